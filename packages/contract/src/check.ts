@@ -1,0 +1,28 @@
+import type Joi from 'joi';
+
+/** One thing that is wrong with what came in, by the name of its field. */
+export interface Problem {
+  field: string;
+  message: string;
+}
+
+export type Checked<T> = { value: T; problems?: never } | { value?: never; problems: Problem[] };
+
+const options: Joi.ValidationOptions = {
+  abortEarly: false,
+  // What comes in as JSON has its types already: "3" is not 3.
+  convert: false,
+  errors: { wrap: { label: false }, label: 'path' },
+};
+
+/** Holds a value from outside against a schema; answers with the value or with every problem by field. */
+export function check<T>(schema: Joi.Schema<T>, value: unknown): Checked<T> {
+  const result = schema.validate(value, options);
+  if (!result.error) return { value: result.value as T };
+  return {
+    problems: result.error.details.map(({ path, message }) => ({
+      field: path.join('.') || 'input',
+      message: message.replace(/^value /, 'input '),
+    })),
+  };
+}

@@ -1,0 +1,139 @@
+import { drillOf, nodeOf, type PainSite, type Severity } from '@wrightonic/core';
+import Joi from 'joi';
+import { severity } from './headless';
+import { day, id, instant, line, note, zone } from './shared';
+
+interface Logged {
+  id: string;
+  at: string;
+}
+
+/** Everything that is logged while it happens. An event is never changed; a correction points to the old one. */
+export type LogEvent =
+  | (Logged & {
+      kind: 'look-begun';
+      athleteId: string;
+      look: 'quick' | 'full';
+      zone: string;
+      place: string;
+    })
+  /** `severity` null takes the grade back to not looked at. */
+  | (Logged & { kind: 'finding'; lookId: string; node: string; severity: Severity | null })
+  | (Logged & { kind: 'look-finished'; lookId: string })
+  | (Logged & {
+      kind: 'session-begun';
+      athleteId: string;
+      planId: string | null;
+      zone: string;
+      /** The day at the venue. */
+      date: string;
+    })
+  | (Logged & {
+      kind: 'pain';
+      sessionId: string;
+      moment: 'before' | 'after';
+      level: 'none' | 'soreness' | 'pain';
+      /** 0 to 10, for soreness. */
+      score: number | null;
+      site: PainSite | null;
+    })
+  | (Logged & { kind: 'rep'; sessionId: string; drill: string; outcome: 'clean' | 'missed' })
+  | (Logged & {
+      kind: 'throw';
+      sessionId: string;
+      drill: string | null;
+      /** m/s; null when not measured. */
+      velocity: number | null;
+      /** Percent; null when nobody said. */
+      effort: number | null;
+      pitch: string;
+      ballG: number;
+    })
+  /** Takes a rep or a throw back; both stay in the history. */
+  | (Logged & { kind: 'undo'; sessionId: string; of: string })
+  | (Logged & { kind: 'session-ended'; sessionId: string; note: string });
+
+export type LogKind = LogEvent['kind'];
+export type EventOf<K extends LogKind> = Extract<LogEvent, { kind: K }>;
+
+export const painSites: readonly PainSite[] = ['shoulder', 'elbow', 'back', 'hip', 'knee', 'ankle', 'other'];
+
+const known = (what: string, find: (id: string) => unknown) =>
+  Joi.string()
+    .max(60)
+    .custom((value: string, helpers) => (find(value) ? value : helpers.error('any.invalid')))
+    .messages({ 'any.invalid': `{{#label}} is not the id of a ${what}` });
+
+export const drillId = known('drill', drillOf);
+export const nodeId = known('checkpoint, limit or symptom', nodeOf);
+
+const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
+  'look-begun': {
+    athleteId: id.required(),
+    look: Joi.valid('quick', 'full').required(),
+    zone: zone.required(),
+    place: note(80).required(),
+  },
+  finding: { lookId: id.required(), node: nodeId.required(), severity: severity.allow(null).required() },
+  'look-finished': { lookId: id.required() },
+  'session-begun': {
+    athleteId: id.required(),
+    planId: id.allow(null).required(),
+    zone: zone.required(),
+    date: day.required(),
+  },
+  pain: {
+    sessionId: id.required(),
+    moment: Joi.valid('before', 'after').required(),
+    level: Joi.valid('none', 'soreness', 'pain').required(),
+    score: Joi.number().integer().min(0).max(10).allow(null).required(),
+    site: Joi.valid(...painSites, null).required(),
+  },
+  rep: {
+    sessionId: id.required(),
+    drill: drillId.required(),
+    outcome: Joi.valid('clean', 'missed').required(),
+  },
+  throw: {
+    sessionId: id.required(),
+    drill: drillId.allow(null).required(),
+    velocity: Joi.number().min(2).max(55).allow(null).required(),
+    effort: Joi.number().integer().min(10).max(100).allow(null).required(),
+    pitch: line(30).required(),
+    ballG: Joi.number().min(50).max(2000).required(),
+  },
+  undo: { sessionId: id.required(), of: id.required() },
+  'session-ended': { sessionId: id.required(), note: note().required() },
+};
+
+export const logKinds = Object.keys(bodies) as LogKind[];
+const base = { id: id.required(), at: instant.required() };
+const perKind = new Map(
+  logKinds.map((kind) => [kind, Joi.object({ ...base, kind: Joi.valid(kind).required(), ...bodies[kind] })]),
+);
+
+/** One event; its fields are those of its kind. */
+export const logEvent = Joi.object<LogEvent>({ kind: Joi.valid(...logKinds).required() })
+  .unknown()
+  .required()
+  .custom((value: LogEvent, helpers) => {
+    const result = perKind.get(value.kind)!.validate(value, { abortEarly: true, convert: false });
+    return result.error ? helpers.message({ custom: result.error.message.replaceAll('"', '') }) : value;
+  });
+
+export interface LogBatch {
+  events: unknown[];
+}
+
+/** Events in the order in which they happened; each is judged by itself, so that a bad one holds up none. */
+export const logBatch = Joi.object<LogBatch>({
+  events: Joi.array().items(Joi.any()).min(1).max(500).required(),
+}).required();
+
+/** What became of each event of a batch. */
+export interface LogAnswer {
+  id: string;
+  stored: boolean;
+  /** Why not, when it was refused for good. */
+  why?: string;
+}

@@ -1,0 +1,42 @@
+import Joi from 'joi';
+
+/** Version 7 ids, made by the client, so that a log made offline has its id at once. */
+export const id = Joi.string().pattern(
+  /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/,
+  'UUID version 7',
+);
+
+/** An instant in UTC, `2026-05-01T17:30:00.000Z`. */
+export const instant = Joi.string()
+  .pattern(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/, 'UTC time')
+  .custom((value: string, helpers) => {
+    const year = Number(value.slice(0, 4));
+    return Number.isNaN(Date.parse(value)) || year < 2000 || year > 2100
+      ? helpers.error('any.invalid')
+      : value;
+  });
+
+/** A calendar day, `2026-05-01`. */
+export const day = Joi.string()
+  .pattern(/^\d{4}-\d\d-\d\d$/, 'YYYY-MM-DD')
+  .custom((value: string, helpers) => {
+    const date = new Date(`${value}T00:00:00Z`);
+    const real = !Number.isNaN(date.getTime()) && date.toISOString().slice(0, 10) === value;
+    return real ? value : helpers.error('any.invalid');
+  })
+  .messages({ 'any.invalid': '{{#label}} must be a real day, written YYYY-MM-DD' });
+
+export const line = (most: number) => Joi.string().trim().min(1).max(most);
+/** Free text that may be left out. */
+export const note = (most = 1000) => Joi.string().allow('').max(most);
+export const zone = Joi.string()
+  .max(64)
+  .custom((value: string, helpers) => {
+    try {
+      new Intl.DateTimeFormat('en', { timeZone: value });
+      return value;
+    } catch {
+      return helpers.error('any.invalid');
+    }
+  })
+  .messages({ 'any.invalid': '{{#label}} must be a time zone such as Europe/London' });

@@ -1,0 +1,2 @@
+export * from './dose';
+export * from './ladder';

@@ -1,0 +1,114 @@
+import { drillsFor, nodeOf, type Discipline, type Drill, type Stage, type Thread } from '../catalogue';
+import type { Approach, Focus, Trace } from '../trace';
+
+export interface LadderAthlete {
+  discipline: Discipline;
+  age: number;
+  /** What is at hand, at the lesson or at home. */
+  equipment: readonly string[];
+}
+
+export interface Rung {
+  stage: Stage;
+  drills: string[];
+}
+
+export interface Ladder {
+  thread: Thread;
+  focus: string;
+  /** Share of the picture that the focus explains, 0..1. */
+  share: number;
+  stages: Rung[];
+  /** Stages for which no drill fits. */
+  skipped: Stage[];
+  reachesDelivery: boolean;
+  /** What holds the thread back, in words. */
+  held: string[];
+}
+
+const most = 2;
+
+/** The stages of a thread in the order in which the approach climbs them, prep first. */
+export function stageOrder(teach: Approach['teach']): Stage[] {
+  return teach === 'constrain'
+    ? ['prep', 'feel', 'constrain', 'move', 'connect', 'blend', 'deliver', 'compete']
+    : ['prep', 'feel', 'move', 'constrain', 'connect', 'blend', 'deliver', 'compete'];
+}
+
+/** Whether the athlete is old enough and has what the drill needs. */
+export function drillFits(drill: Drill, { age, equipment }: LadderAthlete): boolean {
+  const at = new Set(equipment);
+  return drill.minAge <= age && drill.equipment.every((any) => any.some((thing) => at.has(thing)));
+}
+
+/** Targets of a thread with how much each counts: the focus 1, limits that hold it back 0.7, what it explains 0.5. */
+function cover(focus: string, trace: Trace): Map<string, number> {
+  const worth = new Map<string, number>();
+  trace.roots
+    .find(({ id }) => id === focus)
+    ?.explains.filter(({ id }) => nodeOf(id)?.type === 'flaw')
+    .forEach(({ id }) => worth.set(id, 0.5));
+  trace.bodyFirst.filter(({ flaw }) => flaw === focus).forEach(({ limit }) => worth.set(limit, 0.7));
+  return worth.set(focus, 1);
+}
+
+function ladder(thread: Thread, focus: string, athlete: LadderAthlete, trace: Trace): Ladder {
+  const root = trace.roots.find(({ id }) => id === focus);
+  const worth = cover(focus, trace);
+  // A limit has no movement drills of its own: the flaw that it explains most is practised meanwhile.
+  const practised =
+    nodeOf(focus)?.type === 'limit'
+      ? root?.explains.find(({ id }) => id !== focus && nodeOf(id)?.type === 'flaw')?.id
+      : undefined;
+  if (practised) worth.set(practised, 0.9);
+  const value = (drill: Drill): number => {
+    if (drill.targets.includes('*')) return drill.stage === 'prep' ? 0.1 : 0.4;
+    const best = Math.max(0, ...drill.targets.map((target) => worth.get(target) ?? 0));
+    return best > 0 && drill.thread === thread ? best + 0.2 : best;
+  };
+  const stages: Rung[] = [];
+  const skipped: Stage[] = [];
+  for (const stage of stageOrder(trace.approach.teach)) {
+    const drills = drillsFor(athlete.discipline)
+      .filter((drill) => drill.stage === stage && value(drill) > 0 && drillFits(drill, athlete))
+      .map((drill) => ({ id: drill.id, worth: value(drill) }))
+      .sort((a, b) => b.worth - a.worth)
+      .slice(0, stage === 'prep' ? most + 1 : most)
+      .map(({ id }) => id);
+    if (drills.length) stages.push({ stage, drills });
+    else skipped.push(stage);
+  }
+  const body = trace.bodyFirst.filter(({ flaw }) => flaw === focus);
+  const held = [
+    ...body.map(
+      ({ limit }) =>
+        `${nodeOf(limit)!.name}: pattern work stays at feel and move until the body is tested again.`,
+    ),
+    ...skipped.map((stage) => `No ${stage} drill fits the age and the equipment; the stage is skipped.`),
+  ];
+  const reaches = (stage: Stage) => stages.some((rung) => rung.stage === stage);
+  return {
+    thread,
+    focus,
+    share: root?.share ?? 0,
+    stages,
+    skipped,
+    reachesDelivery: reaches('blend') && reaches('deliver'),
+    held,
+  };
+}
+
+/**
+ * One ladder of drills for each focus: first what targets the focus, then what targets the flaws it explains,
+ * prep for a limit that holds it back beside. Drills that the age or the equipment rules out are left out, and a
+ * stage for which nothing fits is named.
+ */
+export function buildLadders(focus: Focus, athlete: LadderAthlete, trace: Trace): Ladder[] {
+  return (['lower', 'arm'] as const).flatMap((thread) =>
+    focus[thread] ? [ladder(thread, focus[thread], athlete, trace)] : [],
+  );
+}
+
+/** The stage on which a fresh ladder starts: its first rung that is not prep. */
+export const firstStage = (rungs: readonly { stage: Stage }[]): Stage =>
+  rungs.find(({ stage }) => stage !== 'prep')?.stage ?? rungs[0]?.stage ?? 'feel';

@@ -1,0 +1,36 @@
+import type { LinkTable } from './types';
+
+/** Links from the delivery to what the ball shows. Weight: how strongly a severe cause produces the effect, 0 to 1. */
+export const ballLinks: LinkTable = {
+  'oh.shoulders-early': {
+    'sym.miss-arm-side': 0.5,
+    'sym.miss-high': 0.3,
+    'sym.flash-gap': 0.3,
+    'sym.intent-flat': 0.4,
+  },
+  'oh.arm-drag': { 'sym.miss-arm-side': 0.4, 'sym.miss-high': 0.3 },
+  'oh.late-hand': { 'sym.miss-high': 0.4 },
+  'oh.early-launch': { 'sym.miss-high': 0.3 },
+  'oh.glove-pull': { 'sym.miss-glove-side': 0.4, 'sym.velo-fade': 0.2, 'sym.intent-flat': 0.4 },
+  'oh.spin-off': { 'sym.miss-glove-side': 0.4, 'sym.run': 0.3 },
+  'oh.cross-line': { 'sym.miss-arm-side': 0.3 },
+  'oh.arm-push': { 'sym.miss-high': 0.3 },
+  'oh.short-stride': { 'sym.miss-high': 0.25 },
+  'oh.lead-leg-soft': { 'sym.miss-low': 0.2, 'sym.miss-high': 0.3, 'sym.flash-gap': 0.3 },
+  'oh.no-post': { 'sym.flash-gap': 0.2 },
+  'oh.weak-hips': { 'sym.velo-fade': 0.4 },
+  'oh.back-leg-collapse': { 'sym.velo-fade': 0.3 },
+  'oh.early-heel': { 'sym.flash-gap': 0.5 },
+  'oh.peaks-together': { 'sym.flash-gap': 0.4, 'sym.intent-flat': 0.4 },
+  'oh.wobble': { 'sym.flash-gap': 0.3 },
+  'oh.side-of-ball': { 'sym.run': 0.6 },
+  'wm.bend-and-stand': { 'sym.miss-high': 0.7 },
+  'wm.pull-up': { 'sym.miss-high': 0.4 },
+  'wm.off-line-arm': { 'sym.miss-arm-side': 0.5, 'sym.miss-glove-side': 0.5 },
+  'wm.shoulder-pull': { 'sym.miss-arm-side': 0.4, 'sym.miss-glove-side': 0.4 },
+  'wm.collapsed-front': { 'sym.miss-low': 0.4 },
+  'wm.late-finish': { 'sym.flash-gap': 0.3 },
+  'wm.late-through': { 'sym.flash-gap': 0.3 },
+  'wm.soft-drive': { 'sym.velo-fade': 0.5 },
+  'wm.arm-only': { 'sym.intent-flat': 0.4 },
+};

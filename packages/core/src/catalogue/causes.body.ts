@@ -1,0 +1,70 @@
+import type { LinkTable } from './types';
+
+/** Links from what the body does not allow. Weight: how strongly a severe cause produces the effect, 0 to 1. */
+export const bodyLinks: LinkTable = {
+  'lim.hip-ir.trail': {
+    'oh.hips-blocked': 0.8,
+    'oh.hips-late': 0.5,
+    'oh.knee-outside': 0.4,
+    'oh.quad-load': 0.3,
+    'oh.weak-hips': 0.4,
+    'wm.late-through': 0.3,
+  },
+  'lim.hip-ir.lead': {
+    'oh.lead-leg-soft': 0.5,
+    'oh.falls-off': 0.5,
+    'oh.no-post': 0.4,
+    'oh.knee-in': 0.3,
+    'wm.late-through': 0.3,
+  },
+  'lim.hip-er.lead': { 'oh.knee-in': 0.4, 'wm.foot-closed': 0.3 },
+  'lim.hip-er.trail': { 'oh.front-open-lift': 0.2 },
+  'lim.hip-abduction': {
+    'oh.short-stride': 0.5,
+    'oh.lead-leg-opens': 0.5,
+    'oh.front-lean': 0.4,
+    'wm.short-drive': 0.3,
+  },
+  'lim.adductors': { 'oh.knee-in': 0.5, 'oh.short-stride': 0.3, 'wm.short-drive': 0.2 },
+  'lim.abductor-strength.lead': { 'oh.knee-in': 0.6, 'wm.collapsed-front': 0.3 },
+  'lim.abductor-strength.trail': { 'oh.back-leg-collapse': 0.4, 'oh.wobble': 0.4, 'wm.dead-trail': 0.3 },
+  'lim.shoulder-arc': { 'oh.late-hand': 0.3, 'oh.low-elbow': 0.3, 'oh.arm-push': 0.2, 'wm.stiff-arm': 0.2 },
+  'lim.ankle-df': {
+    'oh.early-heel': 0.5,
+    'oh.no-sit': 0.3,
+    'oh.wobble': 0.3,
+    'oh.front-lean': 0.3,
+    'wm.early-extension': 0.3,
+    'wm.heel-first': 0.2,
+  },
+  'lim.thoracic-rotation': {
+    'oh.low-separation': 0.5,
+    'oh.slouch': 0.4,
+    'oh.shoulders-early': 0.3,
+    'oh.low-elbow': 0.2,
+    'wm.opens-late': 0.4,
+  },
+  'lim.hip-extension': { 'oh.weak-hips': 0.3, 'oh.early-launch': 0.3, 'wm.dead-trail': 0.4 },
+  'lim.trunk-control': {
+    'oh.glove-pull': 0.4,
+    'oh.early-launch': 0.5,
+    'oh.shoulders-early': 0.4,
+    'oh.lean-back': 0.3,
+    'wm.bend-and-stand': 0.4,
+    'wm.upper-leads': 0.3,
+  },
+  'lim.balance': { 'oh.wobble': 0.7, 'wm.off-line-stride': 0.2 },
+  'lim.power': {
+    'oh.weak-hips': 0.6,
+    'oh.short-stride': 0.3,
+    'wm.soft-drive': 0.4,
+    'wm.short-drive': 0.3,
+    'sym.velo-fade': 0.3,
+  },
+  'lim.strength': {
+    'oh.lead-leg-soft': 0.4,
+    'oh.back-leg-collapse': 0.3,
+    'wm.collapsed-front': 0.4,
+    'sym.velo-fade': 0.3,
+  },
+};

@@ -1,0 +1,23 @@
+import type { Drill } from '../types';
+import { prepDrills } from './prep';
+import { feelDrills } from './feel';
+import { moveDrills } from './move.overhand';
+import { windmillMoveDrills } from './move.windmill';
+import { constrainDrills } from './constrain';
+import { windmillConnectDrills } from './connect.windmill';
+import { armConnectDrills } from './connect.arm';
+import { lowerConnectDrills } from './connect.lower';
+import { deliveryDrills } from './delivery';
+
+/** Every drill, stage by stage. */
+export const drills: readonly Drill[] = [
+  ...prepDrills,
+  ...feelDrills,
+  ...moveDrills,
+  ...windmillMoveDrills,
+  ...constrainDrills,
+  ...lowerConnectDrills,
+  ...armConnectDrills,
+  ...windmillConnectDrills,
+  ...deliveryDrills,
+];

@@ -1,0 +1,257 @@
+import { flawsOf, pattern, style, tactical } from './flaw';
+
+/** Checkpoints of the overhand delivery, phase by phase in the order in which they happen. */
+export const overhandFlaws = flawsOf('overhand', {
+  setup: [
+    pattern(
+      'oh.weight-back',
+      'Weight goes backwards',
+      'lower',
+      'First step is long or straight back and the head leaves the pivot foot.',
+    ),
+    style(
+      'oh.flat-setup',
+      'Pivot foot set flat',
+      'lower',
+      'Back foot flat on the ground, no inside angle against the rubber to preload the hip.',
+    ),
+    tactical(
+      'oh.ball-shows',
+      'Grip shows early',
+      'arm',
+      'Hitter can see the ball or the grip before the hands break.',
+    ),
+  ],
+  lift: [
+    pattern(
+      'oh.lift-stall',
+      'Momentum dies at the top',
+      'lower',
+      'Centre of mass stops over the rubber at peak knee lift.',
+    ),
+    pattern(
+      'oh.hip-hike',
+      'Hip hikes and stays hiked',
+      'lower',
+      'Pelvis tips up and back on the lift and is still tipped on the way out.',
+    ),
+    pattern(
+      'oh.wobble',
+      'Lift is not controlled',
+      'lower',
+      'Foot flutters, trunk sways, lead leg swings through the lift.',
+    ),
+    pattern(
+      'oh.front-open-lift',
+      'Front side not closed at lift',
+      'lower',
+      'Front knee and foot point ahead rather than back across the body.',
+    ),
+    pattern(
+      'oh.early-break',
+      'Hands break too soon',
+      'arm',
+      'Ball leaves the glove before the lead leg starts down.',
+    ),
+    pattern('oh.eyes-off', 'Eyes leave the target', 'arm', 'Head drops or turns away during the lift.'),
+  ],
+  glide: [
+    pattern(
+      'oh.hip-not-leading',
+      'Front hip does not lead',
+      'lower',
+      'Chest, knee or foot goes toward the target before the front hip.',
+    ),
+    pattern(
+      'oh.quad-load',
+      'Loads the knee, not the hip',
+      'lower',
+      'Back knee travels past the toes, trunk stays upright, no hinge.',
+    ),
+    pattern(
+      'oh.no-sit',
+      'Never sits into the back leg',
+      'lower',
+      'Stays tall with little knee and hip bend while moving out.',
+    ),
+    pattern(
+      'oh.back-leg-collapse',
+      'Back leg collapses',
+      'lower',
+      'Back knee caves and the leg goes passive before it can drive.',
+    ),
+    pattern(
+      'oh.knee-outside',
+      'Back knee outside the foot',
+      'lower',
+      'Back knee stacks over or outside the foot; the shin never angles toward the target.',
+    ),
+    pattern(
+      'oh.jump',
+      'Jumps off the rubber',
+      'lower',
+      'Flexes and pushes so the body rises or goes flat instead of down the slope; front foot is late.',
+    ),
+    pattern(
+      'oh.lead-leg-opens',
+      'Lead leg opens early',
+      'lower',
+      'Lead knee and foot rotate open well before landing.',
+    ),
+    pattern(
+      'oh.front-lean',
+      'Shifts onto the front side early',
+      'lower',
+      'Pelvis tips toward the front leg and weight leaves the back leg before it drives.',
+    ),
+    pattern(
+      'oh.early-heel',
+      'Back heel comes up early',
+      'lower',
+      'Back heel leaves the ground well before front-foot contact.',
+    ),
+    pattern('oh.short-stride', 'Short stride', 'lower', 'Stride under the expected share of body height.'),
+    pattern(
+      'oh.cross-line',
+      'Strides off line',
+      'lower',
+      'Front foot lands well across or well open of the line to the target.',
+    ),
+    pattern(
+      'oh.lean-back',
+      'Leans back to fake separation',
+      'arm',
+      'Trunk tilts to second base while the hips have not turned.',
+    ),
+    pattern(
+      'oh.under-ball',
+      'Hand comes out under the ball',
+      'arm',
+      'Palm up at the break; arm path looks mechanical.',
+    ),
+    pattern(
+      'oh.long-arm',
+      'Arm swings long',
+      'arm',
+      'Ball far from the body, arm wraps or stays straight behind.',
+      'arm',
+    ),
+    pattern(
+      'oh.early-hand',
+      'Throwing hand up too early',
+      'arm',
+      'Hand already at its peak several frames before front-foot contact.',
+    ),
+    pattern(
+      'oh.late-hand',
+      'Throwing hand up too late',
+      'arm',
+      'Forearm still below horizontal at front-foot contact.',
+      'arm',
+    ),
+  ],
+  plant: [
+    pattern(
+      'oh.hips-late',
+      'Hips turn late',
+      'lower',
+      'Pelvis has hardly begun to turn at front-foot contact; back sole cannot be seen from behind.',
+    ),
+    pattern(
+      'oh.hips-blocked',
+      'Hips cannot open',
+      'lower',
+      'Hips still closed at landing however hard the athlete tries.',
+    ),
+    pattern(
+      'oh.shoulders-early',
+      'Shoulders open early',
+      'arm',
+      'Chest is readable from the plate before the front foot is down.',
+    ),
+    pattern(
+      'oh.low-separation',
+      'Little hip-shoulder separation',
+      'lower',
+      'Hip line and shoulder line nearly parallel at front-foot contact.',
+    ),
+    pattern('oh.knee-in', 'Front knee caves in', 'lower', 'Knee inside hip and foot on landing.', 'knee'),
+  ],
+  turn: [
+    pattern('oh.weak-hips', 'Hips turn slowly', 'lower', 'Low peak pelvis speed.'),
+    pattern(
+      'oh.peaks-together',
+      'Hips and trunk peak together',
+      'lower',
+      'Almost no time between peak pelvis and peak trunk speed.',
+    ),
+    pattern(
+      'oh.glove-pull',
+      'Glove pulls the body round',
+      'arm',
+      'Glove yanked sideways or behind the back to start the turn.',
+    ),
+    pattern(
+      'oh.early-launch',
+      'Throws before getting over the front leg',
+      'arm',
+      'Chest is behind the lead knee as the arm goes; trail hip folds.',
+    ),
+    pattern(
+      'oh.lead-leg-soft',
+      'Front leg does not brace',
+      'lower',
+      'Lead knee keeps bending or bows outward after landing.',
+    ),
+    pattern(
+      'oh.spin-off',
+      'Spins instead of going forward',
+      'arm',
+      'Energy goes around; head and chest leave the line.',
+    ),
+    pattern('oh.slouch', 'Hunched upper back', 'arm', 'Rounded posture through the turn.'),
+    pattern(
+      'oh.arm-drag',
+      'Arm drags behind the trunk',
+      'arm',
+      'Elbow behind the shoulder line while the trunk is already open.',
+      'arm',
+    ),
+    pattern(
+      'oh.low-elbow',
+      'Elbow below the shoulder line',
+      'arm',
+      'Elbow under the line of the shoulders near release.',
+      'arm',
+    ),
+    pattern(
+      'oh.arm-push',
+      'Pushes the ball',
+      'arm',
+      'Elbow leads and the hand shoves instead of being thrown by the turn.',
+    ),
+  ],
+  release: [
+    pattern(
+      'oh.no-post',
+      'Front leg does not straighten',
+      'lower',
+      'Lead knee bend at release is no less than at landing.',
+    ),
+    pattern(
+      'oh.side-of-ball',
+      'Hand on the side of the ball',
+      'arm',
+      'Fingers beside rather than behind the ball; arm flies out.',
+    ),
+  ],
+  finish: [
+    pattern('oh.cut-finish', 'Finish is cut short', 'arm', 'Arm stops abruptly, little trunk fold.', 'arm'),
+    pattern(
+      'oh.falls-off',
+      'Falls off to the side',
+      'lower',
+      'Momentum carries sideways over a weak front hip.',
+    ),
+  ],
+});

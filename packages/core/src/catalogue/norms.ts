@@ -1,0 +1,107 @@
+import type { Norm } from './types';
+
+type Row = [Norm['measure'], string, Norm['discipline'], string, Norm['sex'], number, number, string];
+
+const published = 'published biomechanics range';
+const house = 'house default: edit';
+
+// measure, unit, discipline, level, sex, low, high, kind of source
+const rows: readonly Row[] = [
+  ['stride-length', '% of height', 'overhand', 'youth', 'any', 70, 85, published],
+  ['stride-length', '% of height', 'overhand', 'high-school and above', 'any', 75, 90, published],
+  ['lead-knee-bend-at-plant', 'deg', 'overhand', 'all', 'any', 35, 55, published],
+  [
+    'lead-knee-straightening-plant-to-release',
+    'deg',
+    'overhand',
+    'all',
+    'any',
+    5,
+    30,
+    'published biomechanics range; harder throwers straighten more',
+  ],
+  ['hip-shoulder-separation-at-plant', 'deg', 'overhand', 'youth', 'any', 25, 55, published],
+  ['hip-shoulder-separation-at-plant', 'deg', 'overhand', 'high-school and above', 'any', 35, 60, published],
+  ['peak-pelvis-speed', 'deg/s', 'overhand', 'youth', 'any', 450, 650, published],
+  ['peak-pelvis-speed', 'deg/s', 'overhand', 'high-school and above', 'any', 550, 720, published],
+  ['peak-trunk-speed', 'deg/s', 'overhand', 'youth', 'any', 850, 1150, published],
+  ['peak-trunk-speed', 'deg/s', 'overhand', 'high-school and above', 'any', 950, 1300, published],
+  ['pelvis-to-trunk-peak-gap', 'ms', 'overhand', 'all', 'any', 20, 60, published],
+  ['plant-to-release', 'ms', 'overhand', 'all', 'any', 120, 180, published],
+  ['trunk-forward-tilt-at-release', 'deg', 'overhand', 'all', 'any', 25, 45, published],
+  ['stride-length', '% of height', 'windmill', 'all', 'any', 60, 95, house],
+  ['front-foot-angle-at-landing', 'deg', 'windmill', 'all', 'any', 30, 60, 'practitioners aim for about 45'],
+  [
+    'front-knee-bend-at-landing',
+    'deg',
+    'windmill',
+    'all',
+    'any',
+    15,
+    40,
+    'house default: edit; never locked and never a lunge',
+  ],
+  [
+    'hip-angle-at-release',
+    'deg from square',
+    'windmill',
+    'all',
+    'any',
+    30,
+    60,
+    'house default for the half-closed approach: edit',
+  ],
+  ['vertical-jump', 'cm', 'both', '13-14', 'male', 40, 50, house],
+  ['vertical-jump', 'cm', 'both', '13-14', 'female', 32, 42, house],
+  ['vertical-jump', 'cm', 'both', 'high-school', 'male', 50, 62, house],
+  ['vertical-jump', 'cm', 'both', 'high-school', 'female', 37, 48, house],
+  ['vertical-jump', 'cm', 'both', 'college', 'male', 62, 74, house],
+  ['vertical-jump', 'cm', 'both', 'college', 'female', 43, 55, house],
+  ['vertical-jump', 'cm', 'both', 'professional', 'male', 74, 82, house],
+  ['broad-jump', 'cm', 'both', 'high-school', 'male', 205, 245, house],
+  ['broad-jump', 'cm', 'both', 'high-school', 'female', 165, 205, house],
+  ['broad-jump', 'cm', 'both', 'college', 'male', 240, 270, house],
+  ['broad-jump', 'cm', 'both', 'college', 'female', 185, 220, house],
+  ['broad-jump', 'cm', 'both', 'professional', 'male', 260, 290, house],
+  ['body-mass', 'kg', 'both', '13-14', 'male', 50, 65, house],
+  ['body-mass', 'kg', 'both', '13-14', 'female', 48, 62, house],
+  ['body-mass', 'kg', 'both', 'high-school', 'male', 70, 86, house],
+  ['body-mass', 'kg', 'both', 'high-school', 'female', 56, 72, house],
+  ['body-mass', 'kg', 'both', 'college', 'male', 82, 97, house],
+  ['body-mass', 'kg', 'both', 'college', 'female', 64, 80, house],
+  ['body-mass', 'kg', 'both', 'professional', 'male', 93, 108, house],
+  [
+    'hip-rotation-side-to-side-difference',
+    'deg',
+    'both',
+    'all',
+    'any',
+    0,
+    8,
+    'house default: a larger difference is worth a note',
+  ],
+  [
+    'upper-back-rotation-side-to-side-difference',
+    'deg',
+    'both',
+    'all',
+    'any',
+    0,
+    10,
+    'house default: a larger difference is worth a note',
+  ],
+];
+
+/** What is usual, by discipline, level and sex, with the kind of source it comes from. */
+export const norms: readonly Norm[] = rows.map(
+  ([measure, unit, discipline, level, sex, low, high, basis]) => ({
+    measure,
+    unit,
+    discipline,
+    level,
+    sex,
+    low,
+    high,
+    basis,
+  }),
+);

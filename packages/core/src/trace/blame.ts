@@ -1,0 +1,84 @@
+import { linkLoad, type CauseGraph } from './graph';
+
+/** What the walk leaves behind, by position of the node in the graph. */
+export interface Blame {
+  /** Share of each node that its present causes explain, 0..1 (noisy-or). */
+  explained: Float64Array;
+  /** Credit that reached each node: its own severity and what its effects handed on. */
+  reached: Float64Array;
+  /** Credit that stays with each node; the scores add up to the severities. */
+  score: Float64Array;
+  /** For each node, the part of its final score that entered the graph at each other node. */
+  credits: readonly ReadonlyMap<number, number>[];
+  /** For each limit and flaw, credit handed to it directly by effects of the lower and of the arm thread. */
+  taken: readonly { lower: number; arm: number }[];
+}
+
+/**
+ * Walks from the last effect to the first cause. Each node starts with its severity as credit, keeps what its
+ * present causes do not explain and hands on the rest in proportion to their loads. Nothing is made or lost on
+ * the way.
+ *
+ * @param severity 0..3 by position; 0 for whatever is clean, not looked at or not counted
+ */
+export function blame(graph: CauseGraph, severity: ArrayLike<number>): Blame {
+  const size = graph.nodes.length;
+  const explained = new Float64Array(size);
+  const reached = new Float64Array(size);
+  const score = new Float64Array(size);
+  const taken = graph.nodes.map(() => ({ lower: 0, arm: 0 }));
+  const credits: Map<number, number>[] = graph.nodes.map((_, at) =>
+    severity[at]! > 0 ? new Map([[at, severity[at]!]]) : new Map(),
+  );
+  for (const v of graph.order) {
+    if (!(severity[v]! > 0)) continue;
+    const present = graph.causes[v]!.filter((edge) => severity[edge.at]! > 0);
+    const loads = present.map((edge) => linkLoad(edge.weight, severity[edge.at]!));
+    const load = loads.reduce((sum, l) => sum + l, 0);
+    explained[v] = -Math.expm1(-load);
+    const own = credits[v]!;
+    const node = graph.nodes[v]!;
+    present.forEach((edge, i) => {
+      const part = (explained[v]! * loads[i]!) / load;
+      const theirs = credits[edge.at]!;
+      for (const [entry, credit] of own) {
+        theirs.set(entry, (theirs.get(entry) ?? 0) + credit * part);
+        if (node.type === 'flaw') taken[edge.at]![node.thread] += credit * part;
+      }
+    });
+    const kept = 1 - explained[v]!;
+    for (const [entry, credit] of own) {
+      own.set(entry, credit * kept);
+      reached[v]! += credit;
+      score[v]! += credit * kept;
+    }
+  }
+  return { explained, reached, score, credits, taken };
+}
+
+/** The highest scoring position by score alone, or −1; the lean form of the walk for thousands of runs. */
+export function leaderOf(graph: CauseGraph, severity: ArrayLike<number>, weights: Float64Array): number {
+  const credit = Float64Array.from(severity);
+  let leader = -1;
+  // Scores of the same order of magnitude as rounding are ties; the first in the catalogue leads.
+  let best = 1e-12;
+  for (const v of graph.order) {
+    if (!(severity[v]! > 0)) continue;
+    let load = 0;
+    for (const edge of graph.causes[v]!)
+      if (severity[edge.at]! > 0) load += linkLoad(weights[edge.link]!, severity[edge.at]!);
+    const explained = -Math.expm1(-load);
+    if (load > 0) {
+      const handed = (credit[v]! * explained) / load;
+      for (const edge of graph.causes[v]!)
+        if (severity[edge.at]! > 0)
+          credit[edge.at]! += handed * linkLoad(weights[edge.link]!, severity[edge.at]!);
+    }
+    const score = credit[v]! * (1 - explained);
+    if (score > best + 1e-12 || (score > best - 1e-12 && v < leader)) {
+      best = score;
+      leader = v;
+    }
+  }
+  return leader;
+}

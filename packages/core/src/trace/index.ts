@@ -1,0 +1,7 @@
+export * from './approach';
+export { causeGraph, CycleError, linkLoad, type CauseGraph } from './graph';
+export { blame, type Blame } from './blame';
+export type { Focus, FocusReason } from './focus';
+export { closeCall, type Sureness } from './sureness';
+export * from './trace';
+export * from './words';

@@ -1,0 +1,32 @@
+/** The five verbs of the work, in the order in which they are done. */
+export const verbs = ['look', 'trace', 'build', 'work', 'prove'] as const;
+export type Verb = (typeof verbs)[number];
+
+/** How far an athlete has come; dates are ISO days, null for what has not happened. */
+export interface Progress {
+  lookedOn: string | null;
+  /** A look was begun and not finished. */
+  lookOpen: boolean;
+  /** The newest finished look has been traced. */
+  traced: boolean;
+  /** The newest trace has a plan. */
+  planned: boolean;
+  assigned: boolean;
+  relookOn: string | null;
+  planEndsOn: string | null;
+}
+
+/** The verb that is due, with the next thing to do in a few words. */
+export function due(progress: Progress, today: string): { verb: Verb; next: string } {
+  const { lookedOn, relookOn, planEndsOn } = progress;
+  if (progress.lookOpen) return { verb: 'look', next: 'Finish the look that was begun' };
+  if (!lookedOn) return { verb: 'look', next: 'Take a first quick look' };
+  if (!progress.traced) return { verb: 'trace', next: 'Trace the newest look' };
+  if (!progress.planned) return { verb: 'build', next: 'Build a plan from the trace' };
+  if (planEndsOn && planEndsOn < today)
+    return { verb: 'prove', next: 'The plan is over: prove it, then look again' };
+  if (relookOn && relookOn <= today && lookedOn < relookOn)
+    return { verb: 'look', next: 'The second look is due' };
+  if (!progress.assigned) return { verb: 'build', next: 'Assign the coming week' };
+  return { verb: 'work', next: 'Work the plan' };
+}

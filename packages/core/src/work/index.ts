@@ -1,0 +1,3 @@
+export * from './due';
+export * from './gate';
+export * from './throwsToday';
