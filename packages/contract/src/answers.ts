@@ -2,13 +2,13 @@ import type {
   Approach,
   Findings,
   Gate,
-  SessionVelocity,
   Stage,
   Thread,
   ThrowsToday,
   Trace,
   Verb,
 } from '@wrightonic/core';
+import type { SessionVelocity } from '@wrightonic/core/velocity';
 import type { AthleteForm } from './athletes';
 import type { Problem } from './check';
 import type { LogEvent } from './log';

@@ -1,4 +1,5 @@
 import type { Discipline, Severity } from '../catalogue';
+import type { CauseGraph } from './graph';
 
 /** What instructors disagree about, as far as it changes a trace or a plan. */
 export interface Approach {
@@ -41,21 +42,37 @@ export function approachFor(athlete: Pick<TracedAthlete, 'age' | 'approach'>): A
   };
 }
 
+/** Which nodes of a graph a trace counts, by position. */
+export interface Counting {
+  /** Writes the severities that count into `out`: 0 for clean, not looked at (−1) and whatever is left out. */
+  severities: (grades: ArrayLike<number>, out: Float64Array) => Float64Array;
+  /** Positions of the flaws that the approach leaves out, given these grades. */
+  leftOut: (grades: ArrayLike<number>) => number[];
+}
+
 /**
- * Flaws that the approach does not count. A stop at the top counts under `balance` only when something that it
- * causes is present too.
- *
- * @param effectsOf direct effects of a node, struck links left out
+ * Tactical flaws never count. A flat pivot foot does not count under `drive`, closing hips not under `close`, and
+ * a stop at the top counts under `balance` only when something that it causes directly is present too.
  */
-export function uncounted(
-  approach: Approach,
-  findings: Findings,
-  effectsOf: (id: string) => readonly string[],
-): ReadonlySet<string> {
-  const out = new Set<string>();
-  if (approach.leave === 'drive') out.add('oh.flat-setup');
-  if (approach.hips === 'close') out.add('wm.hips-slam');
-  if (approach.lift === 'balance' && !effectsOf('oh.lift-stall').some((id) => (findings[id] ?? 0) > 0))
-    out.add('oh.lift-stall');
-  return out;
+export function counting(graph: CauseGraph, approach: Approach): Counting {
+  const tactical = graph.nodes.flatMap((node, at) =>
+    node.type === 'flaw' && node.kind === 'tactical' ? [at] : [],
+  );
+  const always = [approach.leave === 'drive' && 'oh.flat-setup', approach.hips === 'close' && 'wm.hips-slam']
+    .map((id) => (id ? graph.at.get(id) : undefined))
+    .filter((at) => at !== undefined);
+  const stall = approach.lift === 'balance' ? graph.at.get('oh.lift-stall') : undefined;
+  const leftOut = (grades: ArrayLike<number>): number[] =>
+    stall !== undefined && !graph.effects[stall]!.some((edge) => grades[edge.at]! > 0)
+      ? [...always, stall]
+      : always;
+  return {
+    leftOut,
+    severities: (grades, out) => {
+      for (let at = 0; at < out.length; at++) out[at] = Math.max(0, grades[at]!);
+      for (const at of tactical) out[at] = 0;
+      for (const at of leftOut(grades)) out[at] = 0;
+      return out;
+    },
+  };
 }

@@ -1,5 +1,8 @@
 import { linkLoad, type CauseGraph } from './graph';
 
+/** Sums of the same parts in another order differ by less than this. */
+export const rounding = 1e-9;
+
 /** What the walk leaves behind, by position of the node in the graph. */
 export interface Blame {
   /** Share of each node that its present causes explain, 0..1 (noisy-or). */
@@ -9,7 +12,7 @@ export interface Blame {
   /** Credit that stays with each node; the scores add up to the severities. */
   score: Float64Array;
   /** For each node, the part of its final score that entered the graph at each other node. */
-  credits: readonly ReadonlyMap<number, number>[];
+  credits: readonly Float64Array[];
   /** For each limit and flaw, credit handed to it directly by effects of the lower and of the arm thread. */
   taken: readonly { lower: number; arm: number }[];
 }
@@ -27,9 +30,11 @@ export function blame(graph: CauseGraph, severity: ArrayLike<number>): Blame {
   const reached = new Float64Array(size);
   const score = new Float64Array(size);
   const taken = graph.nodes.map(() => ({ lower: 0, arm: 0 }));
-  const credits: Map<number, number>[] = graph.nodes.map((_, at) =>
-    severity[at]! > 0 ? new Map([[at, severity[at]!]]) : new Map(),
-  );
+  const credits = graph.nodes.map((_, at) => {
+    const own = new Float64Array(size);
+    own[at] = severity[at]!;
+    return own;
+  });
   for (const v of graph.order) {
     if (!(severity[v]! > 0)) continue;
     const present = graph.causes[v]!.filter((edge) => severity[edge.at]! > 0);
@@ -41,41 +46,44 @@ export function blame(graph: CauseGraph, severity: ArrayLike<number>): Blame {
     present.forEach((edge, i) => {
       const part = (explained[v]! * loads[i]!) / load;
       const theirs = credits[edge.at]!;
-      for (const [entry, credit] of own) {
-        theirs.set(entry, (theirs.get(entry) ?? 0) + credit * part);
-        if (node.type === 'flaw') taken[edge.at]![node.thread] += credit * part;
-      }
+      let handed = 0;
+      own.forEach((credit, entry) => {
+        theirs[entry]! += credit * part;
+        handed += credit * part;
+      });
+      if (node.type === 'flaw') taken[edge.at]![node.thread] += handed;
     });
     const kept = 1 - explained[v]!;
-    for (const [entry, credit] of own) {
-      own.set(entry, credit * kept);
+    own.forEach((credit, entry) => {
       reached[v]! += credit;
+      own[entry] = credit * kept;
       score[v]! += credit * kept;
-    }
+    });
   }
   return { explained, reached, score, credits, taken };
 }
 
 /** The highest scoring position by score alone, or −1; the lean form of the walk for thousands of runs. */
-export function leaderOf(graph: CauseGraph, severity: ArrayLike<number>, weights: Float64Array): number {
-  const credit = Float64Array.from(severity);
+export function leaderOf(graph: CauseGraph, severity: Float64Array, weights: Float64Array): number {
+  const credit = severity.slice();
   let leader = -1;
-  // Scores of the same order of magnitude as rounding are ties; the first in the catalogue leads.
-  let best = 1e-12;
+  let best = 0;
   for (const v of graph.order) {
-    if (!(severity[v]! > 0)) continue;
+    if (severity[v] === 0) continue;
     let load = 0;
-    for (const edge of graph.causes[v]!)
+    const causes = graph.causes[v]!;
+    for (const edge of causes)
       if (severity[edge.at]! > 0) load += linkLoad(weights[edge.link]!, severity[edge.at]!);
-    const explained = -Math.expm1(-load);
+    const kept = Math.exp(-load);
     if (load > 0) {
-      const handed = (credit[v]! * explained) / load;
-      for (const edge of graph.causes[v]!)
+      const handed = (credit[v]! * (1 - kept)) / load;
+      for (const edge of causes)
         if (severity[edge.at]! > 0)
           credit[edge.at]! += handed * linkLoad(weights[edge.link]!, severity[edge.at]!);
     }
-    const score = credit[v]! * (1 - explained);
-    if (score > best + 1e-12 || (score > best - 1e-12 && v < leader)) {
+    const score = credit[v]! * kept;
+    // Scores that differ by rounding alone are a tie; the first in the catalogue leads.
+    if (score > best + rounding || (score > best - rounding && v < leader)) {
       best = score;
       leader = v;
     }

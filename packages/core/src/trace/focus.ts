@@ -1,6 +1,5 @@
 import type { Node, Thread } from '../catalogue';
-import type { Findings } from './approach';
-import type { Blame } from './blame';
+import { rounding, type Blame } from './blame';
 import type { CauseGraph } from './graph';
 
 export interface Focus {
@@ -26,12 +25,12 @@ interface Candidate {
 function threadOf(node: Node, taken: { lower: number; arm: number }): Thread | null {
   if (node.type === 'flaw') return node.kind === 'tactical' ? null : node.thread;
   if (node.type === 'symptom') return null;
-  return taken.arm > taken.lower + 1e-9 ? 'arm' : 'lower';
+  return taken.arm > taken.lower + rounding ? 'arm' : 'lower';
 }
 
 const first = (a: Candidate, b: Candidate): number =>
   Number(b.stress) - Number(a.stress) ||
-  (Math.abs(b.score - a.score) > 1e-9 ? b.score - a.score : 0) ||
+  (Math.abs(b.score - a.score) > rounding ? b.score - a.score : 0) ||
   a.place - b.place;
 
 /**
@@ -42,7 +41,6 @@ export function proposeFocus(
   graph: CauseGraph,
   result: Blame,
   severity: ArrayLike<number>,
-  findings: Findings,
   age: number,
 ): { focus: Focus; reasons: FocusReason[] } {
   const candidates: Candidate[] = [];
@@ -51,7 +49,7 @@ export function proposeFocus(
     const thread = threadOf(node, result.taken[place]!);
     if (!thread) return;
     if (node.type === 'limit' && !graph.effects[place]!.some((edge) => severity[edge.at]! > 0)) return;
-    const stress = node.type === 'flaw' && node.stresses !== null && findings[node.id] === 3;
+    const stress = node.type === 'flaw' && node.stresses !== null && severity[place] === 3;
     candidates.push({ id: node.id, thread, score: result.score[place]!, stress, place });
   });
   const leaders = (['lower', 'arm'] as const).flatMap(

@@ -83,5 +83,14 @@ export function causeGraph(
   };
 }
 
+const whole = new Map<Discipline, CauseGraph>();
+
+/** The catalogue's own graph of a discipline, made once. */
+export function catalogueGraph(discipline: Discipline): CauseGraph {
+  const graph = whole.get(discipline) ?? causeGraph(discipline);
+  whole.set(discipline, graph);
+  return graph;
+}
+
 /** −ln(1 − w·s/3): how much of an effect one present cause accounts for, additive over causes. */
 export const linkLoad = (weight: number, severity: number): number => -Math.log1p((-weight * severity) / 3);

@@ -1,8 +1,8 @@
 import { catalogueVersion, links as catalogueLinks, type Link } from '../catalogue';
-import { approachFor, uncounted, type Approach, type Findings, type TracedAthlete } from './approach';
-import { blame } from './blame';
+import { approachFor, counting, type Approach, type Findings, type TracedAthlete } from './approach';
+import { blame, rounding, type Blame } from './blame';
 import { proposeFocus, type Focus, type FocusReason } from './focus';
-import { causeGraph, linkLoad, type CauseGraph } from './graph';
+import { catalogueGraph, causeGraph, linkLoad, type CauseGraph } from './graph';
 import { sureness, type Sureness } from './sureness';
 
 export interface TraceInput {
@@ -49,22 +49,16 @@ export interface Trace {
 export const goodStrikes = 0.6;
 /** A limit that explains at least this share of a flaw comes before pattern work on it. */
 export const bodyShare = 1 / 3;
-/** Sums of the same parts in another order differ by about this much. */
-const rounding = 1e-9;
 
 function lookNext(
   graph: CauseGraph,
   score: Float64Array,
-  seen: Findings,
-  left: ReadonlySet<string>,
+  grades: Int8Array,
+  left: readonly number[],
 ): string[] {
   return graph.nodes
     .map((node, at) => {
-      const open =
-        !(node.id in seen) &&
-        !left.has(node.id) &&
-        node.type !== 'symptom' &&
-        !(node.type === 'flaw' && node.kind === 'tactical');
+      const open = grades[at]! < 0 && !left.includes(at) && node.type !== 'symptom';
       const gain = open
         ? graph.effects[at]!.reduce((sum, edge) => sum + (score[edge.at]! * edge.weight * 2) / 3, 0)
         : 0;
@@ -79,8 +73,9 @@ function lookNext(
 function leaveAlone(
   graph: CauseGraph,
   severity: ArrayLike<number>,
-  { findings, results }: TraceInput,
-  left: ReadonlySet<string>,
+  grades: Int8Array,
+  results: TraceInput['results'],
+  left: readonly number[],
 ): string[] {
   const good =
     results !== undefined &&
@@ -89,15 +84,60 @@ function leaveAlone(
     !graph.nodes.some((node, at) => node.type === 'symptom' && severity[at]! > 0);
   return graph.nodes
     .filter((node, at) => {
-      if (left.has(node.id)) return (findings[node.id] ?? 0) > 0;
+      if (left.includes(at)) return grades[at]! > 0;
       if (!good || !(severity[at]! > 0)) return false;
       if (node.type === 'flaw' && node.stresses) return false;
-      return graph.effects[at]!.every((edge) => {
-        const effect = graph.nodes[edge.at]!.id;
-        return left.has(effect) || findings[effect] === 0;
-      });
+      return graph.effects[at]!.every((edge) => left.includes(edge.at) || grades[edge.at] === 0);
     })
     .map((node) => node.id);
+}
+
+/** Grades by position, −1 for what was not looked at; refuses what the discipline does not have. */
+function gradesOf(graph: CauseGraph, { athlete, findings, struck = [] }: TraceInput): Int8Array {
+  const grades = new Int8Array(graph.nodes.length).fill(-1);
+  for (const [id, grade] of Object.entries(findings)) {
+    const at = graph.at.get(id);
+    if (at === undefined)
+      throw new RangeError(`findings.${id}: not a checkpoint, limit or symptom of ${athlete.discipline}`);
+    if (![0, 1, 2, 3].includes(grade)) throw new RangeError(`findings.${id}: must be 0, 1, 2 or 3`);
+    grades[at] = grade;
+  }
+  struck.forEach((pair, i) =>
+    pair.forEach((id) => {
+      if (!graph.at.has(id)) throw new RangeError(`struck.${i}: ${id} is unknown in ${athlete.discipline}`);
+    }),
+  );
+  return grades;
+}
+
+/** How the credit of each node is divided among its present causes. */
+function divided(graph: CauseGraph, severity: ArrayLike<number>, { explained, reached }: Blame) {
+  const flows: Trace['flows'] = [];
+  const bodyFirst: Trace['bodyFirst'] = [];
+  graph.nodes.forEach((node, v) => {
+    if (!(severity[v]! > 0)) return;
+    const present = graph.causes[v]!.filter((edge) => severity[edge.at]! > 0);
+    const loads = present.map((edge) => linkLoad(edge.weight, severity[edge.at]!));
+    const load = loads.reduce((sum, l) => sum + l, 0);
+    present.forEach((edge, i) => {
+      const cause = graph.nodes[edge.at]!;
+      const share = (explained[v]! * loads[i]!) / load;
+      flows.push({ cause: cause.id, effect: node.id, credit: reached[v]! * share });
+      if (cause.type === 'limit' && node.type === 'flaw' && share >= bodyShare - rounding)
+        bodyFirst.push({ limit: cause.id, flaw: node.id, share });
+    });
+  });
+  return { flows, bodyFirst: bodyFirst.sort((a, b) => b.share - a.share) };
+}
+
+function untested(graph: CauseGraph, grades: Int8Array, { lower, arm }: Focus): Trace['testFirst'] {
+  return [lower, arm].flatMap((flaw) => {
+    const at = flaw === null ? undefined : graph.at.get(flaw);
+    if (flaw === null || at === undefined) return [];
+    return graph.causes[at]!.filter(
+      (edge) => graph.nodes[edge.at]!.type === 'limit' && grades[edge.at]! < 0,
+    ).map((edge) => ({ limit: graph.nodes[edge.at]!.id, flaw }));
+  });
 }
 
 /**
@@ -107,28 +147,16 @@ function leaveAlone(
  * @throws RangeError naming the field, when an id is unknown to the discipline or a grade is not 0, 1, 2 or 3
  */
 export function trace(input: TraceInput, links: readonly Link[] = catalogueLinks): Trace {
-  const { athlete, findings, struck = [], seed = 1, runs = 1000 } = input;
-  const graph = causeGraph(athlete.discipline, struck, links);
-  for (const [id, grade] of Object.entries(findings)) {
-    if (!graph.at.has(id))
-      throw new RangeError(`findings.${id}: not a checkpoint, limit or symptom of ${athlete.discipline}`);
-    if (![0, 1, 2, 3].includes(grade)) throw new RangeError(`findings.${id}: must be 0, 1, 2 or 3`);
-  }
-  struck.flat().forEach((id, i) => {
-    if (!graph.at.has(id))
-      throw new RangeError(`struck[${i >> 1}]: ${id} is unknown in ${athlete.discipline}`);
-  });
+  const { athlete, struck = [], results, seed = 1, runs = 1000 } = input;
+  const graph =
+    struck.length || links !== catalogueLinks
+      ? causeGraph(athlete.discipline, struck, links)
+      : catalogueGraph(athlete.discipline);
+  const grades = gradesOf(graph, input);
   const approach = approachFor(athlete);
-  const effectsOf = (id: string): string[] => {
-    const at = graph.at.get(id);
-    return at === undefined ? [] : graph.effects[at]!.map((edge) => graph.nodes[edge.at]!.id);
-  };
-  const severityOf = (graded: Findings, left: ReadonlySet<string>): Float64Array =>
-    Float64Array.from(graph.nodes, (node) =>
-      left.has(node.id) || (node.type === 'flaw' && node.kind === 'tactical') ? 0 : (graded[node.id] ?? 0),
-    );
-  const left = uncounted(approach, findings, effectsOf);
-  const severity = severityOf(findings, left);
+  const count = counting(graph, approach);
+  const left = count.leftOut(grades);
+  const severity = count.severities(grades, new Float64Array(graph.nodes.length));
   const total = severity.reduce((sum, s) => sum + s, 0);
   const result = blame(graph, severity);
 
@@ -140,36 +168,13 @@ export function trace(input: TraceInput, links: readonly Link[] = catalogueLinks
       id: node.id,
       score,
       share: score / total,
-      explains: [...result.credits[at]!]
-        .map(([entry, credit]) => ({ id: graph.nodes[entry]!.id, credit }))
+      explains: Array.from(result.credits[at]!, (credit, entry) => ({ id: graph.nodes[entry]!.id, credit }))
+        .filter(({ credit }) => credit > 0)
         .sort((a, b) => b.credit - a.credit),
     }));
 
-  const flows: Trace['flows'] = [];
-  const bodyFirst: Trace['bodyFirst'] = [];
-  graph.nodes.forEach((node, v) => {
-    const present = graph.causes[v]!.filter((edge) => severity[v]! > 0 && severity[edge.at]! > 0);
-    const loads = present.map((edge) => linkLoad(edge.weight, severity[edge.at]!));
-    const load = loads.reduce((sum, l) => sum + l, 0);
-    present.forEach((edge, i) => {
-      const cause = graph.nodes[edge.at]!;
-      const share = (result.explained[v]! * loads[i]!) / load;
-      flows.push({ cause: cause.id, effect: node.id, credit: result.reached[v]! * share });
-      if (cause.type === 'limit' && node.type === 'flaw' && share >= bodyShare - rounding)
-        bodyFirst.push({ limit: cause.id, flaw: node.id, share });
-    });
-  });
-  bodyFirst.sort((a, b) => b.share - a.share);
-
-  const { focus, reasons } = proposeFocus(graph, result, severity, findings, athlete.age);
-  const testFirst = [focus.lower, focus.arm].flatMap((flaw) => {
-    const at = flaw === null ? undefined : graph.at.get(flaw);
-    if (flaw === null || at === undefined) return [];
-    return graph.causes[at]!.map((edge) => graph.nodes[edge.at]!)
-      .filter((cause) => cause.type === 'limit' && !(cause.id in findings))
-      .map((cause) => ({ limit: cause.id, flaw }));
-  });
-
+  const { flows, bodyFirst } = divided(graph, severity, result);
+  const { focus, reasons } = proposeFocus(graph, result, severity, athlete.age);
   return {
     catalogue: catalogueVersion,
     approach,
@@ -177,11 +182,11 @@ export function trace(input: TraceInput, links: readonly Link[] = catalogueLinks
     roots,
     focus,
     reasons,
-    lookNext: lookNext(graph, result.score, findings, left),
-    leaveAlone: leaveAlone(graph, severity, input, left),
+    lookNext: lookNext(graph, result.score, grades, left),
+    leaveAlone: leaveAlone(graph, severity, grades, results, left),
     bodyFirst,
-    testFirst,
+    testFirst: untested(graph, grades, focus),
     flows,
-    sure: sureness(graph, findings, approach, severityOf, effectsOf, { seed, runs }),
+    sure: sureness(graph, grades, count, { seed, runs }),
   };
 }
