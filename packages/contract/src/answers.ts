@@ -1,13 +1,4 @@
-import type {
-  Approach,
-  Findings,
-  Gate,
-  Stage,
-  Thread,
-  ThrowsToday,
-  Trace,
-  Verb,
-} from '@wrightonic/core';
+import type { Approach, Findings, Gate, Stage, Thread, ThrowsToday, Trace, Verb } from '@wrightonic/core';
 import type { SessionVelocity } from '@wrightonic/core/velocity';
 import type { AthleteForm } from './athletes';
 import type { Problem } from './check';

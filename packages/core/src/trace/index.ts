@@ -1,5 +1,5 @@
 export * from './approach';
-export { causeGraph, CycleError, linkLoad, type CauseGraph } from './graph';
+export { catalogueGraph, causeGraph, CycleError, linkLoad, type CauseGraph } from './graph';
 export { blame, type Blame } from './blame';
 export type { Focus, FocusReason } from './focus';
 export { closeCall, type Sureness } from './sureness';

@@ -21,3 +21,10 @@ export function ageOn(birthdate: string, date: string): number {
   const [y, m, d] = date.split('-').map(Number) as [number, number, number];
   return y - by - (m < bm || (m === bm && d < bd) ? 1 : 0);
 }
+
+/** An ISO day some days later, or earlier. */
+export function addDays(date: string, days: number): string {
+  const at = new Date(`${date}T00:00:00Z`);
+  at.setUTCDate(at.getUTCDate() + days);
+  return at.toISOString().slice(0, 10);
+}

@@ -1,0 +1,87 @@
+import type { RequestHandler } from 'express';
+import { ConnectSessionKnexStore } from 'connect-session-knex';
+import { csrfSync } from 'csrf-sync';
+import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
+import session from 'express-session';
+import { Refused } from '../http/refused';
+import { Academy } from '../store/scope';
+import type { AcademyRow, Doorkeeper, PersonRow } from '../store/academies';
+
+declare module 'express-session' {
+  interface SessionData {
+    personId?: string;
+    academyId?: string;
+  }
+}
+
+/** Whoever is signed in, on the request. */
+export interface SignedIn {
+  person: PersonRow;
+  home: AcademyRow;
+  academy: Academy;
+}
+
+declare module 'express-serve-static-core' {
+  interface Request {
+    signedIn?: SignedIn;
+  }
+}
+
+const weeks = 4;
+
+export const webSession = (door: Doorkeeper, secret: string): RequestHandler =>
+  session({
+    name: 'wrightonic',
+    secret,
+    resave: false,
+    saveUninitialized: false,
+    store: new ConnectSessionKnexStore({ knex: door.db, tableName: 'web_sessions', createTable: false }),
+    cookie: {
+      httpOnly: true,
+      sameSite: 'strict',
+      secure: 'auto',
+      maxAge: weeks * 7 * 24 * 3_600_000,
+    },
+  });
+
+/** The token of the session comes back in a header with every request that changes something. */
+export const csrf = csrfSync({ getTokenFromRequest: (request) => request.get('x-csrf-token') });
+
+/** Ten wrong passwords for one address in a quarter of an hour are enough. */
+export const signInLimit = (): RequestHandler =>
+  rateLimit({
+    windowMs: 15 * 60_000,
+    limit: 10,
+    skipSuccessfulRequests: true,
+    keyGenerator: (request) => {
+      const email = String((request.body as { email?: unknown } | undefined)?.email ?? '').toLowerCase();
+      return `${ipKeyGenerator(request.ip ?? '')} ${email}`;
+    },
+    handler: () => {
+      throw new Refused(429, 'Too many wrong passwords for this address. Wait a quarter of an hour.');
+    },
+  });
+
+/** Finds out who is signed in; a person who is gone is nobody. */
+export const knowPerson =
+  (door: Doorkeeper): RequestHandler =>
+  async (request, _response, next) => {
+    const { personId, academyId } = request.session;
+    if (personId && academyId) {
+      const [person, home] = await Promise.all([door.person(academyId, personId), door.academy(academyId)]);
+      if (person && home) request.signedIn = { person, home, academy: new Academy(door.db, home.id) };
+    }
+    next();
+  };
+
+export const mustBeSignedIn: RequestHandler = (request, _response, next) => {
+  if (!request.signedIn) throw new Refused(401, 'Sign in first.');
+  next();
+};
+
+/** Assistants look and log; what is planned is the instructors'. */
+export const mustInstruct: RequestHandler = (request, _response, next) => {
+  if (request.signedIn?.person.role === 'assistant')
+    throw new Refused(403, 'Assistants can look and log. Ask an instructor to change this.');
+  next();
+};

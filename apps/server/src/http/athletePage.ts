@@ -1,0 +1,97 @@
+import type { AthletePage, PlanRecord } from '@wrightonic/contract';
+import { ageOn, approachFor, due, firstStage, gate, throwsToday, type Approach } from '@wrightonic/core';
+import { sessionVelocities } from '@wrightonic/core/velocity';
+import type { SignedIn } from '../auth/session';
+import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
+import { drillCounts, sessionsOf, throwsOf, type DrillCount } from '../store/log';
+import { looksOf } from '../store/looks';
+import { newestAssignment, plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
+import { newestTrace } from '../store/traces';
+import { venueDay } from '../store/venueDay';
+
+/** The athlete's own approach over the instructor's over the default. */
+export function approachOf(athlete: AthleteRow, age: number, person: SignedIn['person']): Approach {
+  const set = (sides: object) => Object.fromEntries(Object.entries(sides).filter(([, side]) => side));
+  return approachFor({ age, approach: { ...set(person.approach), ...set(athlete.approach) } });
+}
+
+/** What an athlete can use: what the academy has, and what there is at home. */
+export const equipmentOf = (athlete: AthleteRow, { home }: SignedIn): string[] => [
+  ...new Set([...home.equipment, ...athlete.equipment]),
+];
+
+const reaches = ({ stages }: StoredPlan['threads'][number]) =>
+  (['blend', 'deliver'] as const).every((stage) => stages.some((rung) => rung.stage === stage));
+
+function planRecord(
+  plan: StoredPlan,
+  counts: readonly DrillCount[],
+  assignment: PlanRecord['assignment'],
+): PlanRecord {
+  const { id, traceId, startsOn, endsOn, relookOn } = plan;
+  const threads = plan.threads.map((thread) => ({
+    thread: thread.thread,
+    focus: thread.focus,
+    share: thread.share,
+    stage: thread.movedTo ?? firstStage(thread.stages),
+    skipped: thread.skipped,
+    held: thread.held,
+    reachesDelivery: reaches(thread),
+    stages: thread.stages.map(({ stage, drills }) => ({
+      stage,
+      drills: drills.map((drill) => {
+        const sessions = counts.filter((count) => count.drill === drill.drill);
+        return { ...drill, gate: gate(sessions), pain: sessions.at(-1)?.pain ?? false };
+      }),
+    })),
+  }));
+  return { id, traceId, startsOn, endsOn, relookOn, threads, assignment };
+}
+
+/** Everything that the five verbs of one athlete need; null when there is no such athlete. */
+export async function athletePage(signedIn: SignedIn, id: string): Promise<AthletePage | null> {
+  const { academy, home, person } = signedIn;
+  const today = venueDay(new Date(), home.zone);
+  const athlete = await storedAthlete(academy, id);
+  if (!athlete) return null;
+  const [looks, trace, plans, sessions, counts, throws] = await Promise.all([
+    looksOf(academy, id),
+    newestTrace(academy, id),
+    planStates(academy, id),
+    sessionsOf(academy, id),
+    drillCounts(academy, id),
+    throwsOf(academy, id),
+  ]);
+  const newest = plans.at(-1);
+  const [plan, assignment] = newest
+    ? await Promise.all([storedPlan(academy, newest.id), newestAssignment(academy, newest.id)])
+    : [null, null];
+  const age = ageOn(athlete.birthdate, today);
+  const finished = looks.filter((look) => look.finished).at(-1);
+  return {
+    athlete: { ...athlete, age },
+    approach: approachOf(athlete, age, person),
+    due: due(
+      {
+        lookedOn: finished?.date ?? null,
+        lookOpen: looks.at(-1)?.finished === false,
+        traced: finished !== undefined && trace?.lookId === finished.id,
+        planned: trace !== null && plan?.traceId === trace.id,
+        assigned: (assignment?.days.at(-1) ?? '') >= today,
+        relookOn: plan?.relookOn ?? null,
+        planEndsOn: plan?.endsOn ?? null,
+      },
+      today,
+    ),
+    looks: looks.map(({ athleteId: _, ...look }) => look),
+    trace: trace && (({ athleteId: _, ...rest }) => rest)(trace),
+    plan: plan && planRecord(plan, counts, assignment),
+    sessions,
+    throwsToday: throwsToday(
+      athlete.discipline,
+      age,
+      throws.filter((thrown) => thrown.date === today),
+    ),
+    velocities: sessionVelocities(throws),
+  };
+}

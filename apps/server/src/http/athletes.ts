@@ -1,0 +1,50 @@
+import { athleteForm, newAthlete, newLesson } from '@wrightonic/contract';
+import { Router } from 'express';
+import { mustInstruct } from '../auth/session';
+import { addAthlete, athlete, changeAthlete } from '../store/athletes';
+import { addLesson, lessonsOn } from '../store/lessons';
+import { venueDay } from '../store/venueDay';
+import { athletePage } from './athletePage';
+import { body, found, pathId, who } from './input';
+import { roster } from './roster';
+
+export function athleteRoutes(): Router {
+  const routes = Router();
+
+  routes.get('/athletes', async (request, response) => {
+    response.json(await roster(who(request)));
+  });
+
+  routes.post('/athletes', mustInstruct, async (request, response) => {
+    const form = body(request, newAthlete);
+    await addAthlete(who(request).academy, form);
+    response.status(201).json({ id: form.id });
+  });
+
+  routes.get('/athletes/:id', async (request, response) => {
+    response.json(found(await athletePage(who(request), pathId(request)), 'athlete'));
+  });
+
+  routes.put('/athletes/:id', mustInstruct, async (request, response) => {
+    const id = pathId(request);
+    const { academy, person } = who(request);
+    const form = body(request, athleteForm);
+    found(await changeAthlete(academy, id, form, person.id), 'athlete');
+    response.json({ id });
+  });
+
+  routes.get('/lessons', async (request, response) => {
+    const { academy, home } = who(request);
+    response.json(await lessonsOn(academy, venueDay(new Date(), home.zone), home.zone));
+  });
+
+  routes.post('/lessons', async (request, response) => {
+    const { academy, home, person } = who(request);
+    const lesson = body(request, newLesson);
+    found(await athlete(academy, lesson.athleteId), 'athlete');
+    await addLesson(academy, lesson, home.zone, person.id);
+    response.status(201).json({ id: lesson.id });
+  });
+
+  return routes;
+}

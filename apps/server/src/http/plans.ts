@@ -1,0 +1,200 @@
+import { drillSwap, newAssignment, newPlan, stageMove, traceChoice } from '@wrightonic/contract';
+import {
+  addDays,
+  ageOn,
+  buildLadders,
+  drillOf,
+  nodeOf,
+  pitchLimitRow,
+  trace,
+  type Thread,
+} from '@wrightonic/core';
+import { Router, type Request } from 'express';
+import { mustInstruct } from '../auth/session';
+import { athlete } from '../store/athletes';
+import { look } from '../store/looks';
+import { addAssignment, addPlan, moveStage, plan, planState, swapDrill } from '../store/plans';
+import { addTrace, traceById } from '../store/traces';
+import { venueDay } from '../store/venueDay';
+import { approachOf, equipmentOf } from './athletePage';
+import { body, found, pathId, who } from './input';
+import { Refused } from './refused';
+
+const relookAfterDays = 14;
+
+async function athleteOf(request: Request, id: string) {
+  const { academy, home } = who(request);
+  const row = found(await athlete(academy, id), 'athlete');
+  return { row, age: ageOn(row.birthdate, venueDay(new Date(), home.zone)) };
+}
+
+function mustSuit(chosen: string | null, thread: Thread, discipline: string): void {
+  if (chosen === null) return;
+  const node = nodeOf(chosen);
+  const fits =
+    node?.type === 'limit' ||
+    (node?.type === 'flaw' &&
+      node.discipline === discipline &&
+      node.thread === thread &&
+      node.kind !== 'tactical');
+  if (!fits)
+    throw new Refused(422, `${thread} must be a checkpoint of the ${thread} thread or a limit`, [
+      { field: thread, message: 'cannot be the focus of this thread' },
+    ]);
+}
+
+/** The trace of a look, with the focus that the instructor chose; the tool's own proposal is kept beside it. */
+async function chooseFocus(request: Request): Promise<{ id: string }> {
+  const { academy, person } = who(request);
+  const athleteId = pathId(request);
+  const choice = body(request, traceChoice);
+  const { row, age } = await athleteOf(request, athleteId);
+  const looked = found(await look(academy, choice.lookId), 'look');
+  if (looked.athleteId !== row.id) throw new Refused(404, 'This look is of another athlete.');
+  if (!looked.finished) throw new Refused(409, 'Finish the look before tracing it.');
+  const result = trace({
+    athlete: {
+      discipline: row.discipline,
+      throws: row.throws,
+      age,
+      approach: approachOf(row, age, person),
+    },
+    findings: looked.findings,
+  });
+  for (const thread of ['lower', 'arm'] as const) mustSuit(choice[thread], thread, row.discipline);
+  if (!choice.lower && !choice.arm)
+    throw new Refused(422, 'lower, arm: choose a focus for at least one thread', [
+      { field: 'lower', message: 'choose a focus for at least one thread' },
+    ]);
+  if (age < 10 && choice.lower && choice.arm)
+    throw new Refused(422, 'arm: below age 10 there is one focus at a time', [
+      { field: 'arm', message: 'below age 10 there is one focus at a time' },
+    ]);
+  const differs = choice.lower !== result.focus.lower || choice.arm !== result.focus.arm;
+  if (differs && !choice.reason.trim())
+    throw new Refused(422, 'reason: say why another focus than the proposed one', [
+      { field: 'reason', message: 'say why another focus than the proposed one' },
+    ]);
+  await addTrace(
+    academy,
+    {
+      id: choice.id,
+      athleteId: row.id,
+      lookId: looked.id,
+      at: new Date().toISOString(),
+      result,
+      chosen: { lower: choice.lower, arm: choice.arm },
+      reason: choice.reason.trim(),
+    },
+    person.id,
+  );
+  return { id: choice.id };
+}
+
+async function makePlan(request: Request): Promise<{ id: string }> {
+  const { academy, person } = who(request);
+  const wish = body(request, newPlan);
+  const { row, age } = await athleteOf(request, pathId(request));
+  const traced = found(await traceById(academy, wish.traceId), 'trace');
+  if (traced.athleteId !== row.id) throw new Refused(404, 'This trace is of another athlete.');
+  const ladders = buildLadders(
+    traced.chosen,
+    { discipline: row.discipline, age, equipment: equipmentOf(row, who(request)) },
+    traced.result,
+  );
+  await addPlan(
+    academy,
+    {
+      id: wish.id,
+      athleteId: row.id,
+      traceId: traced.id,
+      startsOn: wish.startsOn,
+      endsOn: addDays(wish.startsOn, wish.weeks * 7),
+      relookOn: addDays(wish.startsOn, relookAfterDays),
+    },
+    ladders,
+    new Date(),
+    person.id,
+  );
+  return { id: wish.id };
+}
+
+async function assign(request: Request): Promise<{ id: string }> {
+  const { academy, person } = who(request);
+  const wish = body(request, newAssignment);
+  const whole = found(await plan(academy, pathId(request)), 'plan');
+  const { row, age } = await athleteOf(request, whole.athleteId);
+  const drills = whole.threads.flatMap(({ stages }) => stages.flatMap((stage) => stage.drills));
+  const chosen = wish.drills.map((id) => {
+    const drill = drills.find((each) => each.id === id);
+    if (!drill)
+      throw new Refused(422, `drills: ${id} is not in this plan`, [
+        { field: 'drills', message: 'a drill is not in this plan any more' },
+      ]);
+    return drill;
+  });
+  const outside = wish.days.find((date) => date < wish.from || date > addDays(wish.from, 6));
+  if (outside)
+    throw new Refused(422, `days: ${outside} is outside the week from ${wish.from}`, [
+      { field: 'days', message: `${outside} is outside the week from ${wish.from}` },
+    ]);
+  const throwsADay = chosen.reduce((sum, { drill }) => sum + (drillOf(drill)?.throws ?? 0), 0);
+  const { maxPerDay } = pitchLimitRow(row.discipline, age);
+  if (throwsADay > maxPerDay && !wish.reason.trim())
+    throw new Refused(
+      422,
+      `reason: ${throwsADay} throws a day are more than the ${maxPerDay} for age ${age}; say why, or take drills out`,
+      [{ field: 'reason', message: `${throwsADay} throws a day; at most ${maxPerDay} at age ${age}` }],
+    );
+  await addAssignment(academy, whole, { ...wish, days: [...wish.days].sort() }, throwsADay, person.id);
+  return { id: wish.id };
+}
+
+export function planRoutes(): Router {
+  const routes = Router();
+
+  routes.post('/athletes/:id/traces', mustInstruct, async (request, response) => {
+    response.status(201).json(await chooseFocus(request));
+  });
+
+  routes.post('/athletes/:id/plans', mustInstruct, async (request, response) => {
+    response.status(201).json(await makePlan(request));
+  });
+
+  routes.put('/plans/:id/drills/:drill', mustInstruct, async (request, response) => {
+    const { academy, person } = who(request);
+    const id = pathId(request);
+    const fresh = body(request, drillSwap);
+    const { row } = await athleteOf(request, found(await planState(academy, id), 'plan').athleteId);
+    const { discipline } = drillOf(fresh.drill)!;
+    if (discipline !== 'both' && discipline !== row.discipline)
+      throw new Refused(422, `drill: ${fresh.drill} is not for ${row.discipline}`, [
+        { field: 'drill', message: `is not for ${row.discipline}` },
+      ]);
+    const swapped = await swapDrill(academy, id, pathId(request, 'drill'), fresh, person.id);
+    if (!swapped) throw new Refused(409, 'This drill was swapped already. Look at the plan again.');
+    response.json({ id: fresh.id });
+  });
+
+  routes.post('/plans/:id/stage-moves', mustInstruct, async (request, response) => {
+    const { academy, person } = who(request);
+    const move = body(request, stageMove);
+    const whole = found(await plan(academy, pathId(request)), 'plan');
+    const thread = found(
+      whole.threads.find((each) => each.thread === move.thread),
+      'thread',
+    );
+    if (!thread.stages.some(({ stage }) => stage === move.to))
+      throw new Refused(422, `to: the ${move.thread} thread has no ${move.to} stage`, [
+        { field: 'to', message: `the ${move.thread} thread has no ${move.to} stage` },
+      ]);
+    await moveStage(academy, thread.id, move, person.id);
+    response.status(201).json({ id: move.id });
+  });
+
+  routes.post('/plans/:id/assignments', mustInstruct, async (request, response) => {
+    response.status(201).json(await assign(request));
+  });
+
+  return routes;
+}

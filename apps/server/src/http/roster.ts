@@ -1,0 +1,60 @@
+import type { RosterEntry } from '@wrightonic/contract';
+import { ageOn, due } from '@wrightonic/core';
+import type { SignedIn } from '../auth/session';
+import { athletes } from '../store/athletes';
+import { findingsOfLooks, lookStates } from '../store/looks';
+import { assignedUntil, planStates } from '../store/plans';
+import { traceStates } from '../store/traces';
+import { venueDay } from '../store/venueDay';
+
+/** The newest of each athlete; the rows come oldest first. */
+const newestBy = <T extends { athleteId: string }>(rows: readonly T[]): Map<string, T> =>
+  new Map(rows.map((row) => [row.athleteId, row]));
+
+/** Every athlete with the newest findings, the focus and what is due. */
+export async function roster({ academy, home }: SignedIn): Promise<RosterEntry[]> {
+  const today = venueDay(new Date(), home.zone);
+  const [people, looks, traces, plans, until] = await Promise.all([
+    athletes(academy),
+    lookStates(academy),
+    traceStates(academy),
+    planStates(academy),
+    assignedUntil(academy),
+  ]);
+  const newestLook = newestBy(looks);
+  const finishedLook = newestBy(looks.filter((look) => look.finished));
+  const newestTrace = newestBy(traces);
+  const newestPlan = newestBy(plans);
+  const findings = await findingsOfLooks(
+    academy,
+    [...newestLook.values()].map(({ id }) => id),
+  );
+  return people.map((athlete) => {
+    const look = newestLook.get(athlete.id);
+    const finished = finishedLook.get(athlete.id);
+    const trace = newestTrace.get(athlete.id);
+    const plan = newestPlan.get(athlete.id);
+    return {
+      id: athlete.id,
+      givenName: athlete.givenName,
+      familyName: athlete.familyName,
+      discipline: athlete.discipline,
+      throws: athlete.throws,
+      age: ageOn(athlete.birthdate, today),
+      findings: (look && findings.get(look.id)) ?? {},
+      focus: { lower: trace?.lower ?? null, arm: trace?.arm ?? null },
+      due: due(
+        {
+          lookedOn: finished?.date ?? null,
+          lookOpen: look?.finished === false,
+          traced: finished !== undefined && trace?.lookId === finished.id,
+          planned: trace !== undefined && plan?.traceId === trace.id,
+          assigned: plan !== undefined && (until.get(plan.id) ?? '') >= today,
+          relookOn: plan?.relookOn ?? null,
+          planEndsOn: plan?.endsOn ?? null,
+        },
+        today,
+      ),
+    };
+  });
+}

@@ -1,0 +1,81 @@
+import { profile, signIn, type Me, type SessionState } from '@wrightonic/contract';
+import { Router, type Request } from 'express';
+import { csrf, mustBeSignedIn, signInLimit } from '../auth/session';
+import { passwordFits } from '../auth/password';
+import type { AcademyRow, Doorkeeper, PersonRow } from '../store/academies';
+import { changeProfile } from '../store/athletes';
+import { venueDay } from '../store/venueDay';
+import { body, who } from './input';
+import { Refused } from './refused';
+
+const me = (person: PersonRow, home: AcademyRow): Me => ({
+  person: {
+    id: person.id,
+    name: person.name,
+    role: person.role,
+    hand: person.hand,
+    velocityUnit: person.velocityUnit,
+    approach: person.approach as Me['person']['approach'],
+  },
+  academy: { id: home.id, name: home.name, zone: home.zone },
+});
+
+export function sessionRoutes(door: Doorkeeper): Router {
+  const routes = Router();
+
+  const state = async (request: Request): Promise<SessionState> => ({
+    me: request.signedIn ? me(request.signedIn.person, request.signedIn.home) : null,
+    csrf: csrf.generateToken(request),
+    demo: (await door.demoOwner()) !== null,
+    today: venueDay(new Date(), request.signedIn?.home.zone ?? 'UTC'),
+  });
+
+  const enter = async (request: Request, person: PersonRow): Promise<SessionState> => {
+    await new Promise<void>((done, fail) =>
+      request.session.regenerate((error) => (error ? fail(error as Error) : done())),
+    );
+    request.session.personId = person.id;
+    request.session.academyId = person.academyId;
+    const home = (await door.academy(person.academyId))!;
+    return {
+      me: me(person, home),
+      csrf: csrf.generateToken(request, true),
+      demo: home.demo,
+      today: venueDay(new Date(), home.zone),
+    };
+  };
+
+  routes.get('/session', async (request, response) => {
+    response.json(await state(request));
+  });
+
+  routes.post('/session', signInLimit(), async (request, response) => {
+    const { email, password } = body(request, signIn);
+    const person = await door.personByEmail(email);
+    if (!(await passwordFits(person?.passwordHash ?? null, password)) || !person)
+      throw new Refused(401, 'E-mail and password do not fit together. Check both and try again.');
+    response.json(await enter(request, person));
+  });
+
+  routes.post('/session/demo', async (request, response) => {
+    const owner = await door.demoOwner();
+    if (!owner) throw new Refused(404, 'The demo academy is not loaded here.');
+    response.json(await enter(request, owner));
+  });
+
+  routes.delete('/session', mustBeSignedIn, async (request, response) => {
+    await new Promise<void>((done, fail) =>
+      request.session.destroy((error) => (error ? fail(error as Error) : done())),
+    );
+    response.clearCookie('wrightonic').status(204).end();
+  });
+
+  routes.put('/profile', mustBeSignedIn, async (request, response) => {
+    const { academy, person } = who(request);
+    await changeProfile(academy, person.id, body(request, profile));
+    const changed = await door.person(academy.id, person.id);
+    response.json(me(changed!, who(request).home));
+  });
+
+  return routes;
+}

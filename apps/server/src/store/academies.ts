@@ -1,0 +1,84 @@
+import type { Knex } from 'knex';
+
+export interface AcademyRow {
+  id: string;
+  name: string;
+  zone: string;
+  demo: boolean;
+  equipment: string[];
+}
+
+export interface PersonRow {
+  id: string;
+  academyId: string;
+  email: string;
+  name: string;
+  passwordHash: string;
+  role: 'owner' | 'instructor' | 'assistant';
+  hand: 'R' | 'L';
+  velocityUnit: 'mph' | 'km/h';
+  approach: Record<'leave' | 'lift' | 'teach' | 'hips', string | null>;
+}
+
+const person = (row: Record<string, any>): PersonRow => ({
+  id: row.id,
+  academyId: row.academy_id,
+  email: row.email,
+  name: row.name,
+  passwordHash: row.password_hash,
+  role: row.role,
+  hand: row.hand,
+  velocityUnit: row.velocity_unit,
+  approach: JSON.parse(row.approach),
+});
+
+/** Before anyone is signed in there is no academy to be held to: these few queries look across all of them. */
+export class Doorkeeper {
+  constructor(readonly db: Knex) {}
+
+  async personByEmail(email: string): Promise<PersonRow | null> {
+    const row = await this.db('people').where({ email: email.toLowerCase() }).first();
+    return row ? person(row) : null;
+  }
+
+  async person(academyId: string, id: string): Promise<PersonRow | null> {
+    const row = await this.db('people').where({ academy_id: academyId, id }).first();
+    return row ? person(row) : null;
+  }
+
+  async academy(id: string): Promise<AcademyRow | null> {
+    const row = await this.db('academies').where({ id }).first();
+    return row ? { ...row, demo: Boolean(row.demo), equipment: JSON.parse(row.equipment) } : null;
+  }
+
+  /** The owner of the demo academy, when the demo data is loaded. */
+  async demoOwner(): Promise<PersonRow | null> {
+    const row = await this.db('people')
+      .join('academies', 'academies.id', 'people.academy_id')
+      .where({ 'academies.demo': true, 'people.role': 'owner' })
+      .first('people.*');
+    return row ? person(row) : null;
+  }
+
+  async isEmpty(): Promise<boolean> {
+    return !(await this.db('academies').first('id'));
+  }
+
+  async found(academy: AcademyRow, people: readonly Omit<PersonRow, 'academyId'>[]): Promise<void> {
+    await this.db.transaction(async (t) => {
+      await t('academies').insert({ ...academy, equipment: JSON.stringify(academy.equipment) });
+      for (const p of people)
+        await t('people').insert({
+          academy_id: academy.id,
+          id: p.id,
+          email: p.email.toLowerCase(),
+          name: p.name,
+          password_hash: p.passwordHash,
+          role: p.role,
+          hand: p.hand,
+          velocity_unit: p.velocityUnit,
+          approach: JSON.stringify(p.approach),
+        });
+    });
+  }
+}

@@ -1,0 +1,34 @@
+import knex, { type Knex } from 'knex';
+import * as firstSlice from './migrations/0001_first_slice';
+
+/** In the order in which they are applied; one that has landed is never changed. */
+const migrations: Record<string, Knex.Migration> = { '0001_first_slice': firstSlice };
+
+const source: Knex.MigrationSource<string> = {
+  getMigrations: async () => Object.keys(migrations),
+  getMigrationName: (name) => name,
+  getMigration: async (name) => migrations[name]!,
+};
+
+/** Opens the database; `url` like `mysql://user@127.0.0.1:4311/wrightonic`. */
+export function connect(url: string): Knex {
+  const { hostname, port, username, password, pathname } = new URL(url);
+  return knex({
+    client: 'mysql2',
+    connection: {
+      host: hostname,
+      port: Number(port || 3306),
+      user: decodeURIComponent(username),
+      password: decodeURIComponent(password),
+      database: pathname.slice(1),
+      charset: 'utf8mb4',
+      timezone: 'Z',
+      // A calendar day has no zone, so it stays the text that it is.
+      dateStrings: ['DATE'] as unknown as boolean,
+    },
+    pool: { min: 0, max: 10 },
+    migrations: { migrationSource: source },
+  });
+}
+
+export const migrate = (db: Knex): Promise<unknown> => db.migrate.latest();

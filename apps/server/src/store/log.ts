@@ -1,0 +1,203 @@
+import type { EventOf, LogEvent, LogKind, SessionRecord } from '@wrightonic/contract';
+import type { Academy } from './scope';
+import { venueDay } from './venueDay';
+
+type Store<K extends LogKind> = (academy: Academy, event: EventOf<K>, by: string) => Promise<void>;
+
+const told = (event: LogEvent, by: string) => ({ id: event.id, at: new Date(event.at), by_person: by });
+
+/** One way of storing each kind of event; each may come twice. */
+const stores: { [K in LogKind]: Store<K> } = {
+  'look-begun': (academy, event, by) =>
+    academy.add('looks', {
+      ...told(event, by),
+      athlete_id: event.athleteId,
+      kind: event.look,
+      zone: event.zone,
+      date: venueDay(new Date(event.at), event.zone),
+      place: event.place,
+    }),
+  finding: async (academy, event, by) => {
+    const was = await academy
+      .from('findings')
+      .where({ look_id: event.lookId, node: event.node })
+      .where('id', '<', event.id)
+      .orderBy('id', 'desc')
+      .first('id');
+    await academy.add('findings', {
+      ...told(event, by),
+      look_id: event.lookId,
+      node: event.node,
+      severity: event.severity,
+      replaces: was?.id ?? null,
+    });
+  },
+  'look-finished': (academy, event, by) =>
+    academy.add('look_ends', { ...told(event, by), look_id: event.lookId }),
+  'session-begun': (academy, event, by) =>
+    academy.add('sessions', {
+      ...told(event, by),
+      athlete_id: event.athleteId,
+      plan_id: event.planId,
+      date: event.date,
+      zone: event.zone,
+    }),
+  pain: (academy, event, by) =>
+    academy.add('pain_reports', {
+      ...told(event, by),
+      session_id: event.sessionId,
+      moment: event.moment,
+      level: event.level,
+      score: event.score,
+      site: event.site,
+    }),
+  rep: (academy, event, by) =>
+    academy.add('rep_events', {
+      ...told(event, by),
+      session_id: event.sessionId,
+      drill: event.drill,
+      outcome: event.outcome,
+    }),
+  throw: async (academy, event, by) => {
+    const session = await academy.from('sessions').where({ id: event.sessionId }).first('athlete_id', 'date');
+    if (!session) throw Object.assign(new Error('no session'), { code: 'ER_NO_REFERENCED_ROW_2' });
+    await academy.add('throws', {
+      ...told(event, by),
+      athlete_id: session.athlete_id,
+      session_id: event.sessionId,
+      date: session.date,
+      drill: event.drill,
+      velocity: event.velocity,
+      effort: event.effort,
+      pitch: event.pitch,
+      ball_g: event.ballG,
+    });
+  },
+  undo: (academy, event, by) =>
+    academy.add('undone', { ...told(event, by), session_id: event.sessionId, of: event.of }),
+  'session-ended': (academy, event, by) =>
+    academy.add('session_ends', { ...told(event, by), session_id: event.sessionId, note: event.note }),
+};
+
+export const storeEvent = (academy: Academy, event: LogEvent, by: string): Promise<void> =>
+  (stores[event.kind] as Store<LogKind>)(academy, event as never, by);
+
+/** Newest first. */
+export async function sessionsOf(academy: Academy, athleteId: string, most = 200): Promise<SessionRecord[]> {
+  const rows = await academy
+    .from('sessions', 's')
+    .where({ 's.athlete_id': athleteId })
+    .leftJoin({ e: 'session_ends' }, (join) =>
+      join.on('e.academy_id', 's.academy_id').andOn('e.session_id', 's.id'),
+    )
+    .orderBy([
+      { column: 's.at', order: 'desc' },
+      { column: 's.id', order: 'desc' },
+    ])
+    .limit(most)
+    .select('s.id', 's.date', 's.at', 'e.id as ended', 'e.note');
+  return rows.map((row: Record<string, any>) => ({
+    id: row.id,
+    date: row.date,
+    startedAt: row.at.toISOString(),
+    ended: row.ended !== null,
+    note: row.note ?? '',
+  }));
+}
+
+const notUndone = (query: ReturnType<Academy['from']>, alias: string) =>
+  query
+    .leftJoin({ u: 'undone' }, (join) =>
+      join.on('u.academy_id', `${alias}.academy_id`).andOn('u.of', `${alias}.id`),
+    )
+    .whereNull('u.id');
+
+/** Everything logged in a session that was not taken back, oldest first. */
+export async function eventsOf(academy: Academy, sessionId: string): Promise<LogEvent[]> {
+  const [reps, throws, pain] = await Promise.all([
+    notUndone(academy.from('rep_events', 'r').where({ 'r.session_id': sessionId }), 'r').select('r.*'),
+    notUndone(academy.from('throws', 't').where({ 't.session_id': sessionId }), 't').select('t.*'),
+    academy.from('pain_reports').where({ session_id: sessionId }),
+  ]);
+  const common = (row: Record<string, any>) => ({ id: row.id, at: row.at.toISOString(), sessionId });
+  const events: LogEvent[] = [
+    ...reps.map((row: Record<string, any>) => ({
+      ...common(row),
+      kind: 'rep' as const,
+      drill: row.drill,
+      outcome: row.outcome,
+    })),
+    ...throws.map((row: Record<string, any>) => ({
+      ...common(row),
+      kind: 'throw' as const,
+      drill: row.drill,
+      velocity: row.velocity,
+      effort: row.effort,
+      pitch: row.pitch,
+      ballG: row.ball_g,
+    })),
+    ...pain.map((row: Record<string, any>) => ({
+      ...common(row),
+      kind: 'pain' as const,
+      moment: row.moment,
+      level: row.level,
+      score: row.score,
+      site: row.site,
+    })),
+  ];
+  return events.sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1));
+}
+
+export interface DrillCount {
+  drill: string;
+  clean: number;
+  missed: number;
+  pain: boolean;
+}
+
+/** Clean and missed reps of each drill in each of the athlete's sessions, oldest session first. */
+export async function drillCounts(academy: Academy, athleteId: string): Promise<DrillCount[]> {
+  const query = academy.from('rep_events', 'r');
+  academy.join(query, 'sessions', 's', 'id', 'r.session_id');
+  const counts = await notUndone(query.where({ 's.athlete_id': athleteId }), 'r')
+    .groupBy('s.id', 's.at', 'r.drill')
+    .orderBy(['s.at', 's.id'])
+    .select('s.id as session', 'r.drill')
+    .sum({ clean: academy.raw("r.outcome = 'clean'"), missed: academy.raw("r.outcome = 'missed'") });
+  const hurt = academy.from('pain_reports', 'p').where({ 'p.level': 'pain' });
+  academy.join(hurt, 'sessions', 's', 'id', 'p.session_id');
+  const painful = new Set(
+    (await hurt.where({ 's.athlete_id': athleteId }).distinct('s.id as session')).map(
+      (row: { session: string }) => row.session,
+    ),
+  );
+  return counts.map((row: Record<string, any>) => ({
+    drill: row.drill,
+    clean: Number(row.clean),
+    missed: Number(row.missed),
+    pain: painful.has(row.session),
+  }));
+}
+
+export interface StoredThrow {
+  date: string;
+  velocity: number | null;
+  effort: number | null;
+  pitch: string;
+  ball: number;
+  kind: 'game' | 'practice';
+}
+
+export async function throwsOf(academy: Academy, athleteId: string, date?: string): Promise<StoredThrow[]> {
+  const query = academy.from('throws', 't').where({ 't.athlete_id': athleteId });
+  if (date) query.where({ 't.date': date });
+  const rows = await notUndone(query, 't').select(
+    't.date',
+    't.velocity',
+    't.effort',
+    't.pitch',
+    't.ball_g',
+    't.kind',
+  );
+  return rows.map(({ ball_g, ...row }: Record<string, any>) => ({ ...row, ball: ball_g }) as StoredThrow);
+}

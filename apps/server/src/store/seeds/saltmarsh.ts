@@ -1,0 +1,315 @@
+import {
+  addDays,
+  buildLadders,
+  drills,
+  firstStage,
+  hardEffort,
+  trace,
+  type Approach,
+} from '@wrightonic/core';
+import {
+  luck,
+  pretendLooks,
+  pretendReps,
+  pretendThrows,
+  saltmarshRoster,
+  sessionDays,
+  type PretendAthlete,
+} from '@wrightonic/core/simulate';
+import type { Knex } from 'knex';
+import { v7 } from 'uuid';
+import { hashPassword } from '../../auth/password';
+import { Doorkeeper } from '../academies';
+import { addAthlete } from '../athletes';
+import { addLesson } from '../lessons';
+import { addAssignment, addPlan, moveStage, plan } from '../plans';
+import { Academy } from '../scope';
+import { addTrace } from '../traces';
+import { venueDay, venueInstant } from '../venueDay';
+
+/** Signs in every person of the demo academy; the data is invented, so there is nothing to keep secret. */
+export const demoPassword = 'pitching-barn';
+
+const zone = 'Europe/London';
+const noApproach = { leave: null, lift: null, teach: null, hips: null };
+const weeksAhead = 12;
+
+interface Seeding {
+  academy: Academy;
+  instructors: string[];
+  today: string;
+  /** Ids are as seeded as everything else. */
+  id: (at: Date) => string;
+}
+
+function seededIds(seed: number): (at: Date) => string {
+  const random = luck(seed);
+  let seq = 0;
+  return (at) =>
+    v7({
+      msecs: at.getTime(),
+      seq: seq++,
+      random: Uint8Array.from({ length: 16 }, () => random.whole(0, 255)),
+    });
+}
+
+async function inBatches(academy: Academy, table: string, rows: Record<string, unknown>[]): Promise<void> {
+  for (let i = 0; i < rows.length; i += 1000) await academy.add(table, rows.slice(i, i + 1000));
+}
+
+async function seedLooks(
+  { academy, id, today }: Seeding,
+  athlete: { id: string; pretend: PretendAthlete },
+  by: string,
+  seed: number,
+): Promise<void> {
+  const { pretend } = athlete;
+  const approach: Partial<Approach> = {};
+  const looks = pretendLooks(pretend, seed);
+  for (const [n, { daysAgo, findings }] of looks.entries()) {
+    const date = addDays(today, -daysAgo);
+    const at = venueInstant(date, '17:10', zone);
+    const lookId = id(at);
+    await academy.add('looks', {
+      id: lookId,
+      athlete_id: athlete.id,
+      kind: 'quick',
+      zone,
+      date,
+      place: 'Cage 2',
+      at,
+      by_person: by,
+    });
+    await academy.add(
+      'findings',
+      Object.entries(findings).map(([node, severity]) => ({
+        id: id(at),
+        look_id: lookId,
+        node,
+        severity,
+        at,
+        by_person: by,
+      })),
+    );
+    await academy.add('look_ends', { id: id(at), look_id: lookId, at, by_person: by });
+    // A second or third look of the same cause goes on with the same plan; the newest of `starting` is untraced.
+    if (n % 3 !== 0 || pretend.story === 'starting') continue;
+    const tracedAthlete = {
+      discipline: pretend.discipline,
+      throws: pretend.throws,
+      age: pretend.age,
+      approach,
+    };
+    const result = trace({ athlete: tracedAthlete, findings });
+    const traceId = id(at);
+    await addTrace(
+      academy,
+      {
+        id: traceId,
+        athleteId: athlete.id,
+        lookId,
+        at: at.toISOString(),
+        result,
+        chosen: result.focus,
+        reason: '',
+      },
+      by,
+    );
+    const planId = id(at);
+    const equipment = [...new Set(drills.flatMap((drill) => drill.equipment.flat()))];
+    const ladders = buildLadders(
+      result.focus,
+      { discipline: pretend.discipline, age: pretend.age, equipment },
+      result,
+    );
+    await addPlan(
+      academy,
+      {
+        id: planId,
+        athleteId: athlete.id,
+        traceId,
+        startsOn: date,
+        endsOn: addDays(date, 56),
+        relookOn: addDays(date, 21),
+      },
+      ladders,
+      at,
+      by,
+    );
+  }
+}
+
+/** Sessions on the newest plan: its drills of the first stages, then pitches. */
+async function seedSessions(
+  { academy, id, today }: Seeding,
+  athlete: { id: string; pretend: PretendAthlete },
+  by: string,
+  seed: number,
+): Promise<void> {
+  const newest: { id: string } | undefined = await academy
+    .from('plans')
+    .where({ athlete_id: athlete.id })
+    .orderBy('at', 'desc')
+    .first('id');
+  const current = newest ? await plan(academy, newest.id) : null;
+  if (!current) return;
+  const random = luck(seed + 7);
+  const worked = current.threads.flatMap((thread) =>
+    thread.stages.filter(({ stage }) => ['prep', 'feel', 'move'].includes(stage)).slice(0, 3),
+  );
+  const drillIds = [
+    ...new Set(worked.flatMap(({ drills: each }) => each.slice(0, 1).map(({ drill }) => drill))),
+  ];
+  const reps: Record<string, unknown>[] = [];
+  const throws: Record<string, unknown>[] = [];
+  for (const daysAgo of sessionDays(athlete.pretend, seed)) {
+    const date = addDays(today, -daysAgo);
+    const begun = venueInstant(date, '16:30', zone);
+    const sessionId = id(begun);
+    const told = (seconds: number) => {
+      const at = new Date(begun.getTime() + seconds * 1000);
+      return { id: id(at), session_id: sessionId, at, by_person: by };
+    };
+    await academy.add('sessions', {
+      id: sessionId,
+      athlete_id: athlete.id,
+      plan_id: current.startsOn <= date ? current.id : null,
+      date,
+      zone,
+      at: begun,
+      by_person: by,
+    });
+    let clock = 60;
+    for (const drill of drillIds)
+      for (const outcome of pretendReps(athlete.pretend, drill, daysAgo, random))
+        reps.push({ ...told((clock += 8)), drill, outcome });
+    for (const { velocity, effort } of pretendThrows(athlete.pretend, daysAgo, seed))
+      throws.push({
+        ...told((clock += 25)),
+        athlete_id: athlete.id,
+        date,
+        drill: effort >= hardEffort ? 'full-delivery' : null,
+        velocity,
+        effort,
+        pitch: 'fastball',
+        ball_g: athlete.pretend.discipline === 'windmill' ? 190 : 145,
+      });
+    await academy.add('session_ends', { ...told(clock + 60), note: '' });
+  }
+  await inBatches(academy, 'rep_events', reps);
+  await inBatches(academy, 'throws', throws);
+  await seedStage({ academy, id, today, instructors: [] }, current.id, by);
+}
+
+/** The newest plan stands at its second stage, and most athletes have work for this week. */
+async function seedStage({ academy, id, today }: Seeding, planId: string, by: string): Promise<void> {
+  const current = (await plan(academy, planId))!;
+  const at = venueInstant(addDays(today, -2), '19:00', zone);
+  for (const thread of current.threads) {
+    const start = thread.stages.findIndex(({ stage }) => stage === firstStage(thread.stages));
+    const next = thread.stages[start + 1];
+    if (next)
+      await moveStage(
+        academy,
+        thread.id,
+        { id: id(at), thread: thread.thread, to: next.stage, reason: '' },
+        by,
+      );
+  }
+  const chosen = current.threads.flatMap(({ stages }) =>
+    stages.slice(0, 3).flatMap(({ drills: each }) => each.slice(0, 1)),
+  );
+  const from = addDays(today, -1);
+  const days = [0, 1, 2, 3, 4, 5].map((n) => addDays(from, n));
+  const assignment = {
+    id: id(at),
+    from,
+    days,
+    drills: [...new Set(chosen.map((drill) => drill.id))],
+    reason: '',
+  };
+  await addAssignment(academy, current, assignment, 0, by, at);
+}
+
+async function seedLessons(
+  { academy, today, id }: Seeding,
+  athletes: { id: string }[],
+  by: (n: number) => string,
+): Promise<void> {
+  for (let day = 0; day < weeksAhead * 7; day++) {
+    const date = addDays(today, day);
+    const due = athletes.filter((_, n) => (n + day) % 4 === 0);
+    for (const [slot, athlete] of due.entries()) {
+      const time = `${15 + Math.floor(slot / 2)}:${slot % 2 ? '30' : '00'}`;
+      await addLesson(
+        academy,
+        {
+          id: id(venueInstant(date, time, zone)),
+          athleteId: athlete.id,
+          date,
+          time,
+          minutes: 30,
+          place: ['Cage 1', 'Cage 2', 'Mound'][slot % 3]!,
+        },
+        zone,
+        by(slot),
+      );
+    }
+  }
+}
+
+/** Loads the Saltmarsh Pitching Barn, an invented academy, as it stands on a day. */
+export async function seedSaltmarsh(db: Knex, now: Date): Promise<void> {
+  const id = seededIds(20);
+  const today = venueDay(now, zone);
+  const founded = venueInstant(addDays(today, -200), '09:00', zone);
+  const academyId = id(founded);
+  const passwordHash = await hashPassword(demoPassword);
+  const people = (
+    [
+      ['Marlow Venn', 'marlow', 'owner', 'R'],
+      ['Isla Cormorant', 'isla', 'instructor', 'L'],
+      ['Jory Tidewell', 'jory', 'assistant', 'R'],
+    ] as const
+  ).map(([name, mail, role, hand]) => ({
+    id: id(founded),
+    email: `${mail}@saltmarsh.example`,
+    name,
+    passwordHash,
+    role,
+    hand,
+    velocityUnit: 'mph' as const,
+    approach: noApproach,
+  }));
+  const equipment = [...new Set(drills.flatMap((drill) => drill.equipment.flat()))].sort();
+  await new Doorkeeper(db).found(
+    { id: academyId, name: 'Saltmarsh Pitching Barn', zone, demo: true, equipment },
+    people,
+  );
+  const academy = new Academy(db, academyId);
+  const seeding: Seeding = { academy, instructors: people.slice(0, 2).map((p) => p.id), today, id };
+  const by = (n: number) => seeding.instructors[n % 2]!;
+  const athletes = saltmarshRoster.map((pretend) => ({ id: id(founded), pretend }));
+  await academy.whole(async (whole) => {
+    const inside = { ...seeding, academy: whole };
+    for (const [n, athlete] of athletes.entries()) {
+      const { pretend } = athlete;
+      await addAthlete(whole, {
+        id: athlete.id,
+        givenName: pretend.givenName,
+        familyName: pretend.familyName,
+        discipline: pretend.discipline,
+        throws: pretend.throws,
+        birthdate: addDays(`${Number(today.slice(0, 4)) - pretend.age}${today.slice(4)}`, -20 - n * 9),
+        heightCm: pretend.heightCm,
+        massKg: pretend.massKg,
+        equipment: [...pretend.home],
+        approach: noApproach,
+        note: '',
+      });
+      await seedLooks(inside, athlete, by(n), 100 + n);
+      await seedSessions(inside, athlete, by(n), 100 + n);
+    }
+    await seedLessons(inside, athletes, by);
+  });
+}

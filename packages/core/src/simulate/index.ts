@@ -1,0 +1,3 @@
+export * from './random';
+export * from './roster';
+export * from './season';
