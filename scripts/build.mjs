@@ -1,0 +1,61 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { extname, join } from 'node:path';
+import { promisify } from 'node:util';
+import { brotliCompress, constants, gzip } from 'node:zlib';
+import { alone } from './lock.mjs';
+import { must, root, say } from './run.mjs';
+
+const sources = ['apps/app', 'packages/core', 'packages/contract', 'package-lock.json', 'scripts/build.mjs'];
+const passedOver = new Set(['node_modules', '.expo', 'dist', 'test']);
+const compressible = new Set(['.js', '.css', '.html', '.json', '.svg', '.ttf', '.webmanifest']);
+
+function* filesIn(path) {
+  if (!statSync(path).isDirectory()) return yield path;
+  for (const entry of readdirSync(path).sort())
+    if (!passedOver.has(entry)) yield* filesIn(join(path, entry));
+}
+
+/** Changes when anything changes that the app is built from. */
+function fingerprint() {
+  const hash = createHash('sha256');
+  for (const source of sources)
+    for (const file of filesIn(join(root, source))) hash.update(file.slice(root.length)).update(readFileSync(file));
+  return hash.digest('hex').slice(0, 16);
+}
+
+async function compress(folder) {
+  const best = { params: { [constants.BROTLI_PARAM_QUALITY]: 10 } };
+  const one = async (file) => {
+    const whole = readFileSync(file);
+    writeFileSync(`${file}.br`, await promisify(brotliCompress)(whole, best));
+    writeFileSync(`${file}.gz`, await promisify(gzip)(whole, { level: 9 }));
+  };
+  await Promise.all([...filesIn(folder)].filter((file) => compressible.has(extname(file))).map(one));
+}
+
+/** Builds the app for production, unless nothing changed since; answers with its folder. */
+export async function buildApp() {
+  const builds = join(root, '.data', 'builds');
+  const folder = join(builds, fingerprint());
+  await alone(join(root, '.data', 'building'), 'building the app', async () => {
+    if (existsSync(folder)) return;
+    say('Building the app');
+    const fresh = `${folder}.part`;
+    rmSync(fresh, { recursive: true, force: true });
+    await must('npx', ['expo', 'export', '--platform', 'web', '--output-dir', fresh], {
+      cwd: join(root, 'apps', 'app'),
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, NODE_ENV: 'production', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', CI: '1' },
+    });
+    await compress(fresh);
+    renameSync(fresh, folder);
+    // A page that is still open may ask for a chunk of the build before.
+    const old = readdirSync(builds)
+      .map((name) => ({ name, at: statSync(join(builds, name)).mtimeMs }))
+      .sort((a, b) => b.at - a.at)
+      .slice(3);
+    for (const { name } of old) rmSync(join(builds, name), { recursive: true, force: true });
+  });
+  return folder;
+}

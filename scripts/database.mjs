@@ -1,0 +1,87 @@
+import { randomBytes } from 'node:crypto';
+import { existsSync, mkdirSync, mkdtempSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir, userInfo } from 'node:os';
+import { join } from 'node:path';
+import { atEnd, freePort, launch, must, output, until } from './run.mjs';
+
+const user = userInfo().username;
+const name = 'wrightonic';
+
+/** A database server that outlived its script, by being killed hard, still holds the folder: it is ended first. */
+async function endLeftOver(data) {
+  const pidFile = join(data, 'mariadb.pid');
+  if (!existsSync(pidFile)) return;
+  const pid = Number(readFileSync(pidFile, 'utf8'));
+  const commandLine = await output('cat', [`/proc/${pid}/cmdline`]);
+  if (!commandLine?.includes(`--datadir=${data}`)) return;
+  process.kill(pid, 'SIGTERM');
+  await until(() => !existsSync(`/proc/${pid}`), 'the database server of an earlier run', 30_000);
+}
+
+/**
+ * Starts MariaDB on loopback with its data in `folder`; the first time it is set up there. Only the account that
+ * it is made for can sign in over the network, with a password that is in the folder alone.
+ *
+ * @returns the URL of the database
+ */
+export async function startDatabase(folder) {
+  const data = join(folder, 'mariadb');
+  const secret = join(folder, 'database-password');
+  mkdirSync(folder, { recursive: true });
+  if (!existsSync(secret)) {
+    rmSync(data, { recursive: true, force: true });
+    await must(
+      'mariadb-install-db',
+      [
+        '--no-defaults',
+        `--datadir=${data}`,
+        `--user=${user}`,
+        '--auth-root-authentication-method=socket',
+        `--auth-root-socket-user=${user}`,
+        '--skip-test-db',
+      ],
+      { stdio: ['ignore', 'ignore', 'inherit'] },
+    );
+  }
+  await endLeftOver(data);
+  const port = await freePort();
+  // A socket's path may have 107 characters only.
+  const sockets = mkdtempSync(join(tmpdir(), 'wrightonic-'));
+  const socket = join(sockets, 's');
+  atEnd(() => rmSync(sockets, { recursive: true, force: true }));
+  const log = openSync(join(folder, 'mariadb.log'), 'a');
+  const server = launch(
+    (await output('sh', ['-c', 'command -v mariadbd'])) ?? '/usr/sbin/mariadbd',
+    [
+      '--no-defaults',
+      `--datadir=${data}`,
+      `--socket=${socket}`,
+      `--pid-file=${join(data, 'mariadb.pid')}`,
+      `--port=${port}`,
+      '--bind-address=127.0.0.1',
+      `--user=${user}`,
+      '--skip-name-resolve',
+      '--character-set-server=utf8mb4',
+      '--innodb-buffer-pool-size=256M',
+    ],
+    { stdio: ['ignore', log, log] },
+  );
+  const ask = (...args) => output('mariadb', ['--no-defaults', `--socket=${socket}`, `--user=${user}`, ...args]);
+  await until(async () => {
+    if (server.over) throw new Error(`MariaDB did not start; see ${join(folder, 'mariadb.log')}`);
+    return (await ask('-e', 'select 1')) !== null;
+  }, 'MariaDB');
+  if (!existsSync(secret)) {
+    const password = randomBytes(18).toString('hex');
+    const account = `'${name}'@'127.0.0.1'`;
+    const made = await ask(
+      '-e',
+      `create or replace user ${account} identified by '${password}';
+       grant all on \`${name}%\`.* to ${account};
+       create database if not exists ${name};`,
+    );
+    if (made === null) throw new Error('The database could not be made.');
+    writeFileSync(secret, password, { mode: 0o600 });
+  }
+  return `mysql://${name}:${readFileSync(secret, 'utf8')}@127.0.0.1:${port}/${name}`;
+}
