@@ -12,15 +12,15 @@ const compressible = new Set(['.js', '.css', '.html', '.json', '.svg', '.ttf', '
 
 function* filesIn(path) {
   if (!statSync(path).isDirectory()) return yield path;
-  for (const entry of readdirSync(path).sort())
-    if (!passedOver.has(entry)) yield* filesIn(join(path, entry));
+  for (const entry of readdirSync(path).sort()) if (!passedOver.has(entry)) yield* filesIn(join(path, entry));
 }
 
 /** Changes when anything changes that the app is built from. */
 function fingerprint() {
   const hash = createHash('sha256');
   for (const source of sources)
-    for (const file of filesIn(join(root, source))) hash.update(file.slice(root.length)).update(readFileSync(file));
+    for (const file of filesIn(join(root, source)))
+      hash.update(file.slice(root.length)).update(readFileSync(file));
   return hash.digest('hex').slice(0, 16);
 }
 

@@ -66,7 +66,8 @@ export async function startDatabase(folder) {
     ],
     { stdio: ['ignore', log, log] },
   );
-  const ask = (...args) => output('mariadb', ['--no-defaults', `--socket=${socket}`, `--user=${user}`, ...args]);
+  const ask = (...args) =>
+    output('mariadb', ['--no-defaults', `--socket=${socket}`, `--user=${user}`, ...args]);
   await until(async () => {
     if (server.over) throw new Error(`MariaDB did not start; see ${join(folder, 'mariadb.log')}`);
     return (await ask('-e', 'select 1')) !== null;

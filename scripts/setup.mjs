@@ -5,7 +5,8 @@ import { alone } from './lock.mjs';
 import { must, output, root, say } from './run.mjs';
 
 const debian = { mariadbd: 'mariadb-server', chromium: 'chromium' };
-const here = async (command) => (await output('sh', ['-c', `command -v ${command} || command -v /usr/sbin/${command}`])) !== null;
+const here = async (command) =>
+  (await output('sh', ['-c', `command -v ${command} || command -v /usr/sbin/${command}`])) !== null;
 
 /** Installs what the machine lacks of Debian's packages; needs root only then. */
 async function debianPackages(commands) {
@@ -28,7 +29,9 @@ async function debianPackages(commands) {
 
 /** Installs the npm packages of the lock file, unless they are the ones that are there. */
 async function npmPackages() {
-  const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
   const stamp = join(root, 'node_modules', '.installed-from');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   say('Installing npm packages');

@@ -1,4 +1,14 @@
-import type { Approach, Findings, Gate, Stage, Thread, ThrowsToday, Trace, Verb } from '@wrightonic/core';
+import type {
+  Approach,
+  Findings,
+  Gate,
+  SessionCount,
+  Stage,
+  Thread,
+  ThrowsToday,
+  Trace,
+  Verb,
+} from '@wrightonic/core';
 import type { SessionVelocity } from '@wrightonic/core/velocity';
 import type { AthleteForm } from './athletes';
 import type { Problem } from './check';
@@ -59,6 +69,7 @@ export interface LookRecord {
   id: string;
   kind: 'quick' | 'full';
   at: string;
+  /** The day at the venue. */
   date: string;
   place: string;
   by: string;
@@ -82,7 +93,8 @@ export interface PlanDrill {
   dose: string;
   /** The gate over this drill's last three sessions. */
   gate: Gate;
-  pain: boolean;
+  /** The counts behind it, newest last, so that a session under way can be added. */
+  recent: (SessionCount & { session: string })[];
 }
 
 export interface PlanThread {
@@ -131,4 +143,6 @@ export interface AthletePage {
 export interface OpenSession {
   session: SessionRecord | null;
   events: LogEvent[];
+  /** What was thrown today outside of it. */
+  elsewhere: { hard: number; easy: number };
 }

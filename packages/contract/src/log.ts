@@ -1,4 +1,4 @@
-import { drillOf, nodeOf, type PainSite, type Severity } from '@wrightonic/core';
+import { drillOf, nodeOf, painSites, type PainSite, type Severity } from '@wrightonic/core';
 import Joi from 'joi';
 import { severity } from './headless';
 import { day, id, instant, line, note, zone } from './shared';
@@ -55,8 +55,6 @@ export type LogEvent =
 
 export type LogKind = LogEvent['kind'];
 export type EventOf<K extends LogKind> = Extract<LogEvent, { kind: K }>;
-
-export const painSites: readonly PainSite[] = ['shoulder', 'elbow', 'back', 'hip', 'knee', 'ankle', 'other'];
 
 const known = (what: string, find: (id: string) => unknown) =>
   Joi.string()

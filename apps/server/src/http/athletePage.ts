@@ -1,5 +1,14 @@
 import type { AthletePage, PlanRecord } from '@wrightonic/contract';
-import { ageOn, approachFor, due, firstStage, gate, throwsToday, type Approach } from '@wrightonic/core';
+import {
+  ageOn,
+  approachFor,
+  countThrows,
+  due,
+  firstStage,
+  gate,
+  throwsToday,
+  type Approach,
+} from '@wrightonic/core';
 import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { SignedIn } from '../auth/session';
 import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
@@ -41,7 +50,8 @@ function planRecord(
       stage,
       drills: drills.map((drill) => {
         const sessions = counts.filter((count) => count.drill === drill.drill);
-        return { ...drill, gate: gate(sessions), pain: sessions.at(-1)?.pain ?? false };
+        const recent = sessions.slice(-3).map(({ drill: _, ...count }) => count);
+        return { ...drill, gate: gate(sessions), recent };
       }),
     })),
   }));
@@ -90,7 +100,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     throwsToday: throwsToday(
       athlete.discipline,
       age,
-      throws.filter((thrown) => thrown.date === today),
+      countThrows(throws.filter((thrown) => thrown.date === today)),
     ),
     velocities: sessionVelocities(throws),
   };

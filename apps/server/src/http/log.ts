@@ -1,9 +1,11 @@
 import { check, logBatch, logEvent, type LogAnswer, type OpenSession } from '@wrightonic/contract';
+import { countThrows } from '@wrightonic/core';
 import { Router } from 'express';
 import type { Academy } from '../store/scope';
 import { isMissingParent } from '../store/scope';
 import { athlete } from '../store/athletes';
-import { eventsOf, sessionsOf, storeEvent } from '../store/log';
+import { eventsOf, sessionsOf, storeEvent, throwsOf } from '../store/log';
+import { venueDay } from '../store/venueDay';
 import { body, found, pathId, who } from './input';
 
 /** Stores one event, or says for good why not; any other trouble is for a later try. */
@@ -34,11 +36,14 @@ export function logRoutes(): Router {
 
   /** The session that was begun last and not ended, with all that was logged in it. */
   routes.get('/athletes/:id/open-session', async (request, response) => {
-    const { academy } = who(request);
+    const { academy, home } = who(request);
     const { id } = found(await athlete(academy, pathId(request)), 'athlete');
     const [newest] = await sessionsOf(academy, id, 1);
     const session = newest && !newest.ended ? newest : null;
-    const answer: OpenSession = { session, events: session ? await eventsOf(academy, session.id) : [] };
+    const thrown = await throwsOf(academy, id, venueDay(new Date(), home.zone));
+    const others = thrown.filter((each) => each.session !== session?.id);
+    const events = session ? await eventsOf(academy, session.id) : [];
+    const answer: OpenSession = { session, events, elsewhere: countThrows(others) };
     response.json(answer);
   });
 

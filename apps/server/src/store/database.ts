@@ -23,9 +23,10 @@ export function connect(url: string): Knex {
       database: pathname.slice(1),
       charset: 'utf8mb4',
       timezone: 'Z',
+      jsonStrings: true,
       // A calendar day has no zone, so it stays the text that it is.
-      dateStrings: ['DATE'] as unknown as boolean,
-    },
+      dateStrings: ['DATE'],
+    } as unknown as Knex.StaticConnectionConfig,
     pool: { min: 0, max: 10 },
     migrations: { migrationSource: source },
   });

@@ -149,6 +149,7 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
 }
 
 export interface DrillCount {
+  session: string;
   drill: string;
   clean: number;
   missed: number;
@@ -172,6 +173,7 @@ export async function drillCounts(academy: Academy, athleteId: string): Promise<
     ),
   );
   return counts.map((row: Record<string, any>) => ({
+    session: row.session,
     drill: row.drill,
     clean: Number(row.clean),
     missed: Number(row.missed),
@@ -180,6 +182,7 @@ export async function drillCounts(academy: Academy, athleteId: string): Promise<
 }
 
 export interface StoredThrow {
+  session: string;
   date: string;
   velocity: number | null;
   effort: number | null;
@@ -192,6 +195,7 @@ export async function throwsOf(academy: Academy, athleteId: string, date?: strin
   const query = academy.from('throws', 't').where({ 't.athlete_id': athleteId });
   if (date) query.where({ 't.date': date });
   const rows = await notUndone(query, 't').select(
+    't.session_id as session',
     't.date',
     't.velocity',
     't.effort',

@@ -232,12 +232,19 @@ export async function newestAssignment(academy: Academy, planId: string): Promis
     ])
     .first();
   if (!row) return null;
-  const drills = await academy.from('assignment_drills').where({ assignment_id: row.id });
+  const [drills, swaps] = await Promise.all([
+    academy.from('assignment_drills').where({ assignment_id: row.id }),
+    academy.from('plan_drills').whereNotNull('replaces').select('id', 'replaces'),
+  ]);
+  const next = new Map<string, string>(
+    swaps.map((swap: Record<string, string>) => [swap.replaces!, swap.id!]),
+  );
+  const newest = (id: string): string => (next.has(id) ? newest(next.get(id)!) : id);
   return {
     id: row.id,
     from: row.from_date,
     days: parsed(row.days),
-    drills: drills.map((drill: { plan_drill_id: string }) => drill.plan_drill_id),
+    drills: drills.map((drill: { plan_drill_id: string }) => newest(drill.plan_drill_id)),
     reason: row.reason,
   };
 }

@@ -61,3 +61,6 @@ export const nodesFor = (discipline: Discipline): readonly Node[] =>
 
 export const drillsFor = (discipline: Discipline): readonly Drill[] =>
   drills.filter((drill) => drill.discipline === 'both' || drill.discipline === discipline);
+
+/** Mass of the usual ball of a discipline, grams. */
+export const usualBall: Readonly<Record<Discipline, number>> = { overhand: 145, windmill: 188 };

@@ -67,7 +67,8 @@ export const stages = [
 ] as const;
 export type Stage = (typeof stages)[number];
 export type Place = 'home' | 'field' | 'cage' | 'mound' | 'gym';
-export type PainSite = 'shoulder' | 'elbow' | 'back' | 'hip' | 'knee' | 'ankle' | 'other';
+export const painSites = ['shoulder', 'elbow', 'back', 'hip', 'knee', 'ankle', 'other'] as const;
+export type PainSite = (typeof painSites)[number];
 
 export interface Drill {
   id: string;

@@ -68,12 +68,3 @@ export function sessionVelocities(throws: readonly TimedThrow[]): SessionVelocit
       return figures ? [{ date, ...figures }] : [];
     });
 }
-
-/**
- * Smallest difference of two usual velocities that is more than noise: 1.645 · √(SE₁² + SE₂²), the standard error of
- * a median being 1.2533 · scatter / √n.
- */
-export function smallestRealChange(a: SessionVelocity, b: SessionVelocity): number {
-  const error = ({ scatter, n }: SessionVelocity) => (1.2533 * scatter) / Math.sqrt(n);
-  return 1.645 * Math.hypot(error(a), error(b));
-}

@@ -1,1 +1,2 @@
 export * from './compare';
+export * from './realChange';

@@ -34,7 +34,7 @@ const lookDays: Readonly<Record<Story, readonly number[]>> = {
 /** A break without sessions, from and to in days ago. */
 export const awayDays = { from: 64, to: 8 } as const;
 const gained: Readonly<Record<Story, number>> = {
-  improves: 1,
+  improves: 0.85,
   steady: 0.55,
   'slips-back': 0.8,
   limited: 0.3,

@@ -1,3 +1,4 @@
 export * from './due';
 export * from './gate';
 export * from './throwsToday';
+export * from './stageMove';

@@ -27,14 +27,18 @@ export function pitchLimitRow(discipline: Discipline, age: number): PitchLimitRo
   return rows.find((row) => age <= row.ageTo) ?? rows.at(-1)!;
 }
 
+/** How many of the throws are hard and how many easy. */
+export function countThrows(thrown: readonly CountedThrow[]): { hard: number; easy: number } {
+  const hard = thrown.filter(isHard).length;
+  return { hard, easy: thrown.length - hard };
+}
+
 /** What was thrown on a day against the day's maximum for the age; local rules win where they are stricter. */
 export function throwsToday(
   discipline: Discipline,
   age: number,
-  thrown: readonly CountedThrow[],
+  { hard, easy }: { hard: number; easy: number },
 ): ThrowsToday {
-  const hard = thrown.filter(isHard).length;
-  const easy = thrown.length - hard;
   const counted = hard + easy / 2;
   const max = pitchLimitRow(discipline, age).maxPerDay;
   return { hard, easy, counted, max, left: Math.max(0, Math.floor(max - counted)) };

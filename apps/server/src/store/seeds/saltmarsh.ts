@@ -5,6 +5,7 @@ import {
   firstStage,
   hardEffort,
   trace,
+  usualBall,
   type Approach,
 } from '@wrightonic/core';
 import {
@@ -92,8 +93,10 @@ async function seedLooks(
       })),
     );
     await academy.add('look_ends', { id: id(at), look_id: lookId, at, by_person: by });
-    // A second or third look of the same cause goes on with the same plan; the newest of `starting` is untraced.
-    if (n % 3 !== 0 || pretend.story === 'starting') continue;
+    // A look between two plans goes on with the plan that is running; some newest looks wait to be traced.
+    const newest = n === looks.length - 1;
+    const waits = pretend.story === 'starting' || pretend.story === 'slips-back';
+    if (newest ? waits : n % 3 !== 0) continue;
     const tracedAthlete = {
       discipline: pretend.discipline,
       throws: pretend.throws,
@@ -130,7 +133,7 @@ async function seedLooks(
         traceId,
         startsOn: date,
         endsOn: addDays(date, 56),
-        relookOn: addDays(date, 21),
+        relookOn: addDays(date, 14),
       },
       ladders,
       at,
@@ -192,7 +195,7 @@ async function seedSessions(
         velocity,
         effort,
         pitch: 'fastball',
-        ball_g: athlete.pretend.discipline === 'windmill' ? 190 : 145,
+        ball_g: usualBall[athlete.pretend.discipline],
       });
     await academy.add('session_ends', { ...told(clock + 60), note: '' });
   }

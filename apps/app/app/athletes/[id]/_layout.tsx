@@ -1,0 +1,1 @@
+export { AthleteFrame as default } from '../../../src/features/athletes/AthleteFrame';

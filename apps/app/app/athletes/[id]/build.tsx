@@ -1,0 +1,1 @@
+export { Build as default } from '../../../src/features/build/Build';

@@ -1,0 +1,1 @@
+export { EditAthlete as default } from '../../../src/features/athletes/EditAthlete';

@@ -1,0 +1,1 @@
+export { AthleteHome as default } from '../../../src/features/athletes/AthleteHome';

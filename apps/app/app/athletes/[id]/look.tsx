@@ -1,0 +1,1 @@
+export { Look as default } from '../../../src/features/look/Look';

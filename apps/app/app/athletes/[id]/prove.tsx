@@ -1,0 +1,1 @@
+export { Prove as default } from '../../../src/features/prove/Prove';

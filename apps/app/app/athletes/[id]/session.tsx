@@ -1,0 +1,1 @@
+export { Session as default } from '../../../src/features/work/Session';

@@ -1,0 +1,1 @@
+export { TraceScreen as default } from '../../../src/features/trace/TraceScreen';

@@ -1,0 +1,1 @@
+export { Work as default } from '../../../src/features/work/Work';

@@ -1,0 +1,1 @@
+export { AddAthlete as default } from '../../src/features/athletes/AddAthlete';

@@ -1,0 +1,1 @@
+export { Drills as default } from '../src/features/drills/Drills';

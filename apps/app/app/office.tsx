@@ -1,0 +1,1 @@
+export { Office as default } from '../src/features/office/Office';

@@ -1,0 +1,1 @@
+export { Roster as default } from '../src/features/athletes/Roster';

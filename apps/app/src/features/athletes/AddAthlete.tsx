@@ -1,0 +1,40 @@
+import type { AthleteForm } from '@wrightonic/contract';
+import { router, type Href } from 'expo-router';
+import { useState } from 'react';
+import { Button } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { Foot } from '../../ui/Foot';
+import { Trouble } from '../../ui/Notice';
+import { Screen } from '../../ui/Screen';
+import { AthleteFields, emptyAthlete, showRefusal, useAthleteForm } from './AthleteFields';
+
+export function AddAthlete() {
+  // Made once, so that a second press of the button adds nobody twice.
+  const [id] = useState(() => v7());
+  const form = useAthleteForm(emptyAthlete);
+  const [add, { isLoading, error }] = api.useAddAthleteMutation();
+  const save = form.handleSubmit(async (athlete: AthleteForm) => {
+    try {
+      await add({ ...athlete, id }).unwrap();
+      router.replace(`/athletes/${id}/look` as Href);
+    } catch (refused) {
+      showRefusal(form, refused);
+    }
+  });
+  return (
+    <Screen
+      title="New athlete"
+      foot={
+        <Foot>
+          {error ? <Trouble error={error} /> : null}
+          <Button mode="contained" loading={isLoading} onPress={() => void save()}>
+            Add, then take a first look
+          </Button>
+        </Foot>
+      }
+    >
+      <AthleteFields form={form} />
+    </Screen>
+  );
+}

@@ -1,0 +1,109 @@
+import type { AthleteForm } from '@wrightonic/contract';
+import { drills } from '@wrightonic/core';
+import { Controller, useForm, type UseFormReturn } from 'react-hook-form';
+import { View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { refusalOf } from '../../store/api';
+import { checkedBy } from '../../ui/form/checkedBy';
+import { Field } from '../../ui/form/Field';
+import { friendly } from '../../ui/form/friendly';
+import { Choices, Picks } from '../../ui/Choices';
+import { disciplineNames, handNames } from '../../ui/kindWords';
+import { Heading } from '../../ui/Screen';
+import { ApproachFields } from '../../ui/ApproachFields';
+
+export const emptyAthlete: AthleteForm = {
+  givenName: '',
+  familyName: '',
+  discipline: 'overhand',
+  throws: 'R',
+  birthdate: '',
+  heightCm: null,
+  massKg: null,
+  equipment: [],
+  approach: { leave: null, lift: null, teach: null, hips: null },
+  note: '',
+};
+
+/** What a drill at home may ask for, most asked first. */
+const things = (() => {
+  const times = new Map<string, number>();
+  for (const thing of drills
+    .filter(({ places }) => places.includes('home'))
+    .flatMap(({ equipment }) => equipment.flat()))
+    times.set(thing, (times.get(thing) ?? 0) + 1);
+  return [...times].sort((a, b) => b[1] - a[1]).map(([thing]) => ({ value: thing, text: thing }));
+})();
+
+export const useAthleteForm = <T extends AthleteForm>(defaultValues: T) =>
+  useForm<AthleteForm>({ defaultValues, resolver: checkedBy('athlete') });
+
+/** Puts what the server refused beside its fields; the rest stays as it was typed. */
+export function showRefusal(form: UseFormReturn<AthleteForm>, error: unknown): void {
+  for (const { field, message } of refusalOf(error).fields ?? [])
+    form.setError(field.split('.')[0] as keyof AthleteForm, { message: friendly(message) });
+}
+
+export function AthleteFields({ form: { control } }: { form: UseFormReturn<AthleteForm> }) {
+  return (
+    <>
+      <Field control={control} name="givenName" label="Given name" />
+      <Field control={control} name="familyName" label="Family name" />
+      <Field control={control} name="birthdate" label="Birthdate" hint="Year-month-day, such as 2011-05-23" />
+      <Controller
+        control={control}
+        name="discipline"
+        render={({ field }) => (
+          <Choices
+            label="Discipline"
+            shown
+            value={field.value}
+            onChange={field.onChange}
+            options={[
+              { value: 'overhand', text: disciplineNames.overhand },
+              { value: 'windmill', text: disciplineNames.windmill },
+            ]}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name="throws"
+        render={({ field }) => (
+          <Choices
+            label="Throwing hand"
+            shown
+            value={field.value}
+            onChange={field.onChange}
+            options={[
+              { value: 'R', text: handNames.R },
+              { value: 'L', text: handNames.L },
+            ]}
+          />
+        )}
+      />
+      <Field control={control} name="heightCm" label="Height, cm (optional)" number />
+      <Field control={control} name="massKg" label="Mass, kg (optional)" number />
+      <View style={{ gap: 6 }}>
+        <Heading level={3}>At home there is</Heading>
+        <Text variant="bodySmall">Drills that need something else are given at lessons only.</Text>
+        <Controller
+          control={control}
+          name="equipment"
+          render={({ field }) => (
+            <Picks label="Equipment at home" options={things} value={field.value} onChange={field.onChange} />
+          )}
+        />
+      </View>
+      <Heading level={3}>Approach for this athlete</Heading>
+      <Controller
+        control={control}
+        name="approach"
+        render={({ field }) => (
+          <ApproachFields value={field.value} onChange={field.onChange} unset="As mine" />
+        )}
+      />
+      <Field control={control} name="note" label="Note (optional)" lines={3} />
+    </>
+  );
+}

@@ -1,0 +1,111 @@
+import { verbs, type Verb } from '@wrightonic/core';
+import { Link, router, Slot, usePathname, type Href } from 'expo-router';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { useAthlete } from '../../store/useAthlete';
+import { useColours } from '../../theme/theme';
+import { kindWords } from '../../ui/kindWords';
+import { Trouble, Waiting } from '../../ui/Notice';
+import { PageTitle } from '../../ui/Screen';
+import { useWide } from '../../ui/useWide';
+import { RosterList } from './RosterList';
+
+/** Who it is, and the five verbs; on a wide screen beside the roster. */
+export function AthleteFrame() {
+  const { id, page, error, again } = useAthlete();
+  const path = usePathname();
+  const wide = useWide();
+  const own = useColours();
+  if (!page) return error ? <Trouble error={error} again={again} /> : <Waiting what="Reading the athlete" />;
+  if (path.endsWith('/session')) return <Slot />;
+  const { athlete } = page;
+  const name = `${athlete.givenName} ${athlete.familyName}`;
+  return (
+    <View style={[styles.whole, wide ? styles.beside : null]}>
+      {wide ? (
+        <View style={[styles.list, { borderColor: own.line }]} role="complementary" aria-label="Roster">
+          <RosterList here={id} />
+        </View>
+      ) : null}
+      <View style={styles.whole} role="main">
+        <PageTitle>{name}</PageTitle>
+        <View style={[styles.head, { backgroundColor: own.surface, borderColor: own.line }]}>
+          <View style={styles.who}>
+            {wide ? null : (
+              <IconButton
+                icon="chevron-left"
+                aria-label="Back to the roster"
+                onPress={() => router.navigate('/roster')}
+              />
+            )}
+            <View style={styles.grow}>
+              <Text variant="headlineSmall" role="heading" aria-level={1} numberOfLines={1}>
+                {name}
+              </Text>
+              <Text variant="bodySmall">{kindWords(athlete)}</Text>
+            </View>
+            <Button
+              mode="text"
+              icon="pencil"
+              aria-label={`Edit ${name}`}
+              onPress={() => router.navigate(`/athletes/${id}/edit` as Href)}
+            >
+              Edit
+            </Button>
+          </View>
+          <View role="navigation" aria-label="The five verbs" style={styles.verbs}>
+            {verbs.map((verb) => (
+              <VerbTab
+                key={verb}
+                verb={verb}
+                id={id}
+                here={path.endsWith(`/${verb}`)}
+                due={page.due.verb === verb}
+              />
+            ))}
+          </View>
+        </View>
+        <Slot />
+      </View>
+    </View>
+  );
+}
+
+function VerbTab({ verb, id, here, due }: { verb: Verb; id: string; here: boolean; due: boolean }) {
+  const own = useColours();
+  return (
+    <Link href={`/athletes/${id}/${verb}` as Href} replace asChild>
+      <Pressable
+        role="link"
+        aria-current={here ? 'page' : undefined}
+        aria-label={due ? `${verb}, due` : verb}
+        style={StyleSheet.flatten([styles.verb, { borderColor: here ? own.clay : 'transparent' }])}
+      >
+        <Text variant="titleMedium" style={[styles.name, { color: here ? own.ink : own.inkSoft }]}>
+          {verb}
+        </Text>
+        {due ? <View style={[styles.due, { backgroundColor: own.clay }]} /> : null}
+      </Pressable>
+    </Link>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { flex: 1, minWidth: 0, minHeight: 0 },
+  beside: { flexDirection: 'row' },
+  list: { width: 380, borderRightWidth: 1 },
+  head: { borderBottomWidth: 1 },
+  who: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    paddingLeft: 12,
+    paddingRight: 4,
+    paddingTop: 4,
+    minHeight: 56,
+  },
+  grow: { flex: 1, minWidth: 0 },
+  verbs: { flexDirection: 'row', maxWidth: 560 },
+  verb: { flex: 1, minHeight: 46, alignItems: 'center', justifyContent: 'center', borderBottomWidth: 4 },
+  name: { textTransform: 'capitalize' },
+  due: { position: 'absolute', top: 8, right: 10, width: 8, height: 8, borderRadius: 4 },
+});

@@ -1,0 +1,45 @@
+import type { AthletePage } from '@wrightonic/contract';
+import { router, type Href } from 'expo-router';
+import { Button } from 'react-native-paper';
+import { api } from '../../store/api';
+import { useAthlete } from '../../store/useAthlete';
+import { Foot } from '../../ui/Foot';
+import { Trouble } from '../../ui/Notice';
+import { Pane } from '../../ui/Pane';
+import { Heading } from '../../ui/Screen';
+import { AthleteFields, showRefusal, useAthleteForm } from './AthleteFields';
+import { NewLessonCard } from './NewLessonCard';
+
+export function EditAthlete() {
+  const { page } = useAthlete();
+  return page ? <Edit athlete={page.athlete} /> : null;
+}
+
+function Edit({ athlete: { id, age: _, ...stored } }: { athlete: AthletePage['athlete'] }) {
+  const form = useAthleteForm(stored);
+  const [change, { isLoading, error }] = api.useChangeAthleteMutation();
+  const save = form.handleSubmit(async (body) => {
+    try {
+      await change({ athleteId: id, body }).unwrap();
+      router.replace(`/athletes/${id}` as Href);
+    } catch (refused) {
+      showRefusal(form, refused);
+    }
+  });
+  return (
+    <Pane
+      foot={
+        <Foot>
+          {error ? <Trouble error={error} /> : null}
+          <Button mode="contained" loading={isLoading} onPress={() => void save()}>
+            Save
+          </Button>
+        </Foot>
+      }
+    >
+      <NewLessonCard athleteId={id} />
+      <Heading>About the athlete</Heading>
+      <AthleteFields form={form} />
+    </Pane>
+  );
+}

@@ -1,0 +1,57 @@
+import type { NewLesson } from '@wrightonic/contract';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { checkedBy } from '../../ui/form/checkedBy';
+import { Field } from '../../ui/form/Field';
+import { Trouble } from '../../ui/Notice';
+import { Heading } from '../../ui/Screen';
+
+/** Puts a lesson in the diary, so that it stands on the day's page. */
+export function NewLessonCard({ athleteId }: { athleteId: string }) {
+  const today = useToday();
+  const [add, { isLoading, error }] = api.useAddLessonMutation();
+  const [done, setDone] = useState('');
+  const { control, handleSubmit, reset, getValues } = useForm<NewLesson>({
+    defaultValues: { id: v7(), athleteId, date: today, time: '16:00', minutes: 30, place: '' },
+    resolver: checkedBy('lesson'),
+  });
+  const save = handleSubmit(async (lesson) => {
+    if ('error' in (await add(lesson))) return;
+    setDone(`In the diary: ${lesson.date}, ${lesson.time}.`);
+    reset({ ...getValues(), id: v7() });
+  });
+  return (
+    <Card>
+      <Heading level={3}>Next lesson</Heading>
+      <View style={styles.row}>
+        <View style={styles.grow}>
+          <Field control={control} name="date" label="Day" />
+        </View>
+        <View style={styles.grow}>
+          <Field control={control} name="time" label="Time" />
+        </View>
+      </View>
+      <View style={styles.row}>
+        <View style={styles.grow}>
+          <Field control={control} name="minutes" label="Minutes" number />
+        </View>
+        <View style={styles.grow}>
+          <Field control={control} name="place" label="Place" />
+        </View>
+      </View>
+      {error ? <Trouble error={error} /> : null}
+      <Text role="status">{done}</Text>
+      <Button mode="outlined" icon="calendar-plus" loading={isLoading} onPress={() => void save()}>
+        Put it in the diary
+      </Button>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: 8 }, grow: { flex: 1 } });

@@ -1,0 +1,29 @@
+import { router, useLocalSearchParams } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { PageTitle, TitleRow } from '../../ui/Screen';
+import { RosterList } from './RosterList';
+
+export function Roster() {
+  const { search } = useLocalSearchParams<{ search?: string }>();
+  return (
+    <View style={styles.whole} role="main">
+      <PageTitle>Roster</PageTitle>
+      <RosterList
+        searching={search !== undefined}
+        head={
+          <TitleRow
+            title="Roster"
+            action={
+              <Button mode="contained" icon="plus" onPress={() => router.navigate('/athletes/new')}>
+                Add athlete
+              </Button>
+            }
+          />
+        }
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ whole: { flex: 1, minHeight: 0 } });

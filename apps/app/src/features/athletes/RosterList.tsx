@@ -1,0 +1,132 @@
+import type { RosterEntry } from '@wrightonic/contract';
+import { useMemo, useState, type ReactNode } from 'react';
+import { FlatList, StyleSheet, View } from 'react-native';
+import { Button, Searchbar, Text } from 'react-native-paper';
+import { api } from '../../store/api';
+import { AthleteLine } from '../../ui/AthleteLine';
+import { Choices } from '../../ui/Choices';
+import { handNames, disciplineNames } from '../../ui/kindWords';
+import { Empty, Trouble, Waiting } from '../../ui/Notice';
+import { ageBands, filtered, focusesOf, noFilter, type AgeBand, type RosterFilter } from './filter';
+
+interface Props {
+  head?: ReactNode;
+  /** The athlete who is open beside the list. */
+  here?: string;
+  searching?: boolean;
+}
+
+export function RosterList({ head, here, searching }: Props) {
+  const { data, error, refetch } = api.useRosterQuery();
+  const [filter, setFilter] = useState<RosterFilter>(noFilter);
+  const [open, setOpen] = useState(false);
+  const shown = useMemo(() => filtered(data ?? [], filter), [data, filter]);
+  const set =
+    <K extends keyof RosterFilter>(key: K) =>
+    (value: RosterFilter[K]) =>
+      setFilter((was) => ({ ...was, [key]: value }));
+  const narrowed = Object.entries(filter).filter(([key, value]) => key !== 'search' && value).length;
+  return (
+    <FlatList<RosterEntry>
+      data={shown}
+      keyExtractor={({ id }) => id}
+      renderItem={({ item }) => <AthleteLine athlete={item} here={item.id === here} />}
+      ItemSeparatorComponent={Gap}
+      contentContainerStyle={styles.content}
+      initialNumToRender={12}
+      ListHeaderComponent={
+        <View style={styles.head}>
+          {head}
+          <Searchbar
+            value={filter.search}
+            onChangeText={set('search')}
+            placeholder="Search by name"
+            aria-label="Search by name"
+            autoFocus={searching ?? false}
+            mode="bar"
+          />
+          <Button mode="text" onPress={() => setOpen(!open)} aria-expanded={open} style={styles.start}>
+            {`${open ? 'Hide filters' : 'Filters'}${narrowed ? ` (${narrowed} on)` : ''}`}
+          </Button>
+          {open ? <Filters roster={data ?? []} filter={filter} set={set} /> : null}
+          {data ? (
+            <Text variant="bodySmall" role="status">
+              {shown.length === data.length
+                ? `${data.length} athletes`
+                : `${shown.length} of ${data.length} athletes`}
+            </Text>
+          ) : null}
+          {error ? <Trouble error={error} again={() => void refetch()} /> : null}
+          {!data && !error ? <Waiting what="Reading the roster" /> : null}
+        </View>
+      }
+      ListEmptyComponent={
+        data ? (
+          data.length === 0 ? (
+            <Empty>Nobody here yet. Add your first athlete, then take a first quick look.</Empty>
+          ) : (
+            <Empty action={<Button onPress={() => setFilter(noFilter)}>Show everyone</Button>}>
+              Nobody fits this search.
+            </Empty>
+          )
+        ) : null
+      }
+    />
+  );
+}
+
+const Gap = () => <View style={styles.gap} />;
+
+interface FiltersProps {
+  roster: readonly RosterEntry[];
+  filter: RosterFilter;
+  set: <K extends keyof RosterFilter>(key: K) => (value: RosterFilter[K]) => void;
+}
+
+function Filters({ roster, filter, set }: FiltersProps) {
+  const all = { value: null, text: 'All' };
+  return (
+    <View style={styles.filters}>
+      <Choices
+        label="Discipline"
+        shown
+        value={filter.discipline}
+        onChange={set('discipline')}
+        options={[
+          all,
+          { value: 'overhand', text: disciplineNames.overhand },
+          { value: 'windmill', text: disciplineNames.windmill },
+        ]}
+      />
+      <Choices
+        label="Throwing hand"
+        shown
+        value={filter.hand}
+        onChange={set('hand')}
+        options={[all, { value: 'R', text: handNames.R }, { value: 'L', text: handNames.L }]}
+      />
+      <Choices<AgeBand | null>
+        label="Age"
+        shown
+        value={filter.age}
+        onChange={set('age')}
+        options={[all, ...(Object.keys(ageBands) as AgeBand[]).map((band) => ({ value: band, text: band }))]}
+      />
+      <Choices<string | null>
+        label="Focus"
+        shown
+        value={filter.focus}
+        onChange={set('focus')}
+        options={[all, ...focusesOf(roster).map(({ id, name }) => ({ value: id, text: name }))]}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  content: { padding: 16, paddingBottom: 32, width: '100%', maxWidth: 760, alignSelf: 'center' },
+  head: { gap: 8, paddingBottom: 10 },
+  start: { alignSelf: 'flex-start' },
+  filters: { gap: 12, paddingBottom: 8 },
+  gap: { height: 8 },
+});

@@ -1,0 +1,33 @@
+import { router, type Href } from 'expo-router';
+import { Button } from 'react-native-paper';
+import { useAthlete } from '../../store/useAthlete';
+import { Empty } from '../../ui/Notice';
+import { Pane } from '../../ui/Pane';
+import { NewPlan } from './NewPlan';
+import { Plan } from './Plan';
+
+/** From the focus to a ladder of drills, and to the coming week. */
+export function Build() {
+  const { id, page } = useAthlete();
+  if (!page) return null;
+  const { trace, plan } = page;
+  if (!trace)
+    return (
+      <Pane>
+        <Empty
+          action={
+            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/trace` as Href)}>
+              Go to Trace
+            </Button>
+          }
+        >
+          A plan needs a focus. Trace the newest look and accept its focus first.
+        </Empty>
+      </Pane>
+    );
+  return plan?.traceId === trace.id ? (
+    <Plan key={plan.id} page={page} plan={plan} />
+  ) : (
+    <NewPlan athleteId={id} trace={trace} earlier={plan} />
+  );
+}

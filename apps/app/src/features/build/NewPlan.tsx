@@ -1,0 +1,73 @@
+import type { PlanRecord, TraceRecord } from '@wrightonic/contract';
+import { nodeName } from '@wrightonic/core';
+import { useState } from 'react';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { useToday } from '../../store/useAthlete';
+import { useColours } from '../../theme/theme';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { dayWords } from '../../ui/days';
+import { Foot } from '../../ui/Foot';
+import { Trouble } from '../../ui/Notice';
+import { Pane } from '../../ui/Pane';
+import { threadNames, threads } from '../../ui/threadWords';
+
+const weeks = [2, 4, 6, 8];
+
+interface Props {
+  athleteId: string;
+  trace: TraceRecord;
+  earlier: PlanRecord | null;
+}
+
+export function NewPlan({ athleteId, trace, earlier }: Props) {
+  const own = useColours();
+  const today = useToday();
+  const [length, setLength] = useState(6);
+  const [id] = useState(() => v7());
+  const [make, { isLoading, error }] = api.useMakePlanMutation();
+  return (
+    <Pane
+      foot={
+        <Foot>
+          {error ? <Trouble error={error} /> : null}
+          <Button
+            mode="contained"
+            loading={isLoading}
+            contentStyle={{ minHeight: 48 }}
+            onPress={() =>
+              void make({ athleteId, body: { id, traceId: trace.id, startsOn: today, weeks: length } })
+            }
+          >
+            Build the plan
+          </Button>
+        </Foot>
+      }
+    >
+      <Text variant="bodyLarge">
+        From the focus to a ladder: feel it, move through it, throw it, keep it.
+      </Text>
+      {threads.map((thread) => {
+        const focus = trace.chosen[thread];
+        return focus ? (
+          <Card key={thread} edge={thread === 'lower' ? own.grass : own.clay}>
+            <Text variant="labelMedium">{threadNames[thread]}</Text>
+            <Text variant="titleLarge">{nodeName(focus)}</Text>
+          </Card>
+        ) : null;
+      })}
+      <Choices
+        label="How long"
+        shown
+        value={length}
+        onChange={setLength}
+        options={weeks.map((n) => ({ value: n, text: `${n} weeks` }))}
+      />
+      {earlier ? (
+        <Text>{`The plan of ${dayWords(earlier.startsOn, today)} stays in the history and gives way to this one.`}</Text>
+      ) : null}
+    </Pane>
+  );
+}

@@ -1,0 +1,44 @@
+import type { AthletePage, PlanRecord } from '@wrightonic/contract';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { useToday } from '../../store/useAthlete';
+import { dayWords } from '../../ui/days';
+import { Notice } from '../../ui/Notice';
+import { Pane } from '../../ui/Pane';
+import { useWide } from '../../ui/useWide';
+import { Assign } from './Assign';
+import { Ladder } from './Ladder';
+
+export function Plan({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
+  const wide = useWide();
+  const today = useToday();
+  const { athlete } = page;
+  return (
+    <Pane most={wide ? 1100 : 760}>
+      <Text variant="bodyLarge">
+        {`${dayWords(plan.startsOn, today)} to ${dayWords(plan.endsOn, today)}. Look again on ${dayWords(plan.relookOn, today)}.`}
+      </Text>
+      <Assign key={plan.assignment?.id} page={page} plan={plan} />
+      <View style={wide ? styles.beside : styles.below}>
+        {plan.threads.map((thread) => (
+          <View key={thread.thread} style={wide ? styles.half : null}>
+            <Ladder athleteId={athlete.id} planId={plan.id} thread={thread} />
+          </View>
+        ))}
+      </View>
+      {athlete.age < 13 ? (
+        <Notice>Below 13: no maximal effort, no tether, no added-mass balls, few jumps.</Notice>
+      ) : null}
+      <Text variant="bodySmall">
+        Stop for pain. This is a plan for practice, not medical advice; local rules for throws win where they
+        are stricter.
+      </Text>
+    </Pane>
+  );
+}
+
+const styles = StyleSheet.create({
+  beside: { flexDirection: 'row', gap: 12, alignItems: 'flex-start' },
+  half: { flex: 1, minWidth: 0 },
+  below: { gap: 12 },
+});

@@ -1,0 +1,128 @@
+import {
+  doseWords,
+  drills,
+  nodeName,
+  parseDose,
+  stages,
+  type Drill,
+  type Stage,
+  type Thread,
+} from '@wrightonic/core';
+import { memo, useMemo, useState } from 'react';
+import { FlatList, StyleSheet, View } from 'react-native';
+import { Searchbar, Text } from 'react-native-paper';
+import { Choices } from '../../ui/Choices';
+import { Empty } from '../../ui/Notice';
+import { Press } from '../../ui/Press';
+import { PageTitle, TitleRow } from '../../ui/Screen';
+import { threadNames, threads } from '../../ui/threadWords';
+
+const Gap = () => <View style={styles.gap} />;
+
+/** Every drill of the catalogue, to be found by name, thread and stage. */
+export function Drills() {
+  const [search, setSearch] = useState('');
+  const [thread, setThread] = useState<Thread | null>(null);
+  const [stage, setStage] = useState<Stage | null>(null);
+  const [open, setOpen] = useState<string | null>(null);
+  const shown = useMemo(() => {
+    const wanted = search.trim().toLowerCase();
+    return drills.filter(
+      (drill) =>
+        (!thread || drill.thread === thread) &&
+        (!stage || drill.stage === stage) &&
+        `${drill.name} ${drill.what}`.toLowerCase().includes(wanted),
+    );
+  }, [search, thread, stage]);
+  return (
+    <View style={styles.whole} role="main">
+      <PageTitle>Drills</PageTitle>
+      <FlatList<Drill>
+        data={shown}
+        extraData={open}
+        keyExtractor={({ id }) => id}
+        contentContainerStyle={styles.content}
+        ItemSeparatorComponent={Gap}
+        renderItem={({ item }) => <DrillLine drill={item} open={open === item.id} onPress={setOpen} />}
+        ListHeaderComponent={
+          <View style={styles.head}>
+            <TitleRow title="Drills" />
+            <Searchbar
+              value={search}
+              onChangeText={setSearch}
+              placeholder="Search drills"
+              aria-label="Search drills"
+              mode="bar"
+            />
+            <Choices<Thread | null>
+              label="Thread"
+              value={thread}
+              onChange={setThread}
+              options={[
+                { value: null, text: 'Both' },
+                ...threads.map((value) => ({ value, text: threadNames[value] })),
+              ]}
+            />
+            <Choices<Stage | null>
+              label="Stage"
+              value={stage}
+              onChange={setStage}
+              options={[{ value: null, text: 'All' }, ...stages.map((value) => ({ value, text: value }))]}
+            />
+            <Text variant="bodySmall" role="status">{`${shown.length} of ${drills.length} drills`}</Text>
+          </View>
+        }
+        ListEmptyComponent={<Empty>No drill fits. Search for less, or choose all stages.</Empty>}
+      />
+    </View>
+  );
+}
+
+interface LineProps {
+  drill: Drill;
+  open: boolean;
+  onPress: (id: string | null) => void;
+}
+
+const DrillLine = memo(function DrillLine({ drill, open, onPress }: LineProps) {
+  const needs = drill.equipment.map((any) => any.join(' or ')).join(', ');
+  const serves = drill.targets.map((id) => (id === '*' ? 'whatever the focus is' : nodeName(id)));
+  return (
+    <Press
+      onPress={() => onPress(open ? null : drill.id)}
+      chosen={open}
+      aria-expanded={open}
+      style={styles.drill}
+    >
+      <View style={styles.row}>
+        <Text variant="titleMedium" style={styles.grow}>
+          {drill.name}
+        </Text>
+        <Text variant="bodySmall">{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()}`}</Text>
+      </View>
+      <Text>{drill.what}</Text>
+      {open ? (
+        <>
+          <Text variant="titleSmall">{`“${drill.cue}”`}</Text>
+          <Text>{`Dose: ${doseWords(parseDose(drill.dose))}${drill.throws ? `, ${drill.throws} throws` : ', no throws'}.`}</Text>
+          <Text>{`For: ${serves.join('; ')}.`}</Text>
+          <Text>{`Needs ${needs || 'nothing'}; ${drill.places.join(' or ')}; from age ${drill.minAge}.`}</Text>
+          {drill.caution ? <Text>{`Care: ${drill.caution}.`}</Text> : null}
+          {drill.avoidWithPainIn.length ? (
+            <Text>{`Not with pain in: ${drill.avoidWithPainIn.join(', ')}.`}</Text>
+          ) : null}
+        </>
+      ) : null}
+    </Press>
+  );
+});
+
+const styles = StyleSheet.create({
+  whole: { flex: 1, minHeight: 0 },
+  content: { padding: 16, paddingBottom: 32, width: '100%', maxWidth: 860, alignSelf: 'center' },
+  head: { gap: 10, paddingBottom: 10 },
+  gap: { height: 8 },
+  drill: { gap: 4 },
+  row: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
+  grow: { flex: 1 },
+});

@@ -1,0 +1,124 @@
+import type { Profile } from '@wrightonic/contract';
+import { router } from 'expo-router';
+import { Button, Text } from 'react-native-paper';
+import { dismiss } from '../../offline/log';
+import { api } from '../../store/api';
+import { soundSwitched, themeChosen, type ThemeChoice } from '../../store/settings';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useMe } from '../../store/useAthlete';
+import { ApproachFields } from '../../ui/ApproachFields';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { handNames } from '../../ui/kindWords';
+import { Notice, Trouble } from '../../ui/Notice';
+import { Heading, Screen } from '../../ui/Screen';
+
+/** The instructor's own settings. */
+export function Office() {
+  const { person, academy } = useMe();
+  const dispatch = useAppDispatch();
+  const { theme, sound } = useAppSelector(({ settings }) => settings);
+  const waiting = useAppSelector(({ journal }) => journal.waiting.length);
+  const [saveProfile, { error }] = api.useSaveProfileMutation();
+  const [signOut, leaving] = api.useSignOutMutation();
+  const profile: Profile = {
+    hand: person.hand,
+    velocityUnit: person.velocityUnit,
+    approach: person.approach,
+  };
+  const save = (change: Partial<Profile>) => void saveProfile({ ...profile, ...change });
+  const leave = async () => {
+    if ('error' in (await signOut())) return;
+    router.replace('/');
+    dispatch(api.util.resetApiState());
+  };
+  return (
+    <Screen title="Office">
+      <Text variant="bodyLarge">{`${person.name}, ${person.role} at ${academy.name}`}</Text>
+      {error ? <Trouble error={error} /> : null}
+      <Refused />
+      <Card>
+        <Heading>This device</Heading>
+        <Choices<ThemeChoice>
+          label="Theme"
+          shown
+          value={theme}
+          onChange={(choice) => dispatch(themeChosen(choice))}
+          options={[
+            { value: 'auto', text: 'As the device' },
+            { value: 'day', text: 'Day' },
+            { value: 'lights', text: 'Lights' },
+          ]}
+        />
+        <Choices
+          label="Beep after a hold"
+          shown
+          value={sound ? 'on' : 'off'}
+          onChange={(choice) => dispatch(soundSwitched(choice === 'on'))}
+          options={[
+            { value: 'on', text: 'On' },
+            { value: 'off', text: 'Off' },
+          ]}
+        />
+      </Card>
+      <Card>
+        <Heading>Yours</Heading>
+        <Choices
+          label="Hand that holds the phone"
+          shown
+          value={person.hand}
+          onChange={(hand) => save({ hand })}
+          options={[
+            { value: 'R', text: handNames.R },
+            { value: 'L', text: handNames.L },
+          ]}
+        />
+        <Choices
+          label="Velocity in"
+          shown
+          value={person.velocityUnit}
+          onChange={(velocityUnit) => save({ velocityUnit })}
+          options={[
+            { value: 'mph', text: 'mph' },
+            { value: 'km/h', text: 'km/h' },
+          ]}
+        />
+      </Card>
+      <Card>
+        <Heading>Your approach</Heading>
+        <Text>Holds for every athlete unless their own page says otherwise.</Text>
+        <ApproachFields
+          value={person.approach}
+          onChange={(approach) => save({ approach })}
+          unset="As usual"
+        />
+      </Card>
+      {waiting ? (
+        <Notice>{`${waiting} entries are not sent yet. They stay on this device and go out when you sign in again here.`}</Notice>
+      ) : null}
+      {leaving.error ? <Trouble error={leaving.error} /> : null}
+      <Button mode="outlined" loading={leaving.isLoading} onPress={() => void leave()}>
+        Sign out
+      </Button>
+      <Text variant="bodySmall">
+        Wrightonic helps to plan practice. It is not a medical device and gives no diagnosis of an injury.
+        Local rules for throws win where they are stricter.
+      </Text>
+    </Screen>
+  );
+}
+
+/** Entries that the server refused for good, so that nothing goes missing unseen. */
+function Refused() {
+  const dispatch = useAppDispatch();
+  const entries = useAppSelector(({ journal }) => journal.entries);
+  const refused = entries.filter(({ why }) => why !== undefined);
+  return refused.map(({ event, why }) => (
+    <Notice key={event.id}>
+      <Text>{`An entry (${event.kind}, ${event.at.slice(0, 16).replace('T', ' ')}) was refused: ${why}`}</Text>
+      <Button mode="outlined" onPress={() => void dispatch(dismiss(event.id))}>
+        Seen, take it out
+      </Button>
+    </Notice>
+  ));
+}

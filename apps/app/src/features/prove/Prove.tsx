@@ -1,0 +1,89 @@
+import { drillOf, gateWords } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
+import { Button, Text } from 'react-native-paper';
+import { VelocityChart } from '../../charts/VelocityChart';
+import { useAthlete, useMe, useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { dayWords } from '../../ui/days';
+import { Empty } from '../../ui/Notice';
+import { Pane } from '../../ui/Pane';
+import { Heading } from '../../ui/Screen';
+import { useWide } from '../../ui/useWide';
+import { BeforeAfter } from './BeforeAfter';
+import { VelocityFigures } from './VelocityFigures';
+import { velocityVerdict, verdictWords } from './verdict';
+
+/** Did it help? Velocity against noise, the delivery then and now, and what is learned. */
+export function Prove() {
+  const { id, page } = useAthlete();
+  const { person } = useMe();
+  const today = useToday();
+  const wide = useWide();
+  if (!page) return null;
+  const { velocities, athlete, plan } = page;
+  const unit = person.velocityUnit;
+  const looks = page.looks.filter(({ finished }) => finished);
+  const verdict = velocityVerdict(velocities, unit);
+  const last = velocities.at(-1);
+  const worked = (plan?.threads ?? [])
+    .flatMap(({ stages }) => stages.flatMap(({ drills }) => drills))
+    .filter(({ gate }) => gate.n > 0);
+  const learned = [...new Map(worked.map((drill) => [drill.drill, drill])).values()];
+  if (!looks.length && !velocities.length && !learned.length)
+    return (
+      <Pane>
+        <Empty
+          action={
+            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/look` as Href)}>
+              Take a look
+            </Button>
+          }
+        >
+          Nothing to prove yet. Take a first look; what comes later is set against it here.
+        </Empty>
+      </Pane>
+    );
+  return (
+    <Pane most={wide ? 980 : 760}>
+      <Card>
+        <Heading>Velocity</Heading>
+        {verdict ? (
+          <>
+            <Text variant="headlineMedium">
+              {`${verdict.before.toFixed(1)} → ${verdict.after.toFixed(1)} ${unit}`}
+            </Text>
+            <Text variant="bodyLarge">{verdictWords(verdict, unit)}</Text>
+            <Text variant="bodySmall">
+              {`Usual of ${dayWords(verdict.from, today)} against ${dayWords(verdict.to, today)}. Usual is the middle of five or more like throws.`}
+            </Text>
+            <VelocityChart
+              days={velocities}
+              unit={unit}
+              label={`Velocity in ${velocities.length} sessions: usual from ${verdict.before.toFixed(1)} to ${verdict.after.toFixed(1)} ${unit}. ${verdictWords(verdict, unit)}`}
+            />
+          </>
+        ) : (
+          <Text>
+            {last
+              ? 'One session is measured. A second one will say whether anything changed.'
+              : 'No session has five like throws with a velocity yet. Type them in Work, or measure five at one effort.'}
+          </Text>
+        )}
+        {last ? <VelocityFigures figures={last} unit={unit} when={dayWords(last.date, today)} /> : null}
+      </Card>
+      <BeforeAfter athlete={athlete} looks={looks} startedFrom={page.trace?.lookId ?? null} />
+      {learned.length ? (
+        <Card>
+          <Heading>Is it learned?</Heading>
+          {learned.map(({ drill, gate, recent }) => (
+            <Text key={drill}>
+              <Text variant="labelLarge">{drillOf(drill)?.name ?? drill}</Text>
+              {`  ${gateWords(gate, recent.at(-1)?.pain ?? false)}`}
+            </Text>
+          ))}
+          <Text variant="bodySmall">{`Counted over the last three sessions of each drill; ${page.sessions.length} ${page.sessions.length === 1 ? 'session' : 'sessions'} in all.`}</Text>
+        </Card>
+      ) : null}
+    </Pane>
+  );
+}

@@ -1,0 +1,35 @@
+import type { AthletePage } from '@wrightonic/contract';
+import { velocityIn, type VelocityUnit } from '@wrightonic/core';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+
+interface Props {
+  figures: AthletePage['velocities'][number];
+  unit: VelocityUnit;
+  when: string;
+}
+
+/** The newest session in three figures. */
+export function VelocityFigures({ figures, unit, when }: Props) {
+  const said = (value: number) => `${velocityIn(value, unit).toFixed(1)} ${unit}`;
+  return (
+    <View style={styles.row}>
+      {[
+        ['Usual', said(figures.usual)],
+        ['Top', said(figures.top)],
+        ['Scatter', `± ${said(figures.scatter)}`],
+        ['Throws', `${figures.n}, ${when}`],
+      ].map(([name, value]) => (
+        <View key={name} style={styles.one}>
+          <Text variant="bodySmall">{name}</Text>
+          <Text variant="titleLarge">{value}</Text>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
+  one: { minWidth: 84 },
+});

@@ -1,0 +1,38 @@
+import { lazy, Suspense, useEffect, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { resume } from '../../offline/log';
+import { api } from '../../store/api';
+import { useAppDispatch } from '../../store/store';
+import { useColours } from '../../theme/theme';
+import { Trouble, Waiting } from '../../ui/Notice';
+
+const SignIn = lazy(() => import('./SignIn'));
+
+/** Lets in who is signed in; everyone else is asked to, and comes out on the page that was asked for. */
+export function Door({ children }: { children: ReactNode }) {
+  const { data, error, refetch } = api.useSessionQuery(undefined, { refetchOnReconnect: true });
+  const dispatch = useAppDispatch();
+  const { ground } = useColours();
+  const personId = data?.me?.person.id;
+  useEffect(() => {
+    if (!personId) return;
+    const started = dispatch(resume());
+    return () => void started.then((end) => end());
+  }, [dispatch, personId]);
+  if (personId) return children;
+  return (
+    <View style={[styles.whole, { backgroundColor: ground }]}>
+      {data ? (
+        <Suspense fallback={<Waiting what="Opening the door" />}>
+          <SignIn demo={data.demo} />
+        </Suspense>
+      ) : error ? (
+        <Trouble error={error} again={() => void refetch()} />
+      ) : (
+        <Waiting what="Opening" />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ whole: { flex: 1, justifyContent: 'center' } });

@@ -1,0 +1,89 @@
+import { focusWords, nodeName, nodeOf, type Thread, type Trace } from '@wrightonic/core';
+import { useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { useColours } from '../../theme/theme';
+import { Card } from '../../ui/Card';
+import { Press } from '../../ui/Press';
+import { threadNames } from '../../ui/threadWords';
+
+interface Props {
+  thread: Thread;
+  trace: Trace;
+  chosen: string | null;
+  onChoose: (id: string | null) => void;
+}
+
+/** Roots that may be the focus of a thread: its own patterns, and the body. */
+const candidates = (trace: Trace, thread: Thread) =>
+  trace.roots.filter(({ id }) => {
+    const node = nodeOf(id);
+    return (
+      node?.type === 'limit' || (node?.type === 'flaw' && node.thread === thread && node.kind !== 'tactical')
+    );
+  });
+
+export function FocusCard({ thread, trace, chosen, onChoose }: Props) {
+  const own = useColours();
+  const [open, setOpen] = useState(false);
+  const proposed = trace.focus[thread];
+  const reason = trace.reasons.find((each) => each.thread === thread);
+  const choices = candidates(trace, thread);
+  const choose = (id: string | null) => {
+    onChoose(id);
+    setOpen(false);
+  };
+  return (
+    <Card edge={thread === 'lower' ? own.grass : own.clay}>
+      <Text variant="labelMedium">{threadNames[thread]}</Text>
+      <Text variant="titleLarge" role="heading" aria-level={2}>
+        {chosen ? nodeName(chosen) : 'No focus'}
+      </Text>
+      {chosen && chosen === proposed && reason ? <Text>{focusWords(reason, trace)}</Text> : null}
+      {chosen !== proposed ? (
+        <Text>{`Pinned by you. Proposed: ${proposed ? nodeName(proposed) : 'no focus here'}.`}</Text>
+      ) : null}
+      {choices.length || chosen ? (
+        <View style={styles.row}>
+          <Button
+            mode="outlined"
+            icon="pin"
+            aria-label={`Pin another focus for ${threadNames[thread].toLowerCase()}`}
+            onPress={() => setOpen(true)}
+          >
+            Pin another
+          </Button>
+        </View>
+      ) : null}
+      <Portal>
+        <Dialog visible={open} onDismiss={() => setOpen(false)} style={styles.dialog}>
+          <Dialog.Title>{threadNames[thread]}</Dialog.Title>
+          <Dialog.ScrollArea>
+            <ScrollView contentContainerStyle={styles.choices}>
+              {choices.map(({ id, share }) => (
+                <Press key={id} chosen={id === chosen} onPress={() => choose(id)}>
+                  <Text variant="labelLarge">{nodeName(id)}</Text>
+                  <Text variant="bodySmall">
+                    {`${Math.round(share * 100)} % of the picture${id === proposed ? ', proposed' : ''}`}
+                  </Text>
+                </Press>
+              ))}
+              <Press chosen={chosen === null} onPress={() => choose(null)}>
+                <Text variant="labelLarge">No focus on this thread</Text>
+              </Press>
+            </ScrollView>
+          </Dialog.ScrollArea>
+          <Dialog.Actions>
+            <Button onPress={() => setOpen(false)}>Close</Button>
+          </Dialog.Actions>
+        </Dialog>
+      </Portal>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row' },
+  dialog: { maxWidth: 480, width: '92%', alignSelf: 'center', maxHeight: '80%' },
+  choices: { gap: 8, paddingVertical: 8 },
+});

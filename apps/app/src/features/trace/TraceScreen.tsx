@@ -1,0 +1,28 @@
+import { router, type Href } from 'expo-router';
+import { Button } from 'react-native-paper';
+import { useAthlete } from '../../store/useAthlete';
+import { Empty } from '../../ui/Notice';
+import { Pane } from '../../ui/Pane';
+import { Traced } from './Traced';
+
+/** From what was seen to what causes it. */
+export function TraceScreen() {
+  const { id, page } = useAthlete();
+  if (!page) return null;
+  const look = page.looks.filter(({ finished }) => finished).at(-1);
+  if (!look)
+    return (
+      <Pane>
+        <Empty
+          action={
+            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/look` as Href)}>
+              {page.looks.length ? 'Finish the look' : 'Take the first look'}
+            </Button>
+          }
+        >
+          A trace starts from a finished look. Look first, then see here what causes what.
+        </Empty>
+      </Pane>
+    );
+  return <Traced key={look.id} page={page} look={look} />;
+}

@@ -1,0 +1,172 @@
+import type { AthletePage } from '@wrightonic/contract';
+import { doseWords, drillOf, parseDose, type Severity } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { useMe } from '../../store/useAthlete';
+import { useColours } from '../../theme/theme';
+import { Empty, Notice } from '../../ui/Notice';
+import { Pane } from '../../ui/Pane';
+import { Seam } from '../../ui/seam/Seam';
+import { HoldTimer } from './HoldTimer';
+import { allowed, countOf, drillsToday, lastTap, thrown, type Pain } from './session';
+import { TapArea } from './TapArea';
+import type { Session } from './useSession';
+import { VelocityPad } from './VelocityPad';
+import { dayAt } from '../../ui/days';
+
+interface Props {
+  page: AthletePage;
+  session: Session;
+  pain: Pain;
+  onLeave: () => void;
+  onEnd: () => void;
+}
+
+const noFindings: Readonly<Record<string, Severity>> = {};
+
+/** One drill at a time, and two areas that the thumb cannot miss. */
+export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
+  const own = useColours();
+  const { person, academy } = useMe();
+  const { events, elsewhere, inSession } = session;
+  const { open, closed } = allowed(drillsToday(page, dayAt(new Date(), academy.zone)), pain);
+  const [at, setAt] = useState(() => {
+    const last = lastTap(events)[0];
+    return Math.max(
+      0,
+      open.findIndex((each) => last && 'drill' in last && each.drill === last.drill),
+    );
+  });
+  const [pad, setPad] = useState(false);
+  const planned = open[Math.min(at, open.length - 1)];
+  const drill = planned && drillOf(planned.drill);
+  const throws = thrown(page, events, elsewhere);
+  const why = [...new Set(closed.map((each) => each.why))].join('; ');
+
+  const top = (
+    <View style={styles.top}>
+      <IconButton icon="close" aria-label="Leave; the session stays open" onPress={onLeave} />
+      <Text variant="titleMedium" style={styles.grow} numberOfLines={1}>
+        {page.athlete.givenName}
+      </Text>
+      <Button mode="outlined" icon="flag-checkered" onPress={onEnd}>
+        End
+      </Button>
+    </View>
+  );
+  if (!planned || !drill)
+    return (
+      <View style={styles.whole}>
+        {top}
+        <Pane>
+          {why ? <Notice alert>{`No drill is open: ${why}.`}</Notice> : null}
+          <Empty>No drill is left for today. End the session, so that what was said is kept.</Empty>
+        </Pane>
+      </View>
+    );
+
+  const dose = parseDose(planned.dose);
+  const count = countOf(events, drill.id);
+  const hold = dose.timed ?? dose.lastHold ?? dose.holds[0] ?? null;
+  const actions = inSession();
+  const areas = [
+    <TapArea
+      key="missed"
+      outcome="missed"
+      count={count.missed}
+      onTap={() => actions.rep(drill.id, 'missed')}
+    />,
+    <TapArea key="clean" outcome="clean" count={count.clean} onTap={() => actions.rep(drill.id, 'clean')} />,
+  ];
+  return (
+    <View style={[styles.whole, { backgroundColor: own.ground }]}>
+      {top}
+      <View style={styles.drills}>
+        <IconButton
+          icon="chevron-left"
+          aria-label="Drill before"
+          disabled={at === 0}
+          onPress={() => setAt(at - 1)}
+        />
+        <View style={styles.grow}>
+          <Text variant="headlineSmall" role="heading" aria-level={1} style={styles.middle}>
+            {drill.name}
+          </Text>
+          <Text
+            style={styles.middle}
+          >{`${at + 1} of ${open.length} · ${drill.stage} · ${doseWords(dose)}`}</Text>
+        </View>
+        <IconButton
+          icon="chevron-right"
+          aria-label="Next drill"
+          disabled={at >= open.length - 1}
+          onPress={() => setAt(at + 1)}
+        />
+      </View>
+      <View style={styles.upper}>
+        <Pane>
+          <Text variant="headlineMedium" style={styles.middle}>{`“${drill.cue}”`}</Text>
+          <Seam
+            discipline={page.athlete.discipline}
+            findings={noFindings}
+            size="tiny"
+            label="What this drill works on is marked"
+            marked={drill.targets}
+          />
+          <Text style={styles.middle}>{drill.what}</Text>
+          {drill.caution ? <Notice>{`Care: ${drill.caution}.`}</Notice> : null}
+          {why ? <Notice>{`${closed.length} drills are closed: ${why}.`}</Notice> : null}
+          {pain.level === 'pain' ? (
+            <Notice alert>Pain stops the session. Ask a licensed clinician before going on.</Notice>
+          ) : null}
+        </Pane>
+      </View>
+      <View style={[styles.line, { borderColor: own.line }]}>
+        <Text variant="titleSmall" style={styles.grow} role="status">
+          {`${throws.counted} thrown today, ${throws.left} left`}
+        </Text>
+        {hold ? <HoldTimer key={drill.id} seconds={hold} /> : null}
+        {drill.throws ? (
+          <Button mode="outlined" compact icon="speedometer" onPress={() => setPad(true)}>
+            Velocity
+          </Button>
+        ) : null}
+        <Button
+          mode="outlined"
+          compact
+          icon="undo-variant"
+          disabled={lastTap(events).length === 0}
+          onPress={actions.undo}
+        >
+          Undo
+        </Button>
+      </View>
+      <View style={styles.areas}>{person.hand === 'R' ? areas : areas.reverse()}</View>
+      <VelocityPad
+        visible={pad}
+        unit={person.velocityUnit}
+        onClose={() => setPad(false)}
+        onSave={(velocity) => actions.velocity(drill.id, velocity)}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { flex: 1, minHeight: 0 },
+  grow: { flex: 1, minWidth: 0 },
+  top: { flexDirection: 'row', alignItems: 'center', gap: 8, paddingRight: 12 },
+  drills: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: 4 },
+  middle: { textAlign: 'center' },
+  upper: { flex: 1, minHeight: 0 },
+  line: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 6,
+    paddingHorizontal: 12,
+    paddingVertical: 6,
+    borderTopWidth: 1,
+  },
+  areas: { flexDirection: 'row', height: '46%', minHeight: 200 },
+});

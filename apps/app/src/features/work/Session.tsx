@@ -1,0 +1,64 @@
+import type { AthletePage } from '@wrightonic/contract';
+import { router, type Href } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useAthlete } from '../../store/useAthlete';
+import { Waiting } from '../../ui/Notice';
+import { PageTitle } from '../../ui/Screen';
+import { Counting } from './Counting';
+import { PainQuestion } from './PainQuestion';
+import { painOf } from './session';
+import { Summary } from './Summary';
+import { useSession } from './useSession';
+import { useWakeLock } from './useWakeLock';
+
+/** The phone as one thing: ask, count, sum up. */
+export function Session() {
+  const { page } = useAthlete();
+  return page ? <Working page={page} /> : null;
+}
+
+function Working({ page }: { page: AthletePage }) {
+  const session = useSession(page);
+  const { sessionId, events, inSession } = session;
+  const [ending, setEnding] = useState(false);
+  useWakeLock();
+  const { id, givenName } = page.athlete;
+  const leave = () => router.replace(`/athletes/${id}/work` as Href);
+  const before = painOf(events, 'before');
+  const after = painOf(events, 'after');
+  return (
+    <View style={styles.whole} role="main">
+      <PageTitle>{`Working with ${givenName}`}</PageTitle>
+      {session.reading ? (
+        <Waiting what="Reading the session" />
+      ) : !before ? (
+        <PainQuestion
+          title={`Does anything hurt, ${givenName}?`}
+          onLeave={leave}
+          onAnswer={(answer) => inSession(sessionId ?? session.begin()).pain({ moment: 'before', ...answer })}
+        />
+      ) : !ending ? (
+        <Counting page={page} session={session} pain={before} onLeave={leave} onEnd={() => setEnding(true)} />
+      ) : !after ? (
+        <PainQuestion
+          title="And now: does anything hurt?"
+          onLeave={() => setEnding(false)}
+          onAnswer={(answer) => inSession().pain({ moment: 'after', ...answer })}
+        />
+      ) : (
+        <Summary
+          page={page}
+          session={session}
+          onBack={() => setEnding(false)}
+          onDone={(note) => {
+            inSession().end(note);
+            router.replace(`/athletes/${id}/prove` as Href);
+          }}
+        />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ whole: { flex: 1, minHeight: 0 } });

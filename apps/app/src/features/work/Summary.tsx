@@ -1,0 +1,104 @@
+import type { AthletePage } from '@wrightonic/contract';
+import { drillOf, gateWords, velocityIn } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text, TextInput } from 'react-native-paper';
+import { useMe } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { Foot } from '../../ui/Foot';
+import { MoveStage } from '../../ui/MoveStage';
+import { Notice } from '../../ui/Notice';
+import { Pane } from '../../ui/Pane';
+import { Heading, TitleRow } from '../../ui/Screen';
+import { countOf, painOf, thrown, threadWith } from './session';
+import type { Session } from './useSession';
+
+interface Props {
+  page: AthletePage;
+  session: Session;
+  onBack: () => void;
+  onDone: (note: string) => void;
+}
+
+/** What was done, what the gate makes of it, and a note. */
+export function Summary({ page, session, onBack, onDone }: Props) {
+  const { person } = useMe();
+  const { events, elsewhere, sessionId } = session;
+  const [note, setNote] = useState('');
+  const threads = (page.plan?.threads ?? []).map((thread) => threadWith(thread, sessionId!, events));
+  const gates = new Map(
+    threads.flatMap(({ stages }) => stages.flatMap(({ drills }) => drills)).map((each) => [each.drill, each]),
+  );
+  const worked = [...new Set(events.flatMap((event) => (event.kind === 'rep' ? [event.drill] : [])))];
+  const measured = events.flatMap((event) =>
+    event.kind === 'throw' && event.velocity !== null ? [event.velocity] : [],
+  );
+  const throws = thrown(page, events, elsewhere);
+  const hurts = (['before', 'after'] as const).some((moment) => painOf(events, moment)?.level === 'pain');
+  return (
+    <Pane
+      foot={
+        <Foot>
+          <Button mode="contained" contentStyle={styles.tall} onPress={() => onDone(note.trim())}>
+            End the session
+          </Button>
+        </Foot>
+      }
+    >
+      <TitleRow title="This session" action={<Button onPress={onBack}>Go on working</Button>} />
+      {hurts ? (
+        <Notice alert>
+          Pain was marked. Stop here, write down what hurt and when, and suggest a licensed clinician.
+        </Notice>
+      ) : null}
+      {worked.length === 0 ? <Text>No reps were counted.</Text> : null}
+      {worked.map((id) => {
+        const { clean, missed } = countOf(events, id);
+        const planned = gates.get(id);
+        return (
+          <Card key={id}>
+            <View style={styles.row}>
+              <Text variant="titleMedium" style={styles.grow}>
+                {drillOf(id)?.name ?? id}
+              </Text>
+              <Text variant="titleLarge">{`${clean} of ${clean + missed}`}</Text>
+            </View>
+            {planned ? (
+              <Text variant="bodySmall">
+                {`Last three sessions: ${gateWords(planned.gate, planned.recent.at(-1)?.pain ?? false)}`}
+              </Text>
+            ) : null}
+          </Card>
+        );
+      })}
+      <Text>
+        {`${throws.counted} of ${throws.max} throws today.`}
+        {measured.length
+          ? ` ${measured.length} measured, top ${velocityIn(Math.max(...measured), person.velocityUnit).toFixed(1)} ${person.velocityUnit}.`
+          : ''}
+      </Text>
+      {threads.length && page.plan ? <Heading>What the gate proposes</Heading> : null}
+      {threads.map((thread) => (
+        <MoveStage key={thread.thread} athleteId={page.athlete.id} planId={page.plan!.id} thread={thread} />
+      ))}
+      {threads.length ? (
+        <Text variant="bodySmall">Where nothing is proposed, stay at the present stage.</Text>
+      ) : null}
+      <TextInput
+        mode="outlined"
+        label="Note (optional)"
+        aria-label="Note"
+        value={note}
+        onChangeText={setNote}
+        maxLength={1000}
+        multiline
+      />
+    </Pane>
+  );
+}
+
+const styles = StyleSheet.create({
+  tall: { minHeight: 52 },
+  row: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
+  grow: { flex: 1 },
+});

@@ -1,0 +1,54 @@
+import { Pressable, StyleSheet } from 'react-native';
+import { Text } from 'react-native-paper';
+import Svg, { G } from 'react-native-svg';
+import { useColours } from '../../theme/theme';
+import { StitchMark } from '../../ui/seam/StitchMark';
+
+interface Props {
+  outcome: 'clean' | 'missed';
+  count: number;
+  onTap: () => void;
+}
+
+/** Half of the lower half: a tight stitch for clean, a popped one for missed. */
+export function TapArea({ outcome, count, onTap }: Props) {
+  const own = useColours();
+  const clean = outcome === 'clean';
+  const ink = clean ? own.onDusk : own.ink;
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${clean ? 'Clean' : 'Missed'}, ${count} so far`}
+      onPress={onTap}
+      style={({ pressed }) => [
+        styles.area,
+        { backgroundColor: clean ? own.dusk : own.sunk, borderColor: own.line },
+        pressed ? styles.pressed : null,
+      ]}
+    >
+      <Svg width={64} height={60} viewBox="-32 -40 64 60" aria-hidden>
+        <G>
+          <StitchMark grade={clean ? 0 : 2} size={11} thread={ink} hole={ink} />
+        </G>
+      </Svg>
+      <Text variant="headlineLarge" style={{ color: ink }}>
+        {clean ? 'Clean' : 'Missed'}
+      </Text>
+      <Text variant="displaySmall" style={{ color: ink }}>
+        {count}
+      </Text>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  area: {
+    flex: 1,
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: 4,
+    borderTopWidth: 1,
+    userSelect: 'none',
+  },
+  pressed: { opacity: 0.75 },
+});

@@ -1,0 +1,93 @@
+import { velocityFrom, type VelocityUnit } from '@wrightonic/core';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { useColours } from '../../theme/theme';
+
+interface Props {
+  visible: boolean;
+  unit: VelocityUnit;
+  /** m/s */
+  onSave: (velocity: number) => void;
+  onClose: () => void;
+}
+
+const keys = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', '⌫'];
+const range: Record<VelocityUnit, [number, number]> = { mph: [10, 120], 'km/h': [16, 193] };
+
+const pressed = (typed: string, key: string): string => {
+  if (key === '⌫') return typed.slice(0, -1);
+  if (key === '.' && (typed.includes('.') || typed === '')) return typed;
+  return typed.length < 5 ? typed + key : typed;
+};
+
+/** Figures the size of a thumb, for a velocity read off a gun. */
+export function VelocityPad({ visible, unit, onSave, onClose }: Props) {
+  const own = useColours();
+  const [typed, setTyped] = useState('');
+  const value = Number(typed);
+  const [least, most] = range[unit];
+  const fits = typed !== '' && value >= least && value <= most;
+  const close = () => {
+    setTyped('');
+    onClose();
+  };
+  const save = () => {
+    onSave(velocityFrom(value, unit));
+    close();
+  };
+  return (
+    <Portal>
+      <Dialog visible={visible} onDismiss={close} style={styles.dialog}>
+        <Dialog.Content style={styles.content}>
+          <Text
+            variant="displaySmall"
+            style={styles.middle}
+            role="status"
+            aria-label={`Velocity ${typed} ${unit}`}
+          >
+            {`${typed || '–'} ${unit}`}
+          </Text>
+          <View style={styles.keys}>
+            {keys.map((key) => (
+              <Pressable
+                key={key}
+                role="button"
+                aria-label={key === '⌫' ? 'Delete the last figure' : key}
+                onPress={() => setTyped(pressed(typed, key))}
+                style={[styles.key, { backgroundColor: own.sunk, borderColor: own.line }]}
+              >
+                <Text variant="headlineMedium">{key}</Text>
+              </Pressable>
+            ))}
+          </View>
+          <Text variant="bodySmall" style={styles.middle}>
+            {typed !== '' && !fits
+              ? `From ${least} to ${most} ${unit}.`
+              : 'For the throw just logged, or for one more.'}
+          </Text>
+          <Button mode="contained" disabled={!fits} onPress={save} contentStyle={styles.tall}>
+            Save
+          </Button>
+          <Button onPress={close}>Cancel</Button>
+        </Dialog.Content>
+      </Dialog>
+    </Portal>
+  );
+}
+
+const styles = StyleSheet.create({
+  dialog: { width: '92%', maxWidth: 380, alignSelf: 'center' },
+  content: { gap: 10 },
+  middle: { textAlign: 'center' },
+  keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, justifyContent: 'center' },
+  key: {
+    width: '31%',
+    minHeight: 56,
+    borderRadius: 8,
+    borderWidth: 1,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+  tall: { minHeight: 52 },
+});

@@ -1,0 +1,104 @@
+import { doseWords, drillOf, parseDose } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { api } from '../../store/api';
+import { useAthlete, useToday } from '../../store/useAthlete';
+import { useColours } from '../../theme/theme';
+import { dayWords } from '../../ui/days';
+import { Foot } from '../../ui/Foot';
+import { Empty } from '../../ui/Notice';
+import { Pane } from '../../ui/Pane';
+import { Heading } from '../../ui/Screen';
+import { Seam } from '../../ui/seam/Seam';
+import { drillsToday } from './session';
+
+const shownSessions = 6;
+
+/** What today's session holds, before it begins. */
+export function Work() {
+  const { id, page } = useAthlete();
+  const today = useToday();
+  const own = useColours();
+  const { data: open } = api.useOpenSessionQuery(id, { refetchOnMountOrArgChange: true });
+  if (!page) return null;
+  const { athlete, plan, throwsToday } = page;
+  if (!plan)
+    return (
+      <Pane>
+        <Empty
+          action={
+            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/build` as Href)}>
+              Go to Build
+            </Button>
+          }
+        >
+          There is nothing to work on yet. Build a plan first, then count its reps here.
+        </Empty>
+      </Pane>
+    );
+  const drills = drillsToday(page, today);
+  const assigned = plan.assignment?.days.includes(today);
+  const findings = page.looks.filter(({ finished }) => finished).at(-1)?.findings ?? {};
+  return (
+    <Pane
+      foot={
+        <Foot>
+          <Button
+            mode="contained"
+            icon="play"
+            contentStyle={{ minHeight: 52 }}
+            onPress={() => router.navigate(`/athletes/${id}/session` as Href)}
+          >
+            {open?.session ? 'Go on with the session' : 'Start the session'}
+          </Button>
+        </Foot>
+      }
+    >
+      <Seam
+        discipline={athlete.discipline}
+        findings={findings}
+        size="row"
+        label={`${athlete.givenName}’s delivery, the focus marked`}
+        marked={plan.threads.map(({ focus }) => focus)}
+      />
+      <Text variant="titleMedium">
+        {`${throwsToday.counted} of ${throwsToday.max} throws today, ${throwsToday.left} left`}
+      </Text>
+      <Heading>{assigned ? 'Assigned for today' : 'At the present stage'}</Heading>
+      {drills.map((planned) => {
+        const drill = drillOf(planned.drill);
+        return drill ? (
+          <View
+            key={planned.id}
+            style={[styles.drill, { borderColor: own.line, backgroundColor: own.surface }]}
+          >
+            <View style={styles.grow}>
+              <Text variant="labelLarge">{drill.name}</Text>
+              <Text variant="bodySmall">{`${drill.stage} · ${doseWords(parseDose(planned.dose))}`}</Text>
+            </View>
+            {planned.gate.n ? (
+              <Text variant="bodySmall">{`${planned.gate.k} of ${planned.gate.n} clean`}</Text>
+            ) : null}
+          </View>
+        ) : null;
+      })}
+      {page.sessions.length ? <Heading>Sessions so far</Heading> : null}
+      {page.sessions.slice(0, shownSessions).map((session) => (
+        <Text key={session.id}>
+          {dayWords(session.date, today)}
+          {session.ended ? '' : ', not ended'}
+          {session.note ? `: ${session.note}` : ''}
+        </Text>
+      ))}
+      {page.sessions.length > shownSessions ? (
+        <Text variant="bodySmall">{`and ${page.sessions.length - shownSessions} earlier`}</Text>
+      ) : null}
+    </Pane>
+  );
+}
+
+const styles = StyleSheet.create({
+  drill: { flexDirection: 'row', alignItems: 'center', gap: 8, borderWidth: 1, borderRadius: 8, padding: 12 },
+  grow: { flex: 1 },
+});

@@ -1,0 +1,137 @@
+import type { AthletePage, LogEvent, OpenSession, PlanDrill, PlanThread } from '@wrightonic/contract';
+import {
+  countThrows,
+  drillOf,
+  gate,
+  throwsToday,
+  type Drill,
+  type PainSite,
+  type ThrowsToday,
+} from '@wrightonic/core';
+import type { Entry } from '../../offline/outbox';
+
+/** Pain at these places locks every throwing drill of the session. */
+const locking: readonly PainSite[] = ['shoulder', 'elbow'];
+
+/** The session that is under way: the newest begun on this device, else the server's, unless it was ended here. */
+export function openSessionId(stored: OpenSession | undefined, entries: readonly Entry[]): string | null {
+  const events = entries.filter(({ why }) => !why).map(({ event }) => event);
+  const ended = new Set(events.flatMap((event) => (event.kind === 'session-ended' ? [event.sessionId] : [])));
+  const begun = events.filter(({ kind, id }) => kind === 'session-begun' && !ended.has(id)).at(-1);
+  if (begun) return begun.id;
+  const id = stored?.session?.id;
+  return id && !ended.has(id) ? id : null;
+}
+
+export interface Pain {
+  level: 'none' | 'soreness' | 'pain';
+  site: PainSite | null;
+}
+
+export const painOf = (events: readonly LogEvent[], moment: 'before' | 'after'): Pain | null =>
+  events.filter((event) => event.kind === 'pain').findLast((event) => event.moment === moment) ?? null;
+
+export const throwsLocked = (pain: Pain | null): boolean =>
+  pain?.level === 'pain' && pain.site !== null && locking.includes(pain.site);
+
+/** Drills that pain leaves open, and why the others are not. */
+export function allowed<T extends { drill: string }>(
+  drills: readonly T[],
+  pain: Pain | null,
+): { open: T[]; closed: { drill: Drill; why: string }[] } {
+  const open: T[] = [];
+  const closed: { drill: Drill; why: string }[] = [];
+  for (const each of drills) {
+    const drill = drillOf(each.drill);
+    if (!drill) continue;
+    const hurts = pain?.level === 'pain' && pain.site !== null && drill.avoidWithPainIn.includes(pain.site);
+    if (throwsLocked(pain) && drill.throws > 0)
+      closed.push({ drill, why: `throws are locked: pain in the ${pain!.site}` });
+    else if (hurts) closed.push({ drill, why: `not with pain in the ${pain!.site}` });
+    else open.push(each);
+  }
+  return { open, closed };
+}
+
+/** What is worked today: what was assigned, or prep and the present stage of each thread where nothing was. */
+export function drillsToday({ plan }: AthletePage, date: string): PlanDrill[] {
+  if (!plan) return [];
+  const all = plan.threads.flatMap(({ stages, stage: now }) =>
+    stages.flatMap(({ stage, drills }) =>
+      drills.map((drill) => ({ drill, usual: stage === 'prep' || stage === now })),
+    ),
+  );
+  const assigned = plan.assignment?.days.includes(date) ? plan.assignment.drills : null;
+  const chosen = all.filter(({ drill, usual }) => (assigned ? assigned.includes(drill.id) : usual));
+  // A drill that serves both threads is worked once.
+  return [...new Map(chosen.map(({ drill }) => [drill.drill, drill])).values()];
+}
+
+export interface Count {
+  clean: number;
+  missed: number;
+}
+
+export function countOf(events: readonly LogEvent[], drill: string): Count {
+  const reps = events.filter((event) => event.kind === 'rep').filter((rep) => rep.drill === drill);
+  const clean = reps.filter(({ outcome }) => outcome === 'clean').length;
+  return { clean, missed: reps.length - clean };
+}
+
+const thrownIn = (events: readonly LogEvent[]) =>
+  events
+    .filter((event) => event.kind === 'throw')
+    .map(({ effort }) => ({ effort, kind: 'practice' as const }));
+
+/** Everything thrown today, in this session and elsewhere. */
+export function thrown(
+  { athlete }: AthletePage,
+  events: readonly LogEvent[],
+  elsewhere: OpenSession['elsewhere'],
+): ThrowsToday {
+  const here = countThrows(thrownIn(events));
+  return throwsToday(athlete.discipline, athlete.age, {
+    hard: here.hard + elsewhere.hard,
+    easy: here.easy + elsewhere.easy,
+  });
+}
+
+/** Two events this close in time came from one tap. */
+const oneTapMs = 60;
+
+/** Ids of the events of the newest tap: a rep alone, or a rep with its throw, or a throw alone. */
+export function lastTap(events: readonly LogEvent[]): LogEvent[] {
+  const taps = events.filter(({ kind }) => kind === 'rep' || kind === 'throw');
+  const last = taps.at(-1);
+  const before = taps.at(-2);
+  if (!last) return [];
+  const together =
+    before && before.kind !== last.kind && Date.parse(last.at) - Date.parse(before.at) <= oneTapMs;
+  return together ? [last, before] : [last];
+}
+
+/** The newest throw of a drill when it has no velocity yet: a typed velocity belongs to it. */
+export function unmeasured(events: readonly LogEvent[], drill: string): LogEvent | null {
+  const last = events.filter((event) => event.kind === 'throw').at(-1);
+  return last && last.drill === drill && last.velocity === null ? last : null;
+}
+
+/** A thread with its gates as they stand when this session is counted in. */
+export function threadWith(thread: PlanThread, sessionId: string, events: readonly LogEvent[]): PlanThread {
+  const pain = events.some((event) => event.kind === 'pain' && event.level === 'pain');
+  return {
+    ...thread,
+    stages: thread.stages.map((rung) => ({
+      ...rung,
+      drills: rung.drills.map((drill) => {
+        const count = countOf(events, drill.drill);
+        if (count.clean + count.missed === 0) return drill;
+        const recent = [
+          ...drill.recent.filter(({ session }) => session !== sessionId),
+          { session: sessionId, ...count, pain },
+        ].slice(-3);
+        return { ...drill, recent, gate: gate(recent) };
+      }),
+    })),
+  };
+}

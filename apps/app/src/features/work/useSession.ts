@@ -1,0 +1,73 @@
+import type { AthletePage, EventOf } from '@wrightonic/contract';
+import { drillOf, usualBall } from '@wrightonic/core';
+import { useMemo } from 'react';
+import { log } from '../../offline/log';
+import { sessionEvents } from '../../offline/local';
+import { api } from '../../store/api';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useMe } from '../../store/useAthlete';
+import { dayAt } from '../../ui/days';
+import { lastTap, openSessionId, unmeasured } from './session';
+
+/** The session under way, with what can be logged in it. */
+export function useSession(page: AthletePage) {
+  const { id: athleteId, discipline } = page.athlete;
+  const { academy } = useMe();
+  const dispatch = useAppDispatch();
+  const { data: stored, isLoading } = api.useOpenSessionQuery(athleteId, { refetchOnMountOrArgChange: true });
+  const all = useAppSelector(({ journal }) => journal.entries);
+  const entries = useMemo(() => all.filter((entry) => entry.athleteId === athleteId), [all, athleteId]);
+  const sessionId = openSessionId(stored, entries);
+  const storedEvents = stored?.session?.id === sessionId ? stored?.events : undefined;
+  const events = useMemo(
+    () => (sessionId ? sessionEvents(sessionId, storedEvents ?? [], entries) : []),
+    [sessionId, storedEvents, entries],
+  );
+
+  const throwOf = (drill: string, velocity: number | null) => ({
+    drill,
+    velocity,
+    effort: drillOf(drill)?.effort?.to ?? null,
+    pitch: 'fastball',
+    ballG: usualBall[discipline],
+  });
+  const inSession = (id = sessionId!) => ({
+    pain: (answer: Omit<EventOf<'pain'>, 'id' | 'at' | 'kind' | 'sessionId'>) =>
+      dispatch(log(athleteId, 'pain', { sessionId: id, ...answer })),
+    /** A rep of a throwing drill is a throw as well. */
+    rep: (drill: string, outcome: 'clean' | 'missed') => {
+      dispatch(log(athleteId, 'rep', { sessionId: id, drill, outcome }));
+      if (drillOf(drill)?.throws)
+        dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, null) }));
+    },
+    /** A velocity, m/s, of the throw just logged, or of one more throw. */
+    velocity: (drill: string, velocity: number) => {
+      const open = unmeasured(events, drill);
+      if (open) dispatch(log(athleteId, 'undo', { sessionId: id, of: open.id }));
+      dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, velocity) }));
+    },
+    undo: () => {
+      for (const { id: of } of lastTap(events)) dispatch(log(athleteId, 'undo', { sessionId: id, of }));
+    },
+    end: (note: string) => dispatch(log(athleteId, 'session-ended', { sessionId: id, note })),
+  });
+  const begin = (): string =>
+    dispatch(
+      log(athleteId, 'session-begun', {
+        athleteId,
+        planId: page.plan?.id ?? null,
+        zone: academy.zone,
+        date: dayAt(new Date(), academy.zone),
+      }),
+    );
+  return {
+    reading: isLoading,
+    sessionId,
+    events,
+    elsewhere: stored?.elsewhere ?? { hard: page.throwsToday.hard, easy: page.throwsToday.easy },
+    begin,
+    inSession,
+  };
+}
+
+export type Session = ReturnType<typeof useSession>;

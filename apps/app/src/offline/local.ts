@@ -1,0 +1,58 @@
+import type { AthletePage, LogEvent, LookRecord } from '@wrightonic/contract';
+import type { Severity } from '@wrightonic/core';
+import type { Entry } from './outbox';
+
+/** A finished look keeps what the server shows; an open one takes every grade of this device, newest last. */
+function withFinding(look: LookRecord, node: string, severity: Severity | null): LookRecord {
+  const { [node]: _, ...rest } = look.findings;
+  return { ...look, findings: severity === null ? rest : { ...rest, [node]: severity } };
+}
+
+const stillOpen = (page: AthletePage, id: string): boolean =>
+  page.looks.some((look) => look.id === id && !look.finished);
+
+function withEvent(page: AthletePage, event: LogEvent, by: string): AthletePage {
+  const change = (id: string, to: (look: LookRecord) => LookRecord): AthletePage => ({
+    ...page,
+    looks: page.looks.map((look) => (look.id === id ? to(look) : look)),
+  });
+  switch (event.kind) {
+    case 'look-begun': {
+      if (page.looks.some(({ id }) => id === event.id)) return page;
+      const date = event.at.slice(0, 10);
+      const look = { id: event.id, kind: event.look, at: event.at, date, place: event.place, by };
+      return { ...page, looks: [...page.looks, { ...look, finished: false, findings: {} }] };
+    }
+    case 'finding':
+      return stillOpen(page, event.lookId)
+        ? change(event.lookId, (look) => withFinding(look, event.node, event.severity))
+        : page;
+    case 'look-finished':
+      return change(event.lookId, (look) => ({ ...look, finished: true }));
+    default:
+      return page;
+  }
+}
+
+/** The page of an athlete as it stands with everything logged on this device. Refused entries do not count. */
+export const withJournal = (page: AthletePage, entries: readonly Entry[], by: string): AthletePage =>
+  entries
+    .filter(({ athleteId, why }) => athleteId === page.athlete.id && !why)
+    .reduce((whole, { event }) => withEvent(whole, event, by), page);
+
+/** Everything of one session, from the server and from this device, without what was taken back. */
+export function sessionEvents(
+  sessionId: string,
+  stored: readonly LogEvent[],
+  entries: readonly Entry[],
+): LogEvent[] {
+  const local = entries.filter(({ why }) => !why).map(({ event }) => event);
+  const byId = new Map([...stored, ...local].map((event) => [event.id, event]));
+  const ofSession = [...byId.values()].filter(
+    (event) => 'sessionId' in event && event.sessionId === sessionId,
+  );
+  const takenBack = new Set(ofSession.flatMap((event) => (event.kind === 'undo' ? [event.of] : [])));
+  return ofSession
+    .filter(({ id, kind }) => kind !== 'undo' && !takenBack.has(id))
+    .sort((a, b) => (a.id < b.id ? -1 : 1));
+}

@@ -1,0 +1,40 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { ThemeName } from '../theme/theme';
+
+/** `auto` follows the device. */
+export type ThemeChoice = ThemeName | 'auto';
+
+interface Settings {
+  theme: ThemeChoice;
+  /** Beeps of the hold timer. */
+  sound: boolean;
+}
+
+const place = 'wrightonic.settings';
+
+export function storedSettings(): Settings {
+  const usual: Settings = { theme: 'auto', sound: true };
+  try {
+    return { ...usual, ...(JSON.parse(localStorage.getItem(place) ?? '{}') as Partial<Settings>) };
+  } catch {
+    return usual;
+  }
+}
+
+export const keepSettings = (settings: Settings): void =>
+  localStorage.setItem(place, JSON.stringify(settings));
+
+export const settings = createSlice({
+  name: 'settings',
+  initialState: storedSettings,
+  reducers: {
+    themeChosen: (state, { payload }: PayloadAction<ThemeChoice>) => {
+      state.theme = payload;
+    },
+    soundSwitched: (state, { payload }: PayloadAction<boolean>) => {
+      state.sound = payload;
+    },
+  },
+});
+
+export const { themeChosen, soundSwitched } = settings.actions;

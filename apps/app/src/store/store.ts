@@ -1,0 +1,24 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { setupListeners } from '@reduxjs/toolkit/query';
+import { useDispatch, useSelector } from 'react-redux';
+import { journal } from '../offline/journal';
+import { api } from './api';
+import { keepSettings, settings } from './settings';
+
+export const store = configureStore({
+  reducer: { [api.reducerPath]: api.reducer, settings: settings.reducer, journal: journal.reducer },
+  middleware: (usual) => usual({ serializableCheck: false, immutableCheck: false }).concat(api.middleware),
+});
+
+setupListeners(store.dispatch);
+
+let kept = store.getState().settings;
+store.subscribe(() => {
+  const now = store.getState().settings;
+  if (now !== kept) keepSettings((kept = now));
+});
+
+export type State = ReturnType<typeof store.getState>;
+export type Dispatch = typeof store.dispatch;
+export const useAppDispatch = useDispatch.withTypes<Dispatch>();
+export const useAppSelector = useSelector.withTypes<State>();

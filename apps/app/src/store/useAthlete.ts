@@ -1,0 +1,32 @@
+import type { AthletePage, Me } from '@wrightonic/contract';
+import { useLocalSearchParams } from 'expo-router';
+import { useMemo } from 'react';
+import { withJournal } from '../offline/local';
+import { api } from './api';
+import { useAppSelector } from './store';
+
+/** Whoever is signed in; only behind the door. */
+export function useMe(): Me {
+  const { data } = api.useSessionQuery();
+  if (!data?.me) throw new Error('Nobody is signed in.');
+  return data.me;
+}
+
+export const useToday = (): string => api.useSessionQuery().data?.today ?? '';
+
+export interface AthleteRead {
+  id: string;
+  page: AthletePage | undefined;
+  error: unknown;
+  again: () => void;
+}
+
+/** The athlete of the path, with everything logged on this device. */
+export function useAthlete(): AthleteRead {
+  const { id = '' } = useLocalSearchParams<{ id: string }>();
+  const { data, error, refetch } = api.useAthleteQuery(id);
+  const entries = useAppSelector(({ journal }) => journal.entries);
+  const { person } = useMe();
+  const page = useMemo(() => data && withJournal(data, entries, person.name), [data, entries, person.name]);
+  return { id, page, error, again: () => void refetch() };
+}

@@ -1,0 +1,38 @@
+import { approachSides, type Approach } from '@wrightonic/core';
+import { View } from 'react-native';
+import { Choices } from './Choices';
+
+type Sides = { [K in keyof Approach]: Approach[K] | null };
+
+const words: { [K in keyof Approach]: { topic: string } & Record<Approach[K], string> } = {
+  leave: { topic: 'Leaving the rubber', drive: 'Drive: push', fall: 'Fall: hips go' },
+  lift: { topic: 'Top of the lift', balance: 'Balance', drift: 'Drift' },
+  teach: { topic: 'How change is taught', constrain: 'Constrain', instruct: 'Instruct' },
+  hips: { topic: 'Windmill finish', close: 'Hips close', half: 'Hips half' },
+};
+const topics = Object.keys(words) as (keyof Approach)[];
+
+/** Where instructors disagree, one side each; `unset` says what holds when neither is chosen. */
+export function ApproachFields(props: { value: Sides; onChange: (sides: Sides) => void; unset: string }) {
+  const { value, onChange, unset } = props;
+  return (
+    <View style={{ gap: 12 }}>
+      {topics.map((topic) => (
+        <Choices<string | null>
+          key={topic}
+          label={words[topic].topic}
+          shown
+          value={value[topic]}
+          onChange={(side) => onChange({ ...value, [topic]: side })}
+          options={[
+            { value: null, text: unset },
+            ...approachSides[topic].map((side) => ({
+              value: side,
+              text: (words[topic] as Record<string, string>)[side]!,
+            })),
+          ]}
+        />
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,59 @@
+import type { ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { Pane } from './Pane';
+
+interface Props {
+  title: string;
+  /** Beside the title. */
+  action?: ReactNode;
+  foot?: ReactNode;
+  most?: number;
+  children: ReactNode;
+}
+
+export function Screen({ title, action, foot, most, children }: Props) {
+  return (
+    <View style={styles.whole} role="main">
+      <PageTitle>{title}</PageTitle>
+      <Pane foot={foot} {...(most ? { most } : {})}>
+        <TitleRow title={title} action={action} />
+        {children}
+      </Pane>
+    </View>
+  );
+}
+
+export function TitleRow({ title, action }: { title: string; action?: ReactNode }) {
+  return (
+    <View style={styles.head}>
+      <Text variant="headlineLarge" role="heading" aria-level={1} style={styles.grow}>
+        {title}
+      </Text>
+      {action}
+    </View>
+  );
+}
+
+/** The browser's title of the page. */
+export const PageTitle = ({ children }: { children: string }) => <title>{`${children} · Wrightonic`}</title>;
+
+export function Heading({ children, level = 2 }: { children: ReactNode; level?: 2 | 3 }) {
+  return (
+    <Text
+      variant={level === 2 ? 'titleLarge' : 'titleMedium'}
+      role="heading"
+      aria-level={level}
+      style={styles.heading}
+    >
+      {children}
+    </Text>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { flex: 1, minHeight: 0 },
+  head: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48 },
+  grow: { flex: 1 },
+  heading: { marginTop: 12 },
+});

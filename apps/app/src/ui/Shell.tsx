@@ -1,0 +1,95 @@
+import { Link, usePathname, type Href } from 'expo-router';
+import type { ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { useColours } from '../theme/theme';
+import { Icon, type IconName } from './Icon';
+import { Keys } from './Keys';
+import { places } from './places';
+import { Unsent } from './Unsent';
+import { useWide } from './useWide';
+
+const full = /^\/athletes\/[^/]+\/session$/;
+
+/** The places of the app: a bar at the bottom on a phone, a rail on a wide screen, nothing while working. */
+export function Shell({ children }: { children: ReactNode }) {
+  const wide = useWide();
+  const path = usePathname();
+  const { ground, surface, line } = useColours();
+  const working = full.test(path);
+  const bar = (
+    <View
+      role="navigation"
+      aria-label="Places"
+      style={[wide ? styles.rail : styles.bar, { backgroundColor: surface, borderColor: line }]}
+    >
+      {places.map(({ name, href, icon, also }) => (
+        <Place
+          key={name}
+          name={name}
+          href={href as Href}
+          icon={icon}
+          wide={wide}
+          here={path === href || also.some((start) => path.startsWith(start))}
+        />
+      ))}
+    </View>
+  );
+  return (
+    <View style={[styles.whole, { backgroundColor: ground }, wide ? styles.beside : null]}>
+      <Keys />
+      {wide && !working ? bar : null}
+      <View style={styles.content}>
+        <Unsent />
+        {children}
+      </View>
+      {!wide && !working ? bar : null}
+    </View>
+  );
+}
+
+interface PlaceProps {
+  name: string;
+  href: Href;
+  icon: IconName;
+  wide: boolean;
+  here: boolean;
+}
+
+function Place({ name, href, icon, wide, here }: PlaceProps) {
+  const own = useColours();
+  return (
+    <Link href={href} asChild>
+      <Pressable
+        role="link"
+        aria-current={here ? 'page' : undefined}
+        style={StyleSheet.flatten([styles.place, wide ? styles.inRail : styles.inBar])}
+      >
+        <View
+          style={[
+            styles.mark,
+            here ? { backgroundColor: own.amberSunk, borderColor: own.amber } : styles.clear,
+          ]}
+        >
+          <Icon name={icon} colour={here ? own.ink : own.inkSoft} />
+        </View>
+        <Text variant="labelSmall" style={{ color: here ? own.ink : own.inkSoft }}>
+          {name}
+        </Text>
+      </Pressable>
+    </Link>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { flex: 1 },
+  beside: { flexDirection: 'row' },
+  content: { flex: 1, minWidth: 0, minHeight: 0 },
+  bar: { flexDirection: 'row', borderTopWidth: 1 },
+  rail: { width: 88, borderRightWidth: 1, paddingTop: 16, gap: 8 },
+  place: { alignItems: 'center', justifyContent: 'center', minHeight: 56, paddingVertical: 6, gap: 2 },
+  inBar: { flex: 1 },
+  inRail: { width: 88 },
+  mark: { paddingHorizontal: 14, paddingVertical: 2, borderRadius: 6, borderBottomWidth: 3 },
+  clear: { borderColor: 'transparent' },
+});

@@ -1,0 +1,150 @@
+import type { Discipline, Findings, Phase, Trace } from '@wrightonic/core';
+import { memo, useMemo, useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import Svg, { Circle, G, Path } from 'react-native-svg';
+import { useColours } from '../../theme/theme';
+import { seamArcs, seamLayout } from './layout';
+import { StitchMark } from './StitchMark';
+import { phaseNames, seamWords } from './words';
+
+const sizes = {
+  tiny: { height: 36, stitch: 3.2, names: false },
+  row: { height: 84, stitch: 5, names: true },
+  large: { height: 112, stitch: 6.5, names: true },
+} as const;
+
+interface Props {
+  discipline: Discipline;
+  findings: Findings;
+  size: keyof typeof sizes;
+  /** Said before the reading of the seam, such as whose it is. */
+  label?: string;
+  /** Threads under the seam. */
+  flows?: Trace['flows'];
+  /** A root whose threads stand out. */
+  chosen?: string | null;
+  /** Checkpoints that stand out. */
+  marked?: readonly string[];
+  phase?: Phase | null;
+  onPhase?: (phase: Phase) => void;
+}
+
+const arcDepth = 84;
+
+/** The delivery as a line of stitches. With `onPhase` each phase can be tapped. */
+export const Seam = memo(function Seam(props: Props) {
+  const { discipline, findings, size, label, flows, chosen, marked = [], phase, onPhase } = props;
+  const own = useColours();
+  const { height, stitch, names } = sizes[size];
+  const [width, setWidth] = useState(0);
+  const layout = useMemo(
+    () =>
+      seamLayout(discipline, findings, {
+        width: Math.max(width, 100),
+        height,
+        margin: size === 'tiny' ? 4 : 10,
+      }),
+    [discipline, findings, width, height, size],
+  );
+  const arcs = useMemo(() => (flows?.length ? seamArcs(layout, flows, arcDepth) : []), [layout, flows]);
+  const whole = height + (flows ? arcDepth : 0);
+  const words = `${label ? `${label}. ` : ''}${seamWords(discipline, findings)}`;
+  return (
+    <View style={styles.whole} onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}>
+      <View style={{ height: whole }} role="img" aria-label={words}>
+        {width > 0 ? (
+          <Svg width={width} height={whole} aria-hidden>
+            {phase && onPhase ? (
+              <PhaseMark zones={layout.zones} phase={phase} height={height} fill={own.amberSunk} />
+            ) : null}
+            {arcs.map(({ cause, effect, path, thick, end }) => {
+              const on = !chosen || chosen === cause;
+              return (
+                <G key={`${cause} ${effect}`} opacity={on ? (chosen ? 1 : 0.75) : 0.18}>
+                  <Path
+                    d={path}
+                    stroke={on && chosen ? own.clay : own.dusk}
+                    strokeWidth={thick}
+                    fill="none"
+                    strokeLinecap="round"
+                  />
+                  <Circle cx={end.x} cy={end.y} r={2 + thick / 2} fill={on && chosen ? own.clay : own.dusk} />
+                </G>
+              );
+            })}
+            <Path d={layout.line} stroke={own.line} strokeWidth={size === 'tiny' ? 1 : 1.6} fill="none" />
+            {layout.stitches.map(({ id, x, y, turn, grade }) => (
+              <G key={id} transform={`translate(${x} ${y}) rotate(${turn})`}>
+                {marked.includes(id) ? (
+                  <Circle
+                    cx={0}
+                    cy={0}
+                    r={stitch * 1.5}
+                    fill={own.amberSunk}
+                    stroke={own.amber}
+                    strokeWidth={1.5}
+                  />
+                ) : null}
+                <StitchMark grade={grade} size={stitch} thread={grade ? own.clay : own.ink} hole={own.line} />
+              </G>
+            ))}
+          </Svg>
+        ) : null}
+      </View>
+      {names && width > 0 ? (
+        <View style={styles.names}>
+          {layout.zones.map((zone) => {
+            const place = { left: zone.from, width: zone.to - zone.from };
+            const name = (
+              <Text
+                variant="titleSmall"
+                style={[styles.name, phase === zone.phase ? styles.now : null]}
+                numberOfLines={1}
+              >
+                {phaseNames[zone.phase]}
+              </Text>
+            );
+            return onPhase ? (
+              <Pressable
+                key={zone.phase}
+                role="button"
+                aria-label={phaseNames[zone.phase]!}
+                aria-pressed={phase === zone.phase}
+                onPress={() => onPhase(zone.phase)}
+                style={[styles.zone, place, { top: -whole, height: whole + 26, paddingTop: whole }]}
+              >
+                {name}
+              </Pressable>
+            ) : (
+              <View key={zone.phase} style={[styles.zone, place]}>
+                {name}
+              </View>
+            );
+          })}
+        </View>
+      ) : null}
+    </View>
+  );
+});
+
+function PhaseMark(props: {
+  zones: { phase: Phase; from: number; to: number }[];
+  phase: Phase;
+  height: number;
+  fill: string;
+}) {
+  const zone = props.zones.find(({ phase }) => phase === props.phase);
+  if (!zone) return null;
+  return (
+    <Path d={`M${zone.from} 0H${zone.to}V${props.height}H${zone.from}Z`} fill={props.fill} opacity={0.6} />
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { width: '100%' },
+  names: { height: 26 },
+  zone: { position: 'absolute', top: 0, alignItems: 'center' },
+  name: { textAlign: 'center' },
+  now: { textDecorationLine: 'underline' },
+});

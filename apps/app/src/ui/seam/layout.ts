@@ -1,0 +1,140 @@
+import {
+  flawsFor,
+  phases,
+  type Discipline,
+  type Findings,
+  type Phase,
+  type Severity,
+} from '@wrightonic/core';
+
+export interface Point {
+  x: number;
+  y: number;
+}
+
+export interface Stitch extends Point {
+  id: string;
+  name: string;
+  phase: Phase;
+  /** Null is not looked at: a hole without a stitch. */
+  grade: Severity | null;
+  /** Slope of the seam here, degrees. */
+  turn: number;
+}
+
+export interface Zone {
+  phase: Phase;
+  from: number;
+  to: number;
+}
+
+export interface SeamLayout {
+  width: number;
+  height: number;
+  /** The seam itself, as an SVG path. */
+  line: string;
+  stitches: Stitch[];
+  zones: Zone[];
+}
+
+interface Measures {
+  width: number;
+  /** Height in which the seam swings. */
+  height: number;
+  /** Space left and right of the seam. */
+  margin?: number;
+}
+
+/** A popped stitch needs room for its loose strands. */
+const room = (grade: Severity | null): number => (grade === null ? 0.8 : 1 + grade * 0.45);
+
+/**
+ * Where the stitches of a delivery stand: phases in order from left to right along a line that swings like the
+ * seam of a ball. Each phase has at least three quarters of an even share of the width, so that it can be tapped.
+ */
+export function seamLayout(discipline: Discipline, findings: Findings, measures: Measures): SeamLayout {
+  const { width, height, margin = 8 } = measures;
+  const inner = width - 2 * margin;
+  const order = phases[discipline];
+  const byPhase = order.map((phase) => flawsFor(discipline).filter((flaw) => flaw.phase === phase));
+  const gradeOf = (id: string): Severity | null => findings[id] ?? null;
+  const rooms = byPhase.map((flaws) => flaws.reduce((sum, { id }) => sum + room(gradeOf(id)), 0));
+  const whole = rooms.reduce((sum, r) => sum + r, 0);
+  const least = (0.75 * inner) / order.length;
+  const free = inner - least * order.length;
+
+  const middle = height / 2;
+  const swing = height * 0.2;
+  const at = (x: number): number => middle - swing * Math.sin(((x - margin) / inner) * 2 * Math.PI);
+  const slope = (x: number): number =>
+    (Math.atan(-swing * ((2 * Math.PI) / inner) * Math.cos(((x - margin) / inner) * 2 * Math.PI)) * 180) /
+    Math.PI;
+
+  const stitches: Stitch[] = [];
+  const zones: Zone[] = [];
+  let from = margin;
+  order.forEach((phase, n) => {
+    const span = least + (free * rooms[n]!) / whole;
+    const inset = span * 0.06;
+    let passed = 0;
+    for (const { id, name } of byPhase[n]!) {
+      const grade = gradeOf(id);
+      const x = from + inset + ((span - 2 * inset) * (passed + room(grade) / 2)) / rooms[n]!;
+      stitches.push({ id, name, phase, grade, x, y: at(x), turn: slope(x) });
+      passed += room(grade);
+    }
+    zones.push({ phase, from, to: from + span });
+    from += span;
+  });
+  const steps = Math.max(24, Math.round(inner / 8));
+  const line = Array.from({ length: steps + 1 }, (_, step) => {
+    const x = margin + (inner * step) / steps;
+    return `${step ? 'L' : 'M'}${x.toFixed(1)} ${at(x).toFixed(1)}`;
+  }).join('');
+  return { width, height, line, stitches, zones };
+}
+
+export interface Arc {
+  cause: string;
+  effect: string;
+  path: string;
+  /** Line width in px. */
+  thick: number;
+  end: Point;
+}
+
+/**
+ * The threads of a trace, as arcs under the seam from cause to effect, as thick as the blame they carry. A cause in
+ * the body comes from the left edge, an effect on the ball ends at the right.
+ */
+export function seamArcs(
+  layout: SeamLayout,
+  flows: readonly { cause: string; effect: string; credit: number }[],
+  depth: number,
+): Arc[] {
+  const places = new Map(layout.stitches.map((stitch) => [stitch.id, stitch]));
+  const most = Math.max(...flows.map(({ credit }) => credit), Number.MIN_VALUE);
+  const edge = layout.height * 0.72;
+  const body = { x: 4, y: edge };
+  const ball = { x: layout.width - 4, y: edge };
+  const under = (id: string, otherwise: Point): Point => {
+    const stitch = places.get(id);
+    return stitch ? { x: stitch.x, y: stitch.y + 12 } : otherwise;
+  };
+  return [...flows]
+    .sort((a, b) => a.credit - b.credit)
+    .map(({ cause, effect, credit }) => {
+      const a = under(cause, body);
+      const b = under(effect, ball);
+      const reach = Math.abs(b.x - a.x) / layout.width;
+      const low = layout.height - 8 + depth * (0.25 + 0.75 * Math.sqrt(reach)) * 1.3;
+      const n = (value: number) => value.toFixed(1);
+      return {
+        cause,
+        effect,
+        thick: 1 + (6 * credit) / most,
+        end: b,
+        path: `M${n(a.x)} ${n(a.y)}C${n(a.x)} ${n(low)} ${n(b.x)} ${n(low)} ${n(b.x)} ${n(b.y)}`,
+      };
+    });
+}

@@ -1,0 +1,31 @@
+import { flawsFor, phases, type Discipline, type Findings } from '@wrightonic/core';
+
+export const phaseNames: Readonly<Record<string, string>> = {
+  setup: 'Set-up',
+  lift: 'Lift',
+  glide: 'Glide',
+  load: 'Load',
+  drive: 'Drive',
+  circle: 'Circle',
+  plant: 'Plant',
+  turn: 'Turn',
+  through: 'Through',
+  release: 'Release',
+  finish: 'Finish',
+};
+
+export const severityNames = ['clean', 'slight', 'clear', 'severe'] as const;
+
+/** A seam read aloud, phase by phase. */
+export function seamWords(discipline: Discipline, findings: Findings): string {
+  const flaws = flawsFor(discipline);
+  const parts = phases[discipline].map((phase) => {
+    const here = flaws.filter((flaw) => flaw.phase === phase);
+    const looked = here.filter(({ id }) => id in findings);
+    if (looked.length === 0) return `${phaseNames[phase]}: not looked at`;
+    const wrong = looked.filter(({ id }) => findings[id]! > 0);
+    const named = wrong.map(({ id, name }) => `${name}, ${severityNames[findings[id]!]}`).join('; ');
+    return `${phaseNames[phase]}: ${looked.length} of ${here.length} looked at, ${named || 'all clean'}`;
+  });
+  return `${parts.join('. ')}.`;
+}

@@ -1,0 +1,29 @@
+import type { Stage } from '../catalogue';
+import type { Gate } from './gate';
+
+export interface StageProposal {
+  direction: 'up' | 'back';
+  to: Stage;
+}
+
+/**
+ * What the gates say about the stage on which a thread stands: back when one of its drills is to step back, up when
+ * every drill that was worked there is proven. Prep runs beside and is no stage to move to. Null is to stay.
+ *
+ * @param stages rungs of the thread in the order in which they are climbed, each with the gates of its drills
+ */
+export function stageProposal(
+  stages: readonly { stage: Stage; drills: readonly { gate: Gate }[] }[],
+  now: Stage,
+): StageProposal | null {
+  const rungs = stages.filter(({ stage }) => stage !== 'prep');
+  const at = rungs.findIndex(({ stage }) => stage === now);
+  const worked = (rungs[at]?.drills ?? []).filter(({ gate }) => gate.n > 0);
+  const before = rungs[at - 1];
+  const after = rungs[at + 1];
+  if (worked.some(({ gate }) => gate.decision === 'back'))
+    return before ? { direction: 'back', to: before.stage } : null;
+  if (worked.length && after && worked.every(({ gate }) => gate.decision === 'up'))
+    return { direction: 'up', to: after.stage };
+  return null;
+}

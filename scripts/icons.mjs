@@ -1,0 +1,42 @@
+// Writes the paths of just the icons that are used; the whole set is far too large to ship.
+import { writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { root } from './run.mjs';
+
+const used = [
+  'account-group',
+  'alert-outline',
+  'arrow-down',
+  'arrow-up',
+  'calendar-plus',
+  'check',
+  'chevron-left',
+  'chevron-right',
+  'close',
+  'cloud-off-outline',
+  'dumbbell',
+  'flag-checkered',
+  'magnify',
+  'minus',
+  'pencil',
+  'pin',
+  'play',
+  'plus',
+  'speedometer',
+  'timer-outline',
+  'tune-variant',
+  'undo-variant',
+  'weather-sunny',
+];
+
+const all = await import('@mdi/js');
+const nameOf = (icon) => `mdi${icon.replace(/(^|-)(.)/g, (_, __, letter) => letter.toUpperCase())}`;
+const lines = used.map((icon) => {
+  const path = all[nameOf(icon)];
+  if (!path) throw new Error(`There is no icon ${icon}`);
+  return `  '${icon}': '${path}',`;
+});
+writeFileSync(
+  join(root, 'apps', 'app', 'src', 'ui', 'iconPaths.ts'),
+  `// Written by scripts/icons.mjs.\nexport const iconPaths = {\n${lines.join('\n')}\n} as const;\n`,
+);
