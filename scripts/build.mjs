@@ -25,7 +25,7 @@ function fingerprint() {
 }
 
 async function compress(folder) {
-  const best = { params: { [constants.BROTLI_PARAM_QUALITY]: 10 } };
+  const best = { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } };
   const one = async (file) => {
     const whole = readFileSync(file);
     writeFileSync(`${file}.br`, await promisify(brotliCompress)(whole, best));

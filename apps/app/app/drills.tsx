@@ -1,1 +1,3 @@
-export { Drills as default } from '../src/features/drills/Drills';
+import { screen } from '../src/screens/screen';
+
+export default screen('Drills');

@@ -1,1 +1,3 @@
-export { Office as default } from '../src/features/office/Office';
+import { screen } from '../src/screens/screen';
+
+export default screen('Office');

@@ -1,1 +1,3 @@
-export { Roster as default } from '../src/features/athletes/Roster';
+import { screen } from '../src/screens/screen';
+
+export default screen('Roster');

@@ -1,1 +1,3 @@
-export { AddAthlete as default } from '../../src/features/athletes/AddAthlete';
+import { screen } from '../../src/screens/screen';
+
+export default screen('AddAthlete');

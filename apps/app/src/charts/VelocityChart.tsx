@@ -1,10 +1,10 @@
 import { velocityIn, type VelocityUnit } from '@wrightonic/core';
-import { scaleLinear, scaleTime } from 'd3-scale';
+import { scaleLinear, scaleUtc } from 'd3-scale';
 import { line as lineOf } from 'd3-shape';
-import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
+import { dayWords } from '../ui/days';
 import { faces } from '../theme/faces';
 import { useColours } from '../theme/theme';
 
@@ -21,6 +21,7 @@ interface Props {
   label: string;
 }
 
+const format = (tick: Date): string => tick.toISOString().slice(0, 10);
 const height = 220;
 const margin = { top: 14, right: 44, bottom: 26, left: 36 };
 
@@ -28,9 +29,9 @@ const margin = { top: 14, right: 44, bottom: 26, left: 36 };
 export function VelocityChart({ days, unit, label }: Props) {
   const own = useColours();
   const [width, setWidth] = useState(0);
-  const dates = days.map(({ date }) => parseISO(date));
+  const dates = days.map(({ date }) => new Date(date));
   const values = days.flatMap(({ usual, top }) => [velocityIn(usual, unit), velocityIn(top, unit)]);
-  const x = scaleTime()
+  const x = scaleUtc()
     .domain([dates[0]!, dates.at(-1)!])
     .range([margin.left, Math.max(width, 200) - margin.right]);
   const y = scaleLinear()
@@ -39,7 +40,7 @@ export function VelocityChart({ days, unit, label }: Props) {
     .range([height - margin.bottom, margin.top]);
   const path = (of: 'usual' | 'top') =>
     lineOf<VelocityDay>()
-      .x(({ date }) => x(parseISO(date)))
+      .x(({ date }) => x(new Date(date)))
       .y((each) => y(velocityIn(each[of], unit)))([...days]) ?? '';
   const text = { fill: own.ink, fontFamily: faces.heading, fontSize: 14 };
   const last = days.at(-1)!;
@@ -69,7 +70,7 @@ export function VelocityChart({ days, unit, label }: Props) {
           ))}
           {x.ticks(Math.max(2, Math.floor(width / 110))).map((tick) => (
             <SvgText key={tick.getTime()} x={x(tick)} y={height - 6} textAnchor="middle" {...text}>
-              {format(tick, 'd MMM')}
+              {dayWords(format(tick), format(tick))}
             </SvgText>
           ))}
           <Path d={path('top')} stroke={own.clay} strokeWidth={1.5} strokeDasharray="2 5" fill="none" />
@@ -77,7 +78,7 @@ export function VelocityChart({ days, unit, label }: Props) {
           {days.map((each) => (
             <Circle
               key={each.date}
-              cx={x(parseISO(each.date))}
+              cx={x(new Date(each.date))}
               cy={y(velocityIn(each.usual, unit))}
               r={3}
               fill={own.dusk}

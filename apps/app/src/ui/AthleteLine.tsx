@@ -1,5 +1,5 @@
 import type { RosterEntry } from '@wrightonic/contract';
-import { nodeName } from '@wrightonic/core';
+import { nodeName } from '@wrightonic/core/checkpoints';
 import { Link, type Href } from 'expo-router';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';

@@ -1,4 +1,4 @@
-import { verbs } from '@wrightonic/core';
+import { verbs } from '@wrightonic/core/due';
 import { router, usePathname, type Href } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet } from 'react-native';

@@ -2,12 +2,16 @@ import { Link, usePathname, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
+import { screen } from '../screens/screen';
 import { useColours } from '../theme/theme';
+import { Broken } from './Broken';
 import { Icon, type IconName } from './Icon';
-import { Keys } from './Keys';
 import { places } from './places';
 import { Unsent } from './Unsent';
 import { useWide } from './useWide';
+
+// No key is missed by anyone who has just arrived, and the first script stays small.
+const Keys = screen('Keys', null);
 
 const full = /^\/athletes\/[^/]+\/session$/;
 
@@ -41,7 +45,7 @@ export function Shell({ children }: { children: ReactNode }) {
       {wide && !working ? bar : null}
       <View style={styles.content}>
         <Unsent />
-        {children}
+        <Broken key={path}>{children}</Broken>
       </View>
       {!wide && !working ? bar : null}
     </View>

@@ -1,11 +1,22 @@
-import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
+import { parseISO } from 'date-fns/parseISO';
+
+const written = (day: string, parts: Intl.DateTimeFormatOptions): string =>
+  new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC' }).format(new Date(`${day}T00:00:00Z`));
 
 /** `2026-05-01` as `1 May`, with the year where it is not this one. */
-export function dayWords(day: string, today: string): string {
-  return format(parseISO(day), day.slice(0, 4) === today.slice(0, 4) ? 'd MMM' : 'd MMM yyyy');
-}
+export const dayWords = (day: string, today: string): string =>
+  written(day, {
+    day: 'numeric',
+    month: 'short',
+    ...(day.slice(0, 4) === today.slice(0, 4) ? {} : { year: 'numeric' }),
+  });
 
-export const weekday = (day: string): string => format(parseISO(day), 'EEE');
+/** `Tuesday 24 November`. */
+export const longDay = (day: string): string =>
+  written(day, { weekday: 'long', day: 'numeric', month: 'long' });
+
+export const weekday = (day: string): string => written(day, { weekday: 'short' });
 
 /** How long ago, as one says it. */
 export function agoWords(day: string, today: string): string {
@@ -21,6 +32,6 @@ export const timeAt = (instant: string, zone: string): string =>
     new Date(instant),
   );
 
-/** The day at the venue now. */
+/** The day at the venue at an instant, `2026-05-01`. */
 export const dayAt = (instant: Date, zone: string): string =>
   new Intl.DateTimeFormat('en-CA', { timeZone: zone }).format(instant);

@@ -1,1 +1,3 @@
-export { AthleteFrame as default } from '../../../src/features/athletes/AthleteFrame';
+import { screen } from '../../../src/screens/screen';
+
+export default screen('AthleteFrame');

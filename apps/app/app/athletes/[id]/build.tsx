@@ -1,1 +1,3 @@
-export { Build as default } from '../../../src/features/build/Build';
+import { screen } from '../../../src/screens/screen';
+
+export default screen('Build');

@@ -1,1 +1,3 @@
-export { EditAthlete as default } from '../../../src/features/athletes/EditAthlete';
+import { screen } from '../../../src/screens/screen';
+
+export default screen('EditAthlete');

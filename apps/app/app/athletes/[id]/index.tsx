@@ -1,1 +1,3 @@
-export { AthleteHome as default } from '../../../src/features/athletes/AthleteHome';
+import { screen } from '../../../src/screens/screen';
+
+export default screen('AthleteHome');

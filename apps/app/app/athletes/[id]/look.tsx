@@ -1,1 +1,3 @@
-export { Look as default } from '../../../src/features/look/Look';
+import { screen } from '../../../src/screens/screen';
+
+export default screen('Look');

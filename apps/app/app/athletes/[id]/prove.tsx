@@ -1,1 +1,3 @@
-export { Prove as default } from '../../../src/features/prove/Prove';
+import { screen } from '../../../src/screens/screen';
+
+export default screen('Prove');

@@ -1,1 +1,3 @@
-export { Session as default } from '../../../src/features/work/Session';
+import { screen } from '../../../src/screens/screen';
+
+export default screen('Session');

@@ -1,1 +1,3 @@
-export { TraceScreen as default } from '../../../src/features/trace/TraceScreen';
+import { screen } from '../../../src/screens/screen';
+
+export default screen('TraceScreen');

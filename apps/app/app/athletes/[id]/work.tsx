@@ -1,1 +1,3 @@
-export { Work as default } from '../../../src/features/work/Work';
+import { screen } from '../../../src/screens/screen';
+
+export default screen('Work');

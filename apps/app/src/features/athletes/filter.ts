@@ -1,5 +1,6 @@
 import type { RosterEntry } from '@wrightonic/contract';
-import { nodeName, type Discipline, type Hand } from '@wrightonic/core';
+import type { Discipline, Hand } from '@wrightonic/core';
+import { nodeName } from '@wrightonic/core/checkpoints';
 
 export const ageBands = {
   'under 10': [0, 9],

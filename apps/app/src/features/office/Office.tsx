@@ -1,7 +1,7 @@
 import type { Profile } from '@wrightonic/contract';
 import { router } from 'expo-router';
 import { Button, Text } from 'react-native-paper';
-import { dismiss } from '../../offline/log';
+import { dismiss } from '../../offline/send';
 import { api } from '../../store/api';
 import { soundSwitched, themeChosen, type ThemeChoice } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';

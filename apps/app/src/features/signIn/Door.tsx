@@ -1,6 +1,7 @@
 import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { resume } from '../../offline/log';
+import { resume } from '../../offline/send';
+import { fetchLater } from '../../screens/screen';
 import { api } from '../../store/api';
 import { useAppDispatch } from '../../store/store';
 import { useColours } from '../../theme/theme';
@@ -19,6 +20,11 @@ export function Door({ children }: { children: ReactNode }) {
     const started = dispatch(resume());
     return () => void started.then((end) => end());
   }, [dispatch, personId]);
+  useEffect(() => {
+    if (!personId) return;
+    const idle = setTimeout(() => void fetchLater().catch(() => undefined), 400);
+    return () => clearTimeout(idle);
+  }, [personId]);
   if (personId) return children;
   return (
     <View style={[styles.whole, { backgroundColor: ground }]}>

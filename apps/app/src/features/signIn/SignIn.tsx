@@ -1,10 +1,8 @@
-import type { SignIn as Form } from '@wrightonic/contract';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useForm } from 'react-hook-form';
 import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
-import { Field } from '../../ui/form/Field';
-import { checkedBy } from '../../ui/form/checkedBy';
+import { PlainField } from './PlainField';
 import { Trouble } from '../../ui/Notice';
 import { PageTitle } from '../../ui/Screen';
 import { Seam } from '../../ui/seam/Seam';
@@ -23,11 +21,9 @@ const shown = {
 export default function SignIn({ demo }: { demo: boolean }) {
   const [signIn, signing] = api.useSignInMutation();
   const [enterDemo, entering] = api.useEnterDemoMutation();
-  const { control, handleSubmit } = useForm<Form>({
-    defaultValues: { email: '', password: '' },
-    resolver: checkedBy('signIn'),
-  });
-  const submit = handleSubmit((form) => void signIn(form));
+  const [email, setEmail] = useState('');
+  const [password, setPassword] = useState('');
+  const submit = () => void signIn({ email: email.trim(), password });
   const error = signing.error ?? entering.error;
   return (
     <View style={styles.whole} role="main">
@@ -47,19 +43,26 @@ export default function SignIn({ demo }: { demo: boolean }) {
           Look around the demo academy
         </Button>
       ) : null}
-      <Field control={control} name="email" label="E-mail" inputMode="email" autoComplete="email" />
-      <Field
-        control={control}
-        name="password"
+      <PlainField
+        label="E-mail"
+        value={email}
+        onChange={setEmail}
+        inputMode="email"
+        autoComplete="email"
+        onEnter={submit}
+      />
+      <PlainField
         label="Password"
+        value={password}
+        onChange={setPassword}
         secret
         autoComplete="current-password"
-        onSubmit={() => void submit()}
+        onEnter={submit}
       />
       {error ? <Trouble error={error} /> : null}
       <Button
         mode={demo ? 'outlined' : 'contained'}
-        onPress={() => void submit()}
+        onPress={submit}
         loading={signing.isLoading}
         contentStyle={styles.tall}
       >

@@ -1,11 +1,10 @@
-import { format, parseISO } from 'date-fns';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useMe, useToday } from '../../store/useAthlete';
 import { AthleteLine } from '../../ui/AthleteLine';
-import { timeAt } from '../../ui/days';
+import { longDay, timeAt } from '../../ui/days';
 import { Empty, Trouble, Waiting } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
 import { useWide } from '../../ui/useWide';
@@ -25,7 +24,7 @@ export function Today() {
   const athletes = new Map(roster.data?.map((athlete) => [athlete.id, athlete]));
   const day = roster.data ? lessons.data : undefined;
   return (
-    <Screen title={today ? format(parseISO(today), 'EEEE d MMMM') : 'Today'} most={wide ? 1100 : 760}>
+    <Screen title={today ? longDay(today) : 'Today'} most={wide ? 1100 : 760}>
       {day ? (
         <Text variant="bodyLarge">
           {day.length === 0

@@ -1,8 +1,17 @@
-import type { FieldValues, Resolver } from 'react-hook-form';
-import type { FormName } from './schemas';
+import { athleteForm, check, newLesson } from '@wrightonic/contract';
+import type { FieldErrors, FieldValues, Resolver } from 'react-hook-form';
+import { friendly } from './friendly';
+
+const schemas = { athlete: athleteForm, lesson: newLesson };
 
 /** Checks a form with the schema that the server holds it against. */
 export const checkedBy =
-  <T extends FieldValues>(name: FormName): Resolver<T> =>
-  async (values) =>
-    (await import('./schemas')).resolved(name, values);
+  <T extends FieldValues>(name: keyof typeof schemas): Resolver<T> =>
+  (values) => {
+    const { value, problems } = check(schemas[name] as never, values);
+    if (!problems) return { values: value as T, errors: {} };
+    const errors: Record<string, { type: string; message: string }> = {};
+    for (const { field, message } of problems)
+      errors[field.split('.')[0]!] ??= { type: 'check', message: friendly(message) };
+    return { values: {}, errors: errors as FieldErrors<T> };
+  };

@@ -1,11 +1,5 @@
-import {
-  flawsFor,
-  phases,
-  type Discipline,
-  type Findings,
-  type Phase,
-  type Severity,
-} from '@wrightonic/core';
+import type { Discipline, Findings, Phase, Severity } from '@wrightonic/core';
+import { flawsFor, phases } from '@wrightonic/core/checkpoints';
 
 export interface Point {
   x: number;

@@ -1,4 +1,5 @@
-import { flawsFor, phases, type Discipline, type Findings } from '@wrightonic/core';
+import type { Discipline, Findings } from '@wrightonic/core';
+import { flawsFor, phases } from '@wrightonic/core/checkpoints';
 
 export const phaseNames: Readonly<Record<string, string>> = {
   setup: 'Set-up',

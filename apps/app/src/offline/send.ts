@@ -1,0 +1,75 @@
+import type { LogKind } from '@wrightonic/contract';
+import { api } from '../store/api';
+import type { Dispatch, State } from '../store/store';
+import { answered, dismissed, restored } from './journal';
+import { outbox } from './outbox';
+
+export type Thunk<T> = (dispatch: Dispatch, state: () => State) => T;
+
+const atOnce = 200;
+
+/** The id of whoever is signed in. */
+export const whoIs = (state: State): string | null =>
+  api.endpoints.session.select()(state).data?.me?.person.id ?? null;
+
+/** Kinds after which the pages of an athlete look different. */
+const turning = new Set<LogKind>(['look-finished', 'session-ended']);
+
+let sending = false;
+
+/** Sends what waits, in order and in parts; whatever fails on the way is tried again later. */
+export const send = (): Thunk<Promise<void>> => async (dispatch, state) => {
+  if (sending) return;
+  sending = true;
+  try {
+    for (;;) {
+      const { entries, waiting } = state().journal;
+      const person = whoIs(state());
+      const open = new Set(waiting);
+      const batch = entries
+        .filter(({ event, personId }) => open.has(event.id) && personId === person)
+        .slice(0, atOnce);
+      if (!person || batch.length === 0) return;
+      const { answers } = await dispatch(
+        api.endpoints.sendLog.initiate(batch.map(({ event }) => event)),
+      ).unwrap();
+      dispatch(answered(answers));
+      await outbox.remove(answers.filter(({ stored }) => stored).map(({ id }) => id));
+      for (const entry of state().journal.entries.filter(({ why }) => why)) await outbox.put(entry);
+      const turned = batch.filter(({ event }) => turning.has(event.kind));
+      if (turned.length)
+        dispatch(
+          api.util.invalidateTags([
+            'Roster',
+            ...turned.map(({ athleteId }) => ({ type: 'Athlete' as const, id: athleteId })),
+          ]),
+        );
+    }
+  } catch {
+    // Kept; the next entry, the next signal of a connection or the clock tries again.
+  } finally {
+    sending = false;
+  }
+};
+
+/** Takes up what an earlier page left behind and goes on trying. */
+export const resume = (): Thunk<Promise<() => void>> => async (dispatch) => {
+  const entries = await outbox.all().catch(() => []);
+  if (entries.length) dispatch(restored(entries));
+  const attempt = () => void dispatch(send());
+  attempt();
+  window.addEventListener('online', attempt);
+  const clock = setInterval(attempt, 15_000);
+  return () => {
+    window.removeEventListener('online', attempt);
+    clearInterval(clock);
+  };
+};
+
+/** Takes a refused entry out of the list, once someone has read why. */
+export const dismiss =
+  (id: string): Thunk<Promise<void>> =>
+  async (dispatch) => {
+    dispatch(dismissed(id));
+    await outbox.remove([id]);
+  };

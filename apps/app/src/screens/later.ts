@@ -1,0 +1,18 @@
+/**
+ * Every screen that is not the first one. They come as one part, fetched while the first screen stands idle; a part
+ * for each would put whatever two of them share back into the first script.
+ */
+export { AddAthlete } from '../features/athletes/AddAthlete';
+export { AthleteFrame } from '../features/athletes/AthleteFrame';
+export { AthleteHome } from '../features/athletes/AthleteHome';
+export { EditAthlete } from '../features/athletes/EditAthlete';
+export { Roster } from '../features/athletes/Roster';
+export { Build } from '../features/build/Build';
+export { Drills } from '../features/drills/Drills';
+export { Look } from '../features/look/Look';
+export { Office } from '../features/office/Office';
+export { Prove } from '../features/prove/Prove';
+export { TraceScreen } from '../features/trace/TraceScreen';
+export { Session } from '../features/work/Session';
+export { Work } from '../features/work/Work';
+export { Keys } from '../ui/Keys';

@@ -1,0 +1,36 @@
+import { overhandFlaws } from './flaws.overhand';
+import { windmillFlaws } from './flaws.windmill';
+import { limits } from './limits';
+import { symptoms } from './symptoms';
+import type { Discipline, Flaw, Limit, Phase, Symptom } from './types';
+
+export const flaws: readonly Flaw[] = [...overhandFlaws, ...windmillFlaws];
+
+export const phases: Readonly<Record<Discipline, readonly Phase[]>> = {
+  overhand: ['setup', 'lift', 'glide', 'plant', 'turn', 'release', 'finish'],
+  windmill: ['setup', 'load', 'drive', 'circle', 'plant', 'through', 'finish'],
+};
+
+/** Anything that can be graded. */
+export type Node = (Flaw & { type: 'flaw' }) | (Limit & { type: 'limit' }) | (Symptom & { type: 'symptom' });
+
+/** Flaws, then limits, then symptoms: the order in which ties are broken. */
+const nodes: readonly Node[] = [
+  ...flaws.map((flaw) => ({ ...flaw, type: 'flaw' as const })),
+  ...limits.map((limit) => ({ ...limit, type: 'limit' as const })),
+  ...symptoms.map((symptom) => ({ ...symptom, type: 'symptom' as const })),
+];
+
+const nodeById = new Map(nodes.map((node) => [node.id, node]));
+
+/** Undefined for an id that is not in the catalogue. */
+export const nodeOf = (id: string): Node | undefined => nodeById.get(id);
+/** The id itself where the catalogue has no such node, so that an old record can still be read. */
+export const nodeName = (id: string): string => nodeById.get(id)?.name ?? id;
+
+export const flawsFor = (discipline: Discipline): readonly Flaw[] =>
+  discipline === 'overhand' ? overhandFlaws : windmillFlaws;
+
+/** What can be graded for a discipline: its own flaws, and every limit and symptom. */
+export const nodesFor = (discipline: Discipline): readonly Node[] =>
+  nodes.filter((node) => node.type !== 'flaw' || node.discipline === discipline);
