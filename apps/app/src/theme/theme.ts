@@ -18,7 +18,7 @@ const body = (fontSize: number, lineHeight: number, fontFamily: string = faces.t
   letterSpacing: 0,
 });
 
-const fonts = configureFonts({
+const variants = configureFonts({
   config: {
     displaySmall: heading(40, 44),
     headlineLarge: heading(34, 38),
@@ -35,6 +35,9 @@ const fonts = configureFonts({
     labelSmall: body(13, 16, faces.bold),
   },
 });
+
+/** Text of no variant reads like `bodyMedium`. */
+const fonts = { ...variants, default: { ...variants.default, ...body(15, 21) } };
 
 function made(base: MD3Theme, own: Colours): Theme {
   return {

@@ -55,5 +55,5 @@ const styles = StyleSheet.create({
   whole: { flex: 1, minHeight: 0 },
   head: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48 },
   grow: { flex: 1 },
-  heading: { marginTop: 12 },
+  heading: { marginTop: 4 },
 });

@@ -1,5 +1,4 @@
 import { existsSync } from 'node:fs';
-import { join } from 'node:path';
 import express, { Router, type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
@@ -66,7 +65,7 @@ function page(app: string): Router {
   // Every other path is a screen of the app.
   routes.get(/^(?!\/api\/)[^.]*$/, (_request, response) => {
     response.setHeader('cache-control', 'no-cache');
-    response.sendFile(join(app, 'index.html'));
+    response.sendFile('index.html', { root: app });
   });
   return routes;
 }

@@ -31,7 +31,7 @@ export function PlannedDrill({ athleteId, planId, planned }: Props) {
       {planned.gate.n ? (
         <Text variant="bodySmall">{gateWords(planned.gate, planned.recent.at(-1)?.pain ?? false)}</Text>
       ) : null}
-      {drill.caution ? <Text variant="bodySmall">{`Care: ${drill.caution}.`}</Text> : null}
+      {drill.caution ? <Text variant="bodySmall">{`Care: ${drill.caution}`}</Text> : null}
       {error ? <Trouble error={error} /> : null}
       <View style={styles.row}>
         {neighbours.map(({ word, icon, to }) =>

@@ -107,7 +107,7 @@ const DrillLine = memo(function DrillLine({ drill, open, onPress }: LineProps) {
           <Text>{`Dose: ${doseWords(parseDose(drill.dose))}${drill.throws ? `, ${drill.throws} throws` : ', no throws'}.`}</Text>
           <Text>{`For: ${serves.join('; ')}.`}</Text>
           <Text>{`Needs ${needs || 'nothing'}; ${drill.places.join(' or ')}; from age ${drill.minAge}.`}</Text>
-          {drill.caution ? <Text>{`Care: ${drill.caution}.`}</Text> : null}
+          {drill.caution ? <Text>{`Care: ${drill.caution}`}</Text> : null}
           {drill.avoidWithPainIn.length ? (
             <Text>{`Not with pain in: ${drill.avoidWithPainIn.join(', ')}.`}</Text>
           ) : null}

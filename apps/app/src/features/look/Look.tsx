@@ -4,10 +4,11 @@ import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useAthlete, useMe, useToday } from '../../store/useAthlete';
-import { agoWords, dayWords } from '../../ui/days';
+import { dayWords } from '../../ui/days';
 import { Foot } from '../../ui/Foot';
 import { Pane } from '../../ui/Pane';
 import { Seam } from '../../ui/seam/Seam';
+import { LookRead } from './LookRead';
 import { OpenLook } from './OpenLook';
 import type { LookStep } from './steps';
 
@@ -54,11 +55,7 @@ export function Look() {
         onPhase={begin}
       />
       {newest ? (
-        <Text variant="bodyLarge">
-          {`Looked at ${agoWords(newest.date, today)} by ${newest.by}: ${Object.keys(newest.findings).length} checkpoints, ${
-            Object.values(newest.findings).filter((grade) => grade > 0).length
-          } not clean. ${page.looks.length} ${page.looks.length === 1 ? 'look' : 'looks'} in all.`}
-        </Text>
+        <LookRead look={newest} count={page.looks.length} />
       ) : (
         <Text variant="bodyLarge">
           Every hole is a checkpoint nobody has looked at. Watch a few throws from behind, phase by phase; a

@@ -44,10 +44,7 @@ export function BeforeAfter({ athlete, looks, startedFrom }: Props) {
       node.type === 'flaw' ? phases[athlete.discipline].indexOf(node.phase as never) : 99;
     return [...nodesFor(athlete.discipline)].sort((a, b) => place(a) - place(b)).map(({ id }) => id);
   }, [athlete.discipline]);
-  const compared = useMemo(
-    () => (before && after ? compareLooks(before.findings, after.findings, ids) : null),
-    [before, after, ids],
-  );
+  const compared = before && after ? compareLooks(before.findings, after.findings, ids) : null;
   if (!after) return null;
   if (!before || !compared)
     return (

@@ -115,7 +115,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
             marked={drill.targets}
           />
           <Text style={styles.middle}>{drill.what}</Text>
-          {drill.caution ? <Notice>{`Care: ${drill.caution}.`}</Notice> : null}
+          {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
           {why ? <Notice>{`${closed.length} drills are closed: ${why}.`}</Notice> : null}
           {pain.level === 'pain' ? (
             <Notice alert>Pain stops the session. Ask a licensed clinician before going on.</Notice>

@@ -48,6 +48,8 @@ export const Seam = memo(function Seam(props: Props) {
     [discipline, findings, width, height, size],
   );
   const arcs = useMemo(() => (flows?.length ? seamArcs(layout, flows, arcDepth) : []), [layout, flows]);
+  const bodyFlows = flows?.some(({ cause }) => cause.startsWith('lim.'));
+  const ballFlows = flows?.some(({ effect }) => effect.startsWith('sym.'));
   const whole = height + (flows ? arcDepth : 0);
   const words = `${label ? `${label}. ` : ''}${seamWords(discipline, findings)}`;
   return (
@@ -92,16 +94,18 @@ export const Seam = memo(function Seam(props: Props) {
           </Svg>
         ) : null}
       </View>
+      {flows && width > 0 ? (
+        <View style={styles.edges} aria-hidden>
+          <Text variant="bodySmall">{bodyFlows ? 'from the body' : ''}</Text>
+          <Text variant="bodySmall">{ballFlows ? 'to the ball' : ''}</Text>
+        </View>
+      ) : null}
       {names && width > 0 ? (
         <View style={styles.names}>
           {layout.zones.map((zone) => {
             const place = { left: zone.from, width: zone.to - zone.from };
             const name = (
-              <Text
-                variant="titleSmall"
-                style={[styles.name, phase === zone.phase ? styles.now : null]}
-                numberOfLines={1}
-              >
+              <Text variant="titleSmall" style={[styles.name, phase === zone.phase ? styles.now : null]}>
                 {phaseNames[zone.phase]}
               </Text>
             );
@@ -143,8 +147,9 @@ function PhaseMark(props: {
 
 const styles = StyleSheet.create({
   whole: { width: '100%' },
+  edges: { flexDirection: 'row', justifyContent: 'space-between', marginTop: -20 },
   names: { height: 26 },
   zone: { position: 'absolute', top: 0, alignItems: 'center' },
-  name: { textAlign: 'center' },
+  name: { textAlign: 'center', width: 64, fontSize: 15 },
   now: { textDecorationLine: 'underline' },
 });

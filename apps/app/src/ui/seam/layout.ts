@@ -39,12 +39,15 @@ interface Measures {
   margin?: number;
 }
 
+/** Of an even share of the width, what each phase has at least. */
+const leastShare = 0.86;
+
 /** A popped stitch needs room for its loose strands. */
 const room = (grade: Severity | null): number => (grade === null ? 0.8 : 1 + grade * 0.45);
 
 /**
  * Where the stitches of a delivery stand: phases in order from left to right along a line that swings like the
- * seam of a ball. Each phase has at least three quarters of an even share of the width, so that it can be tapped.
+ * seam of a ball. Each phase keeps most of an even share of the width, so that it can be tapped.
  */
 export function seamLayout(discipline: Discipline, findings: Findings, measures: Measures): SeamLayout {
   const { width, height, margin = 8 } = measures;
@@ -54,7 +57,7 @@ export function seamLayout(discipline: Discipline, findings: Findings, measures:
   const gradeOf = (id: string): Severity | null => findings[id] ?? null;
   const rooms = byPhase.map((flaws) => flaws.reduce((sum, { id }) => sum + room(gradeOf(id)), 0));
   const whole = rooms.reduce((sum, r) => sum + r, 0);
-  const least = (0.75 * inner) / order.length;
+  const least = (leastShare * inner) / order.length;
   const free = inner - least * order.length;
 
   const middle = height / 2;

@@ -1,0 +1,35 @@
+import type { LookRecord } from '@wrightonic/contract';
+import { nodeName } from '@wrightonic/core';
+import { Text } from 'react-native-paper';
+import { useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { agoWords } from '../../ui/days';
+import { Heading } from '../../ui/Screen';
+import { severityNames } from '../../ui/seam/words';
+
+/** A finished look in words, the worst first. */
+export function LookRead({ look, count }: { look: LookRecord; count: number }) {
+  const today = useToday();
+  const grades = Object.entries(look.findings);
+  const wrong = grades.filter(([, grade]) => grade > 0).sort((a, b) => b[1] - a[1]);
+  return (
+    <>
+      <Text variant="bodyLarge">
+        {`Looked at ${agoWords(look.date, today)} by ${look.by}: ${grades.length} checkpoints, ${
+          wrong.length || 'none'
+        } not clean. ${count} ${count === 1 ? 'look' : 'looks'} in all.`}
+      </Text>
+      {wrong.length ? (
+        <Card>
+          <Heading>Not clean</Heading>
+          {wrong.map(([id, grade]) => (
+            <Text key={id}>
+              <Text variant="labelLarge">{nodeName(id)}</Text>
+              {`, ${severityNames[grade]}`}
+            </Text>
+          ))}
+        </Card>
+      ) : null}
+    </>
+  );
+}
