@@ -1,0 +1,200 @@
+import type { AthletePage, LogEvent, OpenSession } from '@wrightonic/contract';
+import { answered, journal, logged, restored } from '../src/offline/journal';
+import { sessionEvents, withJournal } from '../src/offline/local';
+import type { Entry } from '../src/offline/outbox';
+import {
+  allowed,
+  countOf,
+  drillsToday,
+  lastTap,
+  openSessionId,
+  threadWith,
+  throwsLocked,
+  thrown,
+  unmeasured,
+} from '../src/features/work/session';
+
+let clock = 0;
+const entry = (event: Record<string, unknown>, more: Partial<Entry> = {}): Entry => {
+  clock += 1000;
+  const at = new Date(Date.UTC(2026, 4, 1) + clock).toISOString();
+  return {
+    event: { id: `e${String(clock).padStart(8, '0')}`, at, ...event } as unknown as LogEvent,
+    athleteId: 'athlete',
+    personId: 'person',
+    ...more,
+  };
+};
+const page = {
+  athlete: { id: 'athlete', discipline: 'overhand', age: 15 },
+  looks: [],
+  plan: null,
+} as unknown as AthletePage;
+const begun = entry({ kind: 'look-begun', athleteId: 'athlete', look: 'quick', place: '' });
+const finding = (node: string, severity: number | null) =>
+  entry({ kind: 'finding', lookId: begun.event.id, node, severity });
+
+describe('a look on this device', () => {
+  it('shows at once, the newest grade last, a grade taken back as not looked at', () => {
+    const entries = [
+      begun,
+      finding('oh.wobble', 2),
+      finding('oh.lift-stall', 1),
+      finding('oh.wobble', 0),
+      finding('oh.lift-stall', null),
+    ];
+    const [look] = withJournal(page, entries, 'Isla').looks;
+    expect(look).toMatchObject({ finished: false, by: 'Isla', findings: { 'oh.wobble': 0 } });
+    expect('oh.lift-stall' in look!.findings).toBe(false);
+  });
+  it('is not there twice once the server has it, and a finished one is the server’s', () => {
+    const stored = { id: begun.event.id, finished: true, findings: { 'oh.wobble': 3 } };
+    const known = { ...page, looks: [stored] } as unknown as AthletePage;
+    expect(withJournal(known, [begun, finding('oh.wobble', 1)], 'Isla').looks).toEqual([stored]);
+  });
+  it('leaves out what was refused and what is about somebody else', () => {
+    const refused = { ...finding('oh.wobble', 2), why: 'no' };
+    const other = { ...begun, athleteId: 'other' };
+    expect(withJournal(page, [begun, refused], 'Isla').looks[0]!.findings).toEqual({});
+    expect(withJournal(page, [other], 'Isla').looks).toEqual([]);
+  });
+  it('finishes', () => {
+    const entries = [
+      begun,
+      finding('oh.wobble', 2),
+      entry({ kind: 'look-finished', lookId: begun.event.id }),
+    ];
+    expect(withJournal(page, entries, 'Isla').looks[0]!.finished).toBe(true);
+  });
+});
+
+describe('the journal', () => {
+  const { reducer } = journal;
+  const start = reducer(undefined, { type: 'start' });
+  it('waits until the server has answered, and keeps a refusal with its reason', () => {
+    const [one, two] = [entry({ kind: 'undo' }), entry({ kind: 'undo' })];
+    let state = [one, two].reduce((was, each) => reducer(was, logged(each)), start);
+    expect(state.waiting).toEqual([one.event.id, two.event.id]);
+    state = reducer(
+      state,
+      answered([
+        { id: one.event.id, stored: true },
+        { id: two.event.id, stored: false, why: 'unknown drill' },
+      ]),
+    );
+    expect(state.waiting).toEqual([]);
+    expect(state.entries.map(({ why }) => why)).toEqual([undefined, 'unknown drill']);
+  });
+  it('takes up what an earlier page left, before what is new, and nothing twice', () => {
+    const [old, fresh] = [entry({ kind: 'undo' }), entry({ kind: 'undo' })];
+    const state = reducer(reducer(start, logged(fresh)), restored([old, fresh]));
+    expect(state.waiting).toEqual([old.event.id, fresh.event.id]);
+    expect(state.entries).toHaveLength(2);
+  });
+});
+
+const rep = (outcome: 'clean' | 'missed', drill = 'full-delivery') =>
+  entry({ kind: 'rep', sessionId: 's', drill, outcome });
+const throwOf = (velocity: number | null, effort: number | null = 90) =>
+  entry({ kind: 'throw', sessionId: 's', drill: 'full-delivery', velocity, effort });
+/** Two events of one tap: the second a moment after the first. */
+const tap = (): [Entry, Entry] => {
+  const first = rep('clean');
+  const second = throwOf(null);
+  second.event.at = new Date(Date.parse(first.event.at) + 3).toISOString();
+  return [first, second];
+};
+const events = (entries: Entry[]) => entries.map(({ event }) => event);
+
+describe('a session', () => {
+  it('is the newest begun here that was not ended, else the server’s', () => {
+    const here = entry({ kind: 'session-begun' });
+    const stored = {
+      session: { id: 'theirs' },
+      events: [],
+      elsewhere: { hard: 0, easy: 0 },
+    } as unknown as OpenSession;
+    expect(openSessionId(stored, [])).toBe('theirs');
+    expect(openSessionId(stored, [here])).toBe(here.event.id);
+    expect(
+      openSessionId(undefined, [here, entry({ kind: 'session-ended', sessionId: here.event.id })]),
+    ).toBeNull();
+    expect(openSessionId(stored, [entry({ kind: 'session-ended', sessionId: 'theirs' })])).toBeNull();
+  });
+
+  it('joins both sides without doubles and without what was taken back', () => {
+    const [a, b, c] = [rep('clean'), rep('missed'), rep('clean')];
+    const undo = entry({ kind: 'undo', sessionId: 's', of: b.event.id });
+    const joined = sessionEvents('s', events([a, b]), [b, undo, c]);
+    expect(joined.map(({ id }) => id)).toEqual([a.event.id, c.event.id]);
+    expect(countOf(joined, 'full-delivery')).toEqual({ clean: 2, missed: 0 });
+    expect(sessionEvents('other', events([a]), [c])).toEqual([]);
+  });
+
+  it('takes back a whole tap: the rep with its throw, but not two taps', () => {
+    const [first, second] = tap();
+    expect(lastTap(events([rep('clean'), first, second])).map(({ kind }) => kind)).toEqual(['throw', 'rep']);
+    expect(lastTap(events([first, second, rep('missed', 'hip-first-lean')]))).toHaveLength(1);
+    expect(lastTap([])).toEqual([]);
+  });
+
+  it('gives a typed velocity to the throw just logged, unless that has one', () => {
+    expect(unmeasured(events(tap()), 'full-delivery')).toMatchObject({ kind: 'throw' });
+    expect(unmeasured(events([throwOf(33)]), 'full-delivery')).toBeNull();
+    expect(unmeasured(events([throwOf(null)]), 'hip-first-lean')).toBeNull();
+  });
+
+  it('counts throws of the day, wherever they were thrown', () => {
+    const counted = thrown(page, events([throwOf(null), throwOf(30, 60)]), { hard: 10, easy: 4 });
+    expect(counted).toMatchObject({ hard: 11, easy: 5, counted: 13.5, max: 95, left: 81 });
+  });
+});
+
+describe('pain', () => {
+  const drills = [{ drill: 'full-delivery' }, { drill: 'hip-first-lean' }, { drill: 'slow-glide-hold' }];
+  it.each([
+    ['elbow', true],
+    ['shoulder', true],
+    ['knee', false],
+  ] as const)('in the %s locks throws: %s', (site, locked) => {
+    expect(throwsLocked({ level: 'pain', site })).toBe(locked);
+    expect(throwsLocked({ level: 'soreness', site })).toBe(false);
+  });
+  it('closes throwing drills and says why', () => {
+    const { open, closed } = allowed(drills, { level: 'pain', site: 'elbow' });
+    expect(open.map(({ drill }) => drill)).not.toContain('full-delivery');
+    expect(closed[0]!.why).toContain('pain in the elbow');
+    expect(allowed(drills, { level: 'none', site: null }).closed).toEqual([]);
+  });
+});
+
+describe('what is worked today', () => {
+  const planned = (id: string, drill: string) => ({ id, drill, dose: '3x8', recent: [], gate: { n: 0 } });
+  const thread = {
+    thread: 'lower',
+    stage: 'move',
+    stages: [
+      { stage: 'prep', drills: [planned('1', 'warm-up-flow')] },
+      { stage: 'feel', drills: [planned('2', 'hip-first-lean')] },
+      { stage: 'move', drills: [planned('3', 'flat-ground-fall')] },
+    ],
+  };
+  const withPlan = (assignment: unknown) =>
+    ({ ...page, plan: { threads: [thread], assignment } }) as unknown as AthletePage;
+  it('is what was assigned for the day, else prep and the present stage', () => {
+    const assignment = { days: ['2026-05-01'], drills: ['2'] };
+    const ids = (day: string) => drillsToday(withPlan(assignment), day).map(({ id }) => id);
+    expect(ids('2026-05-01')).toEqual(['2']);
+    expect(ids('2026-05-02')).toEqual(['1', '3']);
+    expect(drillsToday(page, '2026-05-01')).toEqual([]);
+  });
+  it('moves the gates along while it goes on', () => {
+    const reps = Array.from({ length: 12 }, () => rep('clean', 'flat-ground-fall'));
+    const moved = threadWith(thread as never, 's', events(reps));
+    expect(moved.stages[2]!.drills[0]!.gate).toMatchObject({ n: 12, k: 12, decision: 'up' });
+    const hurt = entry({ kind: 'pain', sessionId: 's', moment: 'after', level: 'pain', site: 'knee' });
+    expect(
+      threadWith(thread as never, 's', events([...reps, hurt])).stages[2]!.drills[0]!.gate.decision,
+    ).toBe('back');
+  });
+});

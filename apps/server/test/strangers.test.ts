@@ -1,0 +1,111 @@
+import type { Express } from 'express';
+import { server } from '../src/http/server';
+import { furnished } from './furnished';
+import { form, logs, type Browser } from './stand';
+
+let set: Awaited<ReturnType<typeof furnished>>;
+beforeAll(async () => {
+  set = await furnished();
+});
+afterAll(() => set.here.end());
+
+interface Layer {
+  route?: { path: string; methods: Record<string, boolean> };
+  name: string;
+  handle: { stack?: Layer[] };
+}
+/** Every route that the server has, read from the server itself, so that none can be forgotten set.here. */
+function routesOf(app: Express): [method: string, path: string][] {
+  const walk = (stack: Layer[]): [string, string][] =>
+    stack.flatMap(({ route, handle }) =>
+      route
+        ? Object.keys(route.methods).map((method): [string, string] => [
+            method.toUpperCase(),
+            String(route.path),
+          ])
+        : handle.stack
+          ? walk(handle.stack)
+          : [],
+    );
+  return walk((app as unknown as { router: { stack: Layer[] } }).router.stack);
+}
+
+const open = new Set([
+  'GET /api/health',
+  'GET /session',
+  'POST /session',
+  'POST /session/demo',
+  'DELETE /session',
+]);
+const own = new Set(['PUT /profile', 'POST /athletes', 'POST /log', 'GET /athletes', 'GET /lessons']);
+
+const filled = (path: string) =>
+  path
+    .replace(':drill', set.theirs['drill']!)
+    .replace(':id', path.startsWith('/plans') ? set.theirs['plan']! : set.theirs['athlete']!);
+function ask(who: Browser, method: string, path: string) {
+  const body = set.bodies[`${method} ${path}`]?.();
+  if (method === 'GET') return who.get(filled(path));
+  return method === 'PUT' ? who.put(filled(path), body) : who.post(filled(path), body);
+}
+const closed = () =>
+  routesOf(server({ db: set.here.db, secret: 'x' })).filter(
+    ([method, path]) => !open.has(`${method} ${path}`),
+  );
+
+it('finds the routes', () => {
+  expect(closed().map(([method, path]) => `${method} ${path}`)).toEqual(
+    expect.arrayContaining(Object.keys(set.bodies)),
+  );
+  expect(closed().length).toBeGreaterThan(12);
+});
+
+it('lets nobody in without signing in', async () => {
+  const before = await set.counts();
+  for (const [method, path] of closed())
+    expect([method, path, (await ask(set.nobody, method, path)).status]).toEqual([method, path, 401]);
+  expect(await set.counts()).toEqual(before);
+});
+
+it('shows and changes nothing of another academy', async () => {
+  const before = await set.counts();
+  for (const [method, path] of closed()) {
+    if (own.has(`${method} ${path}`)) continue;
+    const { status } = await ask(set.rival, method, path);
+    expect([method, path, status]).toEqual([method, path, 404]);
+  }
+  expect(await set.counts()).toEqual(before);
+});
+
+it('lists nothing of another academy, and takes no events for it', async () => {
+  expect((await set.rival.get('/athletes')).body).toEqual([]);
+  expect((await set.rival.get('/lessons')).body).toEqual([]);
+  const { sessionId, lookId } = { sessionId: set.theirs['session'], lookId: set.theirs['look'] };
+  const intruding = [
+    logs.event('finding', { lookId, node: 'oh.wobble', severity: 3 }),
+    logs.event('rep', { sessionId, drill: 'hip-first-lean', outcome: 'clean' }),
+    logs.event('throw', { sessionId, drill: null, velocity: 30, effort: 90, pitch: 'fastball', ballG: 145 }),
+    logs.event('session-ended', { sessionId, note: '' }),
+    ...logs.look(set.theirs['athlete']!, {}).events,
+  ];
+  const { body } = await set.rival.post('/log', { events: intruding });
+  expect(body.answers.map(({ stored }: { stored: boolean }) => stored)).toEqual(intruding.map(() => false));
+  const page = await set.owner.get(`/athletes/${set.theirs['athlete']}`);
+  expect(page.body.looks[0].findings).toEqual({ 'oh.lift-stall': 2 });
+});
+
+it('does not let the id of a row of another academy be taken over', async () => {
+  const taken = form({ id: set.theirs['athlete'], givenName: 'Mine' });
+  await set.rival.post('/athletes', taken);
+  expect((await set.owner.get(`/athletes/${set.theirs['athlete']}`)).body.athlete.givenName).toBe('Wren');
+});
+
+it('lets assistants look and log, and plan nothing', async () => {
+  expect((await set.assistant.get(`/athletes/${set.theirs['athlete']}`)).status).toBe(200);
+  expect((await ask(set.assistant, 'POST', '/log')).status).toBe(200);
+  for (const route of Object.keys(set.bodies)) {
+    const [method, path] = route.split(' ') as [string, string];
+    if (['/log', '/profile', '/lessons'].includes(path)) continue;
+    expect([route, (await ask(set.assistant, method, path)).status]).toEqual([route, 403]);
+  }
+});

@@ -1,0 +1,142 @@
+import { v7 } from 'uuid';
+import {
+  athleteForm,
+  check,
+  gateInput,
+  logBatch,
+  logEvent,
+  newAssignment,
+  newPlan,
+  signIn,
+  timingInput,
+  traceInput,
+  type AthleteForm,
+} from '../src';
+
+const athlete: AthleteForm = {
+  givenName: 'Wren',
+  familyName: 'Ablethorpe',
+  discipline: 'overhand',
+  throws: 'R',
+  birthdate: '2011-05-23',
+  heightCm: 178.5,
+  massKg: null,
+  equipment: ['wall'],
+  approach: { leave: null, lift: 'drift', teach: null, hips: null },
+  note: '',
+};
+/** The fields that are complained about. */
+const wrong = (schema: Parameters<typeof check>[0], value: unknown) =>
+  (check(schema, value).problems ?? []).map(({ field }) => field);
+
+describe('an athlete', () => {
+  it('passes', () => expect(check(athleteForm, athlete).value).toEqual(athlete));
+  it.each([
+    ['givenName', ''],
+    ['givenName', 'x'.repeat(61)],
+    ['familyName', '   '],
+    ['discipline', 'sidearm'],
+    ['throws', 'B'],
+    ['birthdate', '2011-02-30'],
+    ['birthdate', '23.05.2011'],
+    ['birthdate', '1900-01-01'],
+    ['heightCm', 79],
+    ['heightCm', '178'],
+    ['massKg', 201],
+    ['equipment', 'wall'],
+    ['note', 7],
+  ])('with %s %p is refused by that name', (field, value) => {
+    expect(wrong(athleteForm, { ...athlete, [field]: value })).toEqual([field]);
+  });
+  it('names a side that an approach does not have, and a field that nobody knows', () => {
+    expect(wrong(athleteForm, { ...athlete, approach: { ...athlete.approach, lift: 'stop' } })).toEqual([
+      'approach.lift',
+    ]);
+    expect(wrong(athleteForm, { ...athlete, role: 'owner' })).toEqual(['role']);
+  });
+  it('names every problem at once', () => {
+    expect(wrong(athleteForm, { ...athlete, givenName: '', massKg: 1, throws: '' })).toEqual([
+      'givenName',
+      'throws',
+      'massKg',
+    ]);
+  });
+});
+
+describe('signing in', () => {
+  it.each([
+    [{}],
+    [{ email: 'nobody', password: 'x' }],
+    [{ email: 'a@b.example', password: '' }],
+    ['text'],
+    [null],
+  ])('refuses %j', (value) => expect(check(signIn, value).problems!.length).toBeGreaterThan(0));
+});
+
+describe('an event', () => {
+  const base = { id: v7(), at: '2026-05-01T17:30:00.000Z' };
+  const rep = { ...base, kind: 'rep', sessionId: v7(), drill: 'hip-first-lean', outcome: 'clean' };
+  it.each([
+    [rep],
+    [{ ...base, kind: 'finding', lookId: v7(), node: 'oh.lift-stall', severity: null }],
+    [{ ...base, kind: 'pain', sessionId: v7(), moment: 'before', level: 'soreness', score: 4, site: 'hip' }],
+    [{ ...base, kind: 'undo', sessionId: v7(), of: v7() }],
+  ])('passes: %j', (event) => expect(check(logEvent, event).value).toEqual(event));
+  it.each([
+    ['outcome', { ...rep, outcome: 'good' }],
+    ['drill', { ...rep, drill: 'juggling' }],
+    ['sessionId', { ...rep, sessionId: '1' }],
+    ['kind', { ...rep, kind: 'dance' }],
+    ['at', { ...rep, at: 'yesterday' }],
+    ['id', { ...rep, id: '0190-nothing' }],
+    ['severity', { ...base, kind: 'finding', lookId: v7(), node: 'oh.lift-stall', severity: 4 }],
+    ['node', { ...base, kind: 'finding', lookId: v7(), node: 'oh.nothing', severity: 1 }],
+    [
+      'score',
+      { ...base, kind: 'pain', sessionId: v7(), moment: 'before', level: 'pain', score: 11, site: null },
+    ],
+    ['zone', { ...base, kind: 'look-begun', athleteId: v7(), look: 'quick', zone: 'Mars/Base', place: '' }],
+  ])('with a bad %s is refused in words', (field, event) => {
+    expect(check(logEvent, event).problems![0]!.message).toContain(field);
+  });
+  it('comes in batches of one to 500', () => {
+    expect(check(logBatch, { events: [rep] }).problems).toBeUndefined();
+    expect(wrong(logBatch, { events: [] })).toEqual(['events']);
+    expect(wrong(logBatch, { events: Array(501).fill(rep) })).toEqual(['events']);
+  });
+});
+
+describe('plans', () => {
+  const plan = { id: v7(), traceId: v7(), startsOn: '2026-05-01', weeks: 6 };
+  it.each([1, 9, 2.5, '6'])('of %p weeks are refused', (weeks) =>
+    expect(wrong(newPlan, { ...plan, weeks })).toEqual(['weeks']),
+  );
+  const week = { id: v7(), from: '2026-05-01', days: ['2026-05-01'], drills: [v7()], reason: '' };
+  it.each([
+    ['days', { ...week, days: [] }],
+    ['days.1', { ...week, days: ['2026-05-01', '2026-05-01'] }],
+    ['drills', { ...week, drills: [] }],
+    ['from', { ...week, from: '1 May' }],
+  ])('assigned with bad %s are refused', (field, value) =>
+    expect(wrong(newAssignment, value)).toEqual([field]),
+  );
+});
+
+describe('the command line', () => {
+  it.each([
+    ['athlete.throws', traceInput, { athlete: { discipline: 'overhand', age: 12 }, findings: {} }],
+    [
+      'findings.oh.wobble',
+      traceInput,
+      { athlete: { discipline: 'overhand', throws: 'R', age: 12 }, findings: { 'oh.wobble': 5 } },
+    ],
+    ['sessions.0.missed', gateInput, { sessions: [{ clean: 1 }] }],
+    ['fps', timingInput, { fps: 0, events: {} }],
+    ['events.lunch', timingInput, { fps: 60, events: { lunch: 3 } }],
+  ])('names %s', (field, schema, value) => expect(wrong(schema, value)).toEqual([field]));
+  it('takes a session without a word on pain as one without pain', () => {
+    expect(check(gateInput, { sessions: [{ clean: 1, missed: 0 }] }).value).toEqual({
+      sessions: [{ clean: 1, missed: 0, pain: false }],
+    });
+  });
+});

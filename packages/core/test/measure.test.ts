@@ -1,0 +1,173 @@
+import fc from 'fast-check';
+import {
+  addDays,
+  ageOn,
+  clipEvents,
+  compareLooks,
+  fromMph,
+  smallestRealChange,
+  timing,
+  toMph,
+  velocityFrom,
+  velocityIn,
+} from '../src';
+import { sessionVelocities, velocityFigures, type TimedThrow } from '../src/measure/velocity';
+
+describe('timing from frames', () => {
+  it('gives every interval with what one frame leaves open', () => {
+    const { intervals, warnings } = timing(240, { plant: 100, release: 136, 'peak-lift': 20 });
+    expect(intervals).toEqual([
+      { from: 'peak-lift', to: 'plant', ms: 80000 / 240, plusMinusMs: 1000 / 240 },
+      { from: 'peak-lift', to: 'release', ms: 116000 / 240, plusMinusMs: 1000 / 240 },
+      { from: 'plant', to: 'release', ms: 150, plusMinusMs: 1000 / 240 },
+    ]);
+    expect(warnings).toEqual([]);
+  });
+
+  it('warns of an interval that is not longer than twice its ±, and says which camera could', () => {
+    const { warnings } = timing(30, { 'hips-turn': 10, 'trunk-turn': 12, release: 13 });
+    expect(warnings.map(({ from, to }) => [from, to])).toEqual([
+      ['hips-turn', 'trunk-turn'],
+      ['trunk-turn', 'release'],
+    ]);
+    expect(warnings[0]!.why).toContain('30 frames a second');
+    expect(timing(30, { 'hips-turn': 10, 'trunk-turn': 13 }).warnings).toEqual([]);
+  });
+
+  it('orders by frame, not by what usually comes first', () => {
+    const [interval] = timing(60, { release: 5, plant: 9 }).intervals;
+    expect(interval).toMatchObject({ from: 'release', to: 'plant', ms: expect.closeTo(66.667, 2) });
+  });
+
+  it('has n(n − 1)/2 intervals, none negative, whatever is marked', () => {
+    const events = fc.dictionary(fc.constantFrom(...clipEvents), fc.nat({ max: 900 }), {
+      noNullPrototype: true,
+    });
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1000 }), events, (fps, marked) => {
+        const n = Object.keys(marked).length;
+        const { intervals } = timing(fps, marked);
+        expect(intervals).toHaveLength((n * (n - 1)) / 2);
+        for (const { ms } of intervals) expect(ms).toBeGreaterThanOrEqual(0);
+      }),
+    );
+  });
+});
+
+const throwOf = (velocity: number | null, more: Partial<TimedThrow> = {}): TimedThrow => ({
+  date: '2026-05-01',
+  velocity,
+  effort: 90,
+  pitch: 'fastball',
+  ball: 145,
+  ...more,
+});
+const five = [30, 31, 32, 33, 40];
+
+describe('velocity of a session', () => {
+  it('has top, middle and scatter of five like throws', () => {
+    expect(velocityFigures(five)).toEqual({ n: 5, top: 40, usual: 32, scatter: expect.closeTo(1.4826, 6) });
+    expect(velocityFigures(five.slice(1))).toBeNull();
+  });
+
+  it('takes the largest group of like throws, and of two as large the harder', () => {
+    const [day] = sessionVelocities([
+      ...five.map((v) => throwOf(v, { effort: 70 })),
+      ...five.map((v) => throwOf(v + 2, { effort: 91 })),
+      ...[50, 51, 52, 53].map((v) => throwOf(v, { effort: 100 })),
+    ]);
+    expect(day).toMatchObject({ n: 5, usual: 34, top: 42 });
+  });
+
+  it('keeps other balls and pitches apart, and leaves out what was not measured', () => {
+    const mixed = [
+      ...five.map((v, n) => throwOf(v, { ball: n % 2 ? 145 : 200 })),
+      ...five.map((v) => throwOf(v, { date: '2026-05-02', pitch: 'change-up' })),
+      ...five.map(() => throwOf(null, { date: '2026-05-03' })),
+    ];
+    expect(sessionVelocities(mixed).map(({ date }) => date)).toEqual(['2026-05-02']);
+  });
+
+  it('gives days in order, whatever the order of the throws', () => {
+    const throws = ['2026-05-03', '2026-05-01', '2026-05-02'].flatMap((date) =>
+      five.map((v) => throwOf(v, { date })),
+    );
+    fc.assert(
+      fc.property(fc.shuffledSubarray(throws, { minLength: throws.length }), (shuffled) => {
+        expect(sessionVelocities(shuffled)).toEqual(sessionVelocities(throws));
+        expect(sessionVelocities(shuffled).map(({ date }) => date)).toEqual([
+          '2026-05-01',
+          '2026-05-02',
+          '2026-05-03',
+        ]);
+      }),
+      { numRuns: 20 },
+    );
+  });
+
+  it('knows the smallest change that is more than noise', () => {
+    // SE = 1.2533 · 2 / √16 = 0.62665; 1.645 · √2 · 0.62665
+    const day = { n: 16, scatter: 2 };
+    expect(smallestRealChange(day, day)).toBeCloseTo(1.4578, 3);
+    expect(smallestRealChange(day, { n: 64, scatter: 2 })).toBeLessThan(smallestRealChange(day, day));
+  });
+});
+
+describe('two looks', () => {
+  const compared = compareLooks({ a: 3, b: 1, c: 0, d: 2, e: 1 }, { a: 1, b: 1, c: 2, f: 0, e: 0 }, [
+    'f',
+    'e',
+    'd',
+    'c',
+    'b',
+    'a',
+    'nobody',
+  ]);
+  it('say of each point what became of it, in the order that was asked for', () => {
+    expect(compared.points.map(({ id, change }) => [id, change])).toEqual([
+      ['f', 'new'],
+      ['e', 'better'],
+      ['d', 'not-looked-at'],
+      ['c', 'slipped'],
+      ['b', 'same'],
+      ['a', 'better'],
+    ]);
+    expect(compared.count).toEqual({ better: 2, same: 1, slipped: 1, new: 1, 'not-looked-at': 1 });
+  });
+  it('sum only what was looked at both times', () => {
+    expect(compared.sum).toEqual({ before: 5, after: 4 });
+  });
+  it('never call better what was not looked at', () => {
+    expect(compareLooks({ a: 3 }, {}, ['a']).count).toMatchObject({ better: 0, 'not-looked-at': 1 });
+  });
+});
+
+describe('units and days', () => {
+  it('goes there and back', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 60, noNaN: true }), (v) => {
+        expect(fromMph(toMph(v))).toBeCloseTo(v, 9);
+        for (const unit of ['mph', 'km/h'] as const)
+          expect(velocityFrom(velocityIn(v, unit), unit)).toBeCloseTo(v, 9);
+      }),
+    );
+    expect(fromMph(100)).toBeCloseTo(44.704, 9);
+    expect(velocityIn(10, 'km/h')).toBe(36);
+  });
+  it.each([
+    ['2011-05-23', '2026-05-22', 14],
+    ['2011-05-23', '2026-05-23', 15],
+    ['2012-02-29', '2026-02-28', 13],
+    ['2012-02-29', '2026-03-01', 14],
+  ])('someone born %s is on %s %d years old', (born, day, age) => {
+    expect(ageOn(born, day)).toBe(age);
+  });
+  it.each([
+    ['2026-02-28', 1, '2026-03-01'],
+    ['2024-02-28', 1, '2024-02-29'],
+    ['2026-03-29', 7, '2026-04-05'],
+    ['2026-01-01', -1, '2025-12-31'],
+  ])('%s and %d days is %s', (day, n, other) => {
+    expect(addDays(day, n)).toBe(other);
+  });
+});

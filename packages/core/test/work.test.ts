@@ -1,0 +1,179 @@
+import fc from 'fast-check';
+import {
+  countThrows,
+  due,
+  gate,
+  gateWords,
+  isHard,
+  pitchLimitRow,
+  stageProposal,
+  throwsToday,
+  wilson,
+  type Gate,
+  type Progress,
+  type Stage,
+} from '../src';
+
+const session = (clean: number, missed: number, pain = false) => ({ clean, missed, pain });
+
+describe('the gate', () => {
+  // The handbook's own examples.
+  it.each([
+    [16, 4, 'up', 0],
+    [8, 2, 'up', 0],
+    [7, 3, 'stay', 3],
+    [2, 8, 'back', 26],
+  ] as const)('says of %d clean and %d missed: %s', (clean, missed, decision, more) => {
+    const result = gate([session(clean, missed)]);
+    expect(result.decision).toBe(decision);
+    if (decision !== 'back') expect(result.more).toBe(more);
+    else expect(result.more).toBeGreaterThan(10);
+  });
+
+  it('has the one-sided 80 % Wilson bounds', () => {
+    // p = 0.8, n = 10, z = 0.8416, by hand: (0.83541 ∓ 0.11219) / 1.07083
+    const { lower, upper } = gate([session(8, 2)]);
+    expect(lower).toBeCloseTo(0.67539, 4);
+    expect(upper).toBeCloseTo(0.88492, 4);
+    expect(wilson(0, 0, 1)).toEqual({ lower: 0, upper: 1 });
+  });
+
+  it('counts the last three sessions only', () => {
+    const result = gate([session(0, 50), session(4, 1), session(4, 1), session(4, 0)]);
+    expect([result.k, result.n]).toEqual([12, 14]);
+    expect(result.decision).toBe('up');
+  });
+
+  it('needs ten reps, however clean', () => {
+    expect(gate([session(9, 0)])).toMatchObject({ decision: 'stay', more: 1 });
+    expect(gate([])).toMatchObject({ n: 0, k: 0, lower: 0, upper: 1, decision: 'stay', more: 10 });
+  });
+
+  it('steps back after pain in the newest session, whatever the counts', () => {
+    expect(gate([session(20, 0), session(20, 0, true)])).toMatchObject({ decision: 'back', more: 0 });
+    expect(gateWords(gate([session(20, 0, true)]), true)).toContain('with pain');
+  });
+
+  it('holds after pain in one of the two before, and forgets it after three', () => {
+    expect(gate([session(20, 0, true), session(20, 0)]).decision).toBe('stay');
+    expect(gate([session(20, 0, true), session(9, 1), session(9, 1), session(9, 1)]).decision).toBe('up');
+  });
+
+  it('takes another threshold', () => {
+    expect(gate([session(8, 2)], 0.8).decision).toBe('stay');
+  });
+
+  it('asks for just enough further clean reps', () => {
+    fc.assert(
+      fc.property(fc.nat({ max: 60 }), fc.nat({ max: 60 }), (clean, missed) => {
+        const { more, decision, n, k } = gate([session(clean, missed)]);
+        expect([n, k]).toEqual([clean + missed, clean]);
+        if (decision === 'up') expect(more).toBe(0);
+        else {
+          expect(gate([session(clean + more, missed)]).decision).toBe('up');
+          expect(gate([session(clean + more - 1, missed)]).decision).not.toBe('up');
+        }
+      }),
+    );
+  });
+
+  it('says it plainly', () => {
+    expect(gateWords(gate([session(16, 4)]), false)).toBe('16 of 20 clean: proven.');
+    expect(gateWords(gate([session(8, 2)]), false)).toBe('8 of 10 clean: proven, just.');
+    expect(gateWords(gate([session(7, 3)]), false)).toBe(
+      '7 of 10 clean: not yet; 3 more clean ones would do.',
+    );
+    expect(gateWords(gate([]), false)).toContain('No reps yet');
+  });
+});
+
+describe('stages', () => {
+  const up = gate([session(18, 2)]);
+  const stay = gate([session(6, 4)]);
+  const back = gate([session(1, 14)]);
+  const none = gate([]);
+  const rungs = (move: Gate[]) => [
+    { stage: 'prep' as Stage, drills: [{ gate: back }] },
+    { stage: 'feel' as Stage, drills: [{ gate: up }] },
+    { stage: 'move' as Stage, drills: move.map((each) => ({ gate: each })) },
+    { stage: 'connect' as Stage, drills: [{ gate: none }] },
+  ];
+  it.each([
+    ['up when all that was worked is proven', [up, none], { direction: 'up', to: 'connect' }],
+    ['nothing while one is not', [up, stay], null],
+    ['back when one is too hard', [up, back], { direction: 'back', to: 'feel' }],
+    ['nothing before any rep', [none], null],
+  ])('proposes %s', (_, move, proposal) => {
+    expect(stageProposal(rungs(move), 'move')).toEqual(proposal);
+  });
+  it('never goes below the first rung nor above the last', () => {
+    expect(stageProposal(rungs([up]).slice(0, 2), 'feel')).toBeNull();
+    expect(stageProposal([{ stage: 'feel', drills: [{ gate: back }] }], 'feel')).toBeNull();
+  });
+});
+
+describe('throws', () => {
+  const thrown = (effort: number | null, kind: 'game' | 'practice' = 'practice') => ({ effort, kind });
+  it.each([
+    [80, 'practice', true],
+    [79, 'practice', false],
+    [null, 'practice', true],
+    [40, 'game', true],
+  ] as const)('at %s percent in a %s are hard: %s', (effort, kind, hard) => {
+    expect(isHard({ effort, kind })).toBe(hard);
+  });
+
+  it('count half when easy, and leave whole throws', () => {
+    const counts = countThrows([thrown(90), thrown(null), thrown(50), thrown(60), thrown(70)]);
+    expect(counts).toEqual({ hard: 2, easy: 3 });
+    expect(throwsToday('overhand', 15, counts)).toEqual({
+      hard: 2,
+      easy: 3,
+      counted: 3.5,
+      max: 95,
+      left: 91,
+    });
+  });
+
+  it('never leave less than none', () => {
+    expect(throwsToday('overhand', 9, { hard: 200, easy: 0 }).left).toBe(0);
+  });
+
+  it.each([
+    ['overhand', 5, 50],
+    ['overhand', 8, 50],
+    ['overhand', 9, 75],
+    ['overhand', 16, 95],
+    ['overhand', 40, 120],
+  ] as const)('have in %s at age %d a maximum of %d a day', (discipline, age, most) => {
+    expect(pitchLimitRow(discipline, age).maxPerDay).toBe(most);
+  });
+});
+
+describe('what is due', () => {
+  const done: Progress = {
+    lookedOn: '2026-05-01',
+    lookOpen: false,
+    traced: true,
+    planned: true,
+    assigned: true,
+    relookOn: '2026-05-15',
+    planEndsOn: '2026-06-26',
+  };
+  it.each([
+    ['look', { lookedOn: null }],
+    ['look', { lookOpen: true }],
+    ['trace', { traced: false }],
+    ['build', { planned: false }],
+    ['build', { assigned: false }],
+    ['work', {}],
+  ] as const)('is %s with %o', (verb, change) => {
+    expect(due({ ...done, ...change }, '2026-05-10').verb).toBe(verb);
+  });
+  it('is a second look on its day, and proof when the plan is over', () => {
+    expect(due(done, '2026-05-14').verb).toBe('work');
+    expect(due(done, '2026-05-15').verb).toBe('look');
+    expect(due({ ...done, lookedOn: '2026-05-16' }, '2026-05-17').verb).toBe('work');
+    expect(due(done, '2026-06-27').verb).toBe('prove');
+  });
+});

@@ -1,0 +1,78 @@
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { startDatabase } from './database.mjs';
+import { atEnd, freePort, main, root, run, say } from './run.mjs';
+import { serve } from './serve.mjs';
+import { setUp } from './setup.mjs';
+
+const all = ['lint', 'types', 'unit', 'browser'];
+
+/** What a tool wrote down about its tests, or nothing when it did not get that far. */
+const report = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
+
+/** A step that is one check: it holds or it does not. */
+const check = async (...commands) => {
+  for (const [command, ...args] of commands)
+    if ((await run(command, args)) !== 0) return { passed: 0, failed: 1 };
+  return { passed: 1, failed: 0 };
+};
+
+async function unit(folder) {
+  const url = await startDatabase(folder);
+  const file = join(folder, 'jest.json');
+  const code = await run('npx', ['jest', '--ci', '--json', `--outputFile=${file}`, '--silent'], {
+    env: { ...process.env, DATABASE_URL: url },
+  });
+  const found = report(file);
+  const failed = (found?.numFailedTests ?? 0) + (found?.numRuntimeErrorTestSuites ?? 0);
+  return { passed: found?.numPassedTests ?? 0, failed: code !== 0 ? Math.max(1, failed) : failed };
+}
+
+async function browser(folder) {
+  const port = await freePort();
+  await serve({ folder, port });
+  const file = join(folder, 'playwright.json');
+  const code = await run('npx', ['playwright', 'test', '--project=tests'], {
+    env: { ...process.env, BASE_URL: `http://127.0.0.1:${port}`, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
+  });
+  const stats = report(file)?.stats;
+  const failed = stats ? stats.unexpected + stats.flaky : 0;
+  return { passed: stats?.expected ?? 0, failed: code !== 0 ? Math.max(1, failed) : failed };
+}
+
+const steps = {
+  lint: () =>
+    check(
+      ['npx', 'eslint', '.', '--max-warnings', '0'],
+      ['npx', 'prettier', '--check', '--log-level=warn', '.'],
+    ),
+  types: () =>
+    check(['npx', 'tsc', '-p', 'tsconfig.json'], ['npx', 'tsc', '-p', join('apps', 'app', 'tsconfig.json')]),
+  unit,
+  browser,
+};
+
+// Cleaned up last, so that it is the last line.
+let result = 'The tests did not come to an end.';
+atEnd(() => say(result));
+
+/** Without names every step; with names, such as `npm test -- unit`, those alone. */
+await main(async () => {
+  const wanted = process.argv.slice(2);
+  const unknown = wanted.find((name) => !all.includes(name));
+  if (unknown) throw new Error(`There is no step ${unknown}; the steps are ${all.join(', ')}.`);
+  await setUp(['mariadbd', 'chromium']);
+  mkdirSync(join(root, '.data'), { recursive: true });
+  const folder = mkdtempSync(join(root, '.data', 'test-'));
+  atEnd(() => rmSync(folder, { recursive: true, force: true }));
+  const sum = { passed: 0, failed: 0 };
+  for (const name of all.filter((step) => !wanted.length || wanted.includes(step))) {
+    const start = Date.now();
+    const { passed, failed } = await steps[name](join(folder, name));
+    say(`${name}: ${passed} passed, ${failed} failed, ${((Date.now() - start) / 1000).toFixed(0)} s`);
+    sum.passed += passed;
+    sum.failed += failed;
+  }
+  result = `${sum.passed} passed, ${sum.failed} failed`;
+  return sum.failed ? 1 : 0;
+});
