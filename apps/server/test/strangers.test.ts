@@ -14,7 +14,7 @@ interface Layer {
   name: string;
   handle: { stack?: Layer[] };
 }
-/** Every route that the server has, read from the server itself, so that none can be forgotten set.here. */
+/** Every route that the server has, read from the server itself, so that none can be forgotten here. */
 function routesOf(app: Express): [method: string, path: string][] {
   const walk = (stack: Layer[]): [string, string][] =>
     stack.flatMap(({ route, handle }) =>

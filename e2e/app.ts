@@ -1,0 +1,116 @@
+import { test as base, expect, type Page } from '@playwright/test';
+import { v7 } from 'uuid';
+
+/** The demo academy as the browser tests use it. */
+export class App {
+  taps = 0;
+
+  constructor(readonly page: Page) {}
+
+  /** Presses something as a thumb would, and counts it. */
+  async tap(name: string | RegExp, role: 'button' | 'link' | 'radio' | 'checkbox' = 'button'): Promise<void> {
+    await this.page.getByRole(role, { name }).first().click();
+    this.taps++;
+  }
+
+  /** Signs in without the screen for it, where that is not what is tested. */
+  async enter(): Promise<void> {
+    const headers = { 'x-csrf-token': await this.token() };
+    expect((await this.page.request.post('/api/session/demo', { headers, data: {} })).ok()).toBe(true);
+  }
+
+  async token(): Promise<string> {
+    return ((await (await this.page.request.get('/api/session')).json()) as { csrf: string }).csrf;
+  }
+
+  async post(path: string, data: unknown): Promise<void> {
+    const answer = await this.page.request.post(`/api${path}`, {
+      headers: { 'x-csrf-token': await this.token() },
+      data,
+    });
+    expect(answer.ok(), `${path}: ${await answer.text()}`).toBe(true);
+  }
+
+  async read<T = any>(path: string): Promise<T> {
+    return (await (await this.page.request.get(`/api${path}`)).json()) as T;
+  }
+
+  /** Somebody of the demo data. */
+  async idOf(givenName: string): Promise<string> {
+    const roster = await this.read<{ id: string; givenName: string }[]>('/athletes');
+    return roster.find((athlete) => athlete.givenName === givenName)!.id;
+  }
+
+  /** Somebody new, so that a test can change what it likes. */
+  async newAthlete(givenName: string, more: Record<string, unknown> = {}): Promise<string> {
+    const id = v7();
+    await this.post('/athletes', {
+      id,
+      givenName,
+      familyName: 'Testwell',
+      discipline: 'overhand',
+      throws: 'R',
+      birthdate: '2011-05-23',
+      heightCm: null,
+      massKg: null,
+      equipment: [],
+      approach: { leave: null, lift: null, teach: null, hips: null },
+      note: '',
+      ...more,
+    });
+    return id;
+  }
+
+  async look(athleteId: string, findings: Record<string, number>): Promise<string> {
+    const event = (kind: string, rest: object) => ({ id: v7(), at: new Date().toISOString(), kind, ...rest });
+    const begun = event('look-begun', { athleteId, look: 'quick', zone: 'Europe/London', place: '' });
+    const graded = Object.entries(findings).map(([node, severity]) =>
+      event('finding', { lookId: begun.id, node, severity }),
+    );
+    await this.post('/log', { events: [begun, ...graded, event('look-finished', { lookId: begun.id })] });
+    return begun.id;
+  }
+
+  /** A new athlete with a look, a trace, a plan and this week's work. */
+  async planned(givenName: string): Promise<string> {
+    const id = await this.newAthlete(givenName);
+    const lookId = await this.look(id, { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2, 'oh.glove-pull': 1 });
+    const trace = { id: v7(), lookId, lower: 'oh.lift-stall', arm: 'oh.glove-pull', reason: '' };
+    await this.post(`/athletes/${id}/traces`, trace);
+    const { today } = await this.read<{ today: string }>('/session');
+    await this.post(`/athletes/${id}/plans`, { id: v7(), traceId: trace.id, startsOn: today, weeks: 6 });
+    return id;
+  }
+
+  /** Waits until nothing logged waits to be sent. */
+  async sent(): Promise<void> {
+    await expect
+      .poll(() =>
+        this.page.evaluate(
+          () =>
+            new Promise<number>((done, fail) => {
+              const opening = indexedDB.open('wrightonic');
+              opening.onerror = () => fail(opening.error);
+              opening.onsuccess = () => {
+                const counting = opening.result.transaction('outbox').objectStore('outbox').count();
+                counting.onsuccess = () => {
+                  opening.result.close();
+                  done(counting.result);
+                };
+              };
+            }),
+        ),
+      )
+      .toBe(0);
+  }
+}
+
+export const test = base.extend<{ app: App }>({
+  app: async ({ page }, use) => {
+    const broken: string[] = [];
+    page.on('pageerror', (error) => broken.push(error.message));
+    await use(new App(page));
+    expect(broken).toEqual([]);
+  },
+});
+export { expect };

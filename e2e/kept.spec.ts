@@ -1,0 +1,107 @@
+import { expect, test } from './app';
+
+test('a look goes on after a reload in the middle', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.newAthlete('Relo');
+  await page.goto(`/athletes/${id}/look`);
+  await app.tap('Take the first quick look');
+  await app.tap('All of this phase is clean');
+  await app.tap('Momentum dies at the top: severe');
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Momentum dies at the top: severe' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await expect(page.getByText(/looked at$/)).not.toHaveText('0 looked at');
+  // What was not tapped is still not looked at, and a second tap takes a grade back.
+  await expect(page.getByRole('button', { name: 'Wobbles on the back leg: clean' })).toHaveAttribute(
+    'aria-pressed',
+    'false',
+  );
+  await app.tap('Momentum dies at the top: severe');
+  await expect(page.getByRole('button', { name: 'Momentum dies at the top: severe' })).toHaveAttribute(
+    'aria-pressed',
+    'false',
+  );
+  await app.sent();
+  const { looks } = await app.read(`/athletes/${id}`);
+  expect(looks[0].finished).toBe(false);
+  expect('oh.lift-stall' in looks[0].findings).toBe(false);
+});
+
+test('reps counted without a connection are kept and sent once it is back', async ({
+  app,
+  page,
+  context,
+}) => {
+  await app.enter();
+  const id = await app.planned('Offa');
+  await page.goto(`/athletes/${id}/work`);
+  await app.tap('Start the session');
+  await app.tap('Nothing hurts');
+  await app.tap('Clean, 0 so far');
+  await app.sent();
+  await context.setOffline(true);
+  for (let n = 1; n < 6; n++) await app.tap(`Clean, ${n} so far`);
+  await expect(page.getByRole('button', { name: 'Clean, 6 so far' })).toBeVisible();
+  await expect(page.getByText('5 entries not sent yet. They are kept here.')).toBeVisible();
+  expect(
+    (await app.read(`/athletes/${id}/open-session`)).events.filter((e: { kind: string }) => e.kind === 'rep'),
+  ).toHaveLength(1);
+  await context.setOffline(false);
+  await app.sent();
+  const { events } = await app.read(`/athletes/${id}/open-session`);
+  expect(events.filter((e: { kind: string }) => e.kind === 'rep')).toHaveLength(6);
+  // Loaded again, the session stands where it was.
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Clean, 6 so far' })).toBeVisible();
+});
+
+test('what was tapped while the server was silent survives the browser', async ({ app, page, context }) => {
+  await app.enter();
+  const id = await app.newAthlete('Silas');
+  await page.route('**/api/log', (route) => route.abort());
+  await page.goto(`/athletes/${id}/look`);
+  await app.tap('Take the first quick look');
+  await app.tap('All of this phase is clean');
+  await expect(page.getByText(/not sent yet/)).toBeVisible();
+  await page.close();
+  const next = await context.newPage();
+  await next.goto(`/athletes/${id}/look`);
+  await expect(next.getByText(/[1-9]\d* looked at/)).toBeVisible();
+  await expect
+    .poll(
+      async () =>
+        Object.keys((await (await next.request.get(`/api/athletes/${id}`)).json()).looks[0]?.findings ?? {})
+          .length,
+    )
+    .toBeGreaterThan(0);
+});
+
+test('a form that the server cannot take keeps what was typed and says what is wrong', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  await page.goto('/athletes/new');
+  await page.getByRole('textbox', { name: 'Given name' }).fill('Nadia');
+  await page.getByRole('textbox', { name: 'Birthdate' }).fill('2011-02-30');
+  await page.getByRole('textbox', { name: 'Height' }).fill('12');
+  await app.tap('Add, then take a first look');
+  await expect(page.getByText('The family name is missing.')).toBeVisible();
+  await expect(page.getByText('The birthdate must be a real day, written YYYY-MM-DD.')).toBeVisible();
+  await expect(page.getByText('The height must be at least 80.')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Given name' })).toHaveValue('Nadia');
+
+  await page.getByRole('textbox', { name: 'Family name' }).fill('Keepfast');
+  await page.getByRole('textbox', { name: 'Birthdate' }).fill('2011-02-28');
+  await page.getByRole('textbox', { name: 'Height' }).fill('150');
+  await page.route('**/api/athletes', (route) =>
+    route.request().method() === 'POST' ? route.abort() : route.continue(),
+  );
+  await app.tap('Add, then take a first look');
+  await expect(page.getByText('No connection. What you typed is still here; try again.')).toBeVisible();
+  await page.unroute('**/api/athletes');
+  await app.tap('Add, then take a first look');
+  await expect(page.getByRole('heading', { level: 1, name: 'Nadia Keepfast' })).toBeVisible();
+});

@@ -1,0 +1,124 @@
+import { expect, test } from './app';
+
+test('find an athlete and start today’s session: three taps', async ({ app, page }) => {
+  await app.enter();
+  await page.goto('/');
+  const lesson = page
+    .getByRole('link', { name: /Work/ })
+    .filter({ hasText: /Cage|Mound/ })
+    .first();
+  await lesson.click();
+  app.taps = 1;
+  await app.tap(/Start the session|Go on with the session/);
+  await app.tap('Nothing hurts');
+  expect(app.taps).toBe(3);
+  await expect(page.getByRole('button', { name: /^Clean, 0 so far/ })).toBeVisible();
+});
+
+test('a rep is one tap, and its figure changes within 100 ms', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.planned('Quick');
+  await page.goto(`/athletes/${id}/session`);
+  await app.tap('Nothing hurts');
+  await page.getByRole('button', { name: 'Clean, 0 so far' }).waitFor();
+  const times = await page.evaluate(async () => {
+    const area = () => document.querySelector<HTMLElement>('[role=button][aria-label^="Clean"]')!;
+    const measured: number[] = [];
+    for (let n = 0; n < 12; n++) {
+      const before = area().getAttribute('aria-label');
+      const start = performance.now();
+      area().click();
+      while (area().getAttribute('aria-label') === before) await new Promise(requestAnimationFrame);
+      measured.push(performance.now() - start);
+    }
+    return measured.sort((a, b) => a - b);
+  });
+  expect(times[10]).toBeLessThan(100);
+});
+
+test('whether velocity really changed is one tap from the athlete', async ({ app, page }) => {
+  await app.enter();
+  await page.goto(`/athletes/${await app.idOf('Wren')}/work`);
+  await app.tap('prove', 'link');
+  await expect(page.getByText(/Really faster by \d\.\d mph/)).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Velocity in \d+ sessions/ })).toBeVisible();
+});
+
+test('an athlete who came back shows what slipped, and a flat one no real change', async ({ app, page }) => {
+  await app.enter();
+  await page.goto(`/athletes/${await app.idOf('Harriet')}/prove`);
+  await expect(page.getByText(/[1-9]\d* slipped/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Slipped' })).toBeVisible();
+  await page.goto(`/athletes/${await app.idOf('Caspian')}/trace`);
+  await expect(page.getByText(/The body may not get there yet/).first()).toBeVisible();
+});
+
+test('the roster is searched and filtered', async ({ app, page }) => {
+  await app.enter();
+  await page.goto('/roster');
+  await expect(page.getByText('athletes', { exact: false }).first()).toBeVisible();
+  await page
+    .getByRole('searchbox')
+    .or(page.getByRole('textbox', { name: 'Search by name' }))
+    .first()
+    .fill('quill');
+  await expect(page.getByText(/^1 of \d+ athletes$/)).toBeVisible();
+  await expect(page.getByRole('link', { name: /Odalys Quillfeather/ })).toBeVisible();
+  await page
+    .getByRole('searchbox')
+    .or(page.getByRole('textbox', { name: 'Search by name' }))
+    .first()
+    .fill('nobody at all');
+  await app.tap('Show everyone');
+  await app.tap('Filters');
+  await app.tap('Windmill', 'radio');
+  await app.tap('Left', 'radio');
+  await expect(page.getByRole('link', { name: /Maren Fallowfield/ })).toBeVisible();
+  await expect(page.getByText(/^1 of \d+ athletes$/)).toBeVisible();
+});
+
+test.describe('on a wide screen', () => {
+  test.use({ viewport: { width: 1280, height: 800 } });
+  test('list and detail stand side by side, and keys lead everywhere', async ({ app, page }) => {
+    await app.enter();
+    await page.goto(`/athletes/${await app.idOf('Wren')}/look`);
+    await expect(page.getByRole('complementary', { name: 'Roster' })).toBeVisible();
+    await expect(page.getByRole('heading', { level: 1, name: 'Wren Ablethorpe' })).toBeVisible();
+    for (const [key, path] of [
+      ['2', /trace$/],
+      ['5', /prove$/],
+      ['1', /look$/],
+    ] as const) {
+      await page.keyboard.press(key);
+      await expect(page).toHaveURL(path);
+    }
+    await page.keyboard.press('?');
+    await expect(page.getByText('this list')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('g');
+    await page.keyboard.press('d');
+    await expect(page.getByRole('heading', { level: 1, name: 'Drills' })).toBeVisible();
+    await page.keyboard.press('/');
+    await expect(
+      page
+        .getByRole('searchbox')
+        .or(page.getByRole('textbox', { name: 'Search by name' }))
+        .first(),
+    ).toBeFocused();
+  });
+});
+
+test('the first script is small, and what changes seldom may be kept', async ({ page }) => {
+  const html = await (await page.request.get('/')).text();
+  const scripts = [...html.matchAll(/src="([^"]+\.js)"/g)].map(([, path]) => path!);
+  let bytes = 0;
+  for (const path of scripts) {
+    const answer = await page.request.get(path, { headers: { 'accept-encoding': 'gzip' } });
+    expect(answer.headers()['cache-control']).toContain('immutable');
+    expect(answer.headers()['content-encoding']).toBe('gzip');
+    bytes += Number(answer.headers()['content-length']);
+  }
+  expect(scripts.length).toBeGreaterThan(0);
+  expect(bytes).toBeGreaterThan(100_000);
+  expect(bytes).toBeLessThan(400 * 1024);
+});

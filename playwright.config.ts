@@ -1,0 +1,35 @@
+import { defineConfig, devices } from '@playwright/test';
+
+const chromium = {
+  ...devices['Desktop Chrome'],
+  viewport: { width: 390, height: 844 },
+  launchOptions: {
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  },
+};
+
+/** The scripts start the server, and say where it is in `BASE_URL`. */
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: '.data/browser',
+  reporter: [['line'], ['json']],
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  workers: 2,
+  fullyParallel: true,
+  use: { baseURL: process.env['BASE_URL'] ?? 'http://127.0.0.1:4310', trace: 'off', locale: 'en-GB' },
+  projects: [
+    { name: 'tests', testMatch: '*.spec.ts', use: chromium },
+    { name: 'pictures', testMatch: 'pictures.ts', use: chromium, fullyParallel: false },
+    { name: 'bench', testMatch: 'bench.ts', use: chromium, fullyParallel: false, workers: 1 },
+  ],
+});
