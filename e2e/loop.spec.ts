@@ -26,7 +26,7 @@ test('a new instructor takes a new athlete from a look to a gain that was counte
   await app.tap('Lead leg opens early: clear');
   await app.tap('The rest of this phase is clean');
   await app.tap('All of this phase is clean');
-  await app.tap('Glove pulls the shoulders: slight');
+  await app.tap('Glove pulls the body round: slight');
   await app.tap('The rest of this phase is clean');
   await app.tap('All of this phase is clean');
   await app.tap('All of this phase is clean');
@@ -129,7 +129,7 @@ test('another focus is pinned with a reason, and a drill is swapped for its neig
   await app.look(id, { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2, 'oh.glove-pull': 1 });
   await page.goto(`/athletes/${id}/trace`);
   await app.tap('Pin another focus for lower half');
-  await app.tap(/Lead leg opens early/);
+  await app.tap(/Lead leg opens early.*of the picture/);
   const keep = page.getByRole('button', { name: 'Keep both focuses' });
   await expect(keep).toBeDisabled();
   await page.getByRole('textbox', { name: 'Why another focus' }).fill('She feels this one.');

@@ -16,3 +16,4 @@ export { TraceScreen } from '../features/trace/TraceScreen';
 export { Session } from '../features/work/Session';
 export { Work } from '../features/work/Work';
 export { Keys } from '../ui/Keys';
+export { NotHere } from '../ui/NotHere';

@@ -14,7 +14,11 @@ export function Pane({ foot, most = 760, children }: Props) {
   const { ground } = useColours();
   return (
     <View style={[styles.whole, { backgroundColor: ground }]}>
-      <ScrollView style={styles.whole} contentContainerStyle={[styles.content, { maxWidth: most }]}>
+      <ScrollView
+        tabIndex={0}
+        style={styles.whole}
+        contentContainerStyle={[styles.content, { maxWidth: most }]}
+      >
         {children}
       </ScrollView>
       {foot}

@@ -36,7 +36,7 @@ export const awayDays = { from: 64, to: 8 } as const;
 const gained: Readonly<Record<Story, number>> = {
   improves: 0.85,
   steady: 0.55,
-  'slips-back': 0.8,
+  'slips-back': 0.7,
   limited: 0.3,
   flat: 0.5,
   starting: 0,

@@ -85,7 +85,7 @@ export function AthleteFields({ form: { control } }: { form: UseFormReturn<Athle
       <Field control={control} name="heightCm" label="Height, cm (optional)" number />
       <Field control={control} name="massKg" label="Mass, kg (optional)" number />
       <View style={{ gap: 6 }}>
-        <Heading level={3}>At home there is</Heading>
+        <Heading>At home there is</Heading>
         <Text variant="bodySmall">Drills that need something else are given at lessons only.</Text>
         <Controller
           control={control}
@@ -95,7 +95,7 @@ export function AthleteFields({ form: { control } }: { form: UseFormReturn<Athle
           )}
         />
       </View>
-      <Heading level={3}>Approach for this athlete</Heading>
+      <Heading>Approach for this athlete</Heading>
       <Controller
         control={control}
         name="approach"

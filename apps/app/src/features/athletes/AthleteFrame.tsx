@@ -34,7 +34,7 @@ export function AthleteFrame() {
             {wide ? null : (
               <IconButton
                 icon="chevron-left"
-                aria-label="Back to the roster"
+                accessibilityLabel="Back to the roster"
                 onPress={() => router.navigate('/roster')}
               />
             )}
@@ -47,7 +47,7 @@ export function AthleteFrame() {
             <Button
               mode="text"
               icon="pencil"
-              aria-label={`Edit ${name}`}
+              accessibilityLabel={`Edit ${name}`}
               onPress={() => router.navigate(`/athletes/${id}/edit` as Href)}
             >
               Edit

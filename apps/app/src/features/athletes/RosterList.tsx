@@ -1,12 +1,14 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { useMemo, useState, type ReactNode } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
-import { Button, Searchbar, Text } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { AthleteLine } from '../../ui/AthleteLine';
 import { Choices } from '../../ui/Choices';
 import { handNames, disciplineNames } from '../../ui/kindWords';
 import { Empty, Trouble, Waiting } from '../../ui/Notice';
+import { Press } from '../../ui/Press';
+import { SearchField } from '../../ui/SearchField';
 import { ageBands, filtered, focusesOf, noFilter, type AgeBand, type RosterFilter } from './filter';
 
 interface Props {
@@ -37,17 +39,17 @@ export function RosterList({ head, here, searching }: Props) {
       ListHeaderComponent={
         <View style={styles.head}>
           {head}
-          <Searchbar
+          <SearchField
+            label="Search by name"
             value={filter.search}
-            onChangeText={set('search')}
-            placeholder="Search by name"
-            aria-label="Search by name"
+            onChange={set('search')}
             autoFocus={searching ?? false}
-            mode="bar"
           />
-          <Button mode="text" onPress={() => setOpen(!open)} aria-expanded={open} style={styles.start}>
-            {`${open ? 'Hide filters' : 'Filters'}${narrowed ? ` (${narrowed} on)` : ''}`}
-          </Button>
+          <Press onPress={() => setOpen(!open)} aria-expanded={open} style={styles.start}>
+            <Text variant="labelLarge">
+              {`${open ? 'Hide filters' : 'Filters'}${narrowed ? ` (${narrowed} on)` : ''}`}
+            </Text>
+          </Press>
           {open ? <Filters roster={data ?? []} filter={filter} set={set} /> : null}
           {data ? (
             <Text variant="bodySmall" role="status">

@@ -42,7 +42,7 @@ export function PlannedDrill({ athleteId, planId, planned }: Props) {
               compact
               icon={icon}
               loading={isLoading}
-              aria-label={`Swap ${drill.name} for the ${word.toLowerCase()} ${to.name}`}
+              accessibilityLabel={`Swap ${drill.name} for the ${word.toLowerCase()} ${to.name}`}
               onPress={() =>
                 void swap({
                   athleteId,

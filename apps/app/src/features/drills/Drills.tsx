@@ -10,11 +10,12 @@ import {
 } from '@wrightonic/core';
 import { memo, useMemo, useState } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
-import { Searchbar, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Choices } from '../../ui/Choices';
 import { Empty } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
 import { PageTitle, TitleRow } from '../../ui/Screen';
+import { SearchField } from '../../ui/SearchField';
 import { threadNames, threads } from '../../ui/threadWords';
 
 const Gap = () => <View style={styles.gap} />;
@@ -47,13 +48,7 @@ export function Drills() {
         ListHeaderComponent={
           <View style={styles.head}>
             <TitleRow title="Drills" />
-            <Searchbar
-              value={search}
-              onChangeText={setSearch}
-              placeholder="Search drills"
-              aria-label="Search drills"
-              mode="bar"
-            />
+            <SearchField label="Search drills" value={search} onChange={setSearch} />
             <Choices<Thread | null>
               label="Thread"
               value={thread}

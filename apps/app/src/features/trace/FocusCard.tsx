@@ -48,7 +48,7 @@ export function FocusCard({ thread, trace, chosen, onChoose }: Props) {
           <Button
             mode="outlined"
             icon="pin"
-            aria-label={`Pin another focus for ${threadNames[thread].toLowerCase()}`}
+            accessibilityLabel={`Pin another focus for ${threadNames[thread].toLowerCase()}`}
             onPress={() => setOpen(true)}
           >
             Pin another

@@ -46,7 +46,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
 
   const top = (
     <View style={styles.top}>
-      <IconButton icon="close" aria-label="Leave; the session stays open" onPress={onLeave} />
+      <IconButton icon="close" accessibilityLabel="Leave; the session stays open" onPress={onLeave} />
       <Text variant="titleMedium" style={styles.grow} numberOfLines={1}>
         {page.athlete.givenName}
       </Text>
@@ -85,7 +85,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
       <View style={styles.drills}>
         <IconButton
           icon="chevron-left"
-          aria-label="Drill before"
+          accessibilityLabel="Drill before"
           disabled={at === 0}
           onPress={() => setAt(at - 1)}
         />
@@ -99,7 +99,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
         </View>
         <IconButton
           icon="chevron-right"
-          aria-label="Next drill"
+          accessibilityLabel="Next drill"
           disabled={at >= open.length - 1}
           onPress={() => setAt(at + 1)}
         />

@@ -44,7 +44,7 @@ export function HoldTimer({ seconds }: { seconds: number }) {
       mode={running ? 'contained' : 'outlined'}
       compact
       icon="timer-outline"
-      aria-label={running ? `Holding, ${left} s left; stop` : `Time a hold of ${seconds} s`}
+      accessibilityLabel={running ? `Holding, ${left} s left; stop` : `Time a hold of ${seconds} s`}
       onPress={() => (running ? setUntil(null) : start())}
     >
       {running ? `${left} s` : `Hold ${seconds} s`}

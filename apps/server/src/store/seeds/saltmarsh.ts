@@ -104,6 +104,8 @@ async function seedLooks(
       approach,
     };
     const result = trace({ athlete: tracedAthlete, findings });
+    // Nothing that counts was seen: there is no focus to plan for.
+    if (!result.focus.lower && !result.focus.arm) continue;
     const traceId = id(at);
     await addTrace(
       academy,
