@@ -1,5 +1,14 @@
 import { createHash } from 'node:crypto';
-import { existsSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { extname, join } from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
@@ -22,6 +31,36 @@ function fingerprint() {
     for (const file of filesIn(join(root, source)))
       hash.update(file.slice(root.length)).update(readFileSync(file));
   return hash.digest('hex').slice(0, 16);
+}
+
+const faces = {
+  text: 'atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf',
+  bold: 'atkinson-hyperlegible/700Bold/AtkinsonHyperlegible_700Bold.ttf',
+  heading: 'barlow-condensed/600SemiBold/BarlowCondensed_600SemiBold.ttf',
+};
+
+/** Puts the faces beside the page, under names that change with them, so that they may be kept for ever. */
+function bringFaces(folder) {
+  const page = join(folder, 'index.html');
+  let html = readFileSync(page, 'utf8');
+  mkdirSync(join(folder, 'fonts'), { recursive: true });
+  for (const [name, path] of Object.entries(faces)) {
+    const file = readFileSync(join(root, 'node_modules', '@expo-google-fonts', path));
+    const fresh = `${name}.${createHash('md5').update(file).digest('hex')}.ttf`;
+    writeFileSync(join(folder, 'fonts', fresh), file);
+    html = html.replaceAll(`/fonts/${name}.ttf`, `/fonts/${fresh}`);
+  }
+  writeFileSync(page, html);
+}
+
+/**
+ * Lets the browser compile the scripts whole and beside its main thread, instead of piece by piece on it: the first
+ * screen comes some tenths of a second sooner on a phone.
+ */
+function hint(folder) {
+  for (const file of filesIn(folder))
+    if (extname(file) === '.js')
+      writeFileSync(file, `//# allFunctionsCalledOnLoad\n${readFileSync(file, 'utf8')}`);
 }
 
 async function compress(folder) {
@@ -48,6 +87,8 @@ export async function buildApp() {
       stdio: ['ignore', 'ignore', 'inherit'],
       env: { ...process.env, NODE_ENV: 'production', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', CI: '1' },
     });
+    bringFaces(fresh);
+    hint(fresh);
     await compress(fresh);
     renameSync(fresh, folder);
     // A page that is still open may ask for a chunk of the build before.

@@ -1,8 +1,8 @@
-import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { inBrowser, passingFolder } from './browser.mjs';
 import { startDatabase } from './database.mjs';
-import { atEnd, freePort, main, root, run, say } from './run.mjs';
-import { serve } from './serve.mjs';
+import { atEnd, main, run, say } from './run.mjs';
 import { setUp } from './setup.mjs';
 
 const all = ['lint', 'types', 'unit', 'browser'];
@@ -29,12 +29,8 @@ async function unit(folder) {
 }
 
 async function browser(folder) {
-  const port = await freePort();
-  await serve({ folder, port });
   const file = join(folder, 'playwright.json');
-  const code = await run('npx', ['playwright', 'test', '--project=tests'], {
-    env: { ...process.env, BASE_URL: `http://127.0.0.1:${port}`, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
-  });
+  const code = await inBrowser('tests', folder, { PLAYWRIGHT_JSON_OUTPUT_NAME: file });
   const stats = report(file)?.stats;
   const failed = stats ? stats.unexpected + stats.flaky : 0;
   return { passed: stats?.expected ?? 0, failed: code !== 0 ? Math.max(1, failed) : failed };
@@ -62,9 +58,7 @@ await main(async () => {
   const unknown = wanted.find((name) => !all.includes(name));
   if (unknown) throw new Error(`There is no step ${unknown}; the steps are ${all.join(', ')}.`);
   await setUp(['mariadbd', 'chromium']);
-  mkdirSync(join(root, '.data'), { recursive: true });
-  const folder = mkdtempSync(join(root, '.data', 'test-'));
-  atEnd(() => rmSync(folder, { recursive: true, force: true }));
+  const folder = passingFolder('test');
   const sum = { passed: 0, failed: 0 };
   for (const name of all.filter((step) => !wanted.length || wanted.includes(step))) {
     const start = Date.now();

@@ -1,11 +1,9 @@
-import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { useColorScheme } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { Door } from '../src/features/signIn/Door';
 import { store, useAppSelector } from '../src/store/store';
-import { faceFiles } from '../src/theme/faces';
 import { themes } from '../src/theme/theme';
 import { Shell } from '../src/ui/Shell';
 
@@ -24,8 +22,6 @@ function Themed() {
 }
 
 export default function Layout() {
-  // Until the faces are here the text stands in the browser's own, so that nothing waits.
-  useFonts(faceFiles);
   return (
     <Provider store={store}>
       <Themed />

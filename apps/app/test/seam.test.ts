@@ -1,6 +1,7 @@
 import { flawsFor, phases, type Discipline, type Findings, type Severity } from '@wrightonic/core';
 import fc from 'fast-check';
 import { seamArcs, seamLayout } from '../src/ui/seam/layout';
+import { allStitches, stitchPaths } from '../src/ui/seam/stitch';
 import { seamWords } from '../src/ui/seam/words';
 
 const disciplines: Discipline[] = ['overhand', 'windmill'];
@@ -85,6 +86,33 @@ describe('arcs', () => {
     expect(arc('oh.hips-late').end.x).toBe(354);
   });
   it('are none without threads', () => expect(seamArcs(layout, [], 80)).toEqual([]));
+});
+
+describe('stitches', () => {
+  const here = { x: 50, y: 20, turn: 0 };
+  it('are a hole pair, a tight stitch, or as many loose strands as the flaw is severe', () => {
+    expect(Object.keys(stitchPaths(null, 5, here))).toEqual(['holes']);
+    expect(stitchPaths(0, 5, here)).toEqual({ tight: 'M48.0 15.0L50.0 20.0L48.0 25.0' });
+    for (const grade of [1, 2, 3] as const) {
+      expect(stitchPaths(grade, 5, here).loose!.split('C')).toHaveLength(grade + 1);
+      expect(stitchPaths(grade, 5, here).torn).toMatch(/^M50\.0 20\.0/);
+    }
+  });
+  it('lie across the seam, whatever its slope', () => {
+    expect(stitchPaths(0, 10, { x: 0, y: 0, turn: 90 }).tight).toBe('M10.0 -4.0L0.0 0.0L-10.0 -4.0');
+  });
+  it('are drawn as one path for each kind', () => {
+    const paths = allStitches(
+      [
+        { ...here, grade: 0 },
+        { ...here, grade: 0 },
+        { ...here, grade: null },
+      ],
+      5,
+    );
+    expect(paths.tight.match(/M/g)).toHaveLength(2);
+    expect(paths.loose).toBe('');
+  });
 });
 
 describe('the seam read aloud', () => {

@@ -3,8 +3,7 @@ import { Waiting } from '../ui/Notice';
 
 type Later = typeof import('./later');
 
-/** Fetches the screens that are not the first one; called again it costs nothing. */
-export const fetchLater = (): Promise<Later> => import('./later');
+const fetchLater = (): Promise<Later> => import('./later');
 
 /** One of the later screens, as the screen of a route. */
 export function screen(name: keyof Later, meanwhile: ReactNode = <Waiting what="One moment" />) {

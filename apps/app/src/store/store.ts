@@ -4,6 +4,7 @@ import { useDispatch, useSelector } from 'react-redux';
 import { journal } from '../offline/journal';
 import { api } from './api';
 import { keepSettings, settings } from './settings';
+import { visitor } from './visitor';
 
 export const store = configureStore({
   reducer: { [api.reducerPath]: api.reducer, settings: settings.reducer, journal: journal.reducer },
@@ -11,6 +12,13 @@ export const store = configureStore({
 });
 
 setupListeners(store.dispatch);
+// Asked for before anything is drawn: the first screen hangs on the answer.
+void store.dispatch(api.endpoints.session.initiate());
+// Whoever was here before most likely still is: the day's page is asked for beside it.
+if (visitor.wasHere()) {
+  store.dispatch(api.util.prefetch('roster', undefined, {}));
+  store.dispatch(api.util.prefetch('lessons', undefined, {}));
+}
 
 let kept = store.getState().settings;
 store.subscribe(() => {

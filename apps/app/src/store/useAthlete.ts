@@ -21,12 +21,21 @@ export interface AthleteRead {
   again: () => void;
 }
 
-/** The athlete of the path, with everything logged on this device. */
-export function useAthlete(): AthleteRead {
+/** The athlete of the path as the server has it; what is logged meanwhile draws nothing anew. */
+export function useStoredAthlete(): AthleteRead {
   const { id = '' } = useLocalSearchParams<{ id: string }>();
   const { data, error, refetch } = api.useAthleteQuery(id);
+  return { id, page: data, error, again: () => void refetch() };
+}
+
+/** The athlete of the path, with everything logged on this device. */
+export function useAthlete(): AthleteRead {
+  const { page: stored, ...rest } = useStoredAthlete();
   const entries = useAppSelector(({ journal }) => journal.entries);
   const { person } = useMe();
-  const page = useMemo(() => data && withJournal(data, entries, person.name), [data, entries, person.name]);
-  return { id, page, error, again: () => void refetch() };
+  const page = useMemo(
+    () => stored && withJournal(stored, entries, person.name),
+    [stored, entries, person.name],
+  );
+  return { ...rest, page };
 }

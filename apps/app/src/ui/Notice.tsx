@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { ActivityIndicator, Button, Text } from 'react-native-paper';
+import { ActivityIndicator, StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
 import { refusalOf } from '../store/api';
 import { useColours } from '../theme/theme';
 import { Icon, type IconName } from './Icon';
@@ -55,7 +55,7 @@ export function Empty({ children, action }: { children: string; action?: ReactNo
 
 export const Waiting = ({ what }: { what: string }) => (
   <View style={styles.empty} role="status" aria-label={what}>
-    <ActivityIndicator />
+    <ActivityIndicator color={useColours().dusk} />
     <Text>{what}</Text>
   </View>
 );

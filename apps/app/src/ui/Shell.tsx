@@ -8,9 +8,10 @@ import { Broken } from './Broken';
 import { Icon, type IconName } from './Icon';
 import { places } from './places';
 import { Unsent } from './Unsent';
+import { useIdle } from './useIdle';
 import { useWide } from './useWide';
 
-// No key is missed by anyone who has just arrived, and the first script stays small.
+// Comes with the later screens once the first one stands idle, so that these are there when they are wanted.
 const Keys = screen('Keys', null);
 
 const full = /^\/athletes\/[^/]+\/session$/;
@@ -41,7 +42,7 @@ export function Shell({ children }: { children: ReactNode }) {
   );
   return (
     <View style={[styles.whole, { backgroundColor: ground }, wide ? styles.beside : null]}>
-      <Keys />
+      {useIdle() ? <Keys /> : null}
       {wide && !working ? bar : null}
       <View style={styles.content}>
         <Unsent />

@@ -1,6 +1,3 @@
-import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
-import { parseISO } from 'date-fns/parseISO';
-
 const written = (day: string, parts: Intl.DateTimeFormatOptions): string =>
   new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC' }).format(new Date(`${day}T00:00:00Z`));
 
@@ -20,7 +17,8 @@ export const weekday = (day: string): string => written(day, { weekday: 'short' 
 
 /** How long ago, as one says it. */
 export function agoWords(day: string, today: string): string {
-  const days = differenceInCalendarDays(parseISO(today), parseISO(day));
+  // Days without a time of day are midnights in UTC, whole days apart.
+  const days = (Date.parse(today) - Date.parse(day)) / 86_400_000;
   if (days === 0) return 'today';
   if (days === 1) return 'yesterday';
   return days < 14 ? `${days} days ago` : `${Math.round(days / 7)} weeks ago`;

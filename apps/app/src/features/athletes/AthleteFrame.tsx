@@ -2,7 +2,7 @@ import { verbs, type Verb } from '@wrightonic/core';
 import { Link, router, Slot, usePathname, type Href } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
-import { useAthlete } from '../../store/useAthlete';
+import { useStoredAthlete } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { kindWords } from '../../ui/kindWords';
 import { Trouble, Waiting } from '../../ui/Notice';
@@ -12,7 +12,7 @@ import { RosterList } from './RosterList';
 
 /** Who it is, and the five verbs; on a wide screen beside the roster. */
 export function AthleteFrame() {
-  const { id, page, error, again } = useAthlete();
+  const { id, page, error, again } = useStoredAthlete();
   const path = usePathname();
   const wide = useWide();
   const own = useColours();

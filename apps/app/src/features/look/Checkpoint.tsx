@@ -2,9 +2,8 @@ import { severities, type Severity } from '@wrightonic/core';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import Svg, { G } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
-import { StitchMark } from '../../ui/seam/StitchMark';
+import { StitchSign } from '../../ui/seam/Stitches';
 import { severityNames } from '../../ui/seam/words';
 
 interface Props {
@@ -45,11 +44,7 @@ export const Checkpoint = memo(function Checkpoint({ id, name, see, grade, onGra
                 },
               ]}
             >
-              <Svg width={26} height={24} viewBox="-13 -16 26 24" aria-hidden>
-                <G>
-                  <StitchMark grade={severity} size={4.2} thread={ink} hole={ink} />
-                </G>
-              </Svg>
+              <StitchSign grade={severity} size={4.2} ink={ink} />
               <Text variant="labelSmall" style={[styles.name, { color: chosen ? own.onDusk : own.ink }]}>
                 {severityNames[severity]}
               </Text>

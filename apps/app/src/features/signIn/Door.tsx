@@ -1,13 +1,12 @@
-import { lazy, Suspense, useEffect, type ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { resume } from '../../offline/send';
-import { fetchLater } from '../../screens/screen';
 import { api } from '../../store/api';
+import { visitor } from '../../store/visitor';
 import { useAppDispatch } from '../../store/store';
 import { useColours } from '../../theme/theme';
 import { Trouble, Waiting } from '../../ui/Notice';
-
-const SignIn = lazy(() => import('./SignIn'));
+import { SignIn } from './SignIn';
 
 /** Lets in who is signed in; everyone else is asked to, and comes out on the page that was asked for. */
 export function Door({ children }: { children: ReactNode }) {
@@ -16,22 +15,18 @@ export function Door({ children }: { children: ReactNode }) {
   const { ground } = useColours();
   const personId = data?.me?.person.id;
   useEffect(() => {
+    if (data) visitor.note(Boolean(personId));
+  }, [data, personId]);
+  useEffect(() => {
     if (!personId) return;
     const started = dispatch(resume());
     return () => void started.then((end) => end());
   }, [dispatch, personId]);
-  useEffect(() => {
-    if (!personId) return;
-    const idle = setTimeout(() => void fetchLater().catch(() => undefined), 400);
-    return () => clearTimeout(idle);
-  }, [personId]);
   if (personId) return children;
   return (
     <View style={[styles.whole, { backgroundColor: ground }]}>
       {data ? (
-        <Suspense fallback={<Waiting what="Opening the door" />}>
-          <SignIn demo={data.demo} />
-        </Suspense>
+        <SignIn demo={data.demo} />
       ) : error ? (
         <Trouble error={error} again={() => void refetch()} />
       ) : (

@@ -18,7 +18,7 @@ const shown = {
   'oh.no-post': 1,
 } as const;
 
-export default function SignIn({ demo }: { demo: boolean }) {
+export function SignIn({ demo }: { demo: boolean }) {
   const [signIn, signing] = api.useSignInMutation();
   const [enterDemo, entering] = api.useEnterDemoMutation();
   const [email, setEmail] = useState('');

@@ -2,7 +2,7 @@ import type { AthletePage } from '@wrightonic/contract';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useAthlete } from '../../store/useAthlete';
+import { useStoredAthlete } from '../../store/useAthlete';
 import { Waiting } from '../../ui/Notice';
 import { PageTitle } from '../../ui/Screen';
 import { Counting } from './Counting';
@@ -14,7 +14,7 @@ import { useWakeLock } from './useWakeLock';
 
 /** The phone as one thing: ask, count, sum up. */
 export function Session() {
-  const { page } = useAthlete();
+  const { page } = useStoredAthlete();
   return page ? <Working page={page} /> : null;
 }
 

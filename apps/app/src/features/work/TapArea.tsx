@@ -1,8 +1,7 @@
 import { Pressable, StyleSheet } from 'react-native';
 import { Text } from 'react-native-paper';
-import Svg, { G } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
-import { StitchMark } from '../../ui/seam/StitchMark';
+import { StitchSign } from '../../ui/seam/Stitches';
 
 interface Props {
   outcome: 'clean' | 'missed';
@@ -26,11 +25,7 @@ export function TapArea({ outcome, count, onTap }: Props) {
         pressed ? styles.pressed : null,
       ]}
     >
-      <Svg width={64} height={60} viewBox="-32 -40 64 60" aria-hidden>
-        <G>
-          <StitchMark grade={clean ? 0 : 2} size={11} thread={ink} hole={ink} />
-        </G>
-      </Svg>
+      <StitchSign grade={clean ? 0 : 2} size={11} ink={ink} />
       <Text variant="headlineLarge" style={{ color: ink }}>
         {clean ? 'Clean' : 'Missed'}
       </Text>

@@ -5,7 +5,8 @@ import { Text } from 'react-native-paper';
 import Svg, { Circle, G, Path } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
 import { seamArcs, seamLayout } from './layout';
-import { StitchMark } from './StitchMark';
+import { allStitches } from './stitch';
+import { Stitches } from './Stitches';
 import { phaseNames, seamWords } from './words';
 
 const sizes = {
@@ -47,6 +48,7 @@ export const Seam = memo(function Seam(props: Props) {
       }),
     [discipline, findings, width, height, size],
   );
+  const stitches = useMemo(() => allStitches(layout.stitches, stitch), [layout, stitch]);
   const arcs = useMemo(() => (flows?.length ? seamArcs(layout, flows, arcDepth) : []), [layout, flows]);
   const bodyFlows = flows?.some(({ cause }) => cause.startsWith('lim.'));
   const ballFlows = flows?.some(({ effect }) => effect.startsWith('sym.'));
@@ -76,21 +78,20 @@ export const Seam = memo(function Seam(props: Props) {
               );
             })}
             <Path d={layout.line} stroke={own.line} strokeWidth={size === 'tiny' ? 1 : 1.6} fill="none" />
-            {layout.stitches.map(({ id, x, y, turn, grade }) => (
-              <G key={id} transform={`translate(${x} ${y}) rotate(${turn})`}>
-                {marked.includes(id) ? (
-                  <Circle
-                    cx={0}
-                    cy={0}
-                    r={stitch * 1.5}
-                    fill={own.amberSunk}
-                    stroke={own.amber}
-                    strokeWidth={1.5}
-                  />
-                ) : null}
-                <StitchMark grade={grade} size={stitch} thread={grade ? own.clay : own.ink} hole={own.line} />
-              </G>
-            ))}
+            {layout.stitches.map(({ id, x, y }) =>
+              marked.includes(id) ? (
+                <Circle
+                  key={id}
+                  cx={x}
+                  cy={y}
+                  r={stitch * 1.5}
+                  fill={own.amberSunk}
+                  stroke={own.amber}
+                  strokeWidth={1.5}
+                />
+              ) : null,
+            )}
+            <Stitches paths={stitches} size={stitch} tight={own.ink} loose={own.clay} hole={own.line} />
           </Svg>
         ) : null}
       </View>

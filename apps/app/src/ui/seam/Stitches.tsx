@@ -1,0 +1,40 @@
+import type { Severity } from '@wrightonic/core';
+import Svg, { Path } from 'react-native-svg';
+import { stitchPaths, type StitchPaths } from './stitch';
+
+interface Props {
+  paths: Partial<StitchPaths>;
+  size: number;
+  tight: string;
+  loose: string;
+  hole: string;
+}
+
+/** Stitches as they are drawn, in the colours given. */
+export function Stitches({ paths, size, tight, loose, hole }: Props) {
+  const pull = { fill: 'none', strokeLinecap: 'round' as const };
+  return (
+    <>
+      {paths.holes ? <Path d={paths.holes} stroke={hole} fill="none" /> : null}
+      {paths.tight ? (
+        <Path d={paths.tight} stroke={tight} strokeWidth={Math.max(1.2, size * 0.3)} {...pull} />
+      ) : null}
+      {paths.torn ? <Path d={paths.torn} fill={loose} /> : null}
+      {paths.loose ? (
+        <Path d={paths.loose} stroke={loose} strokeWidth={Math.max(1.5, size * 0.3)} {...pull} />
+      ) : null}
+    </>
+  );
+}
+
+/** One stitch by itself, as a sign on a button. */
+export function StitchSign({ grade, size, ink }: { grade: Severity; size: number; ink: string }) {
+  const width = size * 6;
+  const height = size * 5.6;
+  const paths = stitchPaths(grade, size, { x: width / 2, y: size * 3.9, turn: 0 });
+  return (
+    <Svg width={width} height={height} aria-hidden>
+      <Stitches paths={paths} size={size} tight={ink} loose={ink} hole={ink} />
+    </Svg>
+  );
+}

@@ -1,0 +1,144 @@
+import { writeFileSync } from 'node:fs';
+import { trace, nodesFor, type Severity } from '@wrightonic/core';
+import type { Page } from '@playwright/test';
+import { expect, test } from './app';
+
+/** A figure with the limit that it is held to. */
+interface Figure {
+  what: string;
+  value: number;
+  unit: string;
+  most: number;
+}
+const figures: Figure[] = [];
+const note = (what: string, value: number, unit: string, most: number) =>
+  figures.push({ what, value, unit, most });
+const middle = (values: readonly number[]) =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+const p95 = (values: readonly number[]) =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length * 0.95)]!;
+
+test.setTimeout(240_000);
+
+/** Slows the processor down as a mid-range phone would be. */
+async function slow(page: Page, rate = 4): Promise<void> {
+  const devtools = await page.context().newCDPSession(page);
+  await devtools.send('Emulation.setCPUThrottlingRate', { rate });
+}
+
+test('scripts', async ({ page }) => {
+  const html = await (await page.request.get('/')).text();
+  const scripts = [...html.matchAll(/src="([^"]+\.js)"/g)].map(([, path]) => path!);
+  const size = async (encoding: string) => {
+    let bytes = 0;
+    for (const path of scripts)
+      bytes += Number(
+        (await page.request.get(path, { headers: { 'accept-encoding': encoding } })).headers()[
+          'content-length'
+        ],
+      );
+    return bytes / 1000;
+  };
+  note('first script, gzip', await size('gzip'), 'kB', 400);
+  note('first script, brotli', await size('br'), 'kB', 320);
+});
+
+test('trace', () => {
+  const findings = Object.fromEntries(nodesFor('overhand').map(({ id }) => [id, 3 as Severity]));
+  const run = (runs: number) => {
+    const start = performance.now();
+    trace({ athlete: { discipline: 'overhand', throws: 'R', age: 15 }, findings, runs });
+    return performance.now() - start;
+  };
+  for (let warm = 0; warm < 50; warm++) run(0);
+  note('trace, every node present', middle(Array.from({ length: 41 }, () => run(0))), 'ms', 5);
+  note('trace with 1,000 runs', middle(Array.from({ length: 7 }, () => run(1000))), 'ms', 300);
+});
+
+test('requests', async ({ app }) => {
+  await app.enter();
+  const id = await app.idOf('Wren');
+  for (const path of ['/athletes', `/athletes/${id}`, '/lessons']) {
+    for (let warm = 0; warm < 20; warm++) await app.read(path);
+    const times: number[] = [];
+    for (let n = 0; n < 100; n++) {
+      const start = performance.now();
+      await app.read(path);
+      times.push(performance.now() - start);
+    }
+    note(`GET ${path.replace(id, ':id')}, 95 of 100`, p95(times), 'ms', 50);
+  }
+});
+
+/** From the beginning of the navigation to the paint that shows something that can be pressed, seen from the page. */
+async function usableAfter(page: Page, selector: string): Promise<number> {
+  await page.addInitScript((wanted) => {
+    const seen = new MutationObserver(() => {
+      if (!document.querySelector(wanted)) return;
+      seen.disconnect();
+      requestAnimationFrame(() => {
+        document.documentElement.dataset['usable'] = String(performance.now());
+      });
+    });
+    seen.observe(document, { childList: true, subtree: true });
+  }, selector);
+  await page.goto('/', { waitUntil: 'commit' });
+  await page.waitForSelector('[data-usable]', { state: 'attached' });
+  return page.evaluate(() => Number(document.documentElement.dataset['usable']));
+}
+
+test('first usable screen on a slow phone', async ({ browser, baseURL }) => {
+  const times = { signIn: [] as number[], today: [] as number[] };
+  for (let n = 0; n < 7; n++) {
+    const context = await browser.newContext({ baseURL: baseURL! });
+    const first = await context.newPage();
+    await slow(first);
+    times.signIn.push(await usableAfter(first, 'input[autocomplete=current-password]'));
+    await first.getByRole('button', { name: 'Look around the demo academy' }).click();
+    await first.getByText(/lessons at/).waitFor();
+    await first.close();
+    const again = await context.newPage();
+    await slow(again);
+    times.today.push(
+      await usableAfter(again, 'main a[href^="/athletes/"], [role=main] a[href^="/athletes/"]'),
+    );
+    await context.close();
+  }
+  note('sign-in usable, 4× slower, nothing cached', middle(times.signIn), 'ms', 2500);
+  note('Today usable, 4× slower, signed in', middle(times.today), 'ms', 2500);
+});
+
+test('tap to paint', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.planned('Tapper');
+  await page.goto(`/athletes/${id}/session`);
+  await app.tap('Nothing hurts');
+  await page.getByRole('button', { name: 'Clean, 0 so far' }).waitFor();
+  await slow(page);
+  const times = await page.evaluate(async () => {
+    const area = () => document.querySelector<HTMLElement>('[role=button][aria-label^="Clean"]')!;
+    const measured: number[] = [];
+    for (let n = 0; n < 40; n++) {
+      const before = area().getAttribute('aria-label');
+      const start = performance.now();
+      area().click();
+      while (area().getAttribute('aria-label') === before) await new Promise(requestAnimationFrame);
+      measured.push(performance.now() - start);
+      await new Promise((done) => setTimeout(done, 150));
+    }
+    return measured;
+  });
+  note('a rep, tap to paint, 4× slower, middle', middle(times), 'ms', 100);
+  note('a rep, tap to paint, 4× slower, 95 of 100', p95(times), 'ms', 100);
+});
+
+test.afterAll(() => {
+  const rows = figures.map(({ what, value, unit, most }) => {
+    const shown = value < 10 ? value.toFixed(1) : value.toFixed(0);
+    return `| ${what} | ${shown} ${unit} | ${most} ${unit} | ${value <= most ? 'yes' : 'NO'} |`;
+  });
+  const table = ['| what | measured | at most | held |', '|---|---|---|---|', ...rows].join('\n');
+  const file = process.env['BENCH_TABLE'];
+  if (file) writeFileSync(file, `${table}\n`);
+  expect(figures.length).toBeGreaterThan(5);
+});
