@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, mkdtempSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir, userInfo } from 'node:os';
 import { join } from 'node:path';
+import { alive } from './lock.mjs';
 import { atEnd, freePort, launch, must, output, until } from './run.mjs';
 
 const user = userInfo().username;
@@ -18,6 +19,18 @@ async function endLeftOver(data) {
   await until(() => !existsSync(`/proc/${pid}`), 'the database server of an earlier run', 30_000);
 }
 
+/** Two scripts never use one folder: the second is told so, and the first goes on. */
+function claim(folder) {
+  const file = join(folder, 'in-use-by');
+  const owner = existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
+  if (owner && owner !== process.pid && alive(owner))
+    throw new Error(
+      `${folder} is in use by process ${owner}. End it first, or set DATA_FOLDER to another folder.`,
+    );
+  writeFileSync(file, String(process.pid));
+  atEnd(() => rmSync(file, { force: true }));
+}
+
 /**
  * Starts MariaDB on loopback with its data in `folder`; the first time it is set up there. Only the account that
  * it is made for can sign in over the network, with a password that is in the folder alone.
@@ -28,6 +41,7 @@ export async function startDatabase(folder) {
   const data = join(folder, 'mariadb');
   const secret = join(folder, 'database-password');
   mkdirSync(folder, { recursive: true });
+  claim(folder);
   if (!existsSync(secret)) {
     rmSync(data, { recursive: true, force: true });
     await must(

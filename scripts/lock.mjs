@@ -2,7 +2,7 @@ import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { say, wait } from './run.mjs';
 
-const alive = (pid) => {
+export const alive = (pid) => {
   try {
     process.kill(pid, 0);
     return true;

@@ -36,7 +36,7 @@ export function Assign({ page, plan }: { page: AthletePage; plan: PlanRecord }) 
   if (!open && current)
     return (
       <Card>
-        <Heading level={3}>Assigned</Heading>
+        <Heading>Assigned</Heading>
         <Text>{`${current.days.map((day) => `${weekday(day)} ${dayWords(day, today)}`).join(', ')}: ${current.drills.length} drills a day.`}</Text>
         <View style={styles.row}>
           <Button mode="contained" onPress={() => router.replace(`/athletes/${athlete.id}/work` as Href)}>
@@ -53,7 +53,7 @@ export function Assign({ page, plan }: { page: AthletePage; plan: PlanRecord }) 
   );
   return (
     <Card>
-      <Heading level={3}>The coming week</Heading>
+      <Heading>The coming week</Heading>
       <Picks
         label="Days"
         options={weekFrom(today).map((day) => ({ value: day, text: weekday(day) }))}
