@@ -1,4 +1,4 @@
-import { chainWords, flaws, links, nodeOf, trace, type TraceInput } from '../src';
+import { bodyWords, chainWords, flaws, links, nodeOf, trace, type TraceInput } from '../src';
 
 const athlete = { discipline: 'overhand', throws: 'R', age: 15 } as const;
 const traced = (findings: TraceInput['findings'], more: Partial<TraceInput> = {}) =>
@@ -184,6 +184,9 @@ describe('body first, look next, leave alone', () => {
     expect(weight).toBeGreaterThan(1 / 3);
     expect(traced({ [limit!]: 3, [flaw!]: 2 }).bodyFirst).toEqual([
       { limit, flaw, share: expect.closeTo(weight, 12) },
+    ]);
+    expect(bodyWords(traced({ [limit!]: 3, [flaw!]: 2 }).bodyFirst)).toEqual([
+      'The body may not get there yet: trail-hip internal rotation explains 50 % of “Hips turn late”.',
     ]);
     expect(traced({ [limit!]: 1, [flaw!]: 2 }).bodyFirst).toEqual([]);
   });

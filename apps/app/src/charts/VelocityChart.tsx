@@ -68,7 +68,7 @@ export function VelocityChart({ days, unit, label }: Props) {
               </SvgText>
             </G>
           ))}
-          {x.ticks(Math.max(3, Math.floor(width / 70))).map((tick) => (
+          {x.ticks(Math.min(7, Math.floor(width / 64))).map((tick) => (
             <SvgText key={tick.getTime()} x={x(tick)} y={height - 6} textAnchor="middle" {...text}>
               {dayWords(format(tick), format(tick))}
             </SvgText>

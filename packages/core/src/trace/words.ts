@@ -36,7 +36,12 @@ export function focusWords(reason: FocusReason, trace: Trace): string {
   return `It explains ${share}, more than anything else in the ${thread}.`;
 }
 
-/** What the body may not allow yet, in one sentence. */
-export function bodyWords({ limit, flaw, share }: Trace['bodyFirst'][number]): string {
-  return `The body may not get there yet: ${lowered(limit)} explains ${Math.round(share * 100)} % of “${nodeName(flaw)}”.`;
+/** What the body may not allow yet, one sentence for each limit. */
+export function bodyWords(bodyFirst: Trace['bodyFirst']): string[] {
+  return [...new Set(bodyFirst.map(({ limit }) => limit))].map((limit) => {
+    const held = bodyFirst
+      .filter((each) => each.limit === limit)
+      .map(({ flaw, share }) => `${Math.round(share * 100)} % of “${nodeName(flaw)}”`);
+    return `The body may not get there yet: ${lowered(limit)} explains ${listed(held)}.`;
+  });
 }

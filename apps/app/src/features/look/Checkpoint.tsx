@@ -44,7 +44,7 @@ export const Checkpoint = memo(function Checkpoint({ id, name, see, grade, onGra
                 },
               ]}
             >
-              <StitchSign grade={severity} size={4.2} ink={ink} />
+              <StitchSign grade={severity} size={5} ink={ink} />
               <Text variant="labelSmall" style={[styles.name, { color: chosen ? own.onDusk : own.ink }]}>
                 {severityNames[severity]}
               </Text>

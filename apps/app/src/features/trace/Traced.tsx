@@ -52,7 +52,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
     if (!('error' in (await choose({ athleteId: athlete.id, body })))) build();
   };
   const notes = [
-    ...result.bodyFirst.map(bodyWords),
+    ...bodyWords(result.bodyFirst),
     ...result.testFirst.map(
       ({ limit, flaw }) =>
         `Test first: ${nodeName(limit)} may be behind “${nodeName(flaw)}” and was never tested.`,
