@@ -31,9 +31,12 @@ export default tseslint.config(
   {
     files: ['**/*.{ts,tsx,mjs,js}'],
     plugins: { import: imports },
-    settings: { 'import/resolver': { node: { extensions: ['.ts', '.tsx', '.js', '.mjs'] } } },
+    settings: {
+      'import/ignore': ['node_modules'],
+      'import/resolver': { node: { extensions: ['.ts', '.tsx', '.js', '.mjs'] } },
+    },
     rules: {
-      'import/no-cycle': ['error', { maxDepth: 6 }],
+      'import/no-cycle': ['error', { maxDepth: 6, ignoreExternal: true }],
       'import/no-restricted-paths': [
         'error',
         {
