@@ -38,7 +38,11 @@ for (const [size, viewport] of Object.entries(sizes))
         const wren = await app.idOf('Wren');
         for (const verb of verbs) {
           await page.goto(`/athletes/${wren}/${verb}`);
-          await page.getByRole('link', { name: verb }).and(page.locator('[aria-current=page]')).waitFor();
+          await page
+            .getByRole('navigation', { name: 'The five verbs' })
+            .getByRole('link', { name: verb })
+            .and(page.locator('[aria-current=page]'))
+            .waitFor();
           await page.waitForLoadState('networkidle');
           await judge(verb);
         }

@@ -1,4 +1,13 @@
-import { expect, test } from './app';
+import { expect, test, type App } from './app';
+
+/** One clean throw and the velocity that was read off a gun. */
+async function throwAt(app: App, velocity: string): Promise<void> {
+  await app.tap(/^Clean/);
+  app.taps = 0;
+  await app.tap('Velocity');
+  for (const key of velocity) await app.page.getByRole('button', { name: key, exact: true }).click();
+  await app.tap('Save');
+}
 
 test('a new instructor takes a new athlete from a look to a gain that was counted', async ({ app, page }) => {
   await page.goto('/');
@@ -62,14 +71,20 @@ test('a new instructor takes a new athlete from a look to a gain that was counte
   await expect(page.getByText(/Last three sessions: 9 of 10 clean: proven/)).toBeVisible();
   await app.tap('Go on working');
 
-  // Five throws on the first rung where something is thrown.
+  // Five throws, with their velocities typed, on the first drill where something is thrown.
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(drill);
+  await app.tap('Drill before');
+  while (!(await page.getByRole('button', { name: 'Velocity' }).isVisible())) await app.tap('Next drill');
+  for (const velocity of ['51', '52.5', '50', '51.5', '53']) await throwAt(app, velocity);
+  await expect(page.getByText(/^(2\.5|5) thrown today/)).toBeVisible();
   await app.tap('End');
   await page.getByRole('textbox', { name: 'Note' }).fill('Found the hip.');
   await app.tap('End the session');
 
   await expect(page.getByText(`${drill}  9 of 10 clean: proven.`)).toBeVisible();
   await expect(page.getByText(/1 session in all/)).toBeVisible();
+  await expect(page.getByText('51.5 mph')).toBeVisible();
+  await expect(page.getByText('53.0 mph')).toBeVisible();
 });
 
 test('five throws with a velocity make the first point of the line', async ({ app, page }) => {
@@ -90,11 +105,7 @@ test('five throws with a velocity make the first point of the line', async ({ ap
   await page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
   for (const velocity of ['68.5', '70', '69.5', '71', '70.5']) {
-    await app.tap(/^Clean/);
-    app.taps = 0;
-    await app.tap('Velocity');
-    for (const key of velocity) await page.getByRole('button', { name: key, exact: true }).click();
-    await app.tap('Save');
+    await throwAt(app, velocity);
     // Two taps and the figures.
     expect(app.taps).toBe(2);
   }
