@@ -7,6 +7,7 @@ const folder = 'docs/screenshots';
 /** Takes the picture once faces are there and nothing is on its way. */
 async function shoot(page: Page, name: string): Promise<void> {
   await page.waitForLoadState('networkidle');
+  await expect(page.getByText('One moment')).toHaveCount(0);
   await page.evaluate(async () => {
     await document.fonts.ready;
   });

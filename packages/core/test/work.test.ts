@@ -154,6 +154,7 @@ describe('what is due', () => {
   const done: Progress = {
     lookedOn: '2026-05-01',
     lookOpen: false,
+    clean: false,
     traced: true,
     planned: true,
     assigned: true,
@@ -164,6 +165,8 @@ describe('what is due', () => {
     ['look', { lookedOn: null }],
     ['look', { lookOpen: true }],
     ['trace', { traced: false }],
+    ['work', { traced: false, clean: true }],
+    ['look', { traced: false, clean: true, planned: false }],
     ['build', { planned: false }],
     ['build', { assigned: false }],
     ['work', {}],

@@ -16,6 +16,7 @@ import { drillCounts, sessionsOf, throwsOf, type DrillCount } from '../store/log
 import { looksOf } from '../store/looks';
 import { newestAssignment, plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
 import { newestTrace } from '../store/traces';
+import { isClean } from './roster';
 import { venueDay } from '../store/venueDay';
 
 /** The athlete's own approach over the instructor's over the default. */
@@ -85,6 +86,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
       {
         lookedOn: finished?.date ?? null,
         lookOpen: looks.at(-1)?.finished === false,
+        clean: isClean(finished?.findings),
         traced: finished !== undefined && trace?.lookId === finished.id,
         planned: trace !== null && plan?.traceId === trace.id,
         assigned: (assignment?.days.at(-1) ?? '') >= today,

@@ -1,5 +1,5 @@
 import type { RosterEntry } from '@wrightonic/contract';
-import { ageOn, due } from '@wrightonic/core';
+import { ageOn, due, type Findings } from '@wrightonic/core';
 import type { SignedIn } from '../auth/session';
 import { athletes } from '../store/athletes';
 import { findingsOfLooks, lookStates } from '../store/looks';
@@ -10,6 +10,9 @@ import { venueDay } from '../store/venueDay';
 /** The newest of each athlete; the rows come oldest first. */
 const newestBy = <T extends { athleteId: string }>(rows: readonly T[]): Map<string, T> =>
   new Map(rows.map((row) => [row.athleteId, row]));
+
+/** Whether nothing was marked in a look. */
+export const isClean = (seen: Findings = {}): boolean => Object.values(seen).every((grade) => grade === 0);
 
 /** Every athlete with the newest findings, the focus and what is due. */
 export async function roster({ academy, home }: SignedIn): Promise<RosterEntry[]> {
@@ -47,6 +50,7 @@ export async function roster({ academy, home }: SignedIn): Promise<RosterEntry[]
         {
           lookedOn: finished?.date ?? null,
           lookOpen: look?.finished === false,
+          clean: isClean(look && findings.get(look.id)),
           traced: finished !== undefined && trace?.lookId === finished.id,
           planned: trace !== undefined && plan?.traceId === trace.id,
           assigned: plan !== undefined && (until.get(plan.id) ?? '') >= today,

@@ -7,6 +7,8 @@ export interface Progress {
   lookedOn: string | null;
   /** A look was begun and not finished. */
   lookOpen: boolean;
+  /** Nothing was marked in the newest finished look: there is nothing to trace. */
+  clean: boolean;
   /** The newest finished look has been traced. */
   traced: boolean;
   /** The newest trace has a plan. */
@@ -21,7 +23,8 @@ export function due(progress: Progress, today: string): { verb: Verb; next: stri
   const { lookedOn, relookOn, planEndsOn } = progress;
   if (progress.lookOpen) return { verb: 'look', next: 'Finish the look that was begun' };
   if (!lookedOn) return { verb: 'look', next: 'Take a first quick look' };
-  if (!progress.traced) return { verb: 'trace', next: 'Trace the newest look' };
+  if (!progress.traced && !progress.clean) return { verb: 'trace', next: 'Trace the newest look' };
+  if (!progress.planned && progress.clean) return { verb: 'look', next: 'All clean: look again in a while' };
   if (!progress.planned) return { verb: 'build', next: 'Build a plan from the trace' };
   if (planEndsOn && planEndsOn < today)
     return { verb: 'prove', next: 'The plan is over: prove it, then look again' };
