@@ -13,7 +13,7 @@ export const store = configureStore({
 
 setupListeners(store.dispatch);
 // Asked for before anything is drawn: the first screen hangs on the answer.
-void store.dispatch(api.endpoints.session.initiate());
+export const firstAnswer = store.dispatch(api.endpoints.session.initiate());
 // Whoever was here before most likely still is: the day's page is asked for beside it.
 if (visitor.wasHere()) {
   store.dispatch(api.util.prefetch('roster', undefined, {}));

@@ -29,13 +29,26 @@ declare module 'express-serve-static-core' {
 
 const weeks = 4;
 
+/** A session lives on while it is used; to write that down once an hour is enough, and no answer waits for it. */
+class CalmStore extends ConnectSessionKnexStore {
+  private readonly touched = new Map<string, number>();
+
+  override async touch(...[sid, data, done]: Parameters<ConnectSessionKnexStore['touch']>): Promise<void> {
+    const last = this.touched.get(sid) ?? 0;
+    if (Date.now() - last < 3_600_000) return done?.();
+    if (this.touched.size > 10_000) this.touched.clear();
+    this.touched.set(sid, Date.now());
+    await super.touch(sid, data, done);
+  }
+}
+
 export const webSession = (door: Doorkeeper, secret: string): RequestHandler =>
   session({
     name: 'wrightonic',
     secret,
     resave: false,
     saveUninitialized: false,
-    store: new ConnectSessionKnexStore({ knex: door.db, tableName: 'web_sessions', createTable: false }),
+    store: new CalmStore({ knex: door.db, tableName: 'web_sessions', createTable: false }),
     cookie: {
       httpOnly: true,
       sameSite: 'strict',

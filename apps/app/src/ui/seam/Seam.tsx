@@ -1,6 +1,6 @@
 import type { Discipline, Findings, Phase, Trace } from '@wrightonic/core';
 import { memo, useMemo, useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import Svg, { Circle, G, Path } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
@@ -33,12 +33,17 @@ interface Props {
 
 const arcDepth = 84;
 
+/** On a phone a seam is as wide as its screen or card leaves it: drawn so at once, and anew only if it is not. */
+const likelyWidth = (size: keyof typeof sizes, screen: number): number =>
+  screen >= 900 ? 0 : screen - (size === 'tiny' ? 62 : 32);
+
 /** The delivery as a line of stitches. With `onPhase` each phase can be tapped. */
 export const Seam = memo(function Seam(props: Props) {
   const { discipline, findings, size, label, flows, chosen, marked = [], phase, onPhase } = props;
   const own = useColours();
   const { height, stitch, names } = sizes[size];
-  const [width, setWidth] = useState(0);
+  const screen = useWindowDimensions().width;
+  const [width, setWidth] = useState(() => likelyWidth(size, screen));
   const layout = useMemo(
     () =>
       seamLayout(discipline, findings, {
