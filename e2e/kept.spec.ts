@@ -105,3 +105,28 @@ test('a form that the server cannot take keeps what was typed and says what is w
   await app.tap('Add, then take a first look');
   await expect(page.getByRole('heading', { level: 1, name: 'Nadia Keepfast' })).toBeVisible();
 });
+
+test('a lesson goes into the diary only with a day, a time and minutes that can be', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  const id = await app.newAthlete('Diara');
+  await page.goto(`/athletes/${id}/edit`);
+  await page.getByRole('textbox', { name: 'Day' }).fill('next Tuesday');
+  await page.getByRole('textbox', { name: 'Time' }).fill('25:30');
+  await page.getByRole('textbox', { name: 'Minutes' }).fill('5');
+  await app.tap('Put it in the diary');
+  await expect(page.getByText('The day must be a real day, written YYYY-MM-DD.')).toBeVisible();
+  await expect(page.getByText('The time must be a time of day such as 16:30.')).toBeVisible();
+  await expect(page.getByText('The minutes must be at least 10.')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Time' })).toHaveValue('25:30');
+  const { today } = await app.read('/session');
+  await page.getByRole('textbox', { name: 'Day' }).fill(today);
+  await page.getByRole('textbox', { name: 'Time' }).fill('23:15');
+  await page.getByRole('textbox', { name: 'Minutes' }).fill('45');
+  await app.tap('Put it in the diary');
+  await expect(page.getByText(`In the diary: ${today}, 23:15.`)).toBeVisible();
+  await app.tap('Today', 'link');
+  await expect(page.getByRole('link', { name: /23:15\s+Diara Testwell/ })).toBeVisible();
+});

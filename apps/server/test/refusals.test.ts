@@ -68,6 +68,12 @@ describe('bad requests', () => {
     expect((await set.rival.get('/athletes')).body).toEqual([]);
   });
 
+  const profile = { hand: 'R', velocityUnit: 'mph', approach: form().approach };
+  const move = () => ({ id: v7(), thread: 'lower', to: 'feel', reason: '' });
+  const week = () => ({ id: v7(), from: day, days: [day], drills: [set.theirs['drill']], reason: '' });
+  const swap = { drill: 'hip-first-lean', dose: '3x8' };
+  const planPath = () => `/plans/${set.theirs['plan']}`;
+  const edited = (more: object) => set.owner.put(athletePath(), { ...form(), id: undefined, ...more });
   const athletePath = () => `/athletes/${set.theirs['athlete']}`;
   it.each([
     ['a body that is no JSON', () => set.owner.post('/athletes', '{'), 400, 'JSON'],
@@ -241,6 +247,39 @@ describe('bad requests', () => {
       422,
       'hand',
     ],
+    [
+      'a unit that is none',
+      () => set.owner.put('/profile', { ...profile, velocityUnit: 'knots' }),
+      422,
+      'velocityUnit',
+    ],
+    ['half a profile', () => set.owner.put('/profile', { hand: 'R', velocityUnit: 'mph' }), 422, 'approach'],
+    [
+      'a thread that is none',
+      () => set.owner.post(`${planPath()}/stage-moves`, { ...move(), thread: 'head' }),
+      422,
+      'thread',
+    ],
+    [
+      'a stage that is none',
+      () => set.owner.post(`${planPath()}/stage-moves`, { ...move(), to: 'expert' }),
+      422,
+      'to',
+    ],
+    [
+      'a week without days',
+      () => set.owner.post(`${planPath()}/assignments`, { ...week(), days: [] }),
+      422,
+      'days',
+    ],
+    [
+      'a swap of nothing',
+      () => set.owner.put(`${planPath()}/drills/${v7()}`, { id: v7(), ...swap }),
+      409,
+      'swapped',
+    ],
+    ['an athlete of 500 kg', () => edited({ massKg: 500 }), 422, 'massKg'],
+    ['an athlete with three hands', () => edited({ throws: 'both' }), 422, 'throws'],
   ] as const)('%s is refused in words', async (_, request, status, named) => {
     const before = await set.counts();
     const { status: answered, body } = await request();

@@ -5,6 +5,7 @@ import { useToday } from '../../store/useAthlete';
 import { dayWords } from '../../ui/days';
 import { Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
+import { Seam } from '../../ui/seam/Seam';
 import { useWide } from '../../ui/useWide';
 import { Assign } from './Assign';
 import { Ladder } from './Ladder';
@@ -15,6 +16,13 @@ export function Plan({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
   const { athlete } = page;
   return (
     <Pane most={wide ? 1100 : 760}>
+      <Seam
+        discipline={athlete.discipline}
+        findings={page.looks.filter(({ finished }) => finished).at(-1)?.findings ?? {}}
+        size="row"
+        label={`${athlete.givenName}’s delivery, the focus marked`}
+        marked={plan.threads.map(({ focus }) => focus)}
+      />
       <Text variant="bodyLarge">
         {`${dayWords(plan.startsOn, today)} to ${dayWords(plan.endsOn, today)}. Look again on ${dayWords(plan.relookOn, today)}.`}
       </Text>
