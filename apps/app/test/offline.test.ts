@@ -6,6 +6,7 @@ import {
   allowed,
   countOf,
   drillsToday,
+  keepsThrow,
   lastTap,
   openSessionId,
   threadWith,
@@ -142,6 +143,14 @@ describe('a session', () => {
     expect(unmeasured(events(tap()), 'full-delivery')).toMatchObject({ kind: 'throw' });
     expect(unmeasured(events([throwOf(33)]), 'full-delivery')).toBeNull();
     expect(unmeasured(events([throwOf(null)]), 'hip-first-lean')).toBeNull();
+  });
+
+  it('keeps the throw of a rep whose typed velocity is taken back, and not one more', () => {
+    const after = events([rep('clean'), throwOf(33)]);
+    expect(keepsThrow(after, lastTap(after))).toBe('full-delivery');
+    const extra = events([throwOf(31), throwOf(33)]);
+    expect(keepsThrow(extra, lastTap(extra))).toBeNull();
+    expect(keepsThrow(events(tap()), lastTap(events(tap())))).toBeNull();
   });
 
   it('counts throws of the day, wherever they were thrown', () => {

@@ -116,6 +116,16 @@ export function unmeasured(events: readonly LogEvent[], drill: string): LogEvent
   return last && last.drill === drill && last.velocity === null ? last : null;
 }
 
+/** The drill whose rep would lose its throw when a typed velocity is taken back: that throw stays, unmeasured. */
+export function keepsThrow(events: readonly LogEvent[], tap: readonly LogEvent[]): string | null {
+  const [last, ...more] = tap;
+  if (more.length || last?.kind !== 'throw' || last.velocity === null || last.drill === null) return null;
+  const { drill } = last;
+  const throws = events.filter((event) => event.kind === 'throw' && event.drill === drill).length;
+  const { clean, missed } = countOf(events, drill);
+  return clean + missed >= throws ? drill : null;
+}
+
 /** A thread with its gates as they stand when this session is counted in. */
 export function threadWith(thread: PlanThread, sessionId: string, events: readonly LogEvent[]): PlanThread {
   const pain = events.some((event) => event.kind === 'pain' && event.level === 'pain');

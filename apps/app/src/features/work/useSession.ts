@@ -7,7 +7,7 @@ import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
 import { dayAt } from '../../ui/days';
-import { lastTap, openSessionId, unmeasured } from './session';
+import { keepsThrow, lastTap, openSessionId, unmeasured } from './session';
 
 /** The session under way, with what can be logged in it. */
 export function useSession(page: AthletePage) {
@@ -47,7 +47,10 @@ export function useSession(page: AthletePage) {
       dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, velocity) }));
     },
     undo: () => {
-      for (const { id: of } of lastTap(events)) dispatch(log(athleteId, 'undo', { sessionId: id, of }));
+      const tap = lastTap(events);
+      for (const { id: of } of tap) dispatch(log(athleteId, 'undo', { sessionId: id, of }));
+      const drill = keepsThrow(events, tap);
+      if (drill) dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, null) }));
     },
     end: (note: string) => dispatch(log(athleteId, 'session-ended', { sessionId: id, note })),
   });
