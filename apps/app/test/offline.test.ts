@@ -3,14 +3,12 @@ import { answered, journal, logged, restored } from '../src/offline/journal';
 import { sessionEvents, withJournal } from '../src/offline/local';
 import type { Entry } from '../src/offline/outbox';
 import {
-  allowed,
   countOf,
   drillsToday,
   keepsThrow,
   lastTap,
   openSessionId,
   threadWith,
-  throwsLocked,
   thrown,
   unmeasured,
 } from '../src/features/work/session';
@@ -156,24 +154,6 @@ describe('a session', () => {
   it('counts throws of the day, wherever they were thrown', () => {
     const counted = thrown(page, events([throwOf(null), throwOf(30, 60)]), { hard: 10, easy: 4 });
     expect(counted).toMatchObject({ hard: 11, easy: 5, counted: 13.5, max: 95, left: 81 });
-  });
-});
-
-describe('pain', () => {
-  const drills = [{ drill: 'full-delivery' }, { drill: 'hip-first-lean' }, { drill: 'slow-glide-hold' }];
-  it.each([
-    ['elbow', true],
-    ['shoulder', true],
-    ['knee', false],
-  ] as const)('in the %s locks throws: %s', (site, locked) => {
-    expect(throwsLocked({ level: 'pain', site })).toBe(locked);
-    expect(throwsLocked({ level: 'soreness', site })).toBe(false);
-  });
-  it('closes throwing drills and says why', () => {
-    const { open, closed } = allowed(drills, { level: 'pain', site: 'elbow' });
-    expect(open.map(({ drill }) => drill)).not.toContain('full-delivery');
-    expect(closed[0]!.why).toContain('pain in the elbow');
-    expect(allowed(drills, { level: 'none', site: null }).closed).toEqual([]);
   });
 });
 

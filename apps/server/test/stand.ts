@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import type { Server } from 'node:http';
-import type { Me, SessionState } from '@wrightonic/contract';
+import type { SessionState } from '@wrightonic/contract';
 import { drills } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { hashPassword } from '../src/auth/password';
@@ -110,7 +110,6 @@ export function browser({ base }: Stand) {
   };
 }
 export type Browser = ReturnType<typeof browser>;
-export type { Me };
 
 export const form = (more: Record<string, unknown> = {}) => ({
   id: v7(),

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  allowedWith,
   countThrows,
   due,
   gate,
@@ -7,6 +8,7 @@ import {
   isHard,
   pitchLimitRow,
   stageProposal,
+  throwsLocked,
   throwsToday,
   wilson,
   type Gate,
@@ -178,5 +180,23 @@ describe('what is due', () => {
     expect(due(done, '2026-05-15').verb).toBe('look');
     expect(due({ ...done, lookedOn: '2026-05-16' }, '2026-05-17').verb).toBe('work');
     expect(due(done, '2026-06-27').verb).toBe('prove');
+  });
+});
+
+describe('pain', () => {
+  const drills = [{ drill: 'full-delivery' }, { drill: 'hip-first-lean' }, { drill: 'slow-glide-hold' }];
+  it.each([
+    ['elbow', true],
+    ['shoulder', true],
+    ['knee', false],
+  ] as const)('in the %s locks throws: %s', (site, locked) => {
+    expect(throwsLocked({ level: 'pain', site })).toBe(locked);
+    expect(throwsLocked({ level: 'soreness', site })).toBe(false);
+  });
+  it('closes throwing drills and says why', () => {
+    const { open, closed } = allowedWith({ level: 'pain', site: 'elbow' }, drills);
+    expect(open.map(({ drill }) => drill)).not.toContain('full-delivery');
+    expect(closed[0]!.why).toContain('pain in the elbow');
+    expect(allowedWith({ level: 'none', site: null }, drills).closed).toEqual([]);
   });
 });

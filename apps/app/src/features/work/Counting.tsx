@@ -1,5 +1,5 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { doseWords, drillOf, parseDose, type Severity } from '@wrightonic/core';
+import { allowedWith, doseWords, drillOf, parseDose, type Pain, type Severity } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -9,7 +9,7 @@ import { Empty, Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Seam } from '../../ui/seam/Seam';
 import { HoldTimer } from './HoldTimer';
-import { allowed, countOf, drillsToday, lastTap, thrown, type Pain } from './session';
+import { countOf, drillsToday, lastTap, thrown } from './session';
 import { TapArea } from './TapArea';
 import type { Session } from './useSession';
 import { VelocityPad } from './VelocityPad';
@@ -30,7 +30,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   const own = useColours();
   const { person, academy } = useMe();
   const { events, elsewhere, inSession } = session;
-  const { open, closed } = allowed(drillsToday(page, dayAt(new Date(), academy.zone)), pain);
+  const { open, closed } = allowedWith(pain, drillsToday(page, dayAt(new Date(), academy.zone)));
   const [at, setAt] = useState(() => {
     const last = lastTap(events)[0];
     return Math.max(

@@ -1,17 +1,6 @@
 import type { AthletePage, LogEvent, OpenSession, PlanDrill, PlanThread } from '@wrightonic/contract';
-import {
-  countThrows,
-  drillOf,
-  gate,
-  throwsToday,
-  type Drill,
-  type PainSite,
-  type ThrowsToday,
-} from '@wrightonic/core';
+import { countThrows, gate, throwsToday, type Pain, type ThrowsToday } from '@wrightonic/core';
 import type { Entry } from '../../offline/outbox';
-
-/** Pain at these places locks every throwing drill of the session. */
-const locking: readonly PainSite[] = ['shoulder', 'elbow'];
 
 /** The session that is under way: the newest begun on this device, else the server's, unless it was ended here. */
 export function openSessionId(stored: OpenSession | undefined, entries: readonly Entry[]): string | null {
@@ -23,35 +12,8 @@ export function openSessionId(stored: OpenSession | undefined, entries: readonly
   return id && !ended.has(id) ? id : null;
 }
 
-export interface Pain {
-  level: 'none' | 'soreness' | 'pain';
-  site: PainSite | null;
-}
-
 export const painOf = (events: readonly LogEvent[], moment: 'before' | 'after'): Pain | null =>
   events.filter((event) => event.kind === 'pain').findLast((event) => event.moment === moment) ?? null;
-
-export const throwsLocked = (pain: Pain | null): boolean =>
-  pain?.level === 'pain' && pain.site !== null && locking.includes(pain.site);
-
-/** Drills that pain leaves open, and why the others are not. */
-export function allowed<T extends { drill: string }>(
-  drills: readonly T[],
-  pain: Pain | null,
-): { open: T[]; closed: { drill: Drill; why: string }[] } {
-  const open: T[] = [];
-  const closed: { drill: Drill; why: string }[] = [];
-  for (const each of drills) {
-    const drill = drillOf(each.drill);
-    if (!drill) continue;
-    const hurts = pain?.level === 'pain' && pain.site !== null && drill.avoidWithPainIn.includes(pain.site);
-    if (throwsLocked(pain) && drill.throws > 0)
-      closed.push({ drill, why: `throws are locked: pain in the ${pain!.site}` });
-    else if (hurts) closed.push({ drill, why: `not with pain in the ${pain!.site}` });
-    else open.push(each);
-  }
-  return { open, closed };
-}
 
 /** What is worked today: what was assigned, or prep and the present stage of each thread where nothing was. */
 export function drillsToday({ plan }: AthletePage, date: string): PlanDrill[] {

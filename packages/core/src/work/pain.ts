@@ -1,0 +1,33 @@
+import { drillOf, type Drill, type PainSite } from '../catalogue';
+
+/** What was answered when somebody asked whether anything hurts. */
+export interface Pain {
+  level: 'none' | 'soreness' | 'pain';
+  site: PainSite | null;
+}
+
+/** Pain at these places locks every throwing drill of the session. */
+const locking: readonly PainSite[] = ['shoulder', 'elbow'];
+
+/** Soreness locks nothing; pain in the shoulder or elbow locks throws. */
+export const throwsLocked = (pain: Pain | null): boolean =>
+  pain?.level === 'pain' && pain.site !== null && locking.includes(pain.site);
+
+/** Drills that pain leaves open, and why the others are not. */
+export function allowedWith<T extends { drill: string }>(
+  pain: Pain | null,
+  drills: readonly T[],
+): { open: T[]; closed: { drill: Drill; why: string }[] } {
+  const open: T[] = [];
+  const closed: { drill: Drill; why: string }[] = [];
+  for (const each of drills) {
+    const drill = drillOf(each.drill);
+    if (!drill) continue;
+    const hurts = pain?.level === 'pain' && pain.site !== null && drill.avoidWithPainIn.includes(pain.site);
+    if (throwsLocked(pain) && drill.throws > 0)
+      closed.push({ drill, why: `throws are locked: pain in the ${pain!.site}` });
+    else if (hurts) closed.push({ drill, why: `not with pain in the ${pain!.site}` });
+    else open.push(each);
+  }
+  return { open, closed };
+}
