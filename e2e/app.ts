@@ -56,6 +56,13 @@ export class App {
       equipment: [],
       approach: { leave: null, lift: null, teach: null, hips: null },
       note: '',
+      level: null,
+      sex: null,
+      teams: [],
+      days: [],
+      voice: 'plain',
+      guardians: [],
+      allergies: '',
       ...more,
     });
     return id;

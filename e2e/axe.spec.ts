@@ -4,7 +4,8 @@ import { expect, test } from './app';
 const sizes = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } };
 const themes = { day: 'light', lights: 'dark' } as const;
 const verbs = ['look', 'trace', 'build', 'work', 'prove'];
-const screens = ['/', '/roster', '/drills', '/office', '/athletes/new'];
+const screens = ['/', '/roster', '/roster/import', '/drills', '/office', '/athletes/new'];
+const more = ['profile', 'screen', 'throws?part=chart', 'throws?part=says', 'clip', 'curves'];
 
 for (const [size, viewport] of Object.entries(sizes))
   for (const [theme, colorScheme] of Object.entries(themes))
@@ -12,7 +13,7 @@ for (const [size, viewport] of Object.entries(sizes))
       test.use({ viewport, colorScheme });
 
       test('every main screen can be used by everyone', async ({ app, page }) => {
-        test.setTimeout(180_000);
+        test.setTimeout(420_000);
         const broken: string[] = [];
         const judge = async (name: string) => {
           await page.waitForFunction(() => document.fonts.status === 'loaded');
@@ -45,6 +46,24 @@ for (const [size, viewport] of Object.entries(sizes))
             .waitFor();
           await page.waitForLoadState('networkidle');
           await judge(verb);
+        }
+        // What is measured: one size for each theme is enough, as neither changes what the other does.
+        if ((size === 'phone') === (theme === 'day')) {
+          for (const path of more) {
+            await page.goto(`/athletes/${wren}/${path}`);
+            await page.getByRole('heading', { level: 1 }).waitFor();
+            await page.waitForLoadState('networkidle');
+            await judge(path);
+          }
+          const full = await app.newAthlete(`Full${size}${theme}`);
+          await page.goto(`/athletes/${full}/look`);
+          await app.tap('Take a full look');
+          await page.getByRole('button', { name: 'Note on Weight goes backwards' }).waitFor();
+          await judge('full look');
+          await page.goto(`/athletes/${full}/screen`);
+          await app.tap('Start the physical screen');
+          await page.getByRole('textbox', { name: 'Try 1' }).waitFor();
+          await judge('screen under way');
         }
         await page.goto(`/athletes/${await app.planned(`Axe ${size} ${theme}`.replace(/\W/g, ''))}/session`);
         await page.getByRole('button', { name: 'Nothing hurts' }).waitFor();

@@ -1,6 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { trace, nodesFor, type Severity } from '@wrightonic/core';
 import type { Page } from '@playwright/test';
+import { luck, pretendCurves } from '@wrightonic/core/simulate';
 import { expect, test } from './app';
 
 /** A figure with the limit that it is held to. */
@@ -130,6 +131,60 @@ test('tap to paint', async ({ app, page }) => {
   });
   note('a rep, tap to paint, 4× slower, middle', middle(times), 'ms', 100);
   note('a rep, tap to paint, 4× slower, 95 of 100', p95(times), 'ms', 100);
+});
+
+/** Ten seconds at 1,000 Hz: a delivery with rest before and after it. */
+function longCurves(): string {
+  const { curves } = pretendCurves({ discipline: 'overhand', fps: 1000, noise: 5 });
+  const random = luck(4);
+  const names = Object.keys(curves.turning) as (keyof typeof curves.turning)[];
+  const rows = Array.from({ length: 10_001 }, (_, i) => {
+    const at = i - 4000;
+    const cells = names.map((name) => (curves.turning[name]![at] ?? 25 + 5 * random.normal()).toFixed(2));
+    return [(i / 1000).toFixed(3), ...cells].join(',');
+  });
+  return [['time_s', ...names].join(','), ...rows].join('\n');
+}
+
+test('speed curves', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.newAthlete('Curves');
+  await page.goto(`/athletes/${id}/curves`);
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'long.csv', mimeType: 'text/csv', buffer: Buffer.from(longCurves()) });
+  const said = page.getByText(/worked out in \d+ ms/);
+  const times: number[] = [];
+  for (let n = 0; n < 7; n++) {
+    await said.waitFor();
+    times.push(Number(/out in (\d+) ms/.exec(await said.innerText())![1]));
+    await app.tap('Read long.csv again');
+    await page.getByRole('status', { name: 'Reading the curves' }).waitFor({ state: 'detached' });
+  }
+  note('10 s of curves at 1,000 Hz in the worker', middle(times), 'ms', 100);
+});
+
+test('a quick look', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.newAthlete('Looker');
+  await page.goto(`/athletes/${id}/look`);
+  const first = page.getByRole('button', { name: 'Take the first quick look' });
+  await first.waitFor();
+  const start = performance.now();
+  app.taps = 0;
+  await app.tap('Take the first quick look');
+  await app.tap('All of this phase is clean');
+  await app.tap('Momentum dies at the top: severe');
+  await app.tap('The rest of this phase is clean');
+  await app.tap('Lead leg opens early: clear');
+  await app.tap('The rest of this phase is clean');
+  await app.tap('All of this phase is clean');
+  await app.tap('Glove pulls the body round: slight');
+  for (let phase = 0; phase < 3; phase++) await app.tap(/of this phase is clean$/);
+  await app.tap('Finish the look');
+  await app.sent();
+  note('quick look to saved findings, taps', app.taps, 'taps', 25);
+  note('the same, as fast as the app takes taps', (performance.now() - start) / 1000, 's', 60);
 });
 
 test.afterAll(() => {

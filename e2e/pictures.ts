@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test, type App } from './app';
+import { bodyClip } from './bodyClip';
 
 const wide = { width: 1280, height: 800 };
 const folder = 'docs/screenshots';
@@ -21,9 +22,6 @@ async function open(app: App, page: Page, who: string, verb: string): Promise<vo
 }
 
 test('on a phone', async ({ app, page }) => {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'Look around the demo academy' }).waitFor();
-  await shoot(page, 'sign-in');
   await app.enter();
   await page.goto('/');
   await page.getByText(/lessons at/).waitFor();
@@ -47,6 +45,29 @@ test('on a phone', async ({ app, page }) => {
   await shoot(page, 'look');
   await app.tap('Finish here; the rest stays not looked at');
 
+  await open(app, page, 'Caspian', 'screen');
+  await page.getByRole('heading', { name: /^Physical screen of/ }).waitFor();
+  await shoot(page, 'screen');
+  await open(app, page, 'Maren', 'throws');
+  await shoot(page, 'throws');
+  await open(app, page, 'Ezra', 'curves');
+  await page
+    .getByText(/^pelvis to trunk/)
+    .first()
+    .waitFor();
+  await shoot(page, 'curves');
+  await open(app, page, 'Wren', 'profile');
+  await page
+    .getByText(/^Height/)
+    .first()
+    .waitFor();
+  await shoot(page, 'profile');
+  await open(app, page, 'Caspian', 'look');
+  await app.tap('Take a full look');
+  await app.tap('Glide');
+  await page.getByRole('button', { name: 'Measure Short stride' }).scrollIntoViewIfNeeded();
+  await shoot(page, 'full-look');
+
   await page.goto(`/athletes/${await app.idOf('Wren')}/session`);
   await app.tap('Nothing hurts');
   await app.tap('Next drill');
@@ -68,13 +89,37 @@ test.describe('on a wide screen', () => {
   test.use({ viewport: wide });
   test('by day', async ({ app, page }) => {
     await app.enter();
-    await page.goto('/');
-    await page.getByText(/lessons at/).waitFor();
-    await shoot(page, 'today-wide');
     await open(app, page, 'Caspian', 'trace');
     await shoot(page, 'trace-wide');
-    await open(app, page, 'Harriet', 'prove');
-    await shoot(page, 'prove-wide');
+    await open(app, page, 'Dario', 'clip');
+    await page.locator('input[type=file]').first().setInputFiles(bodyClip());
+    const frame = (n: number) => page.getByText(new RegExp(`^Frame ${n}, `)).waitFor();
+    const step = async (name: string, n: number) => {
+      await app.tap(name);
+      await frame(n);
+    };
+    await frame(0);
+    for (const n of [10, 20, 30, 40]) await step('Ten frames on', n);
+    for (let n = 41; n <= 48; n++) await step('One frame on', n);
+    await app.tap('Mark Plant here');
+    await app.tap('Angle', 'radio');
+    const box = (await page.getByRole('img', { name: /tap its points/ }).boundingBox())!;
+    for (const [x, y] of [
+      [350, 223],
+      [393, 264],
+      [388, 318],
+    ] as const)
+      await page.mouse.click(box.x + (box.width * x) / 640, box.y + (box.height * y) / 360);
+    await app.tap('Say what the angle measures');
+    await app.tap('Lead knee at plant (hip, knee, ankle)', 'radio');
+    for (let n = 49; n <= 50; n++) await step('One frame on', n);
+    await app.tap('Mark Trunk turns here');
+    await step('One frame on', 51);
+    for (let n = 52; n <= 56; n++) await step('One frame on', n);
+    await app.tap('Mark Release here');
+    await app.tap('Go to Plant');
+    await frame(48);
+    await shoot(page, 'clip-wide');
   });
 });
 

@@ -14,7 +14,7 @@ export function passingFolder(name) {
 
 /** Runs one project of the browser tests against a server and a database of its own; answers with its exit code. */
 export async function inBrowser(project, folder, env = {}) {
-  await setUp(['mariadbd', 'chromium']);
+  await setUp(['mariadbd', 'chromium', 'ffmpeg']);
   const port = await freePort();
   await serve({ folder, port });
   return run('npx', ['playwright', 'test', `--project=${project}`], {

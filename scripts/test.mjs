@@ -57,7 +57,7 @@ await main(async () => {
   const wanted = process.argv.slice(2);
   const unknown = wanted.find((name) => !all.includes(name));
   if (unknown) throw new Error(`There is no step ${unknown}; the steps are ${all.join(', ')}.`);
-  await setUp(['mariadbd', 'chromium']);
+  await setUp(['mariadbd', 'chromium', 'ffmpeg']);
   const folder = passingFolder('test');
   const sum = { passed: 0, failed: 0 };
   for (const name of all.filter((step) => !wanted.length || wanted.includes(step))) {

@@ -50,7 +50,11 @@ describe('the roster', () => {
 
 describe('the steps of a look', () => {
   it('have the quick checkpoints first, and what was graded with them', () => {
-    const steps = lookSteps('overhand', { 'oh.flat-setup': 2 });
+    const steps = lookSteps(
+      'quick',
+      { 'oh.flat-setup': 2 },
+      { discipline: 'overhand', level: 'high-school' },
+    );
     expect(steps.map(({ key }) => key)).toEqual([
       'setup',
       'lift',

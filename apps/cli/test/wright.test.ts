@@ -39,14 +39,72 @@ it('times a clip', () => {
   ]);
 });
 
-it.each([['--help'], ['trace', '--help'], ['gate', '--help'], ['timing', '--help']])(
-  'helps with %s %s',
-  (...args) => {
-    const { status, stdout } = wright(args);
-    expect(status).toBe(0);
-    expect(stdout).toContain('Usage:');
-  },
-);
+const commands = ['trace', 'screen', 'gate', 'timing', 'velocity', 'misses', 'sequence', 'simulate'];
+
+it('screens a body', () => {
+  const tests = [
+    { test: 'hip-ir', side: 'trail', tries: [31, 33] },
+    { test: 'vertical-jump', side: 'none', tries: [50] },
+  ];
+  const { stdout } = wright(
+    ['screen'],
+    json({ athlete, tests, height_cm: 180, mass_kg: 70, level: 'high-school', sex: 'male' }),
+  );
+  expect(JSON.parse(stdout)).toMatchObject({
+    limits: [
+      { id: 'lim.hip-ir.trail', value: 33, severity: 1, margin: 1 },
+      { id: 'lim.power', severity: 1 },
+    ],
+    refer: [],
+    power: { watts: 4151 },
+  });
+});
+
+it('reads throws, in mph', () => {
+  const throws = (date: string, mph: number) =>
+    [0, 0.2, 0.4, 0.6, 0.8].map((off) => `${date},${mph + off},90,fastball,145`);
+  const days = ['2026-05-01', '2026-05-09', '2026-05-17', '2026-05-25'].flatMap((date, n) =>
+    throws(date, 70 + n),
+  );
+  const { stdout } = wright(
+    ['velocity'],
+    ['date,velocity_mph,effort,pitch,ball_g', ...days, '2026-06-01,71,,,'].join('\n'),
+  );
+  const { sessions, effort, trend } = JSON.parse(stdout);
+  expect(sessions[0]).toMatchObject({ date: '2026-05-01', n: 5, flash: null, fade: null });
+  expect(sessions[0].usual).toBeCloseTo(70.4, 9);
+  expect(sessions[4]).toMatchObject({ n: 1, usual: null, top: null, scatter: null });
+  expect(effort).toBeNull();
+  expect(trend.perMonth).toBeCloseTo(30.4375 / 8, 6);
+});
+
+it('counts misses', () => {
+  const rows = [...Array(8).fill('low,miss,high'), 'low,miss,arm', 'low,hit,'];
+  const { stdout } = wright(['misses'], ['aim,result,side', ...rows].join('\n'));
+  expect(JSON.parse(stdout)).toMatchObject({
+    n: 10,
+    misses: 9,
+    shares: { high: 1 },
+    symptoms: { 'sym.miss-high': 3, 'sym.miss-low': 0, 'sym.miss-arm-side': 0, 'sym.miss-glove-side': 0 },
+  });
+});
+
+it('finds in simulated curves what was planted, and nothing else', () => {
+  const input = { discipline: 'overhand', throws: 'R', fps: 240, flaws: { 'oh.hips-late': 0.8 }, noise: 5 };
+  const { stdout: csv } = wright(['simulate', '--as', 'curves'], json(input));
+  expect(csv.split(/\r?\n/)[0]).toBe('time_s,pelvis,trunk,glove,arm,hand,pelvis_lin,trunk_lin');
+  const { stdout } = wright(['sequence', '--plant', '0.6', '--level', 'high-school'], csv);
+  const { evidence, peaks, missing } = JSON.parse(stdout);
+  expect(evidence.map(({ flaw }: { flaw: string }) => flaw)).toEqual(['oh.hips-late']);
+  expect(Object.keys(peaks[0])).toEqual(['segment', 'value', 'time_s']);
+  expect(missing).toEqual([]);
+});
+
+it.each([['--help'], ...commands.map((command) => [command, '--help'])])('helps with %s %s', (...args) => {
+  const { status, stdout } = wright(args);
+  expect(status).toBe(0);
+  expect(stdout).toContain('Usage:');
+});
 
 // Three pieces of bad input for each command: nothing on standard output, one line that names the field.
 it.each([
@@ -60,6 +118,25 @@ it.each([
   ['timing', json({ fps: -30, events: {} }), /fps/],
   ['timing', json({ fps: 30, events: { plant: 1.5 } }), /events\.plant/],
   ['timing', json({ events: { plant: 1 } }), /fps/],
+  ['screen', json({ athlete, tests: [{ test: 'hip-hop', side: 'lead', tries: [1] }] }), /tests\.0\.test/],
+  ['screen', json({ athlete, tests: [{ test: 'hip-ir', side: 'lead', tries: [] }] }), /tests\.0\.tries/],
+  ['screen', json({ athlete, tests: [], mass_kg: 900 }), /mass_kg/],
+  ['velocity', '', /empty/],
+  ['velocity', 'date,speed\n2026-05-01,70', /velocity_mph/],
+  ['velocity', 'date,velocity_mph\n2026-05-01,NaN', /velocity_mph: row 2/],
+  ['misses', 'aim,result,side\nlow,miss,', /side: row 2/],
+  ['misses', 'aim,result,side\nlow,near,high', /result: row 2/],
+  ['misses', 'aim\nlow', /result, side/],
+  ['sequence', 'time_s,pelvis\n0,1\n0.1,2', /time_s/],
+  ['sequence', 'time_s,pelvis\n0,1\n0.1,quick', /pelvis: row 3/],
+  ['sequence', 'pelvis\n1', /time_s/],
+  ['simulate', json({ discipline: 'overhand', throws: 'R', fps: 240, as: 'keypoints' }), /as/],
+  [
+    'simulate',
+    json({ discipline: 'overhand', throws: 'R', fps: 240, as: 'curves', flaws: { 'oh.wobble': 1 } }),
+    /flaws\.oh\.wobble/,
+  ],
+  ['simulate', json({ discipline: 'overhand', throws: 'R', fps: 1, as: 'curves' }), /fps/],
 ])('%s refuses %s', (command, input, why) => {
   const { status, stdout, stderr } = wright([command], input);
   expect(status).toBe(2);

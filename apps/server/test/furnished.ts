@@ -34,6 +34,70 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
     drills: [theirs['drill']],
     reason: '',
   }),
+  'POST /athletes/import': () => ({ athletes: [form(), form({ givenName: 'Bex' })] }),
+  'POST /athletes/:id/throws/import': () => ({ throws: [tableThrow()] }),
+  'POST /athletes/:id/sizes': () => ({ id: v7(), date: day, heightCm: 180, massKg: 72 }),
+  'POST /athletes/:id/injuries': () => ({
+    id: v7(),
+    site: 'elbow',
+    what: 'Sore inner elbow',
+    since: day,
+    surgery: false,
+  }),
+  'POST /injuries/:id/clearances': () => ({
+    id: v7(),
+    clearedBy: 'Dr. Marrable',
+    date: day,
+    restrictions: '',
+  }),
+  'PUT /pictures/:id': () => ({ shown: true }),
+});
+
+export const tableThrow = (more: Record<string, unknown> = {}) => ({
+  id: v7(),
+  date: day,
+  time: '',
+  velocity: 30,
+  effort: 90,
+  pitch: 'fastball',
+  ballG: 145,
+  kind: 'practice',
+  sides: null,
+  ...more,
+});
+
+/** The smallest PNG: one pixel. */
+export const onePixel = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+
+export const pitchFields = (athleteId: string) => ({
+  athleteId,
+  zone: 'Europe/London',
+  velocity: 31,
+  effort: 90,
+  pitch: 'fastball',
+  ballG: 145,
+  type: 'practice',
+  distanceM: 18,
+  aim: [0, 0],
+  arrived: [0.8, 0.9],
+});
+
+export const clipFields = (athleteId: string) => ({
+  athleteId,
+  zone: 'Europe/London',
+  name: 'side.mp4',
+  size: 4_000_000,
+  hash: 'ab'.repeat(32),
+  seconds: 2,
+  width: 1280,
+  height: 720,
+  fps: 30,
+  captureFps: 240,
+  view: 'side',
+  square: true,
 });
 
 /** Two academies on one server, the first with an athlete, a look, a trace, a plan and a session. */
@@ -50,7 +114,12 @@ export async function furnished() {
   await owner.post('/athletes', athlete);
   const look = logs.look(athlete.id, { 'oh.lift-stall': 2 });
   const session = logs.session(athlete.id, null, day);
-  await owner.post('/log', { events: [...look.events, session] });
+  const clip = logs.event('clip-opened', clipFields(athlete.id));
+  await owner.post('/log', { events: [...look.events, session, clip] });
+  const injury = bodiesFor({})['POST /athletes/:id/injuries']!() as { id: string };
+  await owner.post(`/athletes/${athlete.id}/injuries`, injury);
+  const picture = v7();
+  await owner.upload(`/clips/${clip.id}/pictures?id=${picture}&time=0.5&note=plant`, onePixel);
   const trace = { id: v7(), lookId: look.id, lower: 'oh.lift-stall', arm: null, reason: '' };
   await owner.post(`/athletes/${athlete.id}/traces`, trace);
   const plan = { id: v7(), traceId: trace.id, startsOn: day, weeks: 2 };
@@ -64,6 +133,9 @@ export async function furnished() {
     trace: trace.id,
     plan: plan.id,
     drill,
+    clip: clip.id,
+    injury: injury.id,
+    picture,
   };
 
   /** Everything stored, to see that a refused request changed nothing. */
@@ -80,6 +152,11 @@ export async function furnished() {
       'stage_moves',
       'assignments',
       'sessions',
+      'throws',
+      'body_sizes',
+      'injuries',
+      'clearances',
+      'clip_pictures',
     ];
     const of = async (table: string) => [table, Number((await here.db(table).count({ n: '*' }))[0]!['n'])];
     return Object.fromEntries(await Promise.all(tables.map(of)));

@@ -87,6 +87,14 @@ export function browser({ base }: Stand) {
     const text = await response.text();
     return { status: response.status, body: (text ? JSON.parse(text) : null) as T };
   };
+  const upload = async (path: string, bytes: Buffer, type = 'image/png'): Promise<Answer> => {
+    const response = await fetch(`${base}${path}`, {
+      method: 'POST',
+      headers: { cookie, 'x-csrf-token': token, 'content-type': type },
+      body: new Uint8Array(bytes),
+    });
+    return { status: response.status, body: await response.json() };
+  };
   const knock = async () => {
     const { body } = await call<SessionState>('GET', '/session');
     token = body.csrf;
@@ -101,6 +109,8 @@ export function browser({ base }: Stand) {
   return {
     knock,
     signIn,
+    upload,
+    raw: (path: string) => fetch(`${base}${path}`, { headers: { cookie } }),
     get: <T = any>(path: string) => call<T>('GET', path),
     post: <T = any>(path: string, body: unknown) => call<T>('POST', path, body),
     put: <T = any>(path: string, body: unknown) => call<T>('PUT', path, body),
@@ -123,6 +133,13 @@ export const form = (more: Record<string, unknown> = {}) => ({
   equipment: ['wall'],
   approach,
   note: '',
+  level: null,
+  sex: null,
+  teams: [],
+  days: [],
+  voice: 'plain',
+  guardians: [],
+  allergies: '',
   ...more,
 });
 

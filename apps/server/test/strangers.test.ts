@@ -1,6 +1,7 @@
 import type { Express } from 'express';
 import { server } from '../src/http/server';
-import { furnished } from './furnished';
+import { v7 } from 'uuid';
+import { furnished, onePixel, pitchFields } from './furnished';
 import { form, logs, type Browser } from './stand';
 
 let set: Awaited<ReturnType<typeof furnished>>;
@@ -37,13 +38,30 @@ const open = new Set([
   'POST /session/demo',
   'DELETE /session',
 ]);
-const own = new Set(['PUT /profile', 'POST /athletes', 'POST /log', 'GET /athletes', 'GET /lessons']);
+const own = new Set([
+  'PUT /profile',
+  'POST /athletes',
+  'POST /athletes/import',
+  'POST /log',
+  'GET /athletes',
+  'GET /lessons',
+]);
 
+/** What the id in a path is of. */
+const things: Record<string, string> = {
+  plans: 'plan',
+  looks: 'look',
+  clips: 'clip',
+  injuries: 'injury',
+  pictures: 'picture',
+  athletes: 'athlete',
+};
 const filled = (path: string) =>
   path
     .replace(':drill', set.theirs['drill']!)
-    .replace(':id', path.startsWith('/plans') ? set.theirs['plan']! : set.theirs['athlete']!);
+    .replace(':id', set.theirs[things[path.split('/')[1]!] ?? 'athlete']!);
 function ask(who: Browser, method: string, path: string) {
+  if (path.endsWith('/pictures')) return who.upload(`${filled(path)}?id=${v7()}&time=1&note=`, onePixel);
   const body = set.bodies[`${method} ${path}`]?.();
   if (method === 'GET') return who.get(filled(path));
   return method === 'PUT' ? who.put(filled(path), body) : who.post(filled(path), body);
@@ -86,6 +104,9 @@ it('lists nothing of another academy, and takes no events for it', async () => {
     logs.event('rep', { sessionId, drill: 'hip-first-lean', outcome: 'clean' }),
     logs.event('throw', { sessionId, drill: null, velocity: 30, effort: 90, pitch: 'fastball', ballG: 145 }),
     logs.event('session-ended', { sessionId, note: '' }),
+    logs.event('clip-mark', { clipId: set.theirs['clip'], event: 'plant', time: 1 }),
+    logs.event('screen-begun', { athleteId: set.theirs['athlete'], zone: 'Europe/London' }),
+    logs.event('pitch', pitchFields(set.theirs['athlete']!)),
     ...logs.look(set.theirs['athlete']!, {}).events,
   ];
   const { body } = await set.rival.post('/log', { events: intruding });

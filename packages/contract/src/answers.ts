@@ -2,6 +2,9 @@ import type {
   Approach,
   Findings,
   Gate,
+  ClipEvent,
+  MissSide,
+  Offer,
   SessionCount,
   Stage,
   Thread,
@@ -10,9 +13,10 @@ import type {
   Verb,
 } from '@wrightonic/core';
 import type { SessionVelocity } from '@wrightonic/core/velocity';
-import type { AthleteForm } from './athletes';
+import type { AthleteForm, NewClearance, NewInjury, NewSize } from './athletes';
 import type { Problem } from './check';
-import type { LogEvent } from './log';
+import type { FindingDetail, LogEvent } from './log';
+import type { ClipView, CurveResult, DrawingKind, PicturePoint } from './measuring';
 import type { Profile } from './people';
 
 /** Every refusal, whatever the route. */
@@ -75,6 +79,17 @@ export interface LookRecord {
   by: string;
   finished: boolean;
   findings: Findings;
+  /** What stands beside the grades; notes may stand where no grade does. */
+  details: Readonly<Record<string, FindingDetail>>;
+}
+
+/** One grade of a look as it was given; the newest of each checkpoint counts. */
+export interface FindingRecord extends FindingDetail {
+  id: string;
+  node: string;
+  severity: number | null;
+  at: string;
+  by: string;
 }
 
 export interface TraceRecord {
@@ -137,6 +152,102 @@ export interface AthletePage {
   sessions: SessionRecord[];
   throwsToday: ThrowsToday;
   velocities: SessionVelocity[];
+}
+
+/** What screens, throws, clips and curves say and no look holds yet. */
+export type Offers = Offer[];
+
+export interface SizeRecord extends Omit<NewSize, 'id'> {
+  id: string;
+}
+
+export interface InjuryRecord extends NewInjury {
+  clearances: NewClearance[];
+}
+
+/** What the profile shows beside the form. */
+export interface ProfilePage {
+  sizes: SizeRecord[];
+  injuries: InjuryRecord[];
+  pictures: PictureRecord[];
+}
+
+export interface ScreenTryRecord {
+  test: string;
+  side: 'lead' | 'trail' | 'throwing' | 'glove' | 'none';
+  n: 1 | 2;
+  value: number | null;
+  pain: boolean;
+}
+
+export interface ScreenRecord {
+  id: string;
+  date: string;
+  by: string;
+  finished: boolean;
+  tries: ScreenTryRecord[];
+}
+
+export interface ThrowRecord {
+  id: string;
+  /** Null outside of a session of drills. */
+  session: string | null;
+  at: string;
+  date: string;
+  velocity: number | null;
+  effort: number | null;
+  pitch: string;
+  ball: number;
+  kind: 'game' | 'practice';
+  distanceM: number | null;
+  aim: PicturePoint | null;
+  arrived: PicturePoint | null;
+  /** Null when nobody charted it. */
+  sides: MissSide[] | null;
+}
+
+export interface DrawingRecord {
+  id: string;
+  type: DrawingKind;
+  time: number;
+  points: PicturePoint[];
+  measure: string;
+  lengthCm: number | null;
+}
+
+export interface ClipRecord {
+  id: string;
+  date: string;
+  by: string;
+  name: string;
+  size: number;
+  hash: string;
+  seconds: number;
+  width: number;
+  height: number;
+  fps: number;
+  captureFps: number;
+  view: ClipView;
+  square: boolean;
+  marks: Partial<Record<ClipEvent, number>>;
+  drawings: DrawingRecord[];
+}
+
+export interface PictureRecord {
+  id: string;
+  clipId: string;
+  time: number;
+  note: string;
+  shown: boolean;
+  date: string;
+}
+
+export interface CurveRecord {
+  id: string;
+  date: string;
+  by: string;
+  name: string;
+  result: CurveResult;
 }
 
 /** What has been logged in a session that is still open, for resuming it. */

@@ -1,6 +1,29 @@
-import { approachSides, type Approach, type Discipline, type Hand } from '@wrightonic/core';
+import {
+  approachSides,
+  levels,
+  painSites,
+  type Approach,
+  type Discipline,
+  type Hand,
+  type Level,
+  type PainSite,
+  type Sex,
+} from '@wrightonic/core';
 import Joi from 'joi';
 import { day, id, line, note } from './shared';
+
+/** In whose words cues are given. */
+export const voices = ['plain', 'feel', 'target', 'detail'] as const;
+export type Voice = (typeof voices)[number];
+export const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
+export type Weekday = (typeof weekdays)[number];
+
+/** Whom to call; staff only. */
+export interface Guardian {
+  name: string;
+  phone: string;
+  email: string;
+}
 
 /** What an instructor writes down about an athlete. */
 export interface AthleteForm {
@@ -17,6 +40,17 @@ export interface AthleteForm {
   /** Overrides of the instructor's own approach; null follows it. */
   approach: { [K in keyof Approach]: Approach[K] | null };
   note: string;
+  /** Null goes by age. */
+  level: Level | null;
+  /** For the reference of the jump alone. */
+  sex: Sex | null;
+  teams: string[];
+  /** Days on which there is time to work. */
+  days: Weekday[];
+  voice: Voice;
+  guardians: Guardian[];
+  /** Staff only. */
+  allergies: string;
 }
 
 export type NewAthlete = AthleteForm & { id: string };
@@ -45,6 +79,77 @@ export const athleteForm = Joi.object<AthleteForm>({
     hips: side('hips'),
   }).required(),
   note: note().required(),
+  level: Joi.valid(...levels, null).required(),
+  sex: Joi.valid('female', 'male', null).required(),
+  teams: Joi.array().items(line(60)).max(8).unique().required(),
+  days: Joi.array()
+    .items(Joi.valid(...weekdays))
+    .unique()
+    .required(),
+  voice: Joi.valid(...voices).required(),
+  guardians: Joi.array()
+    .items(
+      Joi.object({
+        name: line(80).required(),
+        phone: note(40).required(),
+        email: Joi.string().allow('').email({ tlds: false }).max(200).required(),
+      }),
+    )
+    .max(4)
+    .required(),
+  allergies: note(500).required(),
 }).required();
 
 export const newAthlete = (athleteForm as Joi.ObjectSchema<NewAthlete>).keys({ id: id.required() });
+
+/** Height and mass on a day. */
+export interface NewSize {
+  id: string;
+  date: string;
+  heightCm: number | null;
+  massKg: number | null;
+}
+
+export const newSize = Joi.object<NewSize>({
+  id: id.required(),
+  date: day.required(),
+  heightCm: Joi.number().min(80).max(230).allow(null).required(),
+  massKg: Joi.number().min(15).max(200).allow(null).required(),
+})
+  .custom((value: NewSize, helpers) =>
+    value.heightCm === null && value.massKg === null ? helpers.error('size.none') : value,
+  )
+  .messages({ 'size.none': 'heightCm or massKg must be given' })
+  .required();
+
+export interface NewInjury {
+  id: string;
+  site: PainSite;
+  what: string;
+  /** When it happened. */
+  since: string;
+  surgery: boolean;
+}
+
+export const newInjury = Joi.object<NewInjury>({
+  id: id.required(),
+  site: Joi.valid(...painSites).required(),
+  what: line(200).required(),
+  since: day.required(),
+  surgery: Joi.boolean().required(),
+}).required();
+
+/** Who cleared an injury, when, and for what. */
+export interface NewClearance {
+  id: string;
+  clearedBy: string;
+  date: string;
+  restrictions: string;
+}
+
+export const newClearance = Joi.object<NewClearance>({
+  id: id.required(),
+  clearedBy: line(120).required(),
+  date: day.required(),
+  restrictions: note(300).required(),
+}).required();

@@ -1,8 +1,12 @@
 import {
   approachSides,
   clipEvents,
+  levels,
   type ClipEvent,
+  type Discipline,
+  type ScreenReading,
   type SessionCount,
+  type Sex,
   type TraceInput,
 } from '@wrightonic/core';
 import Joi from 'joi';
@@ -16,13 +20,15 @@ export const approachFields = {
 
 export const severity = Joi.number().integer().min(0).max(3);
 
+const athleteFields = Joi.object({
+  discipline: Joi.valid('overhand', 'windmill').required(),
+  throws: Joi.valid('R', 'L').required(),
+  age: Joi.number().min(4).max(99).required(),
+  approach: Joi.object(approachFields),
+});
+
 export const traceInput = Joi.object<TraceInput>({
-  athlete: Joi.object({
-    discipline: Joi.valid('overhand', 'windmill').required(),
-    throws: Joi.valid('R', 'L').required(),
-    age: Joi.number().min(4).max(99).required(),
-    approach: Joi.object(approachFields),
-  }).required(),
+  athlete: athleteFields.required(),
   findings: Joi.object().pattern(Joi.string(), severity).required(),
   struck: Joi.array().items(Joi.array().items(Joi.string()).length(2)),
   results: Joi.object({
@@ -58,4 +64,68 @@ export const timingInput = Joi.object<TimingInput>({
   events: Joi.object(
     Object.fromEntries(clipEvents.map((event) => [event, Joi.number().integer().min(0)])),
   ).required(),
+}).required();
+
+export interface ScreenInput {
+  athlete: { discipline: Discipline; age: number };
+  tests: ScreenReading[];
+  height_cm?: number;
+  mass_kg?: number;
+  level?: string;
+  sex?: Sex;
+}
+
+export const screenInput = Joi.object<ScreenInput>({
+  athlete: athleteFields.required(),
+  tests: Joi.array()
+    .items(
+      Joi.object({
+        test: Joi.string().required(),
+        side: Joi.valid('lead', 'trail', 'both', 'none', 'throwing', 'glove').required(),
+        tries: Joi.array().items(Joi.number().min(-1000).max(1000)).min(1).max(10).required(),
+        pain: Joi.boolean(),
+      }),
+    )
+    .required(),
+  height_cm: Joi.number().min(80).max(230),
+  mass_kg: Joi.number().min(15).max(200),
+  level: Joi.valid(...levels),
+  sex: Joi.valid('female', 'male'),
+}).required();
+
+export interface SequenceFlags {
+  cutoff?: number;
+  discipline?: Discipline;
+  level?: string;
+  plant?: number;
+  release?: number;
+}
+
+export const sequenceFlags = Joi.object<SequenceFlags>({
+  cutoff: Joi.number().positive().max(1000),
+  discipline: Joi.valid('overhand', 'windmill'),
+  level: Joi.valid(...levels, 'high-school and above'),
+  plant: Joi.number(),
+  release: Joi.number(),
+}).required();
+
+export interface SimulateInput {
+  discipline: Discipline;
+  throws: 'R' | 'L';
+  fps: number;
+  flaws?: Record<string, number>;
+  as?: 'curves';
+  /** deg/s */
+  noise?: number;
+  seed?: number;
+}
+
+export const simulateInput = Joi.object<SimulateInput>({
+  discipline: Joi.valid('overhand', 'windmill').required(),
+  throws: Joi.valid('R', 'L').required(),
+  fps: Joi.number().min(30).max(10000).required(),
+  flaws: Joi.object().pattern(Joi.string(), Joi.number().min(0).max(1)),
+  as: Joi.valid('curves'),
+  noise: Joi.number().min(0).max(500),
+  seed: Joi.number().integer().min(-2147483648).max(2147483647),
 }).required();

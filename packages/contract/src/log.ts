@@ -1,11 +1,26 @@
 import { drillOf, nodeOf, painSites, type PainSite, type Severity } from '@wrightonic/core';
 import Joi from 'joi';
 import { severity } from './headless';
+import { measuringBodies, type MeasuringEvent } from './measuring';
 import { day, id, instant, line, note, zone } from './shared';
 
 interface Logged {
   id: string;
   at: string;
+}
+
+/** Where a grade comes from. */
+export const findingSources = ['eye', 'measure', 'clip', 'screen', 'throws', 'curves'] as const;
+export type FindingSource = (typeof findingSources)[number];
+
+/** What stands beside a grade; left out where there is nothing. */
+export interface FindingDetail {
+  /** What was measured, in the unit of the checkpoint's measure. */
+  value?: number | null;
+  /** The grade that the value gives by itself; `severity` is what the instructor made of it. */
+  derived?: Severity | null;
+  note?: string;
+  source?: FindingSource;
 }
 
 /** Everything that is logged while it happens. An event is never changed; a correction points to the old one. */
@@ -18,7 +33,15 @@ export type LogEvent =
       place: string;
     })
   /** `severity` null takes the grade back to not looked at. */
-  | (Logged & { kind: 'finding'; lookId: string; node: string; severity: Severity | null })
+  | (Logged & { kind: 'finding'; lookId: string; node: string; severity: Severity | null } & FindingDetail)
+  /** Puts a grade of a finished look right; the old one stays in the history. */
+  | (Logged & {
+      kind: 'look-corrected';
+      lookId: string;
+      node: string;
+      severity: Severity | null;
+      reason: string;
+    } & FindingDetail)
   | (Logged & { kind: 'look-finished'; lookId: string })
   | (Logged & {
       kind: 'session-begun';
@@ -50,8 +73,9 @@ export type LogEvent =
       ballG: number;
     })
   /** Takes a rep or a throw back; both stay in the history. */
-  | (Logged & { kind: 'undo'; sessionId: string; of: string })
-  | (Logged & { kind: 'session-ended'; sessionId: string; note: string });
+  | (Logged & { kind: 'undo'; sessionId: string | null; of: string })
+  | (Logged & { kind: 'session-ended'; sessionId: string; note: string })
+  | MeasuringEvent;
 
 export type LogKind = LogEvent['kind'];
 export type EventOf<K extends LogKind> = Extract<LogEvent, { kind: K }>;
@@ -65,6 +89,19 @@ const known = (what: string, find: (id: string) => unknown) =>
 export const drillId = known('drill', drillOf);
 export const nodeId = known('checkpoint, limit or symptom', nodeOf);
 
+const detail = {
+  value: Joi.number().min(-10_000).max(10_000).allow(null),
+  derived: severity.allow(null),
+  note: note(500),
+  source: Joi.valid(...findingSources),
+};
+const graded = {
+  lookId: id.required(),
+  node: nodeId.required(),
+  severity: severity.allow(null).required(),
+  ...detail,
+};
+
 const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
   'look-begun': {
     athleteId: id.required(),
@@ -72,7 +109,8 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
     zone: zone.required(),
     place: note(80).required(),
   },
-  finding: { lookId: id.required(), node: nodeId.required(), severity: severity.allow(null).required() },
+  finding: graded,
+  'look-corrected': { ...graded, reason: line(300).required() },
   'look-finished': { lookId: id.required() },
   'session-begun': {
     athleteId: id.required(),
@@ -100,8 +138,9 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
     pitch: line(30).required(),
     ballG: Joi.number().min(50).max(2000).required(),
   },
-  undo: { sessionId: id.required(), of: id.required() },
+  undo: { sessionId: id.allow(null).required(), of: id.required() },
   'session-ended': { sessionId: id.required(), note: note().required() },
+  ...measuringBodies,
 };
 
 export const logKinds = Object.keys(bodies) as LogKind[];

@@ -1,4 +1,5 @@
 import { v7 } from 'uuid';
+import { TableError } from '@wrightonic/core';
 import {
   athleteForm,
   check,
@@ -7,6 +8,7 @@ import {
   logEvent,
   newAssignment,
   newPlan,
+  readRoster,
   signIn,
   timingInput,
   traceInput,
@@ -24,6 +26,13 @@ const athlete: AthleteForm = {
   equipment: ['wall'],
   approach: { leave: null, lift: 'drift', teach: null, hips: null },
   note: '',
+  level: null,
+  sex: null,
+  teams: [],
+  days: [],
+  voice: 'plain',
+  guardians: [],
+  allergies: '',
 };
 /** The fields that are complained about. */
 const wrong = (schema: Parameters<typeof check>[0], value: unknown) =>
@@ -138,5 +147,41 @@ describe('the command line', () => {
     expect(check(gateInput, { sessions: [{ clean: 1, missed: 0 }] }).value).toEqual({
       sessions: [{ clean: 1, missed: 0, pain: false }],
     });
+  });
+});
+
+describe('a roster from a table', () => {
+  const header = 'given_name,family_name,discipline,throws,birthdate,height_cm,teams,days,shirt';
+  const read = (...rows: string[]) => readRoster([header, ...rows].join('\n'), () => v7());
+  it('reads what people write, and names what it leaves out', () => {
+    const { rows, problems, leftOut } = read(
+      'Bex,Sandgrove,Softball,left,2013-02-28,"150,5",Otters; Terns,Monday; fri,7',
+    );
+    expect(problems).toEqual([]);
+    expect(rows[0]!.athlete).toMatchObject({
+      discipline: 'windmill',
+      throws: 'L',
+      heightCm: 150.5,
+      teams: ['Otters', 'Terns'],
+      days: ['mon', 'fri'],
+      voice: 'plain',
+    });
+    expect(leftOut).toEqual(['shirt']);
+  });
+  it('says per row and column what is wrong, and takes no half row', () => {
+    const good = 'Wren,Ablethorpe,overhand,R,2011-05-23,,,,';
+    const { rows, problems } = read(good, 'Bex,,overhand,R,2013-02-30,400,,,', good, 'Short,row');
+    expect(rows.map(({ row }) => row)).toEqual([2]);
+    expect(problems.map(({ row, field }) => `${row} ${field}`)).toEqual([
+      '3 family_name',
+      '3 birthdate',
+      '3 height_cm',
+      '4 row',
+      '5 row',
+    ]);
+  });
+  it('refuses a table that is no roster', () => {
+    expect(() => readRoster('name\nWren', () => v7())).toThrow(TableError);
+    expect(() => readRoster('', () => v7())).toThrow(/empty/);
   });
 });

@@ -1,13 +1,31 @@
-import type { AthletePage, LogEvent, LookRecord } from '@wrightonic/contract';
-import type { Severity } from '@wrightonic/core';
+import type { AthletePage, EventOf, FindingDetail, LogEvent, LookRecord } from '@wrightonic/contract';
 import type { Entry } from './outbox';
 
-/** A finished look keeps what the server shows; an open one takes every grade of this device, newest last. */
-function withFinding(look: LookRecord, node: string, severity: Severity | null): LookRecord {
-  const { [node]: _, ...rest } = look.findings;
-  return { ...look, findings: severity === null ? rest : { ...rest, [node]: severity } };
+type Grade = EventOf<'finding'> | EventOf<'look-corrected'>;
+
+/** What stands beside a grade, as the server would answer it. */
+function detailOf({ value, derived, note, source }: Grade): FindingDetail {
+  return {
+    ...(value === undefined || value === null ? {} : { value }),
+    ...(derived === undefined || derived === null ? {} : { derived }),
+    ...(note ? { note } : {}),
+    ...(source ? { source } : {}),
+  };
 }
 
+function withFinding(look: LookRecord, event: Grade): LookRecord {
+  const { node, severity } = event;
+  const { [node]: _grade, ...findings } = look.findings;
+  const { [node]: _detail, ...details } = look.details;
+  const detail = detailOf(event);
+  return {
+    ...look,
+    findings: severity === null ? findings : { ...findings, [node]: severity },
+    details: Object.keys(detail).length ? { ...details, [node]: detail } : details,
+  };
+}
+
+/** A finished look keeps what the server shows; an open one takes every grade of this device, newest last. */
 const stillOpen = (page: AthletePage, id: string): boolean =>
   page.looks.some((look) => look.id === id && !look.finished);
 
@@ -21,12 +39,12 @@ function withEvent(page: AthletePage, event: LogEvent, by: string): AthletePage 
       if (page.looks.some(({ id }) => id === event.id)) return page;
       const date = event.at.slice(0, 10);
       const look = { id: event.id, kind: event.look, at: event.at, date, place: event.place, by };
-      return { ...page, looks: [...page.looks, { ...look, finished: false, findings: {} }] };
+      return { ...page, looks: [...page.looks, { ...look, finished: false, findings: {}, details: {} }] };
     }
     case 'finding':
-      return stillOpen(page, event.lookId)
-        ? change(event.lookId, (look) => withFinding(look, event.node, event.severity))
-        : page;
+      return stillOpen(page, event.lookId) ? change(event.lookId, (look) => withFinding(look, event)) : page;
+    case 'look-corrected':
+      return change(event.lookId, (look) => withFinding(look, event));
     case 'look-finished':
       return change(event.lookId, (look) => ({ ...look, finished: true }));
     default:

@@ -13,7 +13,16 @@ export const whoIs = (state: State): string | null =>
   api.endpoints.session.select()(state).data?.me?.person.id ?? null;
 
 /** Kinds after which the pages of an athlete look different. */
-const turning = new Set<LogKind>(['look-finished', 'session-ended']);
+const turning = new Set<LogKind>([
+  'look-finished',
+  'look-corrected',
+  'session-ended',
+  'screen-finished',
+  'curves-read',
+]);
+
+/** Kinds after which the next look is offered something else; the rest is laid over by the journal. */
+const offering = new Set<LogKind>(['pitch', 'clip-drawing', 'clip-told']);
 
 let sending = false;
 
@@ -36,6 +45,11 @@ export const send = (): Thunk<Promise<void>> => async (dispatch, state) => {
       dispatch(answered(answers));
       await outbox.remove(answers.filter(({ stored }) => stored).map(({ id }) => id));
       for (const entry of state().journal.entries.filter(({ why }) => why)) await outbox.put(entry);
+      const again = new Set(
+        batch.filter(({ event }) => offering.has(event.kind)).map(({ athleteId }) => athleteId),
+      );
+      if (again.size)
+        dispatch(api.util.invalidateTags([...again].map((id) => ({ type: 'Offers' as const, id }))));
       const turned = batch.filter(({ event }) => turning.has(event.kind));
       if (turned.length)
         dispatch(

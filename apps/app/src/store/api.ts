@@ -1,22 +1,35 @@
 import type {
   AthleteForm,
   AthletePage,
+  AthletesImport,
+  ClipRecord,
+  CurveRecord,
   DrillSwap,
+  FindingRecord,
   LessonToday,
   LogAnswer,
   LogEvent,
   Me,
   NewAssignment,
   NewAthlete,
+  NewClearance,
+  NewInjury,
   NewLesson,
   NewPlan,
+  NewSize,
+  Offers,
   OpenSession,
+  PictureQuery,
   Profile,
+  ProfilePage,
   Refusal,
   RosterEntry,
+  ScreenRecord,
   SessionState,
   SignIn,
   StageMove,
+  ThrowRecord,
+  ThrowsImport,
   TraceChoice,
 } from '@wrightonic/contract';
 import {
@@ -51,7 +64,7 @@ type Of<T> = { athleteId: string; body: T };
 
 export const api = createApi({
   baseQuery: query,
-  tagTypes: ['Session', 'Roster', 'Athlete', 'Lessons'],
+  tagTypes: ['Session', 'Roster', 'Athlete', 'Offers', 'Lessons'],
   keepUnusedDataFor: 600,
   endpoints: (build) => {
     const keep = async (
@@ -69,6 +82,12 @@ export const api = createApi({
       build.mutation<Made, Of<T>>({
         query: ({ athleteId, body }) => ({ url: url(athleteId), method, body }),
         invalidatesTags: (_result, _error, { athleteId }) => [{ type: 'Athlete', id: athleteId }, 'Roster'],
+      });
+    /** What is read of one athlete beside the page; changes with it. */
+    const ofAthlete = <T>(path: string) =>
+      build.query<T, string>({
+        query: (id) => `athletes/${id}/${path}`,
+        providesTags: (_result, _error, id) => [{ type: 'Athlete', id }],
       });
     const planChange = <T>(path: string) =>
       build.mutation<Made, Of<T> & { planId: string }>({
@@ -127,6 +146,54 @@ export const api = createApi({
           method: 'PUT',
           body,
         }),
+        invalidatesTags: (_result, _error, { athleteId }) => [{ type: 'Athlete', id: athleteId }],
+      }),
+      importAthletes: build.mutation<{ added: number }, AthletesImport>({
+        query: (body) => ({ url: 'athletes/import', method: 'POST', body }),
+        invalidatesTags: ['Roster'],
+      }),
+      profile: ofAthlete<ProfilePage>('profile'),
+      addSize: change<NewSize>((id) => `athletes/${id}/sizes`),
+      addInjury: change<NewInjury>((id) => `athletes/${id}/injuries`),
+      addClearance: build.mutation<Made, Of<NewClearance> & { injuryId: string }>({
+        query: ({ injuryId, body }) => ({ url: `injuries/${injuryId}/clearances`, method: 'POST', body }),
+        invalidatesTags: (_result, _error, { athleteId }) => [{ type: 'Athlete', id: athleteId }],
+      }),
+      offers: build.query<Offers, string>({
+        query: (id) => `athletes/${id}/offers`,
+        providesTags: (_result, _error, id) => [
+          { type: 'Athlete', id },
+          { type: 'Offers', id },
+        ],
+      }),
+      screens: ofAthlete<ScreenRecord[]>('screens'),
+      throws: ofAthlete<ThrowRecord[]>('throws'),
+      importThrows: build.mutation<{ added: number }, Of<ThrowsImport>>({
+        query: ({ athleteId, body }) => ({
+          url: `athletes/${athleteId}/throws/import`,
+          method: 'POST',
+          body,
+        }),
+        invalidatesTags: (_result, _error, { athleteId }) => [{ type: 'Athlete', id: athleteId }],
+      }),
+      clips: ofAthlete<ClipRecord[]>('clips'),
+      curves: ofAthlete<CurveRecord[]>('curves'),
+      lookHistory: build.query<FindingRecord[], string>({
+        query: (id) => `looks/${id}/history`,
+        keepUnusedDataFor: 0,
+      }),
+      keepPicture: build.mutation<Made, PictureQuery & { athleteId: string; clipId: string; png: Blob }>({
+        query: ({ clipId, png, id, time, note }) => ({
+          url: `clips/${clipId}/pictures`,
+          method: 'POST',
+          params: { id, time, note },
+          headers: { 'content-type': 'image/png' },
+          body: png,
+        }),
+        invalidatesTags: (_result, _error, { athleteId }) => [{ type: 'Athlete', id: athleteId }],
+      }),
+      showPicture: build.mutation<Made, { athleteId: string; id: string; shown: boolean }>({
+        query: ({ id, shown }) => ({ url: `pictures/${id}`, method: 'PUT', body: { shown } }),
         invalidatesTags: (_result, _error, { athleteId }) => [{ type: 'Athlete', id: athleteId }],
       }),
       moveStage: planChange<StageMove>('stage-moves'),

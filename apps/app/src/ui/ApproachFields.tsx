@@ -36,3 +36,12 @@ export function ApproachFields(props: { value: Sides; onChange: (sides: Sides) =
     </View>
   );
 }
+
+/** The sides that hold, each with whose it is. */
+export const approachWords = (approach: Approach, own: Sides): string =>
+  topics
+    .map((topic) => {
+      const side = (words[topic] as Record<string, string>)[approach[topic]]!;
+      return `${side}${own[topic] === null ? '' : ' (this athlete’s own)'}`;
+    })
+    .join('; ');

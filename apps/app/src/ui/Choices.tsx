@@ -92,6 +92,7 @@ const styles = StyleSheet.create({
   one: {
     minHeight: 44,
     minWidth: 44,
+    maxWidth: '100%',
     paddingHorizontal: 14,
     paddingVertical: 8,
     borderWidth: 2,

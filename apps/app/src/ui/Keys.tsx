@@ -9,6 +9,8 @@ const help: readonly [string, string][] = [
   ['/', 'search the roster'],
   ...places.map(({ key, name }): [string, string] => [`g ${key}`, name]),
   ...verbs.map((verb, n): [string, string] => [`${n + 1}`, `${verb}, on an athlete`]),
+  ['← →', 'one frame, on the clip bench; with Shift ten'],
+  ['e', 'then a letter marks an event, on the clip bench'],
   ['?', 'this list'],
 ];
 

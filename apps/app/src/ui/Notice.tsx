@@ -55,7 +55,9 @@ export function Empty({ children, action }: { children: string; action?: ReactNo
 
 export const Waiting = ({ what }: { what: string }) => (
   <View style={styles.empty} role="status" aria-label={what}>
-    <ActivityIndicator color={useColours().dusk} />
+    <View aria-hidden>
+      <ActivityIndicator color={useColours().dusk} />
+    </View>
     <Text>{what}</Text>
   </View>
 );

@@ -1,4 +1,5 @@
-import type { Discipline, Hand } from '@wrightonic/core';
+import type { Voice, Weekday } from '@wrightonic/contract';
+import type { Discipline, Hand, Level } from '@wrightonic/core';
 
 export const handNames: Record<Hand, string> = { R: 'Right', L: 'Left' };
 export const disciplineNames: Record<Discipline, string> = { overhand: 'Overhand', windmill: 'Windmill' };
@@ -6,3 +7,26 @@ export const disciplineNames: Record<Discipline, string> = { overhand: 'Overhand
 /** An athlete in four words: “15, right, overhand”. */
 export const kindWords = (who: { age: number; throws: Hand; discipline: Discipline }): string =>
   `${who.age}, ${handNames[who.throws].toLowerCase()}, ${who.discipline}`;
+
+export const levelNames: Record<Level, string> = {
+  youth: 'Youth',
+  '13-14': '13 to 14',
+  'high-school': 'High school',
+  college: 'College',
+  professional: 'Professional',
+};
+export const voiceNames: Record<Voice, string> = {
+  plain: 'One plain cue',
+  feel: 'What it feels like',
+  target: 'Something outside the body',
+  detail: 'The full explanation',
+};
+export const weekdayNames: Record<Weekday, string> = {
+  mon: 'Mon',
+  tue: 'Tue',
+  wed: 'Wed',
+  thu: 'Thu',
+  fri: 'Fri',
+  sat: 'Sat',
+  sun: 'Sun',
+};

@@ -12,9 +12,10 @@ import {
 import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { SignedIn } from '../auth/session';
 import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
-import { drillCounts, sessionsOf, throwsOf, type DrillCount } from '../store/log';
+import { drillCounts, sessionsOf, type DrillCount } from '../store/log';
 import { looksOf } from '../store/looks';
 import { newestAssignment, plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
+import { throwsOf } from '../store/throws';
 import { newestTrace } from '../store/traces';
 import { isClean } from './roster';
 import { venueDay } from '../store/venueDay';

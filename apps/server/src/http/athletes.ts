@@ -1,7 +1,7 @@
-import { athleteForm, newAthlete, newLesson } from '@wrightonic/contract';
+import { athleteForm, athletesImport, newAthlete, newLesson } from '@wrightonic/contract';
 import { Router } from 'express';
 import { mustInstruct } from '../auth/session';
-import { addAthlete, athlete, changeAthlete } from '../store/athletes';
+import { addAthletes, athlete, changeAthlete } from '../store/athletes';
 import { addLesson, lessonsOn } from '../store/lessons';
 import { venueDay } from '../store/venueDay';
 import { athletePage } from './athletePage';
@@ -17,8 +17,16 @@ export function athleteRoutes(): Router {
 
   routes.post('/athletes', mustInstruct, async (request, response) => {
     const form = body(request, newAthlete);
-    await addAthlete(who(request).academy, form);
+    const { academy, home, person } = who(request);
+    await addAthletes(academy, [form], home.zone, person.id);
     response.status(201).json({ id: form.id });
+  });
+
+  routes.post('/athletes/import', mustInstruct, async (request, response) => {
+    const { academy, home, person } = who(request);
+    const { athletes } = body(request, athletesImport);
+    await addAthletes(academy, athletes, home.zone, person.id);
+    response.status(201).json({ added: athletes.length });
   });
 
   routes.get('/athletes/:id', async (request, response) => {
@@ -27,9 +35,9 @@ export function athleteRoutes(): Router {
 
   routes.put('/athletes/:id', mustInstruct, async (request, response) => {
     const id = pathId(request);
-    const { academy, person } = who(request);
+    const { academy, home, person } = who(request);
     const form = body(request, athleteForm);
-    found(await changeAthlete(academy, id, form, person.id), 'athlete');
+    found(await changeAthlete(academy, id, form, home.zone, person.id), 'athlete');
     response.json({ id });
   });
 

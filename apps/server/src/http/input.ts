@@ -27,3 +27,11 @@ export function found<T>(thing: T | null | undefined | false, name: string): T {
   if (!thing) throw new Refused(404, `This ${name} is not here.`);
   return thing;
 }
+
+/** Refuses a day that has not come yet at the venue. */
+export function notAhead(date: string, today: string, field: string): void {
+  if (date > today)
+    throw new Refused(422, `${field} lies in the future`, [
+      { field, message: `${field} lies in the future` },
+    ]);
+}

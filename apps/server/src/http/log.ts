@@ -4,7 +4,8 @@ import { Router } from 'express';
 import type { Academy } from '../store/scope';
 import { isMissingParent } from '../store/scope';
 import { athlete } from '../store/athletes';
-import { eventsOf, sessionsOf, storeEvent, throwsOf } from '../store/log';
+import { eventsOf, sessionsOf, storeEvent } from '../store/log';
+import { throwsOf } from '../store/throws';
 import { venueDay } from '../store/venueDay';
 import { body, found, pathId, who } from './input';
 

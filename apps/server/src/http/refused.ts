@@ -22,7 +22,7 @@ function asRefused(error: unknown): Refused | null {
   if (error instanceof Refused) return error;
   if (isMissingParent(error)) return new Refused(404, 'What this belongs to is not here.');
   const { type, code, status } = error as { type?: string; code?: string; status?: number };
-  if (type === 'entity.too.large') return new Refused(413, 'This is too large; at most 1 MB at once.');
+  if (type === 'entity.too.large') return new Refused(413, 'This is too large to be sent at once.');
   if (type === 'entity.parse.failed') return new Refused(400, 'The request is not a JSON document.');
   if (code === 'EBADCSRFTOKEN') return new Refused(403, 'This page is out of date. Load it again.');
   if (error instanceof URIError || status === 400) return new Refused(400, 'The request cannot be read.');

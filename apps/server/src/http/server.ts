@@ -8,7 +8,9 @@ import { csrf, knowPerson, mustBeSignedIn, webSession } from '../auth/session';
 import { Doorkeeper } from '../store/academies';
 import { athleteRoutes } from './athletes';
 import { logRoutes } from './log';
+import { measuredRoutes } from './measured';
 import { planRoutes } from './plans';
+import { profileRoutes } from './profile';
 import { notHere, refusals } from './refused';
 import { sessionRoutes } from './session';
 
@@ -20,6 +22,8 @@ export interface ServerOptions {
   log?: Logger;
 }
 
+const documents = express.json({ limit: '1mb' });
+const tables = express.json({ limit: '6mb' });
 const hashed = /[-.][0-9a-f]{32}\./;
 
 function headers(): express.RequestHandler {
@@ -31,6 +35,8 @@ function headers(): express.RequestHandler {
         // React Native for Web writes its atomic rules into a style element.
         styleSrc: ["'self'", "'unsafe-inline'"],
         imgSrc: ["'self'", 'data:', 'blob:'],
+        // Clips are opened from the device.
+        mediaSrc: ["'self'", 'blob:'],
         fontSrc: ["'self'"],
         connectSrc: ["'self'"],
         workerSrc: ["'self'", 'blob:'],
@@ -78,13 +84,23 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     next();
   });
   api.use(
-    express.json({ limit: '1mb' }),
+    // Whole tables are taken at once.
+    (request, response, next) =>
+      (request.path.endsWith('/import') ? tables : documents)(request, response, next),
     webSession(door, secret),
     knowPerson(door),
     csrf.csrfSynchronisedProtection,
   );
   api.use(sessionRoutes(door));
-  api.use(mustBeSignedIn, athleteRoutes(), logRoutes(), planRoutes(), notHere);
+  api.use(
+    mustBeSignedIn,
+    athleteRoutes(),
+    logRoutes(),
+    planRoutes(),
+    measuredRoutes(),
+    profileRoutes(),
+    notHere,
+  );
 
   const whole = express();
   whole.disable('x-powered-by');

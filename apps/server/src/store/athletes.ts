@@ -1,6 +1,7 @@
 import type { AthleteForm, Profile } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import { parsed, type Academy } from './scope';
+import { venueDay } from './venueDay';
 
 export type AthleteRow = AthleteForm & { id: string };
 
@@ -15,6 +16,13 @@ const toRow = (form: AthleteForm) => ({
   equipment: JSON.stringify(form.equipment),
   approach: JSON.stringify(form.approach),
   note: form.note,
+  level: form.level,
+  sex: form.sex,
+  teams: JSON.stringify(form.teams),
+  days: JSON.stringify(form.days),
+  voice: form.voice,
+  guardians: JSON.stringify(form.guardians),
+  allergies: form.allergies,
 });
 
 const number = (value: unknown): number | null => (value === null ? null : Number(value));
@@ -31,6 +39,13 @@ const fromRow = (row: Record<string, any>): AthleteRow => ({
   equipment: parsed(row.equipment),
   approach: parsed(row.approach),
   note: row.note,
+  level: row.level,
+  sex: row.sex,
+  teams: parsed(row.teams),
+  days: parsed(row.days),
+  voice: row.voice,
+  guardians: parsed(row.guardians),
+  allergies: row.allergies,
 });
 
 export async function athletes(academy: Academy): Promise<AthleteRow[]> {
@@ -43,15 +58,57 @@ export async function athlete(academy: Academy, id: string): Promise<AthleteRow 
   return row ? fromRow(row) : null;
 }
 
-export const addAthlete = (academy: Academy, form: AthleteRow): Promise<void> =>
-  academy.add('athletes', { id: form.id, ...toRow(form) });
+/** The size that was written down with an athlete is the first line of the growth. */
+const firstSize = (athlete: AthleteRow, at: Date, zone: string, by: string) => ({
+  // One to one with its athlete, so that adding twice adds nothing.
+  id: athlete.id,
+  athlete_id: athlete.id,
+  date: venueDay(at, zone),
+  height_cm: athlete.heightCm,
+  mass_kg: athlete.massKg,
+  at,
+  by_person: by,
+});
+
+/** Adds athletes, all or none. */
+export async function addAthletes(
+  academy: Academy,
+  forms: readonly AthleteRow[],
+  zone: string,
+  by: string,
+  at = new Date(),
+): Promise<void> {
+  await academy.whole(async (whole) => {
+    await whole.add(
+      'athletes',
+      forms.map((form) => ({ id: form.id, ...toRow(form) })),
+    );
+    await whole.add(
+      'body_sizes',
+      forms
+        .filter(({ heightCm, massKg }) => heightCm !== null || massKg !== null)
+        .map((form) => firstSize(form, at, zone, by)),
+    );
+  });
+}
 
 /** Changes an athlete and keeps what stood there before; false when there is no such athlete. */
-export function changeAthlete(academy: Academy, id: string, form: AthleteForm, by: string): Promise<boolean> {
+export function changeAthlete(
+  academy: Academy,
+  id: string,
+  form: AthleteForm,
+  zone: string,
+  by: string,
+): Promise<boolean> {
   return academy.whole(async (whole) => {
     const was = await athlete(whole, id);
     if (!was) return false;
     await whole.change('athletes', id, toRow(form));
+    if (
+      (form.heightCm !== was.heightCm || form.massKg !== was.massKg) &&
+      (form.heightCm !== null || form.massKg !== null)
+    )
+      await whole.add('body_sizes', { ...firstSize({ ...form, id }, new Date(), zone, by), id: v7() });
     await audit(whole, 'athlete changed', id, was, by);
     return true;
   });

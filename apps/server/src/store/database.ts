@@ -1,8 +1,12 @@
 import knex, { type Knex } from 'knex';
 import * as firstSlice from './migrations/0001_first_slice';
+import * as measuring from './migrations/0002_measuring';
 
 /** In the order in which they are applied; one that has landed is never changed. */
-const migrations: Record<string, Knex.Migration> = { '0001_first_slice': firstSlice };
+const migrations: Record<string, Knex.Migration> = {
+  '0001_first_slice': firstSlice,
+  '0002_measuring': measuring,
+};
 
 const source: Knex.MigrationSource<string> = {
   getMigrations: async () => Object.keys(migrations),

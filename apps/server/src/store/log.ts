@@ -1,10 +1,14 @@
 import type { EventOf, LogEvent, LogKind, SessionRecord } from '@wrightonic/contract';
-import type { Academy } from './scope';
+import { storeClip } from './clips';
+import { storeCurves } from './curves';
+import { storeGrade } from './looks';
+import { notUndone, type Academy } from './scope';
+import { storeScreen } from './screens';
+import { storePitch } from './throws';
+import { told } from './told';
 import { venueDay } from './venueDay';
 
 type Store<K extends LogKind> = (academy: Academy, event: EventOf<K>, by: string) => Promise<void>;
-
-const told = (event: LogEvent, by: string) => ({ id: event.id, at: new Date(event.at), by_person: by });
 
 /** One way of storing each kind of event; each may come twice. */
 const stores: { [K in LogKind]: Store<K> } = {
@@ -17,21 +21,8 @@ const stores: { [K in LogKind]: Store<K> } = {
       date: venueDay(new Date(event.at), event.zone),
       place: event.place,
     }),
-  finding: async (academy, event, by) => {
-    const was = await academy
-      .from('findings')
-      .where({ look_id: event.lookId, node: event.node })
-      .where('id', '<', event.id)
-      .orderBy('id', 'desc')
-      .first('id');
-    await academy.add('findings', {
-      ...told(event, by),
-      look_id: event.lookId,
-      node: event.node,
-      severity: event.severity,
-      replaces: was?.id ?? null,
-    });
-  },
+  finding: (academy, event, by) => storeGrade(academy, event, null, by),
+  'look-corrected': (academy, event, by) => storeGrade(academy, event, event.reason, by),
   'look-finished': (academy, event, by) =>
     academy.add('look_ends', { ...told(event, by), look_id: event.lookId }),
   'session-begun': (academy, event, by) =>
@@ -77,6 +68,10 @@ const stores: { [K in LogKind]: Store<K> } = {
     academy.add('undone', { ...told(event, by), session_id: event.sessionId, of: event.of }),
   'session-ended': (academy, event, by) =>
     academy.add('session_ends', { ...told(event, by), session_id: event.sessionId, note: event.note }),
+  ...storeScreen,
+  ...storeClip,
+  pitch: storePitch,
+  'curves-read': storeCurves,
 };
 
 export const storeEvent = (academy: Academy, event: LogEvent, by: string): Promise<void> =>
@@ -104,13 +99,6 @@ export async function sessionsOf(academy: Academy, athleteId: string, most = 200
     note: row.note ?? '',
   }));
 }
-
-const notUndone = (query: ReturnType<Academy['from']>, alias: string) =>
-  query
-    .leftJoin({ u: 'undone' }, (join) =>
-      join.on('u.academy_id', `${alias}.academy_id`).andOn('u.of', `${alias}.id`),
-    )
-    .whereNull('u.id');
 
 /** Everything logged in a session that was not taken back, oldest first. */
 export async function eventsOf(academy: Academy, sessionId: string): Promise<LogEvent[]> {
@@ -179,29 +167,4 @@ export async function drillCounts(academy: Academy, athleteId: string): Promise<
     missed: Number(row.missed),
     pain: painful.has(row.session),
   }));
-}
-
-export interface StoredThrow {
-  session: string;
-  date: string;
-  velocity: number | null;
-  effort: number | null;
-  pitch: string;
-  ball: number;
-  kind: 'game' | 'practice';
-}
-
-export async function throwsOf(academy: Academy, athleteId: string, date?: string): Promise<StoredThrow[]> {
-  const query = academy.from('throws', 't').where({ 't.athlete_id': athleteId });
-  if (date) query.where({ 't.date': date });
-  const rows = await notUndone(query, 't').select(
-    't.session_id as session',
-    't.date',
-    't.velocity',
-    't.effort',
-    't.pitch',
-    't.ball_g',
-    't.kind',
-  );
-  return rows.map(({ ball_g, ...row }: Record<string, any>) => ({ ...row, ball: ball_g }) as StoredThrow);
 }

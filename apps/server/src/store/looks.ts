@@ -1,23 +1,95 @@
-import type { LookRecord } from '@wrightonic/contract';
+import type { EventOf, FindingDetail, FindingRecord, LookRecord } from '@wrightonic/contract';
 import type { Findings, Severity } from '@wrightonic/core';
 import type { Academy } from './scope';
+import { told } from './told';
 
 export type StoredLook = LookRecord & { athleteId: string };
 
+/** A grade, with what stands beside it; it points to the one before. */
+export async function storeGrade(
+  academy: Academy,
+  event: EventOf<'finding'> | EventOf<'look-corrected'>,
+  reason: string | null,
+  by: string,
+): Promise<void> {
+  const was = await academy
+    .from('findings')
+    .where({ look_id: event.lookId, node: event.node })
+    .where('id', '<', event.id)
+    .orderBy('id', 'desc')
+    .first('id');
+  await academy.add('findings', {
+    ...told(event, by),
+    look_id: event.lookId,
+    node: event.node,
+    severity: event.severity,
+    value: event.value ?? null,
+    derived: event.derived ?? null,
+    note: event.note ?? null,
+    source: event.source ?? null,
+    reason,
+    replaces: was?.id ?? null,
+  });
+}
+
+const detailOf = (row: Record<string, any>): FindingDetail => ({
+  ...(row['value'] === null ? {} : { value: row['value'] }),
+  ...(row['derived'] === null ? {} : { derived: row['derived'] }),
+  ...(row['note'] === null ? {} : { note: row['note'] }),
+  ...(row['source'] === null ? {} : { source: row['source'] }),
+});
+
+interface Graded {
+  findings: Findings;
+  details: Record<string, FindingDetail>;
+}
+
 /** The newest grade of each checkpoint, look by look; a grade that was taken back is gone. */
-async function findingsOf(academy: Academy, looks: readonly string[]): Promise<Map<string, Findings>> {
+async function gradesOf(academy: Academy, looks: readonly string[]): Promise<Map<string, Graded>> {
   const rows = await academy
     .from('findings')
     .whereIn('look_id', looks as string[])
     .orderBy('id')
-    .select('look_id', 'node', 'severity');
-  const byLook = new Map<string, Record<string, Severity>>(looks.map((id) => [id, {}]));
-  for (const { look_id, node, severity } of rows) {
-    const findings = byLook.get(look_id)!;
-    if (severity === null) delete findings[node];
-    else findings[node] = severity;
+    .select('look_id', 'node', 'severity', 'value', 'derived', 'note', 'source');
+  const byLook = new Map(
+    looks.map((id) => [id, { findings: {} as Record<string, Severity>, details: {} as Graded['details'] }]),
+  );
+  for (const row of rows) {
+    const { findings, details } = byLook.get(row.look_id)!;
+    if (row.severity === null) delete findings[row.node];
+    else findings[row.node] = row.severity;
+    const detail = detailOf(row);
+    if (Object.keys(detail).length) details[row.node] = detail;
+    else delete details[row.node];
   }
   return byLook;
+}
+
+/** The newest findings of looks. */
+export async function findingsOfLooks(
+  academy: Academy,
+  looks: readonly string[],
+): Promise<Map<string, Findings>> {
+  const graded = await gradesOf(academy, looks);
+  return new Map([...graded].map(([id, { findings }]) => [id, findings]));
+}
+
+/** Every grade of a look as it was given, oldest first. */
+export async function lookHistory(academy: Academy, lookId: string): Promise<FindingRecord[]> {
+  const query = academy.from('findings', 'f').where({ 'f.look_id': lookId });
+  const rows = await academy
+    .join(query, 'people', 'p', 'id', 'f.by_person')
+    .orderBy('f.id')
+    .select('f.*', 'p.name as by');
+  return rows.map((row: Record<string, any>) => ({
+    id: row['id'],
+    node: row['node'],
+    severity: row['severity'],
+    at: row['at'].toISOString(),
+    by: row['by'],
+    ...detailOf(row),
+    ...(row['reason'] ? { note: row['reason'] } : {}),
+  }));
 }
 
 async function looksWhere(academy: Academy, where: Record<string, unknown>): Promise<StoredLook[]> {
@@ -29,7 +101,7 @@ async function looksWhere(academy: Academy, where: Record<string, unknown>): Pro
     )
     .orderBy(['l.at', 'l.id'])
     .select('l.*', 'p.name as by', 'e.id as ended');
-  const findings = await findingsOf(
+  const graded = await gradesOf(
     academy,
     rows.map((row: { id: string }) => row.id),
   );
@@ -42,7 +114,7 @@ async function looksWhere(academy: Academy, where: Record<string, unknown>): Pro
     place: row.place,
     by: row.by,
     finished: row.ended !== null,
-    findings: findings.get(row.id)!,
+    ...graded.get(row.id)!,
   }));
 }
 
@@ -76,5 +148,3 @@ export async function lookStates(academy: Academy): Promise<LookState[]> {
     finished: row.ended !== null,
   }));
 }
-
-export const findingsOfLooks = findingsOf;

@@ -62,3 +62,20 @@ export const isMissingParent = (error: unknown): boolean =>
 
 /** MariaDB gives JSON columns as text. */
 export const parsed = <T>(json: unknown): T => JSON.parse(json as string) as T;
+
+/** Adds many rows, some at a time. */
+export async function inBatches(
+  academy: Academy,
+  table: string,
+  rows: readonly Record<string, unknown>[],
+): Promise<void> {
+  for (let i = 0; i < rows.length; i += 1000) await academy.add(table, rows.slice(i, i + 1000));
+}
+
+/** Leaves out what was taken back. */
+export const notUndone = (query: Knex.QueryBuilder, alias: string): Knex.QueryBuilder =>
+  query
+    .leftJoin({ u: 'undone' }, (join) =>
+      join.on('u.academy_id', `${alias}.academy_id`).andOn('u.of', `${alias}.id`),
+    )
+    .whereNull('u.id');

@@ -8,9 +8,12 @@ import type { Discipline, Drill, Link, LinkTable } from './types';
 export * from './checkpoints';
 export * from './types';
 export { drills } from './drills';
+export * from './levels';
 export { limits } from './limits';
+export * from './measures';
 export { norms } from './norms';
 export { pitchLimits } from './pitchLimits';
+export * from './screenTests';
 export { symptoms } from './symptoms';
 
 /** Named by every stored trace, so that an old one never changes when the catalogue does. */

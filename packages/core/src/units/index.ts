@@ -28,3 +28,7 @@ export function addDays(date: string, days: number): string {
   at.setUTCDate(at.getUTCDate() + days);
   return at.toISOString().slice(0, 10);
 }
+
+/** Whole days from one ISO day to another; negative when the second is earlier. */
+export const daysBetween = (from: string, to: string): number =>
+  Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);

@@ -1,3 +1,5 @@
+import { wilson } from '../measure/wilson';
+
 /** One-sided 80 % point of the normal distribution. */
 const z80 = 0.8416;
 
@@ -24,20 +26,6 @@ export const learned = 0.65;
 const lost = 0.5;
 const fewest = 10;
 const window = 3;
-
-/**
- * Wilson score bounds (Wilson 1927) of a share.
- *
- * @param z one-sided point of the normal distribution
- */
-export function wilson(k: number, n: number, z: number): { lower: number; upper: number } {
-  if (n === 0) return { lower: 0, upper: 1 };
-  const p = k / n;
-  const middle = p + (z * z) / (2 * n);
-  const half = z * Math.sqrt((p * (1 - p)) / n + (z * z) / (4 * n * n));
-  const scale = 1 + (z * z) / n;
-  return { lower: (middle - half) / scale, upper: (middle + half) / scale };
-}
 
 const reached = (k: number, n: number, threshold: number): boolean =>
   n >= fewest && wilson(k, n, z80).lower >= threshold;

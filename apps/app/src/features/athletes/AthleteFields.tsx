@@ -11,6 +11,7 @@ import { Choices, Picks } from '../../ui/Choices';
 import { disciplineNames, handNames } from '../../ui/kindWords';
 import { Heading } from '../../ui/Screen';
 import { ApproachFields } from '../../ui/ApproachFields';
+import { ProfileFields } from './ProfileFields';
 
 export const emptyAthlete: AthleteForm = {
   givenName: '',
@@ -23,6 +24,13 @@ export const emptyAthlete: AthleteForm = {
   equipment: [],
   approach: { leave: null, lift: null, teach: null, hips: null },
   note: '',
+  level: null,
+  sex: null,
+  teams: [],
+  days: [],
+  voice: 'plain',
+  guardians: [],
+  allergies: '',
 };
 
 /** What a drill at home may ask for, most asked first. */
@@ -95,6 +103,7 @@ export function AthleteFields({ form: { control } }: { form: UseFormReturn<Athle
           )}
         />
       </View>
+      <ProfileFields control={control} />
       <Heading>Approach for this athlete</Heading>
       <Controller
         control={control}

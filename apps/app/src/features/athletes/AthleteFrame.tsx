@@ -10,6 +10,9 @@ import { PageTitle } from '../../ui/Screen';
 import { useWide } from '../../ui/useWide';
 import { RosterList } from './RosterList';
 
+/** What belongs to Look and has a page of its own. */
+const lookTools = /\/(screen|throws|clip|curves)$/;
+
 /** Who it is, and the five verbs; on a wide screen beside the roster. */
 export function AthleteFrame() {
   const { id, page, error, again } = useStoredAthlete();
@@ -46,11 +49,11 @@ export function AthleteFrame() {
             </View>
             <Button
               mode="text"
-              icon="pencil"
-              accessibilityLabel={`Edit ${name}`}
-              onPress={() => router.navigate(`/athletes/${id}/edit` as Href)}
+              icon="account"
+              accessibilityLabel={`Profile of ${name}`}
+              onPress={() => router.navigate(`/athletes/${id}/profile` as Href)}
             >
-              Edit
+              Profile
             </Button>
           </View>
           <View role="navigation" aria-label="The five verbs" style={styles.verbs}>
@@ -59,7 +62,7 @@ export function AthleteFrame() {
                 key={verb}
                 verb={verb}
                 id={id}
-                here={path.endsWith(`/${verb}`)}
+                here={path.endsWith(`/${verb}`) || (verb === 'look' && lookTools.test(path))}
                 due={page.due.verb === verb}
               />
             ))}

@@ -21,7 +21,7 @@ function Edit({ athlete: { id, age: _, ...stored } }: { athlete: AthletePage['at
   const save = form.handleSubmit(async (body) => {
     try {
       await change({ athleteId: id, body }).unwrap();
-      router.replace(`/athletes/${id}` as Href);
+      router.replace(`/athletes/${id}/profile` as Href);
     } catch (refused) {
       showRefusal(form, refused);
     }

@@ -1,4 +1,4 @@
-import { router, useLocalSearchParams } from 'expo-router';
+import { router, useLocalSearchParams, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { PageTitle, TitleRow } from '../../ui/Screen';
@@ -15,9 +15,14 @@ export function Roster() {
           <TitleRow
             title="Roster"
             action={
-              <Button mode="contained" icon="plus" onPress={() => router.navigate('/athletes/new')}>
-                Add athlete
-              </Button>
+              <>
+                <Button mode="text" compact onPress={() => router.navigate('/roster/import' as Href)}>
+                  From a table
+                </Button>
+                <Button mode="contained" icon="plus" onPress={() => router.navigate('/athletes/new')}>
+                  Add athlete
+                </Button>
+              </>
             }
           />
         }

@@ -1,30 +1,67 @@
-import { severities, type Severity } from '@wrightonic/core';
-import { memo } from 'react';
+import type { FindingDetail } from '@wrightonic/contract';
+import { severities, type Hand, type Offer, type Severity } from '@wrightonic/core';
+import { memo, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Text } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
+import { BodyFigure } from '../../ui/body/BodyFigure';
 import { StitchSign } from '../../ui/seam/Stitches';
 import { severityNames } from '../../ui/seam/words';
+import { MeasureField, NoteField } from './CheckpointFields';
+import type { LookPoint } from './steps';
+
+export type OnGrade = (id: string, grade: Severity | null, detail?: FindingDetail) => void;
 
 interface Props {
-  id: string;
-  name: string;
-  see: string;
+  point: LookPoint;
   grade: Severity | null;
-  onGrade: (id: string, grade: Severity | null) => void;
+  detail: FindingDetail | undefined;
+  offer: Offer | undefined;
+  hand: Hand;
+  /** With the figure, the measure and the note; a quick look goes without. */
+  full: boolean;
+  onGrade: OnGrade;
 }
 
 /** One checkpoint with its four stitches to tap; tapping the chosen one again takes the grade back. */
-export const Checkpoint = memo(function Checkpoint({ id, name, see, grade, onGrade }: Props) {
+export const Checkpoint = memo(function Checkpoint(props: Props) {
+  const { point, grade, detail, offer, hand, full, onGrade } = props;
+  const { id, name, see, measure } = point;
   const own = useColours();
+  const [opened, setOpened] = useState<'measure' | 'note' | null>(null);
+  const kept = { ...detail };
   return (
     <View
       style={[styles.whole, { backgroundColor: own.surface, borderColor: own.line }]}
       role="group"
       aria-label={name}
     >
-      <Text variant="titleMedium">{name}</Text>
-      <Text variant="bodySmall">{see}</Text>
+      <View style={styles.beside}>
+        {full && id.includes('.') && !id.startsWith('lim.') && !id.startsWith('sym.') ? (
+          <BodyFigure
+            flaw={id}
+            hand={hand}
+            label={`${name}: how it looks, with the sound posture as a dotted line`}
+            width={116}
+            height={112}
+          />
+        ) : null}
+        <View style={styles.grow}>
+          <Text variant="titleMedium">{name}</Text>
+          <Text variant="bodySmall">{see}</Text>
+          {full && measure ? <Text variant="bodySmall">{measure.words}</Text> : null}
+        </View>
+      </View>
+      {typeof detail?.value === 'number' && typeof detail.derived === 'number' ? (
+        <Text variant="bodySmall" role="note">
+          {`Measured ${Number(detail.value.toFixed(1))} ${point.unit ?? ''}: ${severityNames[detail.derived]}${
+            grade !== null && grade !== detail.derived
+              ? `; you said ${severityNames[grade]}. Both are kept.`
+              : '.'
+          }`}
+        </Text>
+      ) : null}
+      {detail?.note ? <Text variant="bodySmall">{`Note: ${detail.note}`}</Text> : null}
       <View style={styles.row}>
         {severities.map((severity) => {
           const chosen = grade === severity;
@@ -35,7 +72,7 @@ export const Checkpoint = memo(function Checkpoint({ id, name, see, grade, onGra
               role="button"
               aria-pressed={chosen}
               aria-label={`${name}: ${severityNames[severity]}`}
-              onPress={() => onGrade(id, chosen ? null : severity)}
+              onPress={() => onGrade(id, chosen ? null : severity, detail ? kept : undefined)}
               style={[
                 styles.stitch,
                 {
@@ -52,12 +89,93 @@ export const Checkpoint = memo(function Checkpoint({ id, name, see, grade, onGra
           );
         })}
       </View>
+      {offer ? <Offered offer={offer} name={name} onGrade={onGrade} /> : null}
+      {full ? (
+        <View style={styles.row}>
+          {measure ? (
+            <Button
+              mode="text"
+              compact
+              accessibilityLabel={`Measure ${name}`}
+              onPress={() => setOpened(opened === 'measure' ? null : 'measure')}
+            >
+              Measure
+            </Button>
+          ) : null}
+          <Button
+            mode="text"
+            compact
+            accessibilityLabel={`Note on ${name}`}
+            onPress={() => setOpened(opened === 'note' ? null : 'note')}
+          >
+            {detail?.note ? 'Change the note' : 'Note'}
+          </Button>
+        </View>
+      ) : null}
+      {opened === 'measure' && measure ? (
+        <MeasureField
+          measure={measure}
+          name={name}
+          value={detail?.value ?? null}
+          onTake={(value, derived) => {
+            onGrade(id, derived, { ...kept, value, derived, source: 'measure' });
+            setOpened(null);
+          }}
+        />
+      ) : null}
+      {opened === 'note' ? (
+        <NoteField
+          name={name}
+          note={detail?.note ?? ''}
+          onKeep={(note) => {
+            onGrade(id, grade, { ...kept, note });
+            setOpened(null);
+          }}
+        />
+      ) : null}
     </View>
   );
 });
 
+const fromWords: Record<Offer['from'], string> = {
+  screen: 'the physical screen',
+  throws: 'the throws',
+  clip: 'the clip',
+  curves: 'the speed curves',
+};
+
+/** What something measured proposes, taken with one tap. */
+function Offered({ offer, name, onGrade }: { offer: Offer; name: string; onGrade: OnGrade }) {
+  const own = useColours();
+  const { node, severity, value, from, why } = offer;
+  const take = () =>
+    onGrade(node, severity, {
+      ...(value === null ? {} : { value }),
+      derived: severity,
+      source: from,
+      note: why.slice(0, 500),
+    });
+  return (
+    <View style={[styles.offer, { backgroundColor: own.amberSunk }]}>
+      <Text variant="bodySmall" style={styles.grow}>
+        {`From ${fromWords[from]}: ${severityNames[severity]}. ${why}`}
+      </Text>
+      <Button
+        mode="contained"
+        compact
+        accessibilityLabel={`Take ${severityNames[severity]} for ${name}`}
+        onPress={take}
+      >
+        Take it
+      </Button>
+    </View>
+  );
+}
+
 const styles = StyleSheet.create({
   whole: { borderWidth: 1, borderRadius: 8, padding: 12, gap: 4 },
+  beside: { flexDirection: 'row', gap: 10, alignItems: 'center' },
+  grow: { flex: 1, gap: 2 },
   row: { flexDirection: 'row', gap: 6, marginTop: 4 },
   stitch: {
     flex: 1,
@@ -68,4 +186,5 @@ const styles = StyleSheet.create({
     justifyContent: 'center',
   },
   name: { textTransform: 'capitalize' },
+  offer: { flexDirection: 'row', alignItems: 'center', gap: 8, borderRadius: 6, padding: 8, marginTop: 4 },
 });

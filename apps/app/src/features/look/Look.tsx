@@ -1,38 +1,52 @@
-import { router, type Href } from 'expo-router';
+import type { Offers } from '@wrightonic/contract';
+import { router, useLocalSearchParams, type Href } from 'expo-router';
 import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
+import { api } from '../../store/api';
 import { useAppDispatch } from '../../store/store';
 import { useAthlete, useMe, useToday } from '../../store/useAthlete';
 import { dayWords } from '../../ui/days';
 import { Foot } from '../../ui/Foot';
 import { Pane } from '../../ui/Pane';
 import { Seam } from '../../ui/seam/Seam';
+import { LookDetail } from './LookDetail';
+import { LookHistory } from './LookHistory';
 import { LookRead } from './LookRead';
+import { LookTools } from './LookTools';
 import { OpenLook } from './OpenLook';
 import type { LookStep } from './steps';
 
-/** The newest look, or the one that is under way. */
+/** Without a connection nothing is offered; what was measured is kept all the same. */
+const noOffers: Offers = [];
+
+/** The newest look, or the one that is under way, and whatever else is looked at or measured. */
 export function Look() {
   const { id, page } = useAthlete();
   const { academy } = useMe();
   const today = useToday();
+  const { data: offers = noOffers } = api.useOffersQuery(id);
   const dispatch = useAppDispatch();
+  const { of } = useLocalSearchParams<{ of?: string }>();
   const [first, setFirst] = useState<LookStep['key'] | null>(null);
   if (!page) return null;
   const { discipline } = page.athlete;
   const newest = page.looks.at(-1);
-  const begin = (step: LookStep['key'] | null = null) => {
+  const asked = page.looks.find((look) => look.id === of);
+  const begin = (look: 'quick' | 'full', step: LookStep['key'] | null = null) => {
     setFirst(step);
-    dispatch(log(id, 'look-begun', { athleteId: id, look: 'quick', zone: academy.zone, place: '' }));
+    dispatch(log(id, 'look-begun', { athleteId: id, look, zone: academy.zone, place: '' }));
   };
+  if (asked && (asked.finished || asked !== newest))
+    return <LookDetail athlete={page.athlete} look={asked} key={asked.id} />;
   if (newest && !newest.finished)
     return (
       <OpenLook
         key={newest.id}
-        athleteId={id}
-        discipline={discipline}
+        athlete={page.athlete}
         look={newest}
+        offers={offers}
         start={first}
         onFinished={() => router.replace(`/athletes/${id}/trace` as Href)}
       />
@@ -41,9 +55,26 @@ export function Look() {
     <Pane
       foot={
         <Foot>
-          <Button mode="contained" onPress={() => begin()} contentStyle={{ minHeight: 48 }}>
-            {newest ? 'Take a new quick look' : 'Take the first quick look'}
-          </Button>
+          <View style={styles.foot}>
+            <Button
+              mode="contained"
+              onPress={() => begin('quick')}
+              contentStyle={styles.tall}
+              style={styles.more}
+              accessibilityLabel={newest ? 'Take a new quick look' : 'Take the first quick look'}
+            >
+              Quick look
+            </Button>
+            <Button
+              mode="outlined"
+              onPress={() => begin('full')}
+              contentStyle={styles.tall}
+              style={styles.less}
+              accessibilityLabel="Take a full look"
+            >
+              Full look
+            </Button>
+          </View>
         </Foot>
       }
     >
@@ -52,7 +83,7 @@ export function Look() {
         findings={newest?.findings ?? {}}
         size="large"
         label={newest ? `Look of ${dayWords(newest.date, today)}` : 'Not looked at yet'}
-        onPhase={begin}
+        onPhase={(phase) => begin('quick', phase)}
       />
       {newest ? (
         <LookRead look={newest} count={page.looks.length} />
@@ -66,6 +97,15 @@ export function Look() {
         Tap a phase to begin a new look there. A tight stitch is clean; loose strands are a flaw, three at
         most.
       </Text>
+      <LookTools athleteId={id} offers={offers} />
+      {page.looks.length ? <LookHistory athlete={page.athlete} looks={page.looks} /> : null}
     </Pane>
   );
 }
+
+const styles = StyleSheet.create({
+  foot: { flexDirection: 'row', gap: 8 },
+  tall: { minHeight: 48 },
+  more: { flex: 3 },
+  less: { flex: 2 },
+});

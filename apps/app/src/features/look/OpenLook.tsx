@@ -1,5 +1,5 @@
-import type { LookRecord } from '@wrightonic/contract';
-import type { Discipline, Phase, Severity } from '@wrightonic/core';
+import { levelOf, type AthletePage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
+import type { Offer, Phase, Severity } from '@wrightonic/core';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -7,26 +7,37 @@ import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { Choices } from '../../ui/Choices';
 import { Foot } from '../../ui/Foot';
+import { Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
 import { Seam } from '../../ui/seam/Seam';
 import { Checkpoint } from './Checkpoint';
-import { lookSteps, type LookStep } from './steps';
+import { lookSteps, type LookPoint, type LookStep } from './steps';
 
 interface Props {
-  athleteId: string;
-  discipline: Discipline;
+  athlete: AthletePage['athlete'];
   look: LookRecord;
+  offers: readonly Offer[];
   start: LookStep['key'] | null;
   onFinished: () => void;
 }
 
 const isPhase = (key: LookStep['key']): key is Phase => key !== 'body' && key !== 'ball';
 
-export function OpenLook({ athleteId, discipline, look, start, onFinished }: Props) {
+export function OpenLook({ athlete, look, offers, start, onFinished }: Props) {
   const dispatch = useAppDispatch();
-  const { findings } = look;
-  const steps = useMemo(() => lookSteps(discipline, findings), [discipline, findings]);
+  const { id: athleteId, discipline } = athlete;
+  const level = levelOf(athlete);
+  const { findings, kind } = look;
+  const full = kind === 'full';
+  const steps = useMemo(
+    () => lookSteps(kind, findings, { discipline, level }),
+    [kind, findings, discipline, level],
+  );
+  const waiting = useMemo(
+    () => offers.filter(({ node, severity }) => findings[node] !== severity),
+    [offers, findings],
+  );
   const untouched = steps.find(({ key, first }) => isPhase(key) && first.some(({ id }) => !(id in findings)));
   const [key, setKey] = useState<LookStep['key']>(() => start ?? untouched?.key ?? steps[0]!.key);
   const [wider, setWider] = useState<LookStep['key'] | null>(null);
@@ -37,8 +48,8 @@ export function OpenLook({ athleteId, discipline, look, start, onFinished }: Pro
   const graded = Object.keys(findings).length;
 
   const grade = useCallback(
-    (node: string, severity: Severity | null) => {
-      dispatch(log(athleteId, 'finding', { lookId: look.id, node, severity }));
+    (node: string, severity: Severity | null, detail: FindingDetail = {}) => {
+      dispatch(log(athleteId, 'finding', { lookId: look.id, node, severity, ...detail }));
     },
     [dispatch, athleteId, look.id],
   );
@@ -50,13 +61,38 @@ export function OpenLook({ athleteId, discipline, look, start, onFinished }: Pro
     for (const { id } of open) grade(id, 0);
     if (nextPhase) setKey(nextPhase.key);
   };
+  const takeAll = () => {
+    for (const { node, severity, value, from, why } of waiting)
+      grade(node, severity, {
+        ...(value === null ? {} : { value }),
+        derived: severity,
+        source: from,
+        note: why.slice(0, 500),
+      });
+  };
+  const point = (each: LookPoint) => (
+    <Checkpoint
+      key={each.id}
+      point={each}
+      grade={findings[each.id] ?? null}
+      detail={look.details[each.id]}
+      offer={waiting.find(({ node }) => node === each.id)}
+      hand={athlete.throws}
+      full={full}
+      onGrade={grade}
+    />
+  );
+  const offered = (step: LookStep) =>
+    waiting.filter(({ node }) => step.first.concat(step.more).some(({ id }) => id === node));
   const last = !nextPhase;
   return (
+    // Each step begins at its top.
     <Pane
+      key={key}
       foot={
         <Foot>
           <View style={styles.foot}>
-            {open.length > 0 ? (
+            {open.length > 0 && isPhase(key) ? (
               <Button mode="contained" onPress={rest} style={styles.grow} contentStyle={styles.tall}>
                 {open.length === step.first.length
                   ? 'All of this phase is clean'
@@ -72,7 +108,7 @@ export function OpenLook({ athleteId, discipline, look, start, onFinished }: Pro
                 {`Next: ${nextPhase.name}`}
               </Button>
             ) : null}
-            {last && open.length === 0 ? (
+            {last && (open.length === 0 || !isPhase(key)) ? (
               <Button
                 mode="contained"
                 onPress={finish}
@@ -91,7 +127,7 @@ export function OpenLook({ athleteId, discipline, look, start, onFinished }: Pro
         discipline={discipline}
         findings={findings}
         size="large"
-        label="Look under way"
+        label={full ? 'Full look under way' : 'Look under way'}
         phase={isPhase(key) ? key : null}
         onPhase={setKey}
       />
@@ -101,15 +137,22 @@ export function OpenLook({ athleteId, discipline, look, start, onFinished }: Pro
         </View>
         <Text variant="bodySmall" role="status">{`${graded} looked at`}</Text>
       </View>
-      {step.first.map(({ id, name, see }) => (
-        <Checkpoint key={id} id={id} name={name} see={see} grade={findings[id] ?? null} onGrade={grade} />
-      ))}
-      {wider === key
-        ? step.more.map(({ id, name, see }) => (
-            <Checkpoint key={id} id={id} name={name} see={see} grade={null} onGrade={grade} />
-          ))
-        : null}
-      {wider !== key && step.more.length > 0 ? (
+      {waiting.length ? (
+        <Notice icon="tray-arrow-down">
+          <Text>
+            {`${waiting.length} ${waiting.length === 1 ? 'grade is' : 'grades are'} offered by what was measured: ${steps
+              .filter((each) => offered(each).length)
+              .map((each) => `${each.name} ${offered(each).length}`)
+              .join(', ')}.`}
+          </Text>
+          <Button mode="contained" onPress={takeAll} style={styles.start}>
+            {waiting.length === 1 ? 'Take it into this look' : 'Take all into this look'}
+          </Button>
+        </Notice>
+      ) : null}
+      {step.first.map(point)}
+      {wider === key || offered(step).length ? step.more.map(point) : null}
+      {wider !== key && offered(step).length === 0 && step.more.length > 0 ? (
         <Button mode="text" onPress={() => setWider(key)}>
           {`${step.more.length} more to look at here`}
         </Button>
@@ -128,7 +171,7 @@ export function OpenLook({ athleteId, discipline, look, start, onFinished }: Pro
           { value: 'ball', text: 'Where the ball goes' },
         ]}
       />
-      {!last || open.length > 0 ? (
+      {!last || (open.length > 0 && isPhase(key)) ? (
         <Button mode="text" disabled={graded === 0} onPress={finish}>
           Finish here; the rest stays not looked at
         </Button>
@@ -141,6 +184,7 @@ export function OpenLook({ athleteId, discipline, look, start, onFinished }: Pro
 const styles = StyleSheet.create({
   foot: { flexDirection: 'row', gap: 8 },
   grow: { flex: 1 },
+  start: { alignSelf: 'flex-start' },
   tall: { minHeight: 48 },
   head: { flexDirection: 'row', alignItems: 'flex-end', gap: 8 },
 });

@@ -1,43 +1,92 @@
 import {
   flawsFor,
+  gradeMeasured,
   limits,
+  measurableOf,
   nodeOf,
+  normFor,
   phases,
   quickLook,
+  screenTestOf,
   symptoms,
   type Discipline,
   type Findings,
+  type Level,
   type Phase,
+  type Severity,
 } from '@wrightonic/core';
 import { phaseNames } from '../../ui/seam/words';
+
+/** How a checkpoint is measured, for this athlete's level. */
+export interface PointMeasure {
+  name: string;
+  unit: string;
+  how: string;
+  /** The usual range, in words. */
+  words: string;
+  range: readonly [number, number];
+  grade: (value: number) => Severity;
+}
+
+export interface LookPoint {
+  id: string;
+  name: string;
+  see: string;
+  measure: PointMeasure | null;
+  /** Of whatever was measured for it. */
+  unit: string | null;
+}
 
 /** What is looked at together: a phase, or what the body allows, or where the ball goes. */
 export interface LookStep {
   key: Phase | 'body' | 'ball';
   name: string;
-  /** Checkpoints of a quick look, or those that are graded already. */
-  first: { id: string; name: string; see: string }[];
+  /** Checkpoints of a quick look, or those that are graded already; all of them in a full look. */
+  first: LookPoint[];
   /** Everything else that can be looked at here. */
-  more: { id: string; name: string; see: string }[];
+  more: LookPoint[];
 }
 
-const shown = (id: string) => {
+export interface Whom {
+  discipline: Discipline;
+  level: Level;
+}
+
+function measureOf(id: string, whom: Whom): PointMeasure | null {
+  const measurable = measurableOf(id);
+  const norm = measurable && normFor(measurable.measure, whom);
+  if (!measurable || !norm) return null;
+  return {
+    name: measurable.name,
+    unit: measurable.unit,
+    how: measurable.how,
+    words: `${measurable.name}: usual ${norm.low} to ${norm.high} ${measurable.unit} (${norm.basis.replace(': edit', '')}).`,
+    range: measurable.range,
+    grade: (value) => gradeMeasured(id, value, whom)!.severity,
+  };
+}
+
+function shown(id: string, whom: Whom): LookPoint {
   const node = nodeOf(id)!;
-  return { id, name: node.name, see: node.type === 'limit' ? node.howMeasured : node.see };
-};
+  const measure = measureOf(id, whom);
+  const see = node.type === 'limit' ? node.howMeasured : node.see;
+  const unit = node.type === 'limit' ? (screenTestOf(node.test)?.unit ?? node.unit) : (measure?.unit ?? null);
+  return { id, name: node.name, see, measure, unit };
+}
 
 /** The steps of a look, in the order of the delivery. */
-export function lookSteps(discipline: Discipline, findings: Findings): LookStep[] {
-  const quick = new Set(quickLook[discipline]);
+export function lookSteps(kind: 'quick' | 'full', findings: Findings, whom: Whom): LookStep[] {
+  const quick = new Set(quickLook[whom.discipline]);
+  const first = (id: string) => kind === 'full' || quick.has(id) || id in findings;
   const step = (key: LookStep['key'], name: string, ids: string[]): LookStep => ({
     key,
     name,
-    first: ids.filter((id) => quick.has(id) || id in findings).map(shown),
-    more: ids.filter((id) => !quick.has(id) && !(id in findings)).map(shown),
+    first: ids.filter(first).map((id) => shown(id, whom)),
+    more: ids.filter((id) => !first(id)).map((id) => shown(id, whom)),
   });
-  const flaws = flawsFor(discipline);
+  const flaws = flawsFor(whom.discipline);
   return [
-    ...phases[discipline].map((phase) =>
+    ...phases[whom.discipline].map((phase) =>
       step(
         phase,
         phaseNames[phase]!,

@@ -1,5 +1,13 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { allowedWith, doseWords, drillOf, parseDose, type Pain, type Severity } from '@wrightonic/core';
+import {
+  allowedWith,
+  doseWords,
+  drillOf,
+  heldAbove,
+  parseDose,
+  type Pain,
+  type Severity,
+} from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -144,6 +152,11 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
       </View>
       <View style={styles.areas}>{person.hand === 'R' ? areas : areas.reverse()}</View>
       <VelocityPad
+        heldAbove={heldAbove(
+          page.athlete.discipline,
+          page.athlete.age,
+          page.velocities.length ? Math.max(...page.velocities.map(({ top }) => top)) : null,
+        )}
         visible={pad}
         unit={person.velocityUnit}
         onClose={() => setPad(false)}

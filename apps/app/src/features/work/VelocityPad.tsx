@@ -7,6 +7,8 @@ import { useColours } from '../../theme/theme';
 interface Props {
   visible: boolean;
   unit: VelocityUnit;
+  /** Above this a figure is saved only when it is said to be right, m/s. */
+  heldAbove: number;
   /** m/s */
   onSave: (velocity: number) => void;
   onClose: () => void;
@@ -22,17 +24,25 @@ const pressed = (typed: string, key: string): string => {
 };
 
 /** Figures the size of a thumb, for a velocity read off a gun. */
-export function VelocityPad({ visible, unit, onSave, onClose }: Props) {
+export function VelocityPad({ visible, unit, heldAbove, onSave, onClose }: Props) {
   const own = useColours();
   const [typed, setTyped] = useState('');
   const value = Number(typed);
   const [least, most] = range[unit];
   const fits = typed !== '' && value >= least && value <= most;
+  const [sure, setSure] = useState(false);
+  const held = fits && velocityFrom(value, unit) > heldAbove;
+  const type = (key: string) => {
+    setSure(false);
+    setTyped(pressed(typed, key));
+  };
   const close = () => {
+    setSure(false);
     setTyped('');
     onClose();
   };
   const save = () => {
+    if (held && !sure) return setSure(true);
     onSave(velocityFrom(value, unit));
     close();
   };
@@ -54,7 +64,7 @@ export function VelocityPad({ visible, unit, onSave, onClose }: Props) {
                 key={key}
                 role="button"
                 aria-label={key === '⌫' ? 'Delete the last figure' : key}
-                onPress={() => setTyped(pressed(typed, key))}
+                onPress={() => type(key)}
                 style={[styles.key, { backgroundColor: own.sunk, borderColor: own.line }]}
               >
                 <Text variant="headlineMedium">{key}</Text>
@@ -64,10 +74,12 @@ export function VelocityPad({ visible, unit, onSave, onClose }: Props) {
           <Text variant="bodySmall" style={styles.middle}>
             {typed !== '' && !fits
               ? `From ${least} to ${most} ${unit}.`
-              : 'For the throw just logged, or for one more.'}
+              : sure
+                ? 'That is more than can be expected at this age. Is it right?'
+                : 'For the throw just logged, or for one more.'}
           </Text>
           <Button mode="contained" disabled={!fits} onPress={save} contentStyle={styles.tall}>
-            Save
+            {sure ? 'It is right, save it' : 'Save'}
           </Button>
           <Button onPress={close}>Cancel</Button>
         </Dialog.Content>

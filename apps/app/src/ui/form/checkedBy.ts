@@ -1,8 +1,14 @@
-import { athleteForm, check, newLesson } from '@wrightonic/contract';
+import { athleteForm, check, newClearance, newInjury, newLesson, newSize } from '@wrightonic/contract';
 import type { FieldErrors, FieldValues, Resolver } from 'react-hook-form';
 import { friendly } from './friendly';
 
-const schemas = { athlete: athleteForm, lesson: newLesson };
+const schemas = {
+  athlete: athleteForm,
+  lesson: newLesson,
+  size: newSize,
+  injury: newInjury,
+  clearance: newClearance,
+};
 
 /** Checks a form with the schema that the server holds it against. */
 export const checkedBy =

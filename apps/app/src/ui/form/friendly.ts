@@ -11,6 +11,11 @@ const names: Readonly<Record<string, string>> = {
   minutes: 'The minutes',
   place: 'The place',
   note: 'The note',
+  what: 'What it was',
+  since: 'The day',
+  clearedBy: 'Who cleared it',
+  guardians: 'The guardian',
+  teams: 'The teams',
 };
 
 /** A message of a schema in the words of the form. */

@@ -21,27 +21,19 @@ import type { Knex } from 'knex';
 import { v7 } from 'uuid';
 import { hashPassword } from '../../auth/password';
 import { Doorkeeper } from '../academies';
-import { addAthlete } from '../athletes';
+import { addAthletes } from '../athletes';
 import { addLesson } from '../lessons';
 import { addAssignment, addPlan, moveStage, plan } from '../plans';
-import { Academy } from '../scope';
+import { formOf, seedMeasured } from './measured';
+import { noApproach, zone, type Seeding } from './seeding';
+import { Academy, inBatches } from '../scope';
 import { addTrace } from '../traces';
 import { venueDay, venueInstant } from '../venueDay';
 
 /** Signs in every person of the demo academy; the data is invented, so there is nothing to keep secret. */
 export const demoPassword = 'pitching-barn';
 
-const zone = 'Europe/London';
-const noApproach = { leave: null, lift: null, teach: null, hips: null };
 const weeksAhead = 12;
-
-interface Seeding {
-  academy: Academy;
-  instructors: string[];
-  today: string;
-  /** Ids are as seeded as everything else. */
-  id: (at: Date) => string;
-}
 
 function seededIds(seed: number): (at: Date) => string {
   const random = luck(seed);
@@ -52,10 +44,6 @@ function seededIds(seed: number): (at: Date) => string {
       seq: seq++,
       random: Uint8Array.from({ length: 16 }, () => random.whole(0, 255)),
     });
-}
-
-async function inBatches(academy: Academy, table: string, rows: Record<string, unknown>[]): Promise<void> {
-  for (let i = 0; i < rows.length; i += 1000) await academy.add(table, rows.slice(i, i + 1000));
 }
 
 async function seedLooks(
@@ -299,21 +287,10 @@ export async function seedSaltmarsh(db: Knex, now: Date): Promise<void> {
     const inside = { ...seeding, academy: whole };
     for (const [n, athlete] of athletes.entries()) {
       const { pretend } = athlete;
-      await addAthlete(whole, {
-        id: athlete.id,
-        givenName: pretend.givenName,
-        familyName: pretend.familyName,
-        discipline: pretend.discipline,
-        throws: pretend.throws,
-        birthdate: addDays(`${Number(today.slice(0, 4)) - pretend.age}${today.slice(4)}`, -20 - n * 9),
-        heightCm: pretend.heightCm,
-        massKg: pretend.massKg,
-        equipment: [...pretend.home],
-        approach: noApproach,
-        note: '',
-      });
+      await addAthletes(whole, [formOf(athlete.id, pretend, today, n)], zone, by(n), founded);
       await seedLooks(inside, athlete, by(n), 100 + n);
       await seedSessions(inside, athlete, by(n), 100 + n);
+      await seedMeasured(inside, athlete, by(n), 100 + n);
     }
     await seedLessons(inside, athletes, by);
   });

@@ -1,0 +1,53 @@
+import type { PictureRecord } from '@wrightonic/contract';
+import { Image, StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { api } from '../../store/api';
+import { useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { dayWords } from '../../ui/days';
+import { Trouble } from '../../ui/Notice';
+import { Heading } from '../../ui/Screen';
+
+interface Props {
+  athleteId: string;
+  pictures: readonly PictureRecord[];
+}
+
+/** Marked frames that an instructor put up; each can be taken down. */
+export function Pictures({ athleteId, pictures }: Props) {
+  const today = useToday();
+  const [show, { error }] = api.useShowPictureMutation();
+  if (pictures.length === 0) return null;
+  return (
+    <Card>
+      <Heading level={3}>Marked frames</Heading>
+      {error ? <Trouble error={error} /> : null}
+      {pictures.map(({ id, note, date, shown }) => (
+        <View key={id} style={styles.one}>
+          {shown ? (
+            <Image
+              source={{ uri: `/api/pictures/${id}` }}
+              accessibilityLabel={`Marked frame of ${dayWords(date, today)}: ${note}`}
+              style={styles.picture}
+              resizeMode="contain"
+            />
+          ) : null}
+          <Text variant="bodySmall">{`${dayWords(date, today)}. ${note}`}</Text>
+          <Button
+            mode="text"
+            style={styles.start}
+            onPress={() => void show({ athleteId, id, shown: !shown })}
+          >
+            {shown ? 'Take it down' : 'Show it again'}
+          </Button>
+        </View>
+      ))}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  one: { gap: 4 },
+  picture: { width: '100%', aspectRatio: 16 / 9 },
+  start: { alignSelf: 'flex-start' },
+});

@@ -1,0 +1,106 @@
+import { readRoster, rosterColumns, type NewAthlete } from '@wrightonic/contract';
+import type { RowProblem } from '@wrightonic/core';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { FilePick } from '../../ui/FilePick';
+import { ImportPreview } from '../../ui/ImportPreview';
+import { disciplineNames, handNames } from '../../ui/kindWords';
+import { Notice } from '../../ui/Notice';
+import { Screen } from '../../ui/Screen';
+
+const most = 20_000_000;
+const mostRows = 500;
+
+interface Read {
+  rows: { row: number; athlete: NewAthlete; held?: string }[];
+  problems: RowProblem[];
+  leftOut: string[];
+}
+
+/** A roster from a table: seen before it is taken. */
+export function RosterImport() {
+  const { data: roster } = api.useRosterQuery();
+  const [read, setRead] = useState<Read | null>(null);
+  const [wrong, setWrong] = useState('');
+  const [done, setDone] = useState('');
+  const [take, { isLoading, error }] = api.useImportAthletesMutation();
+  const open = async (file: File) => {
+    setDone('');
+    setWrong('');
+    try {
+      const table = readRoster(await file.text(), () => v7());
+      if (table.rows.length > mostRows)
+        throw new RangeError(`At most ${mostRows} athletes at once; this file has more.`);
+      const known = new Set(
+        (roster ?? []).map((each) => `${each.givenName} ${each.familyName}`.toLowerCase()),
+      );
+      setRead({
+        ...table,
+        rows: table.rows.map((each) => {
+          const { givenName, familyName } = each.athlete;
+          return known.has(`${givenName} ${familyName}`.toLowerCase())
+            ? { ...each, held: 'somebody of this name is here already' }
+            : each;
+        }),
+      });
+    } catch (broken) {
+      setRead(null);
+      setWrong(`${file.name}: ${(broken as Error).message} Nothing was taken.`);
+    }
+  };
+  const taken = async (rows: readonly number[]) => {
+    const wanted = new Set(rows);
+    const athletes = read!.rows.filter(({ row }) => wanted.has(row)).map(({ athlete }) => athlete);
+    const answer = await take({ athletes });
+    if ('error' in answer) return;
+    setRead(null);
+    setDone(`${answer.data.added} ${answer.data.added === 1 ? 'athlete' : 'athletes'} added.`);
+  };
+  return (
+    <Screen title="Roster from a table">
+      <Text>{`A CSV with a header: ${rosterColumns.required.join(', ')}; and any of ${rosterColumns.optional.join(', ')}. Several things in one cell stand apart by semicolons.`}</Text>
+      <FilePick
+        label="Open a table"
+        accept=".csv,text/csv,text/plain"
+        most={most}
+        onFile={(file) => void open(file)}
+      />
+      {wrong ? <Notice alert>{wrong}</Notice> : null}
+      {done ? (
+        <Notice icon="check">
+          <Text role="status">{done}</Text>
+          <Button mode="contained" onPress={() => router.navigate('/roster')}>
+            To the roster
+          </Button>
+        </Notice>
+      ) : null}
+      {read ? (
+        <ImportPreview
+          what={['athlete', 'athletes']}
+          header={['Name', 'Born', 'Discipline', 'Hand', 'Height', 'Mass']}
+          rows={read.rows.map(({ row, athlete, held }) => ({
+            row,
+            held,
+            cells: [
+              `${athlete.givenName} ${athlete.familyName}`,
+              athlete.birthdate,
+              disciplineNames[athlete.discipline],
+              handNames[athlete.throws],
+              athlete.heightCm === null ? '' : `${athlete.heightCm} cm`,
+              athlete.massKg === null ? '' : `${athlete.massKg} kg`,
+            ],
+          }))}
+          problems={read.problems}
+          leftOut={read.leftOut}
+          busy={isLoading}
+          error={error}
+          onTake={(rows) => void taken(rows)}
+          onLeave={() => setRead(null)}
+        />
+      ) : null}
+    </Screen>
+  );
+}

@@ -1,0 +1,26 @@
+import { router, type Href } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { Heading } from '../../ui/Screen';
+
+interface Props {
+  athleteId: string;
+  /** What the tool is called, where its page does not say so itself. */
+  title?: string;
+}
+
+/** From a tool of Look back to Look. */
+export const BackToLook = ({ athleteId, title }: Props) => (
+  <View style={styles.row}>
+    <Button
+      mode="text"
+      icon="chevron-left"
+      onPress={() => router.navigate(`/athletes/${athleteId}/look` as Href)}
+    >
+      Look
+    </Button>
+    {title ? <Heading>{title}</Heading> : null}
+  </View>
+);
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', alignItems: 'center', gap: 8 } });

@@ -1,0 +1,78 @@
+import type { Severity } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, HelperText, TextInput } from 'react-native-paper';
+import { severityNames } from '../../ui/seam/words';
+import type { PointMeasure } from './steps';
+
+const read = (text: string): number => {
+  const plain = text.trim().replace(',', '.');
+  return /^-?\d+(\.\d+)?$/.test(plain) ? Number(plain) : NaN;
+};
+
+interface MeasureProps {
+  measure: PointMeasure;
+  name: string;
+  value: number | null;
+  onTake: (value: number, derived: Severity) => void;
+}
+
+/** A typed value with the grade that it gives; what is beyond a body is not taken. */
+export function MeasureField({ measure, name, value, onTake }: MeasureProps) {
+  const [text, setText] = useState(value === null ? '' : String(value));
+  const [low, high] = measure.range;
+  const number = read(text);
+  const fits = number >= low && number <= high;
+  const derived = fits ? measure.grade(number) : null;
+  return (
+    <View style={styles.field}>
+      <TextInput
+        mode="outlined"
+        label={`${measure.name}, ${measure.unit}`}
+        aria-label={`${measure.name} for ${name}`}
+        value={text}
+        onChangeText={setText}
+        inputMode="decimal"
+        autoFocus
+      />
+      <HelperText type={text && !fits ? 'error' : 'info'} role={text && !fits ? 'alert' : undefined}>
+        {text && !fits
+          ? `Must be a number from ${low} to ${high} ${measure.unit}.`
+          : derived === null
+            ? measure.how
+            : `That is ${severityNames[derived]}.`}
+      </HelperText>
+      <Button mode="contained" disabled={derived === null} onPress={() => onTake(number, derived!)}>
+        Take the measure
+      </Button>
+    </View>
+  );
+}
+
+interface NoteProps {
+  name: string;
+  note: string;
+  onKeep: (note: string) => void;
+}
+
+export function NoteField({ name, note, onKeep }: NoteProps) {
+  const [text, setText] = useState(note);
+  return (
+    <View style={styles.field}>
+      <TextInput
+        mode="outlined"
+        label="Note"
+        aria-label={`Note for ${name}`}
+        value={text}
+        onChangeText={setText}
+        maxLength={500}
+        autoFocus
+      />
+      <Button mode="contained" onPress={() => onKeep(text.trim())}>
+        Keep the note
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ field: { gap: 4, marginTop: 4 } });

@@ -1,0 +1,176 @@
+import {
+  levelOf,
+  type AthletePage,
+  type FindingDetail,
+  type FindingRecord,
+  type LookRecord,
+} from '@wrightonic/contract';
+import { nodeName, type Severity } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text, TextInput } from 'react-native-paper';
+import { log } from '../../offline/log';
+import { api } from '../../store/api';
+import { useAppDispatch } from '../../store/store';
+import { useMe, useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { dayWords, timeAt } from '../../ui/days';
+import { Pane } from '../../ui/Pane';
+import { Heading } from '../../ui/Screen';
+import { Seam } from '../../ui/seam/Seam';
+import { severityNames } from '../../ui/seam/words';
+import { Checkpoint } from './Checkpoint';
+import { lookSteps } from './steps';
+
+interface Props {
+  athlete: AthletePage['athlete'];
+  look: LookRecord;
+}
+
+/** A finished look: everything that was graded, how it came about, and a way to put a grade right. */
+export function LookDetail({ athlete, look }: Props) {
+  const today = useToday();
+  const dispatch = useAppDispatch();
+  const [correcting, setCorrecting] = useState<string | null>(null);
+  const [reason, setReason] = useState('');
+  const steps = lookSteps('full', look.findings, { discipline: athlete.discipline, level: levelOf(athlete) });
+  const correct = (node: string, severity: Severity | null, detail: FindingDetail = {}) => {
+    if (reason.trim() === '') return;
+    dispatch(
+      log(athlete.id, 'look-corrected', {
+        lookId: look.id,
+        node,
+        severity,
+        ...detail,
+        reason: reason.trim(),
+      }),
+    );
+    setCorrecting(null);
+    setReason('');
+  };
+  return (
+    <Pane>
+      <Button
+        mode="text"
+        icon="chevron-left"
+        style={styles.start}
+        onPress={() => router.navigate(`/athletes/${athlete.id}/look` as Href)}
+      >
+        All looks
+      </Button>
+      <Heading>{`${look.kind === 'full' ? 'Full' : 'Quick'} look of ${dayWords(look.date, today)}`}</Heading>
+      <Text>{`By ${look.by}${look.place ? `, ${look.place}` : ''}. ${Object.keys(look.findings).length} checkpoints looked at.`}</Text>
+      <Seam discipline={athlete.discipline} findings={look.findings} size="large" label="This look" />
+      {steps.map(({ key, name, first }) => {
+        const graded = first.filter(({ id }) => id in look.findings || id in look.details);
+        if (graded.length === 0) return null;
+        return (
+          <Card key={key}>
+            <Heading level={3}>{name}</Heading>
+            {graded.map((point) => {
+              const grade = look.findings[point.id] ?? null;
+              const detail = look.details[point.id];
+              if (correcting === point.id)
+                return (
+                  <View key={point.id} style={styles.gap}>
+                    <TextInput
+                      mode="outlined"
+                      label="Why is it put right?"
+                      aria-label="Why is it put right?"
+                      value={reason}
+                      onChangeText={setReason}
+                      maxLength={300}
+                      autoFocus
+                    />
+                    <Text variant="bodySmall" role="status">
+                      {reason.trim() ? 'Tap the grade as it should be.' : 'Say why, then tap the grade.'}
+                    </Text>
+                    <Checkpoint
+                      point={point}
+                      grade={grade}
+                      detail={detail}
+                      offer={undefined}
+                      hand={athlete.throws}
+                      full={false}
+                      onGrade={correct}
+                    />
+                    <Button mode="text" onPress={() => setCorrecting(null)}>
+                      Leave it
+                    </Button>
+                  </View>
+                );
+              return (
+                <View key={point.id} style={styles.line}>
+                  <View style={styles.grow}>
+                    <Text>
+                      <Text variant="labelLarge">{point.name}</Text>
+                      {`, ${grade === null ? 'not looked at' : severityNames[grade]}`}
+                    </Text>
+                    {typeof detail?.value === 'number' ? (
+                      <Text variant="bodySmall">
+                        {`Measured ${Number(detail.value.toFixed(1))} ${point.unit ?? ''}${
+                          typeof detail.derived === 'number' && detail.derived !== grade
+                            ? `, ${severityNames[detail.derived]} by the measure`
+                            : ''
+                        }`}
+                      </Text>
+                    ) : null}
+                    {detail?.note ? <Text variant="bodySmall">{detail.note}</Text> : null}
+                  </View>
+                  <Button
+                    mode="text"
+                    compact
+                    accessibilityLabel={`Put ${point.name} right`}
+                    onPress={() => setCorrecting(point.id)}
+                  >
+                    Put right
+                  </Button>
+                </View>
+              );
+            })}
+          </Card>
+        );
+      })}
+      <Changes lookId={look.id} />
+    </Pane>
+  );
+}
+
+/** Grades that came more than once: what stood there before is never lost. */
+function Changes({ lookId }: { lookId: string }) {
+  const { data } = api.useLookHistoryQuery(lookId);
+  const { academy } = useMe();
+  const [open, setOpen] = useState(false);
+  const byNode = new Map<string, FindingRecord[]>();
+  for (const entry of data ?? []) byNode.set(entry.node, [...(byNode.get(entry.node) ?? []), entry]);
+  const changed = [...byNode].filter(([, entries]) => entries.length > 1);
+  if (changed.length === 0) return null;
+  return (
+    <Card>
+      <Button mode="text" onPress={() => setOpen(!open)} style={styles.start}>
+        {`${open ? 'Hide' : 'Show'} what was changed (${changed.length})`}
+      </Button>
+      {open
+        ? changed.map(([node, entries]) => (
+            <Text key={node}>
+              <Text variant="labelLarge">{nodeName(node)}</Text>
+              {`: ${entries
+                .map(
+                  ({ severity, by, at, note }) =>
+                    `${severity === null ? 'taken back' : severityNames[severity as Severity]} by ${by} at ${timeAt(at, academy.zone)}${note ? ` (${note})` : ''}`,
+                )
+                .join(', then ')}`}
+            </Text>
+          ))
+        : null}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  start: { alignSelf: 'flex-start' },
+  line: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1 },
+  gap: { gap: 6 },
+});

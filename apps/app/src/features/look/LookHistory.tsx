@@ -1,0 +1,62 @@
+import type { AthletePage } from '@wrightonic/contract';
+import { router, type Href } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { useState } from 'react';
+import { useToday } from '../../store/useAthlete';
+import { dayWords } from '../../ui/days';
+import { Press } from '../../ui/Press';
+import { Heading } from '../../ui/Screen';
+import { Seam } from '../../ui/seam/Seam';
+
+interface Props {
+  athlete: AthletePage['athlete'];
+  looks: AthletePage['looks'];
+}
+
+const few = 4;
+
+/** Every look, newest first, each as a small seam. */
+export function LookHistory({ athlete, looks }: Props) {
+  const today = useToday();
+  const [all, setAll] = useState(false);
+  const newestFirst = [...looks].reverse();
+  return (
+    <View style={styles.whole}>
+      <Heading>Looks</Heading>
+      {(all ? newestFirst : newestFirst.slice(0, few)).map((look) => {
+        const grades = Object.values(look.findings);
+        const day = dayWords(look.date, today);
+        return (
+          <Press
+            key={look.id}
+            role="link"
+            aria-label={`Look of ${day}`}
+            onPress={() => router.navigate(`/athletes/${athlete.id}/look?of=${look.id}` as Href)}
+          >
+            <View style={styles.head}>
+              <Text variant="titleMedium" style={styles.grow}>
+                {`${day}, ${look.kind}`}
+              </Text>
+              <Text variant="bodySmall">
+                {`${grades.filter((grade) => grade > 0).length} of ${grades.length} not clean`}
+              </Text>
+            </View>
+            <Seam discipline={athlete.discipline} findings={look.findings} size="tiny" label={day} />
+          </Press>
+        );
+      })}
+      {!all && looks.length > few ? (
+        <Button mode="text" onPress={() => setAll(true)}>
+          {`${looks.length - few} older looks`}
+        </Button>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { gap: 8 },
+  head: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1 },
+});

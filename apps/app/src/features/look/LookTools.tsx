@@ -1,0 +1,65 @@
+import type { Offer } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { Icon, type IconName } from '../../ui/Icon';
+import { Press } from '../../ui/Press';
+import { Heading } from '../../ui/Screen';
+
+const tools: readonly { path: string; name: string; what: string; icon: IconName; from: Offer['from'] }[] = [
+  { path: 'screen', name: 'Physical screen', what: 'What the body allows', icon: 'human', from: 'screen' },
+  {
+    path: 'throws',
+    name: 'Throws',
+    what: 'Where the ball goes, and how fast',
+    icon: 'target',
+    from: 'throws',
+  },
+  { path: 'clip', name: 'Clip bench', what: 'Frames, times, angles', icon: 'movie-open', from: 'clip' },
+  {
+    path: 'curves',
+    name: 'Speed curves',
+    what: 'Hips, trunk, arm in order',
+    icon: 'chart-bell-curve',
+    from: 'curves',
+  },
+];
+
+/** Whatever measures beside the eye, and what it has to offer to the next look. */
+export function LookTools({ athleteId, offers }: { athleteId: string; offers: readonly Offer[] }) {
+  return (
+    <View style={styles.whole}>
+      <Heading>Measure</Heading>
+      <View style={styles.grid}>
+        {tools.map(({ path, name, what, icon, from }) => {
+          const waiting = offers.filter((offer) => offer.from === from).length;
+          return (
+            <Press
+              key={path}
+              role="link"
+              style={styles.tool}
+              onPress={() => router.navigate(`/athletes/${athleteId}/${path}` as Href)}
+            >
+              <View style={styles.head}>
+                <Icon name={icon} />
+                <Text variant="titleMedium" style={styles.grow}>
+                  {name}
+                </Text>
+              </View>
+              <Text variant="bodySmall">{what}</Text>
+              {waiting ? <Text variant="labelMedium">{`${waiting} for the next look`}</Text> : null}
+            </Press>
+          );
+        })}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { gap: 8 },
+  grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  tool: { flexGrow: 1, flexBasis: 160, minWidth: 160, gap: 4 },
+  head: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1 },
+});

@@ -1,0 +1,125 @@
+import type { ClipRecord } from '@wrightonic/contract';
+import { useState } from 'react';
+import { Button, Text } from 'react-native-paper';
+import { clipsWith } from '../../../offline/measured';
+import { api } from '../../../store/api';
+import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
+import { useWithJournal } from '../../../store/useMeasured';
+import { Card } from '../../../ui/Card';
+import { dayWords } from '../../../ui/days';
+import { FilePick } from '../../../ui/FilePick';
+import { Empty, Notice, Trouble, Waiting } from '../../../ui/Notice';
+import { Pane } from '../../../ui/Pane';
+import { useWide } from '../../../ui/useWide';
+import { BackToLook } from '../BackToLook';
+import { Bench } from './Bench';
+import { hashOf } from './file';
+import { Film } from './Film';
+
+/** A clip stays where it is; what is on disk is all that is read of it. */
+const most = 20_000_000_000;
+const accept = 'video/mp4,video/webm,video/quicktime,.mp4,.webm,.mov';
+
+interface Opened {
+  file: File;
+  hash: string;
+  /** The clip that is known already. */
+  clip: ClipRecord | null;
+}
+
+/** The clip bench: open or film a clip, step through it, mark and measure. */
+export function ClipBench() {
+  const { id, page } = useAthlete();
+  const { person } = useMe();
+  const today = useToday();
+  const wide = useWide();
+  const { data, error, refetch } = api.useClipsQuery(id);
+  const clips = useWithJournal(data, (stored, entries) => clipsWith(stored, entries, id, person.name));
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const [wrong, setWrong] = useState('');
+  const [filming, setFilming] = useState(false);
+  if (!page) return null;
+  if (!clips)
+    return error ? (
+      <Trouble error={error} again={() => void refetch()} />
+    ) : (
+      <Waiting what="Reading the clips" />
+    );
+
+  const open = async (file: File, wanted: ClipRecord | null = null) => {
+    setWrong('');
+    setFilming(false);
+    try {
+      const hash = await hashOf(file);
+      const known = clips.find((clip) => clip.hash === hash && clip.size === file.size) ?? null;
+      if (wanted && known?.id !== wanted.id) {
+        setOpened(null);
+        return setWrong(
+          `${file.name} is not the clip of ${dayWords(wanted.date, today)}: ${
+            file.size === wanted.size ? 'its beginning differs' : 'its size differs'
+          }. The marks stay as they are. Look for ${wanted.name}, or open this one as a clip of its own.`,
+        );
+      }
+      setOpened({ file, hash, clip: known });
+    } catch {
+      setOpened(null);
+      setWrong(`${file.name} could not be read. Nothing was changed.`);
+    }
+  };
+  if (opened)
+    return (
+      <Bench
+        key={opened.hash}
+        athlete={page.athlete}
+        file={opened.file}
+        hash={opened.hash}
+        clips={clips}
+        onClose={(why) => {
+          setOpened(null);
+          setWrong(why ?? '');
+        }}
+      />
+    );
+  return (
+    <Pane most={wide ? 980 : 760}>
+      <BackToLook athleteId={id} title="Clip bench" />
+      <FilePick
+        label="Open a clip"
+        icon="movie-open"
+        accept={accept}
+        most={most}
+        onFile={(file) => void open(file)}
+      />
+      <Button
+        mode="outlined"
+        icon="camera"
+        onPress={() => setFilming(!filming)}
+        contentStyle={{ minHeight: 44 }}
+      >
+        {filming ? 'Put the camera away' : 'Film here'}
+      </Button>
+      {filming ? <Film onFilmed={(file) => void open(file)} /> : null}
+      {wrong ? <Notice alert>{wrong}</Notice> : null}
+      {clips.map((clip) => (
+        <Card key={clip.id}>
+          <Text variant="titleMedium">{`${dayWords(clip.date, today)}: ${clip.name}`}</Text>
+          <Text variant="bodySmall">
+            {`${Object.keys(clip.marks).length} events marked, ${clip.drawings.length} drawings; ${clip.seconds.toFixed(1)} s at ${clip.fps} frames a second. By ${clip.by}.`}
+          </Text>
+          <FilePick
+            label={`Open ${clip.name} again`}
+            accept={accept}
+            most={most}
+            onFile={(file) => void open(file, clip)}
+          />
+        </Card>
+      ))}
+      {!clips.length && !filming ? (
+        <Empty>
+          Open a clip of this device, or film one. It stays on the device; its marks and measures are kept. A
+          camera at 120 frames a second or more, square to the delivery, says most.
+        </Empty>
+      ) : null}
+    </Pane>
+  );
+}

@@ -1,0 +1,95 @@
+import { useEffect, useRef, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { Notice } from '../../../ui/Notice';
+import { saveFile } from './file';
+
+const kinds = ['video/webm;codecs=vp9', 'video/webm;codecs=vp8', 'video/webm', 'video/mp4'];
+
+const whyNot = (error: unknown): string => {
+  const name = error instanceof DOMException ? error.name : '';
+  if (name === 'NotAllowedError')
+    return 'The browser was not allowed to use the camera. Allow it, or open a file.';
+  if (name === 'NotFoundError') return 'There is no camera here. Open a file instead.';
+  return 'The camera could not be started. Open a file instead.';
+};
+
+/** Films with the device's camera. The clip is saved on the device, as it is asked for again by its file. */
+export function Film({ onFilmed }: { onFilmed: (file: File) => void }) {
+  const view = useRef<HTMLVideoElement>(null);
+  const stream = useRef<MediaStream | null>(null);
+  const recorder = useRef<MediaRecorder | null>(null);
+  const [state, setState] = useState<'starting' | 'ready' | 'filming'>('starting');
+  const [rate, setRate] = useState<number | null>(null);
+  const [wrong, setWrong] = useState('');
+  useEffect(() => {
+    let gone = false;
+    const start = async () => {
+      try {
+        const camera = await navigator.mediaDevices.getUserMedia({
+          video: { facingMode: 'environment', frameRate: { ideal: 240 }, width: { ideal: 1280 } },
+          audio: false,
+        });
+        if (gone) return camera.getTracks().forEach((track) => track.stop());
+        stream.current = camera;
+        setRate(camera.getVideoTracks()[0]?.getSettings().frameRate ?? null);
+        if (view.current) view.current.srcObject = camera;
+        setState('ready');
+      } catch (error) {
+        setWrong(whyNot(error));
+      }
+    };
+    void start();
+    return () => {
+      gone = true;
+      stream.current?.getTracks().forEach((track) => track.stop());
+    };
+  }, []);
+  const begin = () => {
+    const mimeType = kinds.find((kind) => MediaRecorder.isTypeSupported(kind));
+    const parts: Blob[] = [];
+    const made = new MediaRecorder(stream.current!, {
+      ...(mimeType ? { mimeType } : {}),
+      videoBitsPerSecond: 12_000_000,
+    });
+    made.ondataavailable = ({ data }) => {
+      if (data.size) parts.push(data);
+    };
+    made.onstop = () => {
+      const type = made.mimeType.split(';')[0]!;
+      const stamp = new Date().toISOString().slice(0, 19).replaceAll(':', '-');
+      const file = new File(parts, `filmed-${stamp}.${type === 'video/mp4' ? 'mp4' : 'webm'}`, { type });
+      saveFile(file, file.name);
+      onFilmed(file);
+    };
+    recorder.current = made;
+    made.start();
+    setState('filming');
+  };
+  if (wrong) return <Notice alert>{wrong}</Notice>;
+  return (
+    <View style={styles.whole}>
+      <video
+        ref={view}
+        autoPlay
+        muted
+        playsInline
+        aria-label="Camera"
+        style={{ width: '100%', borderRadius: 8 }}
+      />
+      <Text variant="bodySmall">
+        {rate ? `The camera gives ${Math.round(rate)} frames a second.` : 'Starting the camera.'}
+      </Text>
+      <Button
+        mode="contained"
+        disabled={state === 'starting'}
+        onPress={() => (state === 'filming' ? recorder.current?.stop() : begin())}
+        contentStyle={{ minHeight: 48 }}
+      >
+        {state === 'filming' ? 'Stop filming' : 'Start filming'}
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ whole: { gap: 8 } });

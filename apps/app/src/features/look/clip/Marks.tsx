@@ -1,0 +1,69 @@
+import { clipIntervals, frameAt, type Discipline } from '@wrightonic/core';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { Card } from '../../../ui/Card';
+import { Heading } from '../../../ui/Screen';
+import { eventName, eventsFor } from './events';
+import type { ClipState } from './useClip';
+
+/** Events of the delivery, marked where the clip stands; and the times between them. */
+export function Marks({ state, discipline }: { state: ClipState; discipline: Discipline }) {
+  const { clip, time, mark, seek } = state;
+  if (!clip) return null;
+  const intervals = clipIntervals(clip.marks, clip);
+  return (
+    <Card>
+      <Heading level={3}>Events</Heading>
+      <View style={styles.row}>
+        {eventsFor[discipline].map(([event, letter, name]) => {
+          const at = clip.marks[event];
+          return (
+            <View key={event} style={styles.event}>
+              <Button
+                mode={at === undefined ? 'outlined' : 'contained'}
+                compact
+                accessibilityLabel={at === undefined ? `Mark ${name} here` : `Go to ${name}`}
+                onPress={() => (at === undefined ? mark(event, time) : seek(at + 0.0005))}
+                contentStyle={styles.tall}
+              >
+                {at === undefined ? `${name} (${letter})` : `${name} · ${frameAt(at, clip.fps)}`}
+              </Button>
+              {at === undefined ? null : (
+                <Button
+                  mode="text"
+                  compact
+                  accessibilityLabel={`Take the mark of ${name} away`}
+                  onPress={() => mark(event, null)}
+                  contentStyle={styles.tall}
+                >
+                  ×
+                </Button>
+              )}
+            </View>
+          );
+        })}
+      </View>
+      {intervals.map(({ from, to, ms, plusMinusMs, needsAboveFps }) => (
+        <Text key={`${from} ${to}`}>
+          <Text variant="labelLarge">{`${eventName(from)} to ${eventName(to).toLowerCase()}: ${ms.toFixed(0)} ± ${plusMinusMs.toFixed(1)} ms`}</Text>
+          {needsAboveFps === null
+            ? ''
+            : `  Cannot be judged at ${Math.round(clip.captureFps)} frames a second; it needs ${
+                Number.isFinite(needsAboveFps) ? `more than ${Math.ceil(needsAboveFps)}` : 'a faster camera'
+              }.`}
+        </Text>
+      ))}
+      {intervals.length === 0 ? (
+        <Text variant="bodySmall">
+          Mark two events for the time between them. On a keyboard: e, then the letter.
+        </Text>
+      ) : null}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
+  event: { flexDirection: 'row', alignItems: 'center' },
+  tall: { minHeight: 44 },
+});

@@ -1,0 +1,130 @@
+import { levelOf, type AthletePage, type ClipRecord, type DrawingKind } from '@wrightonic/contract';
+import { clipMeasures, clipOffers, derivedMeasures, drawnValue, nodeName } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { Card } from '../../../ui/Card';
+import { Choices } from '../../../ui/Choices';
+import { Notice } from '../../../ui/Notice';
+import { Heading } from '../../../ui/Screen';
+import { severityNames } from '../../../ui/seam/words';
+import type { ClipState } from './useClip';
+
+type Drawing = ClipRecord['drawings'][number];
+
+export const toolNames: Record<DrawingKind, string> = {
+  angle: 'Angle',
+  line: 'Line',
+  length: 'Length',
+  scale: 'Scale',
+};
+
+/** The figure of a drawing, as it is written. */
+export function figureWords(drawing: Drawing, clip: ClipRecord): string {
+  const scale = clip.drawings.find(({ type }) => type === 'scale');
+  const figure = drawnValue(drawing, clip.width / clip.height, scale);
+  if (!figure) return drawing.type === 'length' ? 'needs a scale' : '';
+  return `${figure.value.toFixed(figure.unit === 'cm' ? 0 : 1)} ${figure.unit === 'deg' ? '°' : 'cm'}`;
+}
+
+interface Props {
+  athlete: AthletePage['athlete'];
+  state: ClipState;
+}
+
+/** What is drawn, what each drawing measures, and what that says for the look. */
+export function Measures({ athlete, state }: Props) {
+  const { clip, seek, draw, erase } = state;
+  const [naming, setNaming] = useState<string | null>(null);
+  if (!clip) return null;
+  const scale = clip.drawings.find(({ type }) => type === 'scale');
+  const aspect = clip.width / clip.height;
+  const drawn = Object.fromEntries(
+    clip.drawings.flatMap((drawing) => {
+      const figure = drawing.measure ? drawnValue(drawing, aspect, scale) : null;
+      return figure ? [[drawing.measure, figure.value]] : [];
+    }),
+  );
+  const whom = { discipline: athlete.discipline, level: levelOf(athlete), sex: athlete.sex ?? undefined };
+  const offers = clipOffers(derivedMeasures(drawn, athlete.heightCm), whom, clip.date);
+  const measures = clipMeasures[athlete.discipline];
+  const nameOf = (id: string) => measures.find((each) => each.id === id)?.name ?? '';
+  return (
+    <Card>
+      <Heading level={3}>Angles and lengths</Heading>
+      {clip.square ? null : (
+        <Notice>
+          The camera was not square to the motion: angles and lengths are off by an unknown amount.
+        </Notice>
+      )}
+      {clip.drawings.map((drawing) => (
+        <View key={drawing.id} style={styles.drawing}>
+          <Text style={styles.grow}>
+            <Text variant="labelLarge">{`${drawing.measure ? nameOf(drawing.measure) : toolNames[drawing.type]}: ${figureWords(drawing, clip)}`}</Text>
+          </Text>
+          <Button mode="text" compact onPress={() => seek(drawing.time + 0.0005)}>
+            Show
+          </Button>
+          {drawing.type === 'scale' ? null : (
+            <Button
+              mode="text"
+              compact
+              accessibilityLabel={`Say what the ${toolNames[drawing.type].toLowerCase()} measures`}
+              onPress={() => setNaming(naming === drawing.id ? null : drawing.id)}
+            >
+              Name
+            </Button>
+          )}
+          <Button
+            mode="text"
+            compact
+            accessibilityLabel={`Erase the ${toolNames[drawing.type].toLowerCase()}`}
+            onPress={() => erase(drawing)}
+          >
+            Erase
+          </Button>
+          {naming === drawing.id ? (
+            <Choices<string>
+              label="It measures"
+              shown
+              value={drawing.measure}
+              onChange={(measure) => {
+                draw({ ...drawing, measure });
+                setNaming(null);
+              }}
+              options={[
+                { value: '', text: 'Nothing named' },
+                ...measures
+                  .filter(({ type }) => type === drawing.type)
+                  .map(({ id, name }) => ({ value: id, text: name })),
+              ]}
+            />
+          ) : null}
+        </View>
+      ))}
+      {clip.drawings.length === 0 ? (
+        <Text variant="bodySmall">
+          Choose a tool under the picture and tap its points. Three make an angle, two a line; a length needs
+          a scale, such as the athlete’s height or the rubber.
+        </Text>
+      ) : null}
+      {offers.length ? (
+        <>
+          <Text variant="labelLarge">For the next look</Text>
+          {offers.map(({ node, severity, why }) => (
+            <Text key={node}>{`${nodeName(node)}: ${severityNames[severity]}. ${why}.`}</Text>
+          ))}
+          <Button mode="outlined" onPress={() => router.navigate(`/athletes/${athlete.id}/look` as Href)}>
+            Go to Look and take it in
+          </Button>
+        </>
+      ) : null}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  drawing: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center' },
+  grow: { flexGrow: 1, flexShrink: 1 },
+});

@@ -1,0 +1,151 @@
+import type { ClipRecord, DrawingKind, PicturePoint } from '@wrightonic/contract';
+import { pointsOf } from '@wrightonic/contract';
+import { useRef, useState, type PointerEvent } from 'react';
+import { useColours } from '../../../theme/theme';
+
+type Drawing = ClipRecord['drawings'][number];
+
+interface Props {
+  drawings: readonly Drawing[];
+  /** What the next taps draw; null draws nothing. */
+  tool: DrawingKind | null;
+  /** Figure written beside a drawing. */
+  figure: (drawing: Drawing) => string;
+  onDrawn: (points: PicturePoint[]) => void;
+  onMoved: (drawing: Drawing, points: PicturePoint[]) => void;
+}
+
+const held = 22;
+
+/** Drawings over the picture; a tap sets a point, and a point can be dragged. Places are shares of the picture. */
+export function Overlay({ drawings, tool, figure, onDrawn, onMoved }: Props) {
+  const own = useColours();
+  const ground = useRef<SVGSVGElement>(null);
+  const [points, setPoints] = useState<PicturePoint[]>([]);
+  const [moved, setMoved] = useState<{ drawing: Drawing; at: number; points: PicturePoint[] } | null>(null);
+  const place = (event: PointerEvent): PicturePoint => {
+    const box = ground.current!.getBoundingClientRect();
+    const share = (value: number) => Math.max(0, Math.min(1, value));
+    return [share((event.clientX - box.left) / box.width), share((event.clientY - box.top) / box.height)];
+  };
+  const tapped = (event: PointerEvent) => {
+    if (!tool) return;
+    const next = [...points, place(event)];
+    if (next.length < pointsOf[tool]) return setPoints(next);
+    setPoints([]);
+    onDrawn(next);
+  };
+  const percent = (value: number): string => `${(100 * value).toFixed(3)}%`;
+  const shown = drawings.map((drawing) =>
+    moved?.drawing.id === drawing.id ? { ...drawing, points: moved.points } : drawing,
+  );
+  const lines = (list: readonly PicturePoint[]) =>
+    list.slice(1).map((to, i) => {
+      const from = list[i]!;
+      return (
+        <g key={i}>
+          <line
+            x1={percent(from[0])}
+            y1={percent(from[1])}
+            x2={percent(to[0])}
+            y2={percent(to[1])}
+            stroke={own.ink}
+            strokeWidth={6}
+          />
+          <line
+            x1={percent(from[0])}
+            y1={percent(from[1])}
+            x2={percent(to[0])}
+            y2={percent(to[1])}
+            stroke={own.amber}
+            strokeWidth={3}
+          />
+        </g>
+      );
+    });
+  return (
+    <svg
+      ref={ground}
+      role="img"
+      aria-label={tool ? 'Drawing over the picture: tap its points' : 'Drawings over the picture'}
+      style={{
+        position: 'absolute',
+        inset: 0,
+        width: '100%',
+        height: '100%',
+        touchAction: tool ? 'none' : 'pan-y',
+        cursor: tool ? 'crosshair' : 'default',
+      }}
+      onPointerDown={tapped}
+      onPointerMove={(event) => {
+        if (!moved) return;
+        const next = moved.points.map((point, i) => (i === moved.at ? place(event) : point));
+        setMoved({ ...moved, points: next });
+      }}
+      onPointerUp={() => {
+        if (moved) onMoved(moved.drawing, moved.points);
+        setMoved(null);
+      }}
+    >
+      {shown.map((drawing) => (
+        <g key={drawing.id}>
+          {lines(drawing.points)}
+          {drawing.points.map((point, i) => (
+            <circle
+              key={i}
+              cx={percent(point[0])}
+              cy={percent(point[1])}
+              r={7}
+              fill={own.amber}
+              stroke={own.ink}
+              strokeWidth={2}
+            />
+          ))}
+          {tool
+            ? null
+            : drawing.points.map((point, i) => (
+                <circle
+                  key={`held ${i}`}
+                  cx={percent(point[0])}
+                  cy={percent(point[1])}
+                  r={held}
+                  fill="transparent"
+                  style={{ touchAction: 'none', cursor: 'grab' }}
+                  onPointerDown={(event) => {
+                    event.stopPropagation();
+                    ground.current?.setPointerCapture(event.pointerId);
+                    setMoved({ drawing, at: i, points: [...drawing.points] });
+                  }}
+                />
+              ))}
+          <text
+            x={percent(drawing.points[Math.min(1, drawing.points.length - 1)]![0])}
+            y={percent(drawing.points[Math.min(1, drawing.points.length - 1)]![1])}
+            dx={14}
+            dy={-10}
+            fontSize={18}
+            fontFamily="Barlow"
+            stroke="#1D2B2F"
+            strokeWidth={4}
+            paintOrder="stroke"
+            fill="#F5F1E8"
+          >
+            {figure(drawing)}
+          </text>
+        </g>
+      ))}
+      {lines(points)}
+      {points.map((point, i) => (
+        <circle
+          key={i}
+          cx={percent(point[0])}
+          cy={percent(point[1])}
+          r={8}
+          fill={own.clay}
+          stroke="#F5F1E8"
+          strokeWidth={2}
+        />
+      ))}
+    </svg>
+  );
+}

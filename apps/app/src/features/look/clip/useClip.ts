@@ -1,0 +1,136 @@
+import { clipViews, type ClipRecord } from '@wrightonic/contract';
+import type { ClipEvent } from '@wrightonic/core';
+import { useEffect, useRef, useState } from 'react';
+import { v7 } from 'uuid';
+import { log } from '../../../offline/log';
+import { useAppDispatch } from '../../../store/store';
+import { useMe } from '../../../store/useAthlete';
+import { framesOf, measuredRate, type Frames } from './frames';
+
+const usualRate = 30;
+
+interface Wanted {
+  athleteId: string;
+  file: File;
+  hash: string;
+  clips: readonly ClipRecord[];
+  onUnreadable: (why: string) => void;
+}
+
+export type ClipState = ReturnType<typeof useClip>;
+
+/** A clip that is open: its video, where it stands, and what is marked in it. */
+export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) {
+  const dispatch = useAppDispatch();
+  const { academy } = useMe();
+  const video = useRef<HTMLVideoElement>(null);
+  const busy = useRef(false);
+  const [url] = useState(() => URL.createObjectURL(file));
+  const [frames, setFrames] = useState<Frames | null>(null);
+  const [time, setTime] = useState(0);
+  const clip = clips.find((each) => each.hash === hash && each.size === file.size);
+  const known = useRef(clip);
+  useEffect(() => {
+    known.current = clip;
+  }, [clip]);
+  useEffect(() => () => URL.revokeObjectURL(url), [url]);
+
+  /** One move at a time: what is asked meanwhile would be counted from a frame that is not there yet. */
+  const show = async (move: (frames: Frames) => Promise<number>) => {
+    if (busy.current || !frames) return;
+    busy.current = true;
+    try {
+      setTime(await move(frames));
+    } finally {
+      busy.current = false;
+    }
+  };
+
+  /** Once the browser knows what the file is. */
+  const loaded = async () => {
+    const element = video.current!;
+    if (!element.videoWidth || !element.videoHeight)
+      return onUnreadable(`${file.name} has no picture, only sound. Nothing was changed.`);
+    if (!Number.isFinite(element.duration)) {
+      // A clip that was just filmed learns its length by going to its end.
+      await new Promise<void>((done) => {
+        element.addEventListener('seeked', () => done(), { once: true });
+        element.currentTime = 1e7;
+      });
+    }
+    const rate = (await measuredRate(element)) ?? known.current?.fps ?? usualRate;
+    const made = framesOf(element, () => known.current?.fps ?? rate);
+    if (!known.current)
+      dispatch(
+        log(athleteId, 'clip-opened', {
+          athleteId,
+          zone: academy.zone,
+          name: file.name.slice(0, 200) || 'clip',
+          size: file.size,
+          hash,
+          seconds: Number.isFinite(element.duration) ? element.duration : 0,
+          width: element.videoWidth,
+          height: element.videoHeight,
+          fps: rate,
+          captureFps: rate,
+          view: clipViews[0],
+          square: true,
+        }),
+      );
+    setTime(await made.seek(0));
+    setFrames(made);
+  };
+
+  const tell = (change: Partial<Pick<ClipRecord, 'fps' | 'captureFps' | 'view' | 'square'>>) => {
+    if (!clip) return;
+    const { id, fps, captureFps, view, square } = clip;
+    dispatch(log(athleteId, 'clip-told', { clipId: id, fps, captureFps, view, square, ...change }));
+  };
+  const mark = (event: ClipEvent, at: number | null) => {
+    if (clip) dispatch(log(athleteId, 'clip-mark', { clipId: clip.id, event, time: at }));
+  };
+  const draw = (drawing: Omit<ClipRecord['drawings'][number], 'id'> & { id?: string }) => {
+    if (!clip) return;
+    const { id: own = v7(), type, time: at, points, measure, lengthCm } = drawing;
+    dispatch(
+      log(athleteId, 'clip-drawing', {
+        clipId: clip.id,
+        drawing: own,
+        type,
+        time: at,
+        points,
+        measure,
+        lengthCm,
+      }),
+    );
+  };
+  const erase = ({ id, type, time: at, measure, lengthCm }: ClipRecord['drawings'][number]) => {
+    if (clip)
+      dispatch(
+        log(athleteId, 'clip-drawing', {
+          clipId: clip.id,
+          drawing: id,
+          type,
+          time: at,
+          points: null,
+          measure,
+          lengthCm,
+        }),
+      );
+  };
+  return {
+    video,
+    url,
+    ready: frames !== null,
+    time,
+    clip,
+    exact: frames?.exact ?? true,
+    loaded: () => void loaded(),
+    seek: (to: number) => void show((all) => all.seek(to)),
+    step: (by: number) => void show((all) => all.step(by)),
+    tell,
+    mark,
+    draw,
+    erase,
+  };
+}

@@ -1,0 +1,169 @@
+import { levelOf, type CurveRecord, type CurveResult } from '@wrightonic/contract';
+import { router, type Href } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { log } from '../../../offline/log';
+import { curvesWith } from '../../../offline/measured';
+import { api } from '../../../store/api';
+import { useAppDispatch } from '../../../store/store';
+import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
+import { useWithJournal } from '../../../store/useMeasured';
+import { Card } from '../../../ui/Card';
+import { dayWords } from '../../../ui/days';
+import { FilePick } from '../../../ui/FilePick';
+import { Figure } from '../../../ui/form/Figure';
+import { Empty, Notice, Trouble, Waiting } from '../../../ui/Notice';
+import { Pane } from '../../../ui/Pane';
+import { Press } from '../../../ui/Press';
+import { Heading } from '../../../ui/Screen';
+import { readInWorker } from '../../../workers/curves';
+import { BackToLook } from '../BackToLook';
+import { CurvePicture } from './CurvePicture';
+import { CurveWords } from './CurveWords';
+
+const most = 60_000_000;
+
+/** Speed curves: a file in, the order of the delivery out. */
+export function Curves() {
+  const { id, page } = useAthlete();
+  const { academy, person } = useMe();
+  const today = useToday();
+  const dispatch = useAppDispatch();
+  const { data, error, refetch } = api.useCurvesQuery(id);
+  const readings = useWithJournal(data, (stored, entries) => curvesWith(stored, entries, id, person.name));
+  const [file, setFile] = useState<{ name: string; text: string } | null>(null);
+  const [plant, setPlant] = useState('');
+  const [release, setRelease] = useState('');
+  const [cutoff, setCutoff] = useState('20');
+  const [read, setRead] = useState<{ result: CurveResult; readMs: number; ms: number } | null>(null);
+  const [wrong, setWrong] = useState('');
+  const [busy, setBusy] = useState<(() => void) | null>(null);
+  const [chosen, setChosen] = useState<string | null>(null);
+  if (!page) return null;
+  if (!readings)
+    return error ? (
+      <Trouble error={error} again={() => void refetch()} />
+    ) : (
+      <Waiting what="Reading the curves" />
+    );
+
+  const run = async (name: string, text: string) => {
+    const number = (typed: string): number | undefined =>
+      typed.trim() === '' ? undefined : Number(typed.replace(',', '.'));
+    const [at, hz, thrown] = [number(plant), number(cutoff), number(release)];
+    if (at !== undefined && Number.isNaN(at)) return setWrong('Plant must be a time in seconds, or empty.');
+    if (thrown !== undefined && Number.isNaN(thrown))
+      return setWrong('Release must be a time in seconds, or empty.');
+    if (hz !== undefined && !(hz > 0)) return setWrong('The cut-off must be above 0 Hz.');
+    setWrong('');
+    const work = readInWorker(text, {
+      discipline: page.athlete.discipline,
+      level: levelOf(page.athlete),
+      ...(at === undefined ? {} : { plant: at }),
+      ...(thrown === undefined ? {} : { release: thrown }),
+      ...(hz === undefined ? {} : { cutoff: hz }),
+    });
+    setBusy(() => work.stop);
+    const answer = await work.answer;
+    setBusy(null);
+    if (answer.wrong !== undefined) {
+      setRead(null);
+      return setWrong(`${name}: ${answer.wrong}. Nothing was taken.`);
+    }
+    setRead(answer);
+    setChosen(null);
+  };
+  const open = async (picked: File) => {
+    const text = await picked.text();
+    setFile({ name: picked.name, text });
+    await run(picked.name, text);
+  };
+  const keep = () => {
+    dispatch(
+      log(id, 'curves-read', {
+        athleteId: id,
+        zone: academy.zone,
+        name: file!.name.slice(0, 200),
+        result: read!.result,
+      }),
+    );
+    setRead(null);
+    setFile(null);
+  };
+  const kept: CurveRecord | undefined =
+    readings.find((each) => each.id === chosen) ?? (read ? undefined : readings[0]);
+  return (
+    <Pane>
+      <BackToLook athleteId={id} title="Speed curves" />
+      <FilePick
+        label="Open a file of speed curves"
+        accept=".csv,text/csv,text/plain"
+        most={most}
+        onFile={(each) => void open(each)}
+      />
+      <View style={styles.row}>
+        <Figure label="Plant at, s" value={plant} onChange={setPlant} />
+        <Figure label="Release at, s" value={release} onChange={setRelease} />
+        <Figure label="Low-pass, Hz" value={cutoff} onChange={setCutoff} />
+      </View>
+      {file ? (
+        <Button mode="outlined" disabled={busy !== null} onPress={() => void run(file.name, file.text)}>
+          {`Read ${file.name} again`}
+        </Button>
+      ) : null}
+      {busy ? (
+        <View>
+          <Waiting what="Reading the curves" />
+          <Button
+            onPress={() => {
+              busy();
+              setBusy(null);
+            }}
+          >
+            Stop
+          </Button>
+        </View>
+      ) : null}
+      {wrong ? <Notice alert>{wrong}</Notice> : null}
+      {read ? (
+        <Card>
+          <Heading level={3}>{file!.name}</Heading>
+          <CurvePicture result={read.result} />
+          <CurveWords result={read.result} />
+          <Text variant="bodySmall">{`Read in ${read.readMs.toFixed(0)} ms, worked out in ${read.ms.toFixed(0)} ms. The file stays on this device; what it says is kept.`}</Text>
+          <Button mode="contained" onPress={keep} contentStyle={{ minHeight: 48 }}>
+            Keep it and offer it to the next look
+          </Button>
+        </Card>
+      ) : null}
+      {kept ? (
+        <Card>
+          <Heading level={3}>{`${kept.name}, ${dayWords(kept.date, today)}`}</Heading>
+          <CurvePicture result={kept.result} />
+          <CurveWords result={kept.result} />
+          {kept.result.evidence.length ? (
+            <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look` as Href)}>
+              Go to Look and take it in
+            </Button>
+          ) : null}
+        </Card>
+      ) : null}
+      {readings.length > 1
+        ? readings.map((each) => (
+            <Press key={each.id} chosen={kept?.id === each.id} onPress={() => setChosen(each.id)}>
+              <Text>{`${dayWords(each.date, today)}: ${each.name}`}</Text>
+            </Press>
+          ))
+        : null}
+      {!readings.length && !read ? (
+        <Empty>
+          A motion file as CSV: time_s, and any of pelvis, trunk, glove, arm, hand in degrees a second. It
+          shows which part peaks when, and what was handed on.
+        </Empty>
+      ) : null}
+    </Pane>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: 8 } });

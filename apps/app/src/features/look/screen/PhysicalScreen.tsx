@@ -1,0 +1,79 @@
+import { router, type Href } from 'expo-router';
+import { useState } from 'react';
+import { Button, Text } from 'react-native-paper';
+import { log } from '../../../offline/log';
+import { screensWith } from '../../../offline/measured';
+import { api } from '../../../store/api';
+import { useAppDispatch } from '../../../store/store';
+import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
+import { useWithJournal } from '../../../store/useMeasured';
+import { Choices } from '../../../ui/Choices';
+import { dayWords } from '../../../ui/days';
+import { Empty, Trouble, Waiting } from '../../../ui/Notice';
+import { Foot } from '../../../ui/Foot';
+import { Pane } from '../../../ui/Pane';
+import { Heading } from '../../../ui/Screen';
+import { BackToLook } from '../BackToLook';
+import { ScreenResults } from './ScreenResults';
+import { ScreenUnderWay } from './ScreenUnderWay';
+
+/** The physical screen: under way, or what the newest one found. */
+export function PhysicalScreen() {
+  const { id, page } = useAthlete();
+  const { academy, person } = useMe();
+  const today = useToday();
+  const dispatch = useAppDispatch();
+  const { data, error, refetch } = api.useScreensQuery(id);
+  const screens = useWithJournal(data, (stored, entries) => screensWith(stored, entries, id, person.name));
+  const [chosen, setChosen] = useState<string | null>(null);
+  if (!page) return null;
+  if (!screens)
+    return error ? (
+      <Trouble error={error} again={() => void refetch()} />
+    ) : (
+      <Waiting what="Reading the screens" />
+    );
+  const open = screens.find(({ finished }) => !finished);
+  if (open) return <ScreenUnderWay key={open.id} athlete={page.athlete} record={open} />;
+  const finished = screens.filter((screen) => screen.finished);
+  const shown = finished.find((screen) => screen.id === chosen) ?? finished[0];
+  const begin = () => dispatch(log(id, 'screen-begun', { athleteId: id, zone: academy.zone }));
+  return (
+    <Pane
+      foot={
+        <Foot>
+          <Button mode="contained" onPress={begin} contentStyle={{ minHeight: 48 }}>
+            {shown ? 'Start a new screen' : 'Start the physical screen'}
+          </Button>
+        </Foot>
+      }
+    >
+      <BackToLook athleteId={id} />
+      {shown ? (
+        <>
+          <Heading>{`Physical screen of ${dayWords(shown.date, today)}`}</Heading>
+          <Text variant="bodySmall">{`By ${shown.by}. What was judged is offered to the next look.`}</Text>
+          {finished.length > 1 ? (
+            <Choices
+              label="Screen of"
+              value={shown.id}
+              onChange={setChosen}
+              options={finished
+                .slice(0, 6)
+                .map((each) => ({ value: each.id, text: dayWords(each.date, today) }))}
+            />
+          ) : null}
+          <ScreenResults athlete={page.athlete} record={shown} />
+          <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look` as Href)}>
+            Go to Look and take it in
+          </Button>
+        </>
+      ) : (
+        <Empty>
+          One person, a tape, a phone and twenty minutes: what the body allows, side by side. Any test may be
+          skipped; stop where it hurts.
+        </Empty>
+      )}
+    </Pane>
+  );
+}

@@ -1,0 +1,67 @@
+import { useEffect, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { useColours } from '../../../theme/theme';
+import { simulatedAngle } from './angleSource';
+
+/** Reads an angle off the simulated phone; Hold takes what it shows. */
+export function AngleReader({ towards, onTake }: { towards: number; onTake: (degrees: number) => void }) {
+  const [on, setOn] = useState(false);
+  const [degrees, setDegrees] = useState(0);
+  const own = useColours();
+  useEffect(() => (on ? simulatedAngle(towards).listen(setDegrees) : undefined), [on, towards]);
+  return (
+    <View style={[styles.reader, { backgroundColor: own.sunk }]}>
+      <View style={styles.grow}>
+        <Text variant="titleLarge">{on ? `${degrees.toFixed(1)}°` : 'Phone as a level'}</Text>
+        <Text variant="bodySmall">Simulated: this build reads no real sensor.</Text>
+      </View>
+      <Button
+        mode={on ? 'contained' : 'outlined'}
+        onPress={() => {
+          if (on) onTake(Math.round(degrees));
+          setOn(!on);
+        }}
+      >
+        {on ? 'Hold' : 'Start'}
+      </Button>
+    </View>
+  );
+}
+
+/** A stopwatch for holds. */
+export function ClockReader({ onTake }: { onTake: (seconds: number) => void }) {
+  const [from, setFrom] = useState<number | null>(null);
+  const [now, setNow] = useState(0);
+  const own = useColours();
+  useEffect(() => {
+    if (from === null) return undefined;
+    const timer = setInterval(() => setNow(Date.now()), 100);
+    return () => clearInterval(timer);
+  }, [from]);
+  const seconds = from === null ? 0 : Math.max(0, (now - from) / 1000);
+  return (
+    <View style={[styles.reader, { backgroundColor: own.sunk }]}>
+      <Text variant="titleLarge" style={styles.grow}>
+        {from === null ? 'Stopwatch' : `${seconds.toFixed(1)} s`}
+      </Text>
+      <Button
+        mode={from === null ? 'outlined' : 'contained'}
+        onPress={() => {
+          if (from === null) setFrom(Date.now());
+          else {
+            onTake(Math.round(seconds * 10) / 10);
+            setFrom(null);
+          }
+        }}
+      >
+        {from === null ? 'Start' : 'Stop'}
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  reader: { flexDirection: 'row', alignItems: 'center', gap: 8, padding: 12, borderRadius: 8 },
+  grow: { flex: 1 },
+});

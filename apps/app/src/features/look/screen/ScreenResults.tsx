@@ -1,0 +1,90 @@
+import type { AthletePage, ScreenRecord } from '@wrightonic/contract';
+import { limits, screenTestOf } from '@wrightonic/core';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { useColours } from '../../../theme/theme';
+import { Card } from '../../../ui/Card';
+import { Notice } from '../../../ui/Notice';
+import { Heading } from '../../../ui/Screen';
+import { StitchSign } from '../../../ui/seam/Stitches';
+import { gradeWords, resultOf } from './run';
+
+interface Props {
+  athlete: AthletePage['athlete'];
+  record: ScreenRecord;
+}
+
+const plain = (value: number): string => String(Number(value.toFixed(1)));
+
+/** What a screen found: what to refer first, then each limit with its grade and margin. */
+export function ScreenResults({ athlete, record }: Props) {
+  const own = useColours();
+  const { limits: found, refer, power, differences } = resultOf(record, athlete);
+  const worst = [...found].sort((a, b) => (b.severity ?? -1) - (a.severity ?? -1));
+  return (
+    <>
+      {refer.map(({ test, why }) => (
+        <Notice key={test} alert>
+          <Text variant="labelLarge">{`Ask a licensed clinician: ${screenTestOf(test)?.name ?? 'Shoulder arc'}`}</Text>
+          <Text>{`${why}.`}</Text>
+        </Notice>
+      ))}
+      <Card>
+        <Heading level={3}>What the body allows</Heading>
+        {worst.map((limit) => {
+          const { name, unit } = limits.find(({ id }) => id === limit.id)!;
+          return (
+            <View key={limit.id} style={styles.line}>
+              {limit.severity === null ? (
+                <View style={styles.sign} />
+              ) : (
+                <StitchSign grade={limit.severity} size={4} ink={limit.severity ? own.clay : own.ink} />
+              )}
+              <View style={styles.grow}>
+                <Text variant="labelLarge">{name}</Text>
+                <Text variant="bodySmall">
+                  {`${plain(limit.value)} ${unit}${limit.error ? ` ± ${plain(limit.error)}` : ''}: ${gradeWords(limit, unit)}`}
+                </Text>
+              </View>
+            </View>
+          );
+        })}
+      </Card>
+      {differences.length ? (
+        <Card>
+          <Heading level={3}>Side against side</Heading>
+          {differences.map(({ test, difference, usual }) => (
+            <Text key={test}>
+              <Text variant="labelLarge">{screenTestOf(test)!.name}</Text>
+              {`: ${plain(difference)} deg apart; up to ${usual} is usual${difference > 2 * usual ? ', this is more than twice that' : difference > usual ? ', worth a note' : ''}.`}
+            </Text>
+          ))}
+        </Card>
+      ) : null}
+      {power ? (
+        <Card>
+          <Heading level={3}>Jump and mass</Heading>
+          <Text variant="titleLarge">{`${Math.round(power.watts)} W`}</Text>
+          <Text>
+            {`${Math.round(100 * power.ratio)} % of ${Math.round(power.reference)} W, the middle of the reference for the level. ${
+              athlete.age < 13
+                ? 'Below 13 it is only recorded.'
+                : 'A level the instructor set, never a verdict.'
+            }`}
+          </Text>
+        </Card>
+      ) : found.some(({ id }) => id === 'lim.power') ? (
+        <Text variant="bodySmall">
+          The jump is recorded. To set it against mass and level, the profile needs mass, level and sex, and
+          the reference a row for them.
+        </Text>
+      ) : null}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  sign: { width: 24 },
+  grow: { flex: 1 },
+});

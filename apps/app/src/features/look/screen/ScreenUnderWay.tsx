@@ -1,0 +1,140 @@
+import type { AthletePage, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
+import { limits } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { log } from '../../../offline/log';
+import { useAppDispatch } from '../../../store/store';
+import { useColours } from '../../../theme/theme';
+import { Card } from '../../../ui/Card';
+import { Choices } from '../../../ui/Choices';
+import { Foot } from '../../../ui/Foot';
+import { Notice } from '../../../ui/Notice';
+import { Pane } from '../../../ui/Pane';
+import { Heading } from '../../../ui/Screen';
+import { gradeWords, resultOf, screenSteps, triesOf } from './run';
+import { TryFields } from './TryFields';
+
+interface Props {
+  athlete: AthletePage['athlete'];
+  record: ScreenRecord;
+}
+
+/** One person through the tests, one side at a time. */
+export function ScreenUnderWay({ athlete, record }: Props) {
+  const dispatch = useAppDispatch();
+  const own = useColours();
+  const steps = screenSteps(athlete.throws, athlete.age);
+  const untouched = steps.findIndex((step) => triesOf(record, step).length === 0);
+  const [at, setAt] = useState(Math.max(0, untouched));
+  const step = steps[at]!;
+  const { test, side, sideWords } = step;
+  const tries = triesOf(record, step);
+  const pain = tries.some((each) => each.pain);
+  const found = resultOf(record, athlete).limits.filter((limit) => {
+    const own = limits.find(({ id }) => id === limit.id)!;
+    const tested =
+      own.test === test.id || (own.test === 'shoulder-arc-deficit' && test.id === 'shoulder-arc');
+    return tested && (own.side === side || !['lead', 'trail'].includes(own.side));
+  });
+  const told = (n: 1 | 2, value: number | null, hurts: boolean) =>
+    dispatch(
+      log(athlete.id, 'screen-try', {
+        screenId: record.id,
+        test: test.id,
+        side: side as ScreenTryRecord['side'],
+        n,
+        value,
+        pain: hurts,
+      }),
+    );
+  const finish = () => dispatch(log(athlete.id, 'screen-finished', { screenId: record.id }));
+  const last = at === steps.length - 1;
+  const done = steps.filter((each) => triesOf(record, each).length > 0).length;
+  return (
+    <Pane
+      foot={
+        <Foot>
+          <View style={styles.row}>
+            <Button
+              mode="outlined"
+              disabled={at === 0}
+              onPress={() => setAt(at - 1)}
+              contentStyle={styles.tall}
+            >
+              Before
+            </Button>
+            <Button
+              mode="contained"
+              onPress={() => (last ? finish() : setAt(at + 1))}
+              disabled={last && done === 0}
+              style={styles.grow}
+              contentStyle={styles.tall}
+            >
+              {last ? 'Finish the screen' : tries.length ? 'Next' : 'Skip to the next'}
+            </Button>
+          </View>
+        </Foot>
+      }
+    >
+      <Text
+        variant="bodySmall"
+        role="status"
+      >{`${at + 1} of ${steps.length}, ${test.position}. ${done} measured.`}</Text>
+      <View style={[styles.bar, { backgroundColor: own.sunk }]}>
+        <View
+          style={[styles.bar, { backgroundColor: own.dusk, width: `${(100 * (at + 1)) / steps.length}%` }]}
+        />
+      </View>
+      <Heading>{test.name}</Heading>
+      {sideWords ? <Text variant="titleMedium">{sideWords}</Text> : null}
+      <Card>
+        {test.steps.map((words, n) => (
+          <Text key={words}>{`${n + 1}. ${words}`}</Text>
+        ))}
+        {test.caution ? <Text variant="labelLarge">{test.caution}</Text> : null}
+      </Card>
+      <TryFields
+        key={`${test.id} ${side}`}
+        test={test}
+        tries={tries}
+        onTry={(n, value) => told(n, value, pain)}
+      />
+      {found.map((limit) => {
+        const { name, unit } = limits.find(({ id }) => id === limit.id)!;
+        return (
+          <Text key={limit.id} role="status">
+            <Text variant="labelLarge">{name}</Text>
+            {`: ${gradeWords(limit, unit)}${limit.error ? `, give or take ${Number(limit.error.toFixed(1))}` : ''}`}
+          </Text>
+        );
+      })}
+      <Choices
+        label="Does it hurt?"
+        shown
+        value={pain ? 'yes' : 'no'}
+        onChange={(answer) => told(1, tries.find(({ n }) => n === 1)?.value ?? null, answer === 'yes')}
+        options={[
+          { value: 'no', text: 'No' },
+          { value: 'yes', text: 'Pain on this test' },
+        ]}
+      />
+      {pain ? (
+        <Notice alert>Stop this test. Ask a licensed clinician before going further here.</Notice>
+      ) : null}
+      {!last && done > 0 ? (
+        <Button mode="text" onPress={finish}>
+          Finish here; the rest stays untested
+        </Button>
+      ) : null}
+      <Text variant="bodySmall">Two tries each; the better one counts and both are kept.</Text>
+    </Pane>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 8 },
+  grow: { flex: 1 },
+  tall: { minHeight: 48 },
+  bar: { height: 6, borderRadius: 3 },
+});

@@ -1,0 +1,69 @@
+import { missOf } from '@wrightonic/core';
+import { router, useLocalSearchParams, type Href } from 'expo-router';
+import { useState } from 'react';
+import { Button } from 'react-native-paper';
+import { throwsWith } from '../../../offline/measured';
+import { api } from '../../../store/api';
+import { useAthlete, useMe } from '../../../store/useAthlete';
+import { useWithJournal } from '../../../store/useMeasured';
+import { Choices } from '../../../ui/Choices';
+import { Trouble, Waiting } from '../../../ui/Notice';
+import { Pane } from '../../../ui/Pane';
+import { BackToLook } from '../BackToLook';
+import { Charting } from './Charting';
+import { ThrowFigures } from './ThrowFigures';
+import { ThrowsImport } from './ThrowsImport';
+
+const parts = ['chart', 'says', 'import'] as const;
+type Part = (typeof parts)[number];
+
+/** Throws: charted, read, and what they say. */
+export function Throws() {
+  const { id, page } = useAthlete();
+  const { person } = useMe();
+  const { part: asked } = useLocalSearchParams<{ part?: string }>();
+  const { data, error, refetch } = api.useThrowsQuery(id);
+  const throws = useWithJournal(data, (stored, entries) =>
+    page ? throwsWith(stored, entries, page.athlete, missOf) : [...stored],
+  );
+  const { data: offers } = api.useOffersQuery(id);
+  // Where one begins does not change under the hand once there are throws.
+  const [first, setFirst] = useState<Part | null>(null);
+  if (data && first === null) setFirst(data.length ? 'says' : 'chart');
+  if (!page) return null;
+  if (!throws)
+    return error ? (
+      <Trouble error={error} again={() => void refetch()} />
+    ) : (
+      <Waiting what="Reading the throws" />
+    );
+  const part: Part = parts.find((each) => each === asked) ?? first ?? 'chart';
+  const unit = person.velocityUnit;
+  return (
+    <Pane>
+      <BackToLook athleteId={id} title="Throws" />
+      <Choices<Part>
+        label="Throws"
+        value={part}
+        onChange={(next) => router.setParams({ part: next })}
+        options={[
+          { value: 'chart', text: 'Chart' },
+          { value: 'says', text: 'What they say' },
+          { value: 'import', text: 'Import' },
+        ]}
+      />
+      {part === 'chart' ? <Charting athlete={page.athlete} throws={throws} /> : null}
+      {part === 'says' ? (
+        <>
+          <ThrowFigures throws={throws} unit={unit} />
+          {offers?.some(({ from }) => from === 'throws') ? (
+            <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look` as Href)}>
+              Go to Look and take it in
+            </Button>
+          ) : null}
+        </>
+      ) : null}
+      {part === 'import' ? <ThrowsImport athlete={page.athlete} throws={throws} unit={unit} /> : null}
+    </Pane>
+  );
+}

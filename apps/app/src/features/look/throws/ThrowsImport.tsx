@@ -1,0 +1,143 @@
+import type { AthletePage, ImportedThrow, ThrowRecord } from '@wrightonic/contract';
+import {
+  heldAbove,
+  readThrows,
+  usualBall,
+  velocityIn,
+  type ThrowsTable,
+  type VelocityUnit,
+} from '@wrightonic/core';
+import { useState } from 'react';
+import { Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../../store/api';
+import { useMe, useToday } from '../../../store/useAthlete';
+import { timeAt } from '../../../ui/days';
+import { FilePick } from '../../../ui/FilePick';
+import { ImportPreview } from '../../../ui/ImportPreview';
+import { Notice } from '../../../ui/Notice';
+
+interface Props {
+  athlete: AthletePage['athlete'];
+  throws: readonly ThrowRecord[];
+  unit: VelocityUnit;
+}
+
+const most = 20_000_000;
+const mostRows = 10_000;
+type Read = Omit<ThrowsTable, 'rows'> & { rows: { row: number; thrown: ImportedThrow; held?: string }[] };
+
+/** Throws from a table: seen before they are taken. */
+export function ThrowsImport({ athlete, throws, unit }: Props) {
+  const { academy } = useMe();
+  const today = useToday();
+  const [read, setRead] = useState<Read | null>(null);
+  const [wrong, setWrong] = useState('');
+  const [done, setDone] = useState('');
+  const [take, { isLoading, error }] = api.useImportThrowsMutation();
+
+  const looked = (text: string): Read => {
+    const table = readThrows(text);
+    if (table.rows.length > mostRows)
+      throw new RangeError(`At most ${mostRows} throws at once; this file has more.`);
+    const best = throws.reduce<number | null>(
+      (fast, { velocity }) => (velocity !== null && (fast === null || velocity > fast) ? velocity : fast),
+      null,
+    );
+    const limit = heldAbove(athlete.discipline, athlete.age, best);
+    const known = new Set(
+      throws.map(({ at, date, velocity }) => `${date} ${timeAt(at, academy.zone)} ${velocity?.toFixed(3)}`),
+    );
+    const seen = new Map<string, number>();
+    const problems = [...table.problems];
+    const rows: Read['rows'] = [];
+    for (const { row, thrown } of table.rows) {
+      if (thrown.date > today) {
+        problems.push({ row, field: 'date', message: 'lies in the future' });
+        continue;
+      }
+      const same = `${thrown.date} ${thrown.time} ${thrown.velocity} ${thrown.effort} ${thrown.pitch}`;
+      const twin = thrown.time ? seen.get(same) : undefined;
+      const held =
+        twin !== undefined
+          ? `says the same as row ${twin}`
+          : thrown.time &&
+              known.has(`${thrown.date} ${thrown.time.slice(0, 5)} ${thrown.velocity?.toFixed(3)}`)
+            ? 'looks like a throw that is here already'
+            : thrown.velocity !== null && thrown.velocity > limit
+              ? `${velocityIn(thrown.velocity, unit).toFixed(0)} ${unit} is more than can be expected`
+              : undefined;
+      seen.set(same, row);
+      const { ball, aim: _aim, ...rest } = thrown;
+      rows.push({
+        row,
+        thrown: {
+          ...rest,
+          id: v7(),
+          pitch: thrown.pitch || 'fastball',
+          ballG: ball ?? usualBall[athlete.discipline],
+        },
+        ...(held ? { held } : {}),
+      });
+    }
+    return { rows, problems: problems.sort((a, b) => a.row - b.row), leftOut: table.leftOut };
+  };
+  const open = async (file: File) => {
+    setDone('');
+    setWrong('');
+    try {
+      setRead(looked(await file.text()));
+    } catch (broken) {
+      setRead(null);
+      setWrong(`${file.name}: ${(broken as Error).message} Nothing was taken.`);
+    }
+  };
+  const taken = async (rows: readonly number[]) => {
+    const wanted = new Set(rows);
+    const body = { throws: read!.rows.filter(({ row }) => wanted.has(row)).map(({ thrown }) => thrown) };
+    const answer = await take({ athleteId: athlete.id, body });
+    if ('error' in answer) return;
+    setDone(`${answer.data.added} throws taken.`);
+    setRead(null);
+  };
+  return (
+    <>
+      <Text>
+        A CSV with the columns date, and any of time, velocity_mph or velocity_kmh, effort, pitch, ball_g,
+        kind, result and side. Nothing is taken before you have seen it.
+      </Text>
+      <FilePick
+        label="Open a table of throws"
+        accept=".csv,text/csv,text/plain"
+        most={most}
+        onFile={(file) => void open(file)}
+      />
+      {wrong ? <Notice alert>{wrong}</Notice> : null}
+      {done ? <Text role="status">{done}</Text> : null}
+      {read ? (
+        <ImportPreview
+          what={['throw', 'throws']}
+          header={['Day', 'Time', `Velocity, ${unit}`, 'Effort', 'Pitch', 'Result']}
+          rows={read.rows.map(({ row, thrown, held }) => ({
+            row,
+            held,
+            cells: [
+              thrown.date,
+              thrown.time,
+              thrown.velocity === null ? '' : velocityIn(thrown.velocity, unit).toFixed(1),
+              thrown.effort === null ? '' : `${thrown.effort} %`,
+              thrown.pitch,
+              thrown.sides === null ? '' : thrown.sides.length ? thrown.sides.join(' + ') : 'hit',
+            ],
+          }))}
+          problems={read.problems}
+          leftOut={read.leftOut}
+          busy={isLoading}
+          error={error}
+          onTake={(rows) => void taken(rows)}
+          onLeave={() => setRead(null)}
+        />
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,114 @@
+import {
+  effortCurve,
+  fade,
+  flash,
+  missFigures,
+  smallestRealChange,
+  velocityFigures,
+  velocityIn,
+  velocityTrend,
+  type EffortCurve,
+  type LikeThrows,
+  type MissFigures,
+  type MissSide,
+  type TimedThrow,
+  type Trend,
+  type VelocityUnit,
+} from '@wrightonic/core';
+
+const said = (value: number, unit: VelocityUnit): string => `${velocityIn(value, unit).toFixed(1)} ${unit}`;
+const luckWords = ['', 'twenty days', 'a hundred days', 'a thousand days'];
+
+/** What a session's like throws say, each in a sentence. */
+export function sessionSentences({ velocities }: LikeThrows, unit: VelocityUnit): string[] {
+  const figures = velocityFigures(velocities);
+  if (!figures)
+    return [`${velocities.length} like throws: five at one effort, pitch and ball make the first figure.`];
+  const sentences = [
+    `Usual ${said(figures.usual, unit)}, top ${said(figures.top, unit)}, scatter ± ${said(figures.scatter, unit)} over ${figures.n} like throws.`,
+  ];
+  const flashed = flash(velocities);
+  if (!flashed)
+    sentences.push(`Ten like throws would tell a flash from luck; there are ${velocities.length}.`);
+  else if (flashed.severity === 0)
+    sentences.push(
+      `Nothing stands out: the best is ${said(flashed.gap, unit)} above usual, no more than luck allows.`,
+    );
+  else
+    sentences.push(
+      `${flashed.count} of ${figures.n} ${flashed.count === 1 ? 'stands' : 'stand'} out: the best is ${said(flashed.gap, unit)} above usual. Luck alone does that once in ${luckWords[flashed.severity]}. The arm has it; the movement does not repeat it yet.`,
+    );
+  const faded = fade(velocities);
+  if (!faded) sentences.push(`Fifteen like throws would show whether it fades.`);
+  else
+    sentences.push(
+      faded.severity === 0
+        ? `It holds: the last third kept ${(100 * faded.ratio).toFixed(0)} % of the first.`
+        : `It fades: the last third kept ${(100 * faded.ratio).toFixed(0)} % of the first.`,
+    );
+  return sentences;
+}
+
+export function effortSentence(effort: EffortCurve | null, unit: VelocityUnit): string {
+  if (!effort) return 'Three efforts with three throws each, such as 60, 80 and 100, draw this line.';
+  const climb = `Ten points of effort are worth ${said(effort.slopePer10, unit)}.`;
+  if (effort.d === null || effort.severity === null)
+    return `${climb} Two efforts at least 15 points apart would show whether the last twenty pay.`;
+  const share = `100 gives ${(100 * effort.d).toFixed(1)} % more than 80`;
+  if (effort.severity === 0) return `${climb} ${share}: it climbs as it should.`;
+  return `${climb} ${share}: the extra effort goes in at the wrong place.`;
+}
+
+export function trendSentence(trend: Trend | null, unit: VelocityUnit): string {
+  if (!trend) return 'Four sessions with five like throws each make a trend.';
+  const range = `${said(trend.low, unit)} to ${said(trend.high, unit)}`;
+  const slope = `${trend.perMonth >= 0 ? '+' : ''}${said(trend.perMonth, unit)} a month (${range}, 90 %)`;
+  if (trend.real) return `${slope}, over ${trend.sessions} sessions in ${trend.days} days: more than noise.`;
+  return trend.days < 21
+    ? `${slope}: ${trend.days} days are too short to call it.`
+    : `${slope}: not more than noise yet.`;
+}
+
+/** Whether two days differ by more than noise. */
+export function changeSentence(before: LikeThrows, after: LikeThrows, unit: VelocityUnit): string | null {
+  const [a, b] = [velocityFigures(before.velocities), velocityFigures(after.velocities)];
+  if (!a || !b) return null;
+  const least = smallestRealChange(a, b);
+  const change = b.usual - a.usual;
+  return `${change >= 0 ? '+' : ''}${said(change, unit)} since the session before; ${said(least, unit)} would be the least that is more than noise${Math.abs(change) > least ? ', so it is real' : ''}.`;
+}
+
+const sideWords: Record<MissSide, string> = {
+  high: 'high',
+  low: 'low',
+  arm: 'to the arm side',
+  glove: 'to the glove side',
+};
+const severityWords = ['', 'slightly', 'clearly', 'severely'];
+
+export function missSentence(figures: MissFigures): string {
+  const { n, misses, symptoms } = figures;
+  if (n === 0) return 'Aim at a spot and tap where each throw went; twenty show where the misses go.';
+  const hits = `${n - misses} of ${n} hit their spot.`;
+  const found = (
+    [
+      ['high', symptoms['sym.miss-high']],
+      ['low', symptoms['sym.miss-low']],
+      ['arm', symptoms['sym.miss-arm-side']],
+      ['glove', symptoms['sym.miss-glove-side']],
+    ] as const
+  ).filter(([, severity]) => severity > 0);
+  if (found.length === 0) return `${hits} The misses go to no side more than luck allows.`;
+  return `${hits} The misses go ${found
+    .map(
+      ([side, severity]) =>
+        `${severityWords[severity]} ${sideWords[side]} (${(100 * figures.shares[side]!).toFixed(0)} %)`,
+    )
+    .join(' and ')}.`;
+}
+
+export const figuresOf = (throws: readonly (TimedThrow & { sides: readonly MissSide[] | null })[]) => ({
+  misses: missFigures(throws.flatMap(({ sides }) => (sides === null ? [] : [sides]))),
+  effort: effortCurve(throws),
+  trend: velocityTrend(throws),
+});

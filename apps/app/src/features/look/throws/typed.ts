@@ -1,0 +1,71 @@
+import { spotHalf, velocityFrom, type MissSide, type Spot, type VelocityUnit } from '@wrightonic/core';
+
+export interface TypedThrow {
+  aim: Spot | null;
+  arrived: Spot | null;
+  /** m/s */
+  velocity: number | null;
+  sides: MissSide[] | null;
+}
+
+const letters: Readonly<Record<string, MissSide>> = { h: 'high', l: 'low', a: 'arm', g: 'glove' };
+
+/** The nine spots as the number keys lie: 7 8 9 above, 1 2 3 below; as the pitcher sees them. */
+export const spotOf = (key: number): Spot => ({
+  x: (((key - 1) % 3) - 1) * 2 * spotHalf,
+  y: (Math.floor((key - 1) / 3) - 1) * 2 * spotHalf,
+});
+
+export const spotNumber = ({ x, y }: Spot): number =>
+  Math.round(y / (2 * spotHalf) + 1) * 3 + Math.round(x / (2 * spotHalf) + 1) + 1;
+
+/** The nine spots by what they are, from the throwing hand. */
+export function spotName(spot: Spot, hand: 'R' | 'L'): string {
+  const rows = ['low', 'middle', 'high'];
+  const across = ['glove side', 'centre', 'arm side'];
+  const row = rows[Math.round(spot.y / (2 * spotHalf) + 1)]!;
+  const column = across[Math.round((hand === 'R' ? spot.x : -spot.x) / (2 * spotHalf) + 1)]!;
+  return row === 'middle' && column === 'centre' ? 'middle' : `${row}, ${column}`;
+}
+
+/**
+ * One throw typed in a line: the aimed spot as a number key, the velocity, and where it went: x for a hit, or h, l, a,
+ * g and pairs such as ha. Any of them may be left out.
+ */
+export function readTyped(
+  text: string,
+  hand: 'R' | 'L',
+  unit: VelocityUnit,
+  aimed: Spot | null,
+): TypedThrow | string {
+  let aim = aimed;
+  let velocity: number | null = null;
+  let sides: MissSide[] | null = null;
+  for (const word of text.trim().toLowerCase().split(/\s+/).filter(Boolean)) {
+    if (/^[1-9]$/.test(word)) aim = spotOf(Number(word));
+    else if (/^\d{2,3}([.,]\d)?$/.test(word)) {
+      const value = Number(word.replace(',', '.'));
+      const [low, high] = unit === 'mph' ? [10, 120] : [16, 195];
+      if (value < low || value > high) return `A velocity is ${low} to ${high} ${unit}.`;
+      velocity = velocityFrom(value, unit);
+    } else if (word === 'x') sides = [];
+    else if (/^[hlag]{1,2}$/.test(word)) {
+      sides = [...word].map((letter) => letters[letter]!);
+      const both = (a: MissSide, b: MissSide) => sides!.includes(a) && sides!.includes(b);
+      if (both('high', 'low') || both('arm', 'glove') || (sides.length === 2 && sides[0] === sides[1]))
+        return 'A miss goes to one side, or to two that do not face each other.';
+    } else return `“${word}” is neither a spot (1 to 9), nor a velocity, nor x, h, l, a or g.`;
+  }
+  if (sides !== null && aim === null) return 'Say the aimed spot first, 1 to 9.';
+  if (sides === null && velocity === null) return 'Type a velocity, or where it went.';
+  const armWay = hand === 'R' ? 1 : -1;
+  const off = 2 * spotHalf;
+  const arrived =
+    sides === null || aim === null
+      ? null
+      : {
+          x: aim.x + (sides.includes('arm') ? armWay * off : sides.includes('glove') ? -armWay * off : 0),
+          y: aim.y + (sides.includes('high') ? off : sides.includes('low') ? -off : 0),
+        };
+  return { aim: sides === null ? null : aim, arrived, velocity, sides };
+}

@@ -1,0 +1,109 @@
+import {
+  bodyPoints,
+  type Hand,
+  type Joint,
+  type Part,
+  type Pose,
+  type Vector,
+  type View,
+} from '@wrightonic/core';
+
+export interface Stroke {
+  part: Part;
+  /** SVG path, and the width to draw it with, px. */
+  path: string;
+  width: number;
+  /** On the far side of the body. */
+  far: boolean;
+}
+
+export interface Drawing {
+  strokes: Stroke[];
+  head: { x: number; y: number; r: number };
+  glove: { x: number; y: number; r: number };
+  ball: { x: number; y: number; r: number } | null;
+}
+
+interface Frame {
+  width: number;
+  height: number;
+  hand: Hand;
+  view: View;
+}
+
+/** Each part from joint to joint, with its thickness as a share of body height; `far` parts are behind in a side view. */
+const parts: readonly [Part, readonly Joint[], number][] = [
+  ['trail', ['trailHip', 'trailKnee', 'trailAnkle'], 0.052],
+  ['trail', ['trailHeel', 'trailToe'], 0.036],
+  ['throwing', ['trailShoulder', 'throwingElbow', 'throwingHand'], 0.04],
+  ['pelvis', ['trailHip', 'pelvis', 'leadHip'], 0.075],
+  ['head', ['head', 'brim'], 0.03],
+  ['trunk', ['pelvis', 'chest', 'neck'], 0.105],
+  ['trunk', ['trailShoulder', 'neck', 'leadShoulder'], 0.06],
+  ['lead', ['leadHip', 'leadKnee', 'leadAnkle'], 0.052],
+  ['lead', ['leadHeel', 'leadToe'], 0.036],
+  ['glove', ['leadShoulder', 'gloveElbow', 'gloveHand'], 0.04],
+];
+
+type Flat = (at: Vector) => { x: number; y: number; depth: number };
+
+/** Room around a body, in body heights. */
+const tall = 1.22;
+
+/** From body heights to the picture: looked at from the chest side, or from the plate; left-handers are mirrored. */
+function flattening({ width, height, hand, view }: Frame, middle: number): Flat {
+  const scale = height / tall;
+  const ground = height * 0.95;
+  const mirror = hand === 'R' ? 1 : -1;
+  return ([x, y, z]) => {
+    const across = view === 'side' ? x - middle : -y;
+    return {
+      x: width / 2 + mirror * across * scale,
+      y: ground - z * scale,
+      depth: view === 'side' ? y : x,
+    };
+  };
+}
+
+const n = (value: number): string => value.toFixed(1);
+
+/**
+ * A posed body as strokes.
+ *
+ * @param middle what stands in the middle of the picture in a side view, body heights from the rubber
+ */
+export function drawBody(pose: Pose, frame: Frame, middle: number): Drawing {
+  const points = bodyPoints(pose);
+  const flat = flattening(frame, middle);
+  const scale = frame.height / tall;
+  const depthOf = (joints: readonly Joint[]) =>
+    joints.reduce((sum, joint) => sum + flat(points[joint]).depth, 0) / joints.length;
+  const trunkDepth = depthOf(['pelvis', 'neck']);
+  const strokes = parts
+    .map(([part, joints, thick]) => ({ part, joints, thick, depth: depthOf(joints) }))
+    .sort((a, b) => a.depth - b.depth)
+    .map(({ part, joints, thick, depth }) => ({
+      part,
+      width: thick * scale,
+      far: depth < trunkDepth - 0.03,
+      path: joints
+        .map((joint, i) => {
+          const { x, y } = flat(points[joint]);
+          return `${i ? 'L' : 'M'}${n(x)} ${n(y)}`;
+        })
+        .join(''),
+    }));
+  const at = (joint: Joint, r: number) => ({ ...flat(points[joint]), r: r * scale });
+  return {
+    strokes,
+    head: at('head', 0.07),
+    glove: at('gloveHand', 0.045),
+    ball: pose.ball ? at('throwingHand', 0.022) : null,
+  };
+}
+
+/** Where the middle of two poses lies, so that both fit beside each other. */
+export const middleOf = (poses: readonly Pose[]): number => {
+  const xs = poses.flatMap((pose) => Object.values(bodyPoints(pose)).map(([x]) => x));
+  return (Math.min(...xs) + Math.max(...xs)) / 2;
+};

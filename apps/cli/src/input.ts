@@ -1,0 +1,24 @@
+import { readFile } from 'node:fs/promises';
+import { text } from 'node:stream/consumers';
+
+/** Input that cannot be used; the message names the field. */
+export class InputError extends Error {}
+
+/** A file, or standard input. */
+export async function textOf(file: string | undefined): Promise<string> {
+  try {
+    return file === undefined || file === '-' ? await text(process.stdin) : await readFile(file, 'utf8');
+  } catch (error) {
+    throw new InputError(
+      `file: cannot be read (${(error as NodeJS.ErrnoException).code ?? 'unknown reason'})`,
+    );
+  }
+}
+
+export function parsedJson(source: string): unknown {
+  try {
+    return JSON.parse(source);
+  } catch (error) {
+    throw new InputError(`input: not a JSON document (${(error as Error).message})`);
+  }
+}

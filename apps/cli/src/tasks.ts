@@ -1,0 +1,225 @@
+import {
+  check,
+  gateInput,
+  screenInput,
+  sequenceFlags,
+  simulateInput,
+  timingInput,
+  traceInput,
+  type SequenceFlags,
+} from '@wrightonic/contract';
+import {
+  effortCurve,
+  fade,
+  flash,
+  gate,
+  missFigures,
+  readCurves,
+  readMisses,
+  readThrows,
+  screen,
+  sequence,
+  sessionGroups,
+  timing,
+  toMph,
+  trace,
+  velocityFigures,
+  velocityTrend,
+  writeCurves,
+  type RowProblem,
+} from '@wrightonic/core';
+import { curveFlaws, pretendCurves, type CurveFlaw } from '@wrightonic/core/simulate';
+import type Joi from 'joi';
+import { InputError } from './input';
+
+interface Told {
+  name: string;
+  about: string;
+  example: string;
+  flags?: readonly (readonly [flag: string, about: string])[];
+}
+
+export type Task<T> = Told &
+  (
+    | { reads: 'json'; schema: Joi.Schema<T>; run: (input: T, flags: object) => unknown }
+    | { reads: 'csv'; run: (input: string, flags: object) => unknown }
+  );
+
+const task = <T>(written: Task<T>): Task<T> => written;
+
+/** The first bad row of a table, in one line; a script wants all of a file or nothing. */
+function refuseRows([first]: readonly RowProblem[]): void {
+  if (first) throw new InputError(`${first.field}: row ${first.row} ${first.message}`);
+}
+
+function velocity(csv: string): unknown {
+  const { rows, problems } = readThrows(csv, ['velocity_mph']);
+  refuseRows(problems);
+  const throws = rows.map(({ thrown }) => ({
+    date: thrown.date,
+    at: thrown.time,
+    velocity: thrown.velocity,
+    effort: thrown.effort,
+    pitch: thrown.pitch,
+    ball: thrown.ball ?? 0,
+  }));
+  const effort = effortCurve(throws);
+  const trend = velocityTrend(throws);
+  return {
+    sessions: sessionGroups(throws).map(({ date, velocities }) => {
+      const figures = velocityFigures(velocities);
+      const flashed = flash(velocities);
+      const faded = fade(velocities);
+      return {
+        date,
+        n: velocities.length,
+        top: figures && toMph(figures.top),
+        usual: figures && toMph(figures.usual),
+        scatter: figures && toMph(figures.scatter),
+        flash: flashed && {
+          gapMph: toMph(flashed.gap),
+          count: flashed.count,
+          severity: flashed.severity,
+        },
+        fade: faded && { ratio: faded.ratio, severity: faded.severity },
+      };
+    }),
+    effort: effort && {
+      ...effort,
+      curve: effort.curve.map((point) => ({ ...point, median: toMph(point.median) })),
+      slopePer10: toMph(effort.slopePer10),
+    },
+    trend: trend && {
+      ...trend,
+      perMonth: toMph(trend.perMonth),
+      low: toMph(trend.low),
+      high: toMph(trend.high),
+    },
+  };
+}
+
+function flagsOf(flags: Record<string, string | undefined>): SequenceFlags {
+  const read: Record<string, unknown> = { ...flags };
+  for (const name of ['cutoff', 'plant', 'release'])
+    if (flags[name] !== undefined) {
+      const value = Number(flags[name]);
+      read[name] = flags[name]!.trim() === '' || Number.isNaN(value) ? flags[name] : value;
+    }
+  const { value, problems } = check(sequenceFlags, read);
+  if (problems) throw new InputError(problems[0]!.message);
+  return value;
+}
+
+export const tasks = [
+  task({
+    name: 'trace',
+    reads: 'json',
+    about:
+      'From findings to causes: roots with shares, focus, what to look at next, what to leave alone, how sure.\n' +
+      'Findings are graded 0 clean, 1 slight, 2 clear, 3 severe; an id that is absent was not looked at.',
+    example:
+      '{ "athlete": { "discipline": "overhand", "throws": "R", "age": 15 }, "findings": { "oh.lift-stall": 2, "oh.lead-leg-opens": 3 }, "struck": [["oh.lift-stall", "oh.jump"]], "results": { "strikes": 0.55, "velocityFalling": false }, "seed": 1 }',
+    schema: traceInput,
+    run: (input) => trace(input),
+  }),
+  task({
+    name: 'screen',
+    reads: 'json',
+    about:
+      'The physical screen: limits with grade and margin, what is to be referred, jump power against mass and level.\n' +
+      'Of two tries the better one counts.',
+    example:
+      '{ "athlete": { "discipline": "overhand", "throws": "R", "age": 16 }, "tests": [{ "test": "hip-ir", "side": "trail", "tries": [31, 33] }, { "test": "vertical-jump", "side": "none", "tries": [51] }], "mass_kg": 72, "level": "high-school", "sex": "male" }',
+    schema: screenInput,
+    run: ({ athlete, tests, height_cm, mass_kg, level, sex }) => {
+      const { limits, refer, power, differences } = screen({
+        athlete,
+        tests,
+        heightCm: height_cm,
+        massKg: mass_kg,
+        level,
+        sex,
+      });
+      return { limits, refer, power, differences };
+    },
+  }),
+  task({
+    name: 'gate',
+    reads: 'json',
+    about: 'Is it learned? Clean and missed reps of one drill, session by session, newest last.',
+    example: '{ "sessions": [{ "clean": 8, "missed": 2, "pain": false }] }',
+    schema: gateInput,
+    run: ({ sessions, threshold }) => gate(sessions, threshold),
+  }),
+  task({
+    name: 'timing',
+    reads: 'json',
+    about: 'Frame numbers of events to intervals in ms, each with its ± from the frame rate.',
+    example: '{ "fps": 240, "events": { "plant": 100, "release": 136 } }',
+    schema: timingInput,
+    run: ({ fps, events }) => timing(fps, events),
+  }),
+  task<string>({
+    name: 'velocity',
+    reads: 'csv',
+    about:
+      'Throws to velocity: usual, top and scatter of each session, flash, fade, the effort curve and the trend, in mph.\n' +
+      'Columns: date, velocity_mph, and any of time, effort, pitch, ball_g, kind.',
+    example:
+      'date,time,velocity_mph,effort,pitch,ball_g,kind\n2026-05-01,16:30:00,68.2,90,fastball,145,practice',
+    run: velocity,
+  }),
+  task<string>({
+    name: 'misses',
+    reads: 'csv',
+    about: 'Aimed throws to the sides on which they miss. Columns: aim, result (hit or miss), side.',
+    example: 'aim,result,side\nlow-away,miss,high+arm\nlow-away,hit,',
+    run: (csv) => {
+      const { rows, problems } = readMisses(csv);
+      refuseRows(problems);
+      return missFigures(rows);
+    },
+  }),
+  task<string>({
+    name: 'sequence',
+    reads: 'csv',
+    about:
+      'Speed curves to peaks, order, gaps with their ±, gains, what was handed on, and evidence for flaws.\n' +
+      'Columns: time_s and any of pelvis, trunk, glove, arm, hand in deg/s; pelvis_lin and trunk_lin in m/s.',
+    example: 'time_s,pelvis,trunk,arm,hand\n0.000,12.1,8.4,20.2,30.1',
+    flags: [
+      ['--cutoff <HZ>', 'of the low-pass, at most 0.4 of the sampling rate; 20 when left out'],
+      ['--discipline <NAME>', 'overhand or windmill; overhand when left out'],
+      ['--level <NAME>', 'youth, 13-14, high-school, college, professional'],
+      ['--plant <SECONDS>', 'full front-foot contact'],
+      ['--release <SECONDS>', 'when left out, the peak of the hand'],
+    ],
+    run: (csv, flags) => {
+      const found = sequence(readCurves(csv), flagsOf(flags as Record<string, string>));
+      const { smoothed: _, peaks, ...rest } = found;
+      return {
+        peaks: peaks.map(({ segment, value, time }) => ({ segment, value, time_s: time })),
+        ...rest,
+      };
+    },
+  }),
+  task({
+    name: 'simulate',
+    reads: 'json',
+    about: `A pretend delivery as CSV of speed curves; the front foot lands at 0.6 s.\nFlaws that show: ${curveFlaws.join(', ')}.`,
+    example:
+      '{ "discipline": "overhand", "throws": "R", "fps": 240, "flaws": { "oh.hips-late": 0.8 }, "as": "curves", "noise": 5, "seed": 1 }',
+    flags: [['--as <WHAT>', 'curves']],
+    schema: simulateInput,
+    run: (input, flags) => {
+      const as = (flags as { as?: string }).as ?? input.as;
+      if (as !== 'curves') throw new InputError('as: must be curves');
+      for (const id of Object.keys(input.flaws ?? {}))
+        if (!curveFlaws.includes(id as CurveFlaw))
+          throw new InputError(
+            `flaws.${id}: does not show in speed curves; these do: ${curveFlaws.join(', ')}`,
+          );
+      return writeCurves(pretendCurves(input).curves);
+    },
+  }),
+] as const;

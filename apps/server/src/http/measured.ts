@@ -1,0 +1,113 @@
+import { check, largestPicture, pictureQuery, pictureShown, throwsImport } from '@wrightonic/contract';
+import { ageOn } from '@wrightonic/core';
+import express, { Router, type Request } from 'express';
+import { mustInstruct } from '../auth/session';
+import { athlete } from '../store/athletes';
+import { addPicture, clip, clipsOf, pictureBytes, showPicture } from '../store/clips';
+import { curvesOf } from '../store/curves';
+import { lookHistory, look } from '../store/looks';
+import { screensOf } from '../store/screens';
+import { importThrows, throwsOf } from '../store/throws';
+import { venueDay } from '../store/venueDay';
+import { body, found, notAhead, pathId, who } from './input';
+import { offersFor } from './offers';
+import { Refused } from './refused';
+
+const signature = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
+const mostPixels = 4096;
+
+/** What a PNG says of itself in its first chunk; null for anything else. */
+function pngSize(bytes: unknown): { width: number; height: number } | null {
+  if (!Buffer.isBuffer(bytes) || bytes.length < 33 || !bytes.subarray(0, 8).equals(signature)) return null;
+  if (bytes.toString('latin1', 12, 16) !== 'IHDR') return null;
+  return { width: bytes.readUInt32BE(16), height: bytes.readUInt32BE(20) };
+}
+
+function png(request: Request): Buffer {
+  const size = pngSize(request.body);
+  if (!size) throw new Refused(422, 'picture: is not a PNG', [{ field: 'picture', message: 'is not a PNG' }]);
+  if (size.width < 1 || size.height < 1 || size.width > mostPixels || size.height > mostPixels)
+    throw new Refused(422, `picture: must be at most ${mostPixels} pixels wide and high`);
+  return request.body as Buffer;
+}
+
+/** What was measured of an athlete: screens, throws, clips, speed curves, and the history of a look. */
+export function measuredRoutes(): Router {
+  const routes = Router();
+  const ofAthlete = async (request: Request) => {
+    const { academy } = who(request);
+    return { academy, id: found(await athlete(academy, pathId(request)), 'athlete').id };
+  };
+
+  routes.get('/athletes/:id/offers', async (request, response) => {
+    const { academy, home } = who(request);
+    const row = found(await athlete(academy, pathId(request)), 'athlete');
+    const today = venueDay(new Date(), home.zone);
+    response.json(await offersFor(academy, { ...row, age: ageOn(row.birthdate, today) }, today));
+  });
+
+  routes.get('/athletes/:id/screens', async (request, response) => {
+    const { academy, id } = await ofAthlete(request);
+    response.json(await screensOf(academy, id));
+  });
+
+  routes.get('/athletes/:id/throws', async (request, response) => {
+    const { academy, id } = await ofAthlete(request);
+    response.json(await throwsOf(academy, id));
+  });
+
+  routes.post('/athletes/:id/throws/import', mustInstruct, async (request, response) => {
+    const { academy, id } = await ofAthlete(request);
+    const { home, person } = who(request);
+    const { throws } = body(request, throwsImport);
+    const today = venueDay(new Date(), home.zone);
+    throws.forEach(({ date }, n) => notAhead(date, today, `throws.${n}.date`));
+    await importThrows(academy, id, throws, home.zone, person.id);
+    response.status(201).json({ added: throws.length });
+  });
+
+  routes.get('/athletes/:id/clips', async (request, response) => {
+    const { academy, id } = await ofAthlete(request);
+    response.json(await clipsOf(academy, id));
+  });
+
+  routes.get('/athletes/:id/curves', async (request, response) => {
+    const { academy, id } = await ofAthlete(request);
+    response.json(await curvesOf(academy, id));
+  });
+
+  routes.get('/looks/:id/history', async (request, response) => {
+    const { academy } = who(request);
+    const { id } = found(await look(academy, pathId(request)), 'look');
+    response.json(await lookHistory(academy, id));
+  });
+
+  routes.post(
+    '/clips/:id/pictures',
+    mustInstruct,
+    express.raw({ type: 'image/png', limit: largestPicture }),
+    async (request, response) => {
+      const { academy, person } = who(request);
+      const { id } = found(await clip(academy, pathId(request)), 'clip');
+      const { id: picture, time, note } = request.query as Record<string, string>;
+      const checked = check(pictureQuery, { id: picture, time: Number(time), note: note ?? '' });
+      if (checked.problems) throw new Refused(422, checked.problems[0]!.message, checked.problems);
+      await addPicture(academy, id, checked.value, png(request), person.id);
+      response.status(201).json({ id: checked.value.id });
+    },
+  );
+
+  routes.get('/pictures/:id', async (request, response) => {
+    const bytes = found(await pictureBytes(who(request).academy, pathId(request)), 'picture');
+    response.type('image/png').send(bytes);
+  });
+
+  routes.put('/pictures/:id', mustInstruct, async (request, response) => {
+    const id = pathId(request);
+    const { shown } = body(request, pictureShown);
+    found(await showPicture(who(request).academy, id, shown), 'picture');
+    response.json({ id });
+  });
+
+  return routes;
+}

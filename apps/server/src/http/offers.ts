@@ -1,0 +1,71 @@
+import { levelOf, type Offers } from '@wrightonic/contract';
+import {
+  clipOffers,
+  curveOffers,
+  derivedMeasures,
+  drawnValue,
+  newestOffers,
+  readingsOf,
+  screen,
+  screenOffers,
+  throwOffers,
+  type Offer,
+  type Sex,
+} from '@wrightonic/core';
+import type { AthleteRow } from '../store/athletes';
+import { clipsOf } from '../store/clips';
+import { curvesOf } from '../store/curves';
+import { looksOf } from '../store/looks';
+import type { Academy } from '../store/scope';
+import { screensOf } from '../store/screens';
+import { throwsOf } from '../store/throws';
+
+type Whom = AthleteRow & { age: number };
+
+/** How many clips back a drawing still speaks of today's delivery. */
+const clipsThatCount = 3;
+
+/** What screens, throws, clips and curves propose for the next look: what the newest finished look does not know yet. */
+export async function offersFor(academy: Academy, athlete: Whom, today: string): Promise<Offers> {
+  const { id } = athlete;
+  const [throws, screens, clips, curves, looks] = await Promise.all([
+    throwsOf(academy, id),
+    screensOf(academy, id, 1),
+    clipsOf(academy, id, clipsThatCount),
+    curvesOf(academy, id, 1),
+    looksOf(academy, id),
+  ]);
+  const level = levelOf(athlete);
+  const whom = { discipline: athlete.discipline, level, sex: (athlete.sex ?? undefined) as Sex | undefined };
+  const offers: Offer[] = throwOffers(throws, today);
+  const newestScreen = screens.find(({ finished }) => finished);
+  if (newestScreen) {
+    const result = screen({
+      athlete,
+      tests: readingsOf(newestScreen.tries),
+      massKg: athlete.massKg ?? undefined,
+      level,
+      sex: whom.sex,
+    });
+    offers.push(...screenOffers(result, newestScreen.date, today));
+  }
+  for (const { result, date } of curves) offers.push(...curveOffers(result.evidence, date));
+  for (const clip of clips) {
+    const scale = clip.drawings.find(({ type }) => type === 'scale');
+    const drawn = Object.fromEntries(
+      clip.drawings.flatMap((drawing) => {
+        const figure = drawing.measure ? drawnValue(drawing, clip.width / clip.height, scale) : null;
+        return figure ? [[drawing.measure, figure.value]] : [];
+      }),
+    );
+    offers.push(...clipOffers(derivedMeasures(drawn, athlete.heightCm), whom, clip.date));
+  }
+  const last = looks.findLast(({ finished }) => finished);
+  const open = looks.at(-1)?.finished === false ? looks.at(-1) : undefined;
+  return newestOffers(offers).filter(({ node, severity, from, date }) => {
+    if (open?.findings[node] === severity) return false;
+    // What the last look holds already, from the same source or later, is no news.
+    const known = last?.findings[node] === severity && last.details[node]?.source === from;
+    return !known || date > last.date;
+  });
+}

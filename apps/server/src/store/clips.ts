@@ -1,0 +1,159 @@
+import type { ClipRecord, DrawingRecord, EventOf, PictureQuery, PictureRecord } from '@wrightonic/contract';
+import type { ClipEvent } from '@wrightonic/core';
+import { v7 } from 'uuid';
+import { parsed, type Academy } from './scope';
+import { told } from './told';
+import { venueDay } from './venueDay';
+
+type Told = Pick<EventOf<'clip-told'>, 'fps' | 'captureFps' | 'view' | 'square'>;
+const settings = ({ fps, captureFps, view, square }: Told) => ({
+  fps,
+  capture_fps: captureFps,
+  view,
+  square,
+});
+
+export const storeClip = {
+  'clip-opened': (academy: Academy, event: EventOf<'clip-opened'>, by: string) =>
+    academy.whole(async (whole) => {
+      const { id, name, size, hash, seconds, width, height, athleteId, zone, at } = event;
+      const known = await whole.from('clips').where({ id }).first('id');
+      if (known) return;
+      const date = venueDay(new Date(at), zone);
+      await whole.add('clips', {
+        ...told(event, by),
+        athlete_id: athleteId,
+        zone,
+        date,
+        name,
+        size,
+        hash,
+        seconds,
+        width,
+        height,
+      });
+      await whole.add('clip_settings', { ...told({ id: v7(), at }, by), clip_id: id, ...settings(event) });
+    }),
+  'clip-told': (academy: Academy, event: EventOf<'clip-told'>, by: string) =>
+    academy.add('clip_settings', { ...told(event, by), clip_id: event.clipId, ...settings(event) }),
+  'clip-mark': (academy: Academy, event: EventOf<'clip-mark'>, by: string) =>
+    academy.add('clip_marks', {
+      ...told(event, by),
+      clip_id: event.clipId,
+      event: event.event,
+      time_s: event.time,
+    }),
+  'clip-drawing': (academy: Academy, event: EventOf<'clip-drawing'>, by: string) =>
+    academy.add('clip_drawings', {
+      ...told(event, by),
+      clip_id: event.clipId,
+      drawing: event.drawing,
+      kind: event.type,
+      time_s: event.time,
+      points: event.points && JSON.stringify(event.points),
+      measure: event.measure,
+      length_cm: event.lengthCm,
+    }),
+};
+
+/** Newest first, each with its newest marks and drawings. */
+export async function clipsOf(academy: Academy, athleteId: string, most = 100): Promise<ClipRecord[]> {
+  const query = academy.from('clips', 'c').where({ 'c.athlete_id': athleteId });
+  academy.join(query, 'people', 'p', 'id', 'c.by_person');
+  const rows = await query
+    .orderBy([
+      { column: 'c.at', order: 'desc' },
+      { column: 'c.id', order: 'desc' },
+    ])
+    .limit(most)
+    .select('c.*', 'p.name as by');
+  if (rows.length === 0) return [];
+  const ids = rows.map((row: { id: string }) => row.id);
+  const [told, marks, drawings] = await Promise.all(
+    ['clip_settings', 'clip_marks', 'clip_drawings'].map((table) =>
+      academy.from(table).whereIn('clip_id', ids).orderBy('id'),
+    ),
+  );
+  const of = (list: Record<string, any>[] | undefined, id: string) =>
+    (list ?? []).filter((row) => row['clip_id'] === id);
+  return rows.map((row: Record<string, any>) => {
+    const newest = of(told, row['id']).at(-1)!;
+    const marked: Partial<Record<ClipEvent, number>> = {};
+    for (const { event, time_s } of of(marks, row['id']) as { event: ClipEvent; time_s: number | null }[])
+      if (time_s === null) delete marked[event];
+      else marked[event] = time_s;
+    const drawn = new Map<string, DrawingRecord>();
+    for (const each of of(drawings, row['id']))
+      if (each['points'] === null) drawn.delete(each['drawing']);
+      else
+        drawn.set(each['drawing'], {
+          id: each['drawing'],
+          type: each['kind'],
+          time: each['time_s'],
+          points: parsed(each['points']),
+          measure: each['measure'],
+          lengthCm: each['length_cm'],
+        });
+    return {
+      id: row['id'],
+      date: row['date'],
+      by: row['by'],
+      name: row['name'],
+      size: Number(row['size']),
+      hash: row['hash'],
+      seconds: row['seconds'],
+      width: row['width'],
+      height: row['height'],
+      fps: newest['fps'],
+      captureFps: newest['capture_fps'],
+      view: newest['view'],
+      square: Boolean(newest['square']),
+      marks: marked,
+      drawings: [...drawn.values()],
+    };
+  });
+}
+
+export const clip = async (academy: Academy, id: string): Promise<{ id: string } | null> =>
+  (await academy.from('clips').where({ id }).first('id')) ?? null;
+
+export const addPicture = (
+  academy: Academy,
+  clipId: string,
+  { id, time, note }: PictureQuery,
+  png: Buffer,
+  by: string,
+): Promise<void> =>
+  academy.add('clip_pictures', {
+    ...told({ id, at: new Date().toISOString() }, by),
+    clip_id: clipId,
+    time_s: time,
+    note,
+    png,
+  });
+
+export async function pictureBytes(academy: Academy, id: string): Promise<Buffer | null> {
+  const row = await academy.from('clip_pictures').where({ id }).first('png');
+  return row?.png ?? null;
+}
+
+export const showPicture = (academy: Academy, id: string, shown: boolean): Promise<number> =>
+  academy.change('clip_pictures', id, { shown });
+
+/** Without their bytes, newest first. */
+export async function picturesOf(academy: Academy, athleteId: string): Promise<PictureRecord[]> {
+  const query = academy.from('clip_pictures', 'x');
+  academy.join(query, 'clips', 'c', 'id', 'x.clip_id');
+  const rows = await query
+    .where({ 'c.athlete_id': athleteId })
+    .orderBy('x.id', 'desc')
+    .select('x.id', 'x.clip_id', 'x.time_s', 'x.note', 'x.shown', 'c.date');
+  return rows.map((row: Record<string, any>) => ({
+    id: row['id'],
+    clipId: row['clip_id'],
+    time: row['time_s'],
+    note: row['note'],
+    shown: Boolean(row['shown']),
+    date: row['date'],
+  }));
+}

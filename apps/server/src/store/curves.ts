@@ -1,0 +1,28 @@
+import type { CurveRecord, EventOf } from '@wrightonic/contract';
+import { parsed, type Academy } from './scope';
+import { told } from './told';
+import { venueDay } from './venueDay';
+
+export const storeCurves = (academy: Academy, event: EventOf<'curves-read'>, by: string): Promise<void> =>
+  academy.add('curve_readings', {
+    ...told(event, by),
+    athlete_id: event.athleteId,
+    zone: event.zone,
+    date: venueDay(new Date(event.at), event.zone),
+    name: event.name,
+    result: JSON.stringify(event.result),
+  });
+
+/** Newest first. */
+export async function curvesOf(academy: Academy, athleteId: string, most = 50): Promise<CurveRecord[]> {
+  const query = academy.from('curve_readings', 'c').where({ 'c.athlete_id': athleteId });
+  academy.join(query, 'people', 'p', 'id', 'c.by_person');
+  const rows = await query.orderBy('c.id', 'desc').limit(most).select('c.*', 'p.name as by');
+  return rows.map((row: Record<string, any>) => ({
+    id: row['id'],
+    date: row['date'],
+    by: row['by'],
+    name: row['name'],
+    result: parsed(row['result']),
+  }));
+}

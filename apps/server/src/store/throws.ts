@@ -1,0 +1,116 @@
+import type { EventOf, ImportedThrow, ThrowRecord } from '@wrightonic/contract';
+import { missOf, type Hand, type MissSide } from '@wrightonic/core';
+import { inBatches, notUndone, type Academy } from './scope';
+import { told } from './told';
+import { venueDay, venueInstant } from './venueDay';
+
+const missing = () => Object.assign(new Error('no athlete'), { code: 'ER_NO_REFERENCED_ROW_2' });
+
+export async function storePitch(academy: Academy, event: EventOf<'pitch'>, by: string): Promise<void> {
+  const athlete = await academy.from('athletes').where({ id: event.athleteId }).first('throws');
+  if (!athlete) throw missing();
+  const { aim, arrived } = event;
+  const sides =
+    aim && arrived
+      ? missOf({ x: aim[0], y: aim[1] }, { x: arrived[0], y: arrived[1] }, athlete.throws as Hand)
+      : null;
+  await academy.add('throws', {
+    ...told(event, by),
+    athlete_id: event.athleteId,
+    session_id: null,
+    date: venueDay(new Date(event.at), event.zone),
+    drill: null,
+    velocity: event.velocity,
+    effort: event.effort,
+    pitch: event.pitch,
+    ball_g: event.ballG,
+    kind: event.type,
+    source: 'chart',
+    distance_m: event.distanceM,
+    aim_x: aim?.[0] ?? null,
+    aim_y: aim?.[1] ?? null,
+    arrived_x: arrived?.[0] ?? null,
+    arrived_y: arrived?.[1] ?? null,
+    sides: sides && sides.join('+'),
+  });
+}
+
+/** Takes a whole table or nothing of it; sending it twice adds nothing. */
+export async function importThrows(
+  academy: Academy,
+  athleteId: string,
+  throws: readonly ImportedThrow[],
+  zone: string,
+  by: string,
+): Promise<void> {
+  await academy.whole((whole) =>
+    inBatches(
+      whole,
+      'throws',
+      throws.map((thrown, n) => {
+        const at = venueInstant(thrown.date, (thrown.time || '12:00').slice(0, 5), zone);
+        // Rows without a time, or of the same minute, keep their order.
+        const seconds = Number(thrown.time.slice(6, 8) || 0);
+        return {
+          id: thrown.id,
+          at: new Date(at.getTime() + seconds * 1000 + (n % 1000)),
+          by_person: by,
+          athlete_id: athleteId,
+          session_id: null,
+          date: thrown.date,
+          drill: null,
+          velocity: thrown.velocity,
+          effort: thrown.effort,
+          pitch: thrown.pitch,
+          ball_g: thrown.ballG,
+          kind: thrown.kind,
+          source: 'import',
+          sides: thrown.sides && thrown.sides.join('+'),
+        };
+      }),
+    ),
+  );
+}
+
+const place = (x: number | null, y: number | null): [number, number] | null =>
+  x === null || y === null ? null : [x, y];
+
+const columns = [
+  'id',
+  'session_id',
+  'at',
+  'date',
+  'velocity',
+  'effort',
+  'pitch',
+  'ball_g',
+  'kind',
+  'distance_m',
+  'aim_x',
+  'aim_y',
+  'arrived_x',
+  'arrived_y',
+  'sides',
+].map((column) => `t.${column}`);
+
+/** What was thrown and not taken back, in time order; of one day, or of all. */
+export async function throwsOf(academy: Academy, athleteId: string, date?: string): Promise<ThrowRecord[]> {
+  const query = academy.from('throws', 't').where({ 't.athlete_id': athleteId });
+  if (date) query.where({ 't.date': date });
+  const rows = await notUndone(query, 't').orderBy(['t.at', 't.id']).select(columns);
+  return rows.map((row: Record<string, any>) => ({
+    id: row['id'],
+    session: row['session_id'],
+    at: row['at'].toISOString(),
+    date: row['date'],
+    velocity: row['velocity'],
+    effort: row['effort'],
+    pitch: row['pitch'],
+    ball: row['ball_g'],
+    kind: row['kind'],
+    distanceM: row['distance_m'],
+    aim: place(row['aim_x'], row['aim_y']),
+    arrived: place(row['arrived_x'], row['arrived_y']),
+    sides: row['sides'] === null ? null : (row['sides'].split('+').filter(Boolean) as MissSide[]),
+  }));
+}

@@ -1,0 +1,148 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, test } from './app';
+import { mp4, soundOnly, squareAt, squareShown, webm } from './media';
+
+const choose = async (page: Page, label: string | RegExp, file: string) => {
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: label }).click(),
+  ]);
+  await chooser.setFiles(file);
+};
+const frame = (page: Page, n: number) => expect(page.getByText(new RegExp(`^Frame ${n}, `))).toBeVisible();
+
+for (const [kind, make, fps] of [
+  ['WebM', webm, 120],
+  ['MP4', mp4, 60],
+] as const)
+  test(`a real ${kind} is stepped to known frames, and gives the known interval and angle`, async ({
+    app,
+    page,
+  }) => {
+    const file = make(`side-${fps}.${kind.toLowerCase()}`, fps);
+    await app.enter();
+    const id = await app.newAthlete(`Clip${kind}`, { heightCm: 180 });
+    await page.goto(`/athletes/${id}/clip`);
+    await choose(page, 'Open a clip', file);
+    await frame(page, 0);
+    await expect(page.getByRole('textbox', { name: 'Plays at, frames a second' })).toHaveValue(String(fps));
+
+    for (const n of [1, 2, 3]) {
+      await app.tap('One frame on');
+      await frame(page, n);
+      expect(Math.abs((await squareShown(page)) - squareAt(n))).toBeLessThanOrEqual(1);
+    }
+    await app.tap('One frame back');
+    await frame(page, 2);
+    await page.keyboard.press('Shift+ArrowRight');
+    await frame(page, 12);
+    expect(Math.abs((await squareShown(page)) - squareAt(12))).toBeLessThanOrEqual(1);
+    await app.tap('Mark Plant here');
+    for (const n of [13, 14]) {
+      await page.keyboard.press('ArrowRight');
+      await frame(page, n);
+    }
+    await page.keyboard.press('e');
+    await page.keyboard.press('k');
+    const ms = (count: number) => (count * 1000) / fps;
+    await expect(
+      page.getByText(`Plant to trunk turns: ${ms(2).toFixed(0)} ± ${ms(1).toFixed(1)} ms`),
+    ).toBeVisible();
+    await expect(
+      page.getByText(`Cannot be judged at ${fps} frames a second; it needs more than ${fps}.`, {
+        exact: false,
+      }),
+    ).toBeVisible();
+    await page.keyboard.press('Shift+ArrowRight');
+    await frame(page, 24);
+    await page.keyboard.press('e');
+    await page.keyboard.press('r');
+    await expect(
+      page.getByText(`Plant to release: ${ms(12).toFixed(0)} ± ${ms(1).toFixed(1)} ms`),
+    ).toBeVisible();
+
+    // Hip, knee and ankle of a leg that bends by 45 degrees, on a picture of 16 to 9.
+    await app.tap('Angle', 'radio');
+    const picture = page.getByRole('img', { name: /tap its points/ });
+    const box = (await picture.boundingBox())!;
+    for (const [x, y] of [
+      [320, 60],
+      [320, 180],
+      [400, 260],
+    ] as const)
+      await page.mouse.click(box.x + (box.width * x) / 640, box.y + (box.height * y) / 360);
+    await expect(page.getByText(/^Angle: 13[45]\.\d °$/)).toBeVisible();
+    await app.tap('Say what the angle measures');
+    await app.tap('Lead knee at plant (hip, knee, ankle)', 'radio');
+    await app.sent();
+
+    // A point can be dragged; the figure follows.
+    const drawings = page.getByRole('img', { name: 'Drawings over the picture' });
+    await drawings.scrollIntoViewIfNeeded();
+    const now = (await drawings.boundingBox())!;
+    const at = (x: number, y: number) =>
+      [now.x + (now.width * x) / 640, now.y + (now.height * y) / 360] as const;
+    await page.mouse.move(...at(400, 260));
+    await page.mouse.down();
+    await page.mouse.move(...at(440, 180), { steps: 4 });
+    await page.mouse.up();
+    await expect(page.getByText(/^Lead knee at plant \(hip, knee, ankle\): (89|90)\.\d °$/)).toBeVisible();
+
+    const [download] = await Promise.all([page.waitForEvent('download'), app.tap('Save the frame as PNG')]);
+    expect(
+      readFileSync((await download.path())!)
+        .subarray(1, 4)
+        .toString(),
+    ).toBe('PNG');
+    await app.tap('Show it on the profile');
+    await expect(page.getByText('The picture stands on the profile', { exact: false })).toBeVisible();
+
+    // Opened again it asks for the same file, and knows another one.
+    await app.sent();
+    await page.reload();
+    await choose(page, /^Open side-.* again$/, mp4('other.mp4', 30, '0x2F6B4A'));
+    await expect(page.getByRole('alert')).toContainText(`is not the clip of`);
+    await choose(page, /^Open side-.* again$/, file);
+    await expect(page.getByRole('button', { name: 'Go to Plant' })).toBeVisible();
+    await app.tap('Go to Plant');
+    await frame(page, 12);
+    await page.goto(`/athletes/${id}/profile`);
+    await expect(page.getByRole('img', { name: /Marked frame of/ })).toBeVisible();
+    await app.tap('Take it down');
+    await expect(page.getByRole('img', { name: /Marked frame of/ })).toHaveCount(0);
+  });
+
+test('what is no clip is refused in words, and nothing is changed', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.newAthlete('Noclip');
+  await page.goto(`/athletes/${id}/clip`);
+  await choose(page, 'Open a clip', soundOnly('sound.mp4'));
+  await expect(page.getByRole('alert')).toContainText('has no picture');
+  const input = page.locator('input[type=file]').first();
+  await input.setInputFiles({
+    name: 'broken.mp4',
+    mimeType: 'video/mp4',
+    buffer: Buffer.from('not a clip at all'),
+  });
+  await expect(page.getByRole('alert')).toContainText('cannot be read as a video');
+  await input.setInputFiles({ name: 'nothing.mp4', mimeType: 'video/mp4', buffer: Buffer.alloc(0) });
+  await expect(page.getByRole('alert').filter({ hasText: 'nothing.mp4' })).toContainText('is empty');
+  expect(await app.read(`/athletes/${id}/clips`)).toEqual([]);
+});
+
+test('filming with the camera opens what was filmed', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.newAthlete('Filma');
+  await page.goto(`/athletes/${id}/clip`);
+  await app.tap('Film here');
+  await app.tap('Start filming');
+  // Long enough for the pretend camera to give some frames.
+  await page.waitForFunction(() => document.querySelector('video')!.currentTime > 1);
+  const [download] = await Promise.all([page.waitForEvent('download'), app.tap('Stop filming')]);
+  expect(download.suggestedFilename()).toMatch(/^filmed-.*\.webm$/);
+  await frame(page, 0);
+  await app.tap('One frame on');
+  // The pretend camera keeps no even time.
+  await expect(page.getByText(/^Frame [1-9]/)).toBeVisible();
+});

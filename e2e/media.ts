@@ -1,0 +1,65 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Page } from '@playwright/test';
+
+let folder: string | undefined;
+const place = (name: string): string => join((folder ??= mkdtempSync(join(tmpdir(), 'clips-'))), name);
+
+const ffmpeg = (...args: string[]) => execFileSync('ffmpeg', ['-loglevel', 'error', '-y', ...args]);
+
+/** Where the square of a made clip stands on each frame, px. */
+export const squareAt = (frame: number): number => 40 + 4 * frame;
+
+/** A clip on which a yellow square moves 4 px a frame, so that each frame can be told from the next. */
+export function clip(name: string, fps: number, codec: readonly string[], colour = '0x274B6D'): string {
+  const file = place(name);
+  const source = (colours: string, size: string) => [
+    '-f',
+    'lavfi',
+    '-i',
+    `color=c=${colours}:s=${size}:r=${fps}:d=1.2`,
+  ];
+  ffmpeg(
+    ...source(colour, '640x360'),
+    ...source('yellow', '40x40'),
+    '-filter_complex',
+    `[0][1]overlay=x='40+4*round(t*${fps})':y=150`,
+    ...codec,
+    file,
+  );
+  return file;
+}
+
+export const mp4 = (name: string, fps: number, colour?: string) =>
+  clip(name, fps, ['-c:v', 'libx264', '-pix_fmt', 'yuv420p'], colour);
+export const webm = (name: string, fps: number, colour?: string) =>
+  clip(name, fps, ['-c:v', 'libvpx', '-b:v', '3M'], colour);
+
+export function soundOnly(name: string): string {
+  const file = place(name);
+  ffmpeg('-f', 'lavfi', '-i', 'sine=d=1', file);
+  return file;
+}
+
+/** Left edge of the yellow square in the frame that the page shows, px of the clip. */
+export const squareShown = (page: Page): Promise<number> =>
+  page.evaluate(() => {
+    const video = document.querySelector('video')!;
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [video.videoWidth, video.videoHeight];
+    const pen = canvas.getContext('2d')!;
+    pen.drawImage(video, 0, 0);
+    const { data } = pen.getImageData(0, 170, canvas.width, 1);
+    for (let x = 0; x < canvas.width; x++)
+      if (data[4 * x]! > 180 && data[4 * x + 1]! > 180 && data[4 * x + 2]! < 110) return x;
+    return -1;
+  });
+
+/** Speed curves of a pretend delivery, as the command line makes them. */
+export const curves = (flaws: Record<string, number>): string =>
+  execFileSync('node', ['apps/cli/bin/wright.js', 'simulate', '--as', 'curves'], {
+    input: JSON.stringify({ discipline: 'overhand', throws: 'R', fps: 240, flaws, noise: 5 }),
+    encoding: 'utf8',
+  });

@@ -1,0 +1,181 @@
+import { levelAt, missSides, readTable, type Level, type MissSide, type RowProblem } from '@wrightonic/core';
+import Joi from 'joi';
+import { newAthlete, type Guardian, type NewAthlete, type Weekday } from './athletes';
+import { check } from './check';
+import { day, id, line } from './shared';
+
+export interface AthletesImport {
+  athletes: NewAthlete[];
+}
+/** A whole table at once: all of its rows or none. */
+export const athletesImport = Joi.object<AthletesImport>({
+  athletes: Joi.array().items(newAthlete).min(1).max(500).unique('id').required(),
+}).required();
+
+export interface ImportedThrow {
+  id: string;
+  date: string;
+  /** HH:MM or HH:MM:SS; empty when nobody said. */
+  time: string;
+  /** m/s */
+  velocity: number | null;
+  effort: number | null;
+  pitch: string;
+  ballG: number;
+  kind: 'game' | 'practice';
+  /** Null when nobody charted it. */
+  sides: MissSide[] | null;
+}
+export interface ThrowsImport {
+  throws: ImportedThrow[];
+}
+export const throwsImport = Joi.object<ThrowsImport>({
+  throws: Joi.array()
+    .items(
+      Joi.object({
+        id: id.required(),
+        date: day.required(),
+        time: Joi.string()
+          .allow('')
+          .pattern(/^([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d+)?)?$/, 'time of day')
+          .required(),
+        velocity: Joi.number().min(2).max(55).allow(null).required(),
+        effort: Joi.number().integer().min(10).max(100).allow(null).required(),
+        pitch: line(30).required(),
+        ballG: Joi.number().min(50).max(2000).required(),
+        kind: Joi.valid('game', 'practice').required(),
+        sides: Joi.array()
+          .items(Joi.valid(...missSides))
+          .max(2)
+          .unique()
+          .allow(null)
+          .required(),
+      }),
+    )
+    .min(1)
+    .max(10_000)
+    .required(),
+}).required();
+
+/** A roster as a table: what must be there, and what may. */
+export const rosterColumns = {
+  required: ['given_name', 'family_name', 'discipline', 'throws', 'birthdate'],
+  optional: [
+    'height_cm',
+    'mass_kg',
+    'level',
+    'sex',
+    'teams',
+    'days',
+    'equipment',
+    'voice',
+    'guardian',
+    'guardian_phone',
+    'guardian_email',
+    'allergies',
+    'note',
+  ],
+} as const;
+
+export interface RosterRow {
+  row: number;
+  athlete: NewAthlete;
+}
+
+const words: Readonly<Record<string, string>> = {
+  right: 'R',
+  left: 'L',
+  baseball: 'overhand',
+  softball: 'windmill',
+};
+const columnOf: Readonly<Record<string, string>> = {
+  givenName: 'given_name',
+  familyName: 'family_name',
+  heightCm: 'height_cm',
+  massKg: 'mass_kg',
+  guardians: 'guardian',
+};
+
+const word = (cell: string | undefined): string => {
+  const plain = (cell ?? '').trim();
+  return words[plain.toLowerCase()] ?? plain;
+};
+/** Several things in one cell stand apart by semicolons. */
+const several = (cell: string | undefined): string[] => [
+  ...new Set(
+    (cell ?? '')
+      .split(';')
+      .map((each) => each.trim())
+      .filter(Boolean),
+  ),
+];
+const number = (cell: string | undefined): number | null | string => {
+  if (!cell) return null;
+  return /^\d+([.,]\d+)?$/.test(cell) ? Number(cell.replace(',', '.')) : cell;
+};
+
+/**
+ * Reads a roster. Good rows come with new ids; of each bad row every problem is named by its column.
+ *
+ * @param newId makes an id
+ * @throws TableError for a file that is no roster
+ */
+export function readRoster(
+  text: string,
+  newId: () => string,
+): { rows: RosterRow[]; problems: RowProblem[]; leftOut: string[] } {
+  const table = readTable(text, rosterColumns);
+  const problems = [...table.problems];
+  const rows: RosterRow[] = [];
+  const seen = new Map<string, number>();
+  for (const { row, cells } of table.rows) {
+    const guardian: Guardian[] = cells['guardian']
+      ? [
+          {
+            name: cells['guardian'],
+            phone: cells['guardian_phone'] ?? '',
+            email: cells['guardian_email'] ?? '',
+          },
+        ]
+      : [];
+    const throws = word(cells['throws']);
+    const form = {
+      id: newId(),
+      givenName: cells['given_name'],
+      familyName: cells['family_name'],
+      discipline: word(cells['discipline']).toLowerCase(),
+      throws: throws.toUpperCase(),
+      birthdate: cells['birthdate'],
+      heightCm: number(cells['height_cm']),
+      massKg: number(cells['mass_kg']),
+      level: (cells['level'] || null) as Level | null,
+      sex: cells['sex']?.toLowerCase() || null,
+      teams: several(cells['teams']),
+      days: several(cells['days']).map((each) => each.slice(0, 3).toLowerCase()) as Weekday[],
+      equipment: several(cells['equipment']),
+      voice: cells['voice'] || 'plain',
+      guardians: guardian,
+      allergies: cells['allergies'] ?? '',
+      note: cells['note'] ?? '',
+      approach: { leave: null, lift: null, teach: null, hips: null },
+    };
+    const checked = check(newAthlete, form);
+    for (const { field, message } of checked.problems ?? []) {
+      const name = field.split('.')[0]!;
+      const column = columnOf[name] ?? name;
+      problems.push({ row, field: column, message: message.replace(field, '').trim() });
+    }
+    if (!checked.value) continue;
+    const who = `${form.givenName} ${form.familyName} ${form.birthdate}`.toLowerCase();
+    const before = seen.get(who);
+    if (before) problems.push({ row, field: 'row', message: `says the same athlete as row ${before}` });
+    else {
+      seen.set(who, row);
+      rows.push({ row, athlete: checked.value });
+    }
+  }
+  return { rows, problems: problems.sort((a, b) => a.row - b.row), leftOut: table.leftOut };
+}
+
+/** The level that holds for an athlete: the one that was set, else the one for the age. */
+export const levelOf = ({ level, age }: { level: Level | null; age: number }): Level => level ?? levelAt(age);

@@ -1,0 +1,29 @@
+import { nodeOf } from '../catalogue';
+import type { Fault } from './fault';
+import { overhandFaults } from './faults.overhand';
+import { windmillFaults } from './faults.windmill';
+import { postureOf } from './postures';
+import { changed, type Pose } from './skeleton';
+
+export { bodyPoints, joints, type Joint, type Points, type Pose, type Vector } from './skeleton';
+export type { Part, View } from './fault';
+export { postureOf } from './postures';
+
+const faults: Readonly<Record<string, Fault>> = { ...overhandFaults, ...windmillFaults };
+
+export interface Posed {
+  /** The phase as it should be, and with this flaw. */
+  clean: Pose;
+  wrong: Pose;
+  view: Fault['view'];
+  parts: Fault['parts'];
+}
+
+/** The posture of a flaw beside that of its phase; null for an id that is no flaw of the catalogue. */
+export function posed(flaw: string): Posed | null {
+  const node = nodeOf(flaw);
+  const wrong = faults[flaw];
+  if (node?.type !== 'flaw' || !wrong) return null;
+  const clean = postureOf(node.discipline, node.phase);
+  return { clean, wrong: changed(clean, wrong.change), view: wrong.view, parts: wrong.parts };
+}

@@ -1,0 +1,233 @@
+/** How a value is read off: by eye and hand, or with a phone, a tape or a clock. */
+export type ScreenTool = 'phone' | 'tape' | 'clock' | 'grade' | 'lift';
+export type ScreenSide = 'lead' | 'trail' | 'throwing' | 'glove' | 'none';
+
+/** One test of the physical screen, in the order in which one person gets through them with least getting up. */
+export interface ScreenTest {
+  id: string;
+  name: string;
+  position: 'on the back' | 'on the side' | 'face down' | 'seated' | 'standing';
+  sides: readonly ScreenSide[];
+  unit: string;
+  /** Values that a body can show; what lies outside is a slip of the finger. */
+  range: readonly [number, number];
+  /** Whether the larger of two tries counts. */
+  better: 'more' | 'less';
+  tool: ScreenTool;
+  steps: readonly string[];
+  caution: string | null;
+}
+
+const bothHips = ['lead', 'trail'] as const;
+
+export const screenTests: readonly ScreenTest[] = [
+  {
+    id: 'hip-ir',
+    name: 'Hip turn in',
+    position: 'on the back',
+    sides: bothHips,
+    unit: 'deg',
+    range: [-20, 90],
+    better: 'more',
+    tool: 'phone',
+    steps: [
+      'Lie on the back, hip and knee bent to a right angle, the other leg flat.',
+      'Hold the knee where it is and let the foot travel outwards; the thigh turns in.',
+      'Stop when the pelvis begins to roll. Watch the knee, not the foot.',
+      'Lay the phone along the shin and read the angle from upright.',
+    ],
+    caution: 'Never push into a pinch at the front of the hip.',
+  },
+  {
+    id: 'hip-er',
+    name: 'Hip turn out',
+    position: 'on the back',
+    sides: bothHips,
+    unit: 'deg',
+    range: [-20, 100],
+    better: 'more',
+    tool: 'phone',
+    steps: [
+      'Same position: hip and knee bent to a right angle.',
+      'Hold the knee where it is and bring the foot across the body; the thigh turns out.',
+      'Stop when the pelvis begins to roll and read the angle of the shin from upright.',
+    ],
+    caution: null,
+  },
+  {
+    id: 'hip-abduction',
+    name: 'Leg out to the side',
+    position: 'on the back',
+    sides: ['trail', 'lead'],
+    unit: 'deg',
+    range: [0, 90],
+    better: 'more',
+    tool: 'phone',
+    steps: [
+      'Lie on the back, both legs straight, toes up.',
+      'Take the leg out to the side along the floor without turning it.',
+      'Stop when the other side of the pelvis begins to move; read the angle between thigh and midline.',
+    ],
+    caution: null,
+  },
+  {
+    id: 'adductor-length',
+    name: 'Inner-thigh length',
+    position: 'on the back',
+    sides: ['lead', 'trail'],
+    unit: 'grade',
+    range: [0, 3],
+    better: 'less',
+    tool: 'grade',
+    steps: [
+      'Same position. Let the bent knee fall out to the side, the foot beside the other knee.',
+      '0: the thigh comes near the floor. 1: half way and firm. 2: less than half. 3: hardly leaves upright.',
+    ],
+    caution: 'No bouncing.',
+  },
+  {
+    id: 'shoulder-arc',
+    name: 'Shoulder arc',
+    position: 'on the back',
+    sides: ['throwing', 'glove'],
+    unit: 'deg',
+    range: [60, 260],
+    better: 'more',
+    tool: 'phone',
+    steps: [
+      'Lie on the back, arm out at shoulder height, elbow bent to a right angle.',
+      'Hold the shoulder blade down. Let the forearm turn back, then forwards; add both angles.',
+      'Do the same on the other arm. What counts is how far the throwing side falls short of it.',
+    ],
+    caution: 'Let the arm turn by its weight; never press it down.',
+  },
+  {
+    id: 'abductor-strength',
+    name: 'Outer-hip strength',
+    position: 'on the side',
+    sides: bothHips,
+    unit: 'grade',
+    range: [0, 3],
+    better: 'less',
+    tool: 'grade',
+    steps: [
+      'Lie on the side, the top leg straight and slightly behind the body.',
+      'The athlete lifts it to a hand’s height above level and holds against your palm above the knee.',
+      '0: holds firmly. 1: gives a little. 2: gives way. 3: cannot lift or hold it without a push.',
+    ],
+    caution: null,
+  },
+  {
+    id: 'hip-extension',
+    name: 'Leg back',
+    position: 'face down',
+    sides: ['trail', 'lead'],
+    unit: 'deg',
+    range: [-30, 60],
+    better: 'more',
+    tool: 'phone',
+    steps: [
+      'Lie face down, hands under the forehead.',
+      'Hold the pelvis flat with one hand and lift the straight thigh with the other.',
+      'Stop when the lower back begins to arch; read the thigh from level. Below level is a minus.',
+    ],
+    caution: 'Stop with any pain in the lower back.',
+  },
+  {
+    id: 'trunk-hold',
+    name: 'Front plank',
+    position: 'face down',
+    sides: ['none'],
+    unit: 's',
+    range: [0, 600],
+    better: 'more',
+    tool: 'clock',
+    steps: [
+      'Elbows under the shoulders, body in one line from ear to ankle.',
+      'The clock stops when the back sags or the hips rise a second time after one reminder.',
+    ],
+    caution: 'Stop with any pain in the lower back.',
+  },
+  {
+    id: 'seated-rotation',
+    name: 'Upper-back turn',
+    position: 'seated',
+    sides: bothHips,
+    unit: 'deg',
+    range: [0, 110],
+    better: 'more',
+    tool: 'phone',
+    steps: [
+      'Sit tall on a chair and squeeze a ball or a fist between the thighs, so that the pelvis stays.',
+      'Arms crossed on the chest, turn the upper back as far as it goes without leaning.',
+      'Read the turn of the shoulder line. Once each way: towards the lead side, towards the trail side.',
+    ],
+    caution: null,
+  },
+  {
+    id: 'knee-to-wall',
+    name: 'Knee to wall',
+    position: 'standing',
+    sides: ['trail', 'lead'],
+    unit: 'cm',
+    range: [0, 30],
+    better: 'more',
+    tool: 'tape',
+    steps: [
+      'Toes towards a wall, heel down, knee over the second toe.',
+      'Touch the wall with the knee, then move the foot back until it just still does.',
+      'Measure from the big toe to the wall.',
+    ],
+    caution: null,
+  },
+  {
+    id: 'single-leg-hold',
+    name: 'One-leg stand',
+    position: 'standing',
+    sides: bothHips,
+    unit: 's',
+    range: [0, 180],
+    better: 'more',
+    tool: 'clock',
+    steps: [
+      'Hands on the hips, eyes open, the other foot beside the knee without touching it.',
+      'The clock stops when the foot moves, the hands leave the hips, or the other foot touches down.',
+    ],
+    caution: 'Something to hold on to within reach.',
+  },
+  {
+    id: 'vertical-jump',
+    name: 'Jump and reach',
+    position: 'standing',
+    sides: ['none'],
+    unit: 'cm',
+    range: [1, 130],
+    better: 'more',
+    tool: 'tape',
+    steps: [
+      'Mark the standing reach beside a wall with chalk on the fingers.',
+      'Jump from both feet with an arm swing and touch the wall at the top.',
+      'Measure from mark to mark. Full rest between tries.',
+    ],
+    caution: 'Warm first. Not with knee or back pain.',
+  },
+  {
+    id: 'squat-ratio',
+    name: 'Squat',
+    position: 'standing',
+    sides: ['none'],
+    unit: 'x body mass',
+    range: [0.1, 4],
+    better: 'more',
+    tool: 'lift',
+    steps: [
+      'Adults with taught form only: from a recent set, estimate the most that could be lifted once.',
+      'Divide it by body mass.',
+    ],
+    caution: 'Never test a one-repetition maximum here.',
+  },
+];
+
+const testById = new Map(screenTests.map((test) => [test.id, test]));
+
+export const screenTestOf = (id: string): ScreenTest | undefined => testById.get(id);

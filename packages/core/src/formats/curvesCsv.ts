@@ -1,0 +1,76 @@
+import Papa from 'papaparse';
+import { segments, type Segment, type SpeedCurves } from '../measure/curves';
+import { TableError, writeTable } from './csv';
+
+/** Faster than any body turns, deg/s, and goes forward, m/s. */
+const fastest = { turning: 12_000, forward: 60 };
+
+/** A decimal number, without a pattern for each of a hundred thousand cells; null for anything else. */
+function plainNumber(cell: string): number | null {
+  const value = Number(cell);
+  // After a leading nought a letter means another base.
+  const based = cell.length > 1 && cell.charCodeAt(0) === 48 && cell.charCodeAt(1) > 57;
+  return Number.isFinite(value) && !based ? value : null;
+}
+
+/**
+ * Speed curves from CSV: `time_s` and any of pelvis, trunk, glove, arm, hand in deg/s, each also as `*_lin` in m/s.
+ * An empty cell or `NaN` is a moment without a reading.
+ *
+ * @throws TableError that names column and row
+ */
+export function readCurves(text: string): SpeedCurves {
+  if (text.trim() === '') throw new TableError('input: the file is empty');
+  if (text.includes('\0')) throw new TableError('input: this is not a text file');
+  // Long recordings: cells stay in arrays, without an object for each row.
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
+  const header = (data[0] ?? []).map((name) => name.trim().toLowerCase());
+  const column = (name: string) => header.indexOf(name);
+  if (column('time_s') < 0)
+    throw new TableError(`columns: time_s is missing; the file has ${header.join(', ').slice(0, 200)}`);
+  const rows = data.slice(1);
+  const read = (name: string, most: number): Float64Array | undefined => {
+    const at = column(name);
+    if (at < 0) return undefined;
+    const values = new Float64Array(rows.length);
+    for (let i = 0; i < rows.length; i++) {
+      const cell = rows[i]![at]?.trim() ?? '';
+      const value = cell === '' || (cell.length === 3 && /^nan$/i.test(cell)) ? NaN : plainNumber(cell);
+      if (value === null) throw new TableError(`${name}: row ${i + 2} is not a number`);
+      if (Math.abs(value) > most)
+        throw new TableError(`${name}: row ${i + 2} is beyond what a body does (${most} at most)`);
+      values[i] = value;
+    }
+    return values;
+  };
+  const time = read('time_s', 1e9)!;
+  const lost = time.findIndex((value) => Number.isNaN(value));
+  if (lost >= 0) throw new TableError(`time_s: row ${lost + 2} is not a number`);
+  const turning: SpeedCurves['turning'] = {};
+  const forward: SpeedCurves['forward'] = {};
+  for (const segment of segments) {
+    const speeds = read(segment, fastest.turning);
+    if (speeds) turning[segment] = speeds;
+    const line = read(`${segment}_lin`, fastest.forward);
+    if (line) forward[segment] = line;
+  }
+  if (Object.keys(turning).length === 0)
+    throw new TableError(
+      `columns: none of ${segments.join(', ')} is there; the file has ${header.join(', ').slice(0, 200)}`,
+    );
+  return { time, turning, forward };
+}
+
+/** Speed curves as CSV, as `readCurves` reads them. */
+export function writeCurves({ time, turning, forward }: SpeedCurves): string {
+  const named = (curves: SpeedCurves['turning'], end: string, digits: number) =>
+    (Object.entries(curves) as [Segment, Float64Array][]).map(([segment, values]) => ({
+      name: `${segment}${end}`,
+      cell: (i: number) => (Number.isNaN(values[i]!) ? '' : values[i]!.toFixed(digits)),
+    }));
+  const columns = [...named(turning, '', 3), ...named(forward, '_lin', 4)];
+  return `${writeTable(
+    ['time_s', ...columns.map(({ name }) => name)],
+    Array.from(time, (t, i) => [t.toFixed(6), ...columns.map(({ cell }) => cell(i))]),
+  )}\n`;
+}

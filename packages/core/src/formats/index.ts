@@ -1,0 +1,3 @@
+export * from './csv';
+export * from './curvesCsv';
+export * from './throwsCsv';

@@ -1,0 +1,145 @@
+import type { MissSide } from '../measure/misses';
+import { missSides } from '../measure/misses';
+import { fromMph } from '../units';
+import { numberIn, readTable, type RowProblem, type TableRow } from './csv';
+
+/** A throw as a table tells of it. */
+export interface TableThrow {
+  date: string;
+  /** Time of day, HH:MM or HH:MM:SS; empty when not said. */
+  time: string;
+  /** m/s */
+  velocity: number | null;
+  effort: number | null;
+  pitch: string;
+  /** Grams; null when not said. */
+  ball: number | null;
+  kind: 'game' | 'practice';
+  /** Name of the aimed spot; empty when not said. */
+  aim: string;
+  /** Null when nobody charted it. */
+  sides: MissSide[] | null;
+}
+
+export interface ThrowsTable {
+  rows: { row: number; thrown: TableThrow }[];
+  problems: RowProblem[];
+  leftOut: string[];
+}
+
+export const fastestMph = 123;
+const slowestMph = 5;
+
+const realDay = (text: string): boolean => {
+  const at = new Date(`${text}T00:00:00Z`);
+  return (
+    /^\d{4}-\d\d-\d\d$/.test(text) && !Number.isNaN(at.getTime()) && at.toISOString().slice(0, 10) === text
+  );
+};
+
+/** The side of a miss as it is written: one, or two with a plus between. Null for what makes no sense. */
+function sidesIn(result: string, side: string): MissSide[] | null {
+  const sides = side === '' ? [] : (side.split('+').map((each) => each.trim()) as MissSide[]);
+  if (result === 'hit') return sides.length ? null : [];
+  const known = sides.every((each) => missSides.includes(each));
+  const both = (a: MissSide, b: MissSide) => sides.includes(a) && sides.includes(b);
+  if (sides.length === 0 || sides.length > 2 || !known || both('high', 'low') || both('arm', 'glove'))
+    return null;
+  return sides;
+}
+
+const sideHelp = 'must be high, low, arm, glove or a pair such as high+arm for a miss, and empty for a hit';
+
+/** Reads the cells of one row; every problem by its column. */
+function throwIn({ row, cells }: TableRow, problems: RowProblem[]): TableThrow {
+  const wrong = (field: string, message: string) => problems.push({ row, field, message });
+  const { date = '', result = '', side = '', aim = '', kind = '' } = cells;
+  // Spreadsheets drop the nought of the small hours.
+  const time = (cells['time'] ?? '').replace(/^\d:/, '0$&');
+  if (!realDay(date)) wrong('date', 'must be a real day, written YYYY-MM-DD');
+  if (time && !/^([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d+)?)?$/.test(time))
+    wrong('time', 'must be a time of day such as 16:30 or 16:30:12');
+  const number = (field: string, from: number, to: number): number | null => {
+    const value = numberIn(cells[field]);
+    if (value !== null && !(value >= from && value <= to))
+      wrong(field, `must be a number from ${from} to ${to}`);
+    return value;
+  };
+  const mphRead = number('velocity_mph', slowestMph, fastestMph);
+  const kmh = number('velocity_kmh', 8, 198);
+  const effort = number('effort', 10, 100);
+  const ball = number('ball_g', 50, 2000);
+  if (kind.length > 30) wrong('kind', 'must be at most 30 letters long; game, or anything else for practice');
+  let sides: MissSide[] | null = null;
+  if (result || side) {
+    if (result !== 'hit' && result !== 'miss') wrong('result', 'must be hit or miss');
+    else {
+      sides = sidesIn(result, side);
+      if (!sides) wrong('side', sideHelp);
+    }
+  }
+  if (cells['pitch'] && cells['pitch'].length > 30) wrong('pitch', 'must be at most 30 letters long');
+  return {
+    date,
+    time,
+    velocity: mphRead !== null ? fromMph(mphRead) : kmh !== null ? kmh / 3.6 : null,
+    effort: effort === null ? null : Math.round(effort),
+    pitch: cells['pitch'] ?? '',
+    ball,
+    kind: kind.toLowerCase() === 'game' ? 'game' : 'practice',
+    aim,
+    sides,
+  };
+}
+
+const optional = [
+  'time',
+  'velocity_mph',
+  'velocity_kmh',
+  'effort',
+  'pitch',
+  'ball_g',
+  'kind',
+  'aim',
+  'result',
+  'side',
+];
+
+/**
+ * A table of throws: `date` and any of time, velocity_mph or velocity_kmh, effort, pitch, ball_g, kind, aim, result, side.
+ *
+ * @param required columns that must be there beside the date
+ * @throws TableError for a file that is no such table
+ */
+export function readThrows(text: string, required: readonly string[] = []): ThrowsTable {
+  const table = readTable(text, { required: ['date', ...required], optional });
+  const problems = [...table.problems];
+  const rows = table.rows.map((row) => ({ row: row.row, thrown: throwIn(row, problems) }));
+  const bad = new Set(problems.map(({ row }) => row));
+  return {
+    rows: rows.filter(({ row }) => !bad.has(row)),
+    problems: problems.sort((a, b) => a.row - b.row),
+    leftOut: table.leftOut,
+  };
+}
+
+/**
+ * A table of aimed throws without days: `aim,result,side`.
+ *
+ * @throws TableError for a file that is no such table
+ */
+export function readMisses(text: string): { rows: MissSide[][]; problems: RowProblem[] } {
+  const table = readTable(text, { required: ['result', 'side'], optional: ['aim'] });
+  const problems = [...table.problems];
+  const rows = table.rows.flatMap(({ row, cells }) => {
+    const { result = '', side = '' } = cells;
+    if (result !== 'hit' && result !== 'miss') {
+      problems.push({ row, field: 'result', message: 'must be hit or miss' });
+      return [];
+    }
+    const sides = sidesIn(result, side);
+    if (!sides) problems.push({ row, field: 'side', message: sideHelp });
+    return sides ? [sides] : [];
+  });
+  return { rows, problems: problems.sort((a, b) => a.row - b.row) };
+}

@@ -1,0 +1,4 @@
+/** The part of jstat that is used; the package brings no types. */
+declare module 'jstat' {
+  export const jStat: { studentt: { inv(p: number, degreesOfFreedom: number): number } };
+}

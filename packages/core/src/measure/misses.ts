@@ -1,0 +1,73 @@
+import type { Hand, Severity } from '../catalogue';
+import { wilson } from './wilson';
+
+export const missSides = ['high', 'low', 'arm', 'glove'] as const;
+export type MissSide = (typeof missSides)[number];
+
+/** A throw that was aimed at a spot: the sides to which it missed it, none for a hit. */
+export type Aimed = readonly MissSide[];
+
+/** A place on the picture of the zone: −1 to 1 from edge to edge, as the pitcher sees it; up and right are plus. */
+export interface Spot {
+  x: number;
+  y: number;
+}
+
+export interface MissFigures {
+  n: number;
+  misses: number;
+  /** Of the misses on its axis, the share of each side; null where nothing missed on that axis. */
+  shares: Record<MissSide, number | null>;
+  symptoms: Record<`sym.miss-${'high' | 'low' | 'arm-side' | 'glove-side'}`, Severity>;
+}
+
+/** One-sided 95 % point of the normal distribution. */
+const z95 = 1.6449;
+const fewestOnAxis = 6;
+const fewestOnSide = 5;
+const opposite: Record<MissSide, MissSide> = { high: 'low', low: 'high', arm: 'glove', glove: 'arm' };
+
+/** Half the width of an aimed spot: a third of the zone. */
+export const spotHalf = 1 / 3;
+
+/**
+ * To which sides a throw missed the spot it was aimed at; none when it arrived within it.
+ *
+ * @param hand the throwing hand, which says where its side is
+ */
+export function missOf(aim: Spot, arrived: Spot, hand: Hand): MissSide[] {
+  const [dx, dy] = [arrived.x - aim.x, arrived.y - aim.y];
+  const sides: MissSide[] = [];
+  if (Math.abs(dy) > spotHalf) sides.push(dy > 0 ? 'high' : 'low');
+  // Seen from behind, the right arm is on the right.
+  if (Math.abs(dx) > spotHalf) sides.push(dx > 0 === (hand === 'R') ? 'arm' : 'glove');
+  return sides;
+}
+
+function severityOf(k: number, onAxis: number): Severity {
+  if (onAxis < fewestOnAxis || k < fewestOnSide) return 0;
+  const { lower } = wilson(k, onAxis, z95);
+  return [0.5, 0.6, 0.7].filter((step) => lower > step).length as Severity;
+}
+
+/**
+ * Where the misses go: up against down, arm side against glove side. A side is marked when the lower 95 % Wilson bound
+ * of its share of the misses on its axis is above a half.
+ */
+export function missFigures(thrown: readonly Aimed[]): MissFigures {
+  const on = (side: MissSide) => thrown.filter((sides) => sides.includes(side)).length;
+  const axis = (side: MissSide) => on(side) + on(opposite[side]);
+  const severity = (side: MissSide) => severityOf(on(side), axis(side));
+  const share = (side: MissSide) => (axis(side) ? on(side) / axis(side) : null);
+  return {
+    n: thrown.length,
+    misses: thrown.filter(({ length }) => length > 0).length,
+    shares: { high: share('high'), low: share('low'), arm: share('arm'), glove: share('glove') },
+    symptoms: {
+      'sym.miss-high': severity('high'),
+      'sym.miss-low': severity('low'),
+      'sym.miss-arm-side': severity('arm'),
+      'sym.miss-glove-side': severity('glove'),
+    },
+  };
+}

@@ -1,0 +1,166 @@
+import {
+  gradeMeasured,
+  nodeName,
+  nodeOf,
+  symptoms,
+  type Discipline,
+  type Severity,
+  type Sex,
+} from '../catalogue';
+import { daysBetween } from '../units';
+import { effortCurve } from './effort';
+import { fade } from './fade';
+import { flash } from './flash';
+import { missFigures, type MissSide } from './misses';
+import type { ScreenResult } from './screen';
+import type { Evidence } from './sequence';
+import { sessionGroups, type TimedThrow } from './velocity';
+
+/** A grade that something measured proposes for the next look. */
+export interface Offer {
+  node: string;
+  severity: Severity;
+  from: 'screen' | 'throws' | 'clip' | 'curves';
+  /** The day it was measured. */
+  date: string;
+  value: number | null;
+  why: string;
+}
+
+/** Throws older than this say nothing about today's delivery, and a screen nothing about today's body, days. */
+export const throwsCount = 42;
+export const screenCounts = 180;
+
+type ChartedThrow = TimedThrow & { sides: readonly MissSide[] | null };
+
+const missWords: Readonly<Record<string, MissSide>> = {
+  'sym.miss-high': 'high',
+  'sym.miss-low': 'low',
+  'sym.miss-arm-side': 'arm',
+  'sym.miss-glove-side': 'glove',
+};
+const opposite: Record<MissSide, MissSide> = { high: 'low', low: 'high', arm: 'glove', glove: 'arm' };
+
+/** The symptoms that the throws of the last six weeks show, clean ones included wherever there were enough throws. */
+export function throwOffers(throws: readonly ChartedThrow[], today: string): Offer[] {
+  const recent = throws.filter(({ date }) => date <= today && daysBetween(date, today) <= throwsCount);
+  const newest = recent.reduce((last, { date }) => (date > last ? date : last), '');
+  const offers: Offer[] = [];
+  const add = (node: string, severity: Severity, date: string, value: number | null, why: string) =>
+    offers.push({ node, severity, from: 'throws', date, value, why });
+  const aimed = recent.flatMap(({ sides }) => (sides === null ? [] : [sides]));
+  const figures = missFigures(aimed);
+  const on = (side: MissSide) => aimed.filter((sides) => sides.includes(side)).length;
+  for (const { id } of symptoms) {
+    const side = missWords[id];
+    if (!side) continue;
+    const axis = on(side) + on(opposite[side]);
+    if (axis < 6) continue;
+    const severity = figures.symptoms[id as keyof typeof figures.symptoms];
+    add(
+      id,
+      severity,
+      newest,
+      null,
+      `${on(side)} of ${axis} misses on this line went ${side === 'arm' || side === 'glove' ? `to the ${side} side` : side}`,
+    );
+  }
+  const session = sessionGroups(recent).at(-1);
+  if (session) {
+    const { date, velocities } = session;
+    const flashed = flash(velocities);
+    if (flashed)
+      add(
+        'sym.flash-gap',
+        flashed.severity,
+        date,
+        null,
+        `${flashed.count} of ${velocities.length} throws stand out`,
+      );
+    const faded = fade(velocities);
+    if (faded)
+      add(
+        'sym.velo-fade',
+        faded.severity,
+        date,
+        null,
+        `the last third kept ${(100 * faded.ratio).toFixed(0)} % of the first`,
+      );
+  }
+  const effort = effortCurve(recent);
+  if (effort && effort.severity !== null)
+    add(
+      'sym.intent-flat',
+      effort.severity,
+      newest,
+      null,
+      `100 gives ${(100 * effort.d!).toFixed(1)} % more than 80`,
+    );
+  return offers;
+}
+
+/** The limits of a screen that were judged. */
+export const screenOffers = ({ limits }: ScreenResult, date: string, today: string): Offer[] =>
+  daysBetween(date, today) > screenCounts
+    ? []
+    : limits.flatMap(({ id, severity, value, margin }) => {
+        const node = nodeOf(id);
+        if (severity === null || node?.type !== 'limit') return [];
+        const room =
+          margin === null || id === 'lim.power' ? '' : `, ${Number(margin.toFixed(2))} from the next grade`;
+        return [
+          {
+            node: id,
+            severity,
+            from: 'screen' as const,
+            date,
+            value,
+            why: `${Number(value.toFixed(1))} ${node.unit}${room}`,
+          },
+        ];
+      });
+
+export const curveOffers = (evidence: readonly Evidence[], date: string): Offer[] =>
+  evidence.map(({ flaw, severity, why }) => ({
+    node: flaw,
+    severity,
+    from: 'curves',
+    date,
+    value: null,
+    why,
+  }));
+
+/** Measures of a clip, graded for the level. */
+export const clipOffers = (
+  measures: readonly { checkpoint: string; value: number }[],
+  whom: { discipline: Discipline; level: string; sex?: Sex | undefined },
+  date: string,
+): Offer[] =>
+  measures.flatMap(({ checkpoint, value }) => {
+    const node = nodeOf(checkpoint);
+    if (node?.type !== 'flaw' || node.discipline !== whom.discipline) return [];
+    const graded = gradeMeasured(checkpoint, value, whom);
+    if (!graded) return [];
+    const { low, high, unit } = graded.norm;
+    return [
+      {
+        node: checkpoint,
+        severity: graded.severity,
+        from: 'clip' as const,
+        date,
+        value,
+        why: `${nodeName(checkpoint)}: ${value.toFixed(0)} ${unit}; usual is ${low} to ${high}`,
+      },
+    ];
+  });
+
+/** One offer for each checkpoint: the newest, and of one day the worst. */
+export function newestOffers(offers: readonly Offer[]): Offer[] {
+  const best = new Map<string, Offer>();
+  for (const offer of offers) {
+    const known = best.get(offer.node);
+    if (!known || offer.date > known.date || (offer.date === known.date && offer.severity > known.severity))
+      best.set(offer.node, offer);
+  }
+  return [...best.values()];
+}

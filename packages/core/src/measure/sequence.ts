@@ -1,0 +1,260 @@
+import { normFor, type Discipline, type Severity } from '../catalogue';
+import {
+  evenly,
+  rateOf,
+  segments,
+  stretches,
+  type EvenCurve,
+  type Segment,
+  type SpeedCurves,
+} from './curves';
+import { mostOfRate, smooth } from './filter';
+import { sequenceEvidence } from './sequenceEvidence';
+
+export interface SequenceOptions {
+  discipline?: Discipline | undefined;
+  /** In the words of `levels` or of the norms. */
+  level?: string | undefined;
+  /** Hz; 20 unless said otherwise. */
+  cutoff?: number | undefined;
+  /** Full front-foot contact, s. */
+  plant?: number | undefined;
+  /** s; the peak of the hand unless said otherwise. */
+  release?: number | undefined;
+}
+
+export interface Peak {
+  segment: Segment;
+  /** deg/s */
+  value: number;
+  time: number;
+  /** By how much smoothing moves it, ms. */
+  moved: number;
+}
+
+export interface Gap {
+  from: Segment;
+  to: Segment;
+  ms: number;
+  plusMinusMs: number;
+}
+
+export interface Evidence {
+  flaw: string;
+  severity: Severity;
+  why: string;
+}
+
+export interface Sequence {
+  rate: number;
+  cutoff: number;
+  peaks: Peak[];
+  order: Segment[];
+  gaps: Gap[];
+  gains: Record<string, number>;
+  /** Forward speed at release as a share of its peak. */
+  handedOn: Partial<Record<Segment, number>>;
+  evidence: Evidence[];
+  missing: Segment[];
+  /** What could not be judged, and why; what was filled. */
+  notes: string[];
+  plant: number | null;
+  release: number | null;
+  /** The smoothed curves, for drawing; NaN in open gaps. */
+  smoothed: Partial<Record<Segment, EvenCurve>>;
+}
+
+const chain: readonly Segment[] = ['pelvis', 'trunk', 'arm', 'hand'];
+const usualCutoff = 20;
+const fewestSamples = 10;
+
+function smoothed(curve: EvenCurve, cutoff: number): EvenCurve {
+  const values = new Float64Array(curve.values.length).fill(NaN);
+  for (const [from, to] of stretches(curve.values))
+    if (to - from >= fewestSamples)
+      values.set(smooth(curve.values.slice(from, to), cutoff, curve.rate), from);
+  return { ...curve, values };
+}
+
+const timeAt = ({ start, rate }: EvenCurve, i: number): number => start + i / rate;
+
+/** A smoothed curve at a time, straight between its samples; null outside and in gaps. */
+export function valueAt({ start, rate, values }: EvenCurve, time: number): number | null {
+  const at = (time - start) * rate;
+  const i = Math.floor(at);
+  const a = values[i];
+  if (a === undefined || Number.isNaN(a)) return null;
+  if (at === i) return a;
+  const b = values[i + 1];
+  return b === undefined || Number.isNaN(b) ? null : a + (b - a) * (at - i);
+}
+
+/** The highest point, by a parabola through three samples; null when it stands at the edge of what was recorded. */
+function peakOf(curve: EvenCurve): { value: number; time: number } | null {
+  const { values } = curve;
+  let top = -1;
+  for (let i = 0; i < values.length; i++)
+    if (!Number.isNaN(values[i]!) && (top < 0 || values[i]! > values[top]!)) top = i;
+  const [a, b, c] = [values[top - 1], values[top], values[top + 1]];
+  if (a === undefined || b === undefined || c === undefined || Number.isNaN(a) || Number.isNaN(c))
+    return null;
+  const bend = a - 2 * b + c;
+  const off = bend < 0 ? (0.5 * (a - c)) / bend : 0;
+  return { value: b - 0.25 * (a - c) * off, time: timeAt(curve, top) + off / curve.rate };
+}
+
+/** What an open gap or a cut-off recording leaves unsaid about a curve. */
+function remarks(segment: string, { filled, open }: EvenCurve): string[] {
+  const said = [];
+  if (filled) said.push(`${segment}: ${filled} ${filled === 1 ? 'gap' : 'gaps'} of up to 50 ms filled`);
+  if (open) said.push(`${segment}: ${open} longer ${open === 1 ? 'gap stays' : 'gaps stay'} open`);
+  return said;
+}
+
+function checked(curves: SpeedCurves): void {
+  const { time } = curves;
+  if (time.length < fewestSamples)
+    throw new RangeError(`time_s: ${time.length} rows are too few; at least ${fewestSamples} are needed`);
+  for (let i = 0; i < time.length; i++) {
+    if (!Number.isFinite(time[i]!)) throw new RangeError(`time_s: row ${i + 2} is not a number`);
+    if (i && time[i]! <= time[i - 1]!)
+      throw new RangeError(`time_s: row ${i + 2} is not later than the row before it`);
+  }
+}
+
+function within(name: string, value: number | undefined, time: Float64Array): void {
+  const [from, to] = [time[0]!, time[time.length - 1]!];
+  if (value !== undefined && !(value >= from && value <= to))
+    throw new RangeError(`${name}: must lie within the recording, ${from} to ${to} s`);
+}
+
+/**
+ * From speed curves to the order of the delivery: even time, gaps filled up to 50 ms, zero-lag low-pass, peaks by a
+ * parabola, the gaps between them with their ±, the gains, what was handed on, and the evidence for flaws.
+ *
+ * @throws RangeError for times that do not rise, too few rows, or an option out of range; the message names the field
+ */
+export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Sequence {
+  checked(curves);
+  const { time } = curves;
+  within('plant', options.plant, time);
+  within('release', options.release, time);
+  const rate = rateOf(time);
+  const cutoff = options.cutoff ?? Math.min(usualCutoff, mostOfRate * rate);
+  const notes: string[] = [];
+  const curvesOf: Sequence['smoothed'] = {};
+  const peaks: Peak[] = [];
+  const missing: Segment[] = [];
+  for (const segment of segments) {
+    const raw = curves.turning[segment];
+    const even = raw && evenly(time, raw, rate);
+    const curve = even && smoothed(even, cutoff);
+    const peak = curve && peakOf(curve);
+    if (curve && even) {
+      curvesOf[segment] = curve;
+      notes.push(...remarks(segment, even));
+    }
+    if (!peak) {
+      missing.push(segment);
+      if (raw) notes.push(`${segment}: no peak within the recording can be read`);
+      continue;
+    }
+    // How far the peak moves when half as much is smoothed away says what smoothing does to it.
+    const lighter = peakOf(smoothed(even!, Math.min(2 * cutoff, mostOfRate * rate)));
+    const moved = lighter ? Math.abs(lighter.time - peak.time) * 1000 : 0;
+    peaks.push({ segment, ...peak, moved });
+  }
+  const peak = (segment: Segment) => peaks.find((each) => each.segment === segment);
+  const inChain = chain.flatMap((segment) => peak(segment) ?? []);
+  const gaps = inChain.slice(1).map((to, i): Gap => {
+    const from = inChain[i]!;
+    return {
+      from: from.segment,
+      to: to.segment,
+      ms: (to.time - from.time) * 1000,
+      plusMinusMs: 500 / rate + (from.moved + to.moved) / 2,
+    };
+  });
+  const gains: Record<string, number> = {};
+  for (const [over, under] of [
+    ['trunk', 'pelvis'],
+    ['arm', 'trunk'],
+    ['hand', 'arm'],
+  ] as const) {
+    const [a, b] = [peak(over), peak(under)];
+    if (a && b && b.value > 0) gains[`${over}/${under}`] = a.value / b.value;
+  }
+  const release = options.release ?? peak('hand')?.time ?? null;
+  const handedOn: Sequence['handedOn'] = {};
+  for (const segment of ['pelvis', 'trunk'] as const) {
+    const raw = curves.forward[segment];
+    if (!raw) continue;
+    const curve = smoothed(evenly(time, raw, rate), cutoff);
+    const top = peakOf(curve);
+    const then = release === null ? null : valueAt(curve, release);
+    if (top && top.value > 0 && then !== null) handedOn[segment] = then / top.value;
+    else notes.push(`${segment}_lin: its share at release cannot be read`);
+  }
+  const plant = options.plant ?? null;
+  const measured = {
+    peaks,
+    gaps,
+    plant,
+    at: (segment: Segment) => {
+      const curve = curvesOf[segment];
+      return curve && plant !== null ? valueAt(curve, plant) : null;
+    },
+  };
+  const pelvisNorm =
+    options.level === undefined
+      ? undefined
+      : normFor('peak-pelvis-speed', { discipline: 'overhand', level: options.level });
+  const judged =
+    (options.discipline ?? 'overhand') === 'overhand'
+      ? sequenceEvidence(measured, pelvisNorm)
+      : { evidence: [], notes: [] };
+  return {
+    rate,
+    cutoff,
+    peaks,
+    order: [...peaks].sort((a, b) => a.time - b.time).map(({ segment }) => segment),
+    gaps,
+    gains,
+    handedOn,
+    evidence: judged.evidence,
+    missing,
+    notes: [...notes, ...judged.notes],
+    plant,
+    release,
+    smoothed: curvesOf,
+  };
+}
+
+/** A curve as it is drawn: times in s, speeds in deg/s; null in open gaps. */
+export interface DrawnCurve {
+  segment: Segment;
+  points: [time: number, value: number | null][];
+}
+
+/** Around the first and the last thing that happens, s; and points of a curve, which a screen can still show. */
+const drawnBefore = 0.25;
+const drawnAfter = 0.15;
+const mostDrawn = 300;
+
+/** The smoothed curves around their peaks, light enough to be kept and drawn. */
+export function drawnCurves({ smoothed: curves, peaks, plant, release }: Sequence): DrawnCurve[] {
+  const times = [...peaks.map(({ time }) => time), plant, release].filter((time) => time !== null);
+  const [from, to] = [Math.min(...times) - drawnBefore, Math.max(...times) + drawnAfter];
+  return (Object.entries(curves) as [Segment, EvenCurve][]).map(([segment, { start, rate, values }]) => {
+    const first = Math.max(0, Math.ceil((from - start) * rate));
+    const last = Math.min(values.length - 1, Math.floor((to - start) * rate));
+    const every = Math.max(1, Math.ceil((last - first + 1) / mostDrawn));
+    const points: DrawnCurve['points'] = [];
+    for (let i = first; i <= last; i += every)
+      points.push([
+        Number((start + i / rate).toFixed(4)),
+        Number.isNaN(values[i]!) ? null : Number(values[i]!.toFixed(1)),
+      ]);
+    return { segment, points };
+  });
+}

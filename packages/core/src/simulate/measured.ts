@@ -1,0 +1,99 @@
+import { limits, screenTests, type Limit, type ScreenSide } from '../catalogue';
+import type { CurveFlaw } from './curves';
+import { curveFlaws } from './curves';
+import { luck, type Luck } from './random';
+import type { PretendAthlete } from './roster';
+
+export interface PretendTry {
+  test: string;
+  side: ScreenSide;
+  n: 1 | 2;
+  value: number;
+}
+
+/** A value that a limit of this severity would show: half way between its threshold and the next. */
+function valueFor(limit: Limit, severity: number, random: Luck): number {
+  const steps = [limit.expected!, limit.slight!, limit.clear!, limit.severe!];
+  if (limit.unit === 'grade') return severity;
+  const next = steps[severity + 1] ?? steps[severity]! + (steps[severity]! - steps[severity - 1]!) * 0.5;
+  const at = steps[severity]! + (next - steps[severity]!) * (0.15 + 0.5 * random.unit());
+  return severity === 0 ? steps[0]! + (steps[0]! - steps[1]!) * (random.unit() - 0.5) : at;
+}
+
+const wholeUnits = new Set(['deg', 's', 'grade']);
+const rounded = (value: number, unit: string): number =>
+  wholeUnits.has(unit) ? Math.round(value) : Math.round(value * 10) / 10;
+
+/** The tries of a physical screen, two each; what the athlete's story limits is limited. */
+export function pretendScreen(athlete: PretendAthlete, seed: number): PretendTry[] {
+  const random = luck(seed + 31);
+  const tries: PretendTry[] = [];
+  for (const test of screenTests) {
+    if (test.id === 'squat-ratio' && athlete.age < 18) continue;
+    for (const side of test.sides) {
+      const limit = limits.find(
+        (each) =>
+          each.test === test.id && (each.side === side || each.side === 'both' || each.side === 'none'),
+      );
+      const severity = limit ? Math.round(athlete.roots[limit.id] ?? 0) : 0;
+      let value: number;
+      if (test.id === 'shoulder-arc') value = 172 + 8 * random.normal();
+      else if (test.id === 'vertical-jump') value = athlete.mph * 0.62 + 3 * random.normal();
+      else if (limit && limit.expected !== null) value = valueFor(limit, severity, random);
+      else
+        value = valueFor(
+          limits.find((each) => each.test === test.id)!,
+          0,
+          random,
+        );
+      for (const n of [1, 2] as const) {
+        const off =
+          test.unit === 'grade' || n === 1 ? 0 : -Math.abs(random.normal()) * (test.unit === 'cm' ? 0.5 : 2);
+        tries.push({ test: test.id, side, n, value: Math.max(0, rounded(value + off, test.unit)) });
+      }
+    }
+  }
+  return tries;
+}
+
+export interface PretendPitch {
+  aim: [number, number];
+  arrived: [number, number];
+}
+
+/** Aimed pitches; who opens early misses high to the arm side, who pulls the glove to the glove side. */
+export function pretendPitches(athlete: PretendAthlete, seed: number, n: number): PretendPitch[] {
+  const random = luck(seed + 57);
+  const arm = athlete.throws === 'R' ? 1 : -1;
+  const strength = (ids: readonly string[]) => ids.reduce((sum, id) => sum + (athlete.roots[id] ?? 0), 0);
+  const up = strength([
+    'oh.lift-stall',
+    'oh.shoulders-early',
+    'oh.late-hand',
+    'wm.upper-leads',
+    'wm.pull-up',
+  ]);
+  const out =
+    strength(['oh.shoulders-early', 'oh.arm-drag', 'wm.shoulder-pull', 'oh.lift-stall']) -
+    strength(['oh.glove-pull', 'oh.spin-off']);
+  const spots = [-2 / 3, 0, 2 / 3];
+  return Array.from({ length: n }, () => {
+    const aim: [number, number] = [spots[random.whole(0, 2)]!, spots[random.whole(0, 2)]!];
+    return {
+      aim,
+      arrived: [
+        aim[0] + arm * 0.05 * out + 0.38 * random.normal(),
+        aim[1] + 0.055 * up + 0.4 * random.normal(),
+      ],
+    };
+  });
+}
+
+/** The flaws of an athlete that show in speed curves, with a strength. */
+export const curveStrengths = (athlete: PretendAthlete): Partial<Record<CurveFlaw, number>> =>
+  Object.fromEntries(
+    curveFlaws.flatMap((flaw) => {
+      const severity = athlete.roots[flaw];
+      return severity ? [[flaw, Math.min(1, 0.25 + severity * 0.25)]] : [];
+    }),
+  );

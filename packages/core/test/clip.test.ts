@@ -1,0 +1,126 @@
+import {
+  angleAt,
+  bodyPoints,
+  clipIntervals,
+  clipOffers,
+  derivedMeasures,
+  drawnValue,
+  flaws,
+  joints,
+  phases,
+  posed,
+  postureOf,
+  tiltOf,
+} from '../src';
+
+describe('angles and lengths on a picture', () => {
+  it('do not depend on its shape', () => {
+    expect(angleAt([0, 0], [0, 0.5], [0.5, 0.5], 16 / 9)).toBeCloseTo(90, 9);
+    // A square on a picture twice as wide as high.
+    expect(angleAt([0.1, 0.5], [0.1, 0.1], [0.3, 0.5], 2)).toBeCloseTo(45, 9);
+    expect(tiltOf([0.5, 0.8], [0.6, 0.6], 2)).toBeCloseTo(45, 9);
+    expect(angleAt([0.5, 0.5], [0.5, 0.5], [1, 1], 1)).toBeNaN();
+  });
+  it('measure a length only with a scale', () => {
+    const length = {
+      type: 'length',
+      points: [
+        [0, 0],
+        [0.5, 0],
+      ],
+      lengthCm: null,
+    } as const;
+    const scale = {
+      type: 'scale',
+      points: [
+        [0.1, 0],
+        [0.1, 0.9],
+      ],
+      lengthCm: 180,
+    } as const;
+    expect(drawnValue(length, 2, undefined)).toBeNull();
+    expect(drawnValue(length, 2, scale)).toEqual({ value: expect.closeTo(200, 9), unit: 'cm' });
+  });
+});
+
+describe('times between events', () => {
+  it('are of the camera, not of the file, in slow motion', () => {
+    const [interval] = clipIntervals({ plant: 1, release: 2 }, { fps: 30, captureFps: 240 });
+    expect(interval).toEqual({
+      from: 'plant',
+      to: 'release',
+      ms: 125,
+      plusMinusMs: 1000 / 240,
+      needsAboveFps: null,
+    });
+  });
+  it('say when the camera is too coarse, and how fast it would have to be', () => {
+    const clock = { fps: 30, captureFps: 30 };
+    expect(clipIntervals({ 'hips-turn': 1, 'trunk-turn': 1 + 1 / 30 }, clock)[0]!.needsAboveFps).toBeCloseTo(
+      60,
+      6,
+    );
+    expect(clipIntervals({ 'hips-turn': 1, 'trunk-turn': 1 + 2 / 30 }, clock)[0]!.needsAboveFps).toBeCloseTo(
+      30,
+      6,
+    );
+    expect(clipIntervals({ 'hips-turn': 1, 'trunk-turn': 1.1 }, clock)[0]!.needsAboveFps).toBeNull();
+    expect(clipIntervals({ 'hips-turn': 1, 'trunk-turn': 1 }, clock)[0]!.needsAboveFps).toBe(Infinity);
+  });
+  it('hold plant to release even with something marked between', () =>
+    expect(
+      clipIntervals({ plant: 1, 'lay-back': 1.1, release: 1.15 }, { fps: 60, captureFps: 60 }).map(
+        ({ from, to }) => [from, to],
+      ),
+    ).toEqual([
+      ['plant', 'lay-back'],
+      ['lay-back', 'release'],
+      ['plant', 'release'],
+    ]));
+});
+
+describe('what a clip offers', () => {
+  const whom = { discipline: 'overhand', level: 'high-school' } as const;
+  it('comes from named drawings, in the unit of the measure', () => {
+    const measures = derivedMeasures({ stride: 120, 'knee-at-plant': 135, 'knee-at-release': 130 }, 178);
+    expect(measures).toEqual(
+      expect.arrayContaining([
+        { checkpoint: 'oh.short-stride', value: expect.closeTo(67.4, 1) },
+        { checkpoint: 'oh.no-post', value: -5 },
+      ]),
+    );
+    const offers = clipOffers(measures, whom, '2026-05-01');
+    expect(Object.fromEntries(offers.map(({ node, severity }) => [node, severity]))).toEqual({
+      'oh.short-stride': 2,
+      'oh.no-post': 2,
+      'oh.lead-leg-soft': 1,
+    });
+  });
+  it('is no stride without a height', () => expect(derivedMeasures({ stride: 120 }, null)).toEqual([]));
+});
+
+describe('the body', () => {
+  it('has a figure for every flaw, unlike the sound posture', () => {
+    for (const { id } of flaws) {
+      const figure = posed(id)!;
+      expect([
+        id,
+        figure.parts.length > 0,
+        JSON.stringify(figure.wrong) !== JSON.stringify(figure.clean),
+      ]).toEqual([id, true, true]);
+    }
+    expect(posed('lim.balance')).toBeNull();
+  });
+  it('stands on the ground in every phase, with bones of one length', () => {
+    const far = (a: readonly number[], b: readonly number[]) => Math.hypot(...a.map((v, i) => v - b[i]!));
+    for (const discipline of ['overhand', 'windmill'] as const)
+      for (const phase of phases[discipline]) {
+        const pose = postureOf(discipline, phase);
+        const points = bodyPoints(pose);
+        const lowest = Math.min(...joints.map((joint) => points[joint][2]));
+        expect([phase, lowest]).toEqual([phase, expect.closeTo(pose.air, 6)]);
+        expect(far(points.leadHip, points.leadKnee)).toBeCloseTo(0.245, 9);
+        expect(far(points.trailShoulder, points.throwingElbow)).toBeCloseTo(0.165, 9);
+      }
+  });
+});
