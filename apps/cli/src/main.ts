@@ -1,26 +1,47 @@
 import { check } from '@wrightonic/contract';
 import { TableError } from '@wrightonic/core';
 import { Command, CommanderError } from 'commander';
+import type Joi from 'joi';
 import { InputError, parsedJson, textOf } from './input';
 import { tasks, type Task } from './tasks';
 
+function readAs<T>(schema: Joi.Schema<T>, source: string): T {
+  const checked = check(schema, parsedJson(source));
+  if (!checked.problems) return checked.value;
+  const { field, message } = checked.problems[0]!;
+  throw new InputError(message.startsWith(field) ? message : `${field}: ${message}`);
+}
+
+/** The core names the field in every refusal of its own. */
+function refusing<T>(work: () => T, where = ''): T {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof RangeError || error instanceof TableError || error instanceof InputError)
+      throw new InputError(`${where}${error.message}`);
+    throw error;
+  }
+}
+
+/** One answer for each line that is not empty. */
+const linesOf = <T>(schema: Joi.Schema<T>, run: (input: T) => unknown, source: string): string =>
+  source
+    .split('\n')
+    .flatMap((line, n) =>
+      line.trim() === ''
+        ? []
+        : refusing(() => `${JSON.stringify(run(readAs(schema, line)))}\n`, `line ${n + 1}: `),
+    )
+    .join('');
+
 async function perform<T>(task: Task<T>, file: string | undefined, flags: object): Promise<void> {
   const source = await textOf(file);
-  let result: unknown;
-  try {
-    if (task.reads === 'csv') result = task.run(source, flags);
-    else {
-      const checked = check(task.schema, parsedJson(source));
-      if (checked.problems) {
-        const { field, message } = checked.problems[0]!;
-        throw new InputError(message.startsWith(field) ? message : `${field}: ${message}`);
-      }
-      result = task.run(checked.value, flags);
-    }
-  } catch (error) {
-    // The core names the field in every refusal of its own.
-    throw error instanceof RangeError || error instanceof TableError ? new InputError(error.message) : error;
-  }
+  const result = refusing(() => {
+    if (task.reads === 'csv') return task.run(source, flags);
+    const { batch } = flags as { batch?: boolean };
+    if (task.line && batch) return linesOf(task.line, (input) => task.run(input, flags), source);
+    return task.run(readAs(task.schema, source), flags);
+  });
   process.stdout.write(typeof result === 'string' ? result : `${JSON.stringify(result, null, 2)}\n`);
 }
 

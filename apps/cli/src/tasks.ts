@@ -6,7 +6,9 @@ import {
   simulateInput,
   timingInput,
   traceInput,
+  traceLine,
   type SequenceFlags,
+  type TraceLine,
 } from '@wrightonic/contract';
 import {
   effortCurve,
@@ -41,7 +43,13 @@ interface Told {
 
 export type Task<T> = Told &
   (
-    | { reads: 'json'; schema: Joi.Schema<T>; run: (input: T, flags: object) => unknown }
+    | {
+        reads: 'json';
+        schema: Joi.Schema<T>;
+        run: (input: T, flags: object) => unknown;
+        /** How one line of a batch is read, where the command takes JSON lines. */
+        line?: Joi.Schema<T>;
+      }
     | { reads: 'csv'; run: (input: string, flags: object) => unknown }
   );
 
@@ -119,8 +127,15 @@ export const tasks = [
       'Findings are graded 0 clean, 1 slight, 2 clear, 3 severe; an id that is absent was not looked at.',
     example:
       '{ "athlete": { "discipline": "overhand", "throws": "R", "age": 15 }, "findings": { "oh.lift-stall": 2, "oh.lead-leg-opens": 3 }, "struck": [["oh.lift-stall", "oh.jump"]], "results": { "strikes": 0.55, "velocityFalling": false }, "seed": 1 }',
+    flags: [
+      [
+        '--batch',
+        'JSON lines: one athlete a line, one answer a line; an “id” of the line comes back with its answer',
+      ],
+    ],
     schema: traceInput,
-    run: (input) => trace(input),
+    line: traceLine,
+    run: ({ id, ...input }: TraceLine) => ({ ...(id === undefined ? {} : { id }), ...trace(input) }),
   }),
   task({
     name: 'screen',

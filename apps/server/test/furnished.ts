@@ -5,7 +5,7 @@ export const day = '2026-05-01';
 
 /** A good request for each route that takes one, about the first academy's things. */
 export const bodiesFor = (theirs: Record<string, string>): Record<string, () => object> => ({
-  'PUT /profile': () => ({ hand: 'L', velocityUnit: 'mph', approach: form().approach }),
+  'PUT /profile': () => ({ hand: 'L', velocityUnit: 'mph', goodStrikes: 0.6, approach: form().approach }),
   'POST /athletes': () => form(),
   'PUT /athletes/:id': () => (({ id: _, ...rest }) => rest)(form()),
   'POST /lessons': () => ({

@@ -68,7 +68,7 @@ describe('bad requests', () => {
     expect((await set.rival.get('/athletes')).body).toEqual([]);
   });
 
-  const profile = { hand: 'R', velocityUnit: 'mph', approach: form().approach };
+  const profile = { hand: 'R', velocityUnit: 'mph', goodStrikes: 0.6, approach: form().approach };
   const move = () => ({ id: v7(), thread: 'lower', to: 'feel', reason: '' });
   const week = () => ({ id: v7(), from: day, days: [day], drills: [set.theirs['drill']], reason: '' });
   const swap = { drill: 'hip-first-lean', dose: '3x8' };
@@ -243,7 +243,7 @@ describe('bad requests', () => {
     ],
     [
       'a hand that is none',
-      () => set.owner.put('/profile', { hand: 'both', velocityUnit: 'mph', approach: form().approach }),
+      () => set.owner.put('/profile', { ...profile, hand: 'both' }),
       422,
       'hand',
     ],
@@ -253,7 +253,7 @@ describe('bad requests', () => {
       422,
       'velocityUnit',
     ],
-    ['half a profile', () => set.owner.put('/profile', { hand: 'R', velocityUnit: 'mph' }), 422, 'approach'],
+    ['half a profile', () => set.owner.put('/profile', { ...profile, approach: undefined }), 422, 'approach'],
     [
       'a thread that is none',
       () => set.owner.post(`${planPath()}/stage-moves`, { ...move(), thread: 'head' }),

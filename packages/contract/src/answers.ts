@@ -1,12 +1,16 @@
 import type {
   Approach,
   Findings,
-  Gate,
+  Call,
   ClipEvent,
+  Gate,
+  LinkEdit,
   MissSide,
   Offer,
   SessionCount,
+  Results,
   Stage,
+  Tally,
   Thread,
   ThrowsToday,
   Trace,
@@ -98,8 +102,42 @@ export interface TraceRecord {
   at: string;
   by: string;
   result: Trace;
+  /** What was seen when it was traced; null in records from before this was kept. */
+  findings: Findings | null;
   chosen: { lower: string | null; arm: string | null };
   reason: string;
+}
+
+/** A trace as it stood, with how what was chosen turned out since. */
+export interface PastTrace extends TraceRecord {
+  /** The day of the look. */
+  date: string;
+  calls: Call[];
+}
+
+/** A link that was struck for an athlete, or that holds again. */
+export interface StrikeRecord {
+  id: string;
+  cause: string;
+  effect: string;
+  struck: boolean;
+  reason: string;
+  at: string;
+  by: string;
+}
+
+/** The academy's own word on a link, as it was given. */
+export interface LinkEditRecord extends LinkEdit {
+  id: string;
+  reason: string;
+  at: string;
+  by: string;
+}
+
+/** How often the proposal was overruled, and how it turned out: in the academy, and for whoever asks. */
+export interface CallRecord {
+  academy: { accepted: Tally; overruled: Tally };
+  yours: { accepted: Tally; overruled: Tally };
 }
 
 export interface PlanDrill {
@@ -148,6 +186,12 @@ export interface AthletePage {
   due: DueNow;
   looks: LookRecord[];
   trace: TraceRecord | null;
+  /** The academy's own links over the catalogue's, oldest first. */
+  linkEdits: LinkEdit[];
+  /** Links struck for this athlete and taken up again, oldest first. */
+  strikes: StrikeRecord[];
+  /** How the athlete does lately; null without enough charted pitches. */
+  results: Results | null;
   plan: PlanRecord | null;
   sessions: SessionRecord[];
   throwsToday: ThrowsToday;

@@ -2,19 +2,18 @@ import {
   approachSides,
   levels,
   painSites,
+  voices,
   type Approach,
   type Discipline,
   type Hand,
   type Level,
   type PainSite,
   type Sex,
+  type Voice,
 } from '@wrightonic/core';
 import Joi from 'joi';
 import { day, id, line, note } from './shared';
 
-/** In whose words cues are given. */
-export const voices = ['plain', 'feel', 'target', 'detail'] as const;
-export type Voice = (typeof voices)[number];
 export const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
 export type Weekday = (typeof weekdays)[number];
 

@@ -34,9 +34,22 @@ export const traceInput = Joi.object<TraceInput>({
   results: Joi.object({
     strikes: Joi.number().min(0).max(1).required(),
     velocityFalling: Joi.boolean(),
+    goodStrikes: Joi.number().min(0).max(1),
   }),
+  measured: Joi.object().pattern(
+    Joi.string(),
+    Joi.object({
+      value: Joi.number().min(-10_000).max(10_000).required(),
+      error: Joi.number().min(0).max(10_000).required(),
+    }),
+  ),
   seed: Joi.number().integer().min(-2147483648).max(2147483647),
 }).required();
+
+/** One line of a batch; `id` comes back with the answer. */
+export type TraceLine = TraceInput & { id?: string };
+
+export const traceLine = (traceInput as Joi.ObjectSchema<TraceLine>).keys({ id: Joi.string().max(100) });
 
 const count = Joi.number().integer().min(0).max(10000);
 

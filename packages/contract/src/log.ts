@@ -19,6 +19,8 @@ export interface FindingDetail {
   value?: number | null;
   /** The grade that the value gives by itself; `severity` is what the instructor made of it. */
   derived?: Severity | null;
+  /** What the measure may be off by, in its unit. */
+  error?: number | null;
   note?: string;
   source?: FindingSource;
 }
@@ -43,6 +45,15 @@ export type LogEvent =
       reason: string;
     } & FindingDetail)
   | (Logged & { kind: 'look-finished'; lookId: string })
+  /** A cause link that does not hold for this athlete, or holds again. */
+  | (Logged & {
+      kind: 'link-struck';
+      athleteId: string;
+      cause: string;
+      effect: string;
+      struck: boolean;
+      reason: string;
+    })
   | (Logged & {
       kind: 'session-begun';
       athleteId: string;
@@ -92,6 +103,7 @@ export const nodeId = known('checkpoint, limit or symptom', nodeOf);
 const detail = {
   value: Joi.number().min(-10_000).max(10_000).allow(null),
   derived: severity.allow(null),
+  error: Joi.number().min(0).max(10_000).allow(null),
   note: note(500),
   source: Joi.valid(...findingSources),
 };
@@ -112,6 +124,13 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
   finding: graded,
   'look-corrected': { ...graded, reason: line(300).required() },
   'look-finished': { lookId: id.required() },
+  'link-struck': {
+    athleteId: id.required(),
+    cause: nodeId.required(),
+    effect: nodeId.required(),
+    struck: Joi.boolean().required(),
+    reason: line(300).required(),
+  },
   'session-begun': {
     athleteId: id.required(),
     planId: id.allow(null).required(),

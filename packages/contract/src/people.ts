@@ -21,12 +21,15 @@ export interface Profile {
   /** The hand that holds the phone in Work. */
   hand: Hand;
   velocityUnit: 'mph' | 'km/h';
+  /** From which share of strikes on results count as good, 0..1. */
+  goodStrikes: number;
   approach: { [K in keyof Approach]: Approach[K] | null };
 }
 
 export const profile = Joi.object<Profile>({
   hand: Joi.valid('R', 'L').required(),
   velocityUnit: Joi.valid('mph', 'km/h').required(),
+  goodStrikes: Joi.number().min(0.3).max(0.95).required(),
   approach: Joi.object({
     leave: Joi.valid(...approachSides.leave, null).required(),
     lift: Joi.valid(...approachSides.lift, null).required(),

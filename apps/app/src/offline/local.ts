@@ -4,10 +4,11 @@ import type { Entry } from './outbox';
 type Grade = EventOf<'finding'> | EventOf<'look-corrected'>;
 
 /** What stands beside a grade, as the server would answer it. */
-function detailOf({ value, derived, note, source }: Grade): FindingDetail {
+function detailOf({ value, derived, error, note, source }: Grade): FindingDetail {
   return {
     ...(value === undefined || value === null ? {} : { value }),
     ...(derived === undefined || derived === null ? {} : { derived }),
+    ...(error === undefined || error === null ? {} : { error }),
     ...(note ? { note } : {}),
     ...(source ? { source } : {}),
   };
@@ -47,6 +48,11 @@ function withEvent(page: AthletePage, event: LogEvent, by: string): AthletePage 
       return change(event.lookId, (look) => withFinding(look, event));
     case 'look-finished':
       return change(event.lookId, (look) => ({ ...look, finished: true }));
+    case 'link-struck': {
+      if (page.strikes.some(({ id }) => id === event.id)) return page;
+      const { id, cause, effect, struck, reason, at } = event;
+      return { ...page, strikes: [...page.strikes, { id, cause, effect, struck, reason, at, by }] };
+    }
     default:
       return page;
   }

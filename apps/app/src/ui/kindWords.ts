@@ -1,4 +1,5 @@
-import type { Voice, Weekday } from '@wrightonic/contract';
+import type { Weekday } from '@wrightonic/contract';
+import type { Voice } from '@wrightonic/core';
 import type { Discipline, Hand, Level } from '@wrightonic/core';
 
 export const handNames: Record<Hand, string> = { R: 'Right', L: 'Left' };

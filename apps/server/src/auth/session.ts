@@ -92,6 +92,13 @@ export const mustBeSignedIn: RequestHandler = (request, _response, next) => {
   next();
 };
 
+/** What holds for every athlete of the academy is the owner's word. */
+export const mustOwn: RequestHandler = (request, _response, next) => {
+  if (request.signedIn?.person.role !== 'owner')
+    throw new Refused(403, 'This holds for the whole academy. Ask its owner to change it.');
+  next();
+};
+
 /** Assistants look and log; what is planned is the instructors'. */
 export const mustInstruct: RequestHandler = (request, _response, next) => {
   if (request.signedIn?.person.role === 'assistant')

@@ -6,13 +6,16 @@ import {
   due,
   firstStage,
   gate,
+  resultsOf,
   throwsToday,
   type Approach,
+  type Results,
 } from '@wrightonic/core';
 import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { SignedIn } from '../auth/session';
 import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
 import { drillCounts, sessionsOf, type DrillCount } from '../store/log';
+import { linkEdits, strikesOf } from '../store/links';
 import { looksOf } from '../store/looks';
 import { newestAssignment, plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
 import { throwsOf } from '../store/throws';
@@ -24,6 +27,16 @@ import { venueDay } from '../store/venueDay';
 export function approachOf(athlete: AthleteRow, age: number, person: SignedIn['person']): Approach {
   const set = (sides: object) => Object.fromEntries(Object.entries(sides).filter(([, side]) => side));
   return approachFor({ age, approach: { ...set(person.approach), ...set(athlete.approach) } });
+}
+
+/** How an athlete does lately, held against this instructor's own threshold. */
+export function resultsFor(
+  throws: Parameters<typeof resultsOf>[0],
+  today: string,
+  { goodStrikes }: SignedIn['person'],
+): Results | null {
+  const results = resultsOf(throws, today);
+  return results && { ...results, goodStrikes };
 }
 
 /** What an athlete can use: what the academy has, and what there is at home. */
@@ -66,13 +79,15 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
   const today = venueDay(new Date(), home.zone);
   const athlete = await storedAthlete(academy, id);
   if (!athlete) return null;
-  const [looks, trace, plans, sessions, counts, throws] = await Promise.all([
+  const [looks, trace, plans, sessions, counts, throws, edits, strikes] = await Promise.all([
     looksOf(academy, id),
     newestTrace(academy, id),
     planStates(academy, id),
     sessionsOf(academy, id),
     drillCounts(academy, id),
     throwsOf(academy, id),
+    linkEdits(academy),
+    strikesOf(academy, id),
   ]);
   const newest = plans.at(-1);
   const [plan, assignment] = newest
@@ -98,6 +113,9 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     ),
     looks: looks.map(({ athleteId: _, ...look }) => look),
     trace: trace && (({ athleteId: _, ...rest }) => rest)(trace),
+    linkEdits: edits,
+    strikes,
+    results: resultsFor(throws, today, person),
     plan: plan && planRecord(plan, counts, assignment),
     sessions,
     throwsToday: throwsToday(

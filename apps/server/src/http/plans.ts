@@ -1,22 +1,12 @@
-import { drillSwap, newAssignment, newPlan, stageMove, traceChoice } from '@wrightonic/contract';
-import {
-  addDays,
-  ageOn,
-  buildLadders,
-  drillOf,
-  nodeOf,
-  pitchLimitRow,
-  trace,
-  type Thread,
-} from '@wrightonic/core';
+import { drillSwap, newAssignment, newPlan, stageMove } from '@wrightonic/contract';
+import { addDays, ageOn, buildLadders, drillOf, pitchLimitRow } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { athlete } from '../store/athletes';
-import { look } from '../store/looks';
 import { addAssignment, addPlan, moveStage, plan, planState, swapDrill } from '../store/plans';
-import { addTrace, traceById } from '../store/traces';
+import { traceById } from '../store/traces';
 import { venueDay } from '../store/venueDay';
-import { approachOf, equipmentOf } from './athletePage';
+import { equipmentOf } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { Refused } from './refused';
 
@@ -26,69 +16,6 @@ async function athleteOf(request: Request, id: string) {
   const { academy, home } = who(request);
   const row = found(await athlete(academy, id), 'athlete');
   return { row, age: ageOn(row.birthdate, venueDay(new Date(), home.zone)) };
-}
-
-function mustSuit(chosen: string | null, thread: Thread, discipline: string): void {
-  if (chosen === null) return;
-  const node = nodeOf(chosen);
-  const fits =
-    node?.type === 'limit' ||
-    (node?.type === 'flaw' &&
-      node.discipline === discipline &&
-      node.thread === thread &&
-      node.kind !== 'tactical');
-  if (!fits)
-    throw new Refused(422, `${thread} must be a checkpoint of the ${thread} thread or a limit`, [
-      { field: thread, message: 'cannot be the focus of this thread' },
-    ]);
-}
-
-/** The trace of a look, with the focus that the instructor chose; the tool's own proposal is kept beside it. */
-async function chooseFocus(request: Request): Promise<{ id: string }> {
-  const { academy, person } = who(request);
-  const athleteId = pathId(request);
-  const choice = body(request, traceChoice);
-  const { row, age } = await athleteOf(request, athleteId);
-  const looked = found(await look(academy, choice.lookId), 'look');
-  if (looked.athleteId !== row.id) throw new Refused(404, 'This look is of another athlete.');
-  if (!looked.finished) throw new Refused(409, 'Finish the look before tracing it.');
-  const result = trace({
-    athlete: {
-      discipline: row.discipline,
-      throws: row.throws,
-      age,
-      approach: approachOf(row, age, person),
-    },
-    findings: looked.findings,
-  });
-  for (const thread of ['lower', 'arm'] as const) mustSuit(choice[thread], thread, row.discipline);
-  if (!choice.lower && !choice.arm)
-    throw new Refused(422, 'lower, arm: choose a focus for at least one thread', [
-      { field: 'lower', message: 'choose a focus for at least one thread' },
-    ]);
-  if (age < 10 && choice.lower && choice.arm)
-    throw new Refused(422, 'arm: below age 10 there is one focus at a time', [
-      { field: 'arm', message: 'below age 10 there is one focus at a time' },
-    ]);
-  const differs = choice.lower !== result.focus.lower || choice.arm !== result.focus.arm;
-  if (differs && !choice.reason.trim())
-    throw new Refused(422, 'reason: say why another focus than the proposed one', [
-      { field: 'reason', message: 'say why another focus than the proposed one' },
-    ]);
-  await addTrace(
-    academy,
-    {
-      id: choice.id,
-      athleteId: row.id,
-      lookId: looked.id,
-      at: new Date().toISOString(),
-      result,
-      chosen: { lower: choice.lower, arm: choice.arm },
-      reason: choice.reason.trim(),
-    },
-    person.id,
-  );
-  return { id: choice.id };
 }
 
 async function makePlan(request: Request): Promise<{ id: string }> {
@@ -152,10 +79,6 @@ async function assign(request: Request): Promise<{ id: string }> {
 
 export function planRoutes(): Router {
   const routes = Router();
-
-  routes.post('/athletes/:id/traces', mustInstruct, async (request, response) => {
-    response.status(201).json(await chooseFocus(request));
-  });
 
   routes.post('/athletes/:id/plans', mustInstruct, async (request, response) => {
     response.status(201).json(await makePlan(request));

@@ -14,6 +14,10 @@ export class Refused extends Error {
   }
 }
 
+/** A refusal of one field. */
+export const refusedField = (field: string, message: string, status: 409 | 422 = 422): Refused =>
+  new Refused(status, `${field}: ${message}`, [{ field, message }]);
+
 export const notHere: RequestHandler = (request) => {
   throw new Refused(404, `There is nothing at ${request.method} ${request.path}.`);
 };

@@ -13,6 +13,7 @@ import { planRoutes } from './plans';
 import { profileRoutes } from './profile';
 import { notHere, refusals } from './refused';
 import { sessionRoutes } from './session';
+import { traceRoutes } from './traces';
 
 export interface ServerOptions {
   db: Knex;
@@ -97,6 +98,7 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     athleteRoutes(),
     logRoutes(),
     planRoutes(),
+    traceRoutes(),
     measuredRoutes(),
     profileRoutes(),
     notHere,

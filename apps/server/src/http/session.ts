@@ -15,6 +15,7 @@ const me = (person: PersonRow, home: AcademyRow): Me => ({
     role: person.role,
     hand: person.hand,
     velocityUnit: person.velocityUnit,
+    goodStrikes: person.goodStrikes,
     approach: person.approach as Me['person']['approach'],
   },
   academy: { id: home.id, name: home.name, zone: home.zone },

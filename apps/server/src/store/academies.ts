@@ -17,6 +17,7 @@ export interface PersonRow {
   role: 'owner' | 'instructor' | 'assistant';
   hand: 'R' | 'L';
   velocityUnit: 'mph' | 'km/h';
+  goodStrikes: number;
   approach: Record<'leave' | 'lift' | 'teach' | 'hips', string | null>;
 }
 
@@ -29,6 +30,7 @@ const person = (row: Record<string, any>): PersonRow => ({
   role: row.role,
   hand: row.hand,
   velocityUnit: row.velocity_unit,
+  goodStrikes: row.good_strikes,
   approach: JSON.parse(row.approach),
 });
 
@@ -64,7 +66,10 @@ export class Doorkeeper {
     return !(await this.db('academies').first('id'));
   }
 
-  async found(academy: AcademyRow, people: readonly Omit<PersonRow, 'academyId'>[]): Promise<void> {
+  async found(
+    academy: AcademyRow,
+    people: readonly Omit<PersonRow, 'academyId' | 'goodStrikes'>[],
+  ): Promise<void> {
     await this.db.transaction(async (t) => {
       await t('academies').insert({ ...academy, equipment: JSON.stringify(academy.equipment) });
       for (const p of people)

@@ -116,10 +116,14 @@ export function changeAthlete(
 
 export function changeProfile(academy: Academy, personId: string, profile: Profile): Promise<void> {
   return academy.whole(async (whole) => {
-    const was = await whole.from('people').where({ id: personId }).first('hand', 'velocity_unit', 'approach');
+    const was = await whole
+      .from('people')
+      .where({ id: personId })
+      .first('hand', 'velocity_unit', 'good_strikes', 'approach');
     await whole.change('people', personId, {
       hand: profile.hand,
       velocity_unit: profile.velocityUnit,
+      good_strikes: profile.goodStrikes,
       approach: JSON.stringify(profile.approach),
     });
     await audit(whole, 'profile changed', personId, was, personId);

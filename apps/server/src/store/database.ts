@@ -1,11 +1,13 @@
 import knex, { type Knex } from 'knex';
 import * as firstSlice from './migrations/0001_first_slice';
 import * as measuring from './migrations/0002_measuring';
+import * as tracing from './migrations/0003_tracing';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
   '0001_first_slice': firstSlice,
   '0002_measuring': measuring,
+  '0003_tracing': tracing,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -1,6 +1,7 @@
 import type { EventOf, LogEvent, LogKind, SessionRecord } from '@wrightonic/contract';
 import { storeClip } from './clips';
 import { storeCurves } from './curves';
+import { storeStrike } from './links';
 import { storeGrade } from './looks';
 import { notUndone, type Academy } from './scope';
 import { storeScreen } from './screens';
@@ -25,6 +26,7 @@ const stores: { [K in LogKind]: Store<K> } = {
   'look-corrected': (academy, event, by) => storeGrade(academy, event, event.reason, by),
   'look-finished': (academy, event, by) =>
     academy.add('look_ends', { ...told(event, by), look_id: event.lookId }),
+  'link-struck': storeStrike,
   'session-begun': (academy, event, by) =>
     academy.add('sessions', {
       ...told(event, by),

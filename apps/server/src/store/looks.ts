@@ -25,6 +25,7 @@ export async function storeGrade(
     severity: event.severity,
     value: event.value ?? null,
     derived: event.derived ?? null,
+    error: event.error ?? null,
     note: event.note ?? null,
     source: event.source ?? null,
     reason,
@@ -35,6 +36,7 @@ export async function storeGrade(
 const detailOf = (row: Record<string, any>): FindingDetail => ({
   ...(row['value'] === null ? {} : { value: row['value'] }),
   ...(row['derived'] === null ? {} : { derived: row['derived'] }),
+  ...(row['error'] === null ? {} : { error: row['error'] }),
   ...(row['note'] === null ? {} : { note: row['note'] }),
   ...(row['source'] === null ? {} : { source: row['source'] }),
 });
@@ -50,7 +52,7 @@ async function gradesOf(academy: Academy, looks: readonly string[]): Promise<Map
     .from('findings')
     .whereIn('look_id', looks as string[])
     .orderBy('id')
-    .select('look_id', 'node', 'severity', 'value', 'derived', 'note', 'source');
+    .select('look_id', 'node', 'severity', 'value', 'derived', 'error', 'note', 'source');
   const byLook = new Map(
     looks.map((id) => [id, { findings: {} as Record<string, Severity>, details: {} as Graded['details'] }]),
   );

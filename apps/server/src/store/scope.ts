@@ -50,6 +50,11 @@ export class Academy {
     return this.db.raw(expression);
   }
 
+  /** Holds up whoever else wants to be alone in this academy, until the transaction ends. */
+  async alone(): Promise<void> {
+    await this.db('academies').where({ id: this.id }).forUpdate().first('id');
+  }
+
   /** All or nothing. */
   whole<T>(work: (academy: Academy) => Promise<T>): Promise<T> {
     return this.db.transaction((transaction) => work(new Academy(transaction, this.id)));

@@ -11,6 +11,9 @@ export const phases: Readonly<Record<Discipline, readonly Phase[]>> = {
   windmill: ['setup', 'load', 'drive', 'circle', 'plant', 'through', 'finish'],
 };
 
+/** Grades in words, by severity. */
+export const severityNames = ['clean', 'slight', 'clear', 'severe'] as const;
+
 /** Anything that can be graded. */
 export type Node = (Flaw & { type: 'flaw' }) | (Limit & { type: 'limit' }) | (Symptom & { type: 'symptom' });
 

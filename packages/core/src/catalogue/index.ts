@@ -9,10 +9,12 @@ export * from './checkpoints';
 export * from './types';
 export { drills } from './drills';
 export * from './levels';
+export * from './limitGrade';
 export { limits } from './limits';
 export * from './measures';
 export { norms } from './norms';
 export { pitchLimits } from './pitchLimits';
+export * from './plain';
 export * from './screenTests';
 export { symptoms } from './symptoms';
 

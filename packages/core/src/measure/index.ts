@@ -6,6 +6,7 @@ export * from './flash';
 export * from './misses';
 export * from './offers';
 export * from './plausible';
+export * from './results';
 export * from './screen';
 export * from './sequence';
 export * from './timing';

@@ -24,6 +24,8 @@ export interface Offer {
   /** The day it was measured. */
   date: string;
   value: number | null;
+  /** What the measure may be off by, in the unit of the value, where that is known. */
+  error?: number | null;
   why: string;
 }
 
@@ -103,7 +105,7 @@ export function throwOffers(throws: readonly ChartedThrow[], today: string): Off
 export const screenOffers = ({ limits }: ScreenResult, date: string, today: string): Offer[] =>
   daysBetween(date, today) > screenCounts
     ? []
-    : limits.flatMap(({ id, severity, value, margin }) => {
+    : limits.flatMap(({ id, severity, value, margin, error }) => {
         const node = nodeOf(id);
         if (severity === null || node?.type !== 'limit') return [];
         const room =
@@ -115,6 +117,7 @@ export const screenOffers = ({ limits }: ScreenResult, date: string, today: stri
             from: 'screen' as const,
             date,
             value,
+            error,
             why: `${Number(value.toFixed(1))} ${node.unit}${room}`,
           },
         ];

@@ -1,4 +1,5 @@
 import {
+  limitGrade,
   limits,
   normFor,
   screenTestOf,
@@ -92,15 +93,11 @@ function bestOf(reading: ScreenReading): Best | null {
   return { value: sorted[0]!, error: sorted.length > 1 ? Math.abs(sorted[0]! - sorted[1]!) : null };
 }
 
-/** A value that stands at a threshold has reached it. */
 function graded(limit: Limit, value: number): { severity: Severity; margin: number } | null {
-  const steps = [limit.slight, limit.clear, limit.severe];
-  if (steps.some((step) => step === null)) return null;
-  const worse = (step: number) => (limit.worseWhen === 'below' ? value <= step : value >= step);
-  return {
-    severity: steps.filter((step) => worse(step!)).length as Severity,
-    margin: Math.min(...steps.map((step) => Math.abs(value - step!))),
-  };
+  const severity = limitGrade(limit, value);
+  if (severity === null) return null;
+  const steps = [limit.slight!, limit.clear!, limit.severe!];
+  return { severity, margin: Math.min(...steps.map((step) => Math.abs(value - step))) };
 }
 
 /**

@@ -42,6 +42,13 @@ export function approachFor(athlete: Pick<TracedAthlete, 'age' | 'approach'>): A
   };
 }
 
+/** The flaws that count or not by what an instructor holds, each with the topic. */
+export const approachTopics: Readonly<Record<string, keyof Approach>> = {
+  'oh.flat-setup': 'leave',
+  'wm.hips-slam': 'hips',
+  'oh.lift-stall': 'lift',
+};
+
 /** Which nodes of a graph a trace counts, by position. */
 export interface Counting {
   /** Writes the severities that count into `out`: 0 for clean, not looked at (−1) and whatever is left out. */

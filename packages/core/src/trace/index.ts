@@ -1,7 +1,15 @@
 export * from './approach';
 export { catalogueGraph, causeGraph, CycleError, linkLoad, type CauseGraph } from './graph';
 export { blame, type Blame } from './blame';
+export { bodyShare, type BodyFirst, type Flow, type TestFirst } from './body';
+export * from './calls';
 export type { Focus, FocusReason } from './focus';
+export { goodStrikes, type Left, type Results } from './leaveAlone';
+export * from './linkSet';
+export type { Gain } from './lookNext';
+export * from './phaseView';
+export * from './plainWords';
+export * from './struck';
 export { closeCall, type Sureness } from './sureness';
 export * from './trace';
 export * from './words';

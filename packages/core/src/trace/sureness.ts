@@ -16,19 +16,54 @@ export interface Sureness {
 /** Below this share the leader is too close to call. */
 export const closeCall = 0.6;
 
+/** What a grade moves to when it moves down and up, by position. */
+export interface Moves {
+  down: ArrayLike<number>;
+  up: ArrayLike<number>;
+}
+
+const kept = (grade: number): number => Math.min(3, Math.max(0, grade));
+
+/**
+ * One step down and one up for every grade.
+ *
+ * @param measured for limits measured as a number, the grades at the value less and plus its measuring error, each
+ *   as a difference from the grade at the value itself
+ */
+export function movesOf(
+  grades: ArrayLike<number>,
+  measured: ReadonlyMap<number, readonly [number, number]> = new Map(),
+): Moves {
+  const moved = (side: 0 | 1) =>
+    Int8Array.from(grades, (grade, at) => {
+      const step = measured.get(at)?.[side] ?? (side === 0 ? -1 : 1);
+      return grade < 0 ? grade : kept(grade + step);
+    });
+  return { down: moved(0), up: moved(1) };
+}
+
+interface Runs {
+  seed?: number | undefined;
+  runs?: number | undefined;
+  moves?: Moves;
+}
+
+/** Runs between two words of progress. */
+const atOnce = 50;
+
 /**
  * Runs the trace again and again with every grade a little off and every weight a little different: each graded
- * finding, also a clean one, moves by −1, 0 or +1 (25/50/25, kept in 0..3), each weight by a factor of 0.8 to 1.2
- * (kept below 0.99). What was not looked at never moves. The same seed gives the same answer.
+ * finding, also a clean one, moves down, stays or moves up (25/50/25), each weight by a factor of 0.8 to 1.2 (kept
+ * below 0.99). What was not looked at never moves. The same seed gives the same answer. Yields the runs done.
  *
  * @param grades by position; −1 for what was not looked at
  */
-export function sureness(
+export function* surenessRuns(
   graph: CauseGraph,
   grades: Int8Array,
   count: Counting,
-  { seed = 1, runs = 1000 }: { seed?: number; runs?: number } = {},
-): Sureness {
+  { seed = 1, runs = 1000, moves = movesOf(grades) }: Runs = {},
+): Generator<number, Sureness> {
   const severity = new Float64Array(graph.nodes.length);
   const base = leaderOf(graph, count.severities(grades, severity), graph.weights);
   if (base < 0) return { leader: null, share: 0, runs, seed };
@@ -37,15 +72,23 @@ export function sureness(
   const weights = graph.weights.slice();
   let led = 0;
   for (let run = 0; run < runs; run++) {
+    if (run > 0 && run % atOnce === 0) yield run;
     for (let at = 0; at < grades.length; at++) {
       if (grades[at]! < 0) continue;
       const draw = uniformFloat64(random);
-      const step = draw < 0.25 ? -1 : draw < 0.75 ? 0 : 1;
-      moved[at] = Math.min(3, Math.max(0, grades[at]! + step));
+      moved[at] = draw < 0.25 ? moves.down[at]! : draw < 0.75 ? grades[at]! : moves.up[at]!;
     }
     for (let link = 0; link < weights.length; link++)
       weights[link] = Math.min(0.99, graph.weights[link]! * (0.8 + 0.4 * uniformFloat64(random)));
     if (leaderOf(graph, count.severities(moved, severity), weights) === base) led++;
   }
   return { leader: graph.nodes[base]!.id, share: runs ? led / runs : 0, runs, seed };
+}
+
+/** Runs to the end. */
+export function finished<T>(runs: Generator<unknown, T>): T {
+  for (;;) {
+    const step = runs.next();
+    if (step.done) return step.value;
+  }
 }

@@ -1,9 +1,20 @@
-import { catalogueVersion, links as catalogueLinks, type Link } from '../catalogue';
-import { approachFor, counting, type Approach, type Findings, type TracedAthlete } from './approach';
-import { blame, rounding, type Blame } from './blame';
+import { limitGrade, nodeOf } from '../catalogue';
+import {
+  approachFor,
+  counting,
+  type Approach,
+  type Counting,
+  type Findings,
+  type TracedAthlete,
+} from './approach';
+import { blame, rounding } from './blame';
+import { divided, untested, type BodyFirst, type Flow, type TestFirst } from './body';
 import { proposeFocus, type Focus, type FocusReason } from './focus';
-import { catalogueGraph, causeGraph, linkLoad, type CauseGraph } from './graph';
-import { sureness, type Sureness } from './sureness';
+import { catalogueGraph, causeGraph, type CauseGraph } from './graph';
+import { leaveAlone, type Left, type Results } from './leaveAlone';
+import { catalogueLinkSet, type LinkSet } from './linkSet';
+import { lookNext, type Gain } from './lookNext';
+import { finished, movesOf, surenessRuns, type Moves, type Sureness } from './sureness';
 
 export interface TraceInput {
   athlete: TracedAthlete;
@@ -11,8 +22,10 @@ export interface TraceInput {
   findings: Findings;
   /** Links `[cause, effect]` that do not hold for this athlete. */
   struck?: readonly (readonly [string, string])[];
-  /** Share of strikes 0..1, and whether velocity is falling; without it nothing is left alone for its results. */
-  results?: { strikes: number; velocityFalling?: boolean };
+  /** Without results nothing is left alone for them. */
+  results?: Results;
+  /** Limits measured as a number, in the unit of the limit, with what the measure may be off by. */
+  measured?: Readonly<Record<string, { value: number; error: number }>>;
   seed?: number;
   /** Runs of the sureness check; 0 leaves it out. */
   runs?: number;
@@ -28,6 +41,7 @@ export interface Root {
 }
 
 export interface Trace {
+  /** Version of the links that it was traced with. */
   catalogue: string;
   approach: Approach;
   /** Sum of the severities that are traced. */
@@ -36,60 +50,22 @@ export interface Trace {
   focus: Focus;
   reasons: FocusReason[];
   lookNext: string[];
+  /** The same with what each could take over. */
+  gains: Gain[];
   leaveAlone: string[];
-  bodyFirst: { limit: string; flaw: string; share: number }[];
-  /** Limits that were never tested and are a known cause of a focus. */
-  testFirst: { limit: string; flaw: string }[];
+  /** The same with the reason of each. */
+  left: Left[];
+  /** Tactical flaws that were found: shown, never traced. */
+  tactical: string[];
+  bodyFirst: BodyFirst[];
+  /** What every present limit explains of a flaw, a third or not. */
+  bodyShares: BodyFirst[];
+  /** Limits that were never tested and are a known cause of a leading flaw. */
+  testFirst: TestFirst[];
   /** Present links with the credit that runs along them, for the picture. */
-  flows: { cause: string; effect: string; credit: number }[];
+  flows: Flow[];
+  struck: (readonly [string, string])[];
   sure: Sureness;
-}
-
-/** Share of strikes from which results count as good. */
-export const goodStrikes = 0.6;
-/** A limit that explains at least this share of a flaw comes before pattern work on it. */
-export const bodyShare = 1 / 3;
-
-function lookNext(
-  graph: CauseGraph,
-  score: Float64Array,
-  grades: Int8Array,
-  left: readonly number[],
-): string[] {
-  return graph.nodes
-    .map((node, at) => {
-      const open = grades[at]! < 0 && !left.includes(at) && node.type !== 'symptom';
-      const gain = open
-        ? graph.effects[at]!.reduce((sum, edge) => sum + (score[edge.at]! * edge.weight * 2) / 3, 0)
-        : 0;
-      return { id: node.id, gain, at };
-    })
-    .filter(({ gain }) => gain > 0)
-    .sort((a, b) => (Math.abs(a.gain - b.gain) > rounding ? b.gain - a.gain : a.at - b.at))
-    .slice(0, 3)
-    .map(({ id }) => id);
-}
-
-function leaveAlone(
-  graph: CauseGraph,
-  severity: ArrayLike<number>,
-  grades: Int8Array,
-  results: TraceInput['results'],
-  left: readonly number[],
-): string[] {
-  const good =
-    results !== undefined &&
-    results.strikes >= goodStrikes &&
-    !results.velocityFalling &&
-    !graph.nodes.some((node, at) => node.type === 'symptom' && severity[at]! > 0);
-  return graph.nodes
-    .filter((node, at) => {
-      if (left.includes(at)) return grades[at]! > 0;
-      if (!good || !(severity[at]! > 0)) return false;
-      if (node.type === 'flaw' && node.stresses) return false;
-      return graph.effects[at]!.every((edge) => left.includes(edge.at) || grades[edge.at] === 0);
-    })
-    .map((node) => node.id);
 }
 
 /** Grades by position, −1 for what was not looked at; refuses what the discipline does not have. */
@@ -110,52 +86,69 @@ function gradesOf(graph: CauseGraph, { athlete, findings, struck = [] }: TraceIn
   return grades;
 }
 
-/** How the credit of each node is divided among its present causes. */
-function divided(graph: CauseGraph, severity: ArrayLike<number>, { explained, reached }: Blame) {
-  const flows: Trace['flows'] = [];
-  const bodyFirst: Trace['bodyFirst'] = [];
-  graph.nodes.forEach((node, v) => {
-    if (!(severity[v]! > 0)) return;
-    const present = graph.causes[v]!.filter((edge) => severity[edge.at]! > 0);
-    const loads = present.map((edge) => linkLoad(edge.weight, severity[edge.at]!));
-    const load = loads.reduce((sum, l) => sum + l, 0);
-    present.forEach((edge, i) => {
-      const cause = graph.nodes[edge.at]!;
-      const share = (explained[v]! * loads[i]!) / load;
-      flows.push({ cause: cause.id, effect: node.id, credit: reached[v]! * share });
-      if (cause.type === 'limit' && node.type === 'flaw' && share >= bodyShare - rounding)
-        bodyFirst.push({ limit: cause.id, flaw: node.id, share });
-    });
-  });
-  return { flows, bodyFirst: bodyFirst.sort((a, b) => b.share - a.share) };
+/** How far each measured limit moves within its error, by position. */
+function movesWithin(graph: CauseGraph, grades: Int8Array, measured: TraceInput['measured'] = {}): Moves {
+  const within = new Map<number, readonly [number, number]>();
+  for (const [id, { value, error }] of Object.entries(measured)) {
+    const node = nodeOf(id);
+    const at = graph.at.get(id);
+    if (node?.type !== 'limit' || at === undefined)
+      throw new RangeError(`measured.${id}: is not a limit of the body`);
+    const [low, middle, high] = [value - error, value, value + error].map((each) => limitGrade(node, each));
+    if (low !== null && middle !== null && high !== null) within.set(at, [low! - middle!, high! - middle!]);
+  }
+  return movesOf(grades, within);
 }
 
-function untested(graph: CauseGraph, grades: Int8Array, { lower, arm }: Focus): Trace['testFirst'] {
-  return [lower, arm].flatMap((flaw) => {
-    const at = flaw === null ? undefined : graph.at.get(flaw);
-    if (flaw === null || at === undefined) return [];
-    return graph.causes[at]!.filter(
-      (edge) => graph.nodes[edge.at]!.type === 'limit' && grades[edge.at]! < 0,
-    ).map((edge) => ({ limit: graph.nodes[edge.at]!.id, flaw }));
-  });
+const graphs = new WeakMap<LinkSet, Map<string, CauseGraph>>();
+
+/** The graph of a discipline; made once for each set of links unless something is struck. */
+function graphFor({ athlete: { discipline }, struck = [] }: TraceInput, set: LinkSet): CauseGraph {
+  if (struck.length) return causeGraph(discipline, struck, set.links);
+  if (set === catalogueLinkSet) return catalogueGraph(discipline);
+  const known = graphs.get(set) ?? new Map<string, CauseGraph>();
+  graphs.set(set, known);
+  const graph = known.get(discipline) ?? causeGraph(discipline, [], set.links);
+  known.set(discipline, graph);
+  return graph;
 }
+
+interface Prepared {
+  graph: CauseGraph;
+  grades: Int8Array;
+  approach: Approach;
+  count: Counting;
+}
+
+function prepared(input: TraceInput, set: LinkSet): Prepared {
+  const graph = graphFor(input, set);
+  const approach = approachFor(input.athlete);
+  return { graph, grades: gradesOf(graph, input), approach, count: counting(graph, approach) };
+}
+
+const runsOf = ({ graph, grades, count }: Prepared, { seed, runs, measured }: TraceInput) =>
+  surenessRuns(graph, grades, count, { seed, runs, moves: movesWithin(graph, grades, measured) });
+
+/**
+ * How sure the leader is, some runs at a time, for whoever shows progress or wants to stop. Yields the runs done.
+ *
+ * @throws RangeError as `trace` does
+ */
+export const sureRuns = (input: TraceInput, set: LinkSet = catalogueLinkSet): Generator<number, Sureness> =>
+  runsOf(prepared(input, set), input);
 
 /**
  * From what was seen to what causes it: root scores that add up to the severities, the focus they lead to, what
  * to look at next, what to leave alone, where the body comes first, and how sure all of it is.
  *
  * @throws RangeError naming the field, when an id is unknown to the discipline or a grade is not 0, 1, 2 or 3
+ * @throws CycleError when the links run in a circle
  */
-export function trace(input: TraceInput, links: readonly Link[] = catalogueLinks): Trace {
-  const { athlete, struck = [], results, seed = 1, runs = 1000 } = input;
-  const graph =
-    struck.length || links !== catalogueLinks
-      ? causeGraph(athlete.discipline, struck, links)
-      : catalogueGraph(athlete.discipline);
-  const grades = gradesOf(graph, input);
-  const approach = approachFor(athlete);
-  const count = counting(graph, approach);
-  const left = count.leftOut(grades);
+export function trace(input: TraceInput, set: LinkSet = catalogueLinkSet): Trace {
+  const { athlete, struck = [], results } = input;
+  const ready = prepared(input, set);
+  const { graph, grades, approach, count } = ready;
+  const out = count.leftOut(grades);
   const severity = count.severities(grades, new Float64Array(graph.nodes.length));
   const total = severity.reduce((sum, s) => sum + s, 0);
   const result = blame(graph, severity);
@@ -173,20 +166,30 @@ export function trace(input: TraceInput, links: readonly Link[] = catalogueLinks
         .sort((a, b) => b.credit - a.credit),
     }));
 
-  const { flows, bodyFirst } = divided(graph, severity, result);
+  const { flows, shares, bodyFirst } = divided(graph, severity, result);
   const { focus, reasons } = proposeFocus(graph, result, severity, athlete.age);
+  const gains = lookNext(graph, result.score, grades, out);
+  const left = leaveAlone(graph, severity, grades, results, out);
+  const sure = finished(runsOf(ready, input));
   return {
-    catalogue: catalogueVersion,
+    catalogue: set.version,
     approach,
     total,
     roots,
     focus,
     reasons,
-    lookNext: lookNext(graph, result.score, grades, left),
-    leaveAlone: leaveAlone(graph, severity, grades, results, left),
+    lookNext: gains.map(({ id }) => id),
+    gains,
+    leaveAlone: left.map(({ id }) => id),
+    left,
+    tactical: graph.nodes.flatMap((node, at) =>
+      node.type === 'flaw' && node.kind === 'tactical' && grades[at]! > 0 ? [node.id] : [],
+    ),
     bodyFirst,
-    testFirst: untested(graph, grades, focus),
+    bodyShares: shares,
+    testFirst: untested(graph, grades, [focus.lower, focus.arm, sure.leader]),
     flows,
-    sure: sureness(graph, grades, count, { seed, runs }),
+    struck: [...struck],
+    sure,
   };
 }

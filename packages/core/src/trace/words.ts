@@ -1,8 +1,12 @@
-import { nodeName, nodeOf } from '../catalogue';
+import { nodeName, nodeOf, severityNames, type Severity } from '../catalogue';
+import { approachTopics, type Approach } from './approach';
+import { bodyShare } from './body';
 import type { FocusReason } from './focus';
+import type { Left } from './leaveAlone';
 import type { Root, Trace } from './trace';
 
 const one = (value: number): string => value.toFixed(1);
+export const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 /** Names in a row, as in speech: "a", "a and b", "a, b and c". */
 export function listed(names: readonly string[]): string {
@@ -29,7 +33,7 @@ export function chainWords(root: Root, total: number): string {
 export function focusWords(reason: FocusReason, trace: Trace): string {
   const node = nodeOf(reason.id);
   const root = trace.roots.find(({ id }) => id === reason.id);
-  const share = `${Math.round((root?.share ?? 0) * 100)} % of the picture`;
+  const share = `${percent(root?.share ?? 0)} of the picture`;
   const thread = reason.thread === 'lower' ? 'lower half' : 'arm action';
   if (reason.why === 'stress' && node?.type === 'flaw')
     return `First, because it is severe and loads the ${node.stresses}; it explains ${share}.`;
@@ -41,7 +45,66 @@ export function bodyWords(bodyFirst: Trace['bodyFirst']): string[] {
   return [...new Set(bodyFirst.map(({ limit }) => limit))].map((limit) => {
     const held = bodyFirst
       .filter((each) => each.limit === limit)
-      .map(({ flaw, share }) => `${Math.round(share * 100)} % of “${nodeName(flaw)}”`);
+      .map(({ flaw, share }) => `${percent(share)} of “${nodeName(flaw)}”`);
     return `The body may not get there yet: ${lowered(limit)} explains ${listed(held)}.`;
   });
+}
+
+/** Body or habit, for one flaw: what the limits that were found explain of it, and what that means for the plan. */
+export function habitWords(flaw: string, shares: Trace['bodyShares']): string {
+  const held = shares.filter((each) => each.flaw === flaw);
+  if (held.length === 0) return 'Habit: no limit that was found explains any of it.';
+  const body = listed(held.map(({ limit, share }) => `${percent(share)} ${lowered(limit)}`));
+  return held.some(({ share }) => share >= bodyShare)
+    ? `Body first: ${body}. Mobility or strength comes first; pattern work stays in the feel and move stages until the re-test.`
+    : `Mostly habit: ${body}.`;
+}
+
+/** What an approach makes of a flaw that it does not count. */
+const sideWords: Readonly<Record<string, string>> = {
+  'oh.flat-setup': 'whoever drives off the rubber may set the foot flat',
+  'wm.hips-slam': 'hips that close fully are what this approach teaches',
+  'oh.lift-stall': 'a stop at the top is taught here, and nothing later suffers from it',
+};
+
+/** Why something found is left alone. */
+export function leaveWords({ id, why }: Left, approach: Approach): string {
+  if (why === 'works')
+    return 'It works for this athlete: results are good, nothing that it causes was found, and it loads nothing.';
+  const topic = approachTopics[id];
+  return topic
+    ? `Not counted under “${approach[topic]}”: ${sideWords[id]}.`
+    : 'Not counted by this approach.';
+}
+
+/** What something that nobody has looked at could change. */
+export const gainWords = (gain: number, total: number): string =>
+  `If it is clear, it takes over up to ${one(gain)} of the ${one(total)} points (${percent(gain / total)}).`;
+
+const gradeWords = (grade: Severity | undefined): string =>
+  grade === undefined ? 'not looked at' : severityNames[grade];
+
+/** One thread of the picture: how much of what its effect carries goes to the cause. */
+export function threadLine(
+  { cause, effect, credit }: Trace['flows'][number],
+  findings: Readonly<Record<string, Severity>>,
+): string {
+  return `${nodeName(cause)} (${gradeWords(findings[cause])}) takes ${one(credit)} points from ${lowered(effect)} (${gradeWords(findings[effect])}).`;
+}
+
+/** Largest first. */
+export const strongestFirst = (flows: Trace['flows']): Trace['flows'] =>
+  [...flows].sort((a, b) => b.credit - a.credit);
+
+/** The whole picture in sentences: what it sums to, who explains it, and every thread. */
+export function pictureWords(trace: Trace, findings: Readonly<Record<string, Severity>>): string[] {
+  if (trace.total === 0) return ['Nothing that counts was marked.'];
+  const count = trace.roots.length;
+  return [
+    `${one(trace.total)} points marked on ${count} ${count === 1 ? 'finding' : 'findings'}.`,
+    ...trace.roots
+      .filter(({ share }) => share >= 0.005)
+      .map((root) => `${chainWords(root, trace.total)} That is ${percent(root.share)}.`),
+    ...strongestFirst(trace.flows).map((flow) => threadLine(flow, findings)),
+  ];
 }

@@ -1,4 +1,4 @@
-import { voices, weekdays, type AthleteForm, type Voice, type Weekday } from '@wrightonic/contract';
+import { weekdays, type AthleteForm, type Weekday } from '@wrightonic/contract';
 import { levelAt, levels, type Level, type Sex } from '@wrightonic/core';
 import { Controller, useFieldArray, useWatch, type Control } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';

@@ -1,4 +1,4 @@
-import type { FindingDetail } from '@wrightonic/contract';
+import { detailOfOffer, type FindingDetail } from '@wrightonic/contract';
 import { severities, type Hand, type Offer, type Severity } from '@wrightonic/core';
 import { memo, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -147,14 +147,8 @@ const fromWords: Record<Offer['from'], string> = {
 /** What something measured proposes, taken with one tap. */
 function Offered({ offer, name, onGrade }: { offer: Offer; name: string; onGrade: OnGrade }) {
   const own = useColours();
-  const { node, severity, value, from, why } = offer;
-  const take = () =>
-    onGrade(node, severity, {
-      ...(value === null ? {} : { value }),
-      derived: severity,
-      source: from,
-      note: why.slice(0, 500),
-    });
+  const { node, severity, from, why } = offer;
+  const take = () => onGrade(node, severity, detailOfOffer(offer));
   return (
     <View style={[styles.offer, { backgroundColor: own.amberSunk }]}>
       <Text variant="bodySmall" style={styles.grow}>

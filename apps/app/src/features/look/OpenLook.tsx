@@ -1,4 +1,4 @@
-import { levelOf, type AthletePage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
+import { detailOfOffer, levelOf, type AthletePage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
 import type { Offer, Phase, Severity } from '@wrightonic/core';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -62,13 +62,7 @@ export function OpenLook({ athlete, look, offers, start, onFinished }: Props) {
     if (nextPhase) setKey(nextPhase.key);
   };
   const takeAll = () => {
-    for (const { node, severity, value, from, why } of waiting)
-      grade(node, severity, {
-        ...(value === null ? {} : { value }),
-        derived: severity,
-        source: from,
-        note: why.slice(0, 500),
-      });
+    for (const offer of waiting) grade(offer.node, offer.severity, detailOfOffer(offer));
   };
   const point = (each: LookPoint) => (
     <Checkpoint

@@ -1,5 +1,7 @@
 import type { Discipline, Findings } from '@wrightonic/core';
-import { flawsFor, phases } from '@wrightonic/core/checkpoints';
+import { flawsFor, phases, severityNames } from '@wrightonic/core/checkpoints';
+
+export { severityNames };
 
 export const phaseNames: Readonly<Record<string, string>> = {
   setup: 'Set-up',
@@ -14,8 +16,6 @@ export const phaseNames: Readonly<Record<string, string>> = {
   release: 'Release',
   finish: 'Finish',
 };
-
-export const severityNames = ['clean', 'slight', 'clear', 'severe'] as const;
 
 /** A seam read aloud, phase by phase. */
 export function seamWords(discipline: Discipline, findings: Findings): string {

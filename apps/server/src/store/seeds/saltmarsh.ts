@@ -26,6 +26,7 @@ import { addLesson } from '../lessons';
 import { addAssignment, addPlan, moveStage, plan } from '../plans';
 import { formOf, seedMeasured } from './measured';
 import { noApproach, zone, type Seeding } from './seeding';
+import { followed, linksOn, seedLinks, seedStrike } from './tracing';
 import { Academy, inBatches } from '../scope';
 import { addTrace } from '../traces';
 import { venueDay, venueInstant } from '../venueDay';
@@ -91,9 +92,12 @@ async function seedLooks(
       age: pretend.age,
       approach,
     };
-    const result = trace({ athlete: tracedAthlete, findings });
+    const result = trace({ athlete: tracedAthlete, findings }, linksOn(date, today));
     // Nothing that counts was seen: there is no focus to plan for.
     if (!result.focus.lower && !result.focus.arm) continue;
+    const { chosen, reason } = followed(result, !newest && seed % 5 === 2);
+    if (newest && seed % 12 === 1)
+      await seedStrike({ academy, id, today, instructors: [] }, athlete.id, result, by);
     const traceId = id(at);
     await addTrace(
       academy,
@@ -103,15 +107,16 @@ async function seedLooks(
         lookId,
         at: at.toISOString(),
         result,
-        chosen: result.focus,
-        reason: '',
+        findings,
+        chosen,
+        reason,
       },
       by,
     );
     const planId = id(at);
     const equipment = [...new Set(drills.flatMap((drill) => drill.equipment.flat()))];
     const ladders = buildLadders(
-      result.focus,
+      chosen,
       { discipline: pretend.discipline, age: pretend.age, equipment },
       result,
     );
@@ -292,6 +297,7 @@ export async function seedSaltmarsh(db: Knex, now: Date): Promise<void> {
       await seedSessions(inside, athlete, by(n), 100 + n);
       await seedMeasured(inside, athlete, by(n), 100 + n);
     }
+    await seedLinks(inside, by(0));
     await seedLessons(inside, athletes, by);
   });
 }

@@ -1,0 +1,60 @@
+import type { EventOf, LinkEditRecord, NewLinkEdit, StrikeRecord } from '@wrightonic/contract';
+import type { LinkEdit } from '@wrightonic/core';
+import type { Academy } from './scope';
+import { told } from './told';
+
+/** The academy's own word on links, oldest first. */
+export async function linkEdits(academy: Academy): Promise<LinkEdit[]> {
+  return academy.from('link_edits').orderBy(['at', 'id']).select('cause', 'effect', 'weight');
+}
+
+/** The same with who said so, when and why. */
+export async function linkHistory(academy: Academy): Promise<LinkEditRecord[]> {
+  const query = academy.from('link_edits', 'e');
+  const rows = await academy
+    .join(query, 'people', 'p', 'id', 'e.by_person')
+    .orderBy(['e.at', 'e.id'])
+    .select('e.id', 'e.cause', 'e.effect', 'e.weight', 'e.reason', 'e.at', 'p.name as by');
+  return rows.map((row: { at: Date }) => ({ ...row, at: row.at.toISOString() }) as LinkEditRecord);
+}
+
+/**
+ * Adds an edit unless `fits` throws over the edits that stand; nobody else's edit comes in between. Sending it twice
+ * adds nothing.
+ */
+export const addLinkEdit = (
+  academy: Academy,
+  { id, cause, effect, weight, reason }: NewLinkEdit,
+  by: string,
+  fits: (edits: readonly LinkEdit[]) => void,
+): Promise<void> =>
+  academy.whole(async (whole) => {
+    await whole.alone();
+    if (await whole.from('link_edits').where({ id }).first('id')) return;
+    fits(await linkEdits(whole));
+    await whole.add('link_edits', { id, cause, effect, weight, reason, at: new Date(), by_person: by });
+  });
+
+export const storeStrike = (academy: Academy, event: EventOf<'link-struck'>, by: string): Promise<void> =>
+  academy.add('link_strikes', {
+    ...told(event, by),
+    athlete_id: event.athleteId,
+    cause: event.cause,
+    effect: event.effect,
+    struck: event.struck,
+    reason: event.reason,
+  });
+
+/** Links struck for an athlete and taken up again, oldest first. */
+export async function strikesOf(academy: Academy, athleteId: string): Promise<StrikeRecord[]> {
+  const query = academy.from('link_strikes', 's').where({ 's.athlete_id': athleteId });
+  const rows = await academy
+    .join(query, 'people', 'p', 'id', 's.by_person')
+    .orderBy(['s.at', 's.id'])
+    .select('s.id', 's.cause', 's.effect', 's.struck', 's.reason', 's.at', 'p.name as by');
+  return rows.map((row: { struck: number; at: Date }) => ({
+    ...row,
+    struck: Boolean(row.struck),
+    at: row.at.toISOString(),
+  })) as StrikeRecord[];
+}

@@ -1,0 +1,155 @@
+import { said, type Said } from './said';
+
+/** The windmill checkpoints as one would say them at the fence. */
+export const windmillSaid: Readonly<Record<string, Said>> = {
+  'wm.rushed-start': said(
+    'the pitch starts while the feet are still moving',
+    'Be still, then go.',
+    'Feel both feet quiet for one breath.',
+    'Let the dust settle before you start.',
+  ),
+  'wm.replant': said(
+    'the drive foot leaves the ground and pushes again',
+    'Drag the drive foot; check the rule where you play.',
+    'Feel the toe of the drive foot brush the ground.',
+    'Draw a line in the dirt with the drive toe.',
+  ),
+  'wm.weak-load': said(
+    'there is little weight in the drive leg at the start',
+    'Sit into the drive leg before you go.',
+    'Feel your weight on the ball of the drive foot.',
+    'Squeeze the rubber before you leave it.',
+  ),
+  'wm.soft-drive': said(
+    'the push off the rubber is soft',
+    'Push hard off the rubber.',
+    'Feel the drive leg go from bent to long.',
+    'Push the rubber back to second base.',
+  ),
+  'wm.early-extension': said(
+    'the push goes up instead of out',
+    'Let the knee come down first, then push out.',
+    'Feel your hips go forward at one height.',
+    'Stay under a low roof as you leave the rubber.',
+  ),
+  'wm.dead-trail': said(
+    'the back leg just follows',
+    'Bring the back leg along under you.',
+    'Feel the inside of the back thigh pull in.',
+    'Close the gap between your knees, like shutting a door.',
+  ),
+  'wm.upper-leads': said(
+    'the head and chest go before the hips',
+    'Let the hips go first and the head stay back.',
+    'Feel your belly button lead you out.',
+    'Break a ribbon with your belt, not with your chin.',
+  ),
+  'wm.short-drive': said(
+    'little ground is gained',
+    'Go further out off the rubber.',
+    'Feel yourself fly a moment longer.',
+    'Land past the line drawn in front of your usual step.',
+  ),
+  'wm.off-line-stride': said(
+    'the step leaves the line to the plate',
+    'Step along the line.',
+    'Feel the stride foot swing straight out from the hip.',
+    'Land with your foot on the power line.',
+  ),
+  'wm.stiff-arm': said(
+    'the arm stays stiff in the circle',
+    'Keep the arm loose.',
+    'Feel the elbow lead the hand down from the top.',
+    'Let the ball hang on a rope.',
+  ),
+  'wm.opens-late': said(
+    'the body is not open at the top of the circle',
+    'Be open when the arm is at the top.',
+    'Feel the chest face the side as the hand reaches the sky.',
+    'Show the letters on your shirt to third or first base at the top.',
+  ),
+  'wm.arm-only': said(
+    'the arm makes the speed alone',
+    'Let the legs start the whip.',
+    'Feel the hip hand its speed to the arm.',
+    'Crack a whip from the ground up.',
+  ),
+  'wm.heel-first': said(
+    'the front heel lands first',
+    'Land on the whole foot, ball of the foot first.',
+    'Feel the ball of the foot touch before the heel.',
+    'Leave a toe print before the heel print.',
+  ),
+  'wm.locked-knee': said(
+    'the front leg is stiff on landing',
+    'Land with a soft knee, then push.',
+    'Feel the knee give a little, then hold.',
+    'Land as if on a step that you push away.',
+  ),
+  'wm.collapsed-front': said(
+    'the front leg sinks into a lunge',
+    'Land strong and stay tall.',
+    'Feel the front thigh hold you up.',
+    'Keep your belt above a fence as you land.',
+  ),
+  'wm.foot-closed': said(
+    'the front foot lands too closed or too straight',
+    'Land with the front foot half turned.',
+    'Feel the toes point between the plate and the side.',
+    'Point the shoe at the on-deck circle.',
+  ),
+  'wm.hunched': said(
+    'the back is bent over the front leg',
+    'Stay tall as you land.',
+    'Feel your shoulders over your hips.',
+    'Keep your cap over your belt.',
+  ),
+  'wm.bend-and-stand': said(
+    'the body bends forward and then stands up',
+    'Stay tall from landing to release.',
+    'Feel the chest quiet while the arm comes through.',
+    'Keep your cap on one level line.',
+  ),
+  'wm.shoulder-pull': said(
+    'the shoulders pull the arm through',
+    'Let the hips close first and the arm whip past.',
+    'Feel the shoulder stay back while the hip comes in.',
+    'Let the hand brush the pocket before the shoulder turns.',
+  ),
+  'wm.off-line-arm': said(
+    'the arm swings out round the body',
+    'Brush the hip with the forearm.',
+    'Feel the arm close to your side.',
+    'Swing the hand down a narrow hallway to the plate.',
+  ),
+  'wm.hips-slam': said(
+    'the hips close all the way before the ball is gone',
+    'Stop the hips half way.',
+    'Feel the front hip hold while the arm goes by.',
+    'Leave the door half open as the ball goes.',
+  ),
+  'wm.late-through': said(
+    'the back leg comes through late',
+    'Bring the back knee in as the hand comes down.',
+    'Feel knee and hand meet at the hip.',
+    'Close the door with the back knee as the ball leaves.',
+  ),
+  'wm.pull-up': said(
+    'the hand is pulled up as the ball goes',
+    'Finish long and loose.',
+    'Feel the fingers point at the target.',
+    'Reach through the mitt.',
+  ),
+  'wm.no-rotate': said(
+    'the forearm does not turn as the arm slows down',
+    'Let the palm turn in after the ball is gone.',
+    'Feel the thumb roll down and in.',
+    'Turn a key in a door after the release.',
+  ),
+  'wm.late-finish': said(
+    'hand, glove and back foot do not finish together',
+    'Finish with all of you at once.',
+    'Feel hand, glove and foot arrive on one beat.',
+    'Clap hand, glove and foot together.',
+  ),
+};

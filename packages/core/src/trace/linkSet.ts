@@ -1,0 +1,100 @@
+import {
+  catalogueVersion,
+  links as catalogueLinks,
+  nodeName,
+  nodeOf,
+  type Discipline,
+  type Link,
+} from '../catalogue';
+import { causeGraph } from './graph';
+
+/** An academy's own word on one link: another weight, a link that the catalogue does not have, or none. */
+export interface LinkEdit {
+  cause: string;
+  effect: string;
+  /** In (0, 1); null switches the link off. */
+  weight: number | null;
+}
+
+/** The links that hold, under a name that a stored trace carries. */
+export interface LinkSet {
+  version: string;
+  links: readonly Link[];
+}
+
+export const catalogueLinkSet: LinkSet = { version: catalogueVersion, links: catalogueLinks };
+
+/** A weight is at least and at most this, so that no cause is certain and none is nothing. */
+export const leastWeight = 0.01;
+export const mostWeight = 0.99;
+
+const keyOf = ({ cause, effect }: Pick<Link, 'cause' | 'effect'>): string => `${cause} ${effect}`;
+
+/**
+ * The catalogue's links with an academy's edits over them.
+ *
+ * @param edits oldest first; of one link the newest counts. Their number is part of the version.
+ */
+export function academyLinks(edits: readonly LinkEdit[]): LinkSet {
+  if (edits.length === 0) return catalogueLinkSet;
+  const own = new Map(edits.map((edit) => [keyOf(edit), edit]));
+  const known = new Set(catalogueLinks.map(keyOf));
+  const added = [...own.values()].filter((edit) => !known.has(keyOf(edit)));
+  const links = [...catalogueLinks, ...added].flatMap((link): Link[] => {
+    const { weight } = own.get(keyOf(link)) ?? link;
+    return weight === null ? [] : [{ cause: link.cause, effect: link.effect, weight }];
+  });
+  return { version: `${catalogueVersion}+${edits.length}`, links };
+}
+
+/** The disciplines that a node belongs to. */
+function disciplinesOf(id: string): readonly Discipline[] {
+  const node = nodeOf(id);
+  return node?.type === 'flaw' ? [node.discipline] : ['overhand', 'windmill'];
+}
+
+/**
+ * What speaks against an edit by itself, field by field; nothing for one that may be tried against the other links.
+ */
+function wrongWith({ cause, effect, weight }: LinkEdit): { field: keyof LinkEdit; message: string } | null {
+  const [from, to] = [nodeOf(cause), nodeOf(effect)];
+  if (!from) return { field: 'cause', message: `there is no “${cause}”` };
+  if (!to) return { field: 'effect', message: `there is no “${effect}”` };
+  if (from.type === 'symptom')
+    return { field: 'cause', message: `“${from.name}” is what the ball shows; it causes nothing` };
+  if (to.type === 'limit')
+    return {
+      field: 'effect',
+      message: `“${to.name}” is a limit of the body; the delivery does not cause it`,
+    };
+  for (const [field, node] of [
+    ['cause', from],
+    ['effect', to],
+  ] as const)
+    if (node.type === 'flaw' && node.kind === 'tactical')
+      return { field, message: `“${node.name}” is tactical and is never traced` };
+  if (cause === effect) return { field: 'effect', message: 'nothing is its own cause' };
+  if (!disciplinesOf(cause).some((discipline) => disciplinesOf(effect).includes(discipline)))
+    return { field: 'effect', message: `“${from.name}” and “${to.name}” are of two deliveries` };
+  if (weight !== null && !(weight >= leastWeight && weight <= mostWeight))
+    return { field: 'weight', message: `must be a number from ${leastWeight} to ${mostWeight}` };
+  return null;
+}
+
+/**
+ * The links with one more edit.
+ *
+ * @throws RangeError when the edit itself is wrong; the message begins with the field
+ * @throws CycleError when the links would run in a circle
+ */
+export function withEdit(edits: readonly LinkEdit[], edit: LinkEdit): LinkSet {
+  const wrong = wrongWith(edit);
+  if (wrong) throw new RangeError(`${wrong.field}: ${wrong.message}`);
+  const set = academyLinks([...edits, edit]);
+  for (const discipline of disciplinesOf(edit.effect)) causeGraph(discipline, [], set.links);
+  return set;
+}
+
+/** A circle of links in words: each causes the next, and the last the first. */
+export const cycleWords = (cycle: readonly string[]): string =>
+  `This would close a circle: ${cycle.map((id) => `“${nodeName(id)}”`).join(' causes ')}.`;

@@ -1,0 +1,37 @@
+import { rounding } from './blame';
+import type { CauseGraph } from './graph';
+
+export interface Gain {
+  id: string;
+  /** Points of the picture that a clear finding there could take over. */
+  gain: number;
+}
+
+const most = 3;
+
+/**
+ * The most telling things that nobody has looked at yet: of each flaw and limit what its present effects would hand
+ * to it if it were found clear. At most three, highest first; ties in the order of the catalogue.
+ *
+ * @param score root scores by position
+ * @param grades by position; −1 for what was not looked at
+ * @param left positions that the approach leaves out
+ */
+export const lookNext = (
+  graph: CauseGraph,
+  score: ArrayLike<number>,
+  grades: ArrayLike<number>,
+  left: readonly number[],
+): Gain[] =>
+  graph.nodes
+    .map((node, at) => {
+      const open = grades[at]! < 0 && !left.includes(at) && node.type !== 'symptom';
+      const gain = open
+        ? graph.effects[at]!.reduce((sum, edge) => sum + (score[edge.at]! * edge.weight * 2) / 3, 0)
+        : 0;
+      return { id: node.id, gain, at };
+    })
+    .filter(({ gain }) => gain > 0)
+    .sort((a, b) => (Math.abs(a.gain - b.gain) > rounding ? b.gain - a.gain : a.at - b.at))
+    .slice(0, most)
+    .map(({ id, gain }) => ({ id, gain }));
