@@ -51,6 +51,13 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
     restrictions: '',
   }),
   'PUT /pictures/:id': () => ({ shown: true }),
+  'POST /links': () => ({
+    id: v7(),
+    cause: 'oh.lift-stall',
+    effect: 'oh.lead-leg-opens',
+    weight: 0.5,
+    reason: 'Seen on film',
+  }),
 });
 
 export const tableThrow = (more: Record<string, unknown> = {}) => ({
@@ -157,6 +164,8 @@ export async function furnished() {
       'injuries',
       'clearances',
       'clip_pictures',
+      'link_edits',
+      'link_strikes',
     ];
     const of = async (table: string) => [table, Number((await here.db(table).count({ n: '*' }))[0]!['n'])];
     return Object.fromEntries(await Promise.all(tables.map(of)));

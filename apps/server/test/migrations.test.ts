@@ -38,7 +38,24 @@ it('go up from the first landed version without loss', async () => {
   await db('looks').insert({ ...written, ...of, id: look, kind: 'quick', place: '' });
   await db('findings').insert({ ...written, id: finding, look_id: look, node: 'oh.wobble', severity: 2 });
 
+  await db('traces').insert({
+    ...written,
+    id: v7(),
+    athlete_id: athlete,
+    look_id: look,
+    catalogue: '1',
+    result: JSON.stringify({ focus: { lower: 'oh.wobble', arm: null } }),
+    chosen_lower: 'oh.wobble',
+    reason: '',
+  });
+
   await migrate(db);
+  // What the tool had proposed stands beside what was chosen.
+  expect(await db('traces').first('proposed_lower', 'proposed_arm', 'findings')).toEqual({
+    proposed_lower: 'oh.wobble',
+    proposed_arm: null,
+    findings: null,
+  });
   expect(await db('findings').first('node', 'severity', 'value')).toEqual({
     node: 'oh.wobble',
     severity: 2,

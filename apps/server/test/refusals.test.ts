@@ -241,12 +241,7 @@ describe('bad requests', () => {
       422,
       'drills',
     ],
-    [
-      'a hand that is none',
-      () => set.owner.put('/profile', { ...profile, hand: 'both' }),
-      422,
-      'hand',
-    ],
+    ['a hand that is none', () => set.owner.put('/profile', { ...profile, hand: 'both' }), 422, 'hand'],
     [
       'a unit that is none',
       () => set.owner.put('/profile', { ...profile, velocityUnit: 'knots' }),

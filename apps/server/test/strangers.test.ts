@@ -45,6 +45,9 @@ const own = new Set([
   'POST /log',
   'GET /athletes',
   'GET /lessons',
+  'GET /links',
+  'POST /links',
+  'GET /calls',
 ]);
 
 /** What the id in a path is of. */
@@ -107,12 +110,26 @@ it('lists nothing of another academy, and takes no events for it', async () => {
     logs.event('clip-mark', { clipId: set.theirs['clip'], event: 'plant', time: 1 }),
     logs.event('screen-begun', { athleteId: set.theirs['athlete'], zone: 'Europe/London' }),
     logs.event('pitch', pitchFields(set.theirs['athlete']!)),
+    logs.event('link-struck', {
+      athleteId: set.theirs['athlete'],
+      cause: 'oh.lift-stall',
+      effect: 'oh.jump',
+      struck: true,
+      reason: 'x',
+    }),
     ...logs.look(set.theirs['athlete']!, {}).events,
   ];
   const { body } = await set.rival.post('/log', { events: intruding });
   expect(body.answers.map(({ stored }: { stored: boolean }) => stored)).toEqual(intruding.map(() => false));
   const page = await set.owner.get(`/athletes/${set.theirs['athlete']}`);
   expect(page.body.looks[0].findings).toEqual({ 'oh.lift-stall': 2 });
+});
+
+it('keeps the links and the calls of an academy to itself', async () => {
+  await set.owner.post('/links', set.bodies['POST /links']!());
+  expect((await set.rival.get('/links')).body).toEqual([]);
+  expect((await set.rival.get('/calls')).body.academy.accepted.calls).toBe(0);
+  expect((await set.owner.get('/calls')).body.academy.accepted.calls).toBe(1);
 });
 
 it('does not let the id of a row of another academy be taken over', async () => {

@@ -1,4 +1,12 @@
-import { pairsOf, struckNow, type Offer, type Results, type TraceInput } from '@wrightonic/core';
+import {
+  nodesFor,
+  pairsOf,
+  struckNow,
+  type Findings,
+  type Offer,
+  type Results,
+  type TraceInput,
+} from '@wrightonic/core';
 import type { AthletePage, LookRecord, StrikeRecord } from './answers';
 import type { FindingDetail } from './log';
 
@@ -10,18 +18,25 @@ interface Traceable {
   results: Results | null;
 }
 
-/** A look of an athlete as the core traces it; the same in the app and on the server. */
+/**
+ * A look of an athlete as the core traces it; the same in the app and on the server. What belongs to the other
+ * delivery, from before somebody changed it, is passed over.
+ */
 export function traceInputOf({ athlete, approach, look, strikes, results }: Traceable): TraceInput {
   const { discipline, throws, age } = athlete;
+  const known = new Set(nodesFor(discipline).map(({ id }) => id));
+  const findings: Findings = Object.fromEntries(
+    Object.entries(look.findings).filter(([id]) => known.has(id)),
+  );
   const measured = Object.entries(look.details).flatMap(([id, { value, error, source }]) =>
-    source === 'screen' && id in look.findings && typeof value === 'number' && typeof error === 'number'
+    source === 'screen' && id in findings && typeof value === 'number' && typeof error === 'number'
       ? [[id, { value, error }] as const]
       : [],
   );
   return {
     athlete: { discipline, throws, age, approach },
-    findings: look.findings,
-    struck: pairsOf(struckNow(strikes)),
+    findings,
+    struck: pairsOf(struckNow(strikes)).filter((pair) => pair.every((id) => known.has(id))),
     measured: Object.fromEntries(measured),
     ...(results ? { results } : {}),
   };

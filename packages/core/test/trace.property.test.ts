@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  academyLinks,
   blame,
   catalogueGraph,
   causeGraph,
@@ -38,6 +39,54 @@ describe('whatever was seen', () => {
         expect(sum(roots.map(({ score }) => score))).toBeCloseTo(total, 8);
         expect(sum(roots.map(({ share }) => share))).toBeCloseTo(total ? 1 : 0, 8);
       }),
+    );
+  });
+
+  it('conserves blame under struck links, other weights, new links and any approach', () => {
+    const approach = fc.record({
+      leave: fc.constantFrom('drive' as const, 'fall' as const),
+      lift: fc.constantFrom('balance' as const, 'drift' as const),
+      hips: fc.constantFrom('close' as const, 'half' as const),
+    });
+    const edit = fc.record({
+      at: fc.nat(),
+      weight: fc.option(fc.double({ min: 0.01, max: 0.99, noNaN: true })),
+    });
+    fc.assert(
+      fc.property(
+        look,
+        approach,
+        fc.array(edit, { maxLength: 12 }),
+        fc.array(fc.nat(), { maxLength: 8 }),
+        ({ discipline, age, findings }, sides, changes, strikes) => {
+          const set = academyLinks(
+            changes.map(({ at, weight }) => ({ ...links[at % links.length]!, weight })),
+          );
+          const own = links.filter(({ cause, effect }) =>
+            [cause, effect].every((id) => nodesFor(discipline).some((node) => node.id === id)),
+          );
+          const struck = strikes.map((at): [string, string] => {
+            const { cause, effect } = own[at % own.length]!;
+            return [cause, effect];
+          });
+          const input = {
+            athlete: { discipline, throws: 'R' as const, age, approach: sides },
+            findings,
+            struck,
+            runs: 0,
+          };
+          const { total, roots, leaveAlone, tactical, flows } = trace(input, set);
+          expect(sum(roots.map(({ score }) => score))).toBeCloseTo(total, 8);
+          const counted = Object.entries(findings).filter(
+            ([id]) => !leaveAlone.includes(id) && !tactical.includes(id),
+          );
+          expect(total).toBe(sum(counted.map(([, grade]) => grade)));
+          for (const root of roots)
+            expect(sum(root.explains.map(({ credit }) => credit))).toBeCloseTo(root.score, 8);
+          for (const [cause, effect] of struck)
+            expect(flows.some((flow) => flow.cause === cause && flow.effect === effect)).toBe(false);
+        },
+      ),
     );
   });
 

@@ -193,7 +193,11 @@ describe('body first, look next, leave alone', () => {
 
   it('asks to test a limit that is a known cause of a focus', () => {
     const result = traced({ 'oh.hips-late': 2 });
-    expect(result.testFirst).toContainEqual({ limit: 'lim.hip-ir.trail', flaw: 'oh.hips-late' });
+    expect(result.testFirst).toContainEqual({
+      limit: 'lim.hip-ir.trail',
+      flaw: 'oh.hips-late',
+      weight: 0.5,
+    });
     expect(traced({ 'oh.hips-late': 2, 'lim.hip-ir.trail': 0 }).testFirst).not.toContainEqual(
       expect.objectContaining({ limit: 'lim.hip-ir.trail' }),
     );

@@ -88,7 +88,7 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
 async function editLink(request: Request): Promise<{ id: string; version: string }> {
   const { academy, person } = who(request);
   const edit = body(request, newLinkEdit);
-  await addLinkEdit(academy, { ...edit, reason: edit.reason.trim() }, person.id, (edits) => {
+  await addLinkEdit(academy, edit, person.id, (edits) => {
     try {
       withEdit(edits, edit);
     } catch (error) {

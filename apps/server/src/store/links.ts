@@ -1,6 +1,6 @@
 import type { EventOf, LinkEditRecord, NewLinkEdit, StrikeRecord } from '@wrightonic/contract';
-import type { LinkEdit } from '@wrightonic/core';
-import type { Academy } from './scope';
+import { nodesFor, type Discipline, type LinkEdit } from '@wrightonic/core';
+import { missingParent, type Academy } from './scope';
 import { told } from './told';
 
 /** The academy's own word on links, oldest first. */
@@ -35,15 +35,24 @@ export const addLinkEdit = (
     await whole.add('link_edits', { id, cause, effect, weight, reason, at: new Date(), by_person: by });
   });
 
-export const storeStrike = (academy: Academy, event: EventOf<'link-struck'>, by: string): Promise<void> =>
-  academy.add('link_strikes', {
+/** A link of another delivery than the athlete's has nothing to belong to. */
+export async function storeStrike(
+  academy: Academy,
+  { athleteId, cause, effect, struck, reason, ...event }: EventOf<'link-struck'>,
+  by: string,
+): Promise<void> {
+  const athlete = await academy.from('athletes').where({ id: athleteId }).first('discipline');
+  const known = new Set(athlete ? nodesFor(athlete.discipline as Discipline).map(({ id }) => id) : []);
+  if (!known.has(cause) || !known.has(effect)) throw missingParent('no such link of this athlete');
+  await academy.add('link_strikes', {
     ...told(event, by),
-    athlete_id: event.athleteId,
-    cause: event.cause,
-    effect: event.effect,
-    struck: event.struck,
-    reason: event.reason,
+    athlete_id: athleteId,
+    cause,
+    effect,
+    struck,
+    reason,
   });
+}
 
 /** Links struck for an athlete and taken up again, oldest first. */
 export async function strikesOf(academy: Academy, athleteId: string): Promise<StrikeRecord[]> {

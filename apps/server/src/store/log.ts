@@ -3,7 +3,7 @@ import { storeClip } from './clips';
 import { storeCurves } from './curves';
 import { storeStrike } from './links';
 import { storeGrade } from './looks';
-import { notUndone, type Academy } from './scope';
+import { missingParent, notUndone, type Academy } from './scope';
 import { storeScreen } from './screens';
 import { storePitch } from './throws';
 import { told } from './told';
@@ -53,7 +53,7 @@ const stores: { [K in LogKind]: Store<K> } = {
     }),
   throw: async (academy, event, by) => {
     const session = await academy.from('sessions').where({ id: event.sessionId }).first('athlete_id', 'date');
-    if (!session) throw Object.assign(new Error('no session'), { code: 'ER_NO_REFERENCED_ROW_2' });
+    if (!session) throw missingParent('no session');
     await academy.add('throws', {
       ...told(event, by),
       athlete_id: session.athlete_id,

@@ -65,6 +65,10 @@ export class Academy {
 export const isMissingParent = (error: unknown): boolean =>
   (error as { code?: string }).code === 'ER_NO_REFERENCED_ROW_2';
 
+/** The same, found out before the database could say so. */
+export const missingParent = (what: string): Error =>
+  Object.assign(new Error(what), { code: 'ER_NO_REFERENCED_ROW_2' });
+
 /** MariaDB gives JSON columns as text. */
 export const parsed = <T>(json: unknown): T => JSON.parse(json as string) as T;
 

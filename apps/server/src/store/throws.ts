@@ -1,14 +1,12 @@
 import type { EventOf, ImportedThrow, ThrowRecord } from '@wrightonic/contract';
 import { missOf, type Hand, type MissSide } from '@wrightonic/core';
-import { inBatches, notUndone, type Academy } from './scope';
+import { inBatches, missingParent, notUndone, type Academy } from './scope';
 import { told } from './told';
 import { venueDay, venueInstant } from './venueDay';
 
-const missing = () => Object.assign(new Error('no athlete'), { code: 'ER_NO_REFERENCED_ROW_2' });
-
 export async function storePitch(academy: Academy, event: EventOf<'pitch'>, by: string): Promise<void> {
   const athlete = await academy.from('athletes').where({ id: event.athleteId }).first('throws');
-  if (!athlete) throw missing();
+  if (!athlete) throw missingParent('no athlete');
   const { aim, arrived } = event;
   const sides =
     aim && arrived

@@ -1,0 +1,100 @@
+import {
+  academyLinks,
+  catalogueLinkSet,
+  CycleError,
+  cycleWords,
+  links,
+  pairsOf,
+  struckNow,
+  trace,
+  withEdit,
+  type LinkEdit,
+} from '../src';
+
+const athlete = { discipline: 'overhand', throws: 'R', age: 15 } as const;
+const findings = { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 } as const;
+const edit = (weight: number | null, cause = 'oh.lift-stall', effect = 'oh.lead-leg-opens'): LinkEdit => ({
+  cause,
+  effect,
+  weight,
+});
+const scoreOf = (edits: readonly LinkEdit[], id: string) =>
+  trace({ athlete, findings, runs: 0 }, academyLinks(edits)).roots.find((root) => root.id === id)?.score;
+
+describe('the links of an academy', () => {
+  it('are the catalogue’s until somebody says otherwise', () => {
+    expect(academyLinks([])).toBe(catalogueLinkSet);
+    expect(trace({ athlete, findings, runs: 0 }).catalogue).toBe('1');
+  });
+
+  it('carry another weight, and the trace names the version', () => {
+    expect(scoreOf([edit(0.3)], 'oh.lift-stall')).toBeCloseTo(3 + 2 * 0.3, 12);
+    expect(scoreOf([edit(0.3), edit(0.9)], 'oh.lift-stall')).toBeCloseTo(3 + 2 * 0.9, 12);
+    expect(academyLinks([edit(0.3), edit(0.9)])).toMatchObject({ version: '1+2' });
+    expect(academyLinks([edit(0.3)]).links).toHaveLength(links.length);
+  });
+
+  it('can be switched off, and on again', () => {
+    expect(scoreOf([edit(null)], 'oh.lift-stall')).toBe(3);
+    expect(scoreOf([edit(null), edit(0.6)], 'oh.lift-stall')).toBeCloseTo(4.2, 12);
+  });
+
+  it('can be new, also from the body', () => {
+    const own = edit(0.5, 'lim.ankle-df', 'oh.lead-leg-opens');
+    const set = withEdit([], own);
+    expect(set.links).toHaveLength(links.length + 1);
+    const { roots } = trace(
+      { athlete, findings: { 'lim.ankle-df': 3, 'oh.lead-leg-opens': 2 }, runs: 0 },
+      set,
+    );
+    expect(roots[0]).toMatchObject({ id: 'lim.ankle-df', score: 4 });
+  });
+
+  it.each([
+    [edit(0.5, 'nobody'), 'cause: there is no “nobody”'],
+    [edit(0.5, 'oh.lift-stall', 'oh.nowhere'), 'effect: there is no “oh.nowhere”'],
+    [edit(0.5, 'sym.miss-high'), 'cause: “Misses high” is what the ball shows'],
+    [edit(0.5, 'oh.lift-stall', 'lim.balance'), 'effect: “Single-leg balance” is a limit of the body'],
+    [edit(0.5, 'oh.lift-stall', 'oh.lift-stall'), 'effect: nothing is its own cause'],
+    [
+      edit(0.5, 'oh.lift-stall', 'wm.stiff-arm'),
+      'effect: “Momentum dies at the top” and “Arm stays straight”',
+    ],
+    [edit(0.5, 'oh.ball-shows'), 'cause: “Grip shows early” is tactical'],
+    [edit(0), 'weight: must be a number from 0.01 to 0.99'],
+    [edit(1), 'weight: must be a number'],
+    [edit(Number.NaN), 'weight: must be a number'],
+  ])('refuse %j', (wrong, message) => {
+    expect(() => withEdit([], wrong)).toThrow(message);
+  });
+
+  it('refuse what closes a circle, spelled out, also over several edits', () => {
+    const back = edit(0.4, 'oh.shoulders-early', 'oh.lift-stall');
+    try {
+      withEdit([], back);
+      throw new Error('was taken');
+    } catch (error) {
+      const { cycle } = error as CycleError;
+      expect(cycle[0]).toBe(cycle.at(-1));
+      expect(cycleWords(cycle)).toContain('“Shoulders open early” causes “Momentum dies at the top”');
+    }
+    // With the way there switched off the same link is no circle any more.
+    const way = links
+      .filter(({ effect }) => effect === 'oh.shoulders-early')
+      .map(({ cause, effect }) => edit(null, cause, effect));
+    expect(withEdit(way, back).links.length).toBe(links.length - way.length + 1);
+    expect(() => withEdit([...way, back], edit(0.5, 'oh.jump', 'oh.shoulders-early'))).toThrow(CycleError);
+  });
+});
+
+describe('links struck for one athlete', () => {
+  const strike = (struck: boolean, effect = 'oh.jump') => ({ cause: 'oh.lift-stall', effect, struck });
+  it('hold until they are taken up again', () => {
+    expect(pairsOf(struckNow([strike(true), strike(true, 'oh.short-stride')]))).toEqual([
+      ['oh.lift-stall', 'oh.jump'],
+      ['oh.lift-stall', 'oh.short-stride'],
+    ]);
+    expect(struckNow([strike(true), strike(false)])).toEqual([]);
+    expect(struckNow([strike(true), strike(false), strike(true)])).toHaveLength(1);
+  });
+});
