@@ -27,6 +27,7 @@ const used = [
   'pin',
   'play',
   'plus',
+  'printer',
   'speedometer',
   'target',
   'timer-outline',

@@ -1,7 +1,7 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { filtered, focusesOf, noFilter } from '../src/features/athletes/filter';
 import { usualDays, throwsOf } from '../src/features/build/week';
-import { lookSteps } from '../src/features/look/steps';
+import { lookSteps } from '../src/ui/checkpoint/steps';
 import { velocityVerdict, verdictWords } from '../src/features/prove/verdict';
 import { agoWords, dayAt, dayWords, longDay, timeAt, weekday } from '../src/ui/days';
 import { friendly } from '../src/ui/form/friendly';

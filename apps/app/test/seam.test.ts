@@ -1,6 +1,15 @@
-import { flawsFor, phases, type Discipline, type Findings, type Severity } from '@wrightonic/core';
+import {
+  flawsFor,
+  nodesFor,
+  phases,
+  trace,
+  type Discipline,
+  type Findings,
+  type Severity,
+} from '@wrightonic/core';
 import fc from 'fast-check';
-import { seamArcs, seamLayout } from '../src/ui/seam/layout';
+import { seamLayout } from '../src/ui/seam/layout';
+import { chainOf, nearest, tracePicture } from '../src/ui/seam/picture';
 import { allStitches, stitchPaths } from '../src/ui/seam/stitch';
 import { seamWords } from '../src/ui/seam/words';
 
@@ -60,32 +69,79 @@ it('gives loose strands more room than tight stitches', () => {
   expect(gap({ [a!.id]: 3, [b!.id]: 3 })).toBeGreaterThan(gap({ [a!.id]: 0, [b!.id]: 0 }));
 });
 
-describe('arcs', () => {
-  const layout = seamLayout('overhand', {}, size);
-  const x = (id: string) => layout.stitches.find((stitch) => stitch.id === id)!.x;
-  const arcs = seamArcs(
-    layout,
-    [
-      { cause: 'oh.lift-stall', effect: 'oh.lead-leg-opens', credit: 4 },
-      { cause: 'lim.hip-ir.trail', effect: 'oh.hips-late', credit: 1 },
-      { cause: 'oh.hips-late', effect: 'sym.miss-high', credit: 2 },
-    ],
-    80,
-  );
-  const arc = (cause: string) => arcs.find((each) => each.cause === cause)!;
+describe('the picture of a trace', () => {
+  const findings = {
+    'oh.lift-stall': 3,
+    'oh.lead-leg-opens': 2,
+    'oh.hips-late': 2,
+    'lim.hip-ir.trail': 2,
+    'lim.balance': 1,
+    'sym.miss-high': 1,
+  } as const;
+  const flows = [
+    { cause: 'oh.lift-stall', effect: 'oh.lead-leg-opens', credit: 4 },
+    { cause: 'lim.hip-ir.trail', effect: 'oh.hips-late', credit: 1 },
+    { cause: 'oh.hips-late', effect: 'sym.miss-high', credit: 2 },
+  ];
+  const wanted = { width: 358, seam: 104, depth: 168, thickest: 9, most: 12 };
+  const picture = tracePicture('overhand', findings, flows, wanted);
+  const x = (id: string) => picture.layout.stitches.find((stitch) => stitch.id === id)!.x;
+  const ribbon = (cause: string) => picture.ribbons.find((each) => each.cause === cause)!;
 
-  it('are as thick as the blame they carry', () => {
-    expect(arc('oh.lift-stall').thick).toBe(7);
-    expect(arc('oh.hips-late').thick).toBe(4);
-    expect(arc('lim.hip-ir.trail').thick).toBe(2.5);
+  it('draws threads as thick as the blame they carry, from cause to effect', () => {
+    expect(ribbon('oh.lift-stall').thick).toBe(9);
+    expect(ribbon('oh.hips-late').thick).toBe(5.25);
+    expect(ribbon('oh.lift-stall').middle[0]!.x).toBe(x('oh.lift-stall'));
+    expect(ribbon('oh.lift-stall').middle.at(-1)!.x).toBeCloseTo(x('oh.lead-leg-opens'), 9);
   });
-  it('run from cause to effect, from the body at the left and to the ball at the right', () => {
-    expect(arc('oh.lift-stall').path).toMatch(new RegExp(`^M${x('oh.lift-stall').toFixed(1)} `));
-    expect(arc('oh.lift-stall').end.x).toBe(x('oh.lead-leg-opens'));
-    expect(arc('lim.hip-ir.trail').path).toMatch(/^M4\.0 /);
-    expect(arc('oh.hips-late').end.x).toBe(354);
+
+  it('sets what the body allows and the ball shows below, and leaves out a limit that explains nothing', () => {
+    expect(picture.pegs.map(({ id, kind }) => [id, kind])).toEqual([
+      ['lim.hip-ir.trail', 'body'],
+      ['sym.miss-high', 'ball'],
+    ]);
   });
-  it('are none without threads', () => expect(seamArcs(layout, [], 80)).toEqual([]));
+
+  it('stays inside, and calm: few threads stand out however many there are', () => {
+    const all = Object.fromEntries(nodesFor('overhand').map(({ id }) => [id, 3 as Severity]));
+    const { flows: every } = trace({
+      athlete: { discipline: 'overhand', throws: 'R', age: 15 },
+      findings: all,
+      runs: 0,
+    });
+    const full = tracePicture('overhand', all, every, wanted);
+    expect(full.ribbons).toHaveLength(every.length);
+    expect(full.ribbons.filter(({ strong }) => strong)).toHaveLength(12);
+    for (const { middle } of full.ribbons)
+      for (const point of middle) {
+        expect(point.x).toBeGreaterThanOrEqual(0);
+        expect(point.x).toBeLessThanOrEqual(358);
+        expect(point.y).toBeLessThanOrEqual(104 + 168);
+      }
+  });
+
+  it('finds what a tap meant: a thread, a stitch, a peg, or nothing', () => {
+    const middle = ribbon('oh.lift-stall').middle[12]!;
+    expect(nearest(picture, { x: middle.x, y: middle.y + 12 })).toEqual({
+      cause: 'oh.lift-stall',
+      effect: 'oh.lead-leg-opens',
+    });
+    const stitch = picture.layout.stitches.find(({ id }) => id === 'oh.lift-stall')!;
+    expect(nearest(picture, { x: stitch.x, y: stitch.y - 10 })).toEqual({ node: 'oh.lift-stall' });
+    const peg = picture.pegs[1]!;
+    expect(nearest(picture, { x: peg.x + 5, y: peg.y })).toEqual({ node: 'sym.miss-high' });
+    expect(nearest(picture, { x: 350, y: 5 })).toBeNull();
+  });
+
+  it('follows the threads of a node by way of its effects', () => {
+    const on = [...flows, { cause: 'oh.lead-leg-opens', effect: 'oh.hips-late', credit: 1 }];
+    expect([...chainOf(on, 'oh.lift-stall')]).toEqual([
+      'oh.lift-stall oh.lead-leg-opens',
+      'oh.lead-leg-opens oh.hips-late',
+      'oh.hips-late sym.miss-high',
+    ]);
+    expect(chainOf(flows, 'sym.miss-high').size).toBe(0);
+  });
 });
 
 describe('stitches', () => {

@@ -16,6 +16,7 @@ export const whoIs = (state: State): string | null =>
 const turning = new Set<LogKind>([
   'look-finished',
   'look-corrected',
+  'link-struck',
   'session-ended',
   'screen-finished',
   'curves-read',

@@ -2,11 +2,13 @@ import type {
   AthleteForm,
   AthletePage,
   AthletesImport,
+  CallRecord,
   ClipRecord,
   CurveRecord,
   DrillSwap,
   FindingRecord,
   LessonToday,
+  LinkEditRecord,
   LogAnswer,
   LogEvent,
   Me,
@@ -15,10 +17,12 @@ import type {
   NewClearance,
   NewInjury,
   NewLesson,
+  NewLinkEdit,
   NewPlan,
   NewSize,
   Offers,
   OpenSession,
+  PastTrace,
   PictureQuery,
   Profile,
   ProfilePage,
@@ -64,7 +68,7 @@ type Of<T> = { athleteId: string; body: T };
 
 export const api = createApi({
   baseQuery: query,
-  tagTypes: ['Session', 'Roster', 'Athlete', 'Offers', 'Lessons'],
+  tagTypes: ['Session', 'Roster', 'Athlete', 'Offers', 'Lessons', 'Links'],
   keepUnusedDataFor: 600,
   endpoints: (build) => {
     const keep = async (
@@ -195,6 +199,13 @@ export const api = createApi({
       showPicture: build.mutation<Made, { athleteId: string; id: string; shown: boolean }>({
         query: ({ id, shown }) => ({ url: `pictures/${id}`, method: 'PUT', body: { shown } }),
         invalidatesTags: (_result, _error, { athleteId }) => [{ type: 'Athlete', id: athleteId }],
+      }),
+      pastTraces: ofAthlete<PastTrace[]>('traces'),
+      calls: build.query<CallRecord, void>({ query: () => 'calls', keepUnusedDataFor: 0 }),
+      links: build.query<LinkEditRecord[], void>({ query: () => 'links', providesTags: ['Links'] }),
+      editLink: build.mutation<Made & { version: string }, NewLinkEdit>({
+        query: (body) => ({ url: 'links', method: 'POST', body }),
+        invalidatesTags: ['Links', 'Athlete'],
       }),
       moveStage: planChange<StageMove>('stage-moves'),
       assign: planChange<NewAssignment>('assignments'),

@@ -6,8 +6,9 @@ import { parsed, type Academy } from './scope';
 export type StoredTrace = TraceRecord & { athleteId: string };
 
 /** What traces of the first version did not carry yet. */
-const sinceThen: Pick<Trace, 'gains' | 'left' | 'tactical' | 'bodyShares' | 'struck'> = {
+const sinceThen: Pick<Trace, 'gains' | 'lookFirst' | 'left' | 'tactical' | 'bodyShares' | 'struck'> = {
   gains: [],
+  lookFirst: [],
   left: [],
   tactical: [],
   bodyShares: [],

@@ -6,7 +6,7 @@ export * from './calls';
 export type { Focus, FocusReason } from './focus';
 export { goodStrikes, type Left, type Results } from './leaveAlone';
 export * from './linkSet';
-export type { Gain } from './lookNext';
+export { lookFirst, type Gain } from './lookNext';
 export * from './phaseView';
 export * from './plainWords';
 export * from './struck';

@@ -1,5 +1,7 @@
+import { quickLook } from '../catalogue/quickLook';
+import type { Discipline } from '../catalogue';
 import { rounding } from './blame';
-import type { CauseGraph } from './graph';
+import { catalogueGraph, type CauseGraph } from './graph';
 
 export interface Gain {
   id: string;
@@ -35,3 +37,10 @@ export const lookNext = (
     .sort((a, b) => (Math.abs(a.gain - b.gain) > rounding ? b.gain - a.gain : a.at - b.at))
     .slice(0, most)
     .map(({ id, gain }) => ({ id, gain }));
+
+/** What to look at when nothing was looked at yet: of a quick look, the checkpoints on which most hangs directly. */
+export function lookFirst(discipline: Discipline): string[] {
+  const { at, effects } = catalogueGraph(discipline);
+  const reach = (id: string): number => effects[at.get(id)!]!.reduce((sum, { weight }) => sum + weight, 0);
+  return [...quickLook[discipline]].sort((a, b) => reach(b) - reach(a)).slice(0, most);
+}

@@ -13,7 +13,7 @@ import { proposeFocus, type Focus, type FocusReason } from './focus';
 import { catalogueGraph, causeGraph, type CauseGraph } from './graph';
 import { leaveAlone, type Left, type Results } from './leaveAlone';
 import { catalogueLinkSet, type LinkSet } from './linkSet';
-import { lookNext, type Gain } from './lookNext';
+import { lookFirst, lookNext, type Gain } from './lookNext';
 import { finished, movesOf, surenessRuns, type Moves, type Sureness } from './sureness';
 
 export interface TraceInput {
@@ -52,6 +52,8 @@ export interface Trace {
   lookNext: string[];
   /** The same with what each could take over. */
   gains: Gain[];
+  /** What to look at when nothing was looked at yet; empty otherwise. */
+  lookFirst: string[];
   leaveAlone: string[];
   /** The same with the reason of each. */
   left: Left[];
@@ -180,6 +182,7 @@ export function trace(input: TraceInput, set: LinkSet = catalogueLinkSet): Trace
     reasons,
     lookNext: gains.map(({ id }) => id),
     gains,
+    lookFirst: grades.every((grade) => grade < 0) ? lookFirst(athlete.discipline) : [],
     leaveAlone: left.map(({ id }) => id),
     left,
     tactical: graph.nodes.flatMap((node, at) =>

@@ -1,6 +1,6 @@
 import { verbs, type Verb } from '@wrightonic/core';
 import { Link, router, Slot, usePathname, type Href } from 'expo-router';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { useStoredAthlete } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
@@ -18,14 +18,17 @@ export function AthleteFrame() {
   const { id, page, error, again } = useStoredAthlete();
   const path = usePathname();
   const wide = useWide();
+  const { width } = useWindowDimensions();
   const own = useColours();
   if (!page) return error ? <Trouble error={error} again={again} /> : <Waiting what="Reading the athlete" />;
-  if (path.endsWith('/session')) return <Slot />;
+  if (/\/(session|sheet)$/.test(path)) return <Slot />;
   const { athlete } = page;
+  // The picture of a trace has its own list beside it and wants the room.
+  const beside = wide && (width >= roomy || !path.endsWith('/trace'));
   const name = `${athlete.givenName} ${athlete.familyName}`;
   return (
-    <View style={[styles.whole, wide ? styles.beside : null]}>
-      {wide ? (
+    <View style={[styles.whole, beside ? styles.beside : null]}>
+      {beside ? (
         <View style={[styles.list, { borderColor: own.line }]} role="complementary" aria-label="Roster">
           <RosterList here={id} />
         </View>
@@ -34,7 +37,7 @@ export function AthleteFrame() {
         <PageTitle>{name}</PageTitle>
         <View style={[styles.head, { backgroundColor: own.surface, borderColor: own.line }]}>
           <View style={styles.who}>
-            {wide ? null : (
+            {beside ? null : (
               <IconButton
                 icon="chevron-left"
                 accessibilityLabel="Back to the roster"
@@ -73,6 +76,9 @@ export function AthleteFrame() {
     </View>
   );
 }
+
+/** From this width on there is room for the roster beside everything. */
+const roomy = 1600;
 
 function VerbTab({ verb, id, here, due }: { verb: Verb; id: string; here: boolean; due: boolean }) {
   const own = useColours();

@@ -1,5 +1,5 @@
 import { weekdays, type AthleteForm, type Weekday } from '@wrightonic/contract';
-import { levelAt, levels, type Level, type Sex } from '@wrightonic/core';
+import { levelAt, levels, voices, type Level, type Sex, type Voice } from '@wrightonic/core';
 import { Controller, useFieldArray, useWatch, type Control } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';

@@ -16,7 +16,7 @@ import { LookHistory } from './LookHistory';
 import { LookRead } from './LookRead';
 import { LookTools } from './LookTools';
 import { OpenLook } from './OpenLook';
-import type { LookStep } from './steps';
+import type { LookStep } from '../../ui/checkpoint/steps';
 
 /** Without a connection nothing is offered; what was measured is kept all the same. */
 const noOffers: Offers = [];

@@ -20,8 +20,8 @@ import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
 import { Seam } from '../../ui/seam/Seam';
 import { severityNames } from '../../ui/seam/words';
-import { Checkpoint } from './Checkpoint';
-import { lookSteps } from './steps';
+import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
+import { lookSteps } from '../../ui/checkpoint/steps';
 
 interface Props {
   athlete: AthletePage['athlete'];

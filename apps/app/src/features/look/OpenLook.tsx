@@ -1,4 +1,10 @@
-import { detailOfOffer, levelOf, type AthletePage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
+import {
+  detailOfOffer,
+  levelOf,
+  type AthletePage,
+  type FindingDetail,
+  type LookRecord,
+} from '@wrightonic/contract';
 import type { Offer, Phase, Severity } from '@wrightonic/core';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -11,8 +17,8 @@ import { Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
 import { Seam } from '../../ui/seam/Seam';
-import { Checkpoint } from './Checkpoint';
-import { lookSteps, type LookPoint, type LookStep } from './steps';
+import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
+import { lookSteps, type LookPoint, type LookStep } from '../../ui/checkpoint/steps';
 
 interface Props {
   athlete: AthletePage['athlete'];

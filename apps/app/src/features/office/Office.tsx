@@ -12,6 +12,9 @@ import { Choices } from '../../ui/Choices';
 import { handNames } from '../../ui/kindWords';
 import { Notice, Trouble } from '../../ui/Notice';
 import { Heading, Screen } from '../../ui/Screen';
+import { Calls } from './Calls';
+
+const strikeShares = [0.5, 0.55, 0.6, 0.65, 0.7];
 
 /** The instructor's own settings. */
 export function Office() {
@@ -24,6 +27,7 @@ export function Office() {
   const profile: Profile = {
     hand: person.hand,
     velocityUnit: person.velocityUnit,
+    goodStrikes: person.goodStrikes,
     approach: person.approach,
   };
   const save = (change: Partial<Profile>) => void saveProfile({ ...profile, ...change });
@@ -92,7 +96,26 @@ export function Office() {
           onChange={(approach) => save({ approach })}
           unset="As usual"
         />
+        <Choices
+          label="Results are good from this share of strikes on"
+          shown
+          value={person.goodStrikes}
+          onChange={(goodStrikes) => save({ goodStrikes })}
+          options={strikeShares.map((value) => ({ value, text: `${Math.round(100 * value)} %` }))}
+        />
       </Card>
+      <Card>
+        <Heading>What causes what</Heading>
+        <Text>The links behind every trace: weights, links of your own, links switched off.</Text>
+        <Button
+          mode="outlined"
+          onPress={() => router.navigate('/office/links')}
+          style={{ alignSelf: 'flex-start' }}
+        >
+          Open the links
+        </Button>
+      </Card>
+      <Calls />
       {waiting ? (
         <Notice>{`${waiting} entries are not sent yet. They stay on this device and go out when you sign in again here.`}</Notice>
       ) : null}

@@ -11,6 +11,8 @@ interface Props {
   thread: Thread;
   trace: Trace;
   chosen: string | null;
+  /** In a trial the proposal is shown and nothing is pinned. */
+  trying: boolean;
   onChoose: (id: string | null) => void;
 }
 
@@ -23,7 +25,7 @@ const candidates = (trace: Trace, thread: Thread) =>
     );
   });
 
-export function FocusCard({ thread, trace, chosen, onChoose }: Props) {
+export function FocusCard({ thread, trace, chosen, trying, onChoose }: Props) {
   const own = useColours();
   const [open, setOpen] = useState(false);
   const proposed = trace.focus[thread];
@@ -43,7 +45,7 @@ export function FocusCard({ thread, trace, chosen, onChoose }: Props) {
       {chosen !== proposed ? (
         <Text>{`Pinned by you. Proposed: ${proposed ? nodeName(proposed) : 'no focus here'}.`}</Text>
       ) : null}
-      {choices.length || chosen ? (
+      {!trying && (choices.length || chosen) ? (
         <View style={styles.row}>
           <Button
             mode="outlined"

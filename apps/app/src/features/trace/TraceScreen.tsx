@@ -1,3 +1,4 @@
+import { listed, lookFirst, nodeName } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { Button } from 'react-native-paper';
 import { useAthlete } from '../../store/useAthlete';
@@ -20,7 +21,7 @@ export function TraceScreen() {
             </Button>
           }
         >
-          A trace starts from a finished look. Look first, then see here what causes what.
+          {`A trace starts from a finished look. Most hangs on these, so look at them first: ${listed(lookFirst(page.athlete.discipline).map(nodeName))}.`}
         </Empty>
       </Pane>
     );

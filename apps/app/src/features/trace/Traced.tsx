@@ -1,124 +1,215 @@
 import type { AthletePage, LookRecord } from '@wrightonic/contract';
-import { bodyWords, listed, nodeName, trace, type Focus } from '@wrightonic/core';
+import { closeCall, type Findings, type Focus } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../store/api';
 import { useToday } from '../../store/useAthlete';
+import { Choices } from '../../ui/Choices';
 import { agoWords, dayWords } from '../../ui/days';
 import { Foot } from '../../ui/Foot';
 import { Notice, Trouble } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
-import { Seam } from '../../ui/seam/Seam';
+import type { Chosen } from '../../ui/seam/picture';
 import { threads } from '../../ui/threadWords';
 import { useWide } from '../../ui/useWide';
+import { BodyOrHabit } from './BodyOrHabit';
 import { FocusCard } from './FocusCard';
-import { RootLine } from './RootLine';
+import { InWords } from './InWords';
+import { LeaveAlone } from './LeaveAlone';
+import { LookNext } from './LookNext';
+import { MeasuredSince } from './MeasuredSince';
+import { PastTraces } from './PastTraces';
+import { PhaseList } from './PhaseList';
+import { PlainCard } from './PlainCard';
+import { Reading } from './Reading';
+import { Roots } from './Roots';
+import { Struck } from './Struck';
+import { SureLine } from './SureLine';
+import { TracePicture } from './TracePicture';
+import { useHowSure, useTracing } from './useTracing';
+import { WhatIf } from './WhatIf';
 
-const shownRoots = 6;
+type Sight = 'causes' | 'phases' | 'words' | 'earlier';
+
+const same = (a: Focus, b: Focus): boolean => a.lower === b.lower && a.arm === b.arm;
 
 export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) {
-  const { athlete, approach } = page;
+  const { athlete } = page;
   const today = useToday();
   const wide = useWide();
-  const result = useMemo(
-    () =>
-      trace({
-        athlete: { discipline: athlete.discipline, throws: athlete.throws, age: athlete.age, approach },
-        findings: look.findings,
-        runs: 0,
-      }),
-    [athlete.discipline, athlete.throws, athlete.age, approach, look.findings],
-  );
+  const [trial, setTrial] = useState<Findings | null>(null);
+  const seen = useTracing(page, look, null);
+  const traced = useTracing(page, look, trial);
+  const { result } = traced;
+  const findings = traced.input.findings;
+  const sureness = useHowSure(traced);
   const accepted = page.trace?.lookId === look.id ? page.trace : null;
-  const [focus, setFocus] = useState<Focus>(accepted?.chosen ?? result.focus);
+  const [pinned, setPinned] = useState<Focus | null>(null);
   const [reason, setReason] = useState(accepted?.reason ?? '');
-  const [root, setRoot] = useState<string | null>(null);
-  const [all, setAll] = useState(false);
+  const [chosen, setChosen] = useState<Chosen | null>(null);
+  const [by, setBy] = useState<Sight>('causes');
   const [id] = useState(() => v7());
   const [choose, { isLoading, error }] = api.useChooseFocusMutation();
 
-  const differs = focus.lower !== result.focus.lower || focus.arm !== result.focus.arm;
-  const changed = !accepted || focus.lower !== accepted.chosen.lower || focus.arm !== accepted.chosen.arm;
+  const proposed = seen.result.focus;
+  const focus = pinned ?? accepted?.chosen ?? proposed;
+  const differs = !same(focus, proposed);
+  // Something was put right, struck or weighed anew since the focus was accepted.
+  const stale =
+    accepted !== null && JSON.stringify(accepted.result.roots) !== JSON.stringify(seen.result.roots);
+  const changed = !accepted || stale || !same(focus, accepted.chosen);
   const both = focus.lower !== null && focus.arm !== null;
   const none = focus.lower === null && focus.arm === null;
   const build = () => router.replace(`/athletes/${athlete.id}/build` as Href);
   const accept = async () => {
     if (!changed) return build();
-    const body = { id: accepted ? v7() : id, lookId: look.id, ...focus, reason: differs ? reason : '' };
+    const body = {
+      id: accepted ? v7() : id,
+      lookId: look.id,
+      ...focus,
+      reason: differs ? reason.trim() : '',
+    };
     if (!('error' in (await choose({ athleteId: athlete.id, body })))) build();
   };
-  const notes = [
-    ...bodyWords(result.bodyFirst),
-    ...result.testFirst.map(
-      ({ limit, flaw }) =>
-        `Test first: ${nodeName(limit)} may be behind “${nodeName(flaw)}” and was never tested.`,
-    ),
-  ];
-  return (
-    <Pane
-      most={wide ? 980 : 760}
-      foot={
-        <Foot>
-          {error ? <Trouble error={error} /> : null}
-          {none && !result.total ? null : (
-            <Button
-              mode="contained"
-              loading={isLoading}
-              disabled={none || (differs && changed && !reason.trim())}
-              onPress={() => void accept()}
-              contentStyle={styles.tall}
-            >
-              {!changed
-                ? 'Go on to Build'
-                : `${differs ? 'Keep' : 'Accept'} ${both ? 'both focuses' : 'the focus'}`}
-            </Button>
-          )}
-        </Foot>
-      }
-    >
-      <Seam
+  const pin = (thread: 'lower' | 'arm', to: string | null) =>
+    setPinned(athlete.age < 10 && to ? { lower: null, arm: null, [thread]: to } : { ...focus, [thread]: to });
+  const tooClose = sureness.sure !== null && sureness.sure.leader !== null && sureness.sure.share < closeCall;
+  const tryClean = (node: string) => setTrial({ ...trial, [node]: 0 });
+  const endTrial = () => {
+    setTrial(null);
+    setChosen(null);
+  };
+
+  const lookNext = trial ? null : <LookNext athlete={athlete} look={look} result={result} />;
+  const views = (
+    <Choices<Sight>
+      label="See the picture by"
+      value={by}
+      onChange={setBy}
+      options={[
+        { value: 'causes', text: 'Causes' },
+        { value: 'phases', text: 'Phases' },
+        { value: 'words', text: 'In words' },
+        { value: 'earlier', text: 'Earlier' },
+      ]}
+    />
+  );
+  const list = (
+    <>
+      {views}
+      {by === 'causes' ? (
+        <Roots result={result} chosen={chosen} onChoose={setChosen} />
+      ) : by === 'phases' ? (
+        <PhaseList
+          discipline={athlete.discipline}
+          findings={findings}
+          result={result}
+          onChoose={(node) => setChosen({ node })}
+        />
+      ) : by === 'words' ? (
+        <InWords findings={findings} result={result} chosen={chosen} onChoose={setChosen} />
+      ) : (
+        <PastTraces page={page} />
+      )}
+    </>
+  );
+  const main = (
+    <>
+      {tooClose && !trial ? (
+        <Notice icon="alert-outline">
+          <Text variant="labelLarge">Too close to call</Text>
+          <Text>
+            Small differences in the grades would put something else first. Look at what is below before
+            choosing.
+          </Text>
+        </Notice>
+      ) : null}
+      {tooClose ? lookNext : null}
+      <TracePicture
         discipline={athlete.discipline}
-        findings={look.findings}
-        size="large"
-        label={`Look of ${dayWords(look.date, today)}, with threads from cause to effect`}
+        findings={findings}
         flows={result.flows}
-        chosen={root}
+        roots={result.roots}
+        label={`${trial ? 'Trial over the' : 'The'} look of ${dayWords(look.date, today)} with threads from cause to effect, ${result.roots.length} findings. The same stands in words under “In words”.`}
         marked={[focus.lower, focus.arm].filter((each) => each !== null)}
+        chosen={chosen}
+        onChoose={setChosen}
+        grand={wide}
       />
       <Text variant="bodySmall">
-        {`From the look ${agoWords(look.date, today)}. Arcs run from cause to effect, as thick as the blame they carry.`}
+        {`From the look ${agoWords(look.date, today)}. A thread runs from its thick end, the cause, to its thin end, the effect; tap one to read it.`}
         {accepted ? ` Focus accepted by ${accepted.by}.` : ''}
       </Text>
+      {chosen ? (
+        <Reading
+          athlete={athlete}
+          findings={findings}
+          traced={traced}
+          chosen={chosen}
+          trying={trial !== null}
+          onTry={tryClean}
+          onClose={() => setChosen(null)}
+        />
+      ) : null}
+      {trial ? (
+        <WhatIf
+          seen={seen.input.findings}
+          trial={trial}
+          before={seen.result}
+          after={result}
+          onTrial={setTrial}
+          onEnd={endTrial}
+        />
+      ) : null}
       {result.total === 0 ? (
         <Notice icon="check">
           Nothing that counts was marked in this look. There is nothing to fix; look again later.
         </Notice>
+      ) : (
+        <SureLine state={sureness} />
+      )}
+      {trial ? null : (
+        <View style={styles.tools}>
+          <Button mode="outlined" icon="tune-variant" onPress={() => setTrial({})}>
+            What if
+          </Button>
+          <Button
+            mode="outlined"
+            icon="printer"
+            accessibilityLabel="One page to print"
+            onPress={() => router.navigate(`/athletes/${athlete.id}/sheet?look=${look.id}` as Href)}
+          >
+            Print
+          </Button>
+        </View>
+      )}
+      {stale && !trial ? (
+        <Notice>
+          The picture has changed since this focus was accepted. What was accepted stands under “Earlier” as
+          it was; accept again to go on with today’s picture.
+        </Notice>
       ) : null}
+      {trial ? null : <MeasuredSince athlete={athlete} look={look} />}
 
       <View style={wide ? styles.beside : styles.below}>
         {threads.map((thread) => (
           <View key={thread} style={wide ? styles.half : null}>
             <FocusCard
               thread={thread}
-              trace={result}
-              chosen={focus[thread]}
-              onChoose={(chosen) =>
-                setFocus(
-                  athlete.age < 10 && chosen
-                    ? { lower: null, arm: null, [thread]: chosen }
-                    : { ...focus, [thread]: chosen },
-                )
-              }
+              trace={trial ? result : seen.result}
+              chosen={trial ? result.focus[thread] : focus[thread]}
+              trying={trial !== null}
+              onChoose={(to) => pin(thread, to)}
             />
           </View>
         ))}
       </View>
       {athlete.age < 10 ? <Text variant="bodySmall">Below age 10 there is one focus at a time.</Text> : null}
-      {differs ? (
+      {differs && !trial ? (
         <TextInput
           mode="outlined"
           label="Why another focus than the proposed one?"
@@ -128,45 +219,69 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
           maxLength={300}
         />
       ) : null}
-      {notes.map((note) => (
-        <Notice key={note}>{note}</Notice>
-      ))}
-
-      {result.roots.length ? <Heading>What explains the picture</Heading> : null}
-      {result.roots.slice(0, all ? undefined : shownRoots).map((each) => (
-        <RootLine
-          key={each.id}
-          root={each}
-          total={result.total}
-          open={root === each.id}
-          onPress={() => setRoot(root === each.id ? null : each.id)}
-        />
-      ))}
-      {result.roots.length > shownRoots && !all ? (
-        <Button mode="text" onPress={() => setAll(true)}>
-          {`${result.roots.length - shownRoots} smaller ones`}
-        </Button>
-      ) : null}
-
-      {result.lookNext.length ? (
+      <BodyOrHabit athlete={athlete} result={result} focus={trial ? result.focus : focus} />
+      {tooClose ? null : lookNext}
+      <Struck athlete={athlete} strikes={page.strikes} />
+      <LeaveAlone result={result} />
+      {trial ? null : <PlainCard athlete={athlete} result={result} focus={focus} />}
+    </>
+  );
+  return (
+    <Pane
+      most={wide ? 1240 : 760}
+      foot={
+        trial ? (
+          <Foot>
+            <Button mode="contained" onPress={endTrial} contentStyle={styles.tall}>
+              Back to what was seen
+            </Button>
+          </Foot>
+        ) : (
+          <Foot>
+            {error ? <Trouble error={error} /> : null}
+            {none && !result.total ? null : (
+              <Button
+                mode="contained"
+                loading={isLoading}
+                disabled={none || (differs && changed && !reason.trim())}
+                onPress={() => void accept()}
+                contentStyle={styles.tall}
+              >
+                {!changed
+                  ? 'Go on to Build'
+                  : `${differs ? 'Keep' : 'Accept'} ${both ? 'both focuses' : 'the focus'}`}
+              </Button>
+            )}
+          </Foot>
+        )
+      }
+    >
+      {wide ? (
+        <View style={styles.columns}>
+          <View style={styles.left}>{main}</View>
+          <View style={styles.right}>
+            <Heading>What explains the picture</Heading>
+            {list}
+          </View>
+        </View>
+      ) : (
         <>
-          <Heading>Look next at</Heading>
-          <Text>{`${listed(result.lookNext.map(nodeName))}: not looked at yet, and the likeliest to change this picture.`}</Text>
+          {main}
+          <Heading>What explains the picture</Heading>
+          {list}
         </>
-      ) : null}
-      {result.leaveAlone.length ? (
-        <>
-          <Heading>Leave alone</Heading>
-          <Text>{`${listed(result.leaveAlone.map(nodeName))}.`}</Text>
-        </>
-      ) : null}
+      )}
     </Pane>
   );
 }
 
 const styles = StyleSheet.create({
   tall: { minHeight: 48 },
+  tools: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   beside: { flexDirection: 'row', gap: 12 },
   half: { flex: 1 },
   below: { gap: 10 },
+  columns: { flexDirection: 'row', gap: 24 },
+  left: { flex: 2, minWidth: 0, gap: 12 },
+  right: { flex: 1, minWidth: 320, gap: 10 },
 });

@@ -1,10 +1,10 @@
-import type { Discipline, Findings, Phase, Trace } from '@wrightonic/core';
+import type { Discipline, Findings, Phase } from '@wrightonic/core';
 import { memo, useMemo, useState } from 'react';
 import { Pressable, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import Svg, { Circle, G, Path } from 'react-native-svg';
+import Svg, { Circle, Path } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
-import { seamArcs, seamLayout } from './layout';
+import { seamLayout } from './layout';
 import { allStitches } from './stitch';
 import { Stitches } from './Stitches';
 import { phaseNames, seamWords } from './words';
@@ -21,17 +21,11 @@ interface Props {
   size: keyof typeof sizes;
   /** Said before the reading of the seam, such as whose it is. */
   label?: string;
-  /** Threads under the seam. */
-  flows?: Trace['flows'];
-  /** A root whose threads stand out. */
-  chosen?: string | null;
   /** Checkpoints that stand out. */
   marked?: readonly string[];
   phase?: Phase | null;
   onPhase?: (phase: Phase) => void;
 }
-
-const arcDepth = 84;
 
 /** On a phone a seam is as wide as its screen or card leaves it: drawn so at once, and anew only if it is not. */
 const likelyWidth = (size: keyof typeof sizes, screen: number): number =>
@@ -39,7 +33,7 @@ const likelyWidth = (size: keyof typeof sizes, screen: number): number =>
 
 /** The delivery as a line of stitches. With `onPhase` each phase can be tapped. */
 export const Seam = memo(function Seam(props: Props) {
-  const { discipline, findings, size, label, flows, chosen, marked = [], phase, onPhase } = props;
+  const { discipline, findings, size, label, marked = [], phase, onPhase } = props;
   const own = useColours();
   const { height, stitch, names } = sizes[size];
   const screen = useWindowDimensions().width;
@@ -54,34 +48,15 @@ export const Seam = memo(function Seam(props: Props) {
     [discipline, findings, width, height, size],
   );
   const stitches = useMemo(() => allStitches(layout.stitches, stitch), [layout, stitch]);
-  const arcs = useMemo(() => (flows?.length ? seamArcs(layout, flows, arcDepth) : []), [layout, flows]);
-  const bodyFlows = flows?.some(({ cause }) => cause.startsWith('lim.'));
-  const ballFlows = flows?.some(({ effect }) => effect.startsWith('sym.'));
-  const whole = height + (flows ? arcDepth : 0);
   const words = `${label ? `${label}. ` : ''}${seamWords(discipline, findings)}`;
   return (
     <View style={styles.whole} onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}>
-      <View style={{ height: whole }} role="img" aria-label={words}>
+      <View style={{ height }} role="img" aria-label={words}>
         {width > 0 ? (
-          <Svg width={width} height={whole} aria-hidden>
+          <Svg width={width} height={height} aria-hidden>
             {phase && onPhase ? (
               <PhaseMark zones={layout.zones} phase={phase} height={height} fill={own.amberSunk} />
             ) : null}
-            {arcs.map(({ cause, effect, path, thick, end }) => {
-              const on = !chosen || chosen === cause;
-              return (
-                <G key={`${cause} ${effect}`} opacity={on ? (chosen ? 1 : 0.75) : 0.18}>
-                  <Path
-                    d={path}
-                    stroke={on && chosen ? own.clay : own.dusk}
-                    strokeWidth={thick}
-                    fill="none"
-                    strokeLinecap="round"
-                  />
-                  <Circle cx={end.x} cy={end.y} r={2 + thick / 2} fill={on && chosen ? own.clay : own.dusk} />
-                </G>
-              );
-            })}
             <Path d={layout.line} stroke={own.line} strokeWidth={size === 'tiny' ? 1 : 1.6} fill="none" />
             {layout.stitches.map(({ id, x, y }) =>
               marked.includes(id) ? (
@@ -100,12 +75,6 @@ export const Seam = memo(function Seam(props: Props) {
           </Svg>
         ) : null}
       </View>
-      {flows && width > 0 ? (
-        <View style={styles.edges} aria-hidden>
-          <Text variant="bodySmall">{bodyFlows ? 'from the body' : ''}</Text>
-          <Text variant="bodySmall">{ballFlows ? 'to the ball' : ''}</Text>
-        </View>
-      ) : null}
       {names && width > 0 ? (
         <View style={styles.names}>
           {layout.zones.map((zone) => {
@@ -122,7 +91,7 @@ export const Seam = memo(function Seam(props: Props) {
                 aria-label={phaseNames[zone.phase]!}
                 aria-pressed={phase === zone.phase}
                 onPress={() => onPhase(zone.phase)}
-                style={[styles.zone, place, { top: -whole, height: whole + 26, paddingTop: whole }]}
+                style={[styles.zone, place, { top: -height, height: height + 26, paddingTop: height }]}
               >
                 {name}
               </Pressable>
@@ -153,7 +122,6 @@ function PhaseMark(props: {
 
 const styles = StyleSheet.create({
   whole: { width: '100%' },
-  edges: { flexDirection: 'row', justifyContent: 'space-between', marginTop: -20 },
   names: { height: 26 },
   zone: { position: 'absolute', top: 0, alignItems: 'center' },
   name: { textAlign: 'center', width: 64, fontSize: 15 },

@@ -1,5 +1,5 @@
-import { router, type Href } from 'expo-router';
-import { useState } from 'react';
+import { router, useLocalSearchParams, type Href } from 'expo-router';
+import { useEffect, useRef, useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { screensWith } from '../../../offline/measured';
@@ -26,6 +26,16 @@ export function PhysicalScreen() {
   const { data, error, refetch } = api.useScreensQuery(id);
   const screens = useWithJournal(data, (stored, entries) => screensWith(stored, entries, id, person.name));
   const [chosen, setChosen] = useState<string | null>(null);
+  /** A test that somebody was led to: it begins at once. */
+  const { test, side } = useLocalSearchParams<{ test?: string; side?: string }>();
+  const begin = () => dispatch(log(id, 'screen-begun', { athleteId: id, zone: academy.zone }));
+  const led = useRef(false);
+  useEffect(() => {
+    if (!test || !screens || led.current) return;
+    led.current = true;
+    if (screens.every(({ finished }) => finished))
+      dispatch(log(id, 'screen-begun', { athleteId: id, zone: academy.zone }));
+  }, [test, screens, dispatch, id, academy.zone]);
   if (!page) return null;
   if (!screens)
     return error ? (
@@ -34,10 +44,12 @@ export function PhysicalScreen() {
       <Waiting what="Reading the screens" />
     );
   const open = screens.find(({ finished }) => !finished);
-  if (open) return <ScreenUnderWay key={open.id} athlete={page.athlete} record={open} />;
+  if (open)
+    return (
+      <ScreenUnderWay key={open.id} athlete={page.athlete} record={open} led={test ? { test, side } : null} />
+    );
   const finished = screens.filter((screen) => screen.finished);
   const shown = finished.find((screen) => screen.id === chosen) ?? finished[0];
-  const begin = () => dispatch(log(id, 'screen-begun', { athleteId: id, zone: academy.zone }));
   return (
     <Pane
       foot={

@@ -1,5 +1,6 @@
 import type { AthletePage, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
 import { limits } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -18,15 +19,20 @@ import { TryFields } from './TryFields';
 interface Props {
   athlete: AthletePage['athlete'];
   record: ScreenRecord;
+  /** The test that the trace led to. */
+  led: { test: string; side: string | undefined } | null;
 }
 
 /** One person through the tests, one side at a time. */
-export function ScreenUnderWay({ athlete, record }: Props) {
+export function ScreenUnderWay({ athlete, record, led }: Props) {
   const dispatch = useAppDispatch();
   const own = useColours();
   const steps = screenSteps(athlete.throws, athlete.age);
   const untouched = steps.findIndex((step) => triesOf(record, step).length === 0);
-  const [at, setAt] = useState(Math.max(0, untouched));
+  const sought = steps.findIndex(
+    ({ test, side }) => test.id === led?.test && (!led.side || side === led.side || side === 'none'),
+  );
+  const [at, setAt] = useState(sought >= 0 ? sought : Math.max(0, untouched));
   const step = steps[at]!;
   const { test, side, sideWords } = step;
   const tries = triesOf(record, step);
@@ -49,6 +55,10 @@ export function ScreenUnderWay({ athlete, record }: Props) {
       }),
     );
   const finish = () => dispatch(log(athlete.id, 'screen-finished', { screenId: record.id }));
+  const back = () => {
+    if (done > 0) finish();
+    router.navigate(`/athletes/${athlete.id}/trace` as Href);
+  };
   const last = at === steps.length - 1;
   const done = steps.filter((each) => triesOf(record, each).length > 0).length;
   return (
@@ -77,6 +87,11 @@ export function ScreenUnderWay({ athlete, record }: Props) {
         </Foot>
       }
     >
+      {led ? (
+        <Button mode="outlined" icon="chevron-left" style={styles.start} onPress={back}>
+          {done > 0 ? 'Finish, back to the trace' : 'Back to the trace'}
+        </Button>
+      ) : null}
       <Text
         variant="bodySmall"
         role="status"
@@ -135,6 +150,7 @@ export function ScreenUnderWay({ athlete, record }: Props) {
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 8 },
   grow: { flex: 1 },
+  start: { alignSelf: 'flex-start' },
   tall: { minHeight: 48 },
   bar: { height: 6, borderRadius: 3 },
 });

@@ -4,9 +4,9 @@ import { memo, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
-import { BodyFigure } from '../../ui/body/BodyFigure';
-import { StitchSign } from '../../ui/seam/Stitches';
-import { severityNames } from '../../ui/seam/words';
+import { BodyFigure } from '../body/BodyFigure';
+import { StitchSign } from '../seam/Stitches';
+import { severityNames } from '../seam/words';
 import { MeasureField, NoteField } from './CheckpointFields';
 import type { LookPoint } from './steps';
 

@@ -2,7 +2,7 @@ import type { Severity } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, HelperText, TextInput } from 'react-native-paper';
-import { severityNames } from '../../ui/seam/words';
+import { severityNames } from '../seam/words';
 import type { PointMeasure } from './steps';
 
 const read = (text: string): number => {

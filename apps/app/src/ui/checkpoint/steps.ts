@@ -15,7 +15,7 @@ import {
   type Phase,
   type Severity,
 } from '@wrightonic/core';
-import { phaseNames } from '../../ui/seam/words';
+import { phaseNames } from '../seam/words';
 
 /** How a checkpoint is measured, for this athlete's level. */
 export interface PointMeasure {
@@ -66,7 +66,8 @@ function measureOf(id: string, whom: Whom): PointMeasure | null {
   };
 }
 
-function shown(id: string, whom: Whom): LookPoint {
+/** A checkpoint, limit or symptom as it is looked at. */
+export function pointOf(id: string, whom: Whom): LookPoint {
   const node = nodeOf(id)!;
   const measure = measureOf(id, whom);
   const see = node.type === 'limit' ? node.howMeasured : node.see;
@@ -81,8 +82,8 @@ export function lookSteps(kind: 'quick' | 'full', findings: Findings, whom: Whom
   const step = (key: LookStep['key'], name: string, ids: string[]): LookStep => ({
     key,
     name,
-    first: ids.filter(first).map((id) => shown(id, whom)),
-    more: ids.filter((id) => !first(id)).map((id) => shown(id, whom)),
+    first: ids.filter(first).map((id) => pointOf(id, whom)),
+    more: ids.filter((id) => !first(id)).map((id) => pointOf(id, whom)),
   });
   const flaws = flawsFor(whom.discipline);
   return [

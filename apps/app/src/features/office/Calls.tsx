@@ -1,0 +1,40 @@
+import { percent, type Tally } from '@wrightonic/core';
+import { Text } from 'react-native-paper';
+import { api } from '../../store/api';
+import { Card } from '../../ui/Card';
+import { Trouble } from '../../ui/Notice';
+import { Heading } from '../../ui/Screen';
+
+/** Calls that a later look has judged. */
+const judged = ({ better, same, worse }: Tally): number => better + same + worse;
+
+const turned = (tally: Tally): string =>
+  judged(tally)
+    ? `${tally.better} of ${judged(tally)} better at the next look, ${tally.worse} worse`
+    : 'not looked at since';
+
+const callWords = (whose: string, { accepted, overruled }: { accepted: Tally; overruled: Tally }): string => {
+  const all = accepted.calls + overruled.calls;
+  if (all === 0) return `${whose}: no focus was accepted yet.`;
+  return `${whose}: ${overruled.calls} of ${all} proposals overruled (${percent(overruled.calls / all)}). Accepted ones: ${turned(accepted)}. Overruled ones: ${turned(overruled)}.`;
+};
+
+/** How often the trace was overruled, and how those calls turned out. */
+export function Calls() {
+  const { data, error, refetch } = api.useCallsQuery();
+  return (
+    <Card>
+      <Heading>Calls</Heading>
+      {error ? <Trouble error={error} again={() => void refetch()} /> : null}
+      {data ? (
+        <>
+          <Text>{callWords('Yours', data.yours)}</Text>
+          <Text>{callWords('The academy’s', data.academy)}</Text>
+          <Text variant="bodySmall">
+            A call is better when the chosen focus was graded milder in the first finished look after it.
+          </Text>
+        </>
+      ) : null}
+    </Card>
+  );
+}

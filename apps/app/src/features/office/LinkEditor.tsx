@@ -1,0 +1,179 @@
+import { leastWeight, mostWeight, nodeName, nodesFor, type Discipline, type Node } from '@wrightonic/core';
+import { useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button, Dialog, HelperText, Portal, Text, TextInput } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { Trouble } from '../../ui/Notice';
+import { Press } from '../../ui/Press';
+import { SearchField } from '../../ui/SearchField';
+import type { OwnLink } from './Links';
+
+interface Props {
+  discipline: Discipline;
+  /** Null adds one. */
+  link: OwnLink | null;
+  onClose: () => void;
+}
+
+const startWeight = '0.40';
+const step = 0.05;
+
+const read = (text: string): number => {
+  const plain = text.trim().replace(',', '.');
+  return /^\d*\.?\d+$/.test(plain) ? Number(plain) : NaN;
+};
+
+const canCause = (node: Node) => node.type === 'limit' || (node.type === 'flaw' && node.kind !== 'tactical');
+const canSuffer = (node: Node) =>
+  node.type === 'symptom' || (node.type === 'flaw' && node.kind !== 'tactical');
+
+/** One link: its weight, off or on, with the reason. */
+export function LinkEditor({ discipline, link, onClose }: Props) {
+  const [cause, setCause] = useState<string | null>(link?.cause ?? null);
+  const [effect, setEffect] = useState<string | null>(link?.effect ?? null);
+  const [text, setText] = useState(link?.weight?.toFixed(2) ?? link?.given?.toFixed(2) ?? startWeight);
+  const [reason, setReason] = useState('');
+  const [edit, { isLoading, error }] = api.useEditLinkMutation();
+  const [id] = useState(() => v7());
+  const weight = read(text);
+  const fits = weight >= leastWeight && weight <= mostWeight;
+  const save = async (to: number | null) => {
+    if (!cause || !effect) return;
+    const answer = await edit({ id, cause, effect, weight: to, reason: reason.trim() });
+    if (!('error' in answer)) onClose();
+  };
+  const by = (change: number) =>
+    setText(
+      Math.min(mostWeight, Math.max(leastWeight, (Number.isNaN(weight) ? 0.4 : weight) + change)).toFixed(2),
+    );
+  const ready = cause !== null && effect !== null && reason.trim() !== '' && !isLoading;
+  return (
+    <Portal>
+      <Dialog visible onDismiss={onClose} style={styles.dialog}>
+        <Dialog.Title>{link ? 'Change a link' : 'Add a link'}</Dialog.Title>
+        <Dialog.ScrollArea>
+          <ScrollView contentContainerStyle={styles.inside}>
+            {link ? (
+              <Text>
+                <Text variant="labelLarge">{nodeName(link.cause)}</Text>
+                {` causes ${nodeName(link.effect)}.`}
+              </Text>
+            ) : (
+              <>
+                <Pick
+                  label="Cause"
+                  nodes={nodesFor(discipline).filter(canCause)}
+                  value={cause}
+                  onPick={setCause}
+                />
+                <Pick
+                  label="Effect"
+                  nodes={nodesFor(discipline).filter(canSuffer)}
+                  value={effect}
+                  onPick={setEffect}
+                />
+              </>
+            )}
+            <View style={styles.row}>
+              <Button mode="outlined" accessibilityLabel="Less weight" onPress={() => by(-step)}>
+                −
+              </Button>
+              <TextInput
+                mode="outlined"
+                label="Weight"
+                aria-label="Weight"
+                value={text}
+                onChangeText={setText}
+                inputMode="decimal"
+                style={styles.grow}
+              />
+              <Button mode="outlined" accessibilityLabel="More weight" onPress={() => by(step)}>
+                +
+              </Button>
+            </View>
+            <HelperText type={fits ? 'info' : 'error'} role={fits ? undefined : 'alert'}>
+              {fits
+                ? `A severe cause by itself explains ${Math.round(100 * weight)} % of the effect.${link?.given ? ` The catalogue has ${link.given.toFixed(2)}.` : ''}`
+                : `Weight must be a number from ${leastWeight} to ${mostWeight}.`}
+            </HelperText>
+            <TextInput
+              mode="outlined"
+              label="Why?"
+              aria-label="Why is the link changed?"
+              value={reason}
+              onChangeText={setReason}
+              maxLength={300}
+            />
+            {error ? <Trouble error={error} /> : null}
+          </ScrollView>
+        </Dialog.ScrollArea>
+        <Dialog.Actions style={styles.actions}>
+          <Button onPress={onClose}>Leave it</Button>
+          {link && link.weight !== null ? (
+            <Button mode="outlined" disabled={!ready} onPress={() => void save(null)}>
+              Switch off
+            </Button>
+          ) : null}
+          <Button
+            mode="contained"
+            disabled={!ready || !fits}
+            loading={isLoading}
+            onPress={() => void save(weight)}
+          >
+            {link ? (link.weight === null ? 'Switch on' : 'Save the weight') : 'Add it'}
+          </Button>
+        </Dialog.Actions>
+      </Dialog>
+    </Portal>
+  );
+}
+
+interface PickProps {
+  label: string;
+  nodes: readonly Node[];
+  value: string | null;
+  onPick: (id: string | null) => void;
+}
+
+const few = 5;
+
+/** One of many, found by typing a part of its name. */
+function Pick({ label, nodes, value, onPick }: PickProps) {
+  const [search, setSearch] = useState('');
+  const wanted = search.trim().toLowerCase();
+  const found = wanted ? nodes.filter(({ name }) => name.toLowerCase().includes(wanted)).slice(0, few) : [];
+  return (
+    <View style={styles.pick}>
+      <Text variant="labelMedium">{label}</Text>
+      {value ? (
+        <Press
+          chosen
+          onPress={() => onPick(null)}
+          aria-label={`${label}: ${nodeName(value)}; choose another`}
+        >
+          <Text>{nodeName(value)}</Text>
+        </Press>
+      ) : (
+        <>
+          <SearchField label={`Search a ${label.toLowerCase()}`} value={search} onChange={setSearch} />
+          {found.map(({ id, name }) => (
+            <Press key={id} onPress={() => onPick(id)}>
+              <Text>{name}</Text>
+            </Press>
+          ))}
+          {wanted && found.length === 0 ? <Text variant="bodySmall">Nothing of that name.</Text> : null}
+        </>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  dialog: { maxWidth: 520, width: '94%', alignSelf: 'center', maxHeight: '88%' },
+  inside: { gap: 8, paddingVertical: 8 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1 },
+  pick: { gap: 6 },
+  actions: { flexWrap: 'wrap' },
+});

@@ -1,0 +1,196 @@
+import type { LinkEditRecord } from '@wrightonic/contract';
+import {
+  academyLinks,
+  catalogueLinkSet,
+  nodeName,
+  nodesFor,
+  type Discipline,
+  type Link,
+} from '@wrightonic/core';
+import { router } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { FlatList, StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { api } from '../../store/api';
+import { useMe, useToday } from '../../store/useAthlete';
+import { Choices } from '../../ui/Choices';
+import { dayAt, dayWords } from '../../ui/days';
+import { disciplineNames } from '../../ui/kindWords';
+import { Empty, Trouble, Waiting } from '../../ui/Notice';
+import { Press } from '../../ui/Press';
+import { Heading, PageTitle, TitleRow } from '../../ui/Screen';
+import { SearchField } from '../../ui/SearchField';
+import { LinkEditor } from './LinkEditor';
+
+/** A link as the academy holds it; off where it was switched off. */
+export interface OwnLink {
+  cause: string;
+  effect: string;
+  /** Null is off. */
+  weight: number | null;
+  /** Of the catalogue; null for a link of the academy’s own. */
+  given: number | null;
+}
+
+const keyOf = ({ cause, effect }: Pick<Link, 'cause' | 'effect'>): string => `${cause} ${effect}`;
+
+/** Every link of a discipline, those of the catalogue, the changed, the own and the switched off. */
+function ownLinks(edits: readonly LinkEditRecord[], discipline: Discipline): OwnLink[] {
+  const known = new Set(nodesFor(discipline).map(({ id }) => id));
+  const now = new Map(academyLinks(edits).links.map((link) => [keyOf(link), link.weight]));
+  const given = new Map(catalogueLinkSet.links.map((link) => [keyOf(link), link.weight]));
+  const all = new Map([...catalogueLinkSet.links, ...edits].map((link) => [keyOf(link), link]));
+  return [...all.values()]
+    .filter(({ cause, effect }) => known.has(cause) && known.has(effect))
+    .map((link) => ({
+      cause: link.cause,
+      effect: link.effect,
+      weight: now.get(keyOf(link)) ?? null,
+      given: given.get(keyOf(link)) ?? null,
+    }));
+}
+
+const stateWords = ({ weight, given }: OwnLink): string =>
+  weight === null
+    ? 'switched off'
+    : given === null
+      ? 'the academy’s own'
+      : weight === given
+        ? ''
+        : `changed from ${given.toFixed(2)}`;
+
+const Gap = () => <View style={styles.gap} />;
+
+/** What causes what, as this academy holds it. */
+export function Links() {
+  const { data, error, refetch } = api.useLinksQuery();
+  const { person, academy } = useMe();
+  const today = useToday();
+  const [discipline, setDiscipline] = useState<Discipline>('overhand');
+  const [search, setSearch] = useState('');
+  const [only, setOnly] = useState<'all' | 'changed'>('all');
+  const [open, setOpen] = useState<OwnLink | 'new' | null>(null);
+  const edits = useMemo(() => data ?? [], [data]);
+  const own = person.role === 'owner';
+  const shown = useMemo(() => {
+    const wanted = search.trim().toLowerCase();
+    return ownLinks(edits, discipline).filter(
+      (link) =>
+        (only === 'all' || stateWords(link) !== '') &&
+        `${nodeName(link.cause)} ${nodeName(link.effect)}`.toLowerCase().includes(wanted),
+    );
+  }, [edits, discipline, search, only]);
+  if (!data)
+    return error ? (
+      <Trouble error={error} again={() => void refetch()} />
+    ) : (
+      <Waiting what="Reading the links" />
+    );
+  return (
+    <View style={styles.whole} role="main">
+      <PageTitle>Links</PageTitle>
+      <FlatList<OwnLink>
+        data={shown}
+        keyExtractor={keyOf}
+        contentContainerStyle={styles.content}
+        ItemSeparatorComponent={Gap}
+        initialNumToRender={12}
+        ListHeaderComponent={
+          <View style={styles.head}>
+            <Button
+              mode="text"
+              icon="chevron-left"
+              style={styles.start}
+              onPress={() => router.navigate('/office')}
+            >
+              Office
+            </Button>
+            <TitleRow
+              title="What causes what"
+              action={
+                own ? (
+                  <Button mode="contained" icon="plus" onPress={() => setOpen('new')}>
+                    Add a link
+                  </Button>
+                ) : null
+              }
+            />
+            <Text>
+              {`Version ${academyLinks(edits).version}. A weight says how much of the effect a severe cause explains by itself. A trace that was stored keeps the version it was made with.${own ? '' : ' Only the owner of the academy changes these; strike a link for one athlete in Trace.'}`}
+            </Text>
+            <Choices<Discipline>
+              label="Delivery"
+              value={discipline}
+              onChange={setDiscipline}
+              options={(['overhand', 'windmill'] as const).map((value) => ({
+                value,
+                text: disciplineNames[value],
+              }))}
+            />
+            <Choices
+              label="Which"
+              value={only}
+              onChange={setOnly}
+              options={[
+                { value: 'all', text: 'All links' },
+                { value: 'changed', text: 'Changed by us' },
+              ]}
+            />
+            <SearchField label="Search causes and effects" value={search} onChange={setSearch} />
+            <Text variant="bodySmall" role="status">{`${shown.length} links`}</Text>
+          </View>
+        }
+        renderItem={({ item }) => {
+          const state = stateWords(item);
+          return (
+            <Press
+              disabled={!own}
+              onPress={() => setOpen(item)}
+              aria-label={`${nodeName(item.cause)} causes ${nodeName(item.effect)}, ${item.weight === null ? 'off' : item.weight.toFixed(2)}${state ? `, ${state}` : ''}`}
+              style={styles.link}
+            >
+              <View style={styles.grow}>
+                <Text variant="labelLarge">{nodeName(item.cause)}</Text>
+                <Text>{`causes ${nodeName(item.effect)}`}</Text>
+                {state ? <Text variant="labelMedium">{state}</Text> : null}
+              </View>
+              <Text variant="titleLarge">{item.weight === null ? 'off' : item.weight.toFixed(2)}</Text>
+            </Press>
+          );
+        }}
+        ListEmptyComponent={<Empty>No link fits. Search for less, or show all links.</Empty>}
+        ListFooterComponent={
+          edits.length ? (
+            <View style={styles.foot}>
+              <Heading>What was changed</Heading>
+              {[...edits].reverse().map(({ id, cause, effect, weight, reason, by, at }) => (
+                <Text key={id}>
+                  <Text variant="labelLarge">{`${nodeName(cause)} causes ${nodeName(effect)}`}</Text>
+                  {`: ${weight === null ? 'off' : weight.toFixed(2)}. ${reason} ${by}, ${dayWords(dayAt(new Date(at), academy.zone), today)}.`}
+                </Text>
+              ))}
+            </View>
+          ) : null
+        }
+      />
+      {open ? (
+        <LinkEditor
+          discipline={discipline}
+          link={open === 'new' ? null : open}
+          onClose={() => setOpen(null)}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { flex: 1, minHeight: 0 },
+  content: { padding: 16, paddingBottom: 32, width: '100%', maxWidth: 860, alignSelf: 'center' },
+  head: { gap: 10, paddingBottom: 10 },
+  foot: { gap: 8, paddingTop: 20 },
+  gap: { height: 8 },
+  start: { alignSelf: 'flex-start' },
+  link: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1 },
+});

@@ -1,0 +1,103 @@
+import type { AthletePage } from '@wrightonic/contract';
+import {
+  bodyShare,
+  habitWords,
+  limits,
+  nodeName,
+  nodeOf,
+  percent,
+  screenTestOf,
+  type Focus,
+  type Trace,
+} from '@wrightonic/core';
+import { router } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { useColours } from '../../theme/theme';
+import { Card } from '../../ui/Card';
+import { Notice } from '../../ui/Notice';
+import { Heading } from '../../ui/Screen';
+import { testPath } from './LookNext';
+
+interface Props {
+  athlete: AthletePage['athlete'];
+  result: Trace;
+  focus: Focus;
+}
+
+/** Whether a flaw is a habit to retrain or a body that cannot get there, and what to test before saying so. */
+export function BodyOrHabit({ athlete, result, focus }: Props) {
+  const own = useColours();
+  const held = [...new Set(result.bodyShares.map(({ flaw }) => flaw))];
+  const focuses = [focus.lower, focus.arm].filter(
+    (id) => id !== null && nodeOf(id)?.type === 'flaw',
+  ) as string[];
+  const flaws = [...new Set([...focuses, ...held])];
+  const first = result.testFirst.filter(
+    ({ limit }, n, all) => all.findIndex((each) => each.limit === limit) === n,
+  );
+  if (flaws.length === 0) return null;
+  return (
+    <Card>
+      <Heading level={3}>Body or habit</Heading>
+      {flaws.map((flaw) => {
+        const shares = result.bodyShares.filter((each) => each.flaw === flaw);
+        const sum = shares.reduce((whole, { share }) => whole + share, 0);
+        const bodyFirst = shares.some(({ share }) => share >= bodyShare);
+        return (
+          <View key={flaw} style={styles.one}>
+            <View style={styles.row}>
+              <Text variant="labelLarge" style={styles.grow}>
+                {nodeName(flaw)}
+              </Text>
+              <Text variant="labelMedium">{`body ${percent(sum)}`}</Text>
+            </View>
+            <View style={[styles.track, { backgroundColor: own.sunk }]}>
+              {shares.map(({ limit, share }) => (
+                <View
+                  key={limit}
+                  style={{ width: `${100 * share}%`, height: 8, backgroundColor: own.dusk, marginRight: 1 }}
+                />
+              ))}
+              <View style={[styles.third, { backgroundColor: own.ink }]} />
+            </View>
+            {bodyFirst ? <Text variant="labelMedium">The body may not get there yet.</Text> : null}
+            <Text variant="bodySmall">{habitWords(flaw, result.bodyShares)}</Text>
+          </View>
+        );
+      })}
+      {first.length ? (
+        <Notice icon="human">
+          <Text variant="labelLarge">Test this first</Text>
+          {first.slice(0, 4).map(({ limit, flaw, weight }) => {
+            const path = testPath(athlete.id, limit);
+            const test = limits.find(({ id }) => id === limit)!.test;
+            const name = screenTestOf(test)?.name ?? 'Shoulder arc';
+            return (
+              <View key={limit} style={styles.one}>
+                <Text>{`${nodeName(limit)} was never tested; a severe one would explain ${percent(weight)} of “${nodeName(flaw)}”.`}</Text>
+                <Button
+                  mode="outlined"
+                  style={styles.start}
+                  accessibilityLabel={`Test ${name} now: ${nodeName(limit)}`}
+                  onPress={() => path && router.navigate(path)}
+                >
+                  {`Test now: ${name}`}
+                </Button>
+              </View>
+            );
+          })}
+        </Notice>
+      ) : null}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  one: { gap: 3 },
+  row: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
+  grow: { flex: 1 },
+  track: { flexDirection: 'row', height: 8, borderRadius: 4, overflow: 'hidden' },
+  third: { position: 'absolute', left: '33.3%', width: 2, height: 8 },
+  start: { alignSelf: 'flex-start' },
+});

@@ -1,0 +1,53 @@
+import { detailOfOffer, type AthletePage, type LookRecord } from '@wrightonic/contract';
+import { nodeName, nodeOf, severityNames, type Offer } from '@wrightonic/core';
+import { StyleSheet } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { log } from '../../offline/log';
+import { api } from '../../store/api';
+import { useAppDispatch } from '../../store/store';
+import { Notice } from '../../ui/Notice';
+
+interface Props {
+  athlete: AthletePage['athlete'];
+  look: LookRecord;
+}
+
+const isNews =
+  ({ findings }: LookRecord, discipline: string) =>
+  ({ node, severity }: Offer): boolean => {
+    const known = nodeOf(node);
+    return findings[node] !== severity && (known?.type !== 'flaw' || known.discipline === discipline);
+  };
+
+/** What was measured and the look does not hold yet; taken in, the picture changes at once. */
+export function MeasuredSince({ athlete, look }: Props) {
+  const dispatch = useAppDispatch();
+  const { data: offers = [] } = api.useOffersQuery(athlete.id);
+  const news = offers.filter(isNews(look, athlete.discipline));
+  if (news.length === 0) return null;
+  const take = () => {
+    for (const offer of news)
+      dispatch(
+        log(athlete.id, 'look-corrected', {
+          lookId: look.id,
+          node: offer.node,
+          severity: offer.severity,
+          ...detailOfOffer(offer),
+          reason: 'Measured, taken in from the trace',
+        }),
+      );
+  };
+  return (
+    <Notice icon="tray-arrow-down">
+      <Text variant="labelLarge">Measured and not in this look yet</Text>
+      {news.map(({ node, severity, why }) => (
+        <Text key={node}>{`${nodeName(node)}: ${severityNames[severity]}. ${why}`}</Text>
+      ))}
+      <Button mode="contained" onPress={take} style={styles.start}>
+        {news.length === 1 ? 'Take it into this look' : `Take all ${news.length} into this look`}
+      </Button>
+    </Notice>
+  );
+}
+
+const styles = StyleSheet.create({ start: { alignSelf: 'flex-start' } });

@@ -1,0 +1,129 @@
+import type { AthletePage, PastTrace } from '@wrightonic/contract';
+import { nodeName, percent, type Call, type Trace } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { api } from '../../store/api';
+import { useToday } from '../../store/useAthlete';
+import { dayWords } from '../../ui/days';
+import { Empty, Trouble, Waiting } from '../../ui/Notice';
+import { Press } from '../../ui/Press';
+import { Heading } from '../../ui/Screen';
+import { Seam } from '../../ui/seam/Seam';
+import { threadNames } from '../../ui/threadWords';
+import { useTracing } from './useTracing';
+
+const outcomeWords: Record<Call['outcome'], string> = {
+  better: 'better at the next look',
+  same: 'the same at the next look',
+  worse: 'worse at the next look',
+  open: 'not looked at since',
+};
+
+const callWords = ({ thread, proposed, chosen, overruled, outcome }: Call): string =>
+  overruled
+    ? `${threadNames[thread]}: ${chosen ? nodeName(chosen) : 'no focus'} instead of ${proposed ? nodeName(proposed) : 'none'}, ${outcomeWords[outcome]}`
+    : `${threadNames[thread]}: ${nodeName(chosen!)}, ${outcomeWords[outcome]}`;
+
+/** Every trace of the athlete as it stood: what was proposed, what was chosen, and how it turned out. */
+export function PastTraces({ page }: { page: AthletePage }) {
+  const today = useToday();
+  const { data, error, refetch } = api.usePastTracesQuery(page.athlete.id);
+  const [open, setOpen] = useState<string | null>(null);
+  if (!data)
+    return error ? (
+      <Trouble error={error} again={() => void refetch()} />
+    ) : (
+      <Waiting what="Reading the earlier traces" />
+    );
+  if (data.length === 0) return <Empty>No focus was accepted yet. Accept one, and it stands here.</Empty>;
+  return (
+    <View style={styles.whole}>
+      {data.map((past) => (
+        <View key={past.id} style={styles.whole}>
+          <Press
+            chosen={open === past.id}
+            aria-expanded={open === past.id}
+            onPress={() => setOpen(open === past.id ? null : past.id)}
+          >
+            <Text variant="titleMedium">{`${dayWords(past.date, today)}, by ${past.by}`}</Text>
+            {past.calls.map((call) => (
+              <Text key={call.thread}>{callWords(call)}</Text>
+            ))}
+            {past.reason ? <Text variant="bodySmall">{`Why: ${past.reason}`}</Text> : null}
+            <Text variant="bodySmall">{`Links of version ${past.result.catalogue}${past.result.struck.length ? `, ${past.result.struck.length} struck` : ''}`}</Text>
+          </Press>
+          {open === past.id ? <Compared page={page} past={past} /> : null}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const rootIn = (result: Trace, id: string) => result.roots.find((root) => root.id === id);
+
+/** The same look then and with today's links, approach and strikes. */
+function Compared({ page, past }: { page: AthletePage; past: PastTrace }) {
+  const look = page.looks.find(({ id }) => id === past.lookId);
+  return look ? <Beside page={page} past={past} look={look} /> : <Text>This look is not here any more.</Text>;
+}
+
+function Beside({
+  page,
+  past,
+  look,
+}: {
+  page: AthletePage;
+  past: PastTrace;
+  look: AthletePage['looks'][number];
+}) {
+  const { result: now, set } = useTracing(page, look, null);
+  const then = past.result;
+  const ids = [...new Set([...then.roots.slice(0, 6), ...now.roots.slice(0, 6)].map(({ id }) => id))];
+  const share = (result: Trace, id: string) => {
+    const root = rootIn(result, id);
+    return root ? `${root.score.toFixed(1)} (${percent(root.share)})` : 'none';
+  };
+  return (
+    <View style={styles.whole}>
+      <Heading level={3}>Then and today</Heading>
+      <Seam
+        discipline={page.athlete.discipline}
+        findings={past.findings ?? look.findings}
+        size="row"
+        label="As it was seen then"
+      />
+      <View style={styles.row}>
+        <Text style={styles.name} variant="labelMedium">
+          Explains
+        </Text>
+        <Text style={styles.figure} variant="labelMedium">{`Then (${then.catalogue})`}</Text>
+        <Text style={styles.figure} variant="labelMedium">{`Today (${set.version})`}</Text>
+      </View>
+      {ids.map((id) => (
+        <View key={id} style={styles.row}>
+          <Text style={styles.name}>{nodeName(id)}</Text>
+          <Text style={styles.figure}>{share(then, id)}</Text>
+          <Text style={styles.figure}>{share(now, id)}</Text>
+        </View>
+      ))}
+      <Text variant="bodySmall">
+        {then.focus.lower === now.focus.lower && then.focus.arm === now.focus.arm
+          ? 'The same focus would be proposed today.'
+          : `Today the proposal would be ${
+              [now.focus.lower, now.focus.arm]
+                .filter((id) => id !== null)
+                .map(nodeName)
+                .join(' and ') || 'no focus'
+            }.`}
+      </Text>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { gap: 8 },
+  row: { flexDirection: 'row', gap: 8 },
+  name: { flex: 2 },
+  figure: { flex: 1, textAlign: 'right' },
+});

@@ -1,0 +1,86 @@
+import {
+  listed,
+  nodeName,
+  phaseView,
+  severityNames,
+  type Discipline,
+  type Findings,
+  type Trace,
+} from '@wrightonic/core';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { useColours } from '../../theme/theme';
+import { Press } from '../../ui/Press';
+import { StitchSign } from '../../ui/seam/Stitches';
+import { phaseNames } from '../../ui/seam/words';
+
+interface Props {
+  discipline: Discipline;
+  findings: Findings;
+  result: Trace;
+  onChoose: (id: string) => void;
+}
+
+/** The delivery in order, for those who fix in order; the first broken phase is marked. */
+export function PhaseList({ discipline, findings, result, onChoose }: Props) {
+  const own = useColours();
+  const { phases, first, unsure } = phaseView(discipline, findings, [
+    ...result.leaveAlone,
+    ...result.tactical,
+  ]);
+  return (
+    <View style={styles.whole}>
+      {phases.map(({ phase, checkpoints, looked, found }) => (
+        <View
+          key={phase}
+          role="group"
+          aria-label={`${phaseNames[phase]}${phase === first ? ', first broken phase' : ''}`}
+          style={[
+            styles.phase,
+            {
+              backgroundColor: own.surface,
+              borderColor: phase === first ? own.amber : own.line,
+              borderLeftWidth: phase === first ? 8 : 1,
+            },
+          ]}
+        >
+          <View style={styles.row}>
+            <Text variant="titleMedium" style={styles.grow}>
+              {phaseNames[phase]}
+            </Text>
+            {phase === first ? <Text variant="labelLarge">First broken phase</Text> : null}
+            <Text variant="bodySmall">{`${looked} of ${checkpoints} looked at`}</Text>
+          </View>
+          {found.map(({ id, grade }) => {
+            const root = result.roots.find((each) => each.id === id);
+            return (
+              <Press key={id} onPress={() => onChoose(id)} style={styles.found}>
+                <StitchSign grade={grade} size={4} ink={own.clay} />
+                <Text style={styles.grow}>{`${nodeName(id)}, ${severityNames[grade]}`}</Text>
+                <Text variant="labelMedium">{`${Math.round(100 * (root?.share ?? 0))} %`}</Text>
+              </Press>
+            );
+          })}
+          {found.length === 0 ? (
+            <Text variant="bodySmall">
+              {looked === 0 ? 'Nobody looked here.' : 'Clean where it was looked at.'}
+            </Text>
+          ) : null}
+        </View>
+      ))}
+      {unsure.length ? (
+        <Text variant="bodySmall">
+          {`Before it, not everything was looked at in ${listed(unsure.map((phase) => phaseNames[phase]!.toLowerCase()))}; something earlier may yet be broken.`}
+        </Text>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { gap: 8 },
+  phase: { borderWidth: 1, borderRadius: 8, padding: 10, gap: 4 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', gap: 8 },
+  grow: { flex: 1 },
+  found: { flexDirection: 'row', alignItems: 'center', gap: 8, paddingVertical: 4 },
+});

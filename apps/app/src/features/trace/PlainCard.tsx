@@ -1,0 +1,63 @@
+import type { AthletePage } from '@wrightonic/contract';
+import { plainWords, voices, type Focus, type Trace, type Voice } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { voiceNames } from '../../ui/kindWords';
+import { Heading } from '../../ui/Screen';
+
+/** Two sentences to say to the athlete and to the parent, in the athlete's cue voice. */
+export function PlainCard({
+  athlete,
+  result,
+  focus,
+}: {
+  athlete: AthletePage['athlete'];
+  result: Trace;
+  focus: Focus;
+}) {
+  const [voice, setVoice] = useState<Voice>(athlete.voice);
+  const [copied, setCopied] = useState<string | null>(null);
+  const words = plainWords(result, focus, voice);
+  if (!words) return null;
+  const copy = (text: string) =>
+    void navigator.clipboard?.writeText(text).then(
+      () => setCopied(text),
+      () => setCopied(null),
+    );
+  return (
+    <Card>
+      <Heading level={3}>In plain words</Heading>
+      {(
+        [
+          [`To ${athlete.givenName}`, words.athlete],
+          ['To the parent', words.parent],
+        ] as const
+      ).map(([to, text]) => (
+        <View key={to} style={styles.one}>
+          <Text variant="labelMedium">{to}</Text>
+          <Text variant="bodyLarge">{text}</Text>
+          <Button
+            mode="text"
+            compact
+            style={styles.start}
+            accessibilityLabel={`Copy the words ${to.toLowerCase()}`}
+            onPress={() => copy(text)}
+          >
+            {copied === text ? 'Copied' : 'Copy'}
+          </Button>
+        </View>
+      ))}
+      <Choices<Voice>
+        label="Cue voice"
+        value={voice}
+        onChange={setVoice}
+        options={voices.map((value) => ({ value, text: voiceNames[value] }))}
+      />
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({ one: { gap: 2 }, start: { alignSelf: 'flex-start' } });

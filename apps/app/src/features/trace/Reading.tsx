@@ -1,0 +1,116 @@
+import type { AthletePage } from '@wrightonic/contract';
+import {
+  chainWords,
+  habitWords,
+  nodeName,
+  nodeOf,
+  percent,
+  severityNames,
+  threadLine,
+  type Findings,
+} from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { log } from '../../offline/log';
+import { useAppDispatch } from '../../store/store';
+import { Card } from '../../ui/Card';
+import { Heading } from '../../ui/Screen';
+import type { Chosen } from '../../ui/seam/picture';
+import { WithReason } from './WithReason';
+import type { Traced } from './useTracing';
+
+interface Props {
+  athlete: AthletePage['athlete'];
+  findings: Findings;
+  traced: Traced;
+  chosen: Chosen;
+  /** A trial runs; a strike is for real. */
+  trying: boolean;
+  onTry: (id: string) => void;
+  onClose: () => void;
+}
+
+/** What was tapped in the picture, read out. */
+export function Reading(props: Props) {
+  return (
+    <Card>
+      {'node' in props.chosen ? (
+        <NodeRead {...props} node={props.chosen.node} />
+      ) : (
+        <ArcRead key={`${props.chosen.cause} ${props.chosen.effect}`} {...props} {...props.chosen} />
+      )}
+    </Card>
+  );
+}
+
+function NodeRead({ node, findings, traced: { result }, trying, onTry, onClose }: Props & { node: string }) {
+  const root = result.roots.find(({ id }) => id === node);
+  const grade = findings[node];
+  return (
+    <>
+      <Heading level={3}>{nodeName(node)}</Heading>
+      <Text>
+        {grade === undefined ? 'Not looked at.' : `Graded ${severityNames[grade]}.`}
+        {root ? ` ${chainWords(root, result.total)} That is ${percent(root.share)} of the picture.` : ''}
+      </Text>
+      {nodeOf(node)?.type === 'flaw' && root ? <Text>{habitWords(node, result.bodyShares)}</Text> : null}
+      <View style={styles.row}>
+        {grade && !trying ? (
+          <Button mode="outlined" onPress={() => onTry(node)}>
+            What if it were clean?
+          </Button>
+        ) : null}
+        <Button mode="text" onPress={onClose}>
+          Close
+        </Button>
+      </View>
+    </>
+  );
+}
+
+function ArcRead(props: Props & { cause: string; effect: string }) {
+  const { athlete, findings, traced, cause, effect, trying, onClose } = props;
+  const dispatch = useAppDispatch();
+  const [striking, setStriking] = useState(false);
+  const flow = traced.result.flows.find((each) => each.cause === cause && each.effect === effect);
+  const weight = traced.set.links.find((each) => each.cause === cause && each.effect === effect)?.weight;
+  if (!flow) return <Text>This thread is not in the picture any more.</Text>;
+  return (
+    <>
+      <Heading level={3}>{`${nodeName(cause)} causes ${nodeName(effect)}`}</Heading>
+      <Text>{threadLine(flow, findings)}</Text>
+      {weight === undefined ? null : (
+        <Text variant="bodySmall">
+          {`Weight ${weight.toFixed(2)}: a severe cause by itself would explain ${percent(weight)} of the effect.`}
+        </Text>
+      )}
+      {striking ? (
+        <WithReason
+          label={`Why does it not hold for ${athlete.givenName}?`}
+          action={`Strike it for ${athlete.givenName}`}
+          onDone={(reason) => {
+            dispatch(
+              log(athlete.id, 'link-struck', { athleteId: athlete.id, cause, effect, struck: true, reason }),
+            );
+            onClose();
+          }}
+          onLeave={() => setStriking(false)}
+        />
+      ) : (
+        <View style={styles.row}>
+          {trying ? null : (
+            <Button mode="outlined" icon="close" onPress={() => setStriking(true)}>
+              Strike this link
+            </Button>
+          )}
+          <Button mode="text" onPress={onClose}>
+            Close
+          </Button>
+        </View>
+      )}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });

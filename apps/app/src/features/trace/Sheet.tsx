@@ -1,0 +1,162 @@
+import type { AthletePage, LookRecord } from '@wrightonic/contract';
+import {
+  focusWords,
+  gainWords,
+  leaveWords,
+  listed,
+  nodeName,
+  percent,
+  plainWords,
+  bodyWords,
+} from '@wrightonic/core';
+import { router, useLocalSearchParams, type Href } from 'expo-router';
+import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
+import { Button, PaperProvider, Text } from 'react-native-paper';
+import { useAthlete, useMe, useToday } from '../../store/useAthlete';
+import { themes } from '../../theme/theme';
+import { longDay } from '../../ui/days';
+import { kindWords } from '../../ui/kindWords';
+import { Empty } from '../../ui/Notice';
+import { Heading, PageTitle } from '../../ui/Screen';
+import { threadNames, threads } from '../../ui/threadWords';
+import { TracePicture } from './TracePicture';
+import { useTracing } from './useTracing';
+
+/** As wide as a printed page lets it be, px; `public/index.html` undoes the zoom for the printer. */
+const pageWidth = 700;
+const shownRoots = 7;
+
+/** A trace on one page, for the wall of the cage or the parent’s bag. */
+export function Sheet() {
+  const { id, page } = useAthlete();
+  const { look: wanted } = useLocalSearchParams<{ look?: string }>();
+  if (!page) return null;
+  const finished = page.looks.filter((look) => look.finished);
+  const look = finished.find((each) => each.id === wanted) ?? finished.at(-1);
+  if (!look) return <Empty>There is no finished look to print yet. Take one first.</Empty>;
+  return <Printed key={look.id} id={id} page={page} look={look} />;
+}
+
+function Printed({ id, page, look }: { id: string; page: AthletePage; look: LookRecord }) {
+  const { athlete } = page;
+  const { academy, person } = useMe();
+  const today = useToday();
+  const screen = useWindowDimensions().width;
+  const { result, input } = useTracing(page, look, null);
+  const accepted = page.trace?.lookId === look.id ? page.trace : null;
+  const focus = accepted?.chosen ?? result.focus;
+  const plain = plainWords(result, focus, athlete.voice);
+  const zoom = Math.min(1, (screen - 24) / pageWidth);
+  const rest = result.roots.slice(shownRoots);
+  return (
+    <View style={styles.whole} role="main">
+      <PageTitle>{`Trace of ${athlete.givenName} ${athlete.familyName}`}</PageTitle>
+      <View id="sheet-tools" style={styles.tools}>
+        <Button
+          mode="text"
+          icon="chevron-left"
+          onPress={() => router.navigate(`/athletes/${id}/trace` as Href)}
+        >
+          Back to the trace
+        </Button>
+        <Button mode="contained" icon="printer" onPress={() => window.print()}>
+          Print this page
+        </Button>
+      </View>
+      <ScrollView style={styles.whole} contentContainerStyle={styles.middle} tabIndex={0}>
+        <PaperProvider theme={themes.day}>
+          <View id="sheet" style={[styles.sheet, { zoom } as object]}>
+            <View style={styles.row}>
+              <View style={styles.grow}>
+                <Text variant="headlineMedium" role="heading" aria-level={1}>
+                  {`${athlete.givenName} ${athlete.familyName}`}
+                </Text>
+                <Text variant="bodySmall">{`${kindWords(athlete)}. Look of ${longDay(look.date)} by ${look.by}.`}</Text>
+              </View>
+              <View style={styles.end}>
+                <Text variant="titleMedium">{academy.name}</Text>
+                <Text variant="bodySmall">{`${person.name}, ${longDay(today)}`}</Text>
+              </View>
+            </View>
+            <TracePicture
+              discipline={athlete.discipline}
+              findings={input.findings}
+              flows={result.flows}
+              roots={result.roots}
+              label="The delivery with threads from cause to effect"
+              marked={[focus.lower, focus.arm].filter((each) => each !== null)}
+              chosen={null}
+              grand
+              width={pageWidth}
+            />
+            <View style={styles.row}>
+              {threads.map((thread) => {
+                const on = focus[thread];
+                const reason = result.reasons.find((each) => each.id === on);
+                return (
+                  <View key={thread} style={styles.grow}>
+                    <Text variant="labelMedium">{threadNames[thread]}</Text>
+                    <Text variant="titleMedium">{on ? nodeName(on) : 'No focus'}</Text>
+                    {reason ? <Text variant="bodySmall">{focusWords(reason, result)}</Text> : null}
+                  </View>
+                );
+              })}
+            </View>
+            {plain ? <Text variant="bodyMedium">{plain.athlete}</Text> : null}
+            <View style={styles.row}>
+              <View style={styles.grow}>
+                <Heading level={3}>What explains the picture</Heading>
+                {result.roots.slice(0, shownRoots).map((root) => (
+                  <Text key={root.id} variant="bodySmall">
+                    {`${percent(root.share)}  ${nodeName(root.id)}`}
+                  </Text>
+                ))}
+                {rest.length ? (
+                  <Text variant="bodySmall">{`${percent(rest.reduce((sum, { share }) => sum + share, 0))}  ${rest.length} smaller ones`}</Text>
+                ) : null}
+              </View>
+              <View style={styles.grow}>
+                {result.gains.length ? <Heading level={3}>Look next</Heading> : null}
+                {result.gains.map(({ id: node, gain }) => (
+                  <Text
+                    key={node}
+                    variant="bodySmall"
+                  >{`${nodeName(node)}. ${gainWords(gain, result.total)}`}</Text>
+                ))}
+                {bodyWords(result.bodyFirst.slice(0, 3)).map((words) => (
+                  <Text key={words} variant="bodySmall">
+                    {words}
+                  </Text>
+                ))}
+                {result.left.length ? <Heading level={3}>Leave alone</Heading> : null}
+                {result.left.slice(0, 2).map((left) => (
+                  <Text
+                    key={left.id}
+                    variant="bodySmall"
+                  >{`${nodeName(left.id)}. ${leaveWords(left, result.approach)}`}</Text>
+                ))}
+                {result.left.length > 2 ? (
+                  <Text variant="bodySmall">{`${listed(result.left.slice(2, 6).map((each) => nodeName(each.id)))}.`}</Text>
+                ) : null}
+              </View>
+            </View>
+            <Text variant="bodySmall" style={styles.small}>
+              {`Links of version ${result.catalogue}${result.struck.length ? `, ${result.struck.length} struck for this athlete` : ''}. Thick end of a thread: cause; thin end: effect. Wrightonic helps to plan practice. It is not a medical device and gives no diagnosis of an injury; with pain, ask a licensed clinician.`}
+            </Text>
+          </View>
+        </PaperProvider>
+      </ScrollView>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { flex: 1, minHeight: 0 },
+  tools: { flexDirection: 'row', justifyContent: 'space-between', padding: 8 },
+  middle: { alignItems: 'center' },
+  sheet: { width: pageWidth, backgroundColor: '#FFFFFF', gap: 8, paddingVertical: 4 },
+  row: { flexDirection: 'row', gap: 20 },
+  grow: { flex: 1 },
+  end: { alignItems: 'flex-end' },
+  small: { fontSize: 11, lineHeight: 14 },
+});

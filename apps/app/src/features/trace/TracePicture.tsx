@@ -1,0 +1,209 @@
+import { nodeName, nodeOf, type Discipline, type Findings, type Root, type Trace } from '@wrightonic/core';
+import { memo, useMemo, useState } from 'react';
+import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
+import { Text } from 'react-native-paper';
+import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { faces } from '../../theme/faces';
+import { useColours } from '../../theme/theme';
+import { chainOf, nearest, tracePicture, type Chosen, type Peg, type Ribbon } from '../../ui/seam/picture';
+import { allStitches } from '../../ui/seam/stitch';
+import { Stitches } from '../../ui/seam/Stitches';
+import { phaseNames } from '../../ui/seam/words';
+
+interface Props {
+  discipline: Discipline;
+  findings: Findings;
+  flows: Trace['flows'];
+  roots: readonly Root[];
+  /** Read aloud; the picture is said in words beside it. */
+  label: string;
+  /** The focuses. */
+  marked: readonly string[];
+  chosen: Chosen | null;
+  onChoose?: (chosen: Chosen | null) => void;
+  /** With names at the stitches, and larger. */
+  grand: boolean;
+  /** Where it is not as wide as the place it stands in. */
+  width?: number;
+}
+
+/** Names stand at so many stitches, those that explain most; more would lie on one another. */
+const mostNames = 20;
+const nameRoom = 122;
+
+/** The seam with the threads of the trace below it, what the body allows and what the ball shows. */
+export const TracePicture = memo(function TracePicture(props: Props) {
+  const { discipline, findings, flows, roots, label, marked, chosen, onChoose, grand } = props;
+  const own = useColours();
+  const [measured, setWidth] = useState(0);
+  const width = props.width ?? measured;
+  const stitch = grand ? 8 : 6.5;
+  const top = grand ? nameRoom : 0;
+  const picture = useMemo(
+    () =>
+      tracePicture(discipline, findings, flows, {
+        width: Math.max(width, 200),
+        seam: grand ? 132 : 104,
+        depth: grand ? 236 : 168,
+        thickest: grand ? 13 : 9,
+        most: grand ? 18 : 12,
+      }),
+    [discipline, findings, flows, width, grand],
+  );
+  const { layout, pegs, ribbons, height } = picture;
+  const stitches = useMemo(() => allStitches(layout.stitches, stitch), [layout, stitch]);
+  const chain = useMemo(
+    () => (chosen && 'node' in chosen ? chainOf(flows, chosen.node) : null),
+    [chosen, flows],
+  );
+  const isOn = ({ cause, effect, strong }: Ribbon): boolean =>
+    !chosen
+      ? strong
+      : chain
+        ? chain.has(`${cause} ${effect}`)
+        : 'cause' in chosen && chosen.cause === cause && chosen.effect === effect;
+  const inkOf = (cause: string): string => {
+    const node = nodeOf(cause);
+    return node?.type === 'flaw' ? (node.thread === 'lower' ? own.grass : own.clay) : own.dusk;
+  };
+  const tapped = (event: GestureResponderEvent) => {
+    const { clientX, clientY, detail } = event.nativeEvent as unknown as MouseEvent;
+    // A key has no place; the threads stand in words below.
+    if (!detail) return;
+    const box = (event.currentTarget as unknown as HTMLElement).getBoundingClientRect();
+    const point = { x: clientX - box.left, y: clientY - box.top - top };
+    const found = nearest(picture, point);
+    onChoose?.(JSON.stringify(found) === JSON.stringify(chosen) ? null : found);
+  };
+  const named = new Set(roots.slice(0, mostNames).map(({ id }) => id));
+  const drawing =
+    width > 0 ? (
+      <Svg width={width} height={height + top} aria-hidden pointerEvents="none">
+        <G y={top}>
+          {layout.zones.slice(1).map(({ phase, from }) => (
+            <Line
+              key={phase}
+              x1={from}
+              x2={from}
+              y1={8}
+              y2={layout.height - 4}
+              stroke={own.line}
+              strokeWidth={0.6}
+              strokeDasharray="2 4"
+            />
+          ))}
+          {ribbons.map((ribbon) => (
+            <Path
+              key={`${ribbon.cause} ${ribbon.effect}`}
+              d={ribbon.path}
+              fill={inkOf(ribbon.cause)}
+              opacity={isOn(ribbon) ? (chosen ? 0.95 : 0.62) : chosen ? 0.1 : 0.16}
+            />
+          ))}
+          <Path d={layout.line} stroke={own.line} strokeWidth={1.8} fill="none" />
+          {layout.stitches.map(({ id, x, y }) =>
+            marked.includes(id) || (chosen && 'node' in chosen && chosen.node === id) ? (
+              <Circle
+                key={id}
+                cx={x}
+                cy={y}
+                r={stitch * 1.5}
+                fill={own.amberSunk}
+                stroke={marked.includes(id) ? own.amber : own.ink}
+                strokeWidth={1.5}
+              />
+            ) : null,
+          )}
+          <Stitches paths={stitches} size={stitch} tight={own.ink} loose={own.clay} hole={own.line} />
+          {grand
+            ? layout.stitches.map(({ id, name, x, y, grade }) =>
+                named.has(id) && (grade ?? 0) > 0 ? (
+                  <SvgText
+                    key={id}
+                    x={x + 3}
+                    y={y - 14 - (grade ?? 0) * 8}
+                    rotation={x > width - 170 ? 40 : -40}
+                    originX={x + 3}
+                    originY={y - 14 - (grade ?? 0) * 8}
+                    textAnchor={x > width - 170 ? 'end' : 'start'}
+                    fontFamily={marked.includes(id) ? faces.bold : faces.text}
+                    fontSize={13}
+                    fill={own.ink}
+                  >
+                    {name}
+                  </SvgText>
+                ) : null,
+              )
+            : null}
+          {pegs.map((peg) => (
+            <PegSign
+              key={peg.id}
+              peg={peg}
+              on={chosen !== null && 'node' in chosen && chosen.node === peg.id}
+              focus={marked.includes(peg.id)}
+            />
+          ))}
+        </G>
+      </Svg>
+    ) : null;
+  const shape = { height: height + top };
+  return (
+    <View style={styles.whole} onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}>
+      {onChoose ? (
+        <Pressable role="button" aria-label={label} onPress={tapped} style={shape}>
+          {drawing}
+        </Pressable>
+      ) : (
+        <View role="img" aria-label={label} style={shape}>
+          {drawing}
+        </View>
+      )}
+      {width > 0 ? (
+        <View style={[styles.names, { top: top + layout.height - 6 }]} pointerEvents="none" aria-hidden>
+          {layout.zones.map(({ phase, from, to }) => (
+            <Text
+              key={phase}
+              variant="titleSmall"
+              style={[
+                styles.name,
+                { left: from, width: to - from, color: own.inkSoft },
+                grand ? null : styles.small,
+              ]}
+            >
+              {phaseNames[phase]}
+            </Text>
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+});
+
+/** A limit is a square, a symptom a ball; the figure in it is the grade. */
+function PegSign({ peg: { id, kind, grade, x, y }, on, focus }: { peg: Peg; on: boolean; focus: boolean }) {
+  const own = useColours();
+  const paint = {
+    fill: on || focus ? own.amberSunk : own.surface,
+    stroke: focus ? own.amber : kind === 'body' ? own.dusk : own.clay,
+    strokeWidth: on || focus ? 3 : 2,
+  };
+  return (
+    <G aria-label={nodeName(id)}>
+      {kind === 'body' ? (
+        <Rect x={x - 10} y={y - 10} width={20} height={20} rx={4} {...paint} />
+      ) : (
+        <Circle cx={x} cy={y} r={11} {...paint} />
+      )}
+      <SvgText x={x} y={y + 4.5} textAnchor="middle" fontFamily={faces.bold} fontSize={13} fill={own.ink}>
+        {String(grade)}
+      </SvgText>
+    </G>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { width: '100%' },
+  names: { position: 'absolute', left: 0, right: 0 },
+  name: { position: 'absolute', textAlign: 'center' },
+  small: { fontSize: 13 },
+});
