@@ -4,8 +4,8 @@ import { expect, test } from './app';
 const sizes = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } };
 const themes = { day: 'light', lights: 'dark' } as const;
 const verbs = ['look', 'trace', 'build', 'work', 'prove'];
-const screens = ['/', '/roster', '/roster/import', '/drills', '/office', '/athletes/new'];
-const more = ['profile', 'screen', 'throws?part=chart', 'throws?part=says', 'clip', 'curves'];
+const screens = ['/', '/roster', '/roster/import', '/drills', '/office', '/office/links', '/athletes/new'];
+const more = ['profile', 'screen', 'throws?part=chart', 'throws?part=says', 'clip', 'curves', 'sheet'];
 
 for (const [size, viewport] of Object.entries(sizes))
   for (const [theme, colorScheme] of Object.entries(themes))
@@ -65,6 +65,15 @@ for (const [size, viewport] of Object.entries(sizes))
           await page.getByRole('textbox', { name: 'Try 1' }).waitFor();
           await judge('screen under way');
         }
+        await page.goto(`/athletes/${wren}/trace`);
+        await page.getByText(/looks graded a little differently/).waitFor();
+        for (const part of ['Phases', 'Words', 'Earlier']) {
+          await app.tap(part, 'radio');
+          await page.waitForLoadState('networkidle');
+          await judge(`trace, ${part}`);
+        }
+        await app.tap('What if');
+        await judge('trace, what if');
         await page.goto(`/athletes/${await app.planned(`Axe ${size} ${theme}`.replace(/\W/g, ''))}/session`);
         await page.getByRole('button', { name: 'Nothing hurts' }).waitFor();
         await judge('pain');

@@ -3,6 +3,8 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { useColours } from '../theme/theme';
 
 interface Props {
+  /** Stays at the top while the rest scrolls. */
+  head?: ReactNode;
   /** Stays at the bottom, within reach of a thumb. */
   foot?: ReactNode;
   most?: number;
@@ -10,10 +12,11 @@ interface Props {
 }
 
 /** A part of a screen that scrolls by itself. */
-export function Pane({ foot, most = 760, children }: Props) {
+export function Pane({ head, foot, most = 760, children }: Props) {
   const { ground } = useColours();
   return (
     <View style={[styles.whole, { backgroundColor: ground }]}>
+      {head}
       <ScrollView
         tabIndex={0}
         style={styles.whole}

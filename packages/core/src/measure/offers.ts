@@ -2,6 +2,7 @@ import {
   gradeMeasured,
   nodeName,
   nodeOf,
+  severityNames,
   symptoms,
   type Discipline,
   type Severity,
@@ -109,7 +110,9 @@ export const screenOffers = ({ limits }: ScreenResult, date: string, today: stri
         const node = nodeOf(id);
         if (severity === null || node?.type !== 'limit') return [];
         const room =
-          margin === null || id === 'lim.power' ? '' : `, ${Number(margin.toFixed(2))} from the next grade`;
+          margin === null || id === 'lim.power'
+            ? ''
+            : `, ${Number(margin.toFixed(2))} inside ${severityNames[severity]}`;
         return [
           {
             node: id,

@@ -6,7 +6,8 @@ import type { Left } from './leaveAlone';
 import type { Root, Trace } from './trace';
 
 const one = (value: number): string => value.toFixed(1);
-export const percent = (share: number): string => `${Math.round(share * 100)} %`;
+export const percent = (share: number): string =>
+  share > 0 && share < 0.005 ? 'under 1 %' : `${Math.round(share * 100)} %`;
 
 /** Names in a row, as in speech: "a", "a and b", "a, b and c". */
 export function listed(names: readonly string[]): string {

@@ -156,7 +156,7 @@ function Pick({ label, nodes, value, onPick }: PickProps) {
         </Press>
       ) : (
         <>
-          <SearchField label={`Search a ${label.toLowerCase()}`} value={search} onChange={setSearch} />
+          <SearchField label={`Search for the ${label.toLowerCase()}`} value={search} onChange={setSearch} />
           {found.map(({ id, name }) => (
             <Press key={id} onPress={() => onPick(id)}>
               <Text>{name}</Text>

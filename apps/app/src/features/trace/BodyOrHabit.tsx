@@ -28,7 +28,7 @@ interface Props {
 /** Whether a flaw is a habit to retrain or a body that cannot get there, and what to test before saying so. */
 export function BodyOrHabit({ athlete, result, focus }: Props) {
   const own = useColours();
-  const held = [...new Set(result.bodyShares.map(({ flaw }) => flaw))];
+  const held = [...new Set(result.bodyFirst.map(({ flaw }) => flaw))];
   const focuses = [focus.lower, focus.arm].filter(
     (id) => id !== null && nodeOf(id)?.type === 'flaw',
   ) as string[];

@@ -25,6 +25,7 @@ export function MeasuredSince({ athlete, look }: Props) {
   const { data: offers = [] } = api.useOffersQuery(athlete.id);
   const news = offers.filter(isNews(look, athlete.discipline));
   if (news.length === 0) return null;
+  const wrong = news.filter(({ severity }) => severity > 0);
   const take = () => {
     for (const offer of news)
       dispatch(
@@ -40,9 +41,12 @@ export function MeasuredSince({ athlete, look }: Props) {
   return (
     <Notice icon="tray-arrow-down">
       <Text variant="labelLarge">Measured and not in this look yet</Text>
-      {news.map(({ node, severity, why }) => (
+      {wrong.map(({ node, severity, why }) => (
         <Text key={node}>{`${nodeName(node)}: ${severityNames[severity]}. ${why}`}</Text>
       ))}
+      {news.length > wrong.length ? (
+        <Text>{`${news.length - wrong.length} ${wrong.length ? 'more ' : ''}measured clean.`}</Text>
+      ) : null}
       <Button mode="contained" onPress={take} style={styles.start}>
         {news.length === 1 ? 'Take it into this look' : `Take all ${news.length} into this look`}
       </Button>

@@ -22,6 +22,13 @@ export function PlainCard({
   const [copied, setCopied] = useState<string | null>(null);
   const words = plainWords(result, focus, voice);
   if (!words) return null;
+  const said: [to: string, text: string][] =
+    words.athlete === words.parent
+      ? [[`To ${athlete.givenName} and the parent`, words.athlete]]
+      : [
+          [`To ${athlete.givenName}`, words.athlete],
+          ['To the parent', words.parent],
+        ];
   const copy = (text: string) =>
     void navigator.clipboard?.writeText(text).then(
       () => setCopied(text),
@@ -30,12 +37,7 @@ export function PlainCard({
   return (
     <Card>
       <Heading level={3}>In plain words</Heading>
-      {(
-        [
-          [`To ${athlete.givenName}`, words.athlete],
-          ['To the parent', words.parent],
-        ] as const
-      ).map(([to, text]) => (
+      {said.map(([to, text]) => (
         <View key={to} style={styles.one}>
           <Text variant="labelMedium">{to}</Text>
           <Text variant="bodyLarge">{text}</Text>

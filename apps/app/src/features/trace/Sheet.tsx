@@ -22,8 +22,9 @@ import { threadNames, threads } from '../../ui/threadWords';
 import { TracePicture } from './TracePicture';
 import { useTracing } from './useTracing';
 
-/** As wide as a printed page lets it be, px; `public/index.html` undoes the zoom for the printer. */
+/** What a printed page leaves inside its margins, px; `public/index.html` undoes the zoom for the printer. */
 const pageWidth = 700;
+const pageHeight = 1016;
 const shownRoots = 7;
 
 /** A trace on one page, for the wall of the cage or the parent’s bag. */
@@ -87,6 +88,7 @@ function Printed({ id, page, look }: { id: string; page: AthletePage; look: Look
               marked={[focus.lower, focus.arm].filter((each) => each !== null)}
               chosen={null}
               grand
+              low
               width={pageWidth}
             />
             <View style={styles.row}>
@@ -103,16 +105,19 @@ function Printed({ id, page, look }: { id: string; page: AthletePage; look: Look
               })}
             </View>
             {plain ? <Text variant="bodyMedium">{plain.athlete}</Text> : null}
-            <View style={styles.row}>
+            <View style={[styles.row, styles.rest]}>
               <View style={styles.grow}>
                 <Heading level={3}>What explains the picture</Heading>
                 {result.roots.slice(0, shownRoots).map((root) => (
-                  <Text key={root.id} variant="bodySmall">
+                  <Text key={root.id} variant="bodySmall" style={styles.tight}>
                     {`${percent(root.share)}  ${nodeName(root.id)}`}
                   </Text>
                 ))}
                 {rest.length ? (
-                  <Text variant="bodySmall">{`${percent(rest.reduce((sum, { share }) => sum + share, 0))}  ${rest.length} smaller ones`}</Text>
+                  <Text
+                    variant="bodySmall"
+                    style={styles.tight}
+                  >{`${percent(rest.reduce((sum, { share }) => sum + share, 0))}  ${rest.length} smaller ones`}</Text>
                 ) : null}
               </View>
               <View style={styles.grow}>
@@ -121,10 +126,11 @@ function Printed({ id, page, look }: { id: string; page: AthletePage; look: Look
                   <Text
                     key={node}
                     variant="bodySmall"
+                    style={styles.tight}
                   >{`${nodeName(node)}. ${gainWords(gain, result.total)}`}</Text>
                 ))}
-                {bodyWords(result.bodyFirst.slice(0, 3)).map((words) => (
-                  <Text key={words} variant="bodySmall">
+                {bodyWords(result.bodyFirst.slice(0, 2)).map((words) => (
+                  <Text key={words} variant="bodySmall" style={styles.tight}>
                     {words}
                   </Text>
                 ))}
@@ -133,10 +139,14 @@ function Printed({ id, page, look }: { id: string; page: AthletePage; look: Look
                   <Text
                     key={left.id}
                     variant="bodySmall"
+                    style={styles.tight}
                   >{`${nodeName(left.id)}. ${leaveWords(left, result.approach)}`}</Text>
                 ))}
                 {result.left.length > 2 ? (
-                  <Text variant="bodySmall">{`${listed(result.left.slice(2, 6).map((each) => nodeName(each.id)))}.`}</Text>
+                  <Text
+                    variant="bodySmall"
+                    style={styles.tight}
+                  >{`${listed(result.left.slice(2, 6).map((each) => nodeName(each.id)))}.`}</Text>
                 ) : null}
               </View>
             </View>
@@ -154,9 +164,12 @@ const styles = StyleSheet.create({
   whole: { flex: 1, minHeight: 0 },
   tools: { flexDirection: 'row', justifyContent: 'space-between', padding: 8 },
   middle: { alignItems: 'center' },
-  sheet: { width: pageWidth, backgroundColor: '#FFFFFF', gap: 8, paddingVertical: 4 },
+  sheet: { width: pageWidth, height: pageHeight, backgroundColor: '#FFFFFF', gap: 8, paddingVertical: 4 },
+  // However much was found, the last line with its caution stays on the page.
+  rest: { flex: 1, minHeight: 0, overflow: 'hidden' },
   row: { flexDirection: 'row', gap: 20 },
   grow: { flex: 1 },
   end: { alignItems: 'flex-end' },
+  tight: { fontSize: 13, lineHeight: 16 },
   small: { fontSize: 11, lineHeight: 14 },
 });

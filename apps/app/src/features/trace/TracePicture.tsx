@@ -5,6 +5,7 @@ import { Text } from 'react-native-paper';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { faces } from '../../theme/faces';
 import { useColours } from '../../theme/theme';
+import type { Stitch } from '../../ui/seam/layout';
 import { chainOf, nearest, tracePicture, type Chosen, type Peg, type Ribbon } from '../../ui/seam/picture';
 import { allStitches } from '../../ui/seam/stitch';
 import { Stitches } from '../../ui/seam/Stitches';
@@ -23,32 +24,55 @@ interface Props {
   onChoose?: (chosen: Chosen | null) => void;
   /** With names at the stitches, and larger. */
   grand: boolean;
+  /** Lower, where it shares a small screen. */
+  low?: boolean;
   /** Where it is not as wide as the place it stands in. */
   width?: number;
 }
 
 /** Names stand at so many stitches, those that explain most; more would lie on one another. */
 const mostNames = 20;
-const nameRoom = 122;
+const nameRoom = 150;
+const nameWidth = 16;
+const phaseRoom = 24;
+
+/** The stitches whose names have room, those that explain most first. */
+function namesAt(stitches: readonly Stitch[], roots: readonly Root[]): Set<string> {
+  const taken: Stitch[] = [];
+  for (const { id } of roots.slice(0, mostNames)) {
+    const stitch = stitches.find((each) => each.id === id);
+    if (stitch && taken.every(({ x }) => Math.abs(x - stitch.x) >= nameWidth)) taken.push(stitch);
+  }
+  return new Set(taken.map(({ id }) => id));
+}
+
+/** Two lines at most, broken where it fits. */
+function broken(name: string): [string, string] {
+  if (name.length <= 18) return [name, ''];
+  const at = name.lastIndexOf(' ', Math.max(18, Math.ceil(name.length / 2)));
+  return at < 0 ? [name, ''] : [name.slice(0, at), name.slice(at + 1)];
+}
 
 /** The seam with the threads of the trace below it, what the body allows and what the ball shows. */
 export const TracePicture = memo(function TracePicture(props: Props) {
-  const { discipline, findings, flows, roots, label, marked, chosen, onChoose, grand } = props;
+  const { discipline, findings, flows, roots, label, marked, chosen, onChoose, grand, low = false } = props;
   const own = useColours();
   const [measured, setWidth] = useState(0);
   const width = props.width ?? measured;
   const stitch = grand ? 8 : 6.5;
-  const top = grand ? nameRoom : 0;
+  const top = phaseRoom + (grand ? nameRoom : 0);
   const picture = useMemo(
     () =>
       tracePicture(discipline, findings, flows, {
         width: Math.max(width, 200),
-        seam: grand ? 132 : 104,
-        depth: grand ? 236 : 168,
+        seam: grand ? 120 : low ? 84 : 104,
+        depth: grand ? (low ? 170 : 230) : low ? 108 : 168,
         thickest: grand ? 13 : 9,
         most: grand ? 18 : 12,
+        pegRoom: grand ? 62 : 32,
+        ...(grand ? { right: 104, named: true } : {}),
       }),
-    [discipline, findings, flows, width, grand],
+    [discipline, findings, flows, width, grand, low],
   );
   const { layout, pegs, ribbons, height } = picture;
   const stitches = useMemo(() => allStitches(layout.stitches, stitch), [layout, stitch]);
@@ -75,7 +99,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
     const found = nearest(picture, point);
     onChoose?.(JSON.stringify(found) === JSON.stringify(chosen) ? null : found);
   };
-  const named = new Set(roots.slice(0, mostNames).map(({ id }) => id));
+  const named = useMemo(() => namesAt(layout.stitches, roots), [layout, roots]);
   const drawing =
     width > 0 ? (
       <Svg width={width} height={height + top} aria-hidden pointerEvents="none">
@@ -85,7 +109,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
               key={phase}
               x1={from}
               x2={from}
-              y1={8}
+              y1={8 - top + phaseRoom}
               y2={layout.height - 4}
               stroke={own.line}
               strokeWidth={0.6}
@@ -116,24 +140,25 @@ export const TracePicture = memo(function TracePicture(props: Props) {
           )}
           <Stitches paths={stitches} size={stitch} tight={own.ink} loose={own.clay} hole={own.line} />
           {grand
-            ? layout.stitches.map(({ id, name, x, y, grade }) =>
-                named.has(id) && (grade ?? 0) > 0 ? (
+            ? layout.stitches.map(({ id, name, x, y, grade }) => {
+                if (!named.has(id) || !grade) return null;
+                const from = { x: x + 3, y: y - 12 - grade * 9 };
+                return (
                   <SvgText
                     key={id}
-                    x={x + 3}
-                    y={y - 14 - (grade ?? 0) * 8}
-                    rotation={x > width - 170 ? 40 : -40}
-                    originX={x + 3}
-                    originY={y - 14 - (grade ?? 0) * 8}
-                    textAnchor={x > width - 170 ? 'end' : 'start'}
+                    x={from.x}
+                    y={from.y}
+                    rotation={-50}
+                    originX={from.x}
+                    originY={from.y}
                     fontFamily={marked.includes(id) ? faces.bold : faces.text}
                     fontSize={13}
                     fill={own.ink}
                   >
                     {name}
                   </SvgText>
-                ) : null,
-              )
+                );
+              })
             : null}
           {pegs.map((peg) => (
             <PegSign
@@ -141,6 +166,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
               peg={peg}
               on={chosen !== null && 'node' in chosen && chosen.node === peg.id}
               focus={marked.includes(peg.id)}
+              named={grand && pegs.length <= 8}
             />
           ))}
         </G>
@@ -159,7 +185,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
         </View>
       )}
       {width > 0 ? (
-        <View style={[styles.names, { top: top + layout.height - 6 }]} pointerEvents="none" aria-hidden>
+        <View style={styles.names} pointerEvents="none" aria-hidden>
           {layout.zones.map(({ phase, from, to }) => (
             <Text
               key={phase}
@@ -180,15 +206,24 @@ export const TracePicture = memo(function TracePicture(props: Props) {
 });
 
 /** A limit is a square, a symptom a ball; the figure in it is the grade. */
-function PegSign({ peg: { id, kind, grade, x, y }, on, focus }: { peg: Peg; on: boolean; focus: boolean }) {
+interface PegProps {
+  peg: Peg;
+  on: boolean;
+  focus: boolean;
+  named: boolean;
+}
+
+function PegSign({ peg: { id, kind, grade, x, y }, on, focus, named }: PegProps) {
   const own = useColours();
+  const [first, second] = broken(nodeName(id));
+  const text = { x, textAnchor: 'middle', fontFamily: faces.text, fontSize: 12, fill: own.ink } as const;
   const paint = {
     fill: on || focus ? own.amberSunk : own.surface,
     stroke: focus ? own.amber : kind === 'body' ? own.dusk : own.clay,
     strokeWidth: on || focus ? 3 : 2,
   };
   return (
-    <G aria-label={nodeName(id)}>
+    <G>
       {kind === 'body' ? (
         <Rect x={x - 10} y={y - 10} width={20} height={20} rx={4} {...paint} />
       ) : (
@@ -197,13 +232,23 @@ function PegSign({ peg: { id, kind, grade, x, y }, on, focus }: { peg: Peg; on: 
       <SvgText x={x} y={y + 4.5} textAnchor="middle" fontFamily={faces.bold} fontSize={13} fill={own.ink}>
         {String(grade)}
       </SvgText>
+      {named ? (
+        <>
+          <SvgText {...text} y={y + 27}>
+            {first}
+          </SvgText>
+          <SvgText {...text} y={y + 41}>
+            {second}
+          </SvgText>
+        </>
+      ) : null}
     </G>
   );
 }
 
 const styles = StyleSheet.create({
   whole: { width: '100%' },
-  names: { position: 'absolute', left: 0, right: 0 },
+  names: { position: 'absolute', left: 0, right: 0, top: 0 },
   name: { position: 'absolute', textAlign: 'center' },
   small: { fontSize: 13 },
 });

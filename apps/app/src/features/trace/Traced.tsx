@@ -2,11 +2,12 @@ import type { AthletePage, LookRecord } from '@wrightonic/contract';
 import { closeCall, type Findings, type Focus } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet, View, type ViewStyle } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../store/api';
 import { useToday } from '../../store/useAthlete';
+import { useColours } from '../../theme/theme';
 import { Choices } from '../../ui/Choices';
 import { agoWords, dayWords } from '../../ui/days';
 import { Foot } from '../../ui/Foot';
@@ -31,7 +32,7 @@ import { Struck } from './Struck';
 import { SureLine } from './SureLine';
 import { TracePicture } from './TracePicture';
 import { useHowSure, useTracing } from './useTracing';
-import { WhatIf } from './WhatIf';
+import { TrialEffect, TrialMoves, WhatIf } from './WhatIf';
 
 type Sight = 'causes' | 'phases' | 'words' | 'earlier';
 
@@ -41,6 +42,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
   const { athlete } = page;
   const today = useToday();
   const wide = useWide();
+  const { ground } = useColours();
   const [trial, setTrial] = useState<Findings | null>(null);
   const seen = useTracing(page, look, null);
   const traced = useTracing(page, look, trial);
@@ -93,7 +95,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
       options={[
         { value: 'causes', text: 'Causes' },
         { value: 'phases', text: 'Phases' },
-        { value: 'words', text: 'In words' },
+        { value: 'words', text: 'Words' },
         { value: 'earlier', text: 'Earlier' },
       ]}
     />
@@ -117,6 +119,27 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
       )}
     </>
   );
+  const picture = (
+    <TracePicture
+      discipline={athlete.discipline}
+      findings={findings}
+      flows={result.flows}
+      roots={result.roots}
+      label={`${trial ? 'Trial over the' : 'The'} look of ${dayWords(look.date, today)} with threads from cause to effect, ${result.roots.length} findings. The same stands in words under “Words”.`}
+      marked={[focus.lower, focus.arm].filter((each) => each !== null)}
+      chosen={chosen}
+      onChoose={setChosen}
+      grand={wide}
+      low={trial !== null}
+    />
+  );
+  const whatIf = trial ? (
+    <>
+      <TrialEffect before={seen.result} after={result} />
+      <WhatIf seen={seen.input.findings} trial={trial} gains={seen.result.gains} onTrial={setTrial} />
+      <TrialMoves before={seen.result} after={result} />
+    </>
+  ) : null;
   const main = (
     <>
       {tooClose && !trial ? (
@@ -129,21 +152,15 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
         </Notice>
       ) : null}
       {tooClose ? lookNext : null}
-      <TracePicture
-        discipline={athlete.discipline}
-        findings={findings}
-        flows={result.flows}
-        roots={result.roots}
-        label={`${trial ? 'Trial over the' : 'The'} look of ${dayWords(look.date, today)} with threads from cause to effect, ${result.roots.length} findings. The same stands in words under “In words”.`}
-        marked={[focus.lower, focus.arm].filter((each) => each !== null)}
-        chosen={chosen}
-        onChoose={setChosen}
-        grand={wide}
-      />
-      <Text variant="bodySmall">
-        {`From the look ${agoWords(look.date, today)}. A thread runs from its thick end, the cause, to its thin end, the effect; tap one to read it.`}
-        {accepted ? ` Focus accepted by ${accepted.by}.` : ''}
-      </Text>
+      {trial && !wide ? null : (
+        <View style={trial ? [styles.stays, { backgroundColor: ground }] : null}>{picture}</View>
+      )}
+      {trial ? null : (
+        <Text variant="bodySmall">
+          {`From the look ${agoWords(look.date, today)}. A thread runs from its thick end, the cause, to its thin end, the effect; tap one to read it.`}
+          {accepted ? ` Focus accepted by ${accepted.by}.` : ''}
+        </Text>
+      )}
       {chosen ? (
         <Reading
           athlete={athlete}
@@ -155,16 +172,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
           onClose={() => setChosen(null)}
         />
       ) : null}
-      {trial ? (
-        <WhatIf
-          seen={seen.input.findings}
-          trial={trial}
-          before={seen.result}
-          after={result}
-          onTrial={setTrial}
-          onEnd={endTrial}
-        />
-      ) : null}
+      {trial && !wide ? whatIf : null}
       {result.total === 0 ? (
         <Notice icon="check">
           Nothing that counts was marked in this look. There is nothing to fix; look again later.
@@ -229,6 +237,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
   return (
     <Pane
       most={wide ? 1240 : 760}
+      head={trial && !wide ? <View style={styles.head}>{picture}</View> : null}
       foot={
         trial ? (
           <Foot>
@@ -260,6 +269,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
         <View style={styles.columns}>
           <View style={styles.left}>{main}</View>
           <View style={styles.right}>
+            {whatIf}
             <Heading>What explains the picture</Heading>
             {list}
           </View>
@@ -277,6 +287,9 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
 
 const styles = StyleSheet.create({
   tall: { minHeight: 48 },
+  // The picture stays in sight while findings are tried.
+  stays: { position: 'sticky', top: 0, zIndex: 1 } as unknown as ViewStyle,
+  head: { paddingHorizontal: 16, paddingTop: 4 },
   tools: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   beside: { flexDirection: 'row', gap: 12 },
   half: { flex: 1 },

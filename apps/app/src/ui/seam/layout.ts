@@ -37,27 +37,33 @@ interface Measures {
   height: number;
   /** Space left and right of the seam. */
   margin?: number;
+  /** Popped stitches stand far enough apart for their names; phases without any give way. */
+  named?: boolean;
 }
 
-/** Of an even share of the width, what each phase has at least. */
+/** Of an even share of the width, what each phase has at least; with so much every phase can be tapped on a phone. */
 const leastShare = 0.86;
+const leastNamed = 0.5;
 
 /** A popped stitch needs room for its loose strands. */
 const room = (grade: Severity | null): number => (grade === null ? 0.8 : 1 + grade * 0.45);
+const roomNamed = (grade: Severity | null): number =>
+  grade ? 2.6 + grade * 0.3 : grade === null ? 0.35 : 0.8;
 
 /**
  * Where the stitches of a delivery stand: phases in order from left to right along a line that swings like the
  * seam of a ball. Each phase keeps most of an even share of the width, so that it can be tapped.
  */
 export function seamLayout(discipline: Discipline, findings: Findings, measures: Measures): SeamLayout {
-  const { width, height, margin = 8 } = measures;
+  const { width, height, margin = 8, named = false } = measures;
+  const roomOf = named ? roomNamed : room;
   const inner = width - 2 * margin;
   const order = phases[discipline];
   const byPhase = order.map((phase) => flawsFor(discipline).filter((flaw) => flaw.phase === phase));
   const gradeOf = (id: string): Severity | null => findings[id] ?? null;
-  const rooms = byPhase.map((flaws) => flaws.reduce((sum, { id }) => sum + room(gradeOf(id)), 0));
+  const rooms = byPhase.map((flaws) => flaws.reduce((sum, { id }) => sum + roomOf(gradeOf(id)), 0));
   const whole = rooms.reduce((sum, r) => sum + r, 0);
-  const least = (leastShare * inner) / order.length;
+  const least = ((named ? leastNamed : leastShare) * inner) / order.length;
   const free = inner - least * order.length;
 
   const middle = height / 2;
@@ -76,9 +82,9 @@ export function seamLayout(discipline: Discipline, findings: Findings, measures:
     let passed = 0;
     for (const { id, name } of byPhase[n]!) {
       const grade = gradeOf(id);
-      const x = from + inset + ((span - 2 * inset) * (passed + room(grade) / 2)) / rooms[n]!;
+      const x = from + inset + ((span - 2 * inset) * (passed + roomOf(grade) / 2)) / rooms[n]!;
       stitches.push({ id, name, phase, grade, x, y: at(x), turn: slope(x) });
-      passed += room(grade);
+      passed += roomOf(grade);
     }
     zones.push({ phase, from, to: from + span });
     from += span;

@@ -40,12 +40,18 @@ export interface PictureSize {
   thickest: number;
   /** Strong threads at most. */
   most: number;
+  /** Free at the right, for the names of the last stitches. */
+  right?: number;
+  /** Names stand at the popped stitches. */
+  named?: boolean;
+  /** For pegs and their names. */
+  pegRoom: number;
 }
 
 /** Share of all credit that the strong threads carry at most before the rest steps back. */
 const mainShare = 0.75;
 const points = 24;
-const pegRoom = 34;
+const pegWidth = 23;
 
 const bezier = (a: Point, b: Point, c: Point, d: Point): Point[] =>
   Array.from({ length: points + 1 }, (_, n) => {
@@ -78,20 +84,23 @@ function band(middle: readonly Point[], thick: number): string {
 }
 
 /** Side by side along the bottom: the body on the left, the ball on the right. */
-function pegsOf(findings: Findings, flows: readonly Flow[], { width, seam, depth }: PictureSize): Peg[] {
+function pegsOf(findings: Findings, flows: readonly Flow[], size: PictureSize): Peg[] {
+  const { width, seam, depth, pegRoom } = size;
   const used = new Set(flows.flatMap(({ cause, effect }) => [cause, effect]));
   const shown = Object.entries(findings).filter(
     ([id, grade]) => grade > 0 && (id.startsWith('sym.') || (id.startsWith('lim.') && used.has(id))),
   );
-  const y = seam + depth - pegRoom / 2;
+  const low = seam + depth - pegRoom + 14;
   const row = (kind: Peg['kind'], start: string, from: number, to: number): Peg[] => {
     const own = shown.filter(([id]) => id.startsWith(start));
+    const apart = (to - from) / own.length;
     return own.map(([id, grade], n) => ({
       id,
       kind,
       grade,
-      x: from + ((to - from) * (n + 0.5)) / own.length,
-      y,
+      x: from + apart * (n + 0.5),
+      // Too many for one row stand in two.
+      y: apart < pegWidth && n % 2 ? low - pegWidth : low,
     }));
   };
   return [
@@ -110,14 +119,26 @@ export function tracePicture(
   flows: readonly Flow[],
   size: PictureSize,
 ): Picture {
-  const { width, seam, depth, thickest, most } = size;
-  const layout = seamLayout(discipline, findings, { width, height: seam, margin: 10 });
+  const { width, seam, depth, thickest, most, right = 0, named = false } = size;
+  const layout = seamLayout(discipline, findings, {
+    width: width - right,
+    height: seam,
+    margin: 10,
+    named,
+  });
   const pegs = pegsOf(findings, flows, size);
   const stitches = new Map(layout.stitches.map((stitch) => [stitch.id, stitch]));
   const below = new Map(pegs.map((peg) => [peg.id, peg]));
   const largest = Math.max(...flows.map(({ credit }) => credit), Number.MIN_VALUE);
   const whole = flows.reduce((sum, { credit }) => sum + credit, 0);
-  const floor = seam + depth - (pegs.length ? pegRoom : 0) - 6;
+  const floor = Math.min(seam + depth, ...pegs.map(({ y }) => y - 14)) - 6;
+
+  const xOf = (id: string): number | undefined => stitches.get(id)?.x;
+  /** The longest way along the seam hangs deepest. */
+  const longest = Math.max(
+    ...flows.map(({ cause, effect }) => Math.abs((xOf(effect) ?? 0) - (xOf(cause) ?? xOf(effect) ?? 0))),
+    width / 3,
+  );
 
   const hung = ({ x, y }: Stitch): Point => ({ x, y: y + 11 });
   const top = ({ x, y }: Peg): Point => ({ x, y: y - 11 });
@@ -126,7 +147,7 @@ export function tracePicture(
     const [body, ball] = [below.get(cause), below.get(effect)];
     if (from && to) {
       const [a, b] = [hung(from), hung(to)];
-      const reach = Math.abs(b.x - a.x) / width;
+      const reach = Math.abs(b.x - a.x) / longest;
       const deepest = Math.max(a.y, b.y) + (floor - Math.max(a.y, b.y)) * (0.22 + 0.78 * Math.sqrt(reach));
       // A cubic with both handles at one depth comes three quarters of the way there.
       const low = Math.max(a.y, b.y) + ((deepest - Math.max(a.y, b.y)) * 4) / 3;

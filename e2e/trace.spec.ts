@@ -1,0 +1,231 @@
+import { expect, test, type App } from './app';
+
+const sure = /looks graded a little differently/;
+
+/** Presses in the picture where a thread or a stitch is drawn. */
+async function press(app: App, fraction: { x: number; y: number }): Promise<void> {
+  const box = (await app.page.getByRole('button', { name: /threads from cause to effect/ }).boundingBox())!;
+  await app.page.mouse.click(box.x + box.width * fraction.x, box.y + box.height * fraction.y);
+}
+
+async function traced(app: App, name: string, findings: Record<string, number>): Promise<string> {
+  const id = await app.newAthlete(name);
+  await app.look(id, findings);
+  await app.page.goto(`/athletes/${id}/trace`);
+  await app.page.getByText(sure).waitFor();
+  return id;
+}
+
+test('what to look at next is one tap away and comes back with the picture changed', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  const id = await traced(app, 'Nexta', { 'oh.lead-leg-opens': 2, 'oh.hips-late': 2 });
+  await expect(
+    page.getByText('If it is clear, it takes over up to 1.3 of the 4.0 points (33 %).'),
+  ).toBeVisible();
+  app.taps = 0;
+  await app.tap('Look: Momentum dies at the top');
+  await app.tap('Momentum dies at the top: severe');
+  expect(app.taps).toBe(2);
+  await expect(page.getByRole('heading', { name: 'Momentum dies at the top', level: 2 })).toBeVisible();
+  await expect(
+    page.getByText(/Momentum dies at the top explains 5\.\d of the 7\.0 points marked/),
+  ).toBeVisible();
+  await app.sent();
+  await page.reload();
+  await expect(page.getByText(/of the 7\.0 points marked/).first()).toBeVisible();
+  const { looks } = await app.read(`/athletes/${id}`);
+  expect(looks[0].findings['oh.lift-stall']).toBe(3);
+});
+
+test('a limit that was never tested leads to its test, and the measure comes back into the trace', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  const id = await traced(app, 'Testa', { 'oh.hips-late': 2 });
+  await app.tap(/^Test Hip turn in now: Trail-hip internal rotation/);
+  await expect(page.getByRole('heading', { name: 'Hip turn in' })).toBeVisible();
+  await expect(page.getByText('right side (trail)')).toBeVisible();
+  for (const [n, value] of [
+    [1, '27'],
+    [2, '30'],
+  ] as const) {
+    await page.getByRole('textbox', { name: `Try ${n}` }).fill(value);
+    await page.getByRole('textbox', { name: `Try ${n}` }).blur();
+  }
+  await expect(page.getByText(/2 deg inside clear, give or take 3/)).toBeVisible();
+  await app.tap('Finish, back to the trace');
+  await expect(page.getByText('Trail-hip internal rotation: clear. 30 deg, 2 inside clear')).toBeVisible();
+  await app.tap('Take it into this look');
+  await expect(page.getByText('The body may not get there yet.').first()).toBeVisible();
+  await expect(page.getByText(/Body first: 33 % trail-hip internal rotation/)).toBeVisible();
+  await app.sent();
+  const { looks } = await app.read(`/athletes/${id}`);
+  expect(looks[0].details['lim.hip-ir.trail']).toMatchObject({ value: 30, error: 3, source: 'screen' });
+});
+
+test('a thread is read with a tap, struck with a reason, and stays in the history', async ({ app, page }) => {
+  await app.enter();
+  const id = await traced(app, 'Strika', { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 });
+  // One thread hangs between the two stitches; half way along it is its lowest point.
+  const box = (await page.getByRole('button', { name: /threads from cause to effect/ }).boundingBox())!;
+  const heading = page.getByRole('heading', {
+    name: 'Momentum dies at the top causes Lead leg opens early',
+  });
+  for (let y = 0.9; y > 0.4 && !(await heading.isVisible()); y -= 0.05)
+    for (const x of [0.3, 0.34]) if (!(await heading.isVisible())) await press(app, { x, y });
+  expect(box.width).toBeLessThanOrEqual(1280);
+  await expect(heading).toBeVisible();
+  await app.tap('Strike this link');
+  await expect(page.getByRole('button', { name: 'Strike it for Strika' })).toBeDisabled();
+  await page.getByRole('textbox', { name: 'Why does it not hold for Strika?' }).fill('Opens without it too.');
+  await app.tap('Strike it for Strika');
+  await expect(page.getByRole('heading', { name: 'Struck for Strika' })).toBeVisible();
+  await expect(
+    page.getByText(/Momentum dies at the top explains 3\.0 of the 5\.0 points marked: itself/),
+  ).toBeVisible();
+  await app.tap('Accept the focus');
+  await page.goto(`/athletes/${id}/trace`);
+  await expect(page.getByText(/Opens without it too\. Marlow Venn/)).toBeVisible();
+  await app.tap('Earlier', 'radio');
+  await expect(page.getByText(/Links of version .*, 1 struck/)).toBeVisible();
+
+  await app.tap(/^Take up again/);
+  await page.getByRole('textbox', { name: 'Why does it hold again?' }).fill('On film it does.');
+  await app.tap('Take it up again');
+  await expect(
+    page.getByText('The picture has changed since this focus was accepted.', { exact: false }),
+  ).toBeVisible();
+  await app.tap(/, by Marlow Venn/);
+  await expect(page.getByText('3.0 (60 %)')).toBeVisible();
+  await expect(page.getByText('4.2 (84 %)')).toBeVisible();
+});
+
+test('a trial changes the picture at once and is never saved', async ({ app, page }) => {
+  await app.enter();
+  const id = await traced(app, 'Tria', { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2, 'oh.glove-pull': 1 });
+  await app.tap('What if');
+  await app.tap('What if Momentum dies at the top were clean');
+  await expect(
+    page.getByText(/6\.0 points as it was seen, 3\.0 in the trial\. “Lead leg opens early” would lead/),
+  ).toBeVisible();
+  await app.tap('What if Glove pulls the body round were severe');
+  await expect(page.getByText(/5\.0 in the trial/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /Accept/ })).toHaveCount(0);
+  await app.tap('Back to what was seen');
+  await expect(page.getByText(/Momentum dies at the top explains 4\.\d of the 6\.0/)).toBeVisible();
+  const { looks } = await app.read(`/athletes/${id}`);
+  expect(looks[0].findings).toEqual({ 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2, 'oh.glove-pull': 1 });
+});
+
+test('what is too close to call says so, with what to look at next on top', async ({ app, page }) => {
+  await app.enter();
+  await traced(app, 'Closa', {
+    'oh.lift-stall': 1,
+    'oh.quad-load': 1,
+    'oh.glove-pull': 1,
+    'oh.early-break': 1,
+  });
+  const close = page.getByText('Too close to call', { exact: true });
+  await expect(close).toBeVisible();
+  const top = async (name: string) =>
+    (await page.getByRole('heading', { name, exact: true }).boundingBox())!.y;
+  const picture = await page.getByRole('button', { name: /threads from cause to effect/ }).boundingBox();
+  expect(await top('Look next')).toBeLessThan(picture!.y);
+});
+
+test('phases, words and the printed page say the same as the picture', async ({ app, page }) => {
+  await app.enter();
+  const id = await traced(app, 'Worda', { 'oh.weight-back': 0, 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 });
+  await app.tap('Phases', 'radio');
+  await expect(page.getByRole('group', { name: 'Lift, first broken phase' })).toContainText(
+    '1 of 6 looked at',
+  );
+  await app.tap('Words', 'radio');
+  await app.tap(/^Momentum dies at the top \(severe\) takes 1\.2 points from lead leg opens early/);
+  await expect(
+    page.getByRole('heading', { name: 'Momentum dies at the top causes Lead leg opens early' }),
+  ).toBeVisible();
+  await expect(
+    page.getByText(/^Right now the body comes to a stop at the top of the leg lift/).first(),
+  ).toBeVisible();
+  await app.tap('One page to print');
+  await expect(page).toHaveURL(
+    `/athletes/${id}/sheet`.concat('?look=').concat((await app.read(`/athletes/${id}`)).looks[0].id),
+  );
+  await expect(page.getByText(/not a medical device/)).toBeVisible();
+  const pdf = (await page.pdf({ preferCSSPageSize: true, printBackground: true })).toString('latin1');
+  expect(pdf.match(/\/Type \/Page\b/g)).toHaveLength(1);
+});
+
+test('an academy has its own links, and a circle is refused and spelled out', async ({ app, page }) => {
+  await app.enter();
+  await page.goto('/office');
+  await app.tap('Open the links');
+  await page.getByRole('searchbox', { name: 'Search causes and effects' }).fill('eyes leave');
+  await app.tap(/^Eyes leave the target causes Strides off line, 0\.\d\d/);
+  await page.getByRole('textbox', { name: 'Weight' }).fill('1.5');
+  await expect(page.getByText('Weight must be a number from 0.01 to 0.99.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Weight' }).fill('0.35');
+  await page.getByRole('textbox', { name: 'Why is the link changed?' }).fill('Ours follow their eyes.');
+  await app.tap('Save the weight');
+  await expect(
+    page.getByRole('button', { name: /Strides off line, 0\.35, changed from 0\.25/ }),
+  ).toBeVisible();
+  await expect(page.getByText(/Ours follow their eyes\. Marlow Venn/).first()).toBeVisible();
+
+  await app.tap('Add a link');
+  for (const [what, typed, name] of [
+    ['cause', 'shoulders open', 'Shoulders open early'],
+    ['effect', 'eyes', 'Eyes leave the target'],
+  ] as const) {
+    await page.getByRole('searchbox', { name: `Search for the ${what}` }).fill(typed);
+    await page.getByRole('button', { name, exact: true }).click();
+  }
+  await page.getByRole('textbox', { name: 'Why is the link changed?' }).fill('Looks away when open.');
+  await app.tap('Add it');
+  await expect(
+    page.getByRole('button', { name: /Shoulders open early causes Eyes leave the target, 0\.40/ }),
+  ).toHaveCount(1);
+
+  await app.tap('Add a link');
+  for (const [what, typed, name] of [
+    ['cause', 'strides off', 'Strides off line'],
+    ['effect', 'shoulders open', 'Shoulders open early'],
+  ] as const) {
+    await page.getByRole('searchbox', { name: `Search for the ${what}` }).fill(typed);
+    await page.getByRole('button', { name, exact: true }).click();
+  }
+  await page.getByRole('textbox', { name: 'Why is the link changed?' }).fill('A try.');
+  await app.tap('Add it');
+  await expect(
+    page.getByText(/This would close a circle: .*“Eyes leave the target” causes “Strides off line”/),
+  ).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Why is the link changed?' })).toHaveValue('A try.');
+});
+
+test('without a look it says what to look at first', async ({ app, page }) => {
+  await app.enter();
+  await page.goto(`/athletes/${await app.newAthlete('Emptia')}/trace`);
+  await expect(page.getByText(/look at them first: Shoulders open early, /)).toBeVisible();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+  test('a picture with twenty findings keeps to its width and stays calm', async ({ app, page }) => {
+    await app.enter();
+    await page.goto(`/athletes/${await app.idOf('Caspian')}/trace`);
+    const picture = page.getByRole('button', { name: /threads from cause to effect/ });
+    const box = (await picture.boundingBox())!;
+    expect(box.x).toBeGreaterThanOrEqual(0);
+    expect(box.x + box.width).toBeLessThanOrEqual(390);
+    const opacities = await picture
+      .locator('path[opacity]')
+      .evaluateAll((paths) => paths.map((path) => Number(path.getAttribute('opacity'))));
+    expect(opacities.length).toBeGreaterThan(20);
+    expect(opacities.filter((opacity) => opacity > 0.5).length).toBeLessThanOrEqual(12);
+  });
+});
