@@ -56,10 +56,44 @@ test('trace', () => {
   note('trace with 1,000 runs', middle(Array.from({ length: 7 }, () => run(1000))), 'ms', 300);
 });
 
+test('how sure, beside the interface', async ({ app, page }) => {
+  await app.enter();
+  // The worker says how long it took; nobody else needs to know.
+  await page.addInitScript(() => {
+    const heard: number[] = [];
+    Object.assign(window, { heard });
+    const Plain = window.Worker;
+    window.Worker = class extends Plain {
+      constructor(url: string | URL, options?: WorkerOptions) {
+        super(url, options);
+        this.addEventListener('message', ({ data }: MessageEvent<{ sure?: unknown; ms: number }>) => {
+          if (data.sure) heard.push(data.ms);
+        });
+      }
+    };
+  });
+  const id = await app.newAthlete('Surely');
+  await app.look(id, Object.fromEntries(nodesFor('overhand').map((node) => [node.id, 3])));
+  await page.goto(`/athletes/${id}/trace`);
+  const times: number[] = [];
+  for (let n = 0; n < 7; n++) {
+    await page.getByText(/looks graded a little differently/).waitFor();
+    const heard = await page.evaluate(() => (window as unknown as { heard: number[] }).heard);
+    times.push(heard.at(-1)!);
+    if (n === 0) await app.tap('What if');
+    await app.tap(`What if Weight goes backwards were ${n % 2 ? 'severe' : 'slight'}`);
+    await page.waitForFunction(
+      (before) => (window as unknown as { heard: number[] }).heard.length > before,
+      heard.length,
+    );
+  }
+  note('1,000 runs in the worker, every node present', middle(times), 'ms', 300);
+});
+
 test('requests', async ({ app }) => {
   await app.enter();
   const id = await app.idOf('Wren');
-  for (const path of ['/athletes', `/athletes/${id}`, '/lessons']) {
+  for (const path of ['/athletes', `/athletes/${id}`, `/athletes/${id}/traces`, '/calls', '/lessons']) {
     for (let warm = 0; warm < 20; warm++) await app.read(path);
     const times: number[] = [];
     for (let n = 0; n < 100; n++) {

@@ -44,6 +44,10 @@ export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('findings', (t) => {
     t.double('error');
   });
+  // Counting the reps of every session reads nothing but this index.
+  await knex.schema.alterTable('rep_events', (t) => {
+    t.index(['academy_id', 'session_id', 'drill', 'outcome'], 'rep_events_counted');
+  });
   await knex.schema.alterTable('people', (t) => {
     t.double('good_strikes').notNullable().defaultTo(0.6).checkBetween([0.3, 0.95]);
   });
@@ -56,6 +60,9 @@ export async function down(knex: Knex): Promise<void> {
   });
   await knex.schema.alterTable('findings', (t) => {
     t.dropColumns('error');
+  });
+  await knex.schema.alterTable('rep_events', (t) => {
+    t.dropIndex([], 'rep_events_counted');
   });
   await knex.schema.alterTable('people', (t) => {
     t.dropColumns('good_strikes');
