@@ -42,6 +42,9 @@ export function FocusCard({ thread, trace, chosen, trying, onChoose }: Props) {
         {chosen ? nodeName(chosen) : 'No focus'}
       </Text>
       {chosen && chosen === proposed && reason ? <Text>{focusWords(reason, trace)}</Text> : null}
+      {chosen && trace.left.some(({ id, why }) => id === chosen && why === 'works') ? (
+        <Text>It works for this athlete and stands under “Leave alone”: think of no focus here.</Text>
+      ) : null}
       {chosen !== proposed ? (
         <Text>{`Pinned by you. Proposed: ${proposed ? nodeName(proposed) : 'no focus here'}.`}</Text>
       ) : null}

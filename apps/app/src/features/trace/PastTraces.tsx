@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { api } from '../../store/api';
-import { useToday } from '../../store/useAthlete';
-import { dayWords } from '../../ui/days';
+import { useMe, useToday } from '../../store/useAthlete';
+import { dayAt, dayWords } from '../../ui/days';
 import { Empty, Trouble, Waiting } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
 import { Heading } from '../../ui/Screen';
@@ -28,6 +28,7 @@ const callWords = ({ thread, proposed, chosen, overruled, outcome }: Call): stri
 /** Every trace of the athlete as it stood: what was proposed, what was chosen, and how it turned out. */
 export function PastTraces({ page }: { page: AthletePage }) {
   const today = useToday();
+  const { academy } = useMe();
   const { data, error, refetch } = api.usePastTracesQuery(page.athlete.id);
   const [open, setOpen] = useState<string | null>(null);
   if (!data)
@@ -36,7 +37,8 @@ export function PastTraces({ page }: { page: AthletePage }) {
     ) : (
       <Waiting what="Reading the earlier traces" />
     );
-  if (data.length === 0) return <Empty>No focus was accepted yet. Accept one, and it stands here.</Empty>;
+  if (data.length === 0 && page.strikes.length === 0)
+    return <Empty>No focus was accepted yet. Accept one, and it stands here.</Empty>;
   return (
     <View style={styles.whole}>
       {data.map((past) => (
@@ -55,6 +57,12 @@ export function PastTraces({ page }: { page: AthletePage }) {
           </Press>
           {open === past.id ? <Compared page={page} past={past} /> : null}
         </View>
+      ))}
+      {page.strikes.length ? <Heading level={3}>Links struck and taken up again</Heading> : null}
+      {[...page.strikes].reverse().map(({ id, cause, effect, struck, reason, by, at }) => (
+        <Text key={id}>
+          {`${dayWords(dayAt(new Date(at), academy.zone), today)}, ${by}: ${nodeName(cause)} causes ${nodeName(effect)}, ${struck ? 'struck' : 'taken up again'}. ${reason}`}
+        </Text>
       ))}
     </View>
   );
