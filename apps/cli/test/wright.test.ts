@@ -24,6 +24,25 @@ it('traces from standard input', () => {
   });
 });
 
+it('traces a whole academy, one athlete a line', () => {
+  const line = (id: string, findings: object, more: object = {}) => json({ id, athlete, findings, ...more });
+  const lines = [line('a', { 'oh.glove-pull': 2 }), '', line('b', {}, { seed: 4 })].join('\n');
+  const { status, stdout } = wright(['trace', '--batch'], lines);
+  expect(status).toBe(0);
+  const answers = stdout
+    .trim()
+    .split('\n')
+    .map((each) => JSON.parse(each));
+  expect(answers.map(({ id, total, sure }) => [id, total, sure.seed])).toEqual([
+    ['a', 2, 1],
+    ['b', 0, 4],
+  ]);
+  expect(answers[1].lookFirst).toHaveLength(3);
+  const bad = wright(['trace', '--batch'], `${line('a', {})}\n${line('b', { 'oh.nobody': 1 })}`);
+  expect([bad.status, bad.stdout]).toEqual([2, '']);
+  expect(bad.stderr).toMatch(/^line 2: findings\.oh\.nobody/);
+});
+
 it('judges the gate from a file', () => {
   const file = join(mkdtempSync(join(tmpdir(), 'wright-')), 'gate.json');
   writeFileSync(file, json({ sessions: [{ clean: 16, missed: 4, pain: false }] }));

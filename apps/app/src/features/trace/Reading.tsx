@@ -49,7 +49,7 @@ function NodeRead({ node, findings, traced: { result }, trying, onTry, onClose }
   const grade = findings[node];
   return (
     <>
-      <Heading level={3}>{nodeName(node)}</Heading>
+      <Heading>{nodeName(node)}</Heading>
       <Text>
         {grade === undefined ? 'Not looked at.' : `Graded ${severityNames[grade]}.`}
         {root ? ` ${chainWords(root, result.total)} That is ${percent(root.share)} of the picture.` : ''}
@@ -78,7 +78,7 @@ function ArcRead(props: Props & { cause: string; effect: string }) {
   if (!flow) return <Text>This thread is not in the picture any more.</Text>;
   return (
     <>
-      <Heading level={3}>{`${nodeName(cause)} causes ${nodeName(effect)}`}</Heading>
+      <Heading>{`${nodeName(cause)} causes ${nodeName(effect)}`}</Heading>
       <Text>{threadLine(flow, findings)}</Text>
       {weight === undefined ? null : (
         <Text variant="bodySmall">

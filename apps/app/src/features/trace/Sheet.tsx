@@ -107,7 +107,7 @@ function Printed({ id, page, look }: { id: string; page: AthletePage; look: Look
             {plain ? <Text variant="bodyMedium">{plain.athlete}</Text> : null}
             <View style={[styles.row, styles.rest]}>
               <View style={styles.grow}>
-                <Heading level={3}>What explains the picture</Heading>
+                <Heading>What explains the picture</Heading>
                 {result.roots.slice(0, shownRoots).map((root) => (
                   <Text key={root.id} variant="bodySmall" style={styles.tight}>
                     {`${percent(root.share)}  ${nodeName(root.id)}`}
@@ -121,7 +121,7 @@ function Printed({ id, page, look }: { id: string; page: AthletePage; look: Look
                 ) : null}
               </View>
               <View style={styles.grow}>
-                {result.gains.length ? <Heading level={3}>Look next</Heading> : null}
+                {result.gains.length ? <Heading>Look next</Heading> : null}
                 {result.gains.map(({ id: node, gain }) => (
                   <Text
                     key={node}
@@ -134,7 +134,7 @@ function Printed({ id, page, look }: { id: string; page: AthletePage; look: Look
                     {words}
                   </Text>
                 ))}
-                {result.left.length ? <Heading level={3}>Leave alone</Heading> : null}
+                {result.left.length ? <Heading>Leave alone</Heading> : null}
                 {result.left.slice(0, 2).map((left) => (
                   <Text
                     key={left.id}

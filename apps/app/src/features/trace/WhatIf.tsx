@@ -45,7 +45,7 @@ export function TrialMoves({ before, after }: EffectProps) {
   if (moved.length === 0) return null;
   return (
     <Card>
-      <Heading level={3}>What it would change</Heading>
+      <Heading>What it would change</Heading>
       {moved.map((id) => (
         <Text key={id}>
           {`${nodeName(id)}: ${scoreIn(before, id).toFixed(1)} becomes ${scoreIn(after, id).toFixed(1)}`}
@@ -74,7 +74,7 @@ export function WhatIf({ seen, trial, gains, onTrial }: Props) {
   };
   return (
     <Card>
-      <Heading level={3}>What if</Heading>
+      <Heading>What if</Heading>
       {[...present, ...offered].map((id) => {
         const grade = trial[id] ?? seen[id];
         return (
