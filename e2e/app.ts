@@ -63,6 +63,7 @@ export class App {
       voice: 'plain',
       guardians: [],
       allergies: '',
+      league: { maxPerDay: null, maxPerGame: null },
       ...more,
     });
     return id;

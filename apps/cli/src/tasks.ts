@@ -1,16 +1,19 @@
 import {
   check,
   gateInput,
+  limitsInput,
   screenInput,
   sequenceFlags,
   simulateInput,
   timingInput,
   traceInput,
   traceLine,
+  wordsInput,
   type SequenceFlags,
   type TraceLine,
 } from '@wrightonic/contract';
 import {
+  checkWords,
   effortCurve,
   fade,
   flash,
@@ -22,6 +25,7 @@ import {
   screen,
   sequence,
   sessionGroups,
+  throwLimits,
   timing,
   toMph,
   trace,
@@ -160,6 +164,21 @@ export const tasks = [
     },
   }),
   task({
+    name: 'limits',
+    reads: 'json',
+    about:
+      'How much may be thrown on a day: maximum, what is left, until when hard throws rest and why, the week.\n' +
+      'A game pitch, a throw at 80 % or more and one of unknown effort is hard; an easier one counts half.',
+    example:
+      '{ "discipline": "overhand", "birthdate": "2011-05-23", "league": { "max_per_day": 80 }, "throws": [{ "date": "2026-06-10", "count": 45, "kind": "game" }, { "date": "2026-06-11", "count": 20, "kind": "practice", "effort": 60 }], "on": "2026-06-11" }',
+    schema: limitsInput,
+    run: ({ league, ...input }) =>
+      throwLimits({
+        ...input,
+        league: league && { maxPerDay: league.max_per_day, maxPerGame: league.max_per_game },
+      }),
+  }),
+  task({
     name: 'gate',
     reads: 'json',
     about: 'Is it learned? Clean and missed reps of one drill, session by session, newest last.',
@@ -218,6 +237,17 @@ export const tasks = [
         ...rest,
       };
     },
+  }),
+  task({
+    name: 'words',
+    reads: 'json',
+    about:
+      'The word check: which of the things that an athlete was told pull apart, who said them, and the plan’s own word.\n' +
+      'Notes are tagged by a small lexicon; “never push” asks not to push.',
+    example:
+      '{ "approach": { "leave": "fall" }, "notes": [{ "by": "team coach", "text": "Push hard off the rubber" }, { "by": "Isla", "text": "Never push" }], "drills": ["flat-ground-fall"] }',
+    schema: wordsInput,
+    run: (input) => checkWords(input),
   }),
   task({
     name: 'simulate',

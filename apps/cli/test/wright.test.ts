@@ -43,6 +43,33 @@ it('traces a whole academy, one athlete a line', () => {
   expect(bad.stderr).toMatch(/^line 2: findings\.oh\.nobody/);
 });
 
+it('says how much may be thrown, by the league where it is stricter', () => {
+  const throws = [
+    { date: '2026-06-10', count: 45, kind: 'game' },
+    { date: '2026-06-12', count: 10, kind: 'practice', effort: 60 },
+  ];
+  const ask = (on: string) =>
+    JSON.parse(
+      wright(
+        ['limits'],
+        json({ discipline: 'overhand', birthdate: '2011-05-23', league: { max_per_day: 80 }, throws, on }),
+      ).stdout,
+    );
+  expect(ask('2026-06-11')).toMatchObject({
+    age: 15,
+    maxToday: 80,
+    leftToday: 0,
+    restUntil: '2026-06-12',
+    weekRatio: null,
+  });
+  expect(ask('2026-06-12')).toMatchObject({ thrownToday: 5, leftToday: 75, restUntil: null });
+  const bad = wright(
+    ['limits'],
+    json({ discipline: 'overhand', birthdate: '2011-02-30', throws, on: '2026-06-12' }),
+  );
+  expect([bad.status, bad.stderr]).toEqual([2, expect.stringMatching(/^birthdate must be a real day/)]);
+});
+
 it('judges the gate from a file', () => {
   const file = join(mkdtempSync(join(tmpdir(), 'wright-')), 'gate.json');
   writeFileSync(file, json({ sessions: [{ clean: 16, missed: 4, pain: false }] }));
@@ -58,7 +85,17 @@ it('times a clip', () => {
   ]);
 });
 
-const commands = ['trace', 'screen', 'gate', 'timing', 'velocity', 'misses', 'sequence', 'simulate'];
+const commands = [
+  'trace',
+  'screen',
+  'limits',
+  'gate',
+  'timing',
+  'velocity',
+  'misses',
+  'sequence',
+  'simulate',
+];
 
 it('screens a body', () => {
   const tests = [

@@ -166,6 +166,7 @@ export async function furnished() {
       'clip_pictures',
       'link_edits',
       'link_strikes',
+      'instructions',
     ];
     const of = async (table: string) => [table, Number((await here.db(table).count({ n: '*' }))[0]!['n'])];
     return Object.fromEntries(await Promise.all(tables.map(of)));

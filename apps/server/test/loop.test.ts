@@ -92,7 +92,7 @@ describe('the whole loop', () => {
     expect(now.velocities).toEqual([
       { date: today, n: 5, top: 33, usual: 32, scatter: expect.closeTo(1.4826, 4) },
     ]);
-    expect(now.throwsToday).toMatchObject({ hard: 5, counted: 5, max: 95, left: 90 });
+    expect(now.limits).toMatchObject({ hardToday: 5, thrownToday: 5, maxToday: 95, leftToday: 90 });
     expect(now.sessions[0]).toMatchObject({ ended: true, note: 'good', date: today });
 
     const next = lower.stages[lower.stages.findIndex(({ stage }) => stage === lower.stage) + 1]!.stage;
@@ -217,7 +217,7 @@ describe('plans', () => {
     const week = { id: v7(), from: today, days: [today], drills, reason: '' };
     const refused = await me.post(`/plans/${plan.id}/assignments`, week);
     expect([refused.status, refused.body.fields[0].field]).toEqual([422, 'reason']);
-    expect(refused.body.error).toMatch(/more than the 85 for age 11/);
+    expect(refused.body.error).toMatch(/throws counted: at most 85 a day at age 11/);
     expect(
       (await me.post(`/plans/${plan.id}/assignments`, { ...week, reason: 'two days of camp' })).status,
     ).toBe(201);

@@ -98,7 +98,7 @@ describe('throws', () => {
     expect(await throws()).toMatchObject([
       { id: pitch.id, session: null, sides: ['high', 'arm'], aim: [0, 0], distanceM: 18 },
     ]);
-    expect((await page()).throwsToday.hard).toBe(1);
+    expect((await page()).limits.hardToday).toBe(1);
     await log(logs.event('undo', { sessionId: null, of: pitch.id }));
     expect(await throws()).toEqual([]);
   });

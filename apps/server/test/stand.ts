@@ -140,6 +140,7 @@ export const form = (more: Record<string, unknown> = {}) => ({
   voice: 'plain',
   guardians: [],
   allergies: '',
+  league: { maxPerDay: null, maxPerGame: null },
   ...more,
 });
 

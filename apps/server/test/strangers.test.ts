@@ -110,6 +110,7 @@ it('lists nothing of another academy, and takes no events for it', async () => {
     logs.event('clip-mark', { clipId: set.theirs['clip'], event: 'plant', time: 1 }),
     logs.event('screen-begun', { athleteId: set.theirs['athlete'], zone: 'Europe/London' }),
     logs.event('pitch', pitchFields(set.theirs['athlete']!)),
+    logs.event('instruction', { athleteId: set.theirs['athlete'], from: 'x', text: 'push' }),
     logs.event('link-struck', {
       athleteId: set.theirs['athlete'],
       cause: 'oh.lift-stall',

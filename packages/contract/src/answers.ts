@@ -3,6 +3,7 @@ import type {
   Findings,
   Call,
   ClipEvent,
+  DayThrows,
   Gate,
   LinkEdit,
   MissSide,
@@ -12,7 +13,7 @@ import type {
   Stage,
   Tally,
   Thread,
-  ThrowsToday,
+  ThrowLimits,
   Trace,
   Verb,
 } from '@wrightonic/core';
@@ -126,6 +127,15 @@ export interface StrikeRecord {
   by: string;
 }
 
+/** Something that the athlete was told. */
+export interface ToldRecord {
+  /** An instruction can be taken back by its id; null for a note of a session. */
+  id: string | null;
+  by: string;
+  text: string;
+  date: string;
+}
+
 /** The academy's own word on a link, as it was given. */
 export interface LinkEditRecord extends LinkEdit {
   id: string;
@@ -193,8 +203,12 @@ export interface AthletePage {
   /** How the athlete does lately; null without enough charted pitches. */
   results: Results | null;
   plan: PlanRecord | null;
+  /** What the athlete was told lately beside the plan, newest last. */
+  told: ToldRecord[];
   sessions: SessionRecord[];
-  throwsToday: ThrowsToday;
+  /** How much may be thrown today, and what was thrown lately, for planning ahead. */
+  limits: ThrowLimits;
+  thrownLately: DayThrows[];
   velocities: SessionVelocity[];
 }
 

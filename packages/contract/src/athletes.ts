@@ -50,6 +50,8 @@ export interface AthleteForm {
   guardians: Guardian[];
   /** Staff only. */
   allergies: string;
+  /** What the leagues of this athlete allow; null where they say nothing. */
+  league: { maxPerDay: number | null; maxPerGame: number | null };
 }
 
 export type NewAthlete = AthleteForm & { id: string };
@@ -97,6 +99,10 @@ export const athleteForm = Joi.object<AthleteForm>({
     .max(4)
     .required(),
   allergies: note(500).required(),
+  league: Joi.object({
+    maxPerDay: Joi.number().integer().min(1).max(300).allow(null).required(),
+    maxPerGame: Joi.number().integer().min(1).max(300).allow(null).required(),
+  }).required(),
 }).required();
 
 export const newAthlete = (athleteForm as Joi.ObjectSchema<NewAthlete>).keys({ id: id.required() });

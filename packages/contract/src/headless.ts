@@ -3,13 +3,16 @@ import {
   clipEvents,
   levels,
   type ClipEvent,
+  type DayThrows,
   type Discipline,
   type ScreenReading,
   type SessionCount,
   type Sex,
   type TraceInput,
+  type WordInput,
 } from '@wrightonic/core';
 import Joi from 'joi';
+import { day } from './shared';
 
 export const approachFields = {
   leave: Joi.valid(...approachSides.leave),
@@ -141,4 +144,42 @@ export const simulateInput = Joi.object<SimulateInput>({
   as: Joi.valid('curves'),
   noise: Joi.number().min(0).max(500),
   seed: Joi.number().integer().min(-2147483648).max(2147483647),
+}).required();
+
+export interface LimitsCommand {
+  discipline: Discipline;
+  birthdate: string;
+  league?: { max_per_day?: number | null; max_per_game?: number | null } | null;
+  throws: DayThrows[];
+  on: string;
+}
+
+const allowed = Joi.number().integer().min(0).max(1000).allow(null);
+
+export const limitsInput = Joi.object<LimitsCommand>({
+  discipline: Joi.valid('overhand', 'windmill').required(),
+  birthdate: day.required(),
+  league: Joi.object({ max_per_day: allowed, max_per_game: allowed }).allow(null),
+  throws: Joi.array()
+    .items(
+      Joi.object({
+        date: day.required(),
+        count: Joi.number().integer().min(0).max(1000).required(),
+        kind: Joi.valid('game', 'practice').required(),
+        effort: Joi.number().min(0).max(120).allow(null),
+      }),
+    )
+    .required(),
+  on: day.required(),
+}).required();
+
+export const wordsInput = Joi.object<WordInput>({
+  approach: Joi.object(approachFields).required(),
+  notes: Joi.array()
+    .items(
+      Joi.object({ by: Joi.string().max(200).required(), text: Joi.string().allow('').max(2000).required() }),
+    )
+    .required(),
+  drills: Joi.array().items(Joi.string().max(60)).required(),
+  age: Joi.number().min(4).max(99),
 }).required();

@@ -156,6 +156,7 @@ export function readRoster(
       voice: cells['voice'] || 'plain',
       guardians: guardian,
       allergies: cells['allergies'] ?? '',
+      league: { maxPerDay: null, maxPerGame: null },
       note: cells['note'] ?? '',
       approach: { leave: null, lift: null, teach: null, hips: null },
     };

@@ -54,6 +54,8 @@ export type LogEvent =
       struck: boolean;
       reason: string;
     })
+  /** What somebody else tells the athlete, such as a team coach; taken back by an undo. */
+  | (Logged & { kind: 'instruction'; athleteId: string; from: string; text: string })
   | (Logged & {
       kind: 'session-begun';
       athleteId: string;
@@ -131,6 +133,7 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
     struck: Joi.boolean().required(),
     reason: line(300).required(),
   },
+  instruction: { athleteId: id.required(), from: line(80).required(), text: line(300).required() },
   'session-begun': {
     athleteId: id.required(),
     planId: id.allow(null).required(),

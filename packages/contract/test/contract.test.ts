@@ -33,6 +33,7 @@ const athlete: AthleteForm = {
   voice: 'plain',
   guardians: [],
   allergies: '',
+  league: { maxPerDay: null, maxPerGame: null },
 };
 /** The fields that are complained about. */
 const wrong = (schema: Parameters<typeof check>[0], value: unknown) =>

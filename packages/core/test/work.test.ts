@@ -128,17 +128,13 @@ describe('throws', () => {
   it('count half when easy, and leave whole throws', () => {
     const counts = countThrows([thrown(90), thrown(null), thrown(50), thrown(60), thrown(70)]);
     expect(counts).toEqual({ hard: 2, easy: 3 });
-    expect(throwsToday('overhand', 15, counts)).toEqual({
-      hard: 2,
-      easy: 3,
-      counted: 3.5,
-      max: 95,
-      left: 91,
-    });
+    const day = { maxToday: 95, restUntil: null };
+    expect(throwsToday(day, counts)).toEqual({ hard: 2, easy: 3, counted: 3.5, max: 95, left: 91 });
+    expect(throwsToday({ ...day, restUntil: '2026-06-12' }, counts).left).toBe(0);
   });
 
   it('never leave less than none', () => {
-    expect(throwsToday('overhand', 9, { hard: 200, easy: 0 }).left).toBe(0);
+    expect(throwsToday({ maxToday: 75, restUntil: null }, { hard: 200, easy: 0 }).left).toBe(0);
   });
 
   it.each([

@@ -53,6 +53,15 @@ function withEvent(page: AthletePage, event: LogEvent, by: string): AthletePage 
       const { id, cause, effect, struck, reason, at } = event;
       return { ...page, strikes: [...page.strikes, { id, cause, effect, struck, reason, at, by }] };
     }
+    case 'instruction': {
+      if (page.told.some(({ id }) => id === event.id)) return page;
+      const { id, from, text, at } = event;
+      return { ...page, told: [...page.told, { id, by: from, text, date: at.slice(0, 10) }] };
+    }
+    case 'undo':
+      return page.told.some(({ id }) => id === event.of)
+        ? { ...page, told: page.told.filter(({ id }) => id !== event.of) }
+        : page;
     default:
       return page;
   }

@@ -17,6 +17,7 @@ const turning = new Set<LogKind>([
   'look-finished',
   'look-corrected',
   'link-struck',
+  'instruction',
   'session-ended',
   'screen-finished',
   'curves-read',

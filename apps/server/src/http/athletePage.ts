@@ -2,19 +2,22 @@ import type { AthletePage, PlanRecord } from '@wrightonic/contract';
 import {
   ageOn,
   approachFor,
-  countThrows,
+  addDays,
   due,
   firstStage,
   gate,
   resultsOf,
-  throwsToday,
+  daysOfThrows,
+  throwLimits,
   type Approach,
+  type DayThrows,
   type Results,
 } from '@wrightonic/core';
 import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { SignedIn } from '../auth/session';
 import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
 import { drillCounts, sessionsOf, type DrillCount } from '../store/log';
+import { toldTo } from '../store/instructions';
 import { linkEdits, strikesOf } from '../store/links';
 import { looksOf } from '../store/looks';
 import { newestAssignment, plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
@@ -38,6 +41,16 @@ export function resultsFor(
   const results = resultsOf(throws, today);
   return results && { ...results, goodStrikes };
 }
+
+/** Notes of sessions older than this are forgotten, days. */
+const notesCount = 42;
+
+/** As far back as any limit looks. */
+const limitsLookBack = 40;
+
+/** What was thrown lately, day by day. */
+export const latelyThrown = (throws: Parameters<typeof daysOfThrows>[0], today: string): DayThrows[] =>
+  daysOfThrows(throws.filter(({ date }) => date >= addDays(today, -limitsLookBack)));
 
 /** What an athlete can use: what the academy has, and what there is at home. */
 export const equipmentOf = (athlete: AthleteRow, { home }: SignedIn): string[] => [
@@ -79,7 +92,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
   const today = venueDay(new Date(), home.zone);
   const athlete = await storedAthlete(academy, id);
   if (!athlete) return null;
-  const [looks, trace, plans, sessions, counts, throws, edits, strikes] = await Promise.all([
+  const [looks, trace, plans, sessions, counts, throws, edits, strikes, told] = await Promise.all([
     looksOf(academy, id),
     newestTrace(academy, id),
     planStates(academy, id),
@@ -88,12 +101,14 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     throwsOf(academy, id),
     linkEdits(academy),
     strikesOf(academy, id),
+    toldTo(academy, id, addDays(today, -notesCount)),
   ]);
   const newest = plans.at(-1);
   const [plan, assignment] = newest
     ? await Promise.all([storedPlan(academy, newest.id), newestAssignment(academy, newest.id)])
     : [null, null];
   const age = ageOn(athlete.birthdate, today);
+  const thrownLately = latelyThrown(throws, today);
   const finished = looks.filter((look) => look.finished).at(-1);
   return {
     athlete: { ...athlete, age },
@@ -115,14 +130,12 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     trace: trace && (({ athleteId: _, ...rest }) => rest)(trace),
     linkEdits: edits,
     strikes,
+    told,
     results: resultsFor(throws, today, person),
     plan: plan && planRecord(plan, counts, assignment),
     sessions,
-    throwsToday: throwsToday(
-      athlete.discipline,
-      age,
-      countThrows(throws.filter((thrown) => thrown.date === today)),
-    ),
+    limits: throwLimits({ ...athlete, throws: thrownLately, on: today }),
+    thrownLately,
     velocities: sessionVelocities(throws),
   };
 }

@@ -1,14 +1,15 @@
 import { drillSwap, newAssignment, newPlan, stageMove } from '@wrightonic/contract';
-import { addDays, ageOn, buildLadders, drillOf, pitchLimitRow } from '@wrightonic/core';
+import { addDays, ageOn, buildLadders, drillOf, drillThrows, planAgainstLimits } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { athlete } from '../store/athletes';
 import { addAssignment, addPlan, moveStage, plan, planState, swapDrill } from '../store/plans';
+import { throwsOf } from '../store/throws';
 import { traceById } from '../store/traces';
 import { venueDay } from '../store/venueDay';
-import { equipmentOf } from './athletePage';
+import { equipmentOf, latelyThrown } from './athletePage';
 import { body, found, pathId, who } from './input';
-import { Refused } from './refused';
+import { Refused, refusedField } from './refused';
 
 const relookAfterDays = 14;
 
@@ -50,7 +51,7 @@ async function assign(request: Request): Promise<{ id: string }> {
   const { academy, person } = who(request);
   const wish = body(request, newAssignment);
   const whole = found(await plan(academy, pathId(request)), 'plan');
-  const { row, age } = await athleteOf(request, whole.athleteId);
+  const { row } = await athleteOf(request, whole.athleteId);
   const drills = whole.threads.flatMap(({ stages }) => stages.flatMap((stage) => stage.drills));
   const chosen = wish.drills.map((id) => {
     const drill = drills.find((each) => each.id === id);
@@ -65,14 +66,14 @@ async function assign(request: Request): Promise<{ id: string }> {
     throw new Refused(422, `days: ${outside} is outside the week from ${wish.from}`, [
       { field: 'days', message: `${outside} is outside the week from ${wish.from}` },
     ]);
-  const throwsADay = chosen.reduce((sum, { drill }) => sum + (drillOf(drill)?.throws ?? 0), 0);
-  const { maxPerDay } = pitchLimitRow(row.discipline, age);
-  if (throwsADay > maxPerDay && !wish.reason.trim())
-    throw new Refused(
-      422,
-      `reason: ${throwsADay} throws a day are more than the ${maxPerDay} for age ${age}; say why, or take drills out`,
-      [{ field: 'reason', message: `${throwsADay} throws a day; at most ${maxPerDay} at age ${age}` }],
-    );
+  const drillIds = chosen.map(({ drill }) => drill);
+  const throwsADay = drillThrows(drillIds, [wish.from]).reduce((sum, { count }) => sum + count, 0);
+  const lately = latelyThrown(await throwsOf(academy, row.id), venueDay(new Date(), who(request).home.zone));
+  const [problem] = planAgainstLimits({ ...row, throws: lately }, drillThrows(drillIds, wish.days)).filter(
+    ({ kind }) => kind === 'limit',
+  );
+  if (problem && !wish.reason.trim())
+    throw refusedField('reason', `on ${problem.date} ${problem.message}; say why, or take drills out`);
   await addAssignment(academy, whole, { ...wish, days: [...wish.days].sort() }, throwsADay, person.id);
   return { id: wish.id };
 }

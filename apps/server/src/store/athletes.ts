@@ -23,6 +23,7 @@ const toRow = (form: AthleteForm) => ({
   voice: form.voice,
   guardians: JSON.stringify(form.guardians),
   allergies: form.allergies,
+  league: JSON.stringify(form.league),
 });
 
 const number = (value: unknown): number | null => (value === null ? null : Number(value));
@@ -46,6 +47,7 @@ const fromRow = (row: Record<string, any>): AthleteRow => ({
   voice: row.voice,
   guardians: parsed(row.guardians),
   allergies: row.allergies,
+  league: parsed(row.league),
 });
 
 export async function athletes(academy: Academy): Promise<AthleteRow[]> {

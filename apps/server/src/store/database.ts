@@ -2,12 +2,14 @@ import knex, { type Knex } from 'knex';
 import * as firstSlice from './migrations/0001_first_slice';
 import * as measuring from './migrations/0002_measuring';
 import * as tracing from './migrations/0003_tracing';
+import * as building from './migrations/0004_building';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
   '0001_first_slice': firstSlice,
   '0002_measuring': measuring,
   '0003_tracing': tracing,
+  '0004_building': building,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -1,6 +1,7 @@
 import type { EventOf, LogEvent, LogKind, SessionRecord } from '@wrightonic/contract';
 import { storeClip } from './clips';
 import { storeCurves } from './curves';
+import { storeInstruction } from './instructions';
 import { storeStrike } from './links';
 import { storeGrade } from './looks';
 import { missingParent, notUndone, type Academy } from './scope';
@@ -27,6 +28,7 @@ const stores: { [K in LogKind]: Store<K> } = {
   'look-finished': (academy, event, by) =>
     academy.add('look_ends', { ...told(event, by), look_id: event.lookId }),
   'link-struck': storeStrike,
+  instruction: storeInstruction,
   'session-begun': (academy, event, by) =>
     academy.add('sessions', {
       ...told(event, by),

@@ -1,2 +1,3 @@
 export * from './dose';
 export * from './ladder';
+export * from './wordCheck';

@@ -7,6 +7,7 @@ import type { Discipline, Drill, Link, LinkTable } from './types';
 
 export * from './checkpoints';
 export * from './types';
+export * from './cues';
 export { drills } from './drills';
 export * from './levels';
 export * from './limitGrade';

@@ -9,6 +9,7 @@ export const pitchLimits: readonly PitchLimitRow[] = [
     maxPerGame: null,
     maxPerDay: 50,
     restUpTo: [20, 35, 50],
+    thirdDay: null,
     note: 'Published youth baseball guidance.',
   },
   {
@@ -18,6 +19,7 @@ export const pitchLimits: readonly PitchLimitRow[] = [
     maxPerGame: null,
     maxPerDay: 75,
     restUpTo: [20, 35, 50, 65, 75],
+    thirdDay: null,
     note: 'Published youth baseball guidance.',
   },
   {
@@ -27,6 +29,7 @@ export const pitchLimits: readonly PitchLimitRow[] = [
     maxPerGame: null,
     maxPerDay: 85,
     restUpTo: [20, 35, 50, 65, 85],
+    thirdDay: null,
     note: 'Published youth baseball guidance.',
   },
   {
@@ -36,6 +39,7 @@ export const pitchLimits: readonly PitchLimitRow[] = [
     maxPerGame: null,
     maxPerDay: 95,
     restUpTo: [20, 35, 50, 65, 95],
+    thirdDay: null,
     note: 'Published youth baseball guidance.',
   },
   {
@@ -45,6 +49,7 @@ export const pitchLimits: readonly PitchLimitRow[] = [
     maxPerGame: null,
     maxPerDay: 95,
     restUpTo: [30, 45, 60, 75, 95],
+    thirdDay: null,
     note: 'Published youth baseball guidance.',
   },
   {
@@ -54,6 +59,7 @@ export const pitchLimits: readonly PitchLimitRow[] = [
     maxPerGame: null,
     maxPerDay: 105,
     restUpTo: [30, 45, 60, 80, 105],
+    thirdDay: null,
     note: 'Published youth baseball guidance.',
   },
   {
@@ -63,6 +69,7 @@ export const pitchLimits: readonly PitchLimitRow[] = [
     maxPerGame: null,
     maxPerDay: 120,
     restUpTo: [30, 45, 60, 80, 105],
+    thirdDay: null,
     note: 'Published guidance; above 105 five days.',
   },
   {
@@ -72,6 +79,7 @@ export const pitchLimits: readonly PitchLimitRow[] = [
     maxPerGame: 50,
     maxPerDay: 80,
     restUpTo: [],
+    thirdDay: 0,
     note: 'Published youth softball guidance; two days in a row at most then none.',
   },
   {
@@ -81,6 +89,7 @@ export const pitchLimits: readonly PitchLimitRow[] = [
     maxPerGame: 65,
     maxPerDay: 95,
     restUpTo: [],
+    thirdDay: 0,
     note: 'Published youth softball guidance; two days in a row at most then none.',
   },
   {
@@ -90,6 +99,7 @@ export const pitchLimits: readonly PitchLimitRow[] = [
     maxPerGame: 80,
     maxPerDay: 115,
     restUpTo: [],
+    thirdDay: 80,
     note: 'Published youth softball guidance; third day in a row 80.',
   },
   {
@@ -99,6 +109,7 @@ export const pitchLimits: readonly PitchLimitRow[] = [
     maxPerGame: 100,
     maxPerDay: 140,
     restUpTo: [],
+    thirdDay: 100,
     note: 'Published youth softball guidance; third day in a row 100.',
   },
 ];

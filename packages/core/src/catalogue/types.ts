@@ -118,5 +118,7 @@ export interface PitchLimitRow {
   maxPerDay: number;
   /** Most hard throws after which 0, 1, 2, … days of rest are enough; empty where the rule is about days in a row. */
   restUpTo: readonly number[];
+  /** Most on a third day in a row; 0 is a rest day, null where the rule is about days of rest. */
+  thirdDay: number | null;
   note: string;
 }

@@ -1,5 +1,5 @@
 export * from './due';
 export * from './gate';
-export * from './throwsToday';
+export * from './throwLimits';
 export * from './stageMove';
 export * from './pain';

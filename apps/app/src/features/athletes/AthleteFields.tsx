@@ -31,6 +31,7 @@ export const emptyAthlete: AthleteForm = {
   voice: 'plain',
   guardians: [],
   allergies: '',
+  league: { maxPerDay: null, maxPerGame: null },
 };
 
 /** What a drill at home may ask for, most asked first. */

@@ -134,6 +134,19 @@ export function ProfileFields({ control }: { control: Control<AthleteForm> }) {
           Add a guardian
         </Button>
       ) : null}
+      <Field
+        control={control}
+        name="league.maxPerDay"
+        label="League: most throws a day (optional)"
+        hint="Of several leagues the strictest; it holds where it is stricter than the published guidance."
+        number
+      />
+      <Field
+        control={control}
+        name="league.maxPerGame"
+        label="League: most pitches a game (optional)"
+        number
+      />
       <Field control={control} name="allergies" label="Allergies (optional, staff only)" />
     </>
   );

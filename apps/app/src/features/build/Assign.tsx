@@ -1,5 +1,5 @@
 import type { AthletePage, PlanRecord } from '@wrightonic/contract';
-import { drillOf, pitchLimitRow } from '@wrightonic/core';
+import { drillOf, drillThrows, planAgainstLimits } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -30,8 +30,14 @@ export function Assign({ page, plan }: { page: AthletePage; plan: PlanRecord }) 
   const all = allDrills(plan.threads);
   const chosen = all.filter((drill) => drills.includes(drill.id));
   const throws = throwsOf(chosen.map(({ drill }) => drill));
-  const { maxPerDay } = pitchLimitRow(athlete.discipline, athlete.age);
-  const over = throws > maxPerDay;
+  const problems = planAgainstLimits(
+    { ...athlete, throws: page.thrownLately },
+    drillThrows(
+      chosen.map(({ drill }) => drill),
+      days,
+    ),
+  );
+  const over = problems.some(({ kind }) => kind === 'limit');
 
   if (!open && current)
     return (
@@ -76,16 +82,22 @@ export function Assign({ page, plan }: { page: AthletePage; plan: PlanRecord }) 
       )}
       <Text>
         {throws
-          ? `${throws} throws a day of at most ${maxPerDay} at age ${athlete.age}. Local rules win where they are stricter.`
+          ? `${throws} throws a day of at most ${page.limits.maxToday} at age ${athlete.age}. Local rules win where they are stricter.`
           : 'No throws in these drills.'}
       </Text>
+      {problems.map(({ date, kind, message }) => (
+        <Notice key={`${date} ${kind}`}>
+          {kind === 'limit'
+            ? `${weekday(date)} ${dayWords(date, today)}: ${message}. Take drills or days out, or say why.`
+            : message}
+        </Notice>
+      ))}
       {over ? (
         <>
-          <Notice>{`${throws} throws a day are more than the ${maxPerDay} for this age. Take drills out, or say why.`}</Notice>
           <TextInput
             mode="outlined"
-            label="Why more throws than the maximum?"
-            aria-label="Why more throws than the maximum?"
+            label="Why more throws than the limits allow?"
+            aria-label="Why more throws than the limits allow?"
             value={reason}
             onChangeText={setReason}
             maxLength={300}

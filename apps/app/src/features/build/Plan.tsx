@@ -9,6 +9,7 @@ import { Seam } from '../../ui/seam/Seam';
 import { useWide } from '../../ui/useWide';
 import { Assign } from './Assign';
 import { Ladder } from './Ladder';
+import { Words } from './Words';
 
 export function Plan({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
   const wide = useWide();
@@ -34,6 +35,7 @@ export function Plan({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
           </View>
         ))}
       </View>
+      <Words page={page} plan={plan} />
       {athlete.age < 13 ? (
         <Notice>Below 13: no maximal effort, no tether, no added-mass balls, few jumps.</Notice>
       ) : null}

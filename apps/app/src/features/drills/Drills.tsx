@@ -1,9 +1,12 @@
 import {
+  cueIn,
   doseWords,
+  drillCues,
   drills,
   nodeName,
   parseDose,
   stages,
+  voices,
   type Drill,
   type Stage,
   type Thread,
@@ -12,6 +15,7 @@ import { memo, useMemo, useState } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Choices } from '../../ui/Choices';
+import { voiceNames } from '../../ui/kindWords';
 import { Empty } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
 import { PageTitle, TitleRow } from '../../ui/Screen';
@@ -98,7 +102,17 @@ const DrillLine = memo(function DrillLine({ drill, open, onPress }: LineProps) {
       <Text>{drill.what}</Text>
       {open ? (
         <>
-          <Text variant="titleSmall">{`“${drill.cue}”`}</Text>
+          {voices
+            .filter((voice) => voice !== 'detail')
+            .map((voice) => (
+              <View key={voice}>
+                <Text variant="labelMedium">{voiceNames[voice]}</Text>
+                <Text variant="titleSmall">{`“${cueIn(drill.id, voice)}”`}</Text>
+              </View>
+            ))}
+          {drillCues[drill.id]?.tags.length ? (
+            <Text>{`Asks for: ${drillCues[drill.id]!.tags.join(', ')}.`}</Text>
+          ) : null}
           <Text>{`Dose: ${doseWords(parseDose(drill.dose))}${drill.throws ? `, ${drill.throws} throws` : ', no throws'}.`}</Text>
           <Text>{`For: ${serves.join('; ')}.`}</Text>
           <Text>{`Needs ${needs || 'nothing'}; ${drill.places.join(' or ')}; from age ${drill.minAge}.`}</Text>

@@ -137,7 +137,10 @@ export function Links() {
               ]}
             />
             <SearchField label="Search causes and effects" value={search} onChange={setSearch} />
-            <Text variant="bodySmall" role="status">{`${shown.length} ${shown.length === 1 ? 'link' : 'links'}`}</Text>
+            <Text
+              variant="bodySmall"
+              role="status"
+            >{`${shown.length} ${shown.length === 1 ? 'link' : 'links'}`}</Text>
           </View>
         }
         renderItem={({ item }) => {

@@ -1,5 +1,6 @@
 import type { AthletePage } from '@wrightonic/contract';
 import {
+  cueIn,
   allowedWith,
   doseWords,
   drillOf,
@@ -75,6 +76,9 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
     );
 
   const dose = parseDose(planned.dose);
+  // The full explanation stands below; while working one line is enough.
+  const { voice } = page.athlete;
+  const liveVoice = voice === 'detail' ? 'plain' : voice;
   const count = countOf(events, drill.id);
   const hold = dose.timed ?? dose.lastHold ?? dose.holds[0] ?? null;
   const actions = inSession();
@@ -114,7 +118,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
       </View>
       <View style={styles.upper}>
         <Pane>
-          <Text variant="headlineMedium" style={styles.middle}>{`“${drill.cue}”`}</Text>
+          <Text variant="headlineMedium" style={styles.middle}>{`“${cueIn(drill.id, liveVoice)}”`}</Text>
           <Seam
             discipline={page.athlete.discipline}
             findings={noFindings}

@@ -7,7 +7,7 @@ import { useAthlete, useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { dayWords } from '../../ui/days';
 import { Foot } from '../../ui/Foot';
-import { Empty } from '../../ui/Notice';
+import { Empty, Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
 import { Seam } from '../../ui/seam/Seam';
@@ -22,7 +22,7 @@ export function Work() {
   const own = useColours();
   const { data: open } = api.useOpenSessionQuery(id, { refetchOnMountOrArgChange: true });
   if (!page) return null;
-  const { athlete, plan, throwsToday } = page;
+  const { athlete, plan, limits } = page;
   if (!plan)
     return (
       <Pane>
@@ -63,8 +63,16 @@ export function Work() {
         marked={plan.threads.map(({ focus }) => focus)}
       />
       <Text variant="titleMedium">
-        {`${throwsToday.counted} of ${throwsToday.max} throws today, ${throwsToday.left} left`}
+        {`${limits.thrownToday} of ${limits.maxToday} throws today, ${limits.leftToday} left`}
       </Text>
+      {limits.restUntil ? (
+        <Notice>{`No hard throws until ${dayWords(limits.restUntil, today)}: ${limits.because}. Easy throws and dry drills are open.`}</Notice>
+      ) : null}
+      {limits.weekRatio === null ? null : (
+        <Text variant="bodySmall">
+          {`${limits.week} throws in the last seven days; ${Math.round(limits.usualWeek)} in a usual week of the four before.`}
+        </Text>
+      )}
       <Heading>{assigned ? 'Assigned for today' : 'At the present stage'}</Heading>
       {drills.map((planned) => {
         const drill = drillOf(planned.drill);

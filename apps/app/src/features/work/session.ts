@@ -47,12 +47,12 @@ const thrownIn = (events: readonly LogEvent[]) =>
 
 /** Everything thrown today, in this session and elsewhere. */
 export function thrown(
-  { athlete }: AthletePage,
+  { limits }: AthletePage,
   events: readonly LogEvent[],
   elsewhere: OpenSession['elsewhere'],
 ): ThrowsToday {
   const here = countThrows(thrownIn(events));
-  return throwsToday(athlete.discipline, athlete.age, {
+  return throwsToday(limits, {
     hard: here.hard + elsewhere.hard,
     easy: here.easy + elsewhere.easy,
   });

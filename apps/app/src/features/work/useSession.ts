@@ -67,7 +67,7 @@ export function useSession(page: AthletePage) {
     reading: isLoading,
     sessionId,
     events,
-    elsewhere: stored?.elsewhere ?? { hard: page.throwsToday.hard, easy: page.throwsToday.easy },
+    elsewhere: stored?.elsewhere ?? { hard: page.limits.hardToday, easy: page.limits.easyToday },
     begin,
     inSession,
   };

@@ -47,6 +47,7 @@ export function formOf(id: string, pretend: PretendAthlete, today: string, n: nu
           ]
         : [],
     allergies: n % 9 === 4 ? 'Bee stings; carries a pen' : '',
+    league: { maxPerDay: age > 11 && age < 15 ? 75 : null, maxPerGame: null },
   };
 }
 

@@ -1,0 +1,100 @@
+import type { AthletePage, PlanRecord } from '@wrightonic/contract';
+import { checkWords, drillOf } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text, TextInput } from 'react-native-paper';
+import { log } from '../../offline/log';
+import { useAppDispatch } from '../../store/store';
+import { useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { dayWords } from '../../ui/days';
+import { Notice } from '../../ui/Notice';
+import { Heading } from '../../ui/Screen';
+import { allDrills } from './week';
+
+/** The drills that the athlete is given now: what was assigned, or prep and the present stages. */
+const givenDrills = (plan: PlanRecord): string[] => {
+  const all = allDrills(plan.threads);
+  const { assignment } = plan;
+  const given = assignment
+    ? all.filter(({ id }) => assignment.drills.includes(id))
+    : all.filter(({ now, stage }) => now || stage === 'prep');
+  return [...new Set(given.map(({ drill }) => drill))].filter((id) => drillOf(id));
+};
+
+/** Everything that the athlete was told, and whether any of it pulls apart. */
+export function Words({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
+  const { athlete, approach, told } = page;
+  const today = useToday();
+  const dispatch = useAppDispatch();
+  const [from, setFrom] = useState('');
+  const [text, setText] = useState('');
+  const { clashes, hints } = checkWords({
+    approach,
+    notes: told,
+    drills: givenDrills(plan),
+    age: athlete.age,
+  });
+  const add = () => {
+    dispatch(log(athlete.id, 'instruction', { athleteId: athlete.id, from: from.trim(), text: text.trim() }));
+    setText('');
+  };
+  const others = told.filter(({ id }) => id !== null);
+  return (
+    <Card>
+      <Heading>Words</Heading>
+      {clashes.length + hints.length === 0 ? (
+        <Text>{`Nothing that ${athlete.givenName} was told pulls apart.`}</Text>
+      ) : null}
+      {clashes.map(({ a, b, why, instead }) => (
+        <Notice key={`${a.by} ${a.text} ${b.by} ${b.text}`}>
+          <Text>{`“${a.text}” (${a.by}) against “${b.text}” (${b.by}): ${why}.`}</Text>
+          <Text variant="labelLarge">{`The plan’s word: ${instead}.`}</Text>
+        </Notice>
+      ))}
+      {hints.map((hint) => (
+        <Notice key={hint}>{hint}</Notice>
+      ))}
+      {others.map(({ id, by, text: said, date }) => (
+        <View key={id} style={styles.line}>
+          <Text style={styles.grow}>{`${by}, ${dayWords(date, today)}: “${said}”`}</Text>
+          <Button
+            mode="text"
+            compact
+            accessibilityLabel={`Take back what ${by} says`}
+            onPress={() => dispatch(log(athlete.id, 'undo', { sessionId: null, of: id! }))}
+          >
+            Take back
+          </Button>
+        </View>
+      ))}
+      <Text variant="labelMedium">{`What do others tell ${athlete.givenName}?`}</Text>
+      <TextInput
+        mode="outlined"
+        label="Who, such as team coach"
+        aria-label="Who tells it"
+        value={from}
+        onChangeText={setFrom}
+        maxLength={80}
+      />
+      <TextInput
+        mode="outlined"
+        label="In their words"
+        aria-label="What they say"
+        value={text}
+        onChangeText={setText}
+        maxLength={300}
+      />
+      <Button mode="outlined" disabled={!from.trim() || !text.trim()} onPress={add} style={styles.start}>
+        Check these words
+      </Button>
+      <Text variant="bodySmall">Notes of sessions of the last six weeks are checked too.</Text>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1 },
+  start: { alignSelf: 'flex-start' },
+});

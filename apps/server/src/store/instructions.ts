@@ -1,0 +1,48 @@
+import type { EventOf, ToldRecord } from '@wrightonic/contract';
+import { notUndone, type Academy } from './scope';
+import { told } from './told';
+
+export const storeInstruction = (
+  academy: Academy,
+  event: EventOf<'instruction'>,
+  by: string,
+): Promise<void> =>
+  academy.add('instructions', {
+    ...told(event, by),
+    athlete_id: event.athleteId,
+    told_by: event.from,
+    text: event.text,
+  });
+
+/**
+ * What an athlete was told by others and not taken back, and the notes of sessions, oldest first.
+ *
+ * @param since ISO day from which on notes of sessions count; what others tell counts until it is taken back
+ */
+export async function toldTo(academy: Academy, athleteId: string, since: string): Promise<ToldRecord[]> {
+  const notes = academy.from('session_ends', 'e').whereNot({ 'e.note': '' });
+  academy.join(notes, 'sessions', 's', 'id', 'e.session_id');
+  const [instructions, ends] = await Promise.all([
+    notUndone(academy.from('instructions', 'i').where({ 'i.athlete_id': athleteId }), 'i').select(
+      'i.id',
+      'i.told_by as by',
+      'i.text',
+      'i.at',
+    ),
+    academy
+      .join(notes, 'people', 'p', 'id', 'e.by_person')
+      .where({ 's.athlete_id': athleteId })
+      .where('s.date', '>=', since)
+      .select('p.name as by', 'e.note as text', 's.date'),
+  ]);
+  const records: ToldRecord[] = [
+    ...ends.map(({ by, text, date }: Omit<ToldRecord, 'id'>) => ({ id: null, by, text, date })),
+    ...instructions.map(({ id, by, text, at }: { id: string; by: string; text: string; at: Date }) => ({
+      id,
+      by,
+      text,
+      date: at.toISOString().slice(0, 10),
+    })),
+  ];
+  return records.sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+}

@@ -1,0 +1,25 @@
+import type { Knex } from 'knex';
+import { owned, pointer, written } from './columns';
+
+const none = '{"maxPerDay":null,"maxPerGame":null}';
+
+export async function up(knex: Knex): Promise<void> {
+  await knex.schema.alterTable('athletes', (t) => {
+    t.json('league').notNullable().defaultTo(none);
+  });
+  await knex.schema.createTable('instructions', (t) => {
+    owned(t);
+    pointer(t, 'athlete_id', 'athletes');
+    t.string('told_by', 80).notNullable();
+    t.string('text', 300).notNullable();
+    written(t);
+    t.index(['academy_id', 'athlete_id', 'at']);
+  });
+}
+
+export async function down(knex: Knex): Promise<void> {
+  await knex.schema.dropTable('instructions');
+  await knex.schema.alterTable('athletes', (t) => {
+    t.dropColumns('league');
+  });
+}

@@ -1,0 +1,98 @@
+import { addDays } from '@wrightonic/core';
+import { v7 } from 'uuid';
+import { furnished } from './furnished';
+import { form, logs } from './stand';
+
+let set: Awaited<ReturnType<typeof furnished>>;
+let today: string;
+beforeAll(async () => {
+  set = await furnished();
+  ({ today } = (await set.owner.get('/session')).body);
+});
+afterAll(() => set.here.end());
+
+const pageOf = async (id: string) => (await set.owner.get(`/athletes/${id}`)).body;
+
+/** A new athlete of an age with a plan, and a drill of it that is thrown hard. */
+async function planned(age: number, more: Record<string, unknown> = {}) {
+  const athlete = form({ birthdate: `${Number(today.slice(0, 4)) - age}-01-01`, ...more });
+  await set.owner.post('/athletes', athlete);
+  const look = logs.look(athlete.id, { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 });
+  await set.owner.post('/log', { events: look.events });
+  const trace = { id: v7(), lookId: look.id, lower: 'oh.lift-stall', arm: null, reason: '' };
+  await set.owner.post(`/athletes/${athlete.id}/traces`, trace);
+  const plan = { id: v7(), traceId: trace.id, startsOn: today, weeks: 2 };
+  await set.owner.post(`/athletes/${athlete.id}/plans`, plan);
+  const { plan: made } = await pageOf(athlete.id);
+  const drill = made.threads[0].stages.find(({ stage }: { stage: string }) => stage === 'deliver').drills[0];
+  const assign = (days: string[], reason = '') =>
+    set.owner.post(`/plans/${plan.id}/assignments`, {
+      id: v7(),
+      from: today,
+      days,
+      drills: [drill.id],
+      reason,
+    });
+  return { id: athlete.id as string, assign };
+}
+
+const thrown = (count: number, date: string) => ({
+  throws: Array.from({ length: count }, () => ({
+    id: v7(),
+    date,
+    time: '',
+    velocity: null,
+    effort: 90,
+    pitch: 'fastball',
+    ballG: 145,
+    kind: 'game',
+    sides: null,
+  })),
+});
+
+it('shows what may be thrown: rest after a game, the league where it is stricter', async () => {
+  const { id } = await planned(15, { league: { maxPerDay: 70, maxPerGame: null } });
+  expect((await pageOf(id)).limits).toMatchObject({ maxToday: 70, leftToday: 70, restUntil: null });
+  await set.owner.post(`/athletes/${id}/throws/import`, thrown(61, addDays(today, -1)));
+  expect((await pageOf(id)).limits).toMatchObject({
+    leftToday: 0,
+    restUntil: addDays(today, 3),
+    because: `3 days of rest after 61 hard throws on ${addDays(today, -1)}`,
+  });
+});
+
+it('assigns no hard throws on a day of rest, nor on three days in a row, without a typed reason', async () => {
+  const { id, assign } = await planned(15);
+  await set.owner.post(`/athletes/${id}/throws/import`, thrown(40, addDays(today, -1)));
+  const resting = await assign([today]);
+  expect([resting.status, resting.body.fields[0].field]).toEqual([422, 'reason']);
+  expect(resting.body.error).toContain(`no hard throws until ${addDays(today, 1)}`);
+  expect((await assign([addDays(today, 1)])).status).toBe(201);
+  const row = [2, 3, 4].map((n) => addDays(today, n));
+  expect((await assign(row)).body.error).toContain('three days in a row');
+  expect((await assign(row, 'camp week, easy throws only')).status).toBe(201);
+});
+
+it('refuses a league that cannot be', async () => {
+  for (const league of [{ maxPerDay: 0, maxPerGame: null }, { maxPerDay: 50 }, null]) {
+    const { status, body } = await set.owner.post('/athletes', form({ league }));
+    expect([status, body.fields[0].field]).toEqual([422, expect.stringMatching(/^league/)]);
+  }
+});
+
+it('keeps what others tell an athlete until it is taken back, and the notes of late sessions beside it', async () => {
+  const athleteId = set.theirs['athlete']!;
+  const said = logs.event('instruction', { athleteId, from: 'team coach', text: 'Push hard' });
+  const [now, old] = [
+    logs.session(athleteId, null, today),
+    logs.session(athleteId, null, addDays(today, -60)),
+  ];
+  const end = (sessionId: string, note: string) => logs.event('session-ended', { sessionId, note });
+  await set.owner.post('/log', {
+    events: [said, said, now, end(now.id, 'Found the hip.'), old, end(old.id, 'Long ago.')],
+  });
+  const told = async () => (await pageOf(athleteId)).told.map(({ text }: { text: string }) => text).sort();
+  expect(await told()).toEqual(['Found the hip.', 'Push hard']);
+  await set.owner.post('/log', { events: [logs.event('undo', { sessionId: null, of: said.id })] });
+  expect(await told()).toEqual(['Found the hip.']);
+});

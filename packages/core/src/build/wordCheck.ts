@@ -1,0 +1,225 @@
+import {
+  contradictions,
+  cueTags,
+  drillCues,
+  drillOf,
+  lexicon,
+  ownWords,
+  type CueTag,
+  type Voice,
+} from '../catalogue';
+import type { Approach } from '../trace';
+
+/** What an athlete has been told, and by whom. */
+export interface Instruction {
+  by: string;
+  text: string;
+}
+
+/** A tag that an instruction asks for, or asks not to do. */
+export interface Asked {
+  tag: CueTag;
+  not: boolean;
+}
+
+export interface Clash {
+  a: Instruction;
+  b: Instruction;
+  why: string;
+  /** The plan's own word for it. */
+  instead: string;
+}
+
+export interface WordCheck {
+  clashes: Clash[];
+  hints: string[];
+}
+
+export interface WordInput {
+  approach: Partial<Approach>;
+  notes: readonly Instruction[];
+  /** Ids of drills that were given. */
+  drills: readonly string[];
+  /** Years; without it the hints for young athletes are given. */
+  age?: number | undefined;
+}
+
+/** Below this age an athlete is young for the hints; house default. */
+const young = 13;
+const negations = new Set(['never', 'not', 'no', 'dont', 'without', 'avoid', 'stop', 'less']);
+const small = new Set([
+  'the',
+  'your',
+  'a',
+  'an',
+  'at',
+  'of',
+  'to',
+  'with',
+  'it',
+  'is',
+  'and',
+  'his',
+  'her',
+  'their',
+]);
+
+/** Words in small letters, without what joins them; ends of sentences and clauses stay. */
+const wordsOf = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .replaceAll(/[’']/g, '')
+    .split(/([.,;:!?]|\s+)/)
+    .map((word) => word.trim())
+    .filter((word) => word !== '' && !small.has(word));
+
+const endings = ['s', 'es', 'ed', 'ing', 'd'];
+
+/** Whether a word is a form of another: push, pushes, pushing; drive, driving. */
+function isForm(word: string, of: string): boolean {
+  if (word === of) return true;
+  const stem = of.endsWith('e') ? of.slice(0, -1) : of;
+  const doubled = of + of.at(-1);
+  return endings.some((end) => word === of + end || word === stem + end || word === doubled + end);
+}
+
+const isBreak = (word: string): boolean => /^[.,;:!?]$/.test(word);
+
+/** Where a phrase stands: its words in order, at most two others between, within one clause. */
+function placeOf(words: readonly string[], phrase: readonly string[], from = 0): number {
+  for (let start = from; start < words.length; start++) {
+    if (!isForm(words[start]!, phrase[0]!)) continue;
+    let at = start;
+    const whole = phrase.slice(1).every((next) => {
+      for (let step = 1; step <= 3; step++) {
+        const word = words[at + step];
+        if (word === undefined || isBreak(word)) return false;
+        if (isForm(word, next)) {
+          at += step;
+          return true;
+        }
+      }
+      return false;
+    });
+    if (whole) return start;
+  }
+  return -1;
+}
+
+/** A word such as "never" at most three words before, in the same clause. */
+function isNegated(words: readonly string[], at: number): boolean {
+  for (let back = 1; back <= 3; back++) {
+    const word = words[at - back];
+    if (word === undefined || isBreak(word)) return false;
+    if (negations.has(word)) return true;
+  }
+  return false;
+}
+
+/** What a free note asks for, by the lexicon; "never push" asks not to push. */
+export function asksFor(text: string): Asked[] {
+  const words = wordsOf(text);
+  return cueTags.flatMap((tag): Asked[] => {
+    const found = lexicon[tag].flatMap((phrase) => {
+      const parts = phrase.split(' ').filter((part) => !small.has(part));
+      const at = placeOf(words, parts);
+      // A phrase that begins with its own negation is no negation of itself.
+      return at < 0 ? [] : [parts[0] !== 'never' && isNegated(words, at)];
+    });
+    if (found.length === 0) return [];
+    return [{ tag, not: found.every(Boolean) }];
+  });
+}
+
+/** What an approach asks for by itself. */
+const asksOfApproach = ({ leave, lift, hips }: Partial<Approach>): CueTag[] => [
+  ...(leave ? [leave === 'drive' ? ('push' as const) : ('fall' as const)] : []),
+  ...(lift === 'drift' ? ['drift' as const] : []),
+  ...(hips ? [hips === 'close' ? ('close hips' as const) : ('hold hips half' as const)] : []),
+];
+
+const opposite = (tag: CueTag): CueTag | undefined => {
+  const pair = contradictions.find((each) => each.includes(tag));
+  return pair && (pair[0] === tag ? pair[1] : pair[0]);
+};
+
+interface Told extends Instruction {
+  asks: readonly Asked[];
+  own: boolean;
+}
+
+/** Why two instructions pull apart; null where they do not. */
+function apart(a: Told, b: Told): { why: string; tags: [CueTag, CueTag] } | null {
+  for (const one of a.asks)
+    for (const other of b.asks) {
+      if (one.tag === other.tag && one.not !== other.not)
+        return { why: `one asks for “${one.tag}”, the other not to`, tags: [one.tag, other.tag] };
+      if (!one.not && !other.not && opposite(one.tag) === other.tag)
+        return { why: `“${one.tag}” and “${other.tag}” pull apart`, tags: [one.tag, other.tag] };
+    }
+  return null;
+}
+
+/**
+ * Everything that an athlete has been told, instruction against instruction and against the plan's approach: what
+ * pulls apart, who said it, and the plan's own word. Under `fall` "push" and "jump" said to a young athlete raise a hint.
+ *
+ * @throws RangeError when a drill is unknown; the message names the field
+ */
+export function checkWords({ approach, notes, drills, age }: WordInput): WordCheck {
+  const own = asksOfApproach(approach);
+  const plan: Told[] = own.map((tag) => ({
+    by: 'the plan',
+    text: ownWords[tag],
+    asks: [{ tag, not: false }],
+    own: true,
+  }));
+  drills.forEach((id, n) => {
+    const drill = drillOf(id);
+    if (!drill) throw new RangeError(`drills.${n}: there is no drill “${id}”`);
+    const tags = drillCues[id]?.tags ?? [];
+    plan.push({
+      by: `the drill ${drill.name}`,
+      text: drill.cue,
+      asks: tags.map((tag) => ({ tag, not: false })),
+      own: false,
+    });
+  });
+  const told: Told[] = notes.map(({ by, text }) => ({ by, text, asks: asksFor(text), own: false }));
+  const all = [...told, ...plan];
+  const clashes = all.flatMap((a, n) =>
+    all.slice(n + 1).flatMap((b): Clash[] => {
+      if (a.own && b.own) return [];
+      const found = apart(a, b);
+      if (!found) return [];
+      const keep =
+        found.tags.find((tag) => own.includes(tag)) ?? own.find((tag) => found.tags.includes(opposite(tag)!));
+      return [
+        {
+          a: { by: a.by, text: a.text },
+          b: { by: b.by, text: b.text },
+          why: found.why,
+          instead: ownWords[keep ?? found.tags[1]],
+        },
+      ];
+    }),
+  );
+  const hints =
+    approach.leave === 'fall' && (age === undefined || age < young)
+      ? told.flatMap(({ by, text }) => {
+          const word = wordsOf(text).find((each) => isForm(each, 'push') || isForm(each, 'jump'));
+          return word && asksFor(text).some(({ tag, not }) => tag === 'push' && !not)
+            ? [`${by} says “${word}”: with young athletes it becomes a jump. Say “${ownWords.fall}”.`]
+            : [];
+        })
+      : [];
+  return { clashes, hints };
+}
+
+/** The cue of a drill in an athlete's voice; the full explanation is what the drill is. */
+export function cueIn(id: string, voice: Voice): string {
+  const drill = drillOf(id);
+  if (!drill) return '';
+  if (voice === 'detail') return drill.what;
+  return voice === 'plain' ? drill.cue : (drillCues[id]?.[voice] ?? drill.cue);
+}

@@ -1,0 +1,2 @@
+export { drillCues, type DrillCue } from './drillCues';
+export { contradictions, cueTags, lexicon, ownWords, type CueTag } from './tags';
