@@ -113,7 +113,7 @@ test('a lesson goes into the diary only with a day, a time and minutes that can 
   await app.enter();
   const id = await app.newAthlete('Diara');
   await page.goto(`/athletes/${id}/edit`);
-  await page.getByRole('textbox', { name: 'Day' }).fill('next Tuesday');
+  await page.getByRole('textbox', { name: 'Day', exact: true }).fill('next Tuesday');
   await page.getByRole('textbox', { name: 'Time' }).fill('25:30');
   await page.getByRole('textbox', { name: 'Minutes' }).fill('5');
   await app.tap('Put it in the diary');
@@ -122,7 +122,7 @@ test('a lesson goes into the diary only with a day, a time and minutes that can 
   await expect(page.getByText('The minutes must be at least 10.')).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Time' })).toHaveValue('25:30');
   const { today } = await app.read('/session');
-  await page.getByRole('textbox', { name: 'Day' }).fill(today);
+  await page.getByRole('textbox', { name: 'Day', exact: true }).fill(today);
   await page.getByRole('textbox', { name: 'Time' }).fill('23:15');
   await page.getByRole('textbox', { name: 'Minutes' }).fill('45');
   await app.tap('Put it in the diary');

@@ -1,5 +1,5 @@
 import type { AthletePage, PlanRecord } from '@wrightonic/contract';
-import { checkWords, drillOf } from '@wrightonic/core';
+import { checkWords, drillOf, listed, type Clash } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
@@ -21,6 +21,18 @@ const givenDrills = (plan: PlanRecord): string[] => {
     : all.filter(({ now, stage }) => now || stage === 'prep');
   return [...new Set(given.map(({ drill }) => drill))].filter((id) => drillOf(id));
 };
+
+/** What one instruction runs against, said once. */
+function grouped(clashes: readonly Clash[]) {
+  const groups = new Map<string, Pick<Clash, 'a' | 'why' | 'instead'> & { others: string[] }>();
+  for (const { a, b, why, instead } of clashes) {
+    const key = `${a.by} ${a.text} ${why}`;
+    const group = groups.get(key) ?? { a, why, instead, others: [] };
+    groups.set(key, group);
+    group.others.push(`“${b.text}” (${b.by})`);
+  }
+  return [...groups.values()];
+}
 
 /** Everything that the athlete was told, and whether any of it pulls apart. */
 export function Words({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
@@ -46,9 +58,9 @@ export function Words({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
       {clashes.length + hints.length === 0 ? (
         <Text>{`Nothing that ${athlete.givenName} was told pulls apart.`}</Text>
       ) : null}
-      {clashes.map(({ a, b, why, instead }) => (
-        <Notice key={`${a.by} ${a.text} ${b.by} ${b.text}`}>
-          <Text>{`“${a.text}” (${a.by}) against “${b.text}” (${b.by}): ${why}.`}</Text>
+      {grouped(clashes).map(({ a, why, others, instead }) => (
+        <Notice key={`${a.by} ${a.text} ${why}`}>
+          <Text>{`“${a.text}” (${a.by}) against ${listed(others)}: ${why}.`}</Text>
           <Text variant="labelLarge">{`The plan’s word: ${instead}.`}</Text>
         </Notice>
       ))}
