@@ -127,6 +127,14 @@ test('pain in the elbow locks every throw and says why', async ({ app, page }) =
   await app.tap('Go on');
   await expect(page.getByText('Pain stops the session.', { exact: false })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Velocity' })).toHaveCount(0);
+
+  await app.tap('Somebody licensed has cleared the throws');
+  await expect(page.getByRole('button', { name: 'Open the throws' })).toBeDisabled();
+  await page.getByRole('textbox', { name: 'Who cleared the throws' }).fill('Dr. Marrable');
+  await page.getByRole('textbox', { name: 'Why the throws are open again' }).fill('A graze, no joint pain.');
+  await app.tap('Open the throws');
+  await expect(page.getByRole('button', { name: /has cleared the throws|Open the throws/ })).toHaveCount(0);
+  await expect(page.getByText('Pain stops the session.', { exact: false })).toBeVisible();
 });
 
 test('another focus is pinned with a reason, and a drill is swapped for its neighbour', async ({

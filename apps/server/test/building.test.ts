@@ -96,3 +96,65 @@ it('keeps what others tell an athlete until it is taken back, and the notes of l
   await set.owner.post('/log', { events: [logs.event('undo', { sessionId: null, of: said.id })] });
   expect(await told()).toEqual(['Found the hip.']);
 });
+
+it('plans, swaps and assigns nothing that an injury without clearance forbids, whatever the reason', async () => {
+  const { id, assign } = await planned(16);
+  const injury = { id: v7(), site: 'elbow', what: 'Ligament', since: addDays(today, -300), surgery: false };
+  await set.owner.post(`/athletes/${id}/injuries`, injury);
+  const refused = await assign([today], 'he wants to');
+  expect([refused.status, refused.body.fields[0].field]).toEqual([422, 'drills']);
+  expect(refused.body.error).toContain('Ligament (elbow) is not cleared: no throws above 60 %');
+  const { plan } = await pageOf(id);
+  const feel = plan.threads[0].stages.find(({ stage }: { stage: string }) => stage === 'feel').drills[0];
+  const swap = (drill: string) =>
+    set.owner.put(`/plans/${plan.id}/drills/${feel.id}`, { id: v7(), drill, dose: '2x5' });
+  expect((await swap('knee-gate')).body.error).toContain('no constraint or tether drills');
+
+  const fresh = { id: v7(), traceId: plan.traceId, startsOn: today, weeks: 2 };
+  await set.owner.post(`/athletes/${id}/plans`, fresh);
+  const [thread] = (await pageOf(id)).plan.threads;
+  expect(thread.reachesDelivery).toBe(false);
+  expect(thread.stages.map(({ stage }: { stage: string }) => stage)).not.toContain('constrain');
+
+  await set.owner.post(`/injuries/${injury.id}/clearances`, {
+    id: v7(),
+    clearedBy: 'Dr. Marrable',
+    date: today,
+    restrictions: '',
+  });
+  expect((await pageOf(id)).history).toEqual([
+    { site: 'elbow', what: 'Ligament', surgery: false, cleared: true },
+  ]);
+  expect((await swap('knee-gate')).status).toBe(200);
+});
+
+it('gives no drill to somebody too young for it', async () => {
+  const { id } = await planned(11);
+  const { plan } = await pageOf(id);
+  const [{ id: drill }] = plan.threads[0].stages[0].drills;
+  const answer = await set.owner.put(`/plans/${plan.id}/drills/${drill}`, {
+    id: v7(),
+    drill: 'intent-ladder',
+    dose: '3x5',
+  });
+  expect([answer.status, answer.body.error]).toEqual([422, 'drill: Effort ladder: from age 13 on']);
+});
+
+it('keeps who cleared the throws that pain had locked, and why', async () => {
+  const athleteId = set.theirs['athlete']!;
+  const session = logs.session(athleteId, null, today);
+  const cleared = logs.event('throws-cleared', {
+    sessionId: session.id,
+    clearedBy: 'Dr. Marrable',
+    reason: 'Skin only',
+  });
+  await set.owner.post('/log', { events: [session, cleared] });
+  const { events } = (await set.owner.get(`/athletes/${athleteId}/open-session`)).body;
+  expect(events).toContainEqual(
+    expect.objectContaining({ kind: 'throws-cleared', clearedBy: 'Dr. Marrable' }),
+  );
+  const { body } = await set.rival.post('/log', {
+    events: [logs.event('throws-cleared', { sessionId: session.id, clearedBy: 'x', reason: 'y' })],
+  });
+  expect(body.answers[0].stored).toBe(false);
+});

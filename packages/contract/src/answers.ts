@@ -8,6 +8,7 @@ import type {
   LinkEdit,
   MissSide,
   Offer,
+  PastInjury,
   SessionCount,
   Results,
   Stage,
@@ -203,6 +204,8 @@ export interface AthletePage {
   /** How the athlete does lately; null without enough charted pitches. */
   results: Results | null;
   plan: PlanRecord | null;
+  /** Injuries, as far as they hold a plan back. */
+  history: PastInjury[];
   /** What the athlete was told lately beside the plan, newest last. */
   told: ToldRecord[];
   sessions: SessionRecord[];

@@ -73,6 +73,8 @@ export type LogEvent =
       score: number | null;
       site: PainSite | null;
     })
+  /** Throws that pain had locked are open again, with who cleared them and why. */
+  | (Logged & { kind: 'throws-cleared'; sessionId: string; clearedBy: string; reason: string })
   | (Logged & { kind: 'rep'; sessionId: string; drill: string; outcome: 'clean' | 'missed' })
   | (Logged & {
       kind: 'throw';
@@ -146,6 +148,11 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
     level: Joi.valid('none', 'soreness', 'pain').required(),
     score: Joi.number().integer().min(0).max(10).allow(null).required(),
     site: Joi.valid(...painSites, null).required(),
+  },
+  'throws-cleared': {
+    sessionId: id.required(),
+    clearedBy: line(120).required(),
+    reason: line(300).required(),
   },
   rep: {
     sessionId: id.required(),

@@ -1,17 +1,22 @@
 import fc from 'fast-check';
 import {
   allowedWith,
+  barredBecause,
   countThrows,
+  drillOf,
   due,
   gate,
   gateWords,
   isHard,
+  painSites,
   pitchLimitRow,
   stageProposal,
   throwsLocked,
   throwsToday,
+  uncleared,
   wilson,
   type Gate,
+  type PainSite,
   type Progress,
   type Stage,
 } from '../src';
@@ -194,5 +199,36 @@ describe('pain', () => {
     expect(open.map(({ drill }) => drill)).not.toContain('full-delivery');
     expect(closed[0]!.why).toContain('pain in the elbow');
     expect(allowedWith({ level: 'none', site: null }, drills).closed).toEqual([]);
+  });
+});
+
+describe('safety', () => {
+  const elbow = { site: 'elbow' as const, what: 'Ligament', surgery: false, cleared: false };
+  const barred = (id: string, age = 16, history: (typeof elbow)[] = [elbow]) =>
+    barredBecause(drillOf(id)!, { age, history });
+  it('holds hard throws and constraints back until an injury is cleared', () => {
+    expect(barred('full-delivery')).toBe('Ligament (elbow) is not cleared: no throws above 60 %');
+    expect(barred('knee-gate')).toContain('no constraint or tether drills');
+    expect(barred('hip-first-lean')).toBeNull();
+    expect(barred('delayed-hand-throw')).toBeNull();
+    expect(barred('full-delivery', 16, [{ ...elbow, cleared: true }])).toBeNull();
+  });
+  it('asks for a clearance after elbow, shoulder, back, and after any surgery', () => {
+    const of = (site: PainSite, surgery: boolean) => uncleared([{ ...elbow, site, surgery }]).length;
+    expect(painSites.map((site) => of(site, false))).toEqual(
+      painSites.map((site) => (['shoulder', 'elbow', 'back'].includes(site) ? 1 : 0)),
+    );
+    expect(of('ankle', true)).toBe(1);
+  });
+  it('bars by age', () => {
+    expect(barred('tethered-drive', 12, [])).toBe('from age 13 on');
+    expect(barred('tethered-drive', 13, [])).toBeNull();
+  });
+  it('opens locked throws with a clearance of the session alone', () => {
+    const drills = [{ drill: 'full-delivery' }];
+    const pain = { level: 'pain', site: 'elbow' } as const;
+    expect(allowedWith(pain, drills).open).toEqual([]);
+    expect(allowedWith(pain, drills, { cleared: true }).open).toEqual(drills);
+    expect(allowedWith(pain, drills, { cleared: true, barred: () => 'no' }).closed[0]!.why).toBe('no');
   });
 });

@@ -21,6 +21,7 @@ import { toldTo } from '../store/instructions';
 import { linkEdits, strikesOf } from '../store/links';
 import { looksOf } from '../store/looks';
 import { newestAssignment, plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
+import { historyOf } from '../store/profile';
 import { throwsOf } from '../store/throws';
 import { newestTrace } from '../store/traces';
 import { isClean } from './roster';
@@ -92,7 +93,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
   const today = venueDay(new Date(), home.zone);
   const athlete = await storedAthlete(academy, id);
   if (!athlete) return null;
-  const [looks, trace, plans, sessions, counts, throws, edits, strikes, told] = await Promise.all([
+  const [looks, trace, plans, sessions, counts, throws, edits, strikes, told, history] = await Promise.all([
     looksOf(academy, id),
     newestTrace(academy, id),
     planStates(academy, id),
@@ -102,6 +103,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     linkEdits(academy),
     strikesOf(academy, id),
     toldTo(academy, id, addDays(today, -notesCount)),
+    historyOf(academy, id),
   ]);
   const newest = plans.at(-1);
   const [plan, assignment] = newest
@@ -131,6 +133,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     linkEdits: edits,
     strikes,
     told,
+    history,
     results: resultsFor(throws, today, person),
     plan: plan && planRecord(plan, counts, assignment),
     sessions,

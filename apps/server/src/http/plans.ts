@@ -1,9 +1,19 @@
 import { drillSwap, newAssignment, newPlan, stageMove } from '@wrightonic/contract';
-import { addDays, ageOn, buildLadders, drillOf, drillThrows, planAgainstLimits } from '@wrightonic/core';
+import {
+  addDays,
+  ageOn,
+  barredBecause,
+  buildLadders,
+  drillOf,
+  drillThrows,
+  planAgainstLimits,
+  type Drill,
+} from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { athlete } from '../store/athletes';
 import { addAssignment, addPlan, moveStage, plan, planState, swapDrill } from '../store/plans';
+import { historyOf } from '../store/profile';
 import { throwsOf } from '../store/throws';
 import { traceById } from '../store/traces';
 import { venueDay } from '../store/venueDay';
@@ -16,18 +26,20 @@ const relookAfterDays = 14;
 async function athleteOf(request: Request, id: string) {
   const { academy, home } = who(request);
   const row = found(await athlete(academy, id), 'athlete');
-  return { row, age: ageOn(row.birthdate, venueDay(new Date(), home.zone)) };
+  const age = ageOn(row.birthdate, venueDay(new Date(), home.zone));
+  const history = await historyOf(academy, row.id);
+  return { row, age, barred: (drill: Drill) => barredBecause(drill, { age, history }) };
 }
 
 async function makePlan(request: Request): Promise<{ id: string }> {
   const { academy, person } = who(request);
   const wish = body(request, newPlan);
-  const { row, age } = await athleteOf(request, pathId(request));
+  const { row, age, barred } = await athleteOf(request, pathId(request));
   const traced = found(await traceById(academy, wish.traceId), 'trace');
   if (traced.athleteId !== row.id) throw new Refused(404, 'This trace is of another athlete.');
   const ladders = buildLadders(
     traced.chosen,
-    { discipline: row.discipline, age, equipment: equipmentOf(row, who(request)) },
+    { discipline: row.discipline, age, equipment: equipmentOf(row, who(request)), barred },
     traced.result,
   );
   await addPlan(
@@ -51,7 +63,7 @@ async function assign(request: Request): Promise<{ id: string }> {
   const { academy, person } = who(request);
   const wish = body(request, newAssignment);
   const whole = found(await plan(academy, pathId(request)), 'plan');
-  const { row } = await athleteOf(request, whole.athleteId);
+  const { row, barred } = await athleteOf(request, whole.athleteId);
   const drills = whole.threads.flatMap(({ stages }) => stages.flatMap((stage) => stage.drills));
   const chosen = wish.drills.map((id) => {
     const drill = drills.find((each) => each.id === id);
@@ -66,6 +78,10 @@ async function assign(request: Request): Promise<{ id: string }> {
     throw new Refused(422, `days: ${outside} is outside the week from ${wish.from}`, [
       { field: 'days', message: `${outside} is outside the week from ${wish.from}` },
     ]);
+  for (const { drill } of chosen) {
+    const why = barred(drillOf(drill)!);
+    if (why) throw refusedField('drills', `${drillOf(drill)!.name}: ${why}`);
+  }
   const drillIds = chosen.map(({ drill }) => drill);
   const throwsADay = drillThrows(drillIds, [wish.from]).reduce((sum, { count }) => sum + count, 0);
   const lately = latelyThrown(await throwsOf(academy, row.id), venueDay(new Date(), who(request).home.zone));
@@ -89,12 +105,15 @@ export function planRoutes(): Router {
     const { academy, person } = who(request);
     const id = pathId(request);
     const fresh = body(request, drillSwap);
-    const { row } = await athleteOf(request, found(await planState(academy, id), 'plan').athleteId);
-    const { discipline } = drillOf(fresh.drill)!;
+    const { row, barred } = await athleteOf(request, found(await planState(academy, id), 'plan').athleteId);
+    const wanted = drillOf(fresh.drill)!;
+    const { discipline } = wanted;
     if (discipline !== 'both' && discipline !== row.discipline)
       throw new Refused(422, `drill: ${fresh.drill} is not for ${row.discipline}`, [
         { field: 'drill', message: `is not for ${row.discipline}` },
       ]);
+    const why = barred(wanted);
+    if (why) throw refusedField('drill', `${wanted.name}: ${why}`);
     const swapped = await swapDrill(academy, id, pathId(request, 'drill'), fresh, person.id);
     if (!swapped) throw new Refused(409, 'This drill was swapped already. Look at the plan again.');
     response.json({ id: fresh.id });

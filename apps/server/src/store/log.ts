@@ -46,6 +46,13 @@ const stores: { [K in LogKind]: Store<K> } = {
       score: event.score,
       site: event.site,
     }),
+  'throws-cleared': (academy, event, by) =>
+    academy.add('pain_clearances', {
+      ...told(event, by),
+      session_id: event.sessionId,
+      cleared_by: event.clearedBy,
+      reason: event.reason,
+    }),
   rep: (academy, event, by) =>
     academy.add('rep_events', {
       ...told(event, by),
@@ -106,10 +113,11 @@ export async function sessionsOf(academy: Academy, athleteId: string, most = 200
 
 /** Everything logged in a session that was not taken back, oldest first. */
 export async function eventsOf(academy: Academy, sessionId: string): Promise<LogEvent[]> {
-  const [reps, throws, pain] = await Promise.all([
+  const [reps, throws, pain, cleared] = await Promise.all([
     notUndone(academy.from('rep_events', 'r').where({ 'r.session_id': sessionId }), 'r').select('r.*'),
     notUndone(academy.from('throws', 't').where({ 't.session_id': sessionId }), 't').select('t.*'),
     academy.from('pain_reports').where({ session_id: sessionId }),
+    academy.from('pain_clearances').where({ session_id: sessionId }),
   ]);
   const common = (row: Record<string, any>) => ({ id: row.id, at: row.at.toISOString(), sessionId });
   const events: LogEvent[] = [
@@ -137,6 +145,14 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
       site: row.site,
     })),
   ];
+  events.push(
+    ...cleared.map((row: Record<string, any>) => ({
+      ...common(row),
+      kind: 'throws-cleared' as const,
+      clearedBy: row.cleared_by,
+      reason: row.reason,
+    })),
+  );
   return events.sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1));
 }
 

@@ -1,4 +1,5 @@
 import type { InjuryRecord, NewClearance, NewInjury, NewSize, SizeRecord } from '@wrightonic/contract';
+import type { PastInjury } from '@wrightonic/core';
 import type { Academy } from './scope';
 import { told } from './told';
 
@@ -94,3 +95,12 @@ export async function injuriesOf(academy: Academy, athleteId: string): Promise<I
       })),
   }));
 }
+
+/** Injuries, as far as they hold a plan back. */
+export const historyOf = async (academy: Academy, athleteId: string): Promise<PastInjury[]> =>
+  (await injuriesOf(academy, athleteId)).map(({ site, what, surgery, clearances }) => ({
+    site,
+    what,
+    surgery,
+    cleared: clearances.length > 0,
+  }));

@@ -6,6 +6,8 @@ export interface LadderAthlete {
   age: number;
   /** What is at hand, at the lesson or at home. */
   equipment: readonly string[];
+  /** Why a drill may not be given, beside age and equipment; null where nothing speaks against it. */
+  barred?: (drill: Drill) => string | null;
 }
 
 export interface Rung {
@@ -36,9 +38,13 @@ export function stageOrder(teach: Approach['teach']): Stage[] {
 }
 
 /** Whether the athlete is old enough and has what the drill needs. */
-export function drillFits(drill: Drill, { age, equipment }: LadderAthlete): boolean {
+export function drillFits(drill: Drill, { age, equipment, barred }: LadderAthlete): boolean {
   const at = new Set(equipment);
-  return drill.minAge <= age && drill.equipment.every((any) => any.some((thing) => at.has(thing)));
+  return (
+    drill.minAge <= age &&
+    (barred?.(drill) ?? null) === null &&
+    drill.equipment.every((any) => any.some((thing) => at.has(thing)))
+  );
 }
 
 /** Targets of a thread with how much each counts: the focus 1, limits that hold it back 0.7, what it explains 0.5. */
@@ -84,7 +90,9 @@ function ladder(thread: Thread, focus: string, athlete: LadderAthlete, trace: Tr
       ({ limit }) =>
         `${nodeOf(limit)!.name}: pattern work stays at feel and move until the body is tested again.`,
     ),
-    ...skipped.map((stage) => `No ${stage} drill fits the age and the equipment; the stage is skipped.`),
+    ...skipped.map(
+      (stage) => `No ${stage} drill fits the age, the equipment and what is cleared; the stage is skipped.`,
+    ),
   ];
   const reaches = (stage: Stage) => stages.some((rung) => rung.stage === stage);
   return {

@@ -3,3 +3,4 @@ export * from './gate';
 export * from './throwLimits';
 export * from './stageMove';
 export * from './pain';
+export * from './safety';

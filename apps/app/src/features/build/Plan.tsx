@@ -1,4 +1,5 @@
 import type { AthletePage, PlanRecord } from '@wrightonic/contract';
+import { uncleared, unclearedEffort } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
@@ -27,6 +28,13 @@ export function Plan({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
       <Text variant="bodyLarge">
         {`${dayWords(plan.startsOn, today)} to ${dayWords(plan.endsOn, today)}. Look again on ${dayWords(plan.relookOn, today)}.`}
       </Text>
+      {uncleared(page.history).map(({ what, site }) => (
+        <Notice key={`${what} ${site}`} alert>
+          <Text>
+            {`${what} (${site}) is not cleared: no throws above ${unclearedEffort} %, no constraint or tether drills. Ask a licensed clinician; who cleared it goes into the profile.`}
+          </Text>
+        </Notice>
+      ))}
       <Assign key={plan.assignment?.id} page={page} plan={plan} />
       <View style={wide ? styles.beside : styles.below}>
         {plan.threads.map((thread) => (

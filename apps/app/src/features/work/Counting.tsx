@@ -2,10 +2,12 @@ import type { AthletePage } from '@wrightonic/contract';
 import {
   cueIn,
   allowedWith,
+  barredBecause,
   doseWords,
   drillOf,
   heldAbove,
   parseDose,
+  throwsLocked,
   type Pain,
   type Severity,
 } from '@wrightonic/core';
@@ -20,6 +22,7 @@ import { Seam } from '../../ui/seam/Seam';
 import { HoldTimer } from './HoldTimer';
 import { countOf, drillsToday, lastTap, thrown } from './session';
 import { TapArea } from './TapArea';
+import { Unlock } from './Unlock';
 import type { Session } from './useSession';
 import { VelocityPad } from './VelocityPad';
 import { dayAt } from '../../ui/days';
@@ -39,7 +42,13 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   const own = useColours();
   const { person, academy } = useMe();
   const { events, elsewhere, inSession } = session;
-  const { open, closed } = allowedWith(pain, drillsToday(page, dayAt(new Date(), academy.zone)));
+  const { age } = page.athlete;
+  const locked = throwsLocked(pain);
+  const cleared = events.some(({ kind }) => kind === 'throws-cleared');
+  const { open, closed } = allowedWith(pain, drillsToday(page, dayAt(new Date(), academy.zone)), {
+    cleared,
+    barred: (each) => barredBecause(each, { age, history: page.history }),
+  });
   const [at, setAt] = useState(() => {
     const last = lastTap(events)[0];
     return Math.max(
@@ -53,6 +62,10 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   const throws = thrown(page, events, elsewhere);
   const why = [...new Set(closed.map((each) => each.why))].join('; ');
 
+  const unlock =
+    locked && !cleared ? (
+      <Unlock onCleared={(clearedBy, reason) => inSession().clearThrows(clearedBy, reason)} />
+    ) : null;
   const top = (
     <View style={styles.top}>
       <IconButton icon="close" accessibilityLabel="Leave; the session stays open" onPress={onLeave} />
@@ -70,6 +83,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
         {top}
         <Pane>
           {why ? <Notice alert>{`No drill is open: ${why}.`}</Notice> : null}
+          {unlock}
           <Empty>No drill is left for today. End the session, so that what was said is kept.</Empty>
         </Pane>
       </View>
@@ -129,6 +143,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
           <Text style={styles.middle}>{drill.what}</Text>
           {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
           {why ? <Notice>{`${closed.length} drills are closed: ${why}.`}</Notice> : null}
+          {unlock}
           {pain.level === 'pain' ? (
             <Notice alert>Pain stops the session. Ask a licensed clinician before going on.</Notice>
           ) : null}

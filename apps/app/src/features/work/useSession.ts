@@ -34,6 +34,8 @@ export function useSession(page: AthletePage) {
   const inSession = (id = sessionId!) => ({
     pain: (answer: Omit<EventOf<'pain'>, 'id' | 'at' | 'kind' | 'sessionId'>) =>
       dispatch(log(athleteId, 'pain', { sessionId: id, ...answer })),
+    clearThrows: (clearedBy: string, reason: string) =>
+      dispatch(log(athleteId, 'throws-cleared', { sessionId: id, clearedBy, reason })),
     /** A rep of a throwing drill is a throw as well. */
     rep: (drill: string, outcome: 'clean' | 'missed') => {
       dispatch(log(athleteId, 'rep', { sessionId: id, drill, outcome }));

@@ -1,0 +1,41 @@
+import type { Drill, PainSite } from '../catalogue';
+
+/** An injury as far as it holds a plan back. */
+export interface PastInjury {
+  site: PainSite;
+  what: string;
+  surgery: boolean;
+  /** Somebody cleared it, by name and date. */
+  cleared: boolean;
+}
+
+/** A past injury here needs a clearance before hard throws; so does any surgery. */
+const needsClearance: readonly PainSite[] = ['elbow', 'shoulder', 'back'];
+
+/** Most effort of a throw while an injury is not cleared, percent. */
+export const unclearedEffort = 60;
+
+/** The injuries that hold a plan back: elbow, shoulder, back or surgery, without a clearance. */
+export const uncleared = (history: readonly PastInjury[]): PastInjury[] =>
+  history.filter(({ site, surgery, cleared }) => !cleared && (surgery || needsClearance.includes(site)));
+
+interface Whom {
+  age: number;
+  history: readonly PastInjury[];
+}
+
+/**
+ * Why an athlete may not be given a drill at all; null where nothing speaks against it. No reason typed by an
+ * instructor lifts this: age does, or a clearance that somebody licensed gave.
+ */
+export function barredBecause(drill: Drill, { age, history }: Whom): string | null {
+  if (age < drill.minAge) return `from age ${drill.minAge} on`;
+  const [open] = uncleared(history);
+  if (!open) return null;
+  const injury = `${open.what} (${open.site}) is not cleared`;
+  if (drill.stage === 'constrain') return `${injury}: no constraint or tether drills`;
+  // A throw whose effort nobody names may be a hard one.
+  if (drill.throws > 0 && (drill.effort?.to ?? 100) > unclearedEffort)
+    return `${injury}: no throws above ${unclearedEffort} %`;
+  return null;
+}
