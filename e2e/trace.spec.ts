@@ -16,6 +16,20 @@ async function traced(app: App, name: string, findings: Record<string, number>):
   return id;
 }
 
+/** Adds a link of the academy’s own. */
+async function addLink(app: App, cause: string, effect: string, why: string): Promise<void> {
+  await app.tap('Add a link');
+  for (const [what, name] of [
+    ['cause', cause],
+    ['effect', effect],
+  ] as const) {
+    await app.page.getByRole('searchbox', { name: `Search for the ${what}` }).fill(name.toLowerCase());
+    await app.page.getByRole('button', { name, exact: true }).click();
+  }
+  await app.page.getByRole('textbox', { name: 'Why is the link changed?' }).fill(why);
+  await app.tap('Add it');
+}
+
 test('what to look at next is one tap away and comes back with the picture changed', async ({
   app,
   page,
@@ -70,14 +84,12 @@ test('a limit that was never tested leads to its test, and the measure comes bac
 test('a thread is read with a tap, struck with a reason, and stays in the history', async ({ app, page }) => {
   await app.enter();
   const id = await traced(app, 'Strika', { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 });
-  // One thread hangs between the two stitches; half way along it is its lowest point.
-  const box = (await page.getByRole('button', { name: /threads from cause to effect/ }).boundingBox())!;
   const heading = page.getByRole('heading', {
     name: 'Momentum dies at the top causes Lead leg opens early',
   });
+  // One thread hangs between the two stitches: somewhere below them a tap finds it.
   for (let y = 0.9; y > 0.4 && !(await heading.isVisible()); y -= 0.05)
     for (const x of [0.3, 0.34]) if (!(await heading.isVisible())) await press(app, { x, y });
-  expect(box.width).toBeLessThanOrEqual(1280);
   await expect(heading).toBeVisible();
   await app.tap('Strike this link');
   await expect(page.getByRole('button', { name: 'Strike it for Strika' })).toBeDisabled();
@@ -177,30 +189,12 @@ test('an academy has its own links, and a circle is refused and spelled out', as
   ).toBeVisible();
   await expect(page.getByText(/Ours follow their eyes\. Marlow Venn/).first()).toBeVisible();
 
-  await app.tap('Add a link');
-  for (const [what, typed, name] of [
-    ['cause', 'shoulders open', 'Shoulders open early'],
-    ['effect', 'eyes', 'Eyes leave the target'],
-  ] as const) {
-    await page.getByRole('searchbox', { name: `Search for the ${what}` }).fill(typed);
-    await page.getByRole('button', { name, exact: true }).click();
-  }
-  await page.getByRole('textbox', { name: 'Why is the link changed?' }).fill('Looks away when open.');
-  await app.tap('Add it');
+  await addLink(app, 'Shoulders open early', 'Eyes leave the target', 'Looks away when open.');
   await expect(
     page.getByRole('button', { name: /Shoulders open early causes Eyes leave the target, 0\.40/ }),
   ).toHaveCount(1);
 
-  await app.tap('Add a link');
-  for (const [what, typed, name] of [
-    ['cause', 'strides off', 'Strides off line'],
-    ['effect', 'shoulders open', 'Shoulders open early'],
-  ] as const) {
-    await page.getByRole('searchbox', { name: `Search for the ${what}` }).fill(typed);
-    await page.getByRole('button', { name, exact: true }).click();
-  }
-  await page.getByRole('textbox', { name: 'Why is the link changed?' }).fill('A try.');
-  await app.tap('Add it');
+  await addLink(app, 'Strides off line', 'Shoulders open early', 'A try.');
   await expect(
     page.getByText(/This would close a circle: .*“Eyes leave the target” causes “Strides off line”/),
   ).toBeVisible();
