@@ -201,6 +201,22 @@ test('an academy has its own links, and a circle is refused and spelled out', as
   await expect(page.getByRole('textbox', { name: 'Why is the link changed?' })).toHaveValue('A try.');
 });
 
+test('the drills for a finding are one tap from it', async ({ app, page }) => {
+  await app.enter();
+  await traced(app, 'Drilla', { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 });
+  await app.tap(/Momentum dies at the top explains/);
+  await app.tap('Drills for it');
+  await expect(page.getByText('For Momentum dies at the top', { exact: true })).toBeVisible();
+  const found = page.getByRole('status').filter({ hasText: 'of 86 drills' });
+  const few = Number((await found.innerText()).split(' ')[0]);
+  expect(few).toBeGreaterThan(2);
+  expect(few).toBeLessThan(40);
+  await app.tap('All drills');
+  await expect(found).toHaveText('86 of 86 drills');
+  await page.getByRole('searchbox', { name: 'Search drills' }).fill('suspension strap');
+  await expect(found).toHaveText(/^[34] of 86 drills/);
+});
+
 test('without a look it says what to look at first', async ({ app, page }) => {
   await app.enter();
   await page.goto(`/athletes/${await app.newAthlete('Emptia')}/trace`);

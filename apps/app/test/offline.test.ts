@@ -28,6 +28,9 @@ const page = {
   athlete: { id: 'athlete', discipline: 'overhand', age: 15 },
   looks: [],
   plan: null,
+  strikes: [],
+  told: [],
+  limits: { maxToday: 95, restUntil: null },
 } as unknown as AthletePage;
 const begun = entry({ kind: 'look-begun', athleteId: 'athlete', look: 'quick', place: '' });
 const finding = (node: string, severity: number | null) =>
@@ -104,6 +107,21 @@ const tap = (): [Entry, Entry] => {
   return [first, second];
 };
 const events = (entries: Entry[]) => entries.map(({ event }) => event);
+
+describe('what is said about an athlete on this device', () => {
+  it('lays a struck link over the page, once', () => {
+    const fields = { cause: 'oh.lift-stall', effect: 'oh.jump', struck: true, reason: 'Not here' };
+    const struck = entry({ kind: 'link-struck', athleteId: 'athlete', ...fields });
+    const seen = withJournal(page, [struck, struck], 'Me');
+    expect(seen.strikes).toEqual([expect.objectContaining({ ...fields, by: 'Me', id: struck.event.id })]);
+  });
+  it('lays what others tell over the page until it is taken back', () => {
+    const told = entry({ kind: 'instruction', athleteId: 'athlete', from: 'coach', text: 'Push' });
+    expect(withJournal(page, [told], 'Me').told).toMatchObject([{ by: 'coach', text: 'Push' }]);
+    const undone = entry({ kind: 'undo', sessionId: null, of: told.event.id });
+    expect(withJournal(page, [told, undone], 'Me').told).toEqual([]);
+  });
+});
 
 describe('a session', () => {
   it('is the newest begun here that was not ended, else the server’s', () => {

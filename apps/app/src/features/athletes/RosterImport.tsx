@@ -8,7 +8,7 @@ import { api } from '../../store/api';
 import { FilePick } from '../../ui/FilePick';
 import { ImportPreview } from '../../ui/ImportPreview';
 import { disciplineNames, handNames } from '../../ui/kindWords';
-import { Notice } from '../../ui/Notice';
+import { Notice, Trouble, Waiting } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
 
 const most = 20_000_000;
@@ -22,7 +22,7 @@ interface Read {
 
 /** A roster from a table: seen before it is taken. */
 export function RosterImport() {
-  const { data: roster } = api.useRosterQuery();
+  const { data: roster, error: unread, refetch } = api.useRosterQuery();
   const [read, setRead] = useState<Read | null>(null);
   const [wrong, setWrong] = useState('');
   const [done, setDone] = useState('');
@@ -62,12 +62,19 @@ export function RosterImport() {
   return (
     <Screen title="Roster from a table">
       <Text>{`A CSV with a header: ${rosterColumns.required.join(', ')}; and any of ${rosterColumns.optional.join(', ')}. Several things in one cell stand apart by semicolons.`}</Text>
-      <FilePick
-        label="Open a table"
-        accept=".csv,text/csv,text/plain"
-        most={most}
-        onFile={(file) => void open(file)}
-      />
+      {roster ? (
+        <FilePick
+          label="Open a table"
+          accept=".csv,text/csv,text/plain"
+          most={most}
+          onFile={(file) => void open(file)}
+        />
+      ) : unread ? (
+        <Trouble error={unread} again={() => void refetch()} />
+      ) : (
+        // Whoever is here already can only be told once the roster is known.
+        <Waiting what="Reading the roster" />
+      )}
       {wrong ? <Notice alert>{wrong}</Notice> : null}
       {done ? (
         <Notice icon="check">

@@ -11,9 +11,10 @@ import {
   type Stage,
   type Thread,
 } from '@wrightonic/core';
+import { router, useLocalSearchParams } from 'expo-router';
 import { memo, useMemo, useState } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
-import { Text } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { Choices } from '../../ui/Choices';
 import { voiceNames } from '../../ui/kindWords';
 import { Empty } from '../../ui/Notice';
@@ -24,21 +25,28 @@ import { threadNames, threads } from '../../ui/threadWords';
 
 const Gap = () => <View style={styles.gap} />;
 
-/** Every drill of the catalogue, to be found by name, thread and stage. */
+/** What a drill is found by: its name and words, what it serves, what it needs. */
+const told = ({ name, what, targets, equipment }: Drill): string =>
+  [name, what, ...targets.map(nodeName), ...equipment.flat()].join(' ').toLowerCase();
+
+/** Every drill of the catalogue, to be found by name, flaw, equipment, thread and stage. */
 export function Drills() {
   const [search, setSearch] = useState('');
   const [thread, setThread] = useState<Thread | null>(null);
   const [stage, setStage] = useState<Stage | null>(null);
   const [open, setOpen] = useState<string | null>(null);
+  /** A flaw or limit that somebody came from. */
+  const { target } = useLocalSearchParams<{ target?: string }>();
   const shown = useMemo(() => {
     const wanted = search.trim().toLowerCase();
     return drills.filter(
       (drill) =>
         (!thread || drill.thread === thread) &&
         (!stage || drill.stage === stage) &&
-        `${drill.name} ${drill.what}`.toLowerCase().includes(wanted),
+        (!target || drill.targets.includes(target)) &&
+        told(drill).includes(wanted),
     );
-  }, [search, thread, stage]);
+  }, [search, thread, stage, target]);
   return (
     <View style={styles.whole} role="main">
       <PageTitle>Drills</PageTitle>
@@ -68,6 +76,14 @@ export function Drills() {
               onChange={setStage}
               options={[{ value: null, text: 'All' }, ...stages.map((value) => ({ value, text: value }))]}
             />
+            {target ? (
+              <View style={styles.for}>
+                <Text style={styles.grow}>{`For ${nodeName(target)}`}</Text>
+                <Button mode="text" compact onPress={() => router.setParams({ target: '' })}>
+                  All drills
+                </Button>
+              </View>
+            ) : null}
             <Text variant="bodySmall" role="status">{`${shown.length} of ${drills.length} drills`}</Text>
           </View>
         }
@@ -133,5 +149,6 @@ const styles = StyleSheet.create({
   gap: { height: 8 },
   drill: { gap: 4 },
   row: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
+  for: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   grow: { flex: 1 },
 });

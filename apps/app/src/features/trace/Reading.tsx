@@ -9,6 +9,7 @@ import {
   threadLine,
   type Findings,
 } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -61,6 +62,11 @@ function NodeRead({ node, findings, traced: { result }, trying, onTry, onClose }
             What if it were clean?
           </Button>
         ) : null}
+        {nodeOf(node)?.type === 'symptom' ? null : (
+          <Button mode="text" onPress={() => router.navigate(`/drills?target=${node}` as Href)}>
+            Drills for it
+          </Button>
+        )}
         <Button mode="text" onPress={onClose}>
           Close
         </Button>

@@ -92,8 +92,8 @@ export const TracePicture = memo(function TracePicture(props: Props) {
   };
   const tapped = (event: GestureResponderEvent) => {
     const { clientX, clientY, detail } = event.nativeEvent as unknown as MouseEvent;
-    // A key has no place; the threads stand in words below.
-    if (!detail) return;
+    // A key has no place: it lights what explains most, and puts it out again. Each thread stands in words as well.
+    if (!detail) return onChoose?.(chosen || !roots[0] ? null : { node: roots[0].id });
     const box = (event.currentTarget as unknown as HTMLElement).getBoundingClientRect();
     const point = { x: clientX - box.left, y: clientY - box.top - top };
     const found = nearest(picture, point);

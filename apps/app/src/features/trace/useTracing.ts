@@ -43,12 +43,14 @@ export interface HowSure {
   /** Runs done; all of them once there is an answer. */
   done: number;
   sure: Sureness | null;
-  ms: number | null;
   wrong: string | null;
   stopped: boolean;
 }
 
-const nothing: HowSure = { done: 0, sure: null, ms: null, wrong: null, stopped: false };
+/** Up to here nobody waits, ms. */
+const quick = 200;
+
+const nothing: HowSure = { done: 0, sure: null, wrong: null, stopped: false };
 
 /** How sure a trace is, worked out beside the interface; asked anew whenever the picture changes. */
 export function useHowSure({ input, set }: Pick<Traced, 'input' | 'set'>): HowSure & {
@@ -63,13 +65,16 @@ export function useHowSure({ input, set }: Pick<Traced, 'input' | 'set'>): HowSu
   });
   useEffect(() => {
     let heard = nothing;
+    const asking = performance.now();
     const stop = askHowSure(input, set, (word) => {
       heard =
         'sure' in word
-          ? { ...nothing, done: word.sure.runs, sure: word.sure, ms: word.ms }
+          ? { ...nothing, done: word.sure.runs, sure: word.sure }
           : 'done' in word
             ? { ...nothing, done: word.done }
             : { ...nothing, wrong: word.wrong };
+      // An answer that comes at once needs no word of progress, and the screen is not drawn for it.
+      if ('done' in word && performance.now() - asking < quick) return;
       setState({ of: input, heard, stop: give });
     });
     const give = () => {
