@@ -142,7 +142,9 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
           />
           <Text style={styles.middle}>{drill.what}</Text>
           {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
-          {why ? <Notice>{`${closed.length} drills are closed: ${why}.`}</Notice> : null}
+          {why ? (
+            <Notice>{`${closed.length} ${closed.length === 1 ? 'drill is' : 'drills are'} closed: ${why}.`}</Notice>
+          ) : null}
           {unlock}
           {pain.level === 'pain' ? (
             <Notice alert>Pain stops the session. Ask a licensed clinician before going on.</Notice>
