@@ -1,4 +1,5 @@
 import { test as base, expect, type Page } from '@playwright/test';
+import { emptyAthlete } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 
 /** The demo academy as the browser tests use it. */
@@ -45,25 +46,11 @@ export class App {
   async newAthlete(givenName: string, more: Record<string, unknown> = {}): Promise<string> {
     const id = v7();
     await this.post('/athletes', {
+      ...emptyAthlete,
       id,
       givenName,
       familyName: 'Testwell',
-      discipline: 'overhand',
-      throws: 'R',
       birthdate: '2011-05-23',
-      heightCm: null,
-      massKg: null,
-      equipment: [],
-      approach: { leave: null, lift: null, teach: null, hips: null },
-      note: '',
-      level: null,
-      sex: null,
-      teams: [],
-      days: [],
-      voice: 'plain',
-      guardians: [],
-      allergies: '',
-      league: { maxPerDay: null, maxPerGame: null },
       ...more,
     });
     return id;

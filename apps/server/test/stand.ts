@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import type { Server } from 'node:http';
-import type { SessionState } from '@wrightonic/contract';
+import { emptyAthlete, type SessionState } from '@wrightonic/contract';
 import { drills } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { hashPassword } from '../src/auth/password';
@@ -11,7 +11,6 @@ import { connect, migrate } from '../src/store/database';
 
 export const password = 'a password of the tests';
 const everything = [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))];
-const approach = { leave: null, lift: null, teach: null, hips: null };
 
 /** A server on a database of its own, in the MariaDB that the test script started. */
 export async function stand() {
@@ -57,7 +56,7 @@ export async function academy({ door }: Stand, name: string) {
       role,
       hand: 'R' as const,
       velocityUnit: 'mph' as const,
-      approach,
+      approach: emptyAthlete.approach,
     })),
   );
   return { id, email: (role: 'owner' | 'instructor' | 'assistant') => `${role}@${name}.example` };
@@ -122,25 +121,14 @@ export function browser({ base }: Stand) {
 export type Browser = ReturnType<typeof browser>;
 
 export const form = (more: Record<string, unknown> = {}) => ({
+  ...emptyAthlete,
   id: v7(),
   givenName: 'Wren',
   familyName: 'Ablethorpe',
-  discipline: 'overhand',
-  throws: 'R',
   birthdate: '2011-05-23',
   heightCm: 178,
   massKg: 70,
   equipment: ['wall'],
-  approach,
-  note: '',
-  level: null,
-  sex: null,
-  teams: [],
-  days: [],
-  voice: 'plain',
-  guardians: [],
-  allergies: '',
-  league: { maxPerDay: null, maxPerGame: null },
   ...more,
 });
 

@@ -54,6 +54,28 @@ export interface AthleteForm {
   league: { maxPerDay: number | null; maxPerGame: number | null };
 }
 
+/** An athlete about whom nothing is written down yet. */
+export const emptyAthlete: AthleteForm = {
+  givenName: '',
+  familyName: '',
+  discipline: 'overhand',
+  throws: 'R',
+  birthdate: '',
+  heightCm: null,
+  massKg: null,
+  equipment: [],
+  approach: { leave: null, lift: null, teach: null, hips: null },
+  note: '',
+  level: null,
+  sex: null,
+  teams: [],
+  days: [],
+  voice: 'plain',
+  guardians: [],
+  allergies: '',
+  league: { maxPerDay: null, maxPerGame: null },
+};
+
 export type NewAthlete = AthleteForm & { id: string };
 
 const side = <K extends keyof Approach>(topic: K) => Joi.valid(...approachSides[topic], null).required();

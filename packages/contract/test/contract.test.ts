@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import { TableError } from '@wrightonic/core';
+import { trace, TableError } from '@wrightonic/core';
 import {
   athleteForm,
   check,
@@ -11,29 +11,23 @@ import {
   readRoster,
   signIn,
   timingInput,
+  detailOfOffer,
+  emptyAthlete,
+  newLinkEdit,
   traceInput,
+  traceInputOf,
   type AthleteForm,
+  type StrikeRecord,
 } from '../src';
 
 const athlete: AthleteForm = {
+  ...emptyAthlete,
   givenName: 'Wren',
   familyName: 'Ablethorpe',
-  discipline: 'overhand',
-  throws: 'R',
   birthdate: '2011-05-23',
   heightCm: 178.5,
-  massKg: null,
   equipment: ['wall'],
-  approach: { leave: null, lift: 'drift', teach: null, hips: null },
-  note: '',
-  level: null,
-  sex: null,
-  teams: [],
-  days: [],
-  voice: 'plain',
-  guardians: [],
-  allergies: '',
-  league: { maxPerDay: null, maxPerGame: null },
+  approach: { ...emptyAthlete.approach, lift: 'drift' },
 };
 /** The fields that are complained about. */
 const wrong = (schema: Parameters<typeof check>[0], value: unknown) =>
@@ -185,4 +179,98 @@ describe('a roster from a table', () => {
     expect(() => readRoster('name\nWren', () => v7())).toThrow(TableError);
     expect(() => readRoster('', () => v7())).toThrow(/empty/);
   });
+});
+
+describe('what a trace is made of', () => {
+  const strike = (cause: string, effect: string, struck = true): StrikeRecord => ({
+    id: `${cause} ${struck}`,
+    cause,
+    effect,
+    struck,
+    reason: 'x',
+    at: '2026-05-01T10:00:00.000Z',
+    by: 'Isla',
+  });
+  const given = (more: Partial<Parameters<typeof traceInputOf>[0]> = {}) =>
+    traceInputOf({
+      athlete: { discipline: 'overhand', throws: 'R', age: 15 },
+      approach: { leave: 'fall', lift: 'drift', teach: 'instruct', hips: 'half' },
+      look: { findings: { 'oh.hips-late': 2, 'lim.hip-ir.trail': 2 }, details: {} },
+      strikes: [],
+      results: null,
+      ...more,
+    });
+
+  it('passes over what belongs to the other delivery, so that a changed athlete can still be traced', () => {
+    const { findings, struck } = given({
+      look: { findings: { 'oh.hips-late': 2, 'wm.stiff-arm': 3, 'sym.miss-high': 1 }, details: {} },
+      strikes: [strike('wm.stiff-arm', 'wm.arm-only'), strike('oh.lift-stall', 'oh.jump')],
+    });
+    expect(findings).toEqual({ 'oh.hips-late': 2, 'sym.miss-high': 1 });
+    expect(struck).toEqual([['oh.lift-stall', 'oh.jump']]);
+    expect(() => trace({ ...given(), findings, struck: struck! })).not.toThrow();
+  });
+
+  it('strikes what is struck now', () => {
+    const pair = ['oh.lift-stall', 'oh.jump'] as const;
+    expect(given({ strikes: [strike(...pair), strike(...pair, false)] }).struck).toEqual([]);
+  });
+
+  it('carries the measuring error of what a screen measured, and of nothing else', () => {
+    const detail = { value: 31, error: 3, source: 'screen' as const };
+    const of = (details: Parameters<typeof traceInputOf>[0]['look']['details']) =>
+      given({ look: { findings: { 'lim.hip-ir.trail': 2, 'oh.hips-late': 2 }, details } }).measured;
+    expect(of({ 'lim.hip-ir.trail': detail })).toEqual({ 'lim.hip-ir.trail': { value: 31, error: 3 } });
+    expect(of({ 'lim.hip-ir.trail': { ...detail, source: 'measure' } })).toEqual({});
+    expect(of({ 'lim.hip-ir.trail': { value: 31, source: 'screen' } })).toEqual({});
+    expect(of({ 'lim.balance': detail })).toEqual({});
+  });
+
+  it('leaves the results out where there are none', () => {
+    expect('results' in given()).toBe(false);
+    expect(given({ results: { strikes: 0.7 } }).results).toEqual({ strikes: 0.7 });
+  });
+
+  it('keeps of an offer what it measured, how well, and where it comes from', () => {
+    const offer = {
+      node: 'lim.balance',
+      severity: 2,
+      from: 'screen',
+      date: '2026-05-01',
+      why: '14 s',
+    } as const;
+    expect(detailOfOffer({ ...offer, value: 14, error: 2 })).toEqual({
+      value: 14,
+      error: 2,
+      derived: 2,
+      source: 'screen',
+      note: '14 s',
+    });
+    expect(detailOfOffer({ ...offer, value: null })).toEqual({ derived: 2, source: 'screen', note: '14 s' });
+    expect(detailOfOffer({ ...offer, value: null, why: 'x'.repeat(600) }).note).toHaveLength(500);
+  });
+});
+
+describe('a word on a link', () => {
+  const edit = {
+    id: '01a210b1-c4ba-75f8-827b-5a7a3a511b35',
+    cause: 'oh.lift-stall',
+    effect: 'oh.jump',
+    weight: 0.4,
+    reason: 'Film',
+  };
+  it.each([
+    ['weight', 0],
+    ['weight', 1],
+    ['weight', '0.4'],
+    ['weight', undefined],
+    ['cause', 'oh.nobody'],
+    ['effect', ''],
+    ['reason', ''],
+    ['reason', 'x'.repeat(301)],
+    ['id', 'mine'],
+  ])('is refused with %s %j', (field, value) => {
+    expect(wrong(newLinkEdit, { ...edit, [field]: value })).toEqual([field]);
+  });
+  it('may switch off', () => expect(wrong(newLinkEdit, { ...edit, weight: null })).toEqual([]));
 });

@@ -4,6 +4,10 @@ import {
   CycleError,
   cycleWords,
   links,
+  linkStates,
+  mayCause,
+  mayFollow,
+  nodesFor,
   pairsOf,
   struckNow,
   trace,
@@ -84,6 +88,42 @@ describe('the links of an academy', () => {
       .map(({ cause, effect }) => edit(null, cause, effect));
     expect(withEdit(way, back).links.length).toBe(links.length - way.length + 1);
     expect(() => withEdit([...way, back], edit(0.5, 'oh.jump', 'oh.shoulders-early'))).toThrow(CycleError);
+  });
+});
+
+describe('the states of links', () => {
+  const stateOf = (edits: LinkEdit[], cause: string, effect: string) =>
+    linkStates(edits, 'overhand').find((each) => each.cause === cause && each.effect === effect);
+  it('are of one delivery, given, changed, off or own', () => {
+    const all = linkStates([], 'overhand');
+    expect(all.some(({ cause, effect }) => `${cause}${effect}`.includes('wm.'))).toBe(false);
+    expect(all.every(({ weight, given }) => weight === given)).toBe(true);
+    expect(stateOf([edit(0.3)], 'oh.lift-stall', 'oh.lead-leg-opens')).toMatchObject({
+      weight: 0.3,
+      given: 0.6,
+    });
+    expect(stateOf([edit(null)], 'oh.lift-stall', 'oh.lead-leg-opens')).toMatchObject({
+      weight: null,
+      given: 0.6,
+    });
+    const own = edit(0.5, 'lim.ankle-df', 'oh.lead-leg-opens');
+    expect(stateOf([own], own.cause, own.effect)).toMatchObject({ weight: 0.5, given: null });
+    expect(stateOf([own, { ...own, weight: null }], own.cause, own.effect)).toMatchObject({ weight: null });
+  });
+  it('offers as cause and effect just what may be one', () => {
+    for (const node of nodesFor('windmill')) {
+      const other = node.id === 'wm.weak-load' ? 'wm.soft-drive' : 'wm.weak-load';
+      const refused = (from: string, to: string) => {
+        try {
+          withEdit([], { cause: from, effect: to, weight: 0.4 });
+          return '';
+        } catch (error) {
+          return error instanceof CycleError ? '' : (error as Error).message.split(':')[0];
+        }
+      };
+      expect([node.id, refused(node.id, other)]).toEqual([node.id, mayCause(node) ? '' : 'cause']);
+      expect([node.id, refused(other, node.id)]).toEqual([node.id, mayFollow(node) ? '' : 'effect']);
+    }
   });
 });
 

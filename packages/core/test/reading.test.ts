@@ -1,5 +1,6 @@
 import {
   callsOf,
+  canBeFocus,
   flaws,
   focusWords,
   gainWords,
@@ -7,12 +8,15 @@ import {
   happensOf,
   leaveWords,
   limits,
+  lookFirst,
+  movedRoots,
   nodesFor,
   phaseView,
   pictureWords,
   plainWords,
   resultsOf,
   saidOf,
+  sameFocus,
   sureRuns,
   tallied,
   trace,
@@ -191,6 +195,40 @@ describe('calls over time', () => {
   });
 });
 
+describe('a focus', () => {
+  it.each([
+    ['oh.lift-stall', 'lower', true],
+    ['oh.lift-stall', 'arm', false],
+    ['oh.glove-pull', 'arm', true],
+    ['lim.balance', 'arm', true],
+    ['sym.miss-high', 'arm', false],
+    ['oh.ball-shows', 'arm', false],
+    ['wm.stiff-arm', 'arm', false],
+    ['nobody', 'lower', false],
+  ] as const)('%s for the %s thread: %s', (id, thread, may) => {
+    expect(canBeFocus(id, thread, 'overhand')).toBe(may);
+  });
+  it('is the same when both threads are', () => {
+    const focus = { lower: 'oh.lift-stall', arm: null };
+    expect(sameFocus(focus, { ...focus })).toBe(true);
+    expect(sameFocus(focus, { ...focus, arm: 'oh.glove-pull' })).toBe(false);
+  });
+});
+
+describe('two traces', () => {
+  it('differ by the roots that moved, most first, also those that came or went', () => {
+    const before = traced({ 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2, 'oh.glove-pull': 1 });
+    const after = traced({ 'oh.lift-stall': 0, 'oh.lead-leg-opens': 2, 'oh.glove-pull': 1 });
+    const moved = movedRoots(before, after);
+    // 3, and 0.6 of the 2 and of the 0.4 · 2/3 that the glove hands to the leg.
+    const lift = 3 + 0.6 * (2 + (0.4 * 2) / 3);
+    expect(moved[0]).toEqual({ id: 'oh.lift-stall', before: expect.closeTo(lift, 9), after: 0 });
+    // The glove hands on the same either way.
+    expect(moved.map(({ id }) => id)).toEqual(['oh.lift-stall', 'oh.lead-leg-opens']);
+    expect(movedRoots(before, before)).toEqual([]);
+  });
+});
+
 describe('results', () => {
   const pitch = (date: string, x: number, y: number) => ({
     date,
@@ -217,4 +255,10 @@ it('stays readable when everything is severe', () => {
   const result = traced(findings);
   expect(result.roots).toHaveLength(nodesFor('overhand').length - 1);
   expect(pictureWords(result, findings).length).toBeGreaterThan(50);
+});
+
+it('says what to look at first when nothing was looked at, and only then', () => {
+  expect(traced({}).lookFirst).toEqual(lookFirst('overhand'));
+  expect(traced({ 'oh.wobble': 0 }).lookFirst).toEqual([]);
+  for (const id of lookFirst('windmill')) expect(id).toMatch(/^wm\./);
 });

@@ -2,13 +2,13 @@ import { newLinkEdit, traceChoice, traceInputOf, type CallRecord } from '@wright
 import {
   academyLinks,
   ageOn,
+  canBeFocus,
   CycleError,
   cycleWords,
-  nodeOf,
+  sameFocus,
   tallied,
   trace,
   withEdit,
-  type Thread,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct, mustOwn } from '../auth/session';
@@ -21,21 +21,6 @@ import { venueDay } from '../store/venueDay';
 import { approachOf, resultsFor } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { Refused, refusedField } from './refused';
-
-function mustSuit(chosen: string | null, thread: Thread, discipline: string): void {
-  if (chosen === null) return;
-  const node = nodeOf(chosen);
-  const fits =
-    node?.type === 'limit' ||
-    (node?.type === 'flaw' &&
-      node.discipline === discipline &&
-      node.thread === thread &&
-      node.kind !== 'tactical');
-  if (!fits)
-    throw new Refused(422, `${thread} must be a checkpoint of the ${thread} thread or a limit`, [
-      { field: thread, message: 'cannot be the focus of this thread' },
-    ]);
-}
 
 /** The trace of a look, with the focus that the instructor chose; the tool's own proposal is kept beside it. */
 async function chooseFocus(request: Request): Promise<{ id: string }> {
@@ -60,12 +45,15 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
     results: resultsFor(throws, today, person),
   });
   const result = trace(input, academyLinks(edits));
-  for (const thread of ['lower', 'arm'] as const) mustSuit(choice[thread], thread, row.discipline);
+  for (const thread of ['lower', 'arm'] as const) {
+    const chosen = choice[thread];
+    if (chosen !== null && !canBeFocus(chosen, thread, row.discipline))
+      throw refusedField(thread, `must be a checkpoint of the ${thread} thread or a limit`);
+  }
   if (!choice.lower && !choice.arm) throw refusedField('lower', 'choose a focus for at least one thread');
   if (age < 10 && choice.lower && choice.arm)
     throw refusedField('arm', 'below age 10 there is one focus at a time');
-  const differs = choice.lower !== result.focus.lower || choice.arm !== result.focus.arm;
-  if (differs && !choice.reason.trim())
+  if (!sameFocus(choice, result.focus) && !choice.reason.trim())
     throw refusedField('reason', 'say why another focus than the proposed one');
   await addTrace(
     academy,

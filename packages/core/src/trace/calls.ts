@@ -39,6 +39,9 @@ export function callsOf({ proposed, chosen, findings, later }: Choice): Call[] {
 
 export type Tally = Record<Outcome, number> & { calls: number };
 
+/** Calls that a later look has judged. */
+export const judged = ({ better, same, worse }: Tally): number => better + same + worse;
+
 const none = (): Tally => ({ calls: 0, better: 0, same: 0, worse: 0, open: 0 });
 
 /** How often the proposal was accepted and overruled, and how either turned out. */

@@ -1,10 +1,24 @@
-import type { Node, Thread } from '../catalogue';
+import { nodeOf, type Discipline, type Node, type Thread } from '../catalogue';
 import { rounding, type Blame } from './blame';
 import type { CauseGraph } from './graph';
 
 export interface Focus {
   lower: string | null;
   arm: string | null;
+}
+
+export const sameFocus = (a: Focus, b: Focus): boolean => a.lower === b.lower && a.arm === b.arm;
+
+/** Whether an instructor may take it as the focus of a thread: a pattern of that thread, or a limit of the body. */
+export function canBeFocus(id: string, thread: Thread, discipline: Discipline): boolean {
+  const node = nodeOf(id);
+  if (node?.type === 'limit') return true;
+  return (
+    node?.type === 'flaw' &&
+    node.discipline === discipline &&
+    node.thread === thread &&
+    node.kind !== 'tactical'
+  );
 }
 
 export interface FocusReason {

@@ -3,10 +3,11 @@ export { catalogueGraph, causeGraph, CycleError, linkLoad, type CauseGraph } fro
 export { blame, type Blame } from './blame';
 export { bodyShare, type BodyFirst, type Flow, type TestFirst } from './body';
 export * from './calls';
-export type { Focus, FocusReason } from './focus';
+export { canBeFocus, sameFocus, type Focus, type FocusReason } from './focus';
 export { goodStrikes, type Left, type Results } from './leaveAlone';
 export * from './linkSet';
 export { lookFirst, type Gain } from './lookNext';
+export * from './moved';
 export * from './phaseView';
 export * from './plainWords';
 export * from './struck';

@@ -3,8 +3,10 @@ import {
   links as catalogueLinks,
   nodeName,
   nodeOf,
+  nodesFor,
   type Discipline,
   type Link,
+  type Node,
 } from '../catalogue';
 import { causeGraph } from './graph';
 
@@ -47,6 +49,39 @@ export function academyLinks(edits: readonly LinkEdit[]): LinkSet {
   return { version: `${catalogueVersion}+${edits.length}`, links };
 }
 
+/** A link as an academy holds it. */
+export interface LinkState {
+  cause: string;
+  effect: string;
+  /** Null is off. */
+  weight: number | null;
+  /** Of the catalogue; null for a link of the academy's own. */
+  given: number | null;
+}
+
+/** Every link of a discipline: those of the catalogue, the changed, the own and the switched off. */
+export function linkStates(edits: readonly LinkEdit[], discipline: Discipline): LinkState[] {
+  const known = new Set(nodesFor(discipline).map(({ id }) => id));
+  const now = new Map(academyLinks(edits).links.map((link) => [keyOf(link), link.weight]));
+  const given = new Map(catalogueLinks.map((link) => [keyOf(link), link.weight]));
+  const all = new Map([...catalogueLinks, ...edits].map((link) => [keyOf(link), link]));
+  return [...all.values()]
+    .filter(({ cause, effect }) => known.has(cause) && known.has(effect))
+    .map((link) => ({
+      cause: link.cause,
+      effect: link.effect,
+      weight: now.get(keyOf(link)) ?? null,
+      given: given.get(keyOf(link)) ?? null,
+    }));
+}
+
+const isTactical = (node: Node): boolean => node.type === 'flaw' && node.kind === 'tactical';
+
+/** What the ball shows causes nothing, and what is tactical is never traced. */
+export const mayCause = (node: Node): boolean => node.type !== 'symptom' && !isTactical(node);
+/** The delivery causes no limit of the body. */
+export const mayFollow = (node: Node): boolean => node.type !== 'limit' && !isTactical(node);
+
 /** The disciplines that a node belongs to. */
 function disciplinesOf(id: string): readonly Discipline[] {
   const node = nodeOf(id);
@@ -71,8 +106,7 @@ function wrongWith({ cause, effect, weight }: LinkEdit): { field: keyof LinkEdit
     ['cause', from],
     ['effect', to],
   ] as const)
-    if (node.type === 'flaw' && node.kind === 'tactical')
-      return { field, message: `“${node.name}” is tactical and is never traced` };
+    if (isTactical(node)) return { field, message: `“${node.name}” is tactical and is never traced` };
   if (cause === effect) return { field: 'effect', message: 'nothing is its own cause' };
   if (!disciplinesOf(cause).some((discipline) => disciplinesOf(effect).includes(discipline)))
     return { field: 'effect', message: `“${from.name}” and “${to.name}” are of two deliveries` };

@@ -1,4 +1,4 @@
-import type { AthleteForm } from '@wrightonic/contract';
+import { emptyAthlete, type AthleteForm } from '@wrightonic/contract';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { Button } from 'react-native-paper';
@@ -7,7 +7,7 @@ import { api } from '../../store/api';
 import { Foot } from '../../ui/Foot';
 import { Trouble } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
-import { AthleteFields, emptyAthlete, showRefusal, useAthleteForm } from './AthleteFields';
+import { AthleteFields, showRefusal, useAthleteForm } from './AthleteFields';
 
 export function AddAthlete() {
   // Made once, so that a second press of the button adds nobody twice.

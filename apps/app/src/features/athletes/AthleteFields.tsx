@@ -13,27 +13,6 @@ import { Heading } from '../../ui/Screen';
 import { ApproachFields } from '../../ui/ApproachFields';
 import { ProfileFields } from './ProfileFields';
 
-export const emptyAthlete: AthleteForm = {
-  givenName: '',
-  familyName: '',
-  discipline: 'overhand',
-  throws: 'R',
-  birthdate: '',
-  heightCm: null,
-  massKg: null,
-  equipment: [],
-  approach: { leave: null, lift: null, teach: null, hips: null },
-  note: '',
-  level: null,
-  sex: null,
-  teams: [],
-  days: [],
-  voice: 'plain',
-  guardians: [],
-  allergies: '',
-  league: { maxPerDay: null, maxPerGame: null },
-};
-
 /** What a drill at home may ask for, most asked first. */
 const things = (() => {
   const times = new Map<string, number>();

@@ -1,12 +1,9 @@
-import { percent, type Tally } from '@wrightonic/core';
+import { judged, percent, type Tally } from '@wrightonic/core';
 import { Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { Card } from '../../ui/Card';
 import { Trouble } from '../../ui/Notice';
 import { Heading } from '../../ui/Screen';
-
-/** Calls that a later look has judged. */
-const judged = ({ better, same, worse }: Tally): number => better + same + worse;
 
 const turned = (tally: Tally): string =>
   judged(tally)

@@ -1,4 +1,14 @@
-import { leastWeight, mostWeight, nodeName, nodesFor, type Discipline, type Node } from '@wrightonic/core';
+import {
+  leastWeight,
+  mayCause,
+  mayFollow,
+  mostWeight,
+  nodeName,
+  nodesFor,
+  type Discipline,
+  type LinkState,
+  type Node,
+} from '@wrightonic/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Dialog, HelperText, Portal, Text, TextInput } from 'react-native-paper';
@@ -7,12 +17,11 @@ import { api } from '../../store/api';
 import { Trouble } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
 import { SearchField } from '../../ui/SearchField';
-import type { OwnLink } from './Links';
 
 interface Props {
   discipline: Discipline;
   /** Null adds one. */
-  link: OwnLink | null;
+  link: LinkState | null;
   onClose: () => void;
 }
 
@@ -23,10 +32,6 @@ const read = (text: string): number => {
   const plain = text.trim().replace(',', '.');
   return /^\d*\.?\d+$/.test(plain) ? Number(plain) : NaN;
 };
-
-const canCause = (node: Node) => node.type === 'limit' || (node.type === 'flaw' && node.kind !== 'tactical');
-const canSuffer = (node: Node) =>
-  node.type === 'symptom' || (node.type === 'flaw' && node.kind !== 'tactical');
 
 /** One link: its weight, off or on, with the reason. */
 export function LinkEditor({ discipline, link, onClose }: Props) {
@@ -63,13 +68,13 @@ export function LinkEditor({ discipline, link, onClose }: Props) {
               <>
                 <Pick
                   label="Cause"
-                  nodes={nodesFor(discipline).filter(canCause)}
+                  nodes={nodesFor(discipline).filter(mayCause)}
                   value={cause}
                   onPick={setCause}
                 />
                 <Pick
                   label="Effect"
-                  nodes={nodesFor(discipline).filter(canSuffer)}
+                  nodes={nodesFor(discipline).filter(mayFollow)}
                   value={effect}
                   onPick={setEffect}
                 />

@@ -1,12 +1,4 @@
-import type { LinkEditRecord } from '@wrightonic/contract';
-import {
-  academyLinks,
-  catalogueLinkSet,
-  nodeName,
-  nodesFor,
-  type Discipline,
-  type Link,
-} from '@wrightonic/core';
+import { academyLinks, linkStates, nodeName, type Discipline, type LinkState } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
@@ -22,35 +14,9 @@ import { Heading, PageTitle, TitleRow } from '../../ui/Screen';
 import { SearchField } from '../../ui/SearchField';
 import { LinkEditor } from './LinkEditor';
 
-/** A link as the academy holds it; off where it was switched off. */
-export interface OwnLink {
-  cause: string;
-  effect: string;
-  /** Null is off. */
-  weight: number | null;
-  /** Of the catalogue; null for a link of the academy’s own. */
-  given: number | null;
-}
+const keyOf = ({ cause, effect }: LinkState): string => `${cause} ${effect}`;
 
-const keyOf = ({ cause, effect }: Pick<Link, 'cause' | 'effect'>): string => `${cause} ${effect}`;
-
-/** Every link of a discipline, those of the catalogue, the changed, the own and the switched off. */
-function ownLinks(edits: readonly LinkEditRecord[], discipline: Discipline): OwnLink[] {
-  const known = new Set(nodesFor(discipline).map(({ id }) => id));
-  const now = new Map(academyLinks(edits).links.map((link) => [keyOf(link), link.weight]));
-  const given = new Map(catalogueLinkSet.links.map((link) => [keyOf(link), link.weight]));
-  const all = new Map([...catalogueLinkSet.links, ...edits].map((link) => [keyOf(link), link]));
-  return [...all.values()]
-    .filter(({ cause, effect }) => known.has(cause) && known.has(effect))
-    .map((link) => ({
-      cause: link.cause,
-      effect: link.effect,
-      weight: now.get(keyOf(link)) ?? null,
-      given: given.get(keyOf(link)) ?? null,
-    }));
-}
-
-const stateWords = ({ weight, given }: OwnLink): string =>
+const stateWords = ({ weight, given }: LinkState): string =>
   weight === null
     ? 'switched off'
     : given === null
@@ -69,12 +35,12 @@ export function Links() {
   const [discipline, setDiscipline] = useState<Discipline>('overhand');
   const [search, setSearch] = useState('');
   const [only, setOnly] = useState<'all' | 'changed'>('all');
-  const [open, setOpen] = useState<OwnLink | 'new' | null>(null);
+  const [open, setOpen] = useState<LinkState | 'new' | null>(null);
   const edits = useMemo(() => data ?? [], [data]);
   const own = person.role === 'owner';
   const shown = useMemo(() => {
     const wanted = search.trim().toLowerCase();
-    return ownLinks(edits, discipline).filter(
+    return linkStates(edits, discipline).filter(
       (link) =>
         (only === 'all' || stateWords(link) !== '') &&
         `${nodeName(link.cause)} ${nodeName(link.effect)}`.toLowerCase().includes(wanted),
@@ -89,7 +55,7 @@ export function Links() {
   return (
     <View style={styles.whole} role="main">
       <PageTitle>Links</PageTitle>
-      <FlatList<OwnLink>
+      <FlatList<LinkState>
         data={shown}
         keyExtractor={keyOf}
         contentContainerStyle={styles.content}

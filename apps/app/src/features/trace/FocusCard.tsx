@@ -1,4 +1,4 @@
-import { focusWords, nodeName, nodeOf, type Thread, type Trace } from '@wrightonic/core';
+import { canBeFocus, focusWords, nodeName, type Discipline, type Thread, type Trace } from '@wrightonic/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Dialog, Portal, Text } from 'react-native-paper';
@@ -8,6 +8,7 @@ import { Press } from '../../ui/Press';
 import { threadNames } from '../../ui/threadWords';
 
 interface Props {
+  discipline: Discipline;
   thread: Thread;
   trace: Trace;
   chosen: string | null;
@@ -16,21 +17,12 @@ interface Props {
   onChoose: (id: string | null) => void;
 }
 
-/** Roots that may be the focus of a thread: its own patterns, and the body. */
-const candidates = (trace: Trace, thread: Thread) =>
-  trace.roots.filter(({ id }) => {
-    const node = nodeOf(id);
-    return (
-      node?.type === 'limit' || (node?.type === 'flaw' && node.thread === thread && node.kind !== 'tactical')
-    );
-  });
-
-export function FocusCard({ thread, trace, chosen, trying, onChoose }: Props) {
+export function FocusCard({ discipline, thread, trace, chosen, trying, onChoose }: Props) {
   const own = useColours();
   const [open, setOpen] = useState(false);
   const proposed = trace.focus[thread];
   const reason = trace.reasons.find((each) => each.thread === thread);
-  const choices = candidates(trace, thread);
+  const choices = trace.roots.filter(({ id }) => canBeFocus(id, thread, discipline));
   const choose = (id: string | null) => {
     onChoose(id);
     setOpen(false);

@@ -1,5 +1,5 @@
 import type { AthletePage, PastTrace } from '@wrightonic/contract';
-import { nodeName, percent, type Call, type Trace } from '@wrightonic/core';
+import { nodeName, percent, sameFocus, type Call, type Trace } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
@@ -116,7 +116,7 @@ function Beside({
         </View>
       ))}
       <Text variant="bodySmall">
-        {then.focus.lower === now.focus.lower && then.focus.arm === now.focus.arm
+        {sameFocus(then.focus, now.focus)
           ? 'The same focus would be proposed today.'
           : `Today the proposal would be ${
               [now.focus.lower, now.focus.arm]

@@ -1,5 +1,5 @@
 import type { AthletePage, LookRecord } from '@wrightonic/contract';
-import { closeCall, type Findings, type Focus } from '@wrightonic/core';
+import { closeCall, sameFocus, type Findings, type Focus } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
@@ -36,8 +36,6 @@ import { TrialEffect, TrialMoves, WhatIf } from './WhatIf';
 
 type Sight = 'causes' | 'phases' | 'words' | 'earlier';
 
-const same = (a: Focus, b: Focus): boolean => a.lower === b.lower && a.arm === b.arm;
-
 export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) {
   const { athlete } = page;
   const today = useToday();
@@ -59,11 +57,11 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
 
   const proposed = seen.result.focus;
   const focus = pinned ?? accepted?.chosen ?? proposed;
-  const differs = !same(focus, proposed);
+  const differs = !sameFocus(focus, proposed);
   // Something was put right, struck or weighed anew since the focus was accepted.
   const stale =
     accepted !== null && JSON.stringify(accepted.result.roots) !== JSON.stringify(seen.result.roots);
-  const changed = !accepted || stale || !same(focus, accepted.chosen);
+  const changed = !accepted || stale || !sameFocus(focus, accepted.chosen);
   const both = focus.lower !== null && focus.arm !== null;
   const none = focus.lower === null && focus.arm === null;
   const build = () => router.replace(`/athletes/${athlete.id}/build` as Href);
@@ -207,6 +205,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
         {threads.map((thread) => (
           <View key={thread} style={wide ? styles.half : null}>
             <FocusCard
+              discipline={athlete.discipline}
               thread={thread}
               trace={trial ? result : seen.result}
               chosen={trial ? result.focus[thread] : focus[thread]}

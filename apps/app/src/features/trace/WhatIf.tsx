@@ -1,4 +1,5 @@
 import {
+  movedRoots,
   nodeName,
   severities,
   severityNames,
@@ -36,19 +37,14 @@ export function TrialEffect({ before, after }: EffectProps) {
 
 /** Whose share a trial changes most. */
 export function TrialMoves({ before, after }: EffectProps) {
-  const scoreIn = (result: Trace, id: string) => result.roots.find((root) => root.id === id)?.score ?? 0;
-  const change = (id: string) => Math.abs(scoreIn(after, id) - scoreIn(before, id));
-  const moved = [...new Set([...before.roots, ...after.roots].map(({ id }) => id))]
-    .filter((id) => change(id) >= 0.05)
-    .sort((a, b) => change(b) - change(a))
-    .slice(0, shownRoots);
+  const moved = movedRoots(before, after).slice(0, shownRoots);
   if (moved.length === 0) return null;
   return (
     <Card>
       <Heading>What it would change</Heading>
-      {moved.map((id) => (
-        <Text key={id}>
-          {`${nodeName(id)}: ${scoreIn(before, id).toFixed(1)} becomes ${scoreIn(after, id).toFixed(1)}`}
+      {moved.map((root) => (
+        <Text key={root.id}>
+          {`${nodeName(root.id)}: ${root.before.toFixed(1)} becomes ${root.after.toFixed(1)}`}
         </Text>
       ))}
     </Card>
