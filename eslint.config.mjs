@@ -47,6 +47,10 @@ export default tseslint.config(
             { target: 'packages/core/src/trace', from: 'packages/core/src/build' },
             { target: 'packages/core/src/trace', from: 'packages/core/src/work' },
             { target: 'packages/core/src/build', from: 'packages/core/src/work' },
+            ...['trace', 'build', 'work', 'measure'].map((name) => ({
+              target: 'packages/core/src/safety',
+              from: `packages/core/src/${name}`,
+            })),
             { target: 'packages/core/src', from: 'packages/core/src/simulate', except: ['./'] },
             // What two features need moves down to `ui` or to the core.
             ...features.map((name) => ({

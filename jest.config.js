@@ -14,6 +14,7 @@ module.exports = {
   projects: [
     part('packages/core'),
     part('packages/contract'),
+    part('packages/solver'),
     part('apps/cli'),
     part('apps/app'),
     part('apps/server'),

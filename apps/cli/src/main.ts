@@ -13,9 +13,9 @@ function readAs<T>(schema: Joi.Schema<T>, source: string): T {
 }
 
 /** The core names the field in every refusal of its own. */
-function refusing<T>(work: () => T, where = ''): T {
+async function refusing<T>(work: () => T | Promise<T>, where = ''): Promise<T> {
   try {
-    return work();
+    return await work();
   } catch (error) {
     if (error instanceof RangeError || error instanceof TableError || error instanceof InputError)
       throw new InputError(`${where}${error.message}`);
@@ -24,19 +24,24 @@ function refusing<T>(work: () => T, where = ''): T {
 }
 
 /** One answer for each line that is not empty. */
-const linesOf = <T>(schema: Joi.Schema<T>, run: (input: T) => unknown, source: string): string =>
-  source
-    .split('\n')
-    .flatMap((line, n) =>
-      line.trim() === ''
-        ? []
-        : refusing(() => `${JSON.stringify(run(readAs(schema, line)))}\n`, `line ${n + 1}: `),
-    )
-    .join('');
+async function linesOf<T>(
+  schema: Joi.Schema<T>,
+  run: (input: T) => unknown,
+  source: string,
+): Promise<string> {
+  let answers = '';
+  for (const [n, line] of source.split('\n').entries())
+    if (line.trim())
+      answers += await refusing(
+        async () => `${JSON.stringify(await run(readAs(schema, line)))}\n`,
+        `line ${n + 1}: `,
+      );
+  return answers;
+}
 
 async function perform<T>(task: Task<T>, file: string | undefined, flags: object): Promise<void> {
   const source = await textOf(file);
-  const result = refusing(() => {
+  const result = await refusing(() => {
     if (task.reads === 'csv') return task.run(source, flags);
     const { batch } = flags as { batch?: boolean };
     if (task.line && batch) return linesOf(task.line, (input) => task.run(input, flags), source);

@@ -2,6 +2,7 @@ import {
   check,
   gateInput,
   limitsInput,
+  planInput,
   screenInput,
   sequenceFlags,
   simulateInput,
@@ -19,6 +20,7 @@ import {
   flash,
   gate,
   missFigures,
+  planAthlete,
   readCurves,
   readMisses,
   readThrows,
@@ -34,6 +36,7 @@ import {
   writeCurves,
   type RowProblem,
 } from '@wrightonic/core';
+import { loadSolver } from '@wrightonic/solver';
 import { curveFlaws, pretendCurves, type CurveFlaw } from '@wrightonic/core/simulate';
 import type Joi from 'joi';
 import { InputError } from './input';
@@ -236,6 +239,31 @@ export const tasks = [
         peaks: peaks.map(({ segment, value, time }) => ({ segment, value, time_s: time })),
         ...rest,
       };
+    },
+  }),
+  task({
+    name: 'plan',
+    reads: 'json',
+    about:
+      'From findings to a week: the ladder of each focus, and the sets of each drill on each day that are worth most\n' +
+      'within minutes, throws, days of rest, equipment and place. Kinds of days: lesson, home, team, bullpen, game, off.\n' +
+      'May hold league, struck, results, history, stages of the threads, pins (drill, date, least sets; 0 keeps it out),\n' +
+      'done and before (for planning anew), week_throws and build_up_weeks.',
+    example:
+      '{ "athlete": { "discipline": "overhand", "throws": "R", "age": 15 }, "findings": { "oh.lift-stall": 2, "oh.lead-leg-opens": 3 }, "days": [{ "date": "2026-06-08", "kind": "home", "minutes": 30, "equipment": ["wall", "light band"], "place": "home" }, { "date": "2026-06-09", "kind": "lesson", "minutes": 60, "equipment": ["ball", "net", "suspension strap"], "place": ["cage", "mound"] }, { "date": "2026-06-13", "kind": "game", "minutes": 0, "equipment": [], "place": "field" }], "throws": [{ "date": "2026-06-06", "count": 61, "kind": "game" }], "stages": { "lower": "move" } }',
+    schema: planInput,
+    run: async ({ days, league, week_throws, build_up_weeks, ...input }) => {
+      const { threads, ...week } = planAthlete(
+        {
+          ...input,
+          days: days.map(({ place, ...each }) => ({ ...each, places: place })),
+          league: league && { maxPerDay: league.max_per_day, maxPerGame: league.max_per_game },
+          weekThrows: week_throws,
+          buildUpWeeks: build_up_weeks,
+        },
+        await loadSolver(),
+      );
+      return { threads, ...week };
     },
   }),
   task({

@@ -70,6 +70,38 @@ it('says how much may be thrown, by the league where it is stricter', () => {
   expect([bad.status, bad.stderr]).toEqual([2, expect.stringMatching(/^birthdate must be a real day/)]);
 });
 
+const planned = {
+  athlete,
+  findings: { 'oh.lift-stall': 2, 'oh.lead-leg-opens': 3 },
+  days: [
+    { date: '2026-06-08', kind: 'home', minutes: 30, equipment: ['wall'], place: 'home' },
+    {
+      date: '2026-06-09',
+      kind: 'lesson',
+      minutes: 60,
+      equipment: ['ball', 'net', 'suspension strap'],
+      place: 'cage,home',
+    },
+    { date: '2026-06-11', kind: 'home', minutes: 20, equipment: [], place: ['home', 'field'] },
+    { date: '2026-06-13', kind: 'game', minutes: 15, equipment: [], place: 'field' },
+    { date: '2026-06-14', kind: 'off' },
+  ],
+  throws: [{ date: '2026-06-07', count: 50, kind: 'game' }],
+};
+
+it('plans a week from findings', () => {
+  const { status, stdout } = wright(['plan'], json(planned));
+  expect(status).toBe(0);
+  const { threads, days, held, objective, bound } = JSON.parse(stdout);
+  expect(threads[0]).toMatchObject({ thread: 'lower', focus: 'oh.lift-stall' });
+  expect(threads[0].stages[0].stage).toBe('prep');
+  expect(days.map(({ date }: { date: string }) => date)).toEqual(planned.days.map(({ date }) => date));
+  expect(days[0].items.length).toBeGreaterThan(1);
+  expect(days[4].items).toEqual([]);
+  expect(held.join(' ')).toMatch(/No throwing Monday, Tuesday: 2 days of rest after 50 hard throws/);
+  expect(bound - objective).toBeLessThanOrEqual(0.0101 * bound);
+});
+
 it('judges the gate from a file', () => {
   const file = join(mkdtempSync(join(tmpdir(), 'wright-')), 'gate.json');
   writeFileSync(file, json({ sessions: [{ clean: 16, missed: 4, pain: false }] }));
@@ -168,6 +200,17 @@ it.each([
   ['trace', json({ findings: {} }), /athlete/],
   ['trace', json({ athlete, findings: { 'oh.wobble': 7 } }), /findings\.oh\.wobble/],
   ['trace', json({ athlete, findings: { 'wm.stiff-arm': 1 } }), /wm\.stiff-arm/],
+  [
+    'plan',
+    json({ ...planned, days: [{ date: '2026-06-08', kind: 'home', place: 'barn' }] }),
+    /days\.0\.place/,
+  ],
+  ['plan', json({ ...planned, days: [...planned.days, { date: '2026-06-20', kind: 'off' }] }), /^days: /],
+  [
+    'plan',
+    json({ ...planned, pins: [{ drill: 'hip-first-lean', date: '2026-06-14', sets: 1 }] }),
+    /^pins: these cannot hold together: .*pinned to Sunday/,
+  ],
   ['gate', '', /JSON|input/],
   ['gate', json({ sessions: 'many' }), /sessions/],
   ['gate', json({ sessions: [{ clean: -1, missed: 2, pain: false }] }), /sessions\.0\.clean/],

@@ -1,14 +1,24 @@
 import {
   approachSides,
   clipEvents,
+  dayKinds,
   levels,
+  painSites,
+  places,
+  stages,
   type ClipEvent,
   type DayThrows,
   type Discipline,
+  type DayKind,
+  type PastInjury,
+  type Place,
   type ScreenReading,
   type SessionCount,
+  type Stage,
+  type Thread,
   type Sex,
   type TraceInput,
+  type WeekItem,
   type WordInput,
 } from '@wrightonic/core';
 import Joi from 'joi';
@@ -30,15 +40,18 @@ const athleteFields = Joi.object({
   approach: Joi.object(approachFields),
 });
 
+const struckLinks = Joi.array().items(Joi.array().items(Joi.string()).length(2));
+const results = Joi.object({
+  strikes: Joi.number().min(0).max(1).required(),
+  velocityFalling: Joi.boolean(),
+  goodStrikes: Joi.number().min(0).max(1),
+});
+
 export const traceInput = Joi.object<TraceInput>({
   athlete: athleteFields.required(),
   findings: Joi.object().pattern(Joi.string(), severity).required(),
-  struck: Joi.array().items(Joi.array().items(Joi.string()).length(2)),
-  results: Joi.object({
-    strikes: Joi.number().min(0).max(1).required(),
-    velocityFalling: Joi.boolean(),
-    goodStrikes: Joi.number().min(0).max(1),
-  }),
+  struck: struckLinks,
+  results,
   measured: Joi.object().pattern(
     Joi.string(),
     Joi.object({
@@ -155,22 +168,101 @@ export interface LimitsCommand {
 }
 
 const allowed = Joi.number().integer().min(0).max(1000).allow(null);
+const league = Joi.object({ max_per_day: allowed, max_per_game: allowed }).allow(null);
+const dayThrows = Joi.array().items(
+  Joi.object({
+    date: day.required(),
+    count: Joi.number().integer().min(0).max(1000).required(),
+    kind: Joi.valid('game', 'practice').required(),
+    effort: Joi.number().min(0).max(120).allow(null),
+  }),
+);
 
 export const limitsInput = Joi.object<LimitsCommand>({
   discipline: Joi.valid('overhand', 'windmill').required(),
   birthdate: day.required(),
-  league: Joi.object({ max_per_day: allowed, max_per_game: allowed }).allow(null),
-  throws: Joi.array()
+  league,
+  throws: dayThrows.required(),
+  on: day.required(),
+}).required();
+
+export interface PlanCommand extends Pick<TraceInput, 'athlete' | 'findings' | 'struck' | 'results'> {
+  days: {
+    date: string;
+    kind: DayKind;
+    minutes: number;
+    equipment: string[];
+    /** One place, or several. */
+    place: Place[];
+  }[];
+  throws: DayThrows[];
+  league?: LimitsCommand['league'];
+  history?: PastInjury[];
+  stages?: Partial<Record<Thread, Stage>>;
+  pins?: WeekItem[];
+  done?: WeekItem[];
+  before?: WeekItem[];
+  week_throws?: number | null;
+  build_up_weeks?: number | null;
+}
+
+const weekItems = Joi.array()
+  .items(
+    Joi.object({
+      drill: Joi.string().max(60).required(),
+      date: day.required(),
+      sets: Joi.number().integer().min(0).max(20).required(),
+    }),
+  )
+  .max(100);
+
+/** One place or several: `cage`, `cage,mound` or a list; nothing for a day that is off. */
+const placeList = Joi.any()
+  .custom((value: unknown, helpers) => {
+    const named = (Array.isArray(value) ? value : String(value ?? '').split(/,|\/| or /)).map((each) =>
+      String(each).trim(),
+    );
+    const known = named.filter((each) => each !== '');
+    return known.every((each) => (places as readonly string[]).includes(each))
+      ? known
+      : helpers.message({ custom: `must be one or several of ${places.join(', ')}` });
+  })
+  .default([]);
+
+export const planInput = Joi.object<PlanCommand>({
+  athlete: athleteFields.required(),
+  findings: Joi.object().pattern(Joi.string(), severity).required(),
+  struck: struckLinks,
+  results,
+  days: Joi.array()
     .items(
       Joi.object({
         date: day.required(),
-        count: Joi.number().integer().min(0).max(1000).required(),
-        kind: Joi.valid('game', 'practice').required(),
-        effort: Joi.number().min(0).max(120).allow(null),
+        kind: Joi.valid(...dayKinds).required(),
+        minutes: Joi.number().min(0).max(600).default(0),
+        equipment: Joi.array().items(Joi.string().max(60)).default([]),
+        place: placeList,
       }),
     )
+    .unique('date')
+    .max(7)
     .required(),
-  on: day.required(),
+  throws: dayThrows.default([]),
+  league,
+  history: Joi.array().items(
+    Joi.object({
+      site: Joi.valid(...painSites).required(),
+      what: Joi.string().max(200).required(),
+      surgery: Joi.boolean().default(false),
+      cleared: Joi.boolean().default(false),
+    }),
+  ),
+  stages: Joi.object({ lower: Joi.valid(...stages), arm: Joi.valid(...stages) }),
+  pins: weekItems,
+  done: weekItems,
+  before: weekItems,
+  week_throws: allowed,
+  build_up_weeks: Joi.number().integer().min(1).max(26).allow(null),
 }).required();
 
 export const wordsInput = Joi.object<WordInput>({

@@ -5,6 +5,7 @@ export * from './catalogue/quickLook';
 export * from './formats';
 export * from './measure';
 export * from './prove';
+export * from './safety';
 export * from './trace';
 export * from './units';
 export * from './work';

@@ -1,3 +1,4 @@
 export * from './dose';
 export * from './ladder';
 export * from './wordCheck';
+export * from './week';

@@ -1,5 +1,6 @@
 import { drillsFor, nodeOf, type Discipline, type Drill, type Stage, type Thread } from '../catalogue';
 import type { Approach, Focus, Trace } from '../trace';
+import { pullsAgainst } from './wordCheck';
 
 export interface LadderAthlete {
   discipline: Discipline;
@@ -28,7 +29,11 @@ export interface Ladder {
   held: string[];
 }
 
-const most = 2;
+/** Drills of one stage that a ladder holds. */
+const most = 4;
+/** A drill whose words pull against the approach stands behind those that do not, while they serve nearly as well. */
+const pullingBack = 0.3;
+export const warmUp = 'warm-up-flow';
 
 /** The stages of a thread in the order in which the approach climbs them, prep first. */
 export function stageOrder(teach: Approach['teach']): Stage[] {
@@ -37,15 +42,25 @@ export function stageOrder(teach: Approach['teach']): Stage[] {
     : ['prep', 'feel', 'move', 'constrain', 'connect', 'blend', 'deliver', 'compete'];
 }
 
-/** Whether the athlete is old enough and has what the drill needs. */
-export function drillFits(drill: Drill, { age, equipment, barred }: LadderAthlete): boolean {
-  const at = new Set(equipment);
-  return (
-    drill.minAge <= age &&
-    (barred?.(drill) ?? null) === null &&
-    drill.equipment.every((any) => any.some((thing) => at.has(thing)))
-  );
+/** A thing without how many of it: "3 cones" and "cone" are the same to have. */
+const bareThing = (thing: string): string =>
+  thing
+    .trim()
+    .toLowerCase()
+    .replace(/^(\d+(-\d+)?|two|three|a|an) /, '')
+    .replace(/(?<=[^s])s$/, '');
+
+/** What of a drill's equipment is not at hand, in words; empty where nothing is missing. */
+export function missingFor({ equipment }: Drill, atHand: readonly string[]): string[] {
+  const at = new Set(atHand.map(bareThing));
+  return equipment
+    .filter((any) => !any.some((thing) => at.has(bareThing(thing))))
+    .map((any) => any.join(' or '));
 }
+
+/** Whether the athlete is old enough and has what the drill needs. */
+export const drillFits = (drill: Drill, { age, equipment, barred }: LadderAthlete): boolean =>
+  drill.minAge <= age && (barred?.(drill) ?? null) === null && missingFor(drill, equipment).length === 0;
 
 /** Targets of a thread with how much each counts: the focus 1, limits that hold it back 0.7, what it explains 0.5. */
 function cover(focus: string, trace: Trace): Map<string, number> {
@@ -70,7 +85,9 @@ function ladder(thread: Thread, focus: string, athlete: LadderAthlete, trace: Tr
   const value = (drill: Drill): number => {
     if (drill.targets.includes('*')) return drill.stage === 'prep' ? 0.1 : 0.4;
     const best = Math.max(0, ...drill.targets.map((target) => worth.get(target) ?? 0));
-    return best > 0 && drill.thread === thread ? best + 0.2 : best;
+    if (best === 0) return 0;
+    const back = pullsAgainst(drill.id, trace.approach) ? pullingBack : 0;
+    return Math.max(0.01, best + (drill.thread === thread ? 0.2 : 0) - back);
   };
   const stages: Rung[] = [];
   const skipped: Stage[] = [];
@@ -79,9 +96,11 @@ function ladder(thread: Thread, focus: string, athlete: LadderAthlete, trace: Tr
       .filter((drill) => drill.stage === stage && value(drill) > 0 && drillFits(drill, athlete))
       .map((drill) => ({ id: drill.id, worth: value(drill) }))
       .sort((a, b) => b.worth - a.worth)
-      .slice(0, stage === 'prep' ? most + 1 : most)
       .map(({ id }) => id);
-    if (drills.length) stages.push({ stage, drills });
+    // The warm-up comes before everything and takes no place of another.
+    const warm = stage === 'prep' && drills.includes(warmUp) ? [warmUp] : [];
+    const taken = [...warm, ...drills.filter((id) => !warm.includes(id)).slice(0, most)];
+    if (taken.length) stages.push({ stage, drills: taken });
     else skipped.push(stage);
   }
   const body = trace.bodyFirst.filter(({ flaw }) => flaw === focus);

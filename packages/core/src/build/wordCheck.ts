@@ -143,6 +143,12 @@ const opposite = (tag: CueTag): CueTag | undefined => {
   return pair && (pair[0] === tag ? pair[1] : pair[0]);
 };
 
+/** What a drill asks for against what the approach asks for; null where nothing pulls apart. */
+export function pullsAgainst(id: string, approach: Partial<Approach>): CueTag | null {
+  const own = asksOfApproach(approach);
+  return (drillCues[id]?.tags ?? []).find((tag) => own.includes(opposite(tag)!)) ?? null;
+}
+
 interface Told extends Instruction {
   asks: readonly Asked[];
   own: boolean;

@@ -11,6 +11,7 @@ const dry = {
   equipment: [],
   throws: 0,
   effort: null,
+  strength: false,
   avoidWithPainIn: [],
   easier: null,
   harder: null,

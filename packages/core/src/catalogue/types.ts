@@ -66,7 +66,8 @@ export const stages = [
   'compete',
 ] as const;
 export type Stage = (typeof stages)[number];
-export type Place = 'home' | 'field' | 'cage' | 'mound' | 'gym';
+export const places = ['home', 'field', 'cage', 'mound', 'gym'] as const;
+export type Place = (typeof places)[number];
 export const painSites = ['shoulder', 'elbow', 'back', 'hip', 'knee', 'ankle', 'other'] as const;
 export type PainSite = (typeof painSites)[number];
 
@@ -88,6 +89,8 @@ export interface Drill {
   throws: number;
   /** Effort asked, percent; null when dry. */
   effort: { from: number; to: number } | null;
+  /** Prep that makes stronger: two or three days a week, never on the day before a game. */
+  strength: boolean;
   minAge: number;
   avoidWithPainIn: readonly PainSite[];
   easier: string | null;

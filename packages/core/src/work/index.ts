@@ -1,6 +1,4 @@
 export * from './due';
 export * from './gate';
-export * from './throwLimits';
 export * from './stageMove';
 export * from './pain';
-export * from './safety';

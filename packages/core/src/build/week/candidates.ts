@@ -1,0 +1,102 @@
+import { drillOf, nodeOf, type Drill, type Stage } from '../../catalogue';
+import type { Trace } from '../../trace';
+import { parseDose } from '../dose';
+import { drillFits, warmUp, type Ladder, type LadderAthlete } from '../ladder';
+import type { Candidate } from './types';
+
+/** A ladder of the plan with the stage on which the athlete stands. */
+export type ClimbedLadder = Pick<Ladder, 'thread' | 'focus' | 'share' | 'stages'> & { stage: Stage };
+
+const mostOfStage = 4;
+const mostOfNeighbour = 1;
+const mostOfPrep = 4;
+/** What the instructor put into the plan serves it, whatever the table says. */
+const chosenCover = 0.5;
+
+export const armCare = 'arm-band-care';
+export const easyCatch = 'easy-catch';
+
+/**
+ * How well a drill serves a focus: 1 where it targets it (or whatever the focus is), 0.7 as prep of a limit that holds
+ * it back, 0.5 where it targets a flaw that the focus explains, else 0.
+ */
+export function coverOf(drill: Drill, focus: string, trace: Pick<Trace, 'roots' | 'bodyFirst'>): number {
+  if (drill.targets.includes('*') || drill.targets.includes(focus)) return 1;
+  const holds = trace.bodyFirst.some(
+    ({ limit, flaw }) => flaw === focus && drill.stage === 'prep' && drill.targets.includes(limit),
+  );
+  if (holds) return 0.7;
+  const explained = trace.roots.find(({ id }) => id === focus)?.explains ?? [];
+  return explained.some(({ id }) => nodeOf(id)?.type === 'flaw' && drill.targets.includes(id)) ? 0.5 : 0;
+}
+
+interface Worth {
+  value: number;
+  lessonOnly: boolean;
+}
+
+/** Present stage 1, the one before 0.4, the next one 0.5 and at lessons only, prep 0.6. */
+function rungsOf(ladder: ClimbedLadder, bodyHolds: boolean) {
+  const climbed = ladder.stages.filter(({ stage }) => stage !== 'prep');
+  const at = climbed.findIndex(({ stage }) => stage === ladder.stage);
+  const prep = ladder.stages.find(({ stage }) => stage === 'prep');
+  const next = climbed[at + 1];
+  // While the body holds the focus back, pattern work stays at feel and move.
+  const open = next && (!bodyHolds || next.stage === 'feel' || next.stage === 'move');
+  return [
+    { rung: climbed[at], fit: 1, most: mostOfStage, lessonOnly: false },
+    { rung: at > 0 ? climbed[at - 1] : undefined, fit: 0.4, most: mostOfNeighbour, lessonOnly: false },
+    { rung: open ? next : undefined, fit: 0.5, most: mostOfNeighbour, lessonOnly: true },
+    { rung: prep, fit: 0.6, most: mostOfPrep, lessonOnly: false },
+  ];
+}
+
+/**
+ * The drills that a week may hold, each with what its first set is worth: of every thread up to four of the present
+ * stage, one of each neighbouring stage and four of prep, the warm-up always, arm care where anything is thrown. A
+ * drill that serves both threads is worth both.
+ *
+ * @param inBuildUp easy catch comes in, as the first throws after a lay-off
+ */
+export function weekCandidates(
+  ladders: readonly ClimbedLadder[],
+  trace: Pick<Trace, 'roots' | 'bodyFirst'>,
+  athlete: LadderAthlete,
+  inBuildUp = false,
+): Candidate[] {
+  const worths = new Map<string, Worth[]>();
+  const add = (id: string, worth: Worth) => worths.set(id, [...(worths.get(id) ?? []), worth]);
+  const always = [warmUp, ...(inBuildUp ? [easyCatch] : [])];
+  for (const ladder of ladders) {
+    const bodyHolds = trace.bodyFirst.some(({ flaw }) => flaw === ladder.focus);
+    const chosen = new Set<string>();
+    for (const { rung, fit, most, lessonOnly } of rungsOf(ladder, bodyHolds)) {
+      const fitting = (rung?.drills ?? [])
+        .filter((id) => !always.includes(id))
+        .flatMap((id) => drillOf(id) ?? [])
+        .filter((drill) => drillFits(drill, athlete));
+      for (const drill of fitting.slice(0, most)) {
+        chosen.add(drill.id);
+        const cover = Math.max(chosenCover, coverOf(drill, ladder.focus, trace));
+        add(drill.id, { value: ladder.share * cover * fit, lessonOnly });
+      }
+    }
+    for (const id of always) if (!chosen.has(id)) add(id, { value: ladder.share * 0.6, lessonOnly: false });
+  }
+  const throwing = [...worths.keys()].some((id) => (drillOf(id)?.throws ?? 0) > 0);
+  if (throwing && !worths.has(armCare)) worths.set(armCare, [{ value: 0, lessonOnly: false }]);
+  return [...worths].flatMap(([id, all]): Candidate[] => {
+    const drill = drillOf(id);
+    if (!drill || (athlete.age < drill.minAge && id !== warmUp)) return [];
+    const anyDay = all.filter(({ lessonOnly }) => !lessonOnly);
+    const counted = anyDay.length ? anyDay : all;
+    return [
+      {
+        drill,
+        dose: parseDose(drill.dose),
+        value: counted.reduce((sum, { value }) => sum + value, 0),
+        lessonOnly: anyDay.length === 0,
+      },
+    ];
+  });
+}

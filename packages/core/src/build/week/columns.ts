@@ -1,0 +1,65 @@
+import type { PitchLimitRow } from '../../catalogue';
+import { isHard } from '../../safety';
+import { doseSeconds, usualPace } from '../dose';
+import { isGame, type KnownDay } from './day';
+import type { Programme, Rule, Term, Writer } from './programme';
+import type { Candidate, WeekInput } from './types';
+
+/** Worth of the 1st to the 6th set of a drill in a week; more are worth nothing. */
+export const diminishing = [1, 0.7, 0.45, 0.25, 0.12, 0.05] as const;
+
+export interface Cell {
+  candidate: number;
+  day: number;
+  sets: number;
+  used: number;
+}
+
+export interface DayColumns {
+  throwing: number;
+  hard: number;
+  /** After the day's hard throws this many days of rest, and more: one column for each. */
+  rest: number[];
+}
+
+/** A week as an integer programme, with where everything stands in it. */
+export interface Layout {
+  programme: Programme;
+  cells: Cell[];
+  chosen: number[];
+  segments: number[][];
+  days: DayColumns[];
+  known: KnownDay[];
+  rows: PitchLimitRow[];
+}
+
+export interface Context {
+  input: WeekInput;
+  writer: Writer;
+  layout: Layout;
+}
+
+export const rule = (kind: Rule['kind'], words: string, date: string | null = null): Rule => ({
+  kind,
+  words,
+  date,
+});
+
+/** Seconds of the sets of a drill on one day: the first set with the set-up, and every set more. */
+export function secondsOf({ drill, dose }: Candidate, sets: number, pace = usualPace): number {
+  if (sets === 0) return 0;
+  // A dose that holds longer from set to set goes on with its longest hold.
+  return doseSeconds({ ...dose, sets }, drill.throws > 0, pace);
+}
+
+/** What is thrown on a day beside the plan. */
+export function knownOn({ throws, days }: WeekInput, date: string): KnownDay {
+  const own = throws.filter((day) => day.date === date);
+  const sum = (counted: typeof own) => counted.reduce((all, { count }) => all + count, 0);
+  const hard = sum(own.filter(isHard));
+  return { hard, all: sum(own), unknown: isGame(days, date) && hard === 0 };
+}
+
+/** Sets of some cells, each times a factor; what costs nothing is left out. */
+export const sumOf = (cells: readonly Cell[], factor: (cell: Cell) => number): Term[] =>
+  cells.map((cell): Term => [cell.sets, factor(cell)]).filter(([, each]) => each > 0);

@@ -1,0 +1,91 @@
+import type { Drill } from '../../catalogue';
+import { addDays } from '../../units';
+import { isHard } from '../../safety';
+import { missingFor } from '../ladder';
+import { warmUp } from '../ladder';
+import { armCare } from './candidates';
+import type { Rule } from './programme';
+import type { Candidate, DayKind, WeekDay, WeekInput } from './types';
+
+/** "Thursday", of an ISO day. */
+export const weekdayName = (date: string): string =>
+  new Date(`${date}T00:00:00Z`).toLocaleDateString('en-GB', { weekday: 'long', timeZone: 'UTC' });
+
+/** Most drills of a day. */
+export const mostDrills: Readonly<Record<DayKind, number>> = {
+  lesson: 8,
+  home: 5,
+  team: 5,
+  bullpen: 5,
+  game: 5,
+  off: 0,
+};
+
+/** What was thrown, or is to be thrown in a game, on a day before the plan adds anything. */
+export interface KnownDay {
+  hard: number;
+  all: number;
+  /** A game whose pitches nobody knows yet. */
+  unknown: boolean;
+}
+
+export const isGame = (days: readonly WeekDay[], date: string): boolean =>
+  days.some((day) => day.date === date && day.kind === 'game');
+
+/** The part of an input that says which drill may stand on which day. */
+type Setting = Pick<WeekInput, 'days' | 'buildUp'>;
+
+/** Why a drill may not stand on a day, to be read after its name; null where it may. */
+export function unfit(
+  { drill, lessonOnly }: Pick<Candidate, 'drill' | 'lessonOnly'>,
+  day: WeekDay,
+  { days, buildUp }: Setting,
+): Pick<Rule, 'kind' | 'words'> | null {
+  if (day.kind === 'off') return { kind: 'habit', words: 'the day is off' };
+  if (lessonOnly && day.kind !== 'lesson')
+    return { kind: 'habit', words: 'it is of the next stage, for lessons only' };
+  if (day.kind === 'game' && (drill.stage !== 'prep' || drill.throws > 0))
+    return { kind: 'habit', words: 'on a game day there is prep without throws only' };
+  const beforeGame = isGame(days, addDays(day.date, 1));
+  if (beforeGame && (drill.stage === 'constrain' || drill.stage === 'connect'))
+    return { kind: 'habit', words: `no ${drill.stage} drills on the day before a game` };
+  if (drill.strength && (beforeGame || day.kind === 'game'))
+    return { kind: 'habit', words: `no strength on ${beforeGame ? 'the day before a game' : 'a game day'}` };
+  // Warm-up and arm care come before throwing wherever the athlete is.
+  const anywhere = drill.id === warmUp || drill.id === armCare;
+  if (!anywhere && !drill.places.some((place) => day.places.includes(place)))
+    return { kind: 'place', words: `it needs ${drill.places.join(' or ')}` };
+  const [missing] = missingFor(drill, day.equipment);
+  if (missing) return { kind: 'place', words: `there is no ${missing}` };
+  if (buildUp && drill.throws > 0 && effortOf(drill) > buildUp.effort)
+    return {
+      kind: 'limit',
+      words: `it asks for more than the ${Math.round(buildUp.effort)} % of the build-up`,
+    };
+  return null;
+}
+
+/** The same as a rule of the week. */
+export function excluded(
+  candidate: Pick<Candidate, 'drill' | 'lessonOnly'>,
+  day: WeekDay,
+  setting: Setting,
+): Rule | null {
+  const why = unfit(candidate, day, setting);
+  return (
+    why && {
+      ...why,
+      words: `${candidate.drill.name} on ${weekdayName(day.date)}: ${why.words}`,
+      date: day.date,
+    }
+  );
+}
+
+const effortOf = ({ effort }: Drill): number => effort?.to ?? 100;
+
+/** Whether a drill's throws count as hard ones. */
+export const isHardDrill = ({ effort }: Drill): boolean =>
+  isHard({ kind: 'practice', effort: effort?.to ?? null });
+
+/** Throws of one set; the figure of a drill is that of its whole dose. */
+export const throwsASet = ({ drill, dose }: Candidate): number => drill.throws / dose.sets;

@@ -1,0 +1,127 @@
+import { excluded, mostDrills, weekdayName } from './day';
+import { diminishing, rule, secondsOf, type Cell, type Context } from './columns';
+import type { Term } from './programme';
+import type { Candidate, WeekDay, WeekInput } from './types';
+
+const mostStrengthDays = 3;
+
+/** Cells, flags and segments of each candidate, and how they hang together. */
+export function writeCandidates({ input, writer, layout }: Context, tight: boolean): void {
+  const doneOf = (id: string) => (input.done ?? []).filter(({ drill }) => drill === id);
+  input.candidates.forEach((candidate, c) => {
+    const { drill } = candidate;
+    const done = doneOf(drill.id);
+    const doneSets = done.reduce((sum, { sets }) => sum + sets, 0);
+    const chosen = writer.column(1, true);
+    layout.chosen.push(chosen);
+    const worth = diminishing.slice(doneSets);
+    const segments = worth.map((share) => writer.column(1, false, candidate.value * share));
+    layout.segments.push(segments);
+    const cells = input.days.flatMap((day, d): Cell[] => {
+      const pinned = (input.pins ?? []).find((pin) => pin.drill === drill.id && pin.date === day.date);
+      const why = excluded(candidate, day, input);
+      if (why && !(pinned && pinned.sets > 0)) return [];
+      // A day holds one dose at most, unless the instructor asks for more.
+      const most = Math.max(candidate.dose.sets, pinned?.sets ?? 0);
+      // What is pinned stays, so that what speaks against it can be named.
+      const fitting = tight && !pinned ? setsIn(candidate, day, input, most) : most;
+      if (fitting < 1) return [];
+      const sets = writer.column(fitting, true);
+      const used = writer.column(1, true);
+      if (why) writer.most(why, [[sets, 1]], 0);
+      if (pinned) {
+        const words = pinned.sets
+          ? `${drill.name} is pinned to ${weekdayName(day.date)}, ${pinned.sets} ${pinned.sets === 1 ? 'set' : 'sets'}`
+          : `${drill.name} is kept off ${weekdayName(day.date)}`;
+        if (pinned.sets) writer.least(rule('pin', words, day.date), [[sets, 1]], pinned.sets);
+        else writer.most(rule('pin', words, day.date), [[sets, 1]], 0);
+      }
+      writer.most(
+        null,
+        [
+          [sets, 1],
+          [used, -fitting],
+        ],
+        0,
+      );
+      writer.least(
+        null,
+        [
+          [sets, 1],
+          [used, -1],
+        ],
+        0,
+      );
+      writer.most(
+        null,
+        [
+          [used, 1],
+          [chosen, -1],
+        ],
+        0,
+      );
+      return [{ candidate: c, day: d, sets, used }];
+    });
+    layout.cells.push(...cells);
+    const all = cells.map(({ sets }): Term => [sets, -1]);
+    writer.most(null, [...segments.map((segment): Term => [segment, 1]), ...all], 0);
+    for (const segment of segments)
+      writer.most(
+        null,
+        [
+          [segment, 1],
+          [chosen, -1],
+        ],
+        0,
+      );
+    const daysDone = new Set(done.map(({ date }) => date)).size;
+    if (cells.length + daysDone >= 2)
+      writer.least(
+        rule('habit', `${drill.name}: on two days at least, where it is chosen`),
+        [...cells.map(({ used }): Term => [used, 1]), [chosen, -2]],
+        -daysDone,
+      );
+    if (drill.strength)
+      writer.most(
+        rule('habit', `${drill.name}: strength on ${mostStrengthDays} days a week at most`),
+        cells.map(({ used }): Term => [used, 1]),
+        mostStrengthDays - daysDone,
+      );
+  });
+}
+
+/** How many sets of a drill fit a day's minutes and throws by themselves. */
+function setsIn(candidate: Candidate, day: WeekDay, { pace }: WeekInput, most: number): number {
+  let sets = 0;
+  while (sets < most && secondsOf(candidate, sets + 1, pace) <= day.minutes * 60) sets++;
+  return sets;
+}
+
+/** Minutes and the number of drills of each day. */
+export function writeDays({ input, writer, layout }: Context): void {
+  input.days.forEach((day, d) => {
+    const cells = layout.cells.filter((cell) => cell.day === d);
+    const name = weekdayName(day.date);
+    writer.most(
+      rule('time', `${name} has ${day.minutes} minutes`, day.date),
+      cells.flatMap(({ candidate, sets, used }): Term[] => {
+        const one = input.candidates[candidate]!;
+        const first = secondsOf(one, 1, input.pace);
+        const more = Math.max(
+          ...[2, 3, 4].map((n) => secondsOf(one, n, input.pace) - secondsOf(one, n - 1, input.pace)),
+        );
+        return [
+          [sets, more],
+          [used, first - more],
+        ];
+      }),
+      day.minutes * 60,
+    );
+    if (day.kind !== 'off')
+      writer.most(
+        rule('habit', `${name}: at most ${mostDrills[day.kind]} drills`, day.date),
+        cells.map(({ used }): Term => [used, 1]),
+        mostDrills[day.kind],
+      );
+  });
+}

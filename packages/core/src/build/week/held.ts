@@ -1,0 +1,84 @@
+import { addDays } from '../../units';
+import { throwLimits } from '../../safety';
+import { buildUpWords } from './buildUp';
+import { isGame, isHardDrill, throwsASet, unfit, weekdayName } from './day';
+import { secondsOf, type Layout } from './columns';
+import type { WeekInput, WeekItem } from './types';
+
+/** Days named together: "Monday, Thursday". */
+const named = (dates: readonly string[]): string => dates.map(weekdayName).join(', ');
+
+/** What kept a week from holding more, in words: rest, games, places, minutes, throws. */
+export function heldBack(
+  input: WeekInput,
+  layout: Layout,
+  values: readonly number[],
+  items: readonly WeekItem[],
+): string[] {
+  const { days, candidates, throws, discipline, birthdate, league } = input;
+  const held: string[] = [];
+  if (input.buildUp) held.push(buildUpWords(input.buildUp));
+  const throwing = candidates.filter(({ drill }) => drill.throws > 0);
+  const worthMore = candidates.filter(({ drill, value }) => {
+    const sets = items.reduce((sum, item) => (item.drill === drill.id ? sum + item.sets : sum), 0);
+    return value > 0 && sets < 6;
+  });
+  /** Days of rest by what they rest from. */
+  const resting = new Map<string, string[]>();
+  days.forEach((day, d) => {
+    const name = weekdayName(day.date);
+    if (day.kind === 'off') return;
+    const own = items.filter(({ date }) => date === day.date);
+    const { restUntil, because, leftToday } = throwLimits({
+      discipline,
+      birthdate,
+      league,
+      throws,
+      on: day.date,
+    });
+    const open = throwing.some((candidate) => unfit(candidate, day, input) === null);
+    if (restUntil) resting.set(because, [...(resting.get(because) ?? []), day.date]);
+    const yesterday = days.findIndex(({ date }) => date === addDays(day.date, -1));
+    if (open && yesterday >= 0 && layout.known[yesterday]!.unknown)
+      held.push(`No throwing ${name}: the game's pitches are not known yet. Plan anew when they are.`);
+    if (isGame(days, addDays(day.date, 1)))
+      if (candidates.some(({ drill }) => drill.stage === 'constrain' || drill.stage === 'connect'))
+        held.push(`${name} is the day before a game: no constrain or connect drills.`);
+    const seconds = own.reduce((sum, { drill, sets }) => {
+      const candidate = candidates.find((each) => each.drill.id === drill);
+      return sum + (candidate ? secondsOf(candidate, sets, input.pace) : 0);
+    }, 0);
+    const here = worthMore.filter((candidate) => unfit(candidate, day, input) === null);
+    const least = Math.min(
+      ...here.map((candidate) => {
+        const sets = own.find(({ drill }) => drill === candidate.drill.id)?.sets ?? 0;
+        return secondsOf(candidate, sets + 1, input.pace) - secondsOf(candidate, sets, input.pace);
+      }),
+    );
+    if (here.length && seconds + least > day.minutes * 60)
+      held.push(`${name}: its ${day.minutes} minutes are full.`);
+    const thrown = own.flatMap(({ drill, sets }) => {
+      const candidate = candidates.find((each) => each.drill.id === drill);
+      return candidate ? [{ count: throwsASet(candidate) * sets, hard: isHardDrill(candidate.drill) }] : [];
+    });
+    const planned = thrown.reduce((sum, { count }) => sum + count, 0);
+    const counted = thrown.reduce((sum, { count, hard }) => sum + (hard ? count : count / 2), 0);
+    if (counted > 0 && counted >= leftToday * 0.9)
+      held.push(`${name}: ${counted} of ${leftToday} throws, the easy ones counted half.`);
+    const rests = layout.days[d]!.rest.filter((column) => (values[column] ?? 0) > 0).length;
+    const until = days.filter(({ date }) => date > day.date && date <= addDays(day.date, rests));
+    if (planned > 0 && until.length)
+      held.push(
+        `No throwing ${named(until.map(({ date }) => date))}: ${rests} ${rests === 1 ? 'day' : 'days'} of rest after the ${planned} throws of ${name}.`,
+      );
+  });
+  for (const [because, dates] of resting) held.push(`No throwing ${named(dates)}: ${because}.`);
+  for (const candidate of candidates) {
+    const why = days.map((day) => unfit(candidate, day, input));
+    if (candidate.value === 0 || why.some((each) => each === null)) continue;
+    const first =
+      why.find((each) => each?.kind === 'place') ?? why.find((each) => each?.kind !== 'habit') ?? why[0];
+    if (first) held.push(`${candidate.drill.name} stays out: ${first.words}.`);
+  }
+  return [...new Set(held)];
+}

@@ -1,0 +1,244 @@
+import { addDays, ageOn } from '../../units';
+import { throwLimits } from '../../safety';
+import { warmUp } from '../ladder';
+import { armCare } from './candidates';
+import { knownOn, rule, sumOf, type Cell, type Context, type DayColumns, type Layout } from './columns';
+import { isHardDrill, throwsASet, weekdayName } from './day';
+import type { Term } from './programme';
+import type { WeekInput } from './types';
+
+/** Days without throws in every week, and below this age one more. */
+const throwFreeDays = 1;
+const youngAge = 13;
+
+/** The day's maximum, days of rest, days in a row, and what comes before throws. */
+export function writeThrows({ input, writer, layout }: Context): void {
+  const { discipline, birthdate, league, throws } = input;
+  const windowDays = input.days.map(({ date }) => date);
+  const share = input.buildUp?.share ?? 1;
+  input.days.forEach((day, d) => {
+    const name = weekdayName(day.date);
+    const cells = layout.cells.filter((cell) => cell.day === d);
+    const throwing = cells.filter(({ candidate }) => input.candidates[candidate]!.drill.throws > 0);
+    const isHardCell = ({ candidate }: Cell) => isHardDrill(input.candidates[candidate]!.drill);
+    const perSet = ({ candidate }: Cell) => throwsASet(input.candidates[candidate]!);
+    const hardTerms = sumOf(throwing.filter(isHardCell), perSet);
+    const known = layout.known[d]!;
+    const before = throwLimits({ discipline, birthdate, league, throws, on: day.date });
+    const most = Math.floor(before.maxToday * share);
+    const columns: DayColumns = {
+      throwing: writer.column(1, true),
+      hard: writer.column(1, true),
+      rest: [],
+    };
+    layout.days.push(columns);
+    for (const cell of throwing)
+      writer.most(
+        null,
+        [
+          [cell.used, 1],
+          [columns.throwing, -1],
+        ],
+        0,
+      );
+    for (const cell of throwing.filter(isHardCell))
+      writer.most(
+        null,
+        [
+          [cell.used, 1],
+          [columns.hard, -1],
+        ],
+        0,
+      );
+    writer.most(
+      null,
+      [
+        [columns.hard, 1],
+        [columns.throwing, -1],
+      ],
+      0,
+    );
+
+    const counted = sumOf(throwing, (cell) => perSet(cell) * (isHardCell(cell) ? 1 : 0.5));
+    const left = Math.max(0, most - before.thrownToday);
+    // With the flag inside, a day that rests has no budget.
+    writer.most(
+      rule(
+        'limit',
+        `${name}: ${left} throws ${before.thrownToday ? 'are left' : 'at most'} (${before.because})`,
+        day.date,
+      ),
+      [...counted, [columns.throwing, -left]],
+      0,
+    );
+    if (before.restUntil && before.restUntil > day.date)
+      writer.most(
+        rule('limit', `no throwing ${name}: ${before.because}`, day.date),
+        [[columns.throwing, 1]],
+        0,
+      );
+    if (layout.known.length && isGameOfUnknown(layout, input, addDays(day.date, -1)))
+      writer.most(
+        rule('limit', `no throwing ${name}: the day after a game whose pitches are not known yet`, day.date),
+        [[columns.throwing, 1]],
+        0,
+      );
+    // Rest by how many hard throws the day holds, what is known included.
+    const row = layout.rows[d]!;
+    const marks = row.restUpTo;
+    if (marks.length && (hardTerms.length || known.hard)) {
+      const ceiling = Math.max(most, known.hard) + known.hard;
+      const levels = marks.map((from, n) => ({ from, to: marks[n + 1] ?? Math.max(ceiling, from) }));
+      columns.rest = levels.map(() => writer.column(1, true));
+      writer.most(
+        null,
+        [
+          ...hardTerms,
+          ...levels.map(({ from, to }, n): Term => [
+            columns.rest[n]!,
+            -(Math.min(to, ceiling) - Math.min(from, ceiling)),
+          ]),
+        ],
+        levels[0]!.from - known.hard,
+      );
+      columns.rest.slice(1).forEach((column, n) =>
+        writer.most(
+          null,
+          [
+            [column, 1],
+            [columns.rest[n]!, -1],
+          ],
+          0,
+        ),
+      );
+    }
+    const warm = cells.find(({ candidate }) => input.candidates[candidate]!.drill.id === warmUp);
+    const care = cells.find(({ candidate }) => input.candidates[candidate]!.drill.id === armCare);
+    if (throwing.length) {
+      writer.most(
+        rule('habit', `${name}: warm-up before throwing`, day.date),
+        [[columns.throwing, 1], ...(warm ? [[warm.used, -1] as const] : [])],
+        0,
+      );
+      if (care)
+        writer.most(
+          rule('habit', `${name}: arm care with throwing`, day.date),
+          [
+            [columns.throwing, 1],
+            [care.used, -1],
+          ],
+          0,
+        );
+    }
+  });
+  writeRest({ input, writer, layout }, windowDays);
+}
+
+const isGameOfUnknown = (layout: Layout, input: WeekInput, date: string): boolean => {
+  const at = input.days.findIndex((day) => day.date === date);
+  return at >= 0 && layout.known[at]!.unknown;
+};
+
+/** What one day's throws mean for the days after it. */
+function writeRest({ input, writer, layout }: Context, dates: readonly string[]): void {
+  const at = new Map(dates.map((date, d) => [date, d]));
+  /** Known throws, whether the day is in the week or not. */
+  const knownAt = (date: string) => {
+    const d = at.get(date);
+    return d === undefined ? knownOn(input, date) : layout.known[d]!;
+  };
+  const isFixed = (date: string) => knownAt(date).all > 0 || knownAt(date).unknown;
+  const isFixedHard = (date: string) => knownAt(date).hard > 0 || knownAt(date).unknown;
+  dates.forEach((date, d) => {
+    layout.days[d]!.rest.forEach((column, n) => {
+      const later = addDays(date, n + 1);
+      // What is known needs this rest by itself; that is not the plan's to mend.
+      if (isFixed(later) && layout.known[d]!.hard > layout.rows[d]!.restUpTo[n]!) return;
+      const target = at.get(later);
+      const words = rule(
+        'limit',
+        `rest after the throws of ${weekdayName(date)}: none on ${weekdayName(later)}`,
+        date,
+      );
+      if (isFixed(later)) writer.most(words, [[column, 1]], 0);
+      else if (target !== undefined)
+        writer.most(
+          words,
+          [
+            [column, 1],
+            [layout.days[target]!.throwing, 1],
+          ],
+          1,
+        );
+    });
+  });
+  // Days in a row, those before the week included.
+  const firsts = new Set(dates.flatMap((date) => [-2, -1, 0].map((back) => addDays(date, back))));
+  for (const first of firsts) {
+    const run = [0, 1, 2].map((n) => addDays(first, n));
+    const third = at.get(run[2]!);
+    const row = layout.rows[third ?? 0]!;
+    const terms: Term[] = [];
+    let fixed = 0;
+    run.forEach((date, n) => {
+      const column = at.get(date);
+      if (n < 2 ? isFixedHard(date) : isFixed(date)) fixed++;
+      else if (column !== undefined)
+        terms.push([n < 2 ? layout.days[column]!.hard : layout.days[column]!.throwing, 1]);
+    });
+    const named = run.map(weekdayName).join(', ');
+    if (input.discipline === 'overhand' || row.thirdDay === 0)
+      writer.most(rule('limit', `never on three days in a row: ${named}`, run[2]), terms, 2 - fixed);
+    else if (third !== undefined && row.thirdDay !== null)
+      thirdDay({ input, writer, layout }, third, terms, fixed, named);
+  }
+}
+
+/** Windmill on a third day in a row: a lower maximum instead of a day of rest. */
+function thirdDay(
+  { input, writer, layout }: Context,
+  d: number,
+  hard: readonly Term[],
+  fixed: number,
+  named: string,
+): void {
+  const { thirdDay: most, maxPerDay } = layout.rows[d]!;
+  const lower = Math.max(0, maxPerDay - most!);
+  const cells = layout.cells.filter((cell) => cell.day === d);
+  const counted = sumOf(cells, ({ candidate }) => {
+    const one = input.candidates[candidate]!;
+    return throwsASet(one) * (isHardDrill(one.drill) ? 1 : 0.5);
+  });
+  const firstTwo = hard.filter(([column]) => column !== layout.days[d]!.throwing);
+  const known = layout.known[d]!;
+  writer.most(
+    rule('limit', `at most ${most} throws on a third day in a row: ${named}`, input.days[d]!.date),
+    [...counted, ...firstTwo.map(([column]): Term => [column, lower])],
+    maxPerDay - known.hard - (known.all - known.hard) / 2 + lower - lower * fixed,
+  );
+}
+
+/** Throws of the whole week, and days without any. */
+export function writeWeek({ input, writer, layout }: Context): void {
+  const first = input.days[0]!.date;
+  const last = addDays(first, 6);
+  const inWeek = input.throws.filter(({ date }) => date >= first && date <= last);
+  const known = inWeek.reduce((sum, { count }) => sum + count, 0);
+  const dayMost = throwLimits({ ...input, throws: [], on: first }).maxToday;
+  const most = Math.floor((input.weekThrows ?? 3 * dayMost) * (input.buildUp?.share ?? 1));
+  writer.most(
+    rule('limit', `at most ${most} throws in the week`),
+    sumOf(layout.cells, ({ candidate }) => throwsASet(input.candidates[candidate]!)),
+    Math.max(0, most - known),
+  );
+  const freeDays = ageOn(input.birthdate, first) < youngAge ? throwFreeDays + 1 : throwFreeDays;
+  const fixedDays = new Set([
+    ...inWeek.filter(({ count }) => count > 0).map(({ date }) => date),
+    ...input.days.filter((_, d) => layout.known[d]!.unknown).map(({ date }) => date),
+  ]);
+  writer.most(
+    rule('limit', `${freeDays} ${freeDays === 1 ? 'day' : 'days'} of the week without throws`),
+    input.days.flatMap(({ date }, d): Term[] => (fixedDays.has(date) ? [] : [[layout.days[d]!.throwing, 1]])),
+    Math.max(0, 7 - freeDays - fixedDays.size),
+  );
+}

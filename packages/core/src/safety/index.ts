@@ -1,0 +1,2 @@
+export * from './barred';
+export * from './throwLimits';
