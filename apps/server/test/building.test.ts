@@ -1,6 +1,6 @@
 import { addDays } from '@wrightonic/core';
 import { v7 } from 'uuid';
-import { furnished } from './furnished';
+import { furnished, weekDay, weekOf } from './furnished';
 import { form, logs } from './stand';
 
 let set: Awaited<ReturnType<typeof furnished>>;
@@ -26,14 +26,8 @@ async function planned(age: number, more: Record<string, unknown> = {}) {
   const { plan: made } = await pageOf(athlete.id);
   const drill = made.threads[0].stages.find(({ stage }: { stage: string }) => stage === 'deliver').drills[0];
   const assign = (days: string[], reason = '') =>
-    set.owner.post(`/plans/${plan.id}/assignments`, {
-      id: v7(),
-      from: today,
-      days,
-      drills: [drill.id],
-      reason,
-    });
-  return { id: athlete.id as string, assign };
+    set.owner.post(`/plans/${plan.id}/assignments`, weekOf(today, days, [drill.drill], { sets: 2, reason }));
+  return { id: athlete.id as string, plan: plan.id, assign };
 }
 
 const thrown = (count: number, date: string) => ({
@@ -102,7 +96,7 @@ it('plans, swaps and assigns nothing that an injury without clearance forbids, w
   const injury = { id: v7(), site: 'elbow', what: 'Ligament', since: addDays(today, -300), surgery: false };
   await set.owner.post(`/athletes/${id}/injuries`, injury);
   const refused = await assign([today], 'he wants to');
-  expect([refused.status, refused.body.fields[0].field]).toEqual([422, 'drills']);
+  expect([refused.status, refused.body.fields[0].field]).toEqual([422, 'items.0.drill']);
   expect(refused.body.error).toContain('Ligament (elbow) is not cleared: no throws above 60 %');
   const { plan } = await pageOf(id);
   const feel = plan.threads[0].stages.find(({ stage }: { stage: string }) => stage === 'feel').drills[0];
@@ -157,4 +151,35 @@ it('keeps who cleared the throws that pain had locked, and why', async () => {
     events: [logs.event('throws-cleared', { sessionId: session.id, clearedBy: 'x', reason: 'y' })],
   });
   expect(body.answers[0].stored).toBe(false);
+});
+
+it('plans the week that is worth most, keeps what is pinned, and plans anew when a game is in the way', async () => {
+  const { id, plan } = await planned(15);
+  const days = [0, 1, 2, 3, 4].map((n) =>
+    weekDay(addDays(today, n), { kind: n % 2 ? 'lesson' : 'home', minutes: 30 }),
+  );
+  const wish = { from: today, days, pins: [], before: null };
+  const first = await set.owner.post(`/plans/${plan}/week`, wish);
+  expect(first.status).toBe(200);
+  const { items, objective, bound } = first.body;
+  expect(items.length).toBeGreaterThan(4);
+  expect(bound - objective).toBeLessThanOrEqual(0.0101 * bound);
+  const week = { id: v7(), from: today, days, items, reason: '' };
+  expect((await set.owner.post(`/plans/${plan}/assignments`, week)).status).toBe(201);
+  // The same again is the same week.
+  expect((await set.owner.post(`/plans/${plan}/assignments`, week)).status).toBe(201);
+  const { assignment } = (await pageOf(id)).plan;
+  expect(
+    assignment.items.map(({ date, drill, sets }: Record<string, unknown>) => ({ date, drill, sets })),
+  ).toEqual(items);
+
+  const pins = [{ drill: 'hip-first-lean', date: days[2]!.date, sets: 0 }];
+  const anew = (await set.owner.post(`/plans/${plan}/week`, { ...wish, pins, before: items })).body;
+  const on = (list: { date: string; drill: string }[], n: number) =>
+    list.filter(({ date }) => date === days[n]!.date).map(({ drill }) => drill);
+  expect(on(anew.items, 2)).not.toContain('hip-first-lean');
+  const same = items.filter((item: object) =>
+    anew.items.some((other: object) => JSON.stringify(other) === JSON.stringify(item)),
+  );
+  expect(same.length / items.length).toBeGreaterThan(0.6);
 });

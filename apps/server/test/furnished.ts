@@ -1,7 +1,33 @@
+import type { WeekDayForm } from '@wrightonic/contract';
+import { drills } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { academy, browser, form, logs, stand, type Stand } from './stand';
 
 export const day = '2026-05-01';
+
+export const weekDay = (date: string, more: Partial<WeekDayForm> = {}): WeekDayForm => ({
+  date,
+  kind: 'lesson',
+  minutes: 60,
+  equipment: [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))],
+  places: ['home', 'field', 'cage', 'mound'],
+  pitches: null,
+  ...more,
+});
+
+/** A week with the same drills on each of some days. */
+export const weekOf = (
+  from: string,
+  days: readonly string[],
+  drillIds: readonly string[],
+  { sets = 1, reason = '' } = {},
+) => ({
+  id: v7(),
+  from,
+  days: days.map((date) => weekDay(date)),
+  items: days.flatMap((date) => drillIds.map((drill) => ({ date, drill, sets }))),
+  reason,
+});
 
 /** A good request for each route that takes one, about the first academy's things. */
 export const bodiesFor = (theirs: Record<string, string>): Record<string, () => object> => ({
@@ -27,13 +53,8 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
   'POST /athletes/:id/plans': () => ({ id: v7(), traceId: theirs['trace'], startsOn: day, weeks: 2 }),
   'PUT /plans/:id/drills/:drill': () => ({ id: v7(), drill: 'hip-first-lean', dose: '3x8' }),
   'POST /plans/:id/stage-moves': () => ({ id: v7(), thread: 'lower', to: 'feel', reason: '' }),
-  'POST /plans/:id/assignments': () => ({
-    id: v7(),
-    from: day,
-    days: [day],
-    drills: [theirs['drill']],
-    reason: '',
-  }),
+  'POST /plans/:id/assignments': () => weekOf(day, [day], [theirs['drillName']!]),
+  'POST /plans/:id/week': () => ({ from: day, days: [weekDay(day)], pins: [], before: null }),
   'POST /athletes/import': () => ({ athletes: [form(), form({ givenName: 'Bex' })] }),
   'POST /athletes/:id/throws/import': () => ({ throws: [tableThrow()] }),
   'POST /athletes/:id/sizes': () => ({ id: v7(), date: day, heightCm: 180, massKg: 72 }),
@@ -132,7 +153,10 @@ export async function furnished() {
   const plan = { id: v7(), traceId: trace.id, startsOn: day, weeks: 2 };
   await owner.post(`/athletes/${athlete.id}/plans`, plan);
   const page = await owner.get(`/athletes/${athlete.id}`);
-  const drill = page.body.plan.threads[0].stages[0].drills[0].id as string;
+  const { id: drill, drill: drillName } = page.body.plan.threads[0].stages[0].drills[0] as {
+    id: string;
+    drill: string;
+  };
   const theirs: Record<string, string> = {
     athlete: athlete.id,
     look: look.id,
@@ -140,6 +164,7 @@ export async function furnished() {
     trace: trace.id,
     plan: plan.id,
     drill,
+    drillName,
     clip: clip.id,
     injury: injury.id,
     picture,
@@ -158,6 +183,7 @@ export async function furnished() {
       'plan_drills',
       'stage_moves',
       'assignments',
+      'assignment_items',
       'sessions',
       'throws',
       'body_sizes',

@@ -1,6 +1,7 @@
 import type { AthletePage, LogAnswer, OpenSession, RosterEntry } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import { venueDay } from '../src/store/venueDay';
+import { weekOf } from './furnished';
 import { academy, browser, form, logs, stand, type Browser, type Stand } from './stand';
 
 let here: Stand;
@@ -57,11 +58,14 @@ describe('the whole loop', () => {
     const lower = now.plan!.threads[0]!;
     const drill = lower.stages.find(({ stage }) => stage === lower.stage)!.drills[0]!;
 
-    const week = { id: v7(), from: today, days: [today], drills: [drill.id], reason: '' };
+    const week = weekOf(today, [today], [drill.drill]);
     expect((await me.post(`/plans/${plan.id}/assignments`, week)).status).toBe(201);
     now = await page(id);
     expect(now.due.verb).toBe('work');
-    expect(now.plan!.assignment).toMatchObject({ days: [today], drills: [drill.id] });
+    expect(now.plan!.assignment).toMatchObject({
+      from: today,
+      items: [{ date: today, drill: drill.drill, sets: 1, planned: drill.id }],
+    });
 
     const session = logs.session(id, plan.id, today);
     const reps = Array.from({ length: 10 }, (_, n) =>
@@ -188,13 +192,7 @@ describe('plans', () => {
     const plan = { id: v7(), traceId: trace.id, startsOn: today, weeks: 2 };
     await me.post(`/athletes/${athlete.id}/plans`, plan);
     const old = (await page(athlete.id)).plan!.threads[0]!.stages.at(-1)!.drills[0]!;
-    await me.post(`/plans/${plan.id}/assignments`, {
-      id: v7(),
-      from: today,
-      days: [today],
-      drills: [old.id],
-      reason: '',
-    });
+    await me.post(`/plans/${plan.id}/assignments`, weekOf(today, [today], [old.drill]));
     const fresh = { id: v7(), drill: 'hip-first-lean', dose: '3x5 hold 3 s' };
     expect((await me.put(`/plans/${plan.id}/drills/${old.id}`, fresh)).status).toBe(200);
     // The same swap again is the same swap; another one comes too late.
@@ -202,7 +200,9 @@ describe('plans', () => {
     expect((await me.put(`/plans/${plan.id}/drills/${old.id}`, { ...fresh, id: v7() })).status).toBe(409);
     const now = (await page(athlete.id)).plan!;
     expect(now.threads[0]!.stages.at(-1)!.drills.find(({ id }) => id === fresh.id)).toMatchObject(fresh);
-    expect(now.assignment!.drills).toEqual([fresh.id]);
+    expect(now.assignment!.items).toEqual([
+      { date: today, drill: fresh.drill, sets: 1, planned: fresh.id, dose: '1x5 hold 3 s' },
+    ]);
   });
 
   it('ask for a reason before more throws than the age allows', async () => {
@@ -213,8 +213,8 @@ describe('plans', () => {
     const all = (await page(athlete.id)).plan!.threads.flatMap(({ stages }) =>
       stages.flatMap(({ drills }) => drills),
     );
-    const drills = all.map(({ id }) => id).slice(0, 24);
-    const week = { id: v7(), from: today, days: [today], drills, reason: '' };
+    const drills = [...new Set(all.map(({ drill }) => drill))];
+    const week = weekOf(today, [today], drills, { sets: 5 });
     const refused = await me.post(`/plans/${plan.id}/assignments`, week);
     expect([refused.status, refused.body.fields[0].field]).toEqual([422, 'reason']);
     expect(refused.body.error).toMatch(/throws counted: at most 85 a day at age 11/);

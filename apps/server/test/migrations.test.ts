@@ -49,7 +49,55 @@ it('go up from the first landed version without loss', async () => {
     reason: '',
   });
 
+  // A week from before days had drills of their own.
+  const [plan, thread, stage, drill, assignment] = [v7(), v7(), v7(), v7(), v7()];
+  const trace = (await db('traces').first('id'))!.id;
+  const dates = { starts_on: '2026-05-01', ends_on: '2026-06-01', relook_on: '2026-05-15' };
+  await db('plans').insert({ ...written, ...dates, id: plan, athlete_id: athlete, trace_id: trace });
+  const owned = { academy_id: academy };
+  await db('plan_threads').insert({
+    ...owned,
+    id: thread,
+    plan_id: plan,
+    thread: 'lower',
+    focus: 'oh.wobble',
+    share: 1,
+    skipped: '[]',
+    held: '[]',
+  });
+  await db('plan_stages').insert({ ...owned, id: stage, plan_thread_id: thread, stage: 'feel', position: 0 });
+  await db('plan_drills').insert({
+    ...written,
+    id: drill,
+    plan_stage_id: stage,
+    drill: 'cross-tap',
+    dose: '2x8 each way',
+    position: 0,
+  });
+  await db('assignments').insert({
+    ...written,
+    id: assignment,
+    athlete_id: athlete,
+    plan_id: plan,
+    from_date: '2026-05-01',
+    days: '["2026-05-01","2026-05-03"]',
+    throws_a_day: 0,
+    reason: '',
+  });
+  await db('assignment_drills').insert({ ...owned, assignment_id: assignment, plan_drill_id: drill });
+
   await migrate(db);
+  // Each day has the drills that it had, in their whole dose.
+  expect(
+    await db('assignment_items').orderBy('date').select('date', 'drill', 'plan_drill_id', 'sets'),
+  ).toEqual(
+    ['2026-05-01', '2026-05-03'].map((date) => ({ date, drill: 'cross-tap', plan_drill_id: drill, sets: 2 })),
+  );
+  const week = await db('assignments').first('week_days');
+  expect(JSON.parse(week!.week_days).map(({ date, kind }: Record<string, string>) => [date, kind])).toEqual([
+    ['2026-05-01', 'home'],
+    ['2026-05-03', 'home'],
+  ]);
   // What the tool had proposed stands beside what was chosen.
   expect(await db('traces').first('proposed_lower', 'proposed_arm', 'findings')).toEqual({
     proposed_lower: 'oh.wobble',

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import { day, furnished } from './furnished';
+import { day, furnished, weekDay, weekOf } from './furnished';
 import { browser, form, password } from './stand';
 
 const rivalEmail = 'owner@second.example';
@@ -70,7 +70,7 @@ describe('bad requests', () => {
 
   const profile = { hand: 'R', velocityUnit: 'mph', goodStrikes: 0.6, approach: form().approach };
   const move = () => ({ id: v7(), thread: 'lower', to: 'feel', reason: '' });
-  const week = () => ({ id: v7(), from: day, days: [day], drills: [set.theirs['drill']], reason: '' });
+  const week = () => weekOf(day, [day], [set.theirs['drillName']!]);
   const swap = { drill: 'hip-first-lean', dose: '3x8' };
   const planPath = () => `/plans/${set.theirs['plan']}`;
   const edited = (more: object) => set.owner.put(athletePath(), { ...form(), id: undefined, ...more });
@@ -218,28 +218,18 @@ describe('bad requests', () => {
     [
       'a week with a day outside',
       () =>
-        set.owner.post(`/plans/${set.theirs['plan']}/assignments`, {
-          id: v7(),
-          from: day,
-          days: ['2026-05-08'],
-          drills: [set.theirs['drill']],
-          reason: '',
-        }),
+        set.owner.post(
+          `/plans/${set.theirs['plan']}/assignments`,
+          weekOf(day, ['2026-05-08'], [set.theirs['drillName']!]),
+        ),
       422,
       'days',
     ],
     [
       'a week with a drill of nowhere',
-      () =>
-        set.owner.post(`/plans/${set.theirs['plan']}/assignments`, {
-          id: v7(),
-          from: day,
-          days: [day],
-          drills: [v7()],
-          reason: '',
-        }),
+      () => set.owner.post(`/plans/${set.theirs['plan']}/assignments`, weekOf(day, [day], ['intent-ladder'])),
       422,
-      'drills',
+      'items.0.drill',
     ],
     ['a hand that is none', () => set.owner.put('/profile', { ...profile, hand: 'both' }), 422, 'hand'],
     [
@@ -266,6 +256,30 @@ describe('bad requests', () => {
       () => set.owner.post(`${planPath()}/assignments`, { ...week(), days: [] }),
       422,
       'days',
+    ],
+    [
+      'a week in which no day is open',
+      () =>
+        set.owner.post(`${planPath()}/week`, {
+          from: day,
+          days: [weekDay(day, { kind: 'off', minutes: 0 })],
+          pins: [],
+          before: null,
+        }),
+      422,
+      'days',
+    ],
+    [
+      'pins that cannot hold together',
+      () =>
+        set.owner.post(`${planPath()}/week`, {
+          from: day,
+          days: [weekDay(day, { minutes: 8 })],
+          pins: [{ drill: 'warm-up-flow', date: day, sets: 9 }],
+          before: null,
+        }),
+      422,
+      'pins',
     ],
     [
       'a swap of nothing',

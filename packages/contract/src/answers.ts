@@ -17,6 +17,7 @@ import type {
   ThrowLimits,
   Trace,
   Verb,
+  WeekItem,
 } from '@wrightonic/core';
 import type { SessionVelocity } from '@wrightonic/core/velocity';
 import type { AthleteForm, NewClearance, NewInjury, NewSize } from './athletes';
@@ -24,6 +25,7 @@ import type { Problem } from './check';
 import type { FindingDetail, LogEvent } from './log';
 import type { ClipView, CurveResult, DrawingKind, PicturePoint } from './measuring';
 import type { Profile } from './people';
+import type { WeekDayForm } from './plans';
 
 /** Every refusal, whatever the route. */
 export interface Refusal {
@@ -172,6 +174,42 @@ export interface PlanThread {
   reachesDelivery: boolean;
 }
 
+/** A drill of an assigned day. */
+export interface AssignedItem extends WeekItem {
+  /** The drill of the plan that it stands for; null for what comes before throwing. */
+  planned: string | null;
+  /** With the sets of this day. */
+  dose: string;
+}
+
+export interface AssignmentRecord {
+  id: string;
+  from: string;
+  days: WeekDayForm[];
+  items: AssignedItem[];
+  reason: string;
+  at: string;
+}
+
+/** A week that the solver proposes. */
+export interface ProposedWeek {
+  items: WeekItem[];
+  held: string[];
+  objective: number;
+  bound: number;
+  /** How long it took. */
+  ms: number;
+}
+
+/** What is coming up for an athlete. */
+export interface Ahead {
+  date: string;
+  kind: 'lesson' | 'game';
+  /** Of a lesson. */
+  minutes: number | null;
+  title: string;
+}
+
 export interface PlanRecord {
   id: string;
   traceId: string;
@@ -179,7 +217,7 @@ export interface PlanRecord {
   endsOn: string;
   relookOn: string;
   threads: PlanThread[];
-  assignment: { id: string; from: string; days: string[]; drills: string[]; reason: string } | null;
+  assignment: AssignmentRecord | null;
 }
 
 export interface SessionRecord {
@@ -188,6 +226,19 @@ export interface SessionRecord {
   startedAt: string;
   ended: boolean;
   note: string;
+}
+
+/** What the academy settles for every plan. */
+export interface AcademyPlanning {
+  equipment: string[];
+  /** Null: three times the day's maximum. */
+  weekThrows: number | null;
+  /** Null: half the lay-off. */
+  buildUpWeeks: number | null;
+  /** Rise of a week over the four before from which it is shown, percent. */
+  rampPercent: number;
+  /** Every throw counts as a hard one. */
+  allHard: boolean;
 }
 
 /** One athlete with all that the five verbs need. */
@@ -212,6 +263,11 @@ export interface AthletePage {
   /** How much may be thrown today, and what was thrown lately, for planning ahead. */
   limits: ThrowLimits;
   thrownLately: DayThrows[];
+  /** The last day with throws before the plan began; null when there is none, or no plan. */
+  lastThrow: string | null;
+  /** Lessons and games of the next two weeks. */
+  ahead: Ahead[];
+  academy: AcademyPlanning;
   velocities: SessionVelocity[];
 }
 

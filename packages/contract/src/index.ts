@@ -7,6 +7,7 @@ export * from './links';
 export * from './log';
 export * from './measuring';
 export * from './people';
+export * from './planning';
 export * from './plans';
 export * from './tracing';
 export { day, id, instant } from './shared';

@@ -1,4 +1,14 @@
-import { parseDose, stages, type Stage, type Thread } from '@wrightonic/core';
+import {
+  dayKinds,
+  parseDose,
+  places,
+  stages,
+  type Place,
+  type Stage,
+  type Thread,
+  type WeekDay,
+  type WeekItem,
+} from '@wrightonic/core';
 import Joi from 'joi';
 import { drillId, nodeId } from './log';
 import { day, id, note } from './shared';
@@ -72,21 +82,77 @@ export const stageMove = Joi.object<StageMove>({
   reason: note(300).required(),
 }).required();
 
+/** A day of a week with what it is; of a planned game also how many pitches it may take, where somebody says. */
+export interface WeekDayForm extends WeekDay {
+  equipment: string[];
+  places: Place[];
+  pitches: number | null;
+}
+
+const weekDay = Joi.object<WeekDayForm>({
+  date: day.required(),
+  kind: Joi.valid(...dayKinds).required(),
+  minutes: Joi.number().integer().min(0).max(600).required(),
+  equipment: Joi.array().items(Joi.string().max(60)).max(80).required(),
+  places: Joi.array()
+    .items(Joi.valid(...places))
+    .unique()
+    .required(),
+  pitches: Joi.number().integer().min(0).max(250).allow(null).required(),
+});
+
+const weekDays = Joi.array()
+  .items(weekDay)
+  .min(1)
+  .max(7)
+  .unique('date')
+  .required()
+  .messages({ 'array.min': '{{#label}} must hold at least one day' });
+
+const itemsOf = (least: number) =>
+  Joi.array().items(
+    Joi.object<WeekItem>({
+      date: day.required(),
+      drill: drillId.required(),
+      sets: Joi.number().integer().min(least).max(20).required(),
+    }),
+  );
+
+/** Asks for the week that is worth most. */
+export interface WeekWish {
+  from: string;
+  days: WeekDayForm[];
+  /** Drills that stay on a day with at least so many sets; 0 keeps one off a day. */
+  pins: WeekItem[];
+  /** The week as it stands; a new one moves as little of it as possible. */
+  before: WeekItem[] | null;
+}
+
+export const weekWish = Joi.object<WeekWish>({
+  from: day.required(),
+  days: weekDays,
+  pins: itemsOf(0).max(60).required(),
+  before: itemsOf(1).max(100).allow(null).required(),
+}).required();
+
 export interface NewAssignment {
   id: string;
   from: string;
-  /** Days of the week with work at home or at a lesson, of the seven from `from` on. */
-  days: string[];
-  /** Ids of the plan's drills. */
-  drills: string[];
-  /** Typed when the throws go beyond a day's maximum. */
+  /** Of the seven days from `from` on. */
+  days: WeekDayForm[];
+  items: WeekItem[];
+  /** Typed when the throws go beyond what is allowed. */
   reason: string;
 }
 
 export const newAssignment = Joi.object<NewAssignment>({
   id: id.required(),
   from: day.required(),
-  days: Joi.array().items(day).min(1).max(7).unique().required(),
-  drills: Joi.array().items(id).min(1).max(24).unique().required(),
+  days: weekDays,
+  items: itemsOf(1)
+    .min(1)
+    .max(100)
+    .unique((a: WeekItem, b: WeekItem) => a.date === b.date && a.drill === b.drill)
+    .required(),
   reason: note(300).required(),
 }).required();

@@ -3,7 +3,7 @@ import {
   addDays,
   ageOn,
   daysOfThrows,
-  drillThrows,
+  itemThrows,
   pitchLimits,
   planAgainstLimits,
   throwLimits,
@@ -167,10 +167,13 @@ describe('a plan', () => {
     expect(planAgainstLimits(calm, [plan(1, 45, 60)])).toEqual([]);
   });
   it('counts a drill that reaches hard effort as hard', () => {
-    const [thrown] = drillThrows(['full-delivery', 'hip-first-lean'], [on]);
+    const [thrown] = itemThrows([
+      { drill: 'full-delivery', date: on, sets: 2 },
+      { drill: 'hip-first-lean', date: on, sets: 3 },
+    ]);
     expect(thrown).toMatchObject({ date: on, kind: 'practice' });
     expect(thrown!.effort).toBeGreaterThanOrEqual(80);
-    expect(drillThrows(['hip-first-lean'], [on])).toEqual([]);
+    expect(itemThrows([{ drill: 'hip-first-lean', date: on, sets: 3 }])).toEqual([]);
   });
 });
 

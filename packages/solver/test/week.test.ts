@@ -1,7 +1,7 @@
+import type { ClashError } from '@wrightonic/core';
 import {
   ageOn,
   addDays,
-  ClashError,
   checkWeek,
   costed,
   diminishing,

@@ -20,7 +20,9 @@ import { drillCounts, sessionsOf, type DrillCount } from '../store/log';
 import { toldTo } from '../store/instructions';
 import { linkEdits, strikesOf } from '../store/links';
 import { looksOf } from '../store/looks';
-import { newestAssignment, plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
+import { plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
+import { newestAssignment } from '../store/weeks';
+import { aheadOf } from '../store/ahead';
 import { historyOf } from '../store/profile';
 import { throwsOf } from '../store/throws';
 import { newestTrace } from '../store/traces';
@@ -49,9 +51,20 @@ const notesCount = 42;
 /** As far back as any limit looks. */
 const limitsLookBack = 40;
 
-/** What was thrown lately, day by day. */
-export const latelyThrown = (throws: Parameters<typeof daysOfThrows>[0], today: string): DayThrows[] =>
-  daysOfThrows(throws.filter(({ date }) => date >= addDays(today, -limitsLookBack)));
+/** What was thrown lately, day by day; an academy may choose to count every throw as hard. */
+export const latelyThrown = (
+  throws: Parameters<typeof daysOfThrows>[0],
+  today: string,
+  allHard: boolean,
+): DayThrows[] =>
+  daysOfThrows(
+    throws
+      .filter(({ date }) => date >= addDays(today, -limitsLookBack))
+      .map((thrown) => (allHard ? { ...thrown, effort: null } : thrown)),
+  );
+
+const lastBefore = (throws: readonly { date: string }[], day: string): string | null =>
+  throws.reduce<string | null>((last, { date }) => (date < day && date > (last ?? '') ? date : last), null);
 
 /** What an athlete can use: what the academy has, and what there is at home. */
 export const equipmentOf = (athlete: AthleteRow, { home }: SignedIn): string[] => [
@@ -93,24 +106,25 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
   const today = venueDay(new Date(), home.zone);
   const athlete = await storedAthlete(academy, id);
   if (!athlete) return null;
-  const [looks, trace, plans, sessions, counts, throws, edits, strikes, told, history] = await Promise.all([
-    looksOf(academy, id),
-    newestTrace(academy, id),
-    planStates(academy, id),
-    sessionsOf(academy, id),
-    drillCounts(academy, id),
-    throwsOf(academy, id),
-    linkEdits(academy),
-    strikesOf(academy, id),
-    toldTo(academy, id, addDays(today, -notesCount)),
-    historyOf(academy, id),
-  ]);
+  const [looks, trace, plans, sessions, counts, throws, edits, strikes, told, history, ahead] =
+    await Promise.all([
+      looksOf(academy, id),
+      newestTrace(academy, id),
+      planStates(academy, id),
+      sessionsOf(academy, id),
+      drillCounts(academy, id),
+      throwsOf(academy, id),
+      linkEdits(academy),
+      strikesOf(academy, id),
+      toldTo(academy, id, addDays(today, -notesCount)),
+      historyOf(academy, id),
+      aheadOf(academy, id, today, home.zone),
+    ]);
   const newest = plans.at(-1);
-  const [plan, assignment] = newest
-    ? await Promise.all([storedPlan(academy, newest.id), newestAssignment(academy, newest.id)])
-    : [null, null];
+  const plan = newest ? await storedPlan(academy, newest.id) : null;
+  const assignment = plan && (await newestAssignment(academy, plan));
   const age = ageOn(athlete.birthdate, today);
-  const thrownLately = latelyThrown(throws, today);
+  const thrownLately = latelyThrown(throws, today, home.allHard);
   const finished = looks.filter((look) => look.finished).at(-1);
   return {
     athlete: { ...athlete, age },
@@ -122,7 +136,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
         clean: isClean(finished?.findings),
         traced: finished !== undefined && trace?.lookId === finished.id,
         planned: trace !== null && plan?.traceId === trace.id,
-        assigned: (assignment?.days.at(-1) ?? '') >= today,
+        assigned: assignment?.items.some(({ date }) => date >= today) ?? false,
         relookOn: plan?.relookOn ?? null,
         planEndsOn: plan?.endsOn ?? null,
       },
@@ -139,6 +153,15 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     sessions,
     limits: throwLimits({ ...athlete, throws: thrownLately, on: today }),
     thrownLately,
+    lastThrow: plan && lastBefore(throws, plan.startsOn),
+    ahead,
+    academy: {
+      equipment: home.equipment,
+      weekThrows: home.weekThrows,
+      buildUpWeeks: home.buildUpWeeks,
+      rampPercent: home.rampPercent,
+      allHard: home.allHard,
+    },
     velocities: sessionVelocities(throws),
   };
 }

@@ -1,23 +1,36 @@
-import { drillSwap, newAssignment, newPlan, stageMove } from '@wrightonic/contract';
+import {
+  barredFor,
+  doneOf,
+  drillSwap,
+  newAssignment,
+  newPlan,
+  stageMove,
+  weekInputFor,
+  weekWish,
+  type NewAssignment,
+  type ProposedWeek,
+} from '@wrightonic/contract';
 import {
   addDays,
   ageOn,
+  alwaysThere,
   barredBecause,
   buildLadders,
   drillOf,
-  drillThrows,
+  itemThrows,
   planAgainstLimits,
   type Drill,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { athlete } from '../store/athletes';
-import { addAssignment, addPlan, moveStage, plan, planState, swapDrill } from '../store/plans';
+import { addPlan, moveStage, plan, planState, swapDrill } from '../store/plans';
 import { historyOf } from '../store/profile';
-import { throwsOf } from '../store/throws';
 import { traceById } from '../store/traces';
 import { venueDay } from '../store/venueDay';
-import { equipmentOf, latelyThrown } from './athletePage';
+import { addAssignment, drillsOfPlan } from '../store/weeks';
+import type { WeekSolver } from '../solver/weeks';
+import { athletePage, equipmentOf } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { Refused, refusedField } from './refused';
 
@@ -59,42 +72,70 @@ async function makePlan(request: Request): Promise<{ id: string }> {
   return { id: wish.id };
 }
 
+/** The plan's page, and its week as it was sent; every day within the seven from the first. */
+async function weekOf(request: Request, { from, days }: Pick<NewAssignment, 'from' | 'days'>) {
+  const { academy } = who(request);
+  const whole = found(await plan(academy, pathId(request)), 'plan');
+  const outside = days.find(({ date }) => date < from || date > addDays(from, 6));
+  if (outside) throw refusedField('days', `${outside.date} is outside the week from ${from}`);
+  const page = found(await athletePage(who(request), whole.athleteId), 'athlete');
+  if (page.plan?.id !== whole.id)
+    throw new Refused(409, 'There is a newer plan for this athlete. Load the page again.');
+  return { whole, page };
+}
+
+async function proposeWeek(request: Request, solver: WeekSolver): Promise<ProposedWeek> {
+  const { home } = who(request);
+  const wish = body(request, weekWish);
+  const { page } = await weekOf(request, wish);
+  if (!wish.days.some(({ kind, minutes }) => kind !== 'off' && minutes > 0))
+    throw refusedField('days', 'no day is open: give at least one day minutes for drills');
+  const done = doneOf(page, venueDay(new Date(), home.zone));
+  const input = weekInputFor(page, wish.days, {
+    pins: wish.pins,
+    done,
+    ...(wish.before ? { before: wish.before } : {}),
+  });
+  if (!input) throw new Refused(409, 'A week needs a plan and the trace that it came from.');
+  for (const [n, { drill }] of wish.pins.entries())
+    if (!input.candidates.some((each) => each.drill.id === drill))
+      throw refusedField(`pins.${n}.drill`, `${drillOf(drill)!.name} is not among the drills of this week`);
+  try {
+    const { days, held, objective, bound, ms } = await solver.solve(input);
+    const items = days.flatMap((day) => day.items.map(({ date, drill, sets }) => ({ date, drill, sets })));
+    return { items, held, objective, bound, ms };
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    const [field, ...words] = error.message.split(': ');
+    throw refusedField(field!, words.join(': '));
+  }
+}
+
 async function assign(request: Request): Promise<{ id: string }> {
   const { academy, person } = who(request);
   const wish = body(request, newAssignment);
-  const whole = found(await plan(academy, pathId(request)), 'plan');
-  const { row, barred } = await athleteOf(request, whole.athleteId);
-  const drills = whole.threads.flatMap(({ stages }) => stages.flatMap((stage) => stage.drills));
-  const chosen = wish.drills.map((id) => {
-    const drill = drills.find((each) => each.id === id);
-    if (!drill)
-      throw new Refused(422, `drills: ${id} is not in this plan`, [
-        { field: 'drills', message: 'a drill is not in this plan any more' },
-      ]);
-    return drill;
-  });
-  const outside = wish.days.find((date) => date < wish.from || date > addDays(wish.from, 6));
-  if (outside)
-    throw new Refused(422, `days: ${outside} is outside the week from ${wish.from}`, [
-      { field: 'days', message: `${outside} is outside the week from ${wish.from}` },
-    ]);
-  for (const { drill } of chosen) {
+  const { whole, page } = await weekOf(request, wish);
+  const barred = barredFor(page);
+  const inPlan = drillsOfPlan(whole);
+  for (const [n, { date, drill }] of wish.items.entries()) {
+    if (!inPlan.has(drill) && !alwaysThere.includes(drill))
+      throw refusedField(`items.${n}.drill`, `${drill} is not in this plan any more`);
+    if (!wish.days.some((day) => day.date === date))
+      throw refusedField(`items.${n}.date`, `${date} is not among the days`);
     const why = barred(drillOf(drill)!);
-    if (why) throw refusedField('drills', `${drillOf(drill)!.name}: ${why}`);
+    if (why) throw refusedField(`items.${n}.drill`, `${drillOf(drill)!.name}: ${why}`);
   }
-  const drillIds = chosen.map(({ drill }) => drill);
-  const throwsADay = drillThrows(drillIds, [wish.from]).reduce((sum, { count }) => sum + count, 0);
-  const lately = latelyThrown(await throwsOf(academy, row.id), venueDay(new Date(), who(request).home.zone));
-  const [problem] = planAgainstLimits({ ...row, throws: lately }, drillThrows(drillIds, wish.days)).filter(
+  const thrown = itemThrows(wish.items.map((item) => ({ ...item, dose: inPlan.get(item.drill)?.dose })));
+  const [problem] = planAgainstLimits({ ...page.athlete, throws: page.thrownLately }, thrown).filter(
     ({ kind }) => kind === 'limit',
   );
   if (problem && !wish.reason.trim())
     throw refusedField('reason', `on ${problem.date} ${problem.message}; say why, or take drills out`);
-  await addAssignment(academy, whole, { ...wish, days: [...wish.days].sort() }, throwsADay, person.id);
+  await addAssignment(academy, whole, wish, person.id);
   return { id: wish.id };
 }
 
-export function planRoutes(): Router {
+export function planRoutes(solver: WeekSolver): Router {
   const routes = Router();
 
   routes.post('/athletes/:id/plans', mustInstruct, async (request, response) => {
@@ -133,6 +174,10 @@ export function planRoutes(): Router {
       ]);
     await moveStage(academy, thread.id, move, person.id);
     response.status(201).json({ id: move.id });
+  });
+
+  routes.post('/plans/:id/week', mustInstruct, async (request, response) => {
+    response.json(await proposeWeek(request, solver));
   });
 
   routes.post('/plans/:id/assignments', mustInstruct, async (request, response) => {

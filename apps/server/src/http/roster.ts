@@ -3,7 +3,8 @@ import { ageOn, due, type Findings } from '@wrightonic/core';
 import type { SignedIn } from '../auth/session';
 import { athletes } from '../store/athletes';
 import { findingsOfLooks, lookStates } from '../store/looks';
-import { assignedUntil, planStates } from '../store/plans';
+import { planStates } from '../store/plans';
+import { assignedUntil } from '../store/weeks';
 import { traceStates } from '../store/traces';
 import { venueDay } from '../store/venueDay';
 

@@ -13,6 +13,7 @@ import { planRoutes } from './plans';
 import { profileRoutes } from './profile';
 import { notHere, refusals } from './refused';
 import { sessionRoutes } from './session';
+import { WeekSolver } from '../solver/weeks';
 import { traceRoutes } from './traces';
 
 export interface ServerOptions {
@@ -79,6 +80,8 @@ function page(app: string): Router {
 
 export function server({ db, secret, app, log = pino({ level: 'silent' }) }: ServerOptions): Express {
   const door = new Doorkeeper(db);
+  // Its thread ends with the process.
+  const solver = new WeekSolver();
   const api = Router();
   api.use((_request, response, next) => {
     response.setHeader('cache-control', 'no-store');
@@ -97,7 +100,7 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     mustBeSignedIn,
     athleteRoutes(),
     logRoutes(),
-    planRoutes(),
+    planRoutes(solver),
     traceRoutes(),
     measuredRoutes(),
     profileRoutes(),

@@ -6,7 +6,16 @@ export interface AcademyRow {
   zone: string;
   demo: boolean;
   equipment: string[];
+  /** Null: three times the day's maximum. */
+  weekThrows: number | null;
+  /** Null: half the lay-off. */
+  buildUpWeeks: number | null;
+  rampPercent: number;
+  allHard: boolean;
 }
+
+/** What an academy is founded with; the rest has its usual value. */
+export type NewAcademy = Pick<AcademyRow, 'id' | 'name' | 'zone' | 'demo' | 'equipment'>;
 
 export interface PersonRow {
   id: string;
@@ -50,7 +59,19 @@ export class Doorkeeper {
 
   async academy(id: string): Promise<AcademyRow | null> {
     const row = await this.db('academies').where({ id }).first();
-    return row ? { ...row, demo: Boolean(row.demo), equipment: JSON.parse(row.equipment) } : null;
+    return row
+      ? {
+          id: row.id,
+          name: row.name,
+          zone: row.zone,
+          demo: Boolean(row.demo),
+          equipment: JSON.parse(row.equipment),
+          weekThrows: row.week_throws,
+          buildUpWeeks: row.build_up_weeks,
+          rampPercent: row.ramp_percent,
+          allHard: Boolean(row.all_hard),
+        }
+      : null;
   }
 
   /** The owner of the demo academy, when the demo data is loaded. */
@@ -67,7 +88,7 @@ export class Doorkeeper {
   }
 
   async found(
-    academy: AcademyRow,
+    academy: NewAcademy,
     people: readonly Omit<PersonRow, 'academyId' | 'goodStrikes'>[],
   ): Promise<void> {
     await this.db.transaction(async (t) => {

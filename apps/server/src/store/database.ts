@@ -3,6 +3,7 @@ import * as firstSlice from './migrations/0001_first_slice';
 import * as measuring from './migrations/0002_measuring';
 import * as tracing from './migrations/0003_tracing';
 import * as building from './migrations/0004_building';
+import * as weeks from './migrations/0005_weeks';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -10,6 +11,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0002_measuring': measuring,
   '0003_tracing': tracing,
   '0004_building': building,
+  '0005_weeks': weeks,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -1,4 +1,4 @@
-import type { NewAssignment, StageMove } from '@wrightonic/contract';
+import type { StageMove } from '@wrightonic/contract';
 import { drillOf, type Ladder, type Stage, type Thread } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { parsed, type Academy } from './scope';
@@ -194,65 +194,3 @@ export const moveStage = (academy: Academy, threadId: string, move: StageMove, b
     at: new Date(),
     by_person: by,
   });
-
-export async function addAssignment(
-  academy: Academy,
-  plan: PlanState,
-  assignment: NewAssignment,
-  throwsADay: number,
-  by: string,
-  at = new Date(),
-): Promise<void> {
-  await academy.whole(async (whole) => {
-    await whole.add('assignments', {
-      id: assignment.id,
-      athlete_id: plan.athleteId,
-      plan_id: plan.id,
-      from_date: assignment.from,
-      days: JSON.stringify(assignment.days),
-      throws_a_day: throwsADay,
-      reason: assignment.reason,
-      at,
-      by_person: by,
-    });
-    await whole.add(
-      'assignment_drills',
-      assignment.drills.map((plan_drill_id) => ({ assignment_id: assignment.id, plan_drill_id })),
-    );
-  });
-}
-
-export async function newestAssignment(academy: Academy, planId: string): Promise<NewAssignment | null> {
-  const row = await academy
-    .from('assignments')
-    .where({ plan_id: planId })
-    .orderBy([
-      { column: 'at', order: 'desc' },
-      { column: 'id', order: 'desc' },
-    ])
-    .first();
-  if (!row) return null;
-  const [drills, swaps] = await Promise.all([
-    academy.from('assignment_drills').where({ assignment_id: row.id }),
-    academy.from('plan_drills').whereNotNull('replaces').select('id', 'replaces'),
-  ]);
-  const next = new Map<string, string>(
-    swaps.map((swap: Record<string, string>) => [swap.replaces!, swap.id!]),
-  );
-  const newest = (id: string): string => (next.has(id) ? newest(next.get(id)!) : id);
-  return {
-    id: row.id,
-    from: row.from_date,
-    days: parsed(row.days),
-    drills: drills.map((drill: { plan_drill_id: string }) => newest(drill.plan_drill_id)),
-    reason: row.reason,
-  };
-}
-
-/** The last day of the newest assignment of each plan. */
-export async function assignedUntil(academy: Academy): Promise<Map<string, string>> {
-  const rows = await academy.from('assignments').orderBy(['at', 'id']).select('plan_id', 'days');
-  return new Map(
-    rows.map((row: Record<string, any>) => [row.plan_id, parsed<string[]>(row.days).sort().at(-1)!]),
-  );
-}

@@ -1,3 +1,5 @@
+import type { Drill } from '../catalogue';
+
 /** A dose taken apart. Times in seconds. */
 export interface Dose {
   sets: number;
@@ -109,4 +111,25 @@ export function doseWords(dose: Dose): string {
   if (dose.holds.length) parts.push(`hold ${dose.holds.join(', ')} s`);
   if (dose.lastHold) parts.push(`hold the last ${dose.lastHold} s`);
   return parts.join(', ');
+}
+
+/** The same dose with so many sets; a dose that has no sets to count, such as `10+10`, stays as it is. */
+export function withSets(text: string, sets: number): string {
+  const dose = parseDose(text);
+  if (dose.sets === sets || !/^\d+x/.test(text)) return text;
+  const counted = text.replace(/^\d+x/, `${sets}x`);
+  if (dose.holds.length < 2) return counted;
+  const holds = Array.from({ length: sets }, (_, n) => dose.holds[Math.min(n, dose.holds.length - 1)]);
+  return counted.replace(/hold [\d,]+ s$/, `hold ${holds.join(',')} s`);
+}
+
+/** Throws of one set; the figure of a drill is that of its whole usual dose. */
+export function throwsASet(
+  drill: Pick<Drill, 'throws' | 'dose'>,
+  dose: Dose = parseDose(drill.dose),
+): number {
+  if (drill.throws === 0) return 0;
+  const usual = parseDose(drill.dose);
+  const perRep = drill.throws / (usual.sets * (usual.reps?.to ?? 1));
+  return perRep * (dose.reps?.to ?? 1);
 }

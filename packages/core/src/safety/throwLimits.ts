@@ -1,4 +1,4 @@
-import { drillOf, pitchLimits, type Discipline, type PitchLimitRow } from '../catalogue';
+import { pitchLimits, type Discipline, type PitchLimitRow } from '../catalogue';
 import { addDays, ageOn, daysBetween } from '../units';
 
 /** A throw as far as limits count it. */
@@ -263,14 +263,3 @@ export function throwsToday(
     left: restUntil ? 0 : Math.max(0, Math.floor(maxToday - counted)),
   };
 }
-
-/** The throws that drills cost on each of some days; a drill that reaches hard effort counts as hard. */
-export const drillThrows = (drills: readonly string[], days: readonly string[]): DayThrows[] =>
-  days.flatMap((date) =>
-    drills.flatMap((id): DayThrows[] => {
-      const drill = drillOf(id);
-      return drill && drill.throws > 0
-        ? [{ date, count: drill.throws, kind: 'practice', effort: drill.effort?.to ?? null }]
-        : [];
-    }),
-  );

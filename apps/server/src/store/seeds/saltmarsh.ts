@@ -1,9 +1,11 @@
 import {
   addDays,
   buildLadders,
+  drillOf,
   drills,
   firstStage,
   hardEffort,
+  parseDose,
   trace,
   usualBall,
   type Approach,
@@ -17,13 +19,15 @@ import {
   sessionDays,
   type PretendAthlete,
 } from '@wrightonic/core/simulate';
+import type { WeekDayForm } from '@wrightonic/contract';
 import type { Knex } from 'knex';
 import { v7 } from 'uuid';
 import { hashPassword } from '../../auth/password';
 import { Doorkeeper } from '../academies';
 import { addAthletes } from '../athletes';
 import { addLesson } from '../lessons';
-import { addAssignment, addPlan, moveStage, plan } from '../plans';
+import { addPlan, moveStage, plan } from '../plans';
+import { addAssignment } from '../weeks';
 import { formOf, seedMeasured } from './measured';
 import { noApproach, zone, type Seeding } from './seeding';
 import { followed, linksOn, seedLinks, seedStrike } from './tracing';
@@ -114,10 +118,9 @@ async function seedLooks(
       by,
     );
     const planId = id(at);
-    const equipment = [...new Set(drills.flatMap((drill) => drill.equipment.flat()))];
     const ladders = buildLadders(
       chosen,
-      { discipline: pretend.discipline, age: pretend.age, equipment },
+      { discipline: pretend.discipline, age: pretend.age, equipment: everyThing },
       result,
     );
     await addPlan(
@@ -196,11 +199,18 @@ async function seedSessions(
   }
   await inBatches(academy, 'rep_events', reps);
   await inBatches(academy, 'throws', throws);
-  await seedStage({ academy, id, today, instructors: [] }, current.id, by);
+  await seedStage({ academy, id, today, instructors: [] }, current.id, [...athlete.pretend.home], by);
 }
 
+const everyThing = [...new Set(drills.flatMap((drill) => drill.equipment.flat()))].sort();
+
 /** The newest plan stands at its second stage, and most athletes have work for this week. */
-async function seedStage({ academy, id, today }: Seeding, planId: string, by: string): Promise<void> {
+async function seedStage(
+  { academy, id, today }: Seeding,
+  planId: string,
+  home: string[],
+  by: string,
+): Promise<void> {
   const current = (await plan(academy, planId))!;
   const at = venueInstant(addDays(today, -2), '19:00', zone);
   for (const thread of current.threads) {
@@ -218,15 +228,26 @@ async function seedStage({ academy, id, today }: Seeding, planId: string, by: st
     stages.slice(0, 3).flatMap(({ drills: each }) => each.slice(0, 1)),
   );
   const from = addDays(today, -1);
-  const days = [0, 1, 2, 3, 4, 5].map((n) => addDays(from, n));
-  const assignment = {
-    id: id(at),
-    from,
-    days,
-    drills: [...new Set(chosen.map((drill) => drill.id))],
-    reason: '',
-  };
-  await addAssignment(academy, current, assignment, 0, by, at);
+  const worked = [...new Set(['warm-up-flow', ...chosen.map(({ drill }) => drill)])].map((drill) =>
+    drillOf(drill)!,
+  );
+  // Throws on the first day and the fourth, and no drills on the last.
+  const days = [0, 1, 2, 3, 4, 5, 6].map((n): WeekDayForm => ({
+    date: addDays(from, n),
+    kind: n === 6 ? 'off' : n % 3 === 0 ? 'lesson' : 'home',
+    minutes: n === 6 ? 0 : n % 3 === 0 ? 45 : 25,
+    equipment: n % 3 === 0 ? everyThing : home,
+    places: n % 3 === 0 ? ['cage', 'mound', 'field'] : ['home', 'field'],
+    pitches: null,
+  }));
+  const items = days.flatMap(({ date, kind }) =>
+    kind === 'off'
+      ? []
+      : worked
+          .filter(({ throws }) => throws === 0 || kind === 'lesson')
+          .map(({ id: drill, dose }) => ({ date, drill, sets: Math.min(2, parseDose(dose).sets) })),
+  );
+  await addAssignment(academy, current, { id: id(at), from, days, items, reason: '' }, by, at);
 }
 
 async function seedLessons(
@@ -279,9 +300,8 @@ export async function seedSaltmarsh(db: Knex, now: Date): Promise<void> {
     velocityUnit: 'mph' as const,
     approach: noApproach,
   }));
-  const equipment = [...new Set(drills.flatMap((drill) => drill.equipment.flat()))].sort();
   await new Doorkeeper(db).found(
-    { id: academyId, name: 'Saltmarsh Pitching Barn', zone, demo: true, equipment },
+    { id: academyId, name: 'Saltmarsh Pitching Barn', zone, demo: true, equipment: everyThing },
     people,
   );
   const academy = new Academy(db, academyId);

@@ -5,7 +5,11 @@ import { drillFits, warmUp, type Ladder, type LadderAthlete } from '../ladder';
 import type { Candidate } from './types';
 
 /** A ladder of the plan with the stage on which the athlete stands. */
-export type ClimbedLadder = Pick<Ladder, 'thread' | 'focus' | 'share' | 'stages'> & { stage: Stage };
+export type ClimbedLadder = Pick<Ladder, 'thread' | 'focus' | 'share' | 'stages'> & {
+  stage: Stage;
+  /** Doses of the plan by drill, where they are not the usual ones. */
+  doses?: Readonly<Record<string, string>>;
+};
 
 const mostOfStage = 4;
 const mostOfNeighbour = 1;
@@ -15,6 +19,8 @@ const chosenCover = 0.5;
 
 export const armCare = 'arm-band-care';
 export const easyCatch = 'easy-catch';
+/** What a week may hold though no ladder does: it comes before throwing. */
+export const alwaysThere: readonly string[] = [warmUp, armCare, easyCatch];
 
 /**
  * How well a drill serves a focus: 1 where it targets it (or whatever the focus is), 0.7 as prep of a limit that holds
@@ -83,6 +89,7 @@ export function weekCandidates(
     }
     for (const id of always) if (!chosen.has(id)) add(id, { value: ladder.share * 0.6, lessonOnly: false });
   }
+  const doses = Object.assign({}, ...ladders.map((ladder) => ladder.doses)) as Record<string, string>;
   const throwing = [...worths.keys()].some((id) => (drillOf(id)?.throws ?? 0) > 0);
   if (throwing && !worths.has(armCare)) worths.set(armCare, [{ value: 0, lessonOnly: false }]);
   return [...worths].flatMap(([id, all]): Candidate[] => {
@@ -93,7 +100,7 @@ export function weekCandidates(
     return [
       {
         drill,
-        dose: parseDose(drill.dose),
+        dose: parseDose(doses[id] ?? drill.dose),
         value: counted.reduce((sum, { value }) => sum + value, 0),
         lessonOnly: anyDay.length === 0,
       },

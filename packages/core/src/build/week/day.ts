@@ -1,11 +1,12 @@
-import type { Drill } from '../../catalogue';
+import { drillOf, type Drill } from '../../catalogue';
 import { addDays } from '../../units';
-import { isHard } from '../../safety';
+import { isHard, type DayThrows } from '../../safety';
+import { parseDose, throwsASet } from '../dose';
 import { missingFor } from '../ladder';
 import { warmUp } from '../ladder';
 import { armCare } from './candidates';
 import type { Rule } from './programme';
-import type { Candidate, DayKind, WeekDay, WeekInput } from './types';
+import type { Candidate, DayKind, WeekDay, WeekInput, WeekItem } from './types';
 
 /** "Thursday", of an ISO day. */
 export const weekdayName = (date: string): string =>
@@ -87,5 +88,17 @@ const effortOf = ({ effort }: Drill): number => effort?.to ?? 100;
 export const isHardDrill = ({ effort }: Drill): boolean =>
   isHard({ kind: 'practice', effort: effort?.to ?? null });
 
-/** Throws of one set; the figure of a drill is that of its whole dose. */
-export const throwsASet = ({ drill, dose }: Candidate): number => drill.throws / dose.sets;
+/** Throws of one set of a candidate. */
+export const throwsOf = ({ drill, dose }: Candidate): number => throwsASet(drill, dose);
+
+/** Throws of items of a week, as the limits count them; a drill that reaches hard effort counts as hard. */
+export const itemThrows = (
+  items: readonly (WeekItem & { dose?: string | undefined })[],
+  drillBy: (id: string) => Drill | undefined = drillOf,
+): DayThrows[] =>
+  items.flatMap(({ date, drill: id, sets, dose }): DayThrows[] => {
+    const drill = drillBy(id);
+    if (!drill || drill.throws === 0) return [];
+    const count = throwsASet(drill, parseDose(dose ?? drill.dose)) * sets;
+    return [{ date, count, kind: 'practice', effort: drill.effort?.to ?? null }];
+  });

@@ -1,7 +1,7 @@
 export * from './buildUp';
-export { armCare, coverOf, easyCatch, weekCandidates, type ClimbedLadder } from './candidates';
+export { alwaysThere, armCare, coverOf, easyCatch, weekCandidates, type ClimbedLadder } from './candidates';
 export * from './check';
-export { mostDrills, weekdayName } from './day';
+export { itemThrows, mostDrills, weekdayName } from './day';
 export { diminishing } from './columns';
 export { ClashError, costed, inOrder, openDays, planWeek } from './plan';
 export { clashing, type Programme, type Rule, type Solve, type Solved, type SolveHow } from './programme';

@@ -1,7 +1,7 @@
 import { ageOn } from '../../units';
 import { pitchLimitRow } from '../../safety';
 import { knownOn, type Layout } from './columns';
-import { isHardDrill, throwsASet } from './day';
+import { isHardDrill, throwsOf } from './day';
 import { writeCandidates, writeDays } from './drillRows';
 import { Writer } from './programme';
 import { writeThrows, writeWeek } from './throwRows';
@@ -59,7 +59,7 @@ export function valuesOf(input: WeekInput, layout: Layout, items: readonly WeekI
       .filter((cell) => cell.day === d)
       .reduce((sum, cell) => {
         const one = input.candidates[cell.candidate]!;
-        return sum + (isHardDrill(one.drill) && one.drill.throws ? throwsASet(one) * values[cell.sets]! : 0);
+        return sum + (isHardDrill(one.drill) && one.drill.throws ? throwsOf(one) * values[cell.sets]! : 0);
       }, layout.known[d]!.hard);
     columns.rest.forEach((column, n) => (values[column] = hard > layout.rows[d]!.restUpTo[n]! ? 1 : 0));
   });

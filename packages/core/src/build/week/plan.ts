@@ -1,6 +1,6 @@
 import { stages } from '../../catalogue';
 import { warmUp } from '../ladder';
-import { throwsASet, weekdayName } from './day';
+import { throwsOf, weekdayName } from './day';
 import { heldBack } from './held';
 import { secondsOf, type Layout } from './columns';
 import { layOut, valuesOf } from './layout';
@@ -108,7 +108,7 @@ export function costed(input: Pick<WeekInput, 'candidates' | 'pace'>, item: Week
   const candidate = input.candidates.find(({ drill }) => drill.id === item.drill)!;
   return {
     ...item,
-    throws: throwsASet(candidate) * item.sets,
+    throws: throwsOf(candidate) * item.sets,
     minutes: secondsOf(candidate, item.sets, input.pace) / 60,
   };
 }

@@ -3,7 +3,7 @@ import { throwLimits } from '../../safety';
 import { warmUp } from '../ladder';
 import { armCare } from './candidates';
 import { knownOn, rule, sumOf, type Cell, type Context, type DayColumns, type Layout } from './columns';
-import { isHardDrill, throwsASet, weekdayName } from './day';
+import { isHardDrill, throwsOf, weekdayName } from './day';
 import type { Term } from './programme';
 import type { WeekInput } from './types';
 
@@ -21,7 +21,7 @@ export function writeThrows({ input, writer, layout }: Context): void {
     const cells = layout.cells.filter((cell) => cell.day === d);
     const throwing = cells.filter(({ candidate }) => input.candidates[candidate]!.drill.throws > 0);
     const isHardCell = ({ candidate }: Cell) => isHardDrill(input.candidates[candidate]!.drill);
-    const perSet = ({ candidate }: Cell) => throwsASet(input.candidates[candidate]!);
+    const perSet = ({ candidate }: Cell) => throwsOf(input.candidates[candidate]!);
     const hardTerms = sumOf(throwing.filter(isHardCell), perSet);
     const known = layout.known[d]!;
     const before = throwLimits({ discipline, birthdate, league, throws, on: day.date });
@@ -207,7 +207,7 @@ function thirdDay(
   const cells = layout.cells.filter((cell) => cell.day === d);
   const counted = sumOf(cells, ({ candidate }) => {
     const one = input.candidates[candidate]!;
-    return throwsASet(one) * (isHardDrill(one.drill) ? 1 : 0.5);
+    return throwsOf(one) * (isHardDrill(one.drill) ? 1 : 0.5);
   });
   const firstTwo = hard.filter(([column]) => column !== layout.days[d]!.throwing);
   const known = layout.known[d]!;
@@ -228,7 +228,7 @@ export function writeWeek({ input, writer, layout }: Context): void {
   const most = Math.floor((input.weekThrows ?? 3 * dayMost) * (input.buildUp?.share ?? 1));
   writer.most(
     rule('limit', `at most ${most} throws in the week`),
-    sumOf(layout.cells, ({ candidate }) => throwsASet(input.candidates[candidate]!)),
+    sumOf(layout.cells, ({ candidate }) => throwsOf(input.candidates[candidate]!)),
     Math.max(0, most - known),
   );
   const freeDays = ageOn(input.birthdate, first) < youngAge ? throwFreeDays + 1 : throwFreeDays;
