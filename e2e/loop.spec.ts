@@ -89,14 +89,16 @@ test('five throws with a velocity make the first point of the line', async ({ ap
   await app.enter();
   const id = await app.planned('Velo');
   const plan = (await app.read(`/athletes/${id}`)).plan;
-  const rungs = plan.threads[0].stages as { stage: string; drills: { id: string }[] }[];
-  const thrown = rungs.find(({ stage }) => stage === 'deliver')!.drills[0]!.id;
+  const rungs = plan.threads[0].stages as { stage: string; drills: { drill: string }[] }[];
+  const thrown = rungs.find(({ stage }) => stage === 'deliver')!.drills[0]!.drill;
   const { today } = await app.read('/session');
   await app.post(`/plans/${plan.id}/assignments`, {
     id: plan.id.replace(/^./, '0'),
     from: today,
-    days: [today],
-    drills: [thrown],
+    days: [
+      { date: today, kind: 'bullpen', minutes: 60, equipment: [], places: ['field', 'mound'], pitches: null },
+    ],
+    items: [{ date: today, drill: thrown, sets: 1 }],
     reason: '',
   });
 

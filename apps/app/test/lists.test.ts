@@ -1,6 +1,5 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { filtered, focusesOf, noFilter } from '../src/features/athletes/filter';
-import { usualDays, throwsOf } from '../src/features/build/week';
 import { lookSteps } from '../src/ui/checkpoint/steps';
 import { velocityVerdict, verdictWords } from '../src/features/prove/verdict';
 import { agoWords, dayAt, dayWords, longDay, timeAt, weekday } from '../src/ui/days';
@@ -87,13 +86,6 @@ describe('the verdict on velocity', () => {
     expect(verdictWords(slower, 'mph')).toContain('Really slower');
   });
   it('needs two sessions', () => expect(velocityVerdict([day('2026-05-01', 30)], 'mph')).toBeNull());
-});
-
-describe('the coming week', () => {
-  it('has work every other day and counts its throws', () => {
-    expect(usualDays('2026-05-30')).toEqual(['2026-05-30', '2026-06-01', '2026-06-03', '2026-06-05']);
-    expect(throwsOf(['full-delivery', 'hip-first-lean', 'gone'])).toBe(20);
-  });
 });
 
 describe('days in words', () => {

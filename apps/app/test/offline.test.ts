@@ -189,9 +189,11 @@ describe('what is worked today', () => {
   const withPlan = (assignment: unknown) =>
     ({ ...page, plan: { threads: [thread], assignment } }) as unknown as AthletePage;
   it('is what was assigned for the day, else prep and the present stage', () => {
-    const assignment = { days: ['2026-05-01'], drills: ['2'] };
+    const item = { date: '2026-05-01', drill: 'hip-first-lean', sets: 2, planned: '2', dose: '2x8' };
+    const assignment = { items: [item, { ...item, drill: 'arm-band-care', planned: null }] };
     const ids = (day: string) => drillsToday(withPlan(assignment), day).map(({ id }) => id);
-    expect(ids('2026-05-01')).toEqual(['2']);
+    expect(ids('2026-05-01')).toEqual(['2', 'arm-band-care']);
+    expect(drillsToday(withPlan(assignment), '2026-05-01')[0]!.dose).toBe('2x8');
     expect(ids('2026-05-02')).toEqual(['1', '3']);
     expect(drillsToday(page, '2026-05-01')).toEqual([]);
   });

@@ -4,20 +4,15 @@ import type {
   Call,
   ClipEvent,
   DayThrows,
-  Gate,
   LinkEdit,
   MissSide,
   Offer,
   PastInjury,
-  SessionCount,
   Results,
-  Stage,
   Tally,
-  Thread,
   ThrowLimits,
   Trace,
   Verb,
-  WeekItem,
 } from '@wrightonic/core';
 import type { SessionVelocity } from '@wrightonic/core/velocity';
 import type { AthleteForm, NewClearance, NewInjury, NewSize } from './athletes';
@@ -25,7 +20,7 @@ import type { Problem } from './check';
 import type { FindingDetail, LogEvent } from './log';
 import type { ClipView, CurveResult, DrawingKind, PicturePoint } from './measuring';
 import type { Profile } from './people';
-import type { WeekDayForm } from './plans';
+import type { AcademyPlanning, Ahead, PlanRecord } from './planRecords';
 
 /** Every refusal, whatever the route. */
 export interface Refusal {
@@ -153,92 +148,12 @@ export interface CallRecord {
   yours: { accepted: Tally; overruled: Tally };
 }
 
-export interface PlanDrill {
-  id: string;
-  drill: string;
-  dose: string;
-  /** The gate over this drill's last three sessions. */
-  gate: Gate;
-  /** The counts behind it, newest last, so that a session under way can be added. */
-  recent: (SessionCount & { session: string })[];
-}
-
-export interface PlanThread {
-  thread: Thread;
-  focus: string;
-  share: number;
-  stage: Stage;
-  stages: { stage: Stage; drills: PlanDrill[] }[];
-  skipped: Stage[];
-  held: string[];
-  reachesDelivery: boolean;
-}
-
-/** A drill of an assigned day. */
-export interface AssignedItem extends WeekItem {
-  /** The drill of the plan that it stands for; null for what comes before throwing. */
-  planned: string | null;
-  /** With the sets of this day. */
-  dose: string;
-}
-
-export interface AssignmentRecord {
-  id: string;
-  from: string;
-  days: WeekDayForm[];
-  items: AssignedItem[];
-  reason: string;
-  at: string;
-}
-
-/** A week that the solver proposes. */
-export interface ProposedWeek {
-  items: WeekItem[];
-  held: string[];
-  objective: number;
-  bound: number;
-  /** How long it took. */
-  ms: number;
-}
-
-/** What is coming up for an athlete. */
-export interface Ahead {
-  date: string;
-  kind: 'lesson' | 'game';
-  /** Of a lesson. */
-  minutes: number | null;
-  title: string;
-}
-
-export interface PlanRecord {
-  id: string;
-  traceId: string;
-  startsOn: string;
-  endsOn: string;
-  relookOn: string;
-  threads: PlanThread[];
-  assignment: AssignmentRecord | null;
-}
-
 export interface SessionRecord {
   id: string;
   date: string;
   startedAt: string;
   ended: boolean;
   note: string;
-}
-
-/** What the academy settles for every plan. */
-export interface AcademyPlanning {
-  equipment: string[];
-  /** Null: three times the day's maximum. */
-  weekThrows: number | null;
-  /** Null: half the lay-off. */
-  buildUpWeeks: number | null;
-  /** Rise of a week over the four before from which it is shown, percent. */
-  rampPercent: number;
-  /** Every throw counts as a hard one. */
-  allHard: boolean;
 }
 
 /** One athlete with all that the five verbs need. */

@@ -8,6 +8,7 @@ export * from './log';
 export * from './measuring';
 export * from './people';
 export * from './planning';
+export * from './planRecords';
 export * from './plans';
 export * from './tracing';
 export { day, id, instant } from './shared';

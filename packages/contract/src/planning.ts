@@ -2,6 +2,8 @@ import {
   addDays,
   barredBecause,
   buildUpOn,
+  drillOf,
+  parseDose,
   weekCandidates,
   type Drill,
   type Place,
@@ -85,12 +87,18 @@ export function doneOf(
 /**
  * A week of an athlete as the core plans and checks it; the same in the app and on the server.
  *
+ * @param also drills that the week may hold beside those that it would hold by itself
  * @returns null when there is no plan or no trace to plan from
  */
 export function weekInputFor(
   page: Plannable,
   days: readonly WeekDayForm[],
-  { pins = [], before, done }: Pick<WeekInput, 'pins' | 'before' | 'done'> = {},
+  {
+    pins = [],
+    before,
+    done,
+    also = [],
+  }: Pick<WeekInput, 'pins' | 'before' | 'done'> & { also?: readonly string[] } = {},
 ): WeekInput | null {
   const { athlete, trace, plan, academy } = page;
   const first = days[0]?.date;
@@ -123,6 +131,16 @@ export function weekInputFor(
     },
     buildUp !== null,
   );
+  const doses = new Map(
+    plan.threads.flatMap(({ stages }) =>
+      stages.flatMap(({ drills }) => drills.map(({ drill, dose }) => [drill, dose] as const)),
+    ),
+  );
+  for (const id of new Set(also)) {
+    const drill = drillOf(id);
+    if (!drill || candidates.some((each) => each.drill.id === id)) continue;
+    candidates.push({ drill, dose: parseDose(doses.get(id) ?? drill.dose), value: 0, lessonOnly: false });
+  }
   const games = days.flatMap(({ date, kind, pitches }) =>
     kind === 'game' && pitches ? [{ date, count: pitches, kind: 'game' as const }] : [],
   );

@@ -16,6 +16,7 @@ import {
   newLinkEdit,
   traceInput,
   traceInputOf,
+  weekWish,
   type AthleteForm,
   type StrikeRecord,
 } from '../src';
@@ -115,15 +116,37 @@ describe('plans', () => {
   it.each([1, 9, 2.5, '6'])('of %p weeks are refused', (weeks) =>
     expect(wrong(newPlan, { ...plan, weeks })).toEqual(['weeks']),
   );
-  const week = { id: v7(), from: '2026-05-01', days: ['2026-05-01'], drills: [v7()], reason: '' };
+  const open = {
+    date: '2026-05-01',
+    kind: 'home',
+    minutes: 30,
+    equipment: [],
+    places: ['home'],
+    pitches: null,
+  };
+  const item = { date: '2026-05-01', drill: 'hip-first-lean', sets: 3 };
+  const week = { id: v7(), from: '2026-05-01', days: [open], items: [item], reason: '' };
   it.each([
     ['days', { ...week, days: [] }],
-    ['days.1', { ...week, days: ['2026-05-01', '2026-05-01'] }],
-    ['drills', { ...week, drills: [] }],
+    ['days.1', { ...week, days: [open, open] }],
+    ['days.0.kind', { ...week, days: [{ ...open, kind: 'holiday' }] }],
+    ['days.0.minutes', { ...week, days: [{ ...open, minutes: -5 }] }],
+    ['days.0.places.0', { ...week, days: [{ ...open, places: ['moon'] }] }],
+    ['days.0.pitches', { ...week, days: [{ ...open, pitches: 251 }] }],
+    ['items', { ...week, items: [] }],
+    ['items.0.sets', { ...week, items: [{ ...item, sets: 0 }] }],
+    ['items.0.drill', { ...week, items: [{ ...item, drill: 'nothing' }] }],
+    ['items.1', { ...week, items: [item, { ...item, sets: 1 }] }],
     ['from', { ...week, from: '1 May' }],
   ])('assigned with bad %s are refused', (field, value) =>
     expect(wrong(newAssignment, value)).toEqual([field]),
   );
+  it('may pin a drill off a day when a week is asked for, but not assign it so', () => {
+    const wish = { from: '2026-05-01', days: [open], pins: [{ ...item, sets: 0 }], before: null };
+    expect(wrong(weekWish, wish)).toEqual([]);
+    expect(wrong(weekWish, { ...wish, pins: [{ ...item, sets: -1 }] })).toEqual(['pins.0.sets']);
+    expect(wrong(weekWish, { ...wish, before: [{ ...item, sets: 0 }] })).toEqual(['before.0.sets']);
+  });
 });
 
 describe('the command line', () => {

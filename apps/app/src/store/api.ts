@@ -26,6 +26,7 @@ import type {
   PictureQuery,
   Profile,
   ProfilePage,
+  ProposedWeek,
   Refusal,
   RosterEntry,
   ScreenRecord,
@@ -35,6 +36,7 @@ import type {
   ThrowRecord,
   ThrowsImport,
   TraceChoice,
+  WeekWish,
 } from '@wrightonic/contract';
 import {
   createApi,
@@ -209,6 +211,9 @@ export const api = createApi({
       }),
       moveStage: planChange<StageMove>('stage-moves'),
       assign: planChange<NewAssignment>('assignments'),
+      proposeWeek: build.mutation<ProposedWeek, { planId: string; body: WeekWish }>({
+        query: ({ planId, body }) => ({ url: `plans/${planId}/week`, method: 'POST', body }),
+      }),
     };
   },
 });

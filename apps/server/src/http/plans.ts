@@ -16,6 +16,7 @@ import {
   alwaysThere,
   barredBecause,
   buildLadders,
+  checkWeek,
   drillOf,
   itemThrows,
   planAgainstLimits,
@@ -87,13 +88,14 @@ async function weekOf(request: Request, { from, days }: Pick<NewAssignment, 'fro
 async function proposeWeek(request: Request, solver: WeekSolver): Promise<ProposedWeek> {
   const { home } = who(request);
   const wish = body(request, weekWish);
-  const { page } = await weekOf(request, wish);
+  const { page, whole } = await weekOf(request, wish);
   if (!wish.days.some(({ kind, minutes }) => kind !== 'off' && minutes > 0))
     throw refusedField('days', 'no day is open: give at least one day minutes for drills');
   const done = doneOf(page, venueDay(new Date(), home.zone));
   const input = weekInputFor(page, wish.days, {
     pins: wish.pins,
     done,
+    also: wish.pins.map(({ drill }) => drill).filter((drill) => drillsOfPlan(whole).has(drill)),
     ...(wish.before ? { before: wish.before } : {}),
   });
   if (!input) throw new Refused(409, 'A week needs a plan and the trace that it came from.');
@@ -126,11 +128,16 @@ async function assign(request: Request): Promise<{ id: string }> {
     if (why) throw refusedField(`items.${n}.drill`, `${drillOf(drill)!.name}: ${why}`);
   }
   const thrown = itemThrows(wish.items.map((item) => ({ ...item, dose: inPlan.get(item.drill)?.dose })));
-  const [problem] = planAgainstLimits({ ...page.athlete, throws: page.thrownLately }, thrown).filter(
-    ({ kind }) => kind === 'limit',
-  );
-  if (problem && !wish.reason.trim())
-    throw refusedField('reason', `on ${problem.date} ${problem.message}; say why, or take drills out`);
+  if (!wish.reason.trim()) {
+    const [problem] = planAgainstLimits({ ...page.athlete, throws: page.thrownLately }, thrown).filter(
+      ({ kind }) => kind === 'limit',
+    );
+    if (problem)
+      throw refusedField('reason', `on ${problem.date} ${problem.message}; say why, or take drills out`);
+    const input = weekInputFor(page, wish.days, { also: wish.items.map(({ drill }) => drill) });
+    const broken = input && checkWeek(input, wish.items).find(({ kind }) => kind === 'limit');
+    if (broken) throw refusedField('reason', `${broken.words}; say why, or take drills out`);
+  }
   await addAssignment(academy, whole, wish, person.id);
   return { id: wish.id };
 }

@@ -1,5 +1,6 @@
 import type { AthletePage, PlanRecord } from '@wrightonic/contract';
 import { uncleared, unclearedEffort } from '@wrightonic/core';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
@@ -8,14 +9,17 @@ import { Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Seam } from '../../ui/seam/Seam';
 import { useWide } from '../../ui/useWide';
-import { Assign } from './Assign';
 import { Ladder } from './Ladder';
+import { Assigned } from './week/Assigned';
+import { Week } from './week/Week';
 import { Words } from './Words';
 
 export function Plan({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
   const wide = useWide();
   const today = useToday();
   const { athlete } = page;
+  const [changing, setChanging] = useState(false);
+  const running = plan.assignment?.items.some(({ date }) => date >= today) ? plan.assignment : null;
   return (
     <Pane most={wide ? 1100 : 760}>
       <Seam
@@ -35,7 +39,11 @@ export function Plan({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
           </Text>
         </Notice>
       ))}
-      <Assign key={plan.assignment?.id} page={page} plan={plan} />
+      {running && !changing ? (
+        <Assigned athleteId={athlete.id} assignment={running} onAnew={() => setChanging(true)} />
+      ) : (
+        <Week key={running?.id ?? 'new'} page={page} plan={plan} onDone={() => setChanging(false)} />
+      )}
       <View style={wide ? styles.beside : styles.below}>
         {plan.threads.map((thread) => (
           <View key={thread.thread} style={wide ? styles.half : null}>

@@ -10,15 +10,14 @@ import { Card } from '../../ui/Card';
 import { dayWords } from '../../ui/days';
 import { Notice } from '../../ui/Notice';
 import { Heading } from '../../ui/Screen';
-import { allDrills } from './week';
+import { allDrills } from './planDrills';
 
 /** The drills that the athlete is given now: what was assigned, or prep and the present stages. */
 const givenDrills = (plan: PlanRecord): string[] => {
-  const all = allDrills(plan.threads);
   const { assignment } = plan;
   const given = assignment
-    ? all.filter(({ id }) => assignment.drills.includes(id))
-    : all.filter(({ now, stage }) => now || stage === 'prep');
+    ? assignment.items
+    : allDrills(plan.threads).filter(({ now, stage }) => now || stage === 'prep');
   return [...new Set(given.map(({ drill }) => drill))].filter((id) => drillOf(id));
 };
 

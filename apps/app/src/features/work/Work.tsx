@@ -38,7 +38,7 @@ export function Work() {
       </Pane>
     );
   const drills = drillsToday(page, today);
-  const assigned = plan.assignment?.days.includes(today);
+  const assigned = plan.assignment?.items.some(({ date }) => date === today);
   const findings = page.looks.filter(({ finished }) => finished).at(-1)?.findings ?? {};
   return (
     <Pane

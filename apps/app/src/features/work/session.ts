@@ -23,10 +23,16 @@ export function drillsToday({ plan }: AthletePage, date: string): PlanDrill[] {
       drills.map((drill) => ({ drill, usual: stage === 'prep' || stage === now })),
     ),
   );
-  const assigned = plan.assignment?.days.includes(date) ? plan.assignment.drills : null;
-  const chosen = all.filter(({ drill, usual }) => (assigned ? assigned.includes(drill.id) : usual));
+  const assigned = plan.assignment?.items.filter((item) => item.date === date) ?? [];
+  if (assigned.length)
+    return assigned.map(({ drill, planned, dose }): PlanDrill => {
+      const known =
+        all.find((each) => each.drill.id === planned) ?? all.find((each) => each.drill.drill === drill);
+      return known ? { ...known.drill, dose } : { id: drill, drill, dose, gate: gate([]), recent: [] };
+    });
+  const usual = all.filter((each) => each.usual);
   // A drill that serves both threads is worked once.
-  return [...new Map(chosen.map(({ drill }) => [drill.drill, drill])).values()];
+  return [...new Map(usual.map(({ drill }) => [drill.drill, drill])).values()];
 }
 
 export interface Count {

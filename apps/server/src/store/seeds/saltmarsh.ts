@@ -1,15 +1,4 @@
-import {
-  addDays,
-  buildLadders,
-  drillOf,
-  drills,
-  firstStage,
-  hardEffort,
-  parseDose,
-  trace,
-  usualBall,
-  type Approach,
-} from '@wrightonic/core';
+import { addDays, buildLadders, hardEffort, trace, usualBall, type Approach } from '@wrightonic/core';
 import {
   luck,
   pretendLooks,
@@ -19,17 +8,16 @@ import {
   sessionDays,
   type PretendAthlete,
 } from '@wrightonic/core/simulate';
-import type { WeekDayForm } from '@wrightonic/contract';
 import type { Knex } from 'knex';
 import { v7 } from 'uuid';
 import { hashPassword } from '../../auth/password';
 import { Doorkeeper } from '../academies';
 import { addAthletes } from '../athletes';
 import { addLesson } from '../lessons';
-import { addPlan, moveStage, plan } from '../plans';
-import { addAssignment } from '../weeks';
+import { addPlan, plan } from '../plans';
 import { formOf, seedMeasured } from './measured';
 import { noApproach, zone, type Seeding } from './seeding';
+import { everyThing, seedStage } from './planned';
 import { followed, linksOn, seedLinks, seedStrike } from './tracing';
 import { Academy, inBatches } from '../scope';
 import { addTrace } from '../traces';
@@ -200,54 +188,6 @@ async function seedSessions(
   await inBatches(academy, 'rep_events', reps);
   await inBatches(academy, 'throws', throws);
   await seedStage({ academy, id, today, instructors: [] }, current.id, [...athlete.pretend.home], by);
-}
-
-const everyThing = [...new Set(drills.flatMap((drill) => drill.equipment.flat()))].sort();
-
-/** The newest plan stands at its second stage, and most athletes have work for this week. */
-async function seedStage(
-  { academy, id, today }: Seeding,
-  planId: string,
-  home: string[],
-  by: string,
-): Promise<void> {
-  const current = (await plan(academy, planId))!;
-  const at = venueInstant(addDays(today, -2), '19:00', zone);
-  for (const thread of current.threads) {
-    const start = thread.stages.findIndex(({ stage }) => stage === firstStage(thread.stages));
-    const next = thread.stages[start + 1];
-    if (next)
-      await moveStage(
-        academy,
-        thread.id,
-        { id: id(at), thread: thread.thread, to: next.stage, reason: '' },
-        by,
-      );
-  }
-  const chosen = current.threads.flatMap(({ stages }) =>
-    stages.slice(0, 3).flatMap(({ drills: each }) => each.slice(0, 1)),
-  );
-  const from = addDays(today, -1);
-  const worked = [...new Set(['warm-up-flow', ...chosen.map(({ drill }) => drill)])].map((drill) =>
-    drillOf(drill)!,
-  );
-  // Throws on the first day and the fourth, and no drills on the last.
-  const days = [0, 1, 2, 3, 4, 5, 6].map((n): WeekDayForm => ({
-    date: addDays(from, n),
-    kind: n === 6 ? 'off' : n % 3 === 0 ? 'lesson' : 'home',
-    minutes: n === 6 ? 0 : n % 3 === 0 ? 45 : 25,
-    equipment: n % 3 === 0 ? everyThing : home,
-    places: n % 3 === 0 ? ['cage', 'mound', 'field'] : ['home', 'field'],
-    pitches: null,
-  }));
-  const items = days.flatMap(({ date, kind }) =>
-    kind === 'off'
-      ? []
-      : worked
-          .filter(({ throws }) => throws === 0 || kind === 'lesson')
-          .map(({ id: drill, dose }) => ({ date, drill, sets: Math.min(2, parseDose(dose).sets) })),
-  );
-  await addAssignment(academy, current, { id: id(at), from, days, items, reason: '' }, by, at);
 }
 
 async function seedLessons(

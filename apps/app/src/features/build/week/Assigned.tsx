@@ -1,0 +1,56 @@
+import type { AssignmentRecord } from '@wrightonic/contract';
+import { drillOf, type WeekItem } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { useToday } from '../../../store/useAthlete';
+import { Card } from '../../../ui/Card';
+import { dayWords, weekday } from '../../../ui/days';
+import { Heading } from '../../../ui/Screen';
+import { dayKindNames } from './dayKindNames';
+
+const words = ({ drill, sets }: WeekItem): string => `${drillOf(drill)?.name ?? drill} ×${sets}`;
+
+interface Props {
+  athleteId: string;
+  assignment: AssignmentRecord;
+  onAnew: () => void;
+}
+
+/** The week as it was given, day by day. */
+export function Assigned({ athleteId, assignment, onAnew }: Props) {
+  const today = useToday();
+  return (
+    <Card>
+      <Heading>Assigned</Heading>
+      {assignment.days.map(({ date, kind }) => {
+        const items = assignment.items.filter((item) => item.date === date);
+        if (items.length === 0) return null;
+        return (
+          <View key={date} style={date < today ? styles.past : null}>
+            <Text variant="labelLarge">
+              {`${weekday(date)} ${dayWords(date, today)} · ${dayKindNames[kind]}${date === today ? ' · today' : ''}`}
+            </Text>
+            <Text variant="bodySmall">{items.map(words).join(', ')}</Text>
+          </View>
+        );
+      })}
+      {assignment.reason ? (
+        <Text variant="bodySmall">{`Beyond the limits because: ${assignment.reason}`}</Text>
+      ) : null}
+      <View style={styles.row}>
+        <Button mode="contained" onPress={() => router.replace(`/athletes/${athleteId}/work` as Href)}>
+          Go to Work
+        </Button>
+        <Button mode="text" onPress={onAnew}>
+          Change the rest
+        </Button>
+      </View>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  past: { opacity: 0.75 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

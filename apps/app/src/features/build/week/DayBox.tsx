@@ -1,0 +1,120 @@
+import { useDroppable } from '@dnd-kit/core';
+import type { AthletePage, WeekDayForm } from '@wrightonic/contract';
+import { costed, drillOf, parseDose } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { useColours } from '../../../theme/theme';
+import { dayWords, weekday } from '../../../ui/days';
+import { Picks } from '../../../ui/Choices';
+import { Notice } from '../../../ui/Notice';
+import { allDrills } from '../planDrills';
+import { DayForm } from './DayForm';
+import { dayKindNames } from './dayKindNames';
+import { ItemLine } from './ItemLine';
+import type { WeekState } from './useWeek';
+
+interface Props {
+  day: WeekDayForm;
+  page: AthletePage;
+  week: WeekState;
+  today: string;
+}
+
+/** One day of the week: what it is, its drills in order, and what speaks against it. */
+export function DayBox({ day, page, week, today }: Props) {
+  const own = useColours();
+  const [editing, setEditing] = useState(false);
+  const [adding, setAdding] = useState(false);
+  const [open, setOpen] = useState<string | null>(null);
+  const { setNodeRef, isOver } = useDroppable({ id: day.date });
+  const items = week.items.filter(({ date }) => date === day.date);
+  const costs = week.input ? items.map((item) => costed(week.input!, item)) : [];
+  const minutes = Math.ceil(costs.reduce((sum, cost) => sum + cost.minutes, 0));
+  const throws = costs.reduce((sum, cost) => sum + cost.throws, 0);
+  const rules = week.rules.filter(({ date }) => date === day.date);
+  const others = page.plan
+    ? [...new Set(allDrills(page.plan.threads).map(({ drill }) => drill))].filter(
+        (drill) => !items.some((item) => item.drill === drill),
+      )
+    : [];
+  const name = `${weekday(day.date)} ${dayWords(day.date, today)}`;
+  return (
+    <View
+      ref={setNodeRef as never}
+      role="group"
+      aria-label={name}
+      style={[
+        styles.day,
+        { borderColor: isOver ? own.dusk : own.line, backgroundColor: own.surface },
+        isOver ? styles.over : null,
+      ]}
+    >
+      <View style={styles.row}>
+        <View style={styles.grow}>
+          <Text variant="titleMedium">{name}</Text>
+          <Text variant="bodySmall">
+            {day.kind === 'off'
+              ? 'Off'
+              : `${dayKindNames[day.kind]} · ${minutes} of ${day.minutes} min${throws ? ` · ${throws} throws` : ''}`}
+          </Text>
+        </View>
+        {day.kind === 'off' ? null : (
+          <IconButton
+            icon="plus"
+            accessibilityLabel={`Add a drill to ${name}`}
+            onPress={() => setAdding(!adding)}
+          />
+        )}
+        <IconButton
+          icon="pencil"
+          accessibilityLabel={`Change ${name}`}
+          onPress={() => setEditing(!editing)}
+        />
+      </View>
+      {editing ? (
+        <>
+          <DayForm day={day} page={page} onChange={week.changeDay} />
+          <Button mode="text" compact style={styles.start} onPress={() => setEditing(false)}>
+            Done
+          </Button>
+        </>
+      ) : null}
+      {adding ? (
+        <Picks
+          label={`Drills of the plan for ${name}`}
+          options={others.flatMap((id) => {
+            const drill = drillOf(id);
+            return drill ? [{ value: id, text: drill.name }] : [];
+          })}
+          value={[]}
+          onChange={([id]) => {
+            const drill = id && drillOf(id);
+            if (drill) week.add(day.date, drill.id, parseDose(drill.dose).sets);
+            setAdding(false);
+          }}
+        />
+      ) : null}
+      {items.map((item) => (
+        <ItemLine
+          key={item.drill}
+          item={item}
+          week={week}
+          open={open === item.drill}
+          onOpen={(opened) => setOpen(opened ? item.drill : null)}
+        />
+      ))}
+      {rules.map(({ words }) => (
+        <Notice key={words}>{words}</Notice>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  day: { borderWidth: 1, borderRadius: 8, padding: 10, gap: 6, flexGrow: 1, flexBasis: 260, minWidth: 0 },
+  over: { borderWidth: 3, padding: 8 },
+  row: { flexDirection: 'row', alignItems: 'center' },
+  grow: { flex: 1, minWidth: 0 },
+  start: { alignSelf: 'flex-start' },
+});

@@ -1,0 +1,97 @@
+import type { AthletePage, WeekDayForm } from '@wrightonic/contract';
+import { dayKinds, drills, places, type DayKind, type Place } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { Choices, Picks } from '../../../ui/Choices';
+import { weekday } from '../../../ui/days';
+import { Figure } from '../../../ui/form/Figure';
+import { dayKindNames } from './dayKindNames';
+
+const minutes = [10, 15, 20, 30, 45, 60, 90];
+const things = [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))].sort();
+
+interface Props {
+  day: WeekDayForm;
+  page: AthletePage;
+  onChange: (day: WeekDayForm) => void;
+}
+
+/** What a day is: its kind, minutes, places and what is at hand. */
+export function DayForm({ day, page, onChange }: Props) {
+  const [all, setAll] = useState(false);
+  const [pitches, setPitches] = useState(day.pitches === null ? '' : String(day.pitches));
+  const { athlete, academy } = page;
+  const kindChanged = (kind: DayKind) => {
+    const atAcademy = kind === 'lesson' || kind === 'bullpen';
+    onChange({
+      ...day,
+      kind,
+      minutes: kind === 'off' ? 0 : day.minutes || (kind === 'lesson' ? 45 : kind === 'game' ? 15 : 30),
+      equipment: atAcademy ? [...new Set([...academy.equipment, ...athlete.equipment])] : athlete.equipment,
+      places: atAcademy ? ['cage', 'mound', 'field'] : kind === 'home' ? ['home', 'field'] : ['field'],
+      pitches: null,
+    });
+  };
+  const typed = (text: string) => {
+    setPitches(text);
+    const count = Number(text);
+    if (text === '' || (Number.isInteger(count) && count >= 0 && count <= 250))
+      onChange({ ...day, pitches: text === '' ? null : count });
+  };
+  const bad =
+    pitches !== '' && !(Number.isInteger(Number(pitches)) && Number(pitches) >= 0 && Number(pitches) <= 250);
+  const name = weekday(day.date);
+  return (
+    <View style={styles.whole}>
+      <Choices<DayKind>
+        label={`What ${name} is`}
+        options={dayKinds.map((value) => ({ value, text: dayKindNames[value] }))}
+        value={day.kind}
+        onChange={kindChanged}
+      />
+      {day.kind === 'off' ? null : (
+        <>
+          <Choices
+            shown
+            label="Minutes for drills"
+            options={minutes.map((value) => ({ value, text: String(value) }))}
+            value={day.minutes}
+            onChange={(value) => onChange({ ...day, minutes: value })}
+          />
+          <Text variant="labelMedium">Where</Text>
+          <Picks<Place>
+            label={`Where on ${name}`}
+            options={places.map((value) => ({ value, text: value }))}
+            value={day.places}
+            onChange={(value) => onChange({ ...day, places: value })}
+          />
+          <Text variant="labelMedium">{`At hand: ${day.equipment.length ? '' : 'nothing'}`}</Text>
+          <Picks
+            label={`At hand on ${name}`}
+            options={(all ? things : day.equipment.slice(0, 8)).map((value) => ({ value, text: value }))}
+            value={day.equipment}
+            onChange={(value) => onChange({ ...day, equipment: value })}
+          />
+          <Button mode="text" compact style={styles.start} onPress={() => setAll(!all)}>
+            {all
+              ? 'Fewer things'
+              : `All things${day.equipment.length > 8 ? `, ${day.equipment.length} at hand` : ''}`}
+          </Button>
+        </>
+      )}
+      {day.kind === 'game' ? (
+        <View style={styles.pitches}>
+          <Figure label="Pitches in the game, if known" value={pitches} onChange={typed} wrong={bad} />
+          {bad ? <Text role="alert">A whole number from 0 to 250, or nothing.</Text> : null}
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { gap: 8 },
+  start: { alignSelf: 'flex-start' },
+  pitches: { gap: 4 },
+});

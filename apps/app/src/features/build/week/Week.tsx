@@ -1,0 +1,172 @@
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+  type KeyboardCoordinateGetter,
+} from '@dnd-kit/core';
+import type { AthletePage, PlanRecord } from '@wrightonic/contract';
+import { drillOf, type WeekItem } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text, TextInput } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../../store/api';
+import { useToday } from '../../../store/useAthlete';
+import { Card } from '../../../ui/Card';
+import { dayWords, weekday } from '../../../ui/days';
+import { Notice, Trouble, Waiting } from '../../../ui/Notice';
+import { Heading } from '../../../ui/Screen';
+import { DayBox } from './DayBox';
+import { useWeek } from './useWeek';
+
+const shownHeld = 3;
+const nameOf = (id: unknown): string => drillOf(String(id).split(' ')[1] ?? '')?.name ?? 'The drill';
+const dayOf = (id: unknown): string => weekday(String(id).slice(0, 10));
+
+/** From one day to the next with each key, not by pixels. */
+const byDays: KeyboardCoordinateGetter = (event, { context: { droppableRects, over, active } }) => {
+  const step = ['ArrowDown', 'ArrowRight'].includes(event.code)
+    ? 1
+    : ['ArrowUp', 'ArrowLeft'].includes(event.code)
+      ? -1
+      : 0;
+  if (!step) return undefined;
+  event.preventDefault();
+  const days = [...droppableRects.keys()].map(String).sort();
+  const at = days.indexOf(String(over?.id ?? String(active?.id).slice(0, 10)));
+  const rect = droppableRects.get(days[Math.min(days.length - 1, Math.max(0, at + step))]!);
+  return rect && { x: rect.left + 8, y: rect.top + rect.height / 2 };
+};
+
+interface Props {
+  page: AthletePage;
+  plan: PlanRecord;
+  onDone: () => void;
+}
+
+/** The coming week, planned by the solver and put right by hand; the limits answer at once. */
+export function Week({ page, plan, onDone }: Props) {
+  const today = useToday();
+  const week = useWeek(page, plan);
+  const [reason, setReason] = useState('');
+  const [allHeld, setAllHeld] = useState(false);
+  const [id] = useState(() => v7());
+  const [assign, { isLoading, error }] = api.useAssignMutation();
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: byDays }),
+  );
+  const dropped = ({ active, over }: DragEndEvent) => {
+    const item = active.data.current?.['item'] as WeekItem | undefined;
+    const day = week.days.find(({ date }) => date === over?.id);
+    if (item && day && day.kind !== 'off' && day.date !== item.date) week.move(item, day.date);
+  };
+  const limits = week.limits.filter(({ kind }) => kind === 'limit');
+  const over = limits.length > 0 || week.rules.some(({ kind }) => kind === 'limit');
+  const general = week.rules.filter(({ date }) => date === null);
+  const heldWords = week.held?.words ?? [];
+  return (
+    <Card>
+      <Heading>{week.running ? 'The rest of this week' : 'The coming week'}</Heading>
+      {week.planning ? <Waiting what="Planning the week that is worth most" /> : null}
+      {week.error ? <Trouble error={week.error} again={() => void week.planAnew()} /> : null}
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={dropped}
+        accessibility={{
+          announcements: {
+            onDragStart: ({ active }) => `${nameOf(active.id)} is lifted. Arrow keys go from day to day.`,
+            onDragOver: ({ active, over: at }) =>
+              at ? `${nameOf(active.id)} is over ${dayOf(at.id)}.` : undefined,
+            onDragEnd: ({ active, over: at }) =>
+              at ? `${nameOf(active.id)} is on ${dayOf(at.id)}.` : undefined,
+            onDragCancel: ({ active }) => `${nameOf(active.id)} stays where it was.`,
+          },
+        }}
+      >
+        <View style={styles.days}>
+          {week.days.map((day) => (
+            <DayBox key={day.date} day={day} page={page} week={week} today={today} />
+          ))}
+        </View>
+      </DndContext>
+      {general.map(({ words }) => (
+        <Notice key={words}>{words}</Notice>
+      ))}
+      {heldWords.length ? (
+        <View style={styles.held}>
+          <Text variant="labelMedium">What held it back</Text>
+          {heldWords.slice(0, allHeld ? undefined : shownHeld).map((words) => (
+            <Text key={words} variant="bodySmall">
+              {words}
+            </Text>
+          ))}
+          {heldWords.length > shownHeld && !allHeld ? (
+            <Button mode="text" compact style={styles.start} onPress={() => setAllHeld(true)}>
+              {`${heldWords.length - shownHeld} more`}
+            </Button>
+          ) : null}
+        </View>
+      ) : null}
+      {week.held && week.held.gap > 0.01 ? (
+        <Text variant="bodySmall">{`Within ${(week.held.gap * 100).toFixed(1)} % of the best week there can be.`}</Text>
+      ) : null}
+      <Text variant="bodySmall">
+        {`At most ${page.limits.maxToday} throws a day at age ${page.athlete.age}, easy ones counted half. Local rules win where they are stricter.`}
+      </Text>
+      {week.limits.map(({ date, kind, message }) => (
+        <Notice key={`${date} ${kind}`}>
+          {kind === 'limit' ? `${weekday(date)} ${dayWords(date, today)}: ${message}.` : message}
+        </Notice>
+      ))}
+      {over ? (
+        <TextInput
+          mode="outlined"
+          label="Why more throws than the limits allow?"
+          aria-label="Why more throws than the limits allow?"
+          value={reason}
+          onChangeText={setReason}
+          maxLength={300}
+        />
+      ) : null}
+      {error ? <Trouble error={error} /> : null}
+      <View style={styles.row}>
+        <Button
+          mode="contained"
+          loading={isLoading}
+          contentStyle={{ minHeight: 48 }}
+          disabled={week.planning || week.items.length === 0 || (over && !reason.trim())}
+          onPress={() =>
+            void assign({
+              athleteId: page.athlete.id,
+              planId: plan.id,
+              body: { id, from: week.from, days: week.days, items: week.items, reason },
+            }).then((answer) => ('data' in answer ? onDone() : undefined))
+          }
+        >
+          Assign the week
+        </Button>
+        <Button
+          mode={week.stale ? 'contained-tonal' : 'text'}
+          contentStyle={{ minHeight: 48 }}
+          disabled={week.planning}
+          onPress={() => void week.planAnew()}
+        >
+          Plan it anew
+        </Button>
+      </View>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  days: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  held: { gap: 2 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  start: { alignSelf: 'flex-start' },
+});

@@ -1,0 +1,130 @@
+import {
+  doneOf,
+  usualWeek,
+  weekInputFor,
+  type AthletePage,
+  type PlanRecord,
+  type WeekDayForm,
+} from '@wrightonic/contract';
+import {
+  addDays,
+  checkWeek,
+  inOrder,
+  itemThrows,
+  planAgainstLimits,
+  type WeekInput,
+  type WeekItem,
+} from '@wrightonic/core';
+import { useEffect, useMemo, useState } from 'react';
+import { api } from '../../../store/api';
+import { useToday } from '../../../store/useAthlete';
+
+const plainItem = ({ date, drill, sets }: WeekItem): WeekItem => ({ date, drill, sets });
+
+/** The week that is being laid out: days, drills of each day, what is kept, and what it would break. */
+export function useWeek(page: AthletePage, plan: PlanRecord) {
+  const today = useToday();
+  /** What is left of a week that was assigned before. */
+  const running = plan.assignment && addDays(plan.assignment.from, 6) >= today ? plan.assignment : null;
+  const from = running?.from ?? today;
+  const [days, setDays] = useState<WeekDayForm[]>(() =>
+    running ? running.days.filter(({ date }) => date >= today) : usualWeek(page, today),
+  );
+  const [items, setItems] = useState<WeekItem[]>(
+    () => running?.items.filter(({ date }) => date >= today).map(plainItem) ?? [],
+  );
+  const [pins, setPins] = useState<WeekItem[]>([]);
+  const [held, setHeld] = useState<{ words: string[]; gap: number } | null>(null);
+  /** Days or pins were changed since the week was planned. */
+  const [stale, setStale] = useState(false);
+  const [propose, { isLoading: planning, error, reset }] = api.useProposeWeekMutation();
+
+  const input = useMemo(
+    (): WeekInput | null =>
+      weekInputFor(page, days, { done: doneOf(page, today), also: items.map(({ drill }) => drill) }),
+    [page, days, items, today],
+  );
+  const rules = useMemo(() => (input ? checkWeek(input, items) : []), [input, items]);
+  const limits = useMemo(() => {
+    const doses = new Map(input?.candidates.map(({ drill }) => [drill.id, drill.dose]));
+    const thrown = itemThrows(items.map((item) => ({ ...item, dose: doses.get(item.drill) })));
+    return planAgainstLimits(
+      { ...page.athlete, throws: page.thrownLately },
+      thrown,
+      page.academy.rampPercent / 100,
+    );
+  }, [input, items, page]);
+
+  const ask = (before: WeekItem[] | null) => {
+    const kept = pins.filter(({ date }) => days.some((day) => day.date === date));
+    return propose({ planId: plan.id, body: { from, days, pins: kept, before } });
+  };
+  const take = (answer: Awaited<ReturnType<typeof ask>>) => {
+    if (!answer.data) return;
+    setItems(answer.data.items);
+    setHeld({ words: answer.data.held, gap: 1 - answer.data.objective / (answer.data.bound || 1) });
+    setStale(false);
+  };
+  useEffect(() => {
+    if (items.length === 0 && !running) void ask(null).then(take);
+    // Once, when a week without drills is opened.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
+
+  const change = (next: readonly WeekItem[]) => {
+    reset();
+    setItems(input ? inOrder(input, next) : [...next]);
+  };
+  const same = (a: WeekItem, b: WeekItem) => a.drill === b.drill && a.date === b.date;
+  const keep = (item: WeekItem) =>
+    setPins((old) => [...old.filter((pin) => !same(pin, item)), plainItem(item)]);
+  return {
+    from,
+    running,
+    days,
+    items,
+    pins,
+    input,
+    held,
+    stale,
+    planning,
+    error,
+    rules,
+    limits,
+    /** The best week anew; a week that runs is left as it is as far as that goes. */
+    planAnew: () => ask(items.length ? items : null).then(take),
+    changeDay: (day: WeekDayForm) => {
+      setDays((old) => old.map((each) => (each.date === day.date ? day : each)));
+      if (day.kind === 'off') change(items.filter(({ date }) => date !== day.date));
+      setStale(true);
+    },
+    move: (item: WeekItem, date: string) => {
+      const there = items.find((each) => each.drill === item.drill && each.date === date);
+      const moved = { ...item, date, sets: item.sets + (there?.sets ?? 0) };
+      change([...items.filter((each) => !same(each, item) && each !== there), moved]);
+      setPins((old) => old.filter((pin) => !same(pin, item)));
+      keep(moved);
+    },
+    setSets: (item: WeekItem, sets: number) => {
+      change(
+        sets < 1
+          ? items.filter((each) => !same(each, item))
+          : items.map((each) => (same(each, item) ? { ...each, sets } : each)),
+      );
+      keep({ ...item, sets });
+    },
+    add: (date: string, drill: string, sets: number) => {
+      const item = { date, drill, sets };
+      if (items.some((each) => same(each, item))) return;
+      change([...items, item]);
+      keep(item);
+    },
+    isKept: (item: WeekItem) => pins.some((pin) => same(pin, item)),
+    toggleKept: (item: WeekItem) =>
+      pins.some((pin) => same(pin, item))
+        ? setPins((old) => old.filter((pin) => !same(pin, item)))
+        : keep(item),
+  };
+}
+
+export type WeekState = ReturnType<typeof useWeek>;
