@@ -285,7 +285,7 @@ describe('bad requests', () => {
       'a swap of nothing',
       () => set.owner.put(`${planPath()}/drills/${v7()}`, { id: v7(), ...swap }),
       409,
-      'swapped',
+      'changed already',
     ],
     ['an athlete of 500 kg', () => edited({ massKg: 500 }), 422, 'massKg'],
     ['an athlete with three hands', () => edited({ throws: 'both' }), 422, 'throws'],

@@ -48,6 +48,7 @@ const own = new Set([
   'GET /links',
   'POST /links',
   'GET /calls',
+  'GET /stage-proposals',
 ]);
 
 /** What the id in a path is of. */

@@ -7,6 +7,8 @@ export interface PlanDrill {
   dose: string;
   /** The gate over this drill's last three sessions. */
   gate: Gate;
+  /** Neither swapped nor taken out until it is unlocked, and taken along into the next plan. */
+  locked: boolean;
   /** The counts behind it, newest last, so that a session under way can be added. */
   recent: (SessionCount & { session: string })[];
 }
@@ -20,6 +22,24 @@ export interface PlanThread {
   skipped: Stage[];
   held: string[];
   reachesDelivery: boolean;
+  /** What a drill leaves out and the next stage does not bring, in words. */
+  jumps: string[];
+  /** Somebody decided to stay on the stage, and nothing was worked since. */
+  stayed: boolean;
+}
+
+/** What the gates propose for one thread of somebody on the roster. */
+export interface RosterMove {
+  athleteId: string;
+  name: string;
+  planId: string;
+  thread: Thread;
+  focus: string;
+  from: Stage;
+  to: Stage;
+  direction: 'up' | 'back';
+  /** The gates behind it, in words. */
+  why: string[];
 }
 
 /** A drill of an assigned day. */

@@ -68,6 +68,37 @@ export const drillSwap = Joi.object<DrillSwap>({
   dose: dose.required(),
 }).required();
 
+/** Puts a drill of the plan between two others of its stage, locks it, or takes it out. */
+export interface DrillPlace {
+  id: string;
+  /** The drill of the plan that it comes after; null for the first place; left out, it stays where it is. */
+  after?: string | null;
+  locked: boolean;
+  removed: boolean;
+}
+
+export const drillPlace = Joi.object<DrillPlace>({
+  id: id.required(),
+  after: id.allow(null),
+  locked: Joi.boolean().strict().required(),
+  removed: Joi.boolean().strict().required(),
+}).required();
+
+/** One more drill on a stage of a thread; a stage that was skipped opens with it. */
+export interface DrillAddition extends DrillSwap {
+  thread: Thread;
+  stage: Stage;
+}
+
+export const drillAddition = Joi.object<DrillAddition>({
+  id: id.required(),
+  drill: drillId.required(),
+  dose: dose.required(),
+  thread: Joi.valid('lower', 'arm').required(),
+  stage: Joi.valid(...stages).required(),
+}).required();
+
+/** To another stage, or, with a reason, to the same one: then the gate's proposal was looked at and not taken. */
 export interface StageMove {
   id: string;
   thread: Thread;
@@ -75,11 +106,26 @@ export interface StageMove {
   reason: string;
 }
 
-export const stageMove = Joi.object<StageMove>({
+const moveFields = {
   id: id.required(),
   thread: Joi.valid('lower', 'arm').required(),
   to: Joi.valid(...stages).required(),
   reason: note(300).required(),
+};
+
+export const stageMove = Joi.object<StageMove>(moveFields).required();
+
+/** Many threads at once, as the gates propose. */
+export interface StageMoves {
+  moves: (StageMove & { planId: string })[];
+}
+
+export const stageMoves = Joi.object<StageMoves>({
+  moves: Joi.array()
+    .items(Joi.object({ ...moveFields, planId: id.required() }))
+    .min(1)
+    .max(500)
+    .required(),
 }).required();
 
 /** A day of a week with what it is; of a planned game also how many pitches it may take, where somebody says. */

@@ -6,6 +6,7 @@ export { AddAthlete } from '../features/athletes/AddAthlete';
 export { AthleteFrame } from '../features/athletes/AthleteFrame';
 export { AthleteHome } from '../features/athletes/AthleteHome';
 export { EditAthlete } from '../features/athletes/EditAthlete';
+export { Moves } from '../features/athletes/Moves';
 export { Profile } from '../features/athletes/Profile';
 export { RosterImport } from '../features/athletes/RosterImport';
 export { Roster } from '../features/athletes/Roster';

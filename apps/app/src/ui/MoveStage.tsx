@@ -1,8 +1,8 @@
 import type { PlanThread } from '@wrightonic/contract';
-import { stageProposal } from '@wrightonic/core';
+import { stageProposal, type Stage } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../store/api';
 import { Notice, Trouble } from './Notice';
@@ -17,28 +17,39 @@ interface Props {
 /** What the gate proposes for a thread, to be taken with one tap or left. */
 export function MoveStage({ athleteId, planId, thread }: Props) {
   const [move, { isLoading, error }] = api.useMoveStageMutation();
-  const [left, setLeft] = useState(false);
-  const proposal = stageProposal(thread.stages, thread.stage);
-  if (!proposal || left) return null;
+  const [staying, setStaying] = useState(false);
+  const [reason, setReason] = useState('');
+  const proposal = stageProposal(thread.stages, thread.stage, thread.stayed);
+  if (!proposal) return null;
   const up = proposal.direction === 'up';
   const words = up
     ? `${thread.stage} is proven on the ${threadNames[thread.thread].toLowerCase()}.`
     : `${thread.stage} is too hard for now on the ${threadNames[thread.thread].toLowerCase()}.`;
-  const accept = () =>
-    void move({
-      athleteId,
-      planId,
-      body: { id: v7(), thread: thread.thread, to: proposal.to, reason: '' },
-    });
+  const go = (to: Stage, why: string) =>
+    void move({ athleteId, planId, body: { id: v7(), thread: thread.thread, to, reason: why } });
   return (
     <Notice icon={up ? 'arrow-up' : 'arrow-down'}>
       <Text>{words[0]!.toUpperCase() + words.slice(1)}</Text>
       {error ? <Trouble error={error} /> : null}
+      {staying ? (
+        <TextInput
+          mode="outlined"
+          label={`Why stay on ${thread.stage}?`}
+          aria-label={`Why stay on ${thread.stage}?`}
+          value={reason}
+          onChangeText={setReason}
+          maxLength={300}
+        />
+      ) : null}
       <View style={styles.row}>
-        <Button mode="contained" loading={isLoading} onPress={accept}>
+        <Button mode="contained" loading={isLoading} onPress={() => go(proposal.to, '')}>
           {`${up ? 'Move up' : 'Step back'} to ${proposal.to}`}
         </Button>
-        <Button mode="text" onPress={() => setLeft(true)}>
+        <Button
+          mode={staying ? 'contained-tonal' : 'text'}
+          disabled={staying && !reason.trim()}
+          onPress={() => (staying ? go(thread.stage, reason.trim()) : setStaying(true))}
+        >
           Stay
         </Button>
       </View>

@@ -6,12 +6,15 @@ import {
   due,
   firstStage,
   gate,
+  jumpsOver,
+  jumpWords,
   resultsOf,
   daysOfThrows,
   throwLimits,
   type Approach,
   type DayThrows,
   type Results,
+  type Stage,
 } from '@wrightonic/core';
 import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { SignedIn } from '../auth/session';
@@ -28,6 +31,7 @@ import { throwsOf } from '../store/throws';
 import { newestTrace } from '../store/traces';
 import { isClean } from './roster';
 import { venueDay } from '../store/venueDay';
+import { found } from './input';
 
 /** The athlete's own approach over the instructor's over the default. */
 export function approachOf(athlete: AthleteRow, age: number, person: SignedIn['person']): Approach {
@@ -74,29 +78,56 @@ export const equipmentOf = (athlete: AthleteRow, { home }: SignedIn): string[] =
 const reaches = ({ stages }: StoredPlan['threads'][number]) =>
   (['blend', 'deliver'] as const).every((stage) => stages.some((rung) => rung.stage === stage));
 
-function planRecord(
+/** Where a thread was moved to last; the first of its climb when it never was. */
+export const presentStage = ({ movedTo, stages }: StoredPlan['threads'][number]): Stage =>
+  movedTo ?? firstStage(stages);
+
+/** An athlete with what decides over drills. */
+export async function athleteAndAge({ academy, home }: SignedIn, id: string) {
+  const row = found(await storedAthlete(academy, id), 'athlete');
+  return {
+    row,
+    age: ageOn(row.birthdate, venueDay(new Date(), home.zone)),
+    history: await historyOf(academy, row.id),
+  };
+}
+
+export function planRecord(
   plan: StoredPlan,
   counts: readonly DrillCount[],
   assignment: PlanRecord['assignment'],
 ): PlanRecord {
   const { id, traceId, startsOn, endsOn, relookOn } = plan;
-  const threads = plan.threads.map((thread) => ({
-    thread: thread.thread,
-    focus: thread.focus,
-    share: thread.share,
-    stage: thread.movedTo ?? firstStage(thread.stages),
-    skipped: thread.skipped,
-    held: thread.held,
-    reachesDelivery: reaches(thread),
-    stages: thread.stages.map(({ stage, drills }) => ({
+  const threads = plan.threads.map((thread) => {
+    const stage = presentStage(thread);
+    const worked = thread.stages
+      .filter((rung) => rung.stage === stage)
+      .flatMap(({ drills }) => drills.map(({ drill }) => drill));
+    const { stayedAt } = thread;
+    return {
+      thread: thread.thread,
+      focus: thread.focus,
+      share: thread.share,
       stage,
-      drills: drills.map((drill) => {
-        const sessions = counts.filter((count) => count.drill === drill.drill);
-        const recent = sessions.slice(-3).map(({ drill: _, ...count }) => count);
-        return { ...drill, gate: gate(sessions), recent };
-      }),
-    })),
-  }));
+      stayed: stayedAt !== null && !counts.some(({ drill, at }) => at > stayedAt && worked.includes(drill)),
+      jumps: jumpsOver(
+        thread.stages.map((rung) => ({ stage: rung.stage, drills: rung.drills.map(({ drill }) => drill) })),
+      ).map(jumpWords),
+      skipped: thread.skipped,
+      held: thread.held,
+      reachesDelivery: reaches(thread),
+      stages: thread.stages.map(({ stage, drills }) => ({
+        stage,
+        drills: drills.map((drill) => {
+          const sessions = counts.filter((count) => count.drill === drill.drill);
+          const recent = sessions
+            .slice(-3)
+            .map(({ session, clean, missed, pain }) => ({ session, clean, missed, pain }));
+          return { ...drill, gate: gate(sessions), recent };
+        }),
+      })),
+    };
+  });
   return { id, traceId, startsOn, endsOn, relookOn, threads, assignment };
 }
 

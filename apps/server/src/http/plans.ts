@@ -1,10 +1,8 @@
 import {
   barredFor,
   doneOf,
-  drillSwap,
   newAssignment,
   newPlan,
-  stageMove,
   weekInputFor,
   weekWish,
   type NewAssignment,
@@ -12,7 +10,6 @@ import {
 } from '@wrightonic/contract';
 import {
   addDays,
-  ageOn,
   alwaysThere,
   barredBecause,
   buildLadders,
@@ -24,33 +21,26 @@ import {
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
-import { athlete } from '../store/athletes';
-import { addPlan, moveStage, plan, planState, swapDrill } from '../store/plans';
-import { historyOf } from '../store/profile';
+import { addPlan, lockedIn, plan, planStates } from '../store/plans';
 import { traceById } from '../store/traces';
 import { venueDay } from '../store/venueDay';
 import { addAssignment, drillsOfPlan } from '../store/weeks';
 import type { WeekSolver } from '../solver/weeks';
-import { athletePage, equipmentOf } from './athletePage';
+import { athleteAndAge, athletePage, equipmentOf } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { Refused, refusedField } from './refused';
 
 const relookAfterDays = 14;
 
-async function athleteOf(request: Request, id: string) {
-  const { academy, home } = who(request);
-  const row = found(await athlete(academy, id), 'athlete');
-  const age = ageOn(row.birthdate, venueDay(new Date(), home.zone));
-  const history = await historyOf(academy, row.id);
-  return { row, age, barred: (drill: Drill) => barredBecause(drill, { age, history }) };
-}
-
 async function makePlan(request: Request): Promise<{ id: string }> {
   const { academy, person } = who(request);
   const wish = body(request, newPlan);
-  const { row, age, barred } = await athleteOf(request, pathId(request));
+  const { row, age, history } = await athleteAndAge(who(request), pathId(request));
+  const barred = (drill: Drill) => barredBecause(drill, { age, history });
   const traced = found(await traceById(academy, wish.traceId), 'trace');
   if (traced.athleteId !== row.id) throw new Refused(404, 'This trace is of another athlete.');
+  const before = (await planStates(academy, row.id)).at(-1);
+  const kept = before && before.id !== wish.id ? await plan(academy, before.id) : null;
   const ladders = buildLadders(
     traced.chosen,
     { discipline: row.discipline, age, equipment: equipmentOf(row, who(request)), barred },
@@ -69,6 +59,7 @@ async function makePlan(request: Request): Promise<{ id: string }> {
     ladders,
     new Date(),
     person.id,
+    kept ? lockedIn(kept).filter(({ drill }) => !barred(drillOf(drill)!)) : [],
   );
   return { id: wish.id };
 }
@@ -147,40 +138,6 @@ export function planRoutes(solver: WeekSolver): Router {
 
   routes.post('/athletes/:id/plans', mustInstruct, async (request, response) => {
     response.status(201).json(await makePlan(request));
-  });
-
-  routes.put('/plans/:id/drills/:drill', mustInstruct, async (request, response) => {
-    const { academy, person } = who(request);
-    const id = pathId(request);
-    const fresh = body(request, drillSwap);
-    const { row, barred } = await athleteOf(request, found(await planState(academy, id), 'plan').athleteId);
-    const wanted = drillOf(fresh.drill)!;
-    const { discipline } = wanted;
-    if (discipline !== 'both' && discipline !== row.discipline)
-      throw new Refused(422, `drill: ${fresh.drill} is not for ${row.discipline}`, [
-        { field: 'drill', message: `is not for ${row.discipline}` },
-      ]);
-    const why = barred(wanted);
-    if (why) throw refusedField('drill', `${wanted.name}: ${why}`);
-    const swapped = await swapDrill(academy, id, pathId(request, 'drill'), fresh, person.id);
-    if (!swapped) throw new Refused(409, 'This drill was swapped already. Look at the plan again.');
-    response.json({ id: fresh.id });
-  });
-
-  routes.post('/plans/:id/stage-moves', mustInstruct, async (request, response) => {
-    const { academy, person } = who(request);
-    const move = body(request, stageMove);
-    const whole = found(await plan(academy, pathId(request)), 'plan');
-    const thread = found(
-      whole.threads.find((each) => each.thread === move.thread),
-      'thread',
-    );
-    if (!thread.stages.some(({ stage }) => stage === move.to))
-      throw new Refused(422, `to: the ${move.thread} thread has no ${move.to} stage`, [
-        { field: 'to', message: `the ${move.thread} thread has no ${move.to} stage` },
-      ]);
-    await moveStage(academy, thread.id, move, person.id);
-    response.status(201).json({ id: move.id });
   });
 
   routes.post('/plans/:id/week', mustInstruct, async (request, response) => {

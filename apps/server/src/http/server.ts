@@ -7,6 +7,7 @@ import pino, { type Logger } from 'pino';
 import { csrf, knowPerson, mustBeSignedIn, webSession } from '../auth/session';
 import { Doorkeeper } from '../store/academies';
 import { athleteRoutes } from './athletes';
+import { ladderRoutes } from './ladders';
 import { logRoutes } from './log';
 import { measuredRoutes } from './measured';
 import { planRoutes } from './plans';
@@ -101,6 +102,7 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     athleteRoutes(),
     logRoutes(),
     planRoutes(solver),
+    ladderRoutes(),
     traceRoutes(),
     measuredRoutes(),
     profileRoutes(),

@@ -157,31 +157,36 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
 }
 
 export interface DrillCount {
+  athleteId: string;
   session: string;
+  /** When the session began. */
+  at: string;
   drill: string;
   clean: number;
   missed: number;
   pain: boolean;
 }
 
-/** Clean and missed reps of each drill in each of the athlete's sessions, oldest session first. */
-export async function drillCounts(academy: Academy, athleteId: string): Promise<DrillCount[]> {
-  const query = academy.from('rep_events', 'r');
-  academy.join(query, 'sessions', 's', 'id', 'r.session_id');
-  const counts = await notUndone(query.where({ 's.athlete_id': athleteId }), 'r')
-    .groupBy('s.id', 's.at', 'r.drill')
-    .orderBy(['s.at', 's.id'])
-    .select('s.id as session', 'r.drill')
-    .sum({ clean: academy.raw("r.outcome = 'clean'"), missed: academy.raw("r.outcome = 'missed'") });
-  const hurt = academy.from('pain_reports', 'p').where({ 'p.level': 'pain' });
-  academy.join(hurt, 'sessions', 's', 'id', 'p.session_id');
-  const painful = new Set(
-    (await hurt.where({ 's.athlete_id': athleteId }).distinct('s.id as session')).map(
-      (row: { session: string }) => row.session,
-    ),
-  );
+/** Clean and missed reps of each drill in each session of an athlete, or of everybody; oldest session first. */
+export async function drillCounts(academy: Academy, athleteId?: string): Promise<DrillCount[]> {
+  const of = (alias: string) => {
+    const query = academy.from(alias === 'r' ? 'rep_events' : 'pain_reports', alias);
+    academy.join(query, 'sessions', 's', 'id', `${alias}.session_id`);
+    return athleteId ? query.where({ 's.athlete_id': athleteId }) : query;
+  };
+  const [counts, hurt] = await Promise.all([
+    notUndone(of('r'), 'r')
+      .groupBy('s.id', 's.at', 's.athlete_id', 'r.drill')
+      .orderBy(['s.at', 's.id'])
+      .select('s.id as session', 's.at', 's.athlete_id', 'r.drill')
+      .sum({ clean: academy.raw("r.outcome = 'clean'"), missed: academy.raw("r.outcome = 'missed'") }),
+    of('p').where({ 'p.level': 'pain' }).distinct('s.id as session'),
+  ]);
+  const painful = new Set(hurt.map((row: { session: string }) => row.session));
   return counts.map((row: Record<string, any>) => ({
+    athleteId: row.athlete_id,
     session: row.session,
+    at: row.at.toISOString(),
     drill: row.drill,
     clean: Number(row.clean),
     missed: Number(row.missed),

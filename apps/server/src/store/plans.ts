@@ -7,6 +7,7 @@ export interface StoredDrill {
   id: string;
   drill: string;
   dose: string;
+  locked: boolean;
 }
 
 export interface StoredThread {
@@ -16,6 +17,8 @@ export interface StoredThread {
   share: number;
   /** Where the thread was moved to last; null when it never was. */
   movedTo: Stage | null;
+  /** When somebody last decided to stay there; null when the last word was to go there. */
+  stayedAt: string | null;
   skipped: Stage[];
   held: string[];
   stages: { id: string; stage: Stage; drills: StoredDrill[] }[];
@@ -33,12 +36,28 @@ export interface StoredPlan {
 
 export type PlanState = Omit<StoredPlan, 'threads'>;
 
+/** A drill that goes along from one plan into the next, on its stage of its thread. */
+export interface Locked {
+  thread: Thread;
+  stage: Stage;
+  drill: string;
+  dose: string;
+}
+
+export const lockedIn = ({ threads }: StoredPlan): Locked[] =>
+  threads.flatMap(({ thread, stages }) =>
+    stages.flatMap(({ stage, drills }) =>
+      drills.filter(({ locked }) => locked).map(({ drill, dose }) => ({ thread, stage, drill, dose })),
+    ),
+  );
+
 export async function addPlan(
   academy: Academy,
   plan: PlanState,
   ladders: readonly Ladder[],
   at: Date,
   by: string,
+  locked: readonly Locked[] = [],
 ): Promise<void> {
   await academy.whole(async (whole) => {
     if (await planState(whole, plan.id)) return;
@@ -63,24 +82,51 @@ export async function addPlan(
         skipped: JSON.stringify(ladder.skipped),
         held: JSON.stringify(ladder.held),
       });
-      const rungs = ladder.stages.map((rung, position) => ({ ...rung, id: v7(), position }));
+      const kept = locked.filter(({ thread }) => thread === ladder.thread);
+      const rungs = ladder.stages.map((rung, position) => ({
+        ...rung,
+        id: v7(),
+        position,
+        locked: kept.filter(({ stage }) => stage === rung.stage),
+      }));
       await whole.add(
         'plan_stages',
         rungs.map(({ id, stage, position }) => ({ id, plan_thread_id: threadId, stage, position })),
       );
+      const drills = rungs.flatMap((rung) => {
+        const taken = new Set(rung.locked.map(({ drill }) => drill));
+        const fresh = rung.drills
+          .filter((drill) => !taken.has(drill))
+          .map((drill) => ({ drill, dose: drillOf(drill)!.dose, locked: false }));
+        return [...rung.locked.map(({ drill, dose }) => ({ drill, dose, locked: true })), ...fresh].map(
+          (each, position) => ({ ...each, id: v7(), stage: rung.id, position }),
+        );
+      });
       await whole.add(
         'plan_drills',
-        rungs.flatMap((rung) =>
-          rung.drills.map((drill, position) => ({
+        drills.map(({ id, stage, drill, dose, position }) => ({
+          id,
+          plan_stage_id: stage,
+          drill,
+          dose,
+          position,
+          at,
+          by_person: by,
+        })),
+      );
+      await whole.add(
+        'plan_drill_states',
+        drills
+          .filter((drill) => drill.locked)
+          .map(({ id, position }) => ({
             id: v7(),
-            plan_stage_id: rung.id,
-            drill,
-            dose: drillOf(drill)!.dose,
+            plan_drill_id: id,
             position,
+            locked: true,
+            removed: false,
             at,
             by_person: by,
           })),
-        ),
       );
     }
   });
@@ -107,89 +153,101 @@ export async function planStates(academy: Academy, athleteId?: string): Promise<
   return (await query).map(stateOf);
 }
 
+/** The drills of stages as they stand: swaps followed, moved to where they were put, without what was taken out. */
 async function drillsOf(academy: Academy, stages: readonly string[]): Promise<Map<string, StoredDrill[]>> {
-  const rows = await academy
+  const standing = academy
     .from('plan_drills', 'd')
     .whereIn('d.plan_stage_id', stages as string[])
     .leftJoin({ next: 'plan_drills' }, (join) =>
       join.on('next.academy_id', 'd.academy_id').andOn('next.replaces', 'd.id'),
     )
     .whereNull('next.id')
-    .orderBy(['d.position', 'd.id'])
-    .select('d.id', 'd.plan_stage_id', 'd.drill', 'd.dose');
+    .select('d.id', 'd.plan_stage_id', 'd.drill', 'd.dose', 'd.position');
+  const statesQuery = academy.from('plan_drill_states', 'p');
+  academy.join(statesQuery, 'plan_drills', 'd', 'id', 'p.plan_drill_id');
+  const [rows, states] = await Promise.all([
+    standing,
+    statesQuery
+      .whereIn('d.plan_stage_id', stages as string[])
+      .orderBy(['p.at', 'p.id'])
+      .select('p.plan_drill_id', 'p.position', 'p.locked', 'p.removed'),
+  ]);
+  const newest = new Map<string, Record<string, any>>(
+    states.map((state: Record<string, any>) => [state['plan_drill_id'], state]),
+  );
   const byStage = new Map<string, StoredDrill[]>(stages.map((id) => [id, []]));
-  for (const { id, plan_stage_id, drill, dose } of rows)
-    byStage.get(plan_stage_id)!.push({ id, drill, dose });
+  const placed = rows
+    .map((row: Record<string, any>) => ({ ...row, ...newest.get(row['id']) }))
+    .filter(({ removed }: Record<string, any>) => !removed)
+    .sort((a: Record<string, any>, b: Record<string, any>) => a['position'] - b['position']);
+  for (const { id, plan_stage_id, drill, dose, locked } of placed)
+    byStage.get(plan_stage_id)!.push({ id, drill, dose, locked: Boolean(locked) });
   return byStage;
 }
 
-export async function plan(academy: Academy, id: string): Promise<StoredPlan | null> {
-  const state = await planState(academy, id);
-  if (!state) return null;
-  const threads = await academy.from('plan_threads').where({ plan_id: id }).orderBy('thread');
-  const ids = threads.map((row: { id: string }) => row.id);
+/** Plans with everything in them, by id. */
+export async function plansOf(academy: Academy, ids: readonly string[]): Promise<StoredPlan[]> {
+  const [states, threads] = await Promise.all([
+    academy.from('plans').whereIn('id', ids as string[]),
+    academy
+      .from('plan_threads')
+      .whereIn('plan_id', ids as string[])
+      .orderBy('thread'),
+  ]);
+  const threadIds = threads.map((row: { id: string }) => row.id);
   const [stages, moves] = await Promise.all([
-    academy.from('plan_stages').whereIn('plan_thread_id', ids).orderBy('position'),
-    academy.from('stage_moves').whereIn('plan_thread_id', ids).orderBy(['at', 'id']),
+    academy.from('plan_stages').whereIn('plan_thread_id', threadIds).orderBy('position'),
+    academy.from('stage_moves').whereIn('plan_thread_id', threadIds).orderBy(['at', 'id']),
   ]);
   const drills = await drillsOf(
     academy,
     stages.map((row: { id: string }) => row.id),
   );
-  return {
-    ...state,
-    threads: threads.map((row: Record<string, any>) => ({
-      id: row.id,
-      thread: row.thread,
-      focus: row.focus,
-      share: row.share,
-      movedTo: moves.findLast((move: Record<string, any>) => move.plan_thread_id === row.id)?.stage ?? null,
-      skipped: parsed(row.skipped),
-      held: parsed(row.held),
-      stages: stages
-        .filter((stage: Record<string, any>) => stage.plan_thread_id === row.id)
-        .map((stage: Record<string, any>) => ({
-          id: stage.id,
-          stage: stage.stage,
-          drills: drills.get(stage.id)!,
-        })),
-    })),
-  };
+  const moved = new Map<string, { stage: Stage; stayedAt: string | null }>();
+  for (const { plan_thread_id, stage, stays, at } of moves)
+    moved.set(plan_thread_id, { stage, stayedAt: stays ? at.toISOString() : null });
+  const stagesOf = new Map<string, StoredThread['stages']>();
+  for (const { id, plan_thread_id, stage } of stages) {
+    const held = drills.get(id)!;
+    if (held.length === 0) continue;
+    stagesOf.set(plan_thread_id, [...(stagesOf.get(plan_thread_id) ?? []), { id, stage, drills: held }]);
+  }
+  const threadsOf = (planId: string) =>
+    threads
+      .filter((row: Record<string, any>) => row['plan_id'] === planId)
+      .map((row: Record<string, any>): StoredThread => ({
+        id: row['id'],
+        thread: row['thread'],
+        focus: row['focus'],
+        share: row['share'],
+        movedTo: moved.get(row['id'])?.stage ?? null,
+        stayedAt: moved.get(row['id'])?.stayedAt ?? null,
+        skipped: parsed(row['skipped']),
+        held: parsed(row['held']),
+        stages: stagesOf.get(row['id']) ?? [],
+      }));
+  return states.map((row: Record<string, any>) => ({ ...stateOf(row), threads: threadsOf(row['id']) }));
 }
 
-/** Puts one drill in the place of another; false when that one is not in the plan any more. */
-export function swapDrill(
+export const plan = async (academy: Academy, id: string): Promise<StoredPlan | null> =>
+  (await plansOf(academy, [id]))[0] ?? null;
+
+export const isMoved = async (academy: Academy, id: string): Promise<boolean> =>
+  (await academy.from('stage_moves').where({ id }).first('id')) !== undefined;
+
+/** @param stays the thread stays where it is, against what was proposed */
+export const moveStage = (
   academy: Academy,
-  planId: string,
-  old: string,
-  fresh: StoredDrill,
+  threadId: string,
+  move: StageMove,
+  stays: boolean,
   by: string,
-): Promise<boolean> {
-  return academy.whole(async (whole) => {
-    const query = whole.from('plan_drills', 'd').where({ 'd.id': old });
-    whole.join(query, 'plan_stages', 's', 'id', 'd.plan_stage_id');
-    whole.join(query, 'plan_threads', 't', 'id', 's.plan_thread_id');
-    const row = await query.where({ 't.plan_id': planId }).first('d.plan_stage_id', 'd.position');
-    if (!row) return false;
-    const next = await whole.from('plan_drills').where({ replaces: old }).first('id');
-    if (next) return next.id === fresh.id;
-    await whole.add('plan_drills', {
-      ...fresh,
-      plan_stage_id: row.plan_stage_id,
-      position: row.position,
-      replaces: old,
-      at: new Date(),
-      by_person: by,
-    });
-    return true;
-  });
-}
-
-export const moveStage = (academy: Academy, threadId: string, move: StageMove, by: string): Promise<void> =>
+): Promise<void> =>
   academy.add('stage_moves', {
     id: move.id,
     plan_thread_id: threadId,
     stage: move.to,
+    stays,
     reason: move.reason,
     at: new Date(),
     by_person: by,

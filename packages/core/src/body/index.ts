@@ -7,6 +7,8 @@ import { changed, type Pose } from './skeleton';
 
 export { bodyPoints, joints, type Joint, type Points, type Pose, type Vector } from './skeleton';
 export type { Part, View } from './fault';
+export { drawBody, middleOf, type Drawing } from './drawing';
+export { drawScene, type Shape } from './drawScene';
 export { postureOf } from './postures';
 
 const faults: Readonly<Record<string, Fault>> = { ...overhandFaults, ...windmillFaults };

@@ -93,6 +93,19 @@ const length = {
   ankle: 0.04,
 } as const;
 
+/** How far a body reaches beyond its joints, where one may lie, sit or kneel on it. */
+const flesh: Partial<Record<Joint, number>> = {
+  head: 0.07,
+  chest: 0.055,
+  pelvis: 0.055,
+  leadShoulder: 0.035,
+  trailShoulder: 0.035,
+  leadHip: 0.04,
+  trailHip: 0.04,
+  leadKnee: 0.028,
+  trailKnee: 0.028,
+};
+
 const radians = (degrees: number): number => (degrees * Math.PI) / 180;
 const sin = (degrees: number): number => Math.sin(radians(degrees));
 const cos = (degrees: number): number => Math.cos(radians(degrees));
@@ -119,7 +132,7 @@ function foot(ankle: Vector, { toes, heel }: Leg): { heel: Vector; toe: Vector }
   };
 }
 
-/** Where every joint of a posed body is; the lower foot stands on the ground unless the pose is in the air. */
+/** Where every joint of a posed body is; the lowest part touches the ground unless the pose is in the air. */
 export function bodyPoints(pose: Pose): Points {
   const { pelvis, trunk, head, lead, trail, throwing, glove } = pose;
   const middle: Vector = [pelvis.x, 0, 0];
@@ -175,9 +188,7 @@ export function bodyPoints(pose: Pose): Points {
     throwingHand: throwingArm.hand,
     gloveHand: gloveArm.hand,
   };
-  const lowest = Math.min(
-    ...[points.leadToe, points.trailToe, points.leadHeel, points.trailHeel].map((p) => p[2]),
-  );
+  const lowest = Math.min(...joints.map((joint) => points[joint][2] - (flesh[joint] ?? 0)));
   const raised = pose.air - lowest;
   for (const joint of joints) points[joint] = plus(points[joint], [0, 0, 1], raised);
   return points;

@@ -1,4 +1,5 @@
 export * from './dose';
+export * from './jumps';
 export * from './ladder';
 export * from './wordCheck';
 export * from './week';

@@ -14,6 +14,7 @@ export * from './limitGrade';
 export { limits } from './limits';
 export * from './measures';
 export { norms } from './norms';
+export * from './pages';
 export { pitchLimits } from './pitchLimits';
 export * from './plain';
 export * from './screenTests';

@@ -8,14 +8,17 @@ export interface StageProposal {
 
 /**
  * What the gates say about the stage on which a thread stands: back when one of its drills is to step back, up when
- * every drill that was worked there is proven. Prep runs beside and is no stage to move to. Null is to stay.
+ * every drill that was worked there is proven. Prep runs beside and is no stage to move to. Null is to stay; so it is
+ * when an instructor has decided to stay and nothing was worked since.
  *
  * @param stages rungs of the thread in the order in which they are climbed, each with the gates of its drills
  */
 export function stageProposal(
   stages: readonly { stage: Stage; drills: readonly { gate: Gate }[] }[],
   now: Stage,
+  stayed = false,
 ): StageProposal | null {
+  if (stayed) return null;
   const rungs = stages.filter(({ stage }) => stage !== 'prep');
   const at = rungs.findIndex(({ stage }) => stage === now);
   const worked = (rungs[at]?.drills ?? []).filter(({ gate }) => gate.n > 0);

@@ -2,6 +2,7 @@ import { router, useLocalSearchParams, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { PageTitle, TitleRow } from '../../ui/Screen';
+import { Ready } from './Ready';
 import { RosterList } from './RosterList';
 
 export function Roster() {
@@ -12,19 +13,22 @@ export function Roster() {
       <RosterList
         searching={search !== undefined}
         head={
-          <TitleRow
-            title="Roster"
-            action={
-              <>
-                <Button mode="text" compact onPress={() => router.navigate('/roster/import' as Href)}>
-                  From a table
-                </Button>
-                <Button mode="contained" icon="plus" onPress={() => router.navigate('/athletes/new')}>
-                  Add athlete
-                </Button>
-              </>
-            }
-          />
+          <>
+            <TitleRow
+              title="Roster"
+              action={
+                <>
+                  <Button mode="text" compact onPress={() => router.navigate('/roster/import' as Href)}>
+                    From a table
+                  </Button>
+                  <Button mode="contained" icon="plus" onPress={() => router.navigate('/athletes/new')}>
+                    Add athlete
+                  </Button>
+                </>
+              }
+            />
+            <Ready />
+          </>
         }
       />
     </View>

@@ -47,7 +47,7 @@ export function Plan({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
       <View style={wide ? styles.beside : styles.below}>
         {plan.threads.map((thread) => (
           <View key={thread.thread} style={wide ? styles.half : null}>
-            <Ladder athleteId={athlete.id} planId={plan.id} thread={thread} />
+            <Ladder page={page} planId={plan.id} thread={thread} />
           </View>
         ))}
       </View>

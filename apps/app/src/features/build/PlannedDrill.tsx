@@ -1,67 +1,150 @@
+import { useSortable } from '@dnd-kit/sortable';
 import type { PlanDrill } from '@wrightonic/contract';
-import { doseWords, drillOf, gateWords, parseDose } from '@wrightonic/core';
+import { doseWords, drillOf, gateWords, parseDose, type Hand } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../store/api';
 import { useColours } from '../../theme/theme';
+import { DrillFigure } from '../../ui/body/DrillFigure';
+import { Icon } from '../../ui/Icon';
 import { Trouble } from '../../ui/Notice';
+import { Press } from '../../ui/Press';
+import { DragHandle } from './DragHandle';
 
 interface Props {
   athleteId: string;
   planId: string;
   planned: PlanDrill;
+  hand: Hand;
 }
 
-/** A drill of the plan with its dose, how far it is learned, and its neighbours to swap for. */
-export function PlannedDrill({ athleteId, planId, planned }: Props) {
+/** A drill of the plan with its dose and how far it is learned; opened, it is swapped, locked, taken out or read. */
+export function PlannedDrill({ athleteId, planId, planned, hand }: Props) {
   const own = useColours();
-  const [swap, { isLoading, error }] = api.useSwapDrillMutation();
+  const [open, setOpen] = useState(false);
+  const [swap, swapping] = api.useSwapDrillMutation();
+  const [place, placing] = api.usePlaceDrillMutation();
+  const sortable = useSortable({ id: planned.id });
   const drill = drillOf(planned.drill);
   if (!drill) return <Text>{planned.drill}</Text>;
+  const { transform, isDragging, setNodeRef } = sortable;
+  const { locked } = planned;
   const neighbours = [
     { word: 'Easier', icon: 'arrow-down', to: drill.easier && drillOf(drill.easier) },
     { word: 'Harder', icon: 'arrow-up', to: drill.harder && drillOf(drill.harder) },
   ];
+  const change = (more: { locked: boolean; removed: boolean }) =>
+    void place({ athleteId, planId, drillId: planned.id, body: { id: v7(), ...more } });
+  const error = swapping.error ?? placing.error;
   return (
-    <View style={[styles.drill, { borderColor: own.line, backgroundColor: own.ground }]}>
-      <Text variant="labelLarge">{drill.name}</Text>
-      <Text>{doseWords(parseDose(planned.dose))}</Text>
-      <Text variant="bodySmall">{`“${drill.cue}”`}</Text>
-      {planned.gate.n ? (
-        <Text variant="bodySmall">{gateWords(planned.gate, planned.recent.at(-1)?.pain ?? false)}</Text>
-      ) : null}
-      {drill.caution ? <Text variant="bodySmall">{`Care: ${drill.caution}`}</Text> : null}
-      {error ? <Trouble error={error} /> : null}
+    <View
+      ref={setNodeRef as never}
+      style={[
+        styles.drill,
+        { borderColor: own.line, backgroundColor: own.ground },
+        transform ? { transform: [{ translateY: transform.y }] } : null,
+        isDragging ? [styles.lifted, { borderColor: own.dusk }] : null,
+      ]}
+    >
       <View style={styles.row}>
-        {neighbours.map(({ word, icon, to }) =>
-          to ? (
+        <DragHandle name={drill.name} draggable={sortable} />
+        <Press
+          style={styles.head}
+          aria-expanded={open}
+          accessibilityLabel={`${drill.name}${locked ? ', locked' : ''}`}
+          onPress={() => setOpen(!open)}
+        >
+          <Text variant="labelLarge">{drill.name}</Text>
+          <Text variant="bodySmall">{doseWords(parseDose(planned.dose))}</Text>
+          {planned.gate.n ? (
+            <Text variant="bodySmall">{gateWords(planned.gate, planned.recent.at(-1)?.pain ?? false)}</Text>
+          ) : null}
+        </Press>
+        {locked ? <Icon name="lock" size={18} colour={own.dusk} /> : null}
+      </View>
+      {open ? (
+        <View style={styles.panel}>
+          <View style={styles.figure}>
+            <DrillFigure
+              drill={drill.id}
+              hand={hand}
+              width={180}
+              height={120}
+              label={`Set-up of ${drill.name}`}
+            />
+          </View>
+          <Text>{`“${drill.cue}”`}</Text>
+          {drill.caution ? <Text variant="bodySmall">{`Care: ${drill.caution}`}</Text> : null}
+          <View style={styles.wrap}>
+            <Button mode="text" compact onPress={() => router.navigate(`/drills/${drill.id}` as Href)}>
+              Read it in full
+            </Button>
             <Button
-              key={word}
               mode="text"
               compact
-              icon={icon}
-              loading={isLoading}
-              accessibilityLabel={`Swap ${drill.name} for the ${word.toLowerCase()} ${to.name}`}
-              onPress={() =>
-                void swap({
-                  athleteId,
-                  planId,
-                  drillId: planned.id,
-                  body: { id: v7(), drill: to.id, dose: to.dose },
-                })
-              }
+              icon={locked ? 'lock-open-outline' : 'lock'}
+              accessibilityLabel={`${locked ? 'Unlock' : 'Lock'} ${drill.name}`}
+              onPress={() => change({ locked: !locked, removed: false })}
             >
-              {`${word}: ${to.name}`}
+              {locked ? 'Unlock' : 'Lock'}
             </Button>
-          ) : null,
-        )}
-      </View>
+            {locked ? null : (
+              <Button
+                mode="text"
+                compact
+                icon="close"
+                accessibilityLabel={`Take ${drill.name} out of the ladder`}
+                onPress={() => change({ locked: false, removed: true })}
+              >
+                Take it out
+              </Button>
+            )}
+            {neighbours.map(({ word, icon, to }) =>
+              to && !locked ? (
+                <Button
+                  key={word}
+                  mode="text"
+                  compact
+                  icon={icon}
+                  loading={swapping.isLoading}
+                  accessibilityLabel={`Swap ${drill.name} for the ${word.toLowerCase()} ${to.name}`}
+                  onPress={() =>
+                    void swap({
+                      athleteId,
+                      planId,
+                      drillId: planned.id,
+                      body: { id: v7(), drill: to.id, dose: to.dose },
+                    })
+                  }
+                >
+                  {`${word}: ${to.name}`}
+                </Button>
+              ) : null,
+            )}
+          </View>
+        </View>
+      ) : null}
+      {error ? <Trouble error={error} /> : null}
     </View>
   );
 }
 
 const styles = StyleSheet.create({
-  drill: { borderWidth: 1, borderRadius: 8, padding: 10, gap: 2 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', marginLeft: -8 },
+  drill: { borderWidth: 1, borderRadius: 8, gap: 2 },
+  lifted: { zIndex: 10, borderWidth: 2 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 4, paddingRight: 10 },
+  head: {
+    flex: 1,
+    minWidth: 0,
+    borderWidth: 0,
+    paddingHorizontal: 4,
+    paddingVertical: 8,
+    backgroundColor: 'transparent',
+  },
+  panel: { paddingHorizontal: 10, paddingBottom: 8, gap: 4 },
+  figure: { alignItems: 'center' },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', marginLeft: -8 },
 });

@@ -1,62 +1,66 @@
-import {
-  cueIn,
-  doseWords,
-  drillCues,
-  drills,
-  nodeName,
-  parseDose,
-  stages,
-  voices,
-  type Drill,
-  type Stage,
-  type Thread,
-} from '@wrightonic/core';
-import { router, useLocalSearchParams } from 'expo-router';
+import { drills, stages, type Drill, type Stage, type Thread } from '@wrightonic/core';
+import { router, useLocalSearchParams, type Href } from 'expo-router';
 import { memo, useMemo, useState } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { Choices } from '../../ui/Choices';
-import { voiceNames } from '../../ui/kindWords';
+import { useColours } from '../../theme/theme';
+import { DrillFigure } from '../../ui/body/DrillFigure';
+import { Choices, Picks } from '../../ui/Choices';
 import { Empty } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
 import { PageTitle, TitleRow } from '../../ui/Screen';
 import { SearchField } from '../../ui/SearchField';
 import { threadNames, threads } from '../../ui/threadWords';
+import { useWide } from '../../ui/useWide';
+import { DrillPane } from './DrillPane';
+import { drillsThat, neededThings, servedTargets } from './filter';
 
 const Gap = () => <View style={styles.gap} />;
+const targetOptions = servedTargets();
+const thingOptions = neededThings().map((value) => ({ value, text: value }));
 
-/** What a drill is found by: its name and words, what it serves, what it needs. */
-const told = ({ name, what, targets, equipment }: Drill): string =>
-  [name, what, ...targets.map(nodeName), ...equipment.flat()].join(' ').toLowerCase();
-
-/** Every drill of the catalogue, to be found by name, flaw, equipment, thread and stage. */
+/** Every drill of the catalogue, to be found by name, flaw, equipment, thread and stage; on a wide screen beside one. */
 export function Drills() {
+  const wide = useWide();
+  const own = useColours();
+  const { drill } = useLocalSearchParams<{ drill?: string }>();
+  if (!wide) return drill ? <DrillPane id={drill} /> : <DrillList here={null} />;
+  return (
+    <View style={styles.beside}>
+      <View style={[styles.list, { borderColor: own.line }]}>
+        <DrillList here={drill ?? null} />
+      </View>
+      <View style={styles.whole}>
+        {drill ? <DrillPane key={drill} id={drill} /> : <Empty>Choose a drill to read it in full.</Empty>}
+      </View>
+    </View>
+  );
+}
+
+function DrillList({ here }: { here: string | null }) {
+  const wide = useWide();
   const [search, setSearch] = useState('');
   const [thread, setThread] = useState<Thread | null>(null);
   const [stage, setStage] = useState<Stage | null>(null);
-  const [open, setOpen] = useState<string | null>(null);
+  const [panel, setPanel] = useState<'flaw' | 'things' | null>(null);
+  const [atHand, setAtHand] = useState<string[] | null>(null);
   /** A flaw or limit that somebody came from. */
   const { target } = useLocalSearchParams<{ target?: string }>();
-  const shown = useMemo(() => {
-    const wanted = search.trim().toLowerCase();
-    return drills.filter(
-      (drill) =>
-        (!thread || drill.thread === thread) &&
-        (!stage || drill.stage === stage) &&
-        (!target || drill.targets.includes(target)) &&
-        told(drill).includes(wanted),
-    );
-  }, [search, thread, stage, target]);
+  const shown = useMemo(
+    () => drillsThat({ search, thread, stage, target: target || null, atHand }),
+    [search, thread, stage, target, atHand],
+  );
+  const toggle = (which: 'flaw' | 'things') => setPanel(panel === which ? null : which);
   return (
-    <View style={styles.whole} role="main">
-      <PageTitle>Drills</PageTitle>
+    <View style={styles.whole} role={here === null ? 'main' : 'complementary'} aria-label="All drills">
+      {here === null ? <PageTitle>Drills</PageTitle> : null}
       <FlatList<Drill>
         data={shown}
-        extraData={open}
+        extraData={here}
         keyExtractor={({ id }) => id}
         contentContainerStyle={styles.content}
         ItemSeparatorComponent={Gap}
-        renderItem={({ item }) => <DrillLine drill={item} open={open === item.id} onPress={setOpen} />}
+        renderItem={({ item }) => <DrillLine drill={item} here={item.id === here} wide={wide} />}
         ListHeaderComponent={
           <View style={styles.head}>
             <TitleRow title="Drills" />
@@ -76,11 +80,47 @@ export function Drills() {
               onChange={setStage}
               options={[{ value: null, text: 'All' }, ...stages.map((value) => ({ value, text: value }))]}
             />
-            {target ? (
-              <View style={styles.for}>
-                <Text style={styles.grow}>{`For ${nodeName(target)}`}</Text>
-                <Button mode="text" compact onPress={() => router.setParams({ target: '' })}>
-                  All drills
+            <View style={styles.row}>
+              <Button
+                mode={target ? 'contained' : 'outlined'}
+                aria-expanded={panel === 'flaw'}
+                onPress={() => toggle('flaw')}
+              >
+                {target
+                  ? `For: ${targetOptions.find(({ value }) => value === target)?.text ?? target}`
+                  : 'By flaw'}
+              </Button>
+              <Button
+                mode={atHand ? 'contained' : 'outlined'}
+                aria-expanded={panel === 'things'}
+                onPress={() => toggle('things')}
+              >
+                {atHand ? `With ${atHand.length || 'no'} things` : 'By equipment'}
+              </Button>
+            </View>
+            {panel === 'flaw' ? (
+              <Choices
+                label="For this flaw or limit"
+                shown
+                value={target ?? ''}
+                onChange={(value) => {
+                  router.setParams({ target: value });
+                  setPanel(null);
+                }}
+                options={[{ value: '', text: 'Any' }, ...targetOptions]}
+              />
+            ) : null}
+            {panel === 'things' ? (
+              <View style={styles.panel}>
+                <Text variant="labelMedium">What is at hand</Text>
+                <Picks
+                  label="What is at hand"
+                  options={thingOptions}
+                  value={atHand ?? []}
+                  onChange={setAtHand}
+                />
+                <Button mode="text" compact style={styles.start} onPress={() => setAtHand(null)}>
+                  Equipment does not matter
                 </Button>
               </View>
             ) : null}
@@ -95,60 +135,42 @@ export function Drills() {
 
 interface LineProps {
   drill: Drill;
-  open: boolean;
-  onPress: (id: string | null) => void;
+  here: boolean;
+  wide: boolean;
 }
 
-const DrillLine = memo(function DrillLine({ drill, open, onPress }: LineProps) {
-  const needs = drill.equipment.map((any) => any.join(' or ')).join(', ');
-  const serves = drill.targets.map((id) => (id === '*' ? 'whatever the focus is' : nodeName(id)));
+const DrillLine = memo(function DrillLine({ drill, here, wide }: LineProps) {
   return (
     <Press
-      onPress={() => onPress(open ? null : drill.id)}
-      chosen={open}
-      aria-expanded={open}
+      role="link"
+      chosen={here}
+      aria-label={`${drill.name}, ${drill.stage}, ${threadNames[drill.thread].toLowerCase()}`}
+      // Beside the list the list stays as it is.
+      onPress={() =>
+        wide ? router.setParams({ drill: drill.id }) : router.navigate(`/drills/${drill.id}` as Href)
+      }
       style={styles.drill}
     >
-      <View style={styles.row}>
-        <Text variant="titleMedium" style={styles.grow}>
-          {drill.name}
-        </Text>
+      <DrillFigure drill={drill.id} hand="R" label="" width={84} height={64} />
+      <View style={styles.grow}>
+        <Text variant="titleMedium">{drill.name}</Text>
         <Text variant="bodySmall">{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()}`}</Text>
+        <Text numberOfLines={2}>{drill.what}</Text>
       </View>
-      <Text>{drill.what}</Text>
-      {open ? (
-        <>
-          {voices
-            .filter((voice) => voice !== 'detail')
-            .map((voice) => (
-              <View key={voice}>
-                <Text variant="labelMedium">{voiceNames[voice]}</Text>
-                <Text variant="titleSmall">{`“${cueIn(drill.id, voice)}”`}</Text>
-              </View>
-            ))}
-          {drillCues[drill.id]?.tags.length ? (
-            <Text>{`Asks for: ${drillCues[drill.id]!.tags.join(', ')}.`}</Text>
-          ) : null}
-          <Text>{`Dose: ${doseWords(parseDose(drill.dose))}${drill.throws ? `, ${drill.throws} throws` : ', no throws'}.`}</Text>
-          <Text>{`For: ${serves.join('; ')}.`}</Text>
-          <Text>{`Needs ${needs || 'nothing'}; ${drill.places.join(' or ')}; from age ${drill.minAge}.`}</Text>
-          {drill.caution ? <Text>{`Care: ${drill.caution}`}</Text> : null}
-          {drill.avoidWithPainIn.length ? (
-            <Text>{`Not with pain in: ${drill.avoidWithPainIn.join(', ')}.`}</Text>
-          ) : null}
-        </>
-      ) : null}
     </Press>
   );
 });
 
 const styles = StyleSheet.create({
-  whole: { flex: 1, minHeight: 0 },
+  whole: { flex: 1, minHeight: 0, minWidth: 0 },
+  beside: { flex: 1, flexDirection: 'row', minHeight: 0 },
+  list: { width: 420, borderRightWidth: 1 },
   content: { padding: 16, paddingBottom: 32, width: '100%', maxWidth: 860, alignSelf: 'center' },
   head: { gap: 10, paddingBottom: 10 },
   gap: { height: 8 },
-  drill: { gap: 4 },
-  row: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
-  for: { flexDirection: 'row', alignItems: 'center', gap: 8 },
-  grow: { flex: 1 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  panel: { gap: 6 },
+  start: { alignSelf: 'flex-start' },
+  drill: { flexDirection: 'row', alignItems: 'center', gap: 10 },
+  grow: { flex: 1, minWidth: 0 },
 });

@@ -28,7 +28,9 @@ export function drillsToday({ plan }: AthletePage, date: string): PlanDrill[] {
     return assigned.map(({ drill, planned, dose }): PlanDrill => {
       const known =
         all.find((each) => each.drill.id === planned) ?? all.find((each) => each.drill.drill === drill);
-      return known ? { ...known.drill, dose } : { id: drill, drill, dose, gate: gate([]), recent: [] };
+      return known
+        ? { ...known.drill, dose }
+        : { id: drill, drill, dose, gate: gate([]), locked: false, recent: [] };
     });
   const usual = all.filter((each) => each.usual);
   // A drill that serves both threads is worked once.
@@ -97,8 +99,14 @@ export function keepsThrow(events: readonly LogEvent[], tap: readonly LogEvent[]
 /** A thread with its gates as they stand when this session is counted in. */
 export function threadWith(thread: PlanThread, sessionId: string, events: readonly LogEvent[]): PlanThread {
   const pain = events.some((event) => event.kind === 'pain' && event.level === 'pain');
+  const worked = thread.stages
+    .filter(({ stage }) => stage === thread.stage)
+    .some(({ drills }) =>
+      drills.some(({ drill }) => countOf(events, drill).clean + countOf(events, drill).missed > 0),
+    );
   return {
     ...thread,
+    stayed: thread.stayed && !worked,
     stages: thread.stages.map((rung) => ({
       ...rung,
       drills: rung.drills.map((drill) => {

@@ -1,9 +1,8 @@
-import { posed, type Hand, type Part } from '@wrightonic/core';
+import { drawBody, middleOf, posed, type Drawing, type Hand, type Part } from '@wrightonic/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
-import { drawBody, middleOf, type Drawing } from './drawing';
 
 interface Props {
   flaw: string;

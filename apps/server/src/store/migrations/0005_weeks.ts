@@ -165,6 +165,13 @@ export async function up(knex: Knex): Promise<void> {
     t.double('objective');
     t.double('bound');
   });
+  await knex.schema.alterTable('stage_moves', (t) => {
+    t.boolean('stays').notNullable().defaultTo(false);
+  });
+  // A stage that was skipped may be opened between two others.
+  await knex.schema.alterTable('plan_stages', (t) => {
+    t.double('position').notNullable().alter();
+  });
   await knex.schema.alterTable('academies', (t) => {
     t.integer('week_throws');
     t.specificType('build_up_weeks', 'tinyint');
@@ -191,6 +198,12 @@ export async function down(knex: Knex): Promise<void> {
   await knex.raw(
     'insert ignore into assignment_drills (academy_id, assignment_id, plan_drill_id) select academy_id, assignment_id, plan_drill_id from assignment_items where plan_drill_id is not null',
   );
+  await knex.schema.alterTable('stage_moves', (t) => {
+    t.dropColumns('stays');
+  });
+  await knex.schema.alterTable('plan_stages', (t) => {
+    t.integer('position').notNullable().alter();
+  });
   await knex.schema.alterTable('academies', (t) => {
     t.dropColumns('week_throws', 'build_up_weeks', 'ramp_percent', 'all_hard');
   });

@@ -25,6 +25,7 @@ export async function seedStage(
         academy,
         thread.id,
         { id: id(at), thread: thread.thread, to: next.stage, reason: '' },
+        false,
         by,
       );
   }

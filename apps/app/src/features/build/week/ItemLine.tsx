@@ -7,7 +7,7 @@ import { Choices } from '../../../ui/Choices';
 import { weekday } from '../../../ui/days';
 import { Icon } from '../../../ui/Icon';
 import { Press } from '../../../ui/Press';
-import { DragHandle } from './DragHandle';
+import { DragHandle } from '../DragHandle';
 import type { WeekState } from './useWeek';
 
 interface Props {

@@ -1,12 +1,6 @@
-import {
-  bodyPoints,
-  type Hand,
-  type Joint,
-  type Part,
-  type Pose,
-  type Vector,
-  type View,
-} from '@wrightonic/core';
+import type { Hand } from '../catalogue';
+import type { Part, View } from './fault';
+import { bodyPoints, type Joint, type Points, type Pose, type Vector } from './skeleton';
 
 export interface Stroke {
   part: Part;
@@ -24,11 +18,14 @@ export interface Drawing {
   ball: { x: number; y: number; r: number } | null;
 }
 
-interface Frame {
+/** What a body is drawn into, px. */
+export interface Frame {
   width: number;
   height: number;
   hand: Hand;
   view: View;
+  /** Height of a body; as tall as the picture allows when left out. */
+  tall?: number;
 }
 
 /** Each part from joint to joint, with its thickness as a share of body height; `far` parts are behind in a side view. */
@@ -45,15 +42,19 @@ const parts: readonly [Part, readonly Joint[], number][] = [
   ['glove', ['leadShoulder', 'gloveElbow', 'gloveHand'], 0.04],
 ];
 
-type Flat = (at: Vector) => { x: number; y: number; depth: number };
+export type Flat = (at: Vector) => { x: number; y: number; depth: number };
 
 /** Room around a body, in body heights. */
-const tall = 1.22;
+const room = 1.22;
+const groundAt = 0.95;
+
+export const scaleOf = ({ height, tall }: Pick<Frame, 'height' | 'tall'>): number => tall ?? height / room;
 
 /** From body heights to the picture: looked at from the chest side, or from the plate; left-handers are mirrored. */
-function flattening({ width, height, hand, view }: Frame, middle: number): Flat {
-  const scale = height / tall;
-  const ground = height * 0.95;
+export function flattening(frame: Frame, middle: number): Flat {
+  const { width, height, hand, view } = frame;
+  const scale = scaleOf(frame);
+  const ground = height * groundAt;
   const mirror = hand === 'R' ? 1 : -1;
   return ([x, y, z]) => {
     const across = view === 'side' ? x - middle : -y;
@@ -67,15 +68,23 @@ function flattening({ width, height, hand, view }: Frame, middle: number): Flat 
 
 const n = (value: number): string => value.toFixed(1);
 
+/** Points as an SVG path. */
+export const pathOf = (points: readonly { x: number; y: number }[]): string =>
+  points.map(({ x, y }, i) => `${i ? 'L' : 'M'}${n(x)} ${n(y)}`).join('');
+
 /**
  * A posed body as strokes.
  *
  * @param middle what stands in the middle of the picture in a side view, body heights from the rubber
  */
-export function drawBody(pose: Pose, frame: Frame, middle: number): Drawing {
-  const points = bodyPoints(pose);
+export function drawBody(
+  pose: Pose,
+  frame: Frame,
+  middle: number,
+  points: Points = bodyPoints(pose),
+): Drawing {
   const flat = flattening(frame, middle);
-  const scale = frame.height / tall;
+  const scale = scaleOf(frame);
   const depthOf = (joints: readonly Joint[]) =>
     joints.reduce((sum, joint) => sum + flat(points[joint]).depth, 0) / joints.length;
   const trunkDepth = depthOf(['pelvis', 'neck']);
@@ -86,12 +95,7 @@ export function drawBody(pose: Pose, frame: Frame, middle: number): Drawing {
       part,
       width: thick * scale,
       far: depth < trunkDepth - 0.03,
-      path: joints
-        .map((joint, i) => {
-          const { x, y } = flat(points[joint]);
-          return `${i ? 'L' : 'M'}${n(x)} ${n(y)}`;
-        })
-        .join(''),
+      path: pathOf(joints.map((joint) => flat(points[joint]))),
     }));
   const at = (joint: Joint, r: number) => ({ ...flat(points[joint]), r: r * scale });
   return {

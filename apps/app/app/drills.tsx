@@ -1,3 +1,0 @@
-import { screen } from '../src/screens/screen';
-
-export default screen('Drills');

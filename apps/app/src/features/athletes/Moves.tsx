@@ -1,0 +1,119 @@
+import type { RosterMove } from '@wrightonic/contract';
+import { nodeName } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { useColours } from '../../theme/theme';
+import { Card } from '../../ui/Card';
+import { Foot } from '../../ui/Foot';
+import { Empty, Trouble, Waiting } from '../../ui/Notice';
+import { Heading, Screen } from '../../ui/Screen';
+import { threadNames } from '../../ui/threadWords';
+
+const directions = [
+  { direction: 'up', title: 'Ready to move up', all: 'Move all of them up' },
+  { direction: 'back', title: 'Too hard for now', all: 'Step all of them back' },
+] as const;
+
+/** What the gates propose over the whole roster, to be taken one by one or all at once. */
+export function Moves() {
+  const { data, error, refetch } = api.useStageProposalsQuery();
+  const [take, taking] = api.useTakeMovesMutation();
+  const accept = (moves: readonly RosterMove[]) =>
+    void take({
+      moves: moves.map(({ planId, thread, to }) => ({ id: v7(), planId, thread, to, reason: '' })),
+    });
+  return (
+    <Screen
+      title="Stage changes"
+      action={
+        <IconButton
+          icon="chevron-left"
+          accessibilityLabel="Back to the roster"
+          onPress={() => router.navigate('/roster')}
+        />
+      }
+      foot={
+        taking.error ? (
+          <Foot>
+            <Trouble error={taking.error} />
+          </Foot>
+        ) : null
+      }
+    >
+      {error ? <Trouble error={error} again={() => void refetch()} /> : null}
+      {!data && !error ? <Waiting what="Reading the gates of the whole roster" /> : null}
+      {data?.length === 0 ? (
+        <Empty>Nobody is ready to move yet, and for nobody it is too hard. More reps will tell.</Empty>
+      ) : null}
+      {directions.map(({ direction, title, all }) => {
+        const moves = (data ?? []).filter((move) => move.direction === direction);
+        return moves.length ? (
+          <View key={direction} style={styles.group}>
+            <View style={styles.row}>
+              <View style={styles.grow}>
+                <Heading>{`${title} (${moves.length})`}</Heading>
+              </View>
+              {moves.length > 1 ? (
+                <Button mode="contained" loading={taking.isLoading} onPress={() => accept(moves)}>
+                  {all}
+                </Button>
+              ) : null}
+            </View>
+            {moves.map((move) => (
+              <Move
+                key={`${move.planId} ${move.thread}`}
+                move={move}
+                busy={taking.isLoading}
+                onAccept={accept}
+              />
+            ))}
+          </View>
+        ) : null;
+      })}
+    </Screen>
+  );
+}
+
+interface MoveProps {
+  move: RosterMove;
+  busy: boolean;
+  onAccept: (moves: readonly RosterMove[]) => void;
+}
+
+function Move({ move, busy, onAccept }: MoveProps) {
+  const own = useColours();
+  const { name, thread, focus, from, to, why, athleteId, direction } = move;
+  return (
+    <Card edge={thread === 'lower' ? own.grass : own.clay}>
+      <Text variant="titleMedium">{name}</Text>
+      <Text>{`${threadNames[thread]}, ${nodeName(focus).toLowerCase()}: ${from} to ${to}.`}</Text>
+      {why.map((words) => (
+        <Text key={words} variant="bodySmall">
+          {words}
+        </Text>
+      ))}
+      <View style={styles.row}>
+        <Button
+          mode="contained-tonal"
+          disabled={busy}
+          accessibilityLabel={`${direction === 'up' ? 'Move' : 'Step'} ${name} ${direction === 'up' ? 'up' : 'back'} to ${to}`}
+          onPress={() => onAccept([move])}
+        >
+          {direction === 'up' ? `Move up to ${to}` : `Step back to ${to}`}
+        </Button>
+        <Button mode="text" onPress={() => router.navigate(`/athletes/${athleteId}/build` as Href)}>
+          Look at the plan
+        </Button>
+      </View>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  group: { gap: 8 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
+  grow: { flex: 1, minWidth: 180 },
+});

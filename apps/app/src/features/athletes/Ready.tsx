@@ -1,0 +1,26 @@
+import { router, type Href } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { api } from '../../store/api';
+import { readyWords } from './readyWords';
+
+/** Who is ready for another stage, and the weeks of many at once. */
+export function Ready() {
+  const { data } = api.useStageProposalsQuery();
+  const words = data && readyWords(data);
+  return (
+    <View style={styles.row}>
+      {words ? (
+        <Button
+          mode="contained-tonal"
+          icon="arrow-up"
+          onPress={() => router.navigate('/roster/moves' as Href)}
+        >
+          {words}
+        </Button>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });

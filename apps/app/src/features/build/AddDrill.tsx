@@ -1,0 +1,52 @@
+import type { AthletePage, PlanThread } from '@wrightonic/contract';
+import { doseWords, parseDose, type Stage } from '@wrightonic/core';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { Trouble } from '../../ui/Notice';
+import { Press } from '../../ui/Press';
+import { addable } from './planDrills';
+
+interface Props {
+  page: AthletePage;
+  planId: string;
+  thread: PlanThread;
+  stage: Stage;
+  onDone: () => void;
+}
+
+/** Drills of a stage that are not in the ladder yet; what may not be given says why. */
+export function AddDrill({ page, planId, thread, stage, onDone }: Props) {
+  const [add, { error }] = api.useAddDrillMutation();
+  const drills = addable(page, thread, stage);
+  return (
+    <View style={styles.list}>
+      {error ? <Trouble error={error} /> : null}
+      {drills.length === 0 ? <Text>Every drill of this stage is in the ladder already.</Text> : null}
+      {drills.map(({ drill, serves, why }) => (
+        <Press
+          key={drill.id}
+          disabled={why !== null}
+          onPress={() =>
+            void add({
+              athleteId: page.athlete.id,
+              planId,
+              body: { id: v7(), thread: thread.thread, stage, drill: drill.id, dose: drill.dose },
+            }).then((answer) => ('data' in answer ? onDone() : undefined))
+          }
+        >
+          <Text variant="labelLarge">{drill.name}</Text>
+          <Text variant="bodySmall">
+            {why ?? `${doseWords(parseDose(drill.dose))}${serves ? ' · works on this focus' : ''}`}
+          </Text>
+        </Press>
+      ))}
+      <Button mode="text" compact onPress={onDone} style={styles.start}>
+        Add none
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ list: { gap: 6 }, start: { alignSelf: 'flex-start' } });

@@ -1,0 +1,163 @@
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import type { AthletePage, PlanThread } from '@wrightonic/contract';
+import { drillOf } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { useColours } from '../../theme/theme';
+import { Icon } from '../../ui/Icon';
+import { Trouble } from '../../ui/Notice';
+import { Press } from '../../ui/Press';
+import { stageWords } from '../../ui/stageWords';
+import { AddDrill } from './AddDrill';
+import { PlannedDrill } from './PlannedDrill';
+
+interface Props {
+  page: AthletePage;
+  planId: string;
+  thread: PlanThread;
+  rung: PlanThread['stages'][number];
+  colour: string;
+}
+
+const nameOf = (id: string) => drillOf(id)?.name ?? id;
+
+/** One stage of a ladder: closed it names its drills, open they are put in order, locked, swapped and added to. */
+export function Rung({ page, planId, thread, rung, colour }: Props) {
+  const own = useColours();
+  const now = rung.stage === thread.stage;
+  const [open, setOpen] = useState(now);
+  const [adding, setAdding] = useState(false);
+  const [place, { error }] = api.usePlaceDrillMutation();
+  /** As it was dropped, until the server says so too. */
+  const [dropped, setDropped] = useState<{ of: typeof rung.drills; ids: string[] } | null>(null);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const ids = dropped?.of === rung.drills ? dropped.ids : rung.drills.map(({ id }) => id);
+  const drills = ids.flatMap((id) => rung.drills.find((drill) => drill.id === id) ?? []);
+  const athleteId = page.athlete.id;
+  const move = ({ active, over }: DragEndEvent) => {
+    const from = ids.indexOf(String(active.id));
+    const to = ids.indexOf(String(over?.id ?? active.id));
+    if (from === to) return;
+    const next = arrayMove(ids, from, to);
+    setDropped({ of: rung.drills, ids: next });
+    const { id, locked } = rung.drills.find((drill) => drill.id === active.id)!;
+    void place({
+      athleteId,
+      planId,
+      drillId: id,
+      body: { id: v7(), after: next[to - 1] ?? null, locked, removed: false },
+    }).then((answer) => ('error' in answer ? setDropped(null) : undefined));
+  };
+  return (
+    <View style={styles.rung}>
+      <View style={[styles.rail, { borderColor: own.line }]}>
+        <View style={[styles.knot, { borderColor: colour, backgroundColor: now ? colour : own.surface }]} />
+      </View>
+      <View style={styles.drills}>
+        <Press
+          style={styles.stage}
+          aria-expanded={open}
+          accessibilityLabel={`${rung.stage}, ${stageWords[rung.stage]}, ${drills.length} drills${now ? ', now' : ''}`}
+          onPress={() => setOpen(!open)}
+        >
+          <View style={styles.row}>
+            <Text variant="titleLarge" role="heading" aria-level={3} style={styles.name}>
+              {rung.stage}
+            </Text>
+            <Text variant="bodySmall" style={styles.grow}>
+              {stageWords[rung.stage]}
+            </Text>
+            {now ? (
+              <Text variant="labelMedium" style={[styles.now, { backgroundColor: own.amberSunk }]}>
+                Now
+              </Text>
+            ) : null}
+            <Icon name={open ? 'chevron-up' : 'chevron-down'} colour={own.inkSoft} />
+          </View>
+          {open ? null : (
+            <Text variant="bodySmall">
+              {drills.length ? drills.map(({ drill }) => nameOf(drill)).join(', ') : 'Skipped: no drill yet.'}
+            </Text>
+          )}
+        </Press>
+        {open ? (
+          <>
+            {error ? <Trouble error={error} /> : null}
+            <DndContext
+              sensors={sensors}
+              collisionDetection={closestCenter}
+              onDragEnd={move}
+              accessibility={{
+                announcements: {
+                  onDragStart: () => 'Lifted. Up and down put it elsewhere, space lays it down.',
+                  onDragOver: ({ over }) =>
+                    over ? `Place ${ids.indexOf(String(over.id)) + 1} of ${ids.length}.` : undefined,
+                  onDragEnd: () => 'Laid down.',
+                  onDragCancel: () => 'It stays where it was.',
+                },
+              }}
+            >
+              <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+                {drills.map((drill) => (
+                  <PlannedDrill
+                    key={drill.id}
+                    athleteId={athleteId}
+                    planId={planId}
+                    planned={drill}
+                    hand={page.athlete.throws}
+                  />
+                ))}
+              </SortableContext>
+            </DndContext>
+            {adding ? (
+              <AddDrill
+                page={page}
+                planId={planId}
+                thread={thread}
+                stage={rung.stage}
+                onDone={() => setAdding(false)}
+              />
+            ) : (
+              <Button mode="text" compact icon="plus" style={styles.start} onPress={() => setAdding(true)}>
+                {`Add a ${rung.stage} drill`}
+              </Button>
+            )}
+          </>
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  rung: { flexDirection: 'row', gap: 10 },
+  rail: { width: 14, alignItems: 'center', borderLeftWidth: 2, marginLeft: 8 },
+  knot: { width: 16, height: 16, borderRadius: 8, borderWidth: 3, marginLeft: -17, marginTop: 14 },
+  drills: { flex: 1, minWidth: 0, gap: 8, paddingBottom: 8 },
+  stage: { borderWidth: 0, padding: 0, paddingVertical: 6, backgroundColor: 'transparent' },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  name: { textTransform: 'capitalize' },
+  grow: { flex: 1 },
+  now: { paddingHorizontal: 10, paddingVertical: 2, borderRadius: 4, overflow: 'hidden' },
+  start: { alignSelf: 'flex-start' },
+});

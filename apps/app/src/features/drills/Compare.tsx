@@ -1,0 +1,86 @@
+import { drillOf, drillPages, partNames, type Drill } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { useColours } from '../../theme/theme';
+import { Card } from '../../ui/Card';
+import { Heading } from '../../ui/Screen';
+import { doseOf, effortWords, needsWords } from './drillWords';
+
+const rows: readonly [string, (drill: Drill) => string][] = [
+  ['Stage', ({ stage }) => stage],
+  ['Dose', doseOf],
+  ['Effort', effortWords],
+  ['Needs', needsWords],
+  ['From age', ({ minAge }) => String(minAge)],
+  [
+    'Leaves out',
+    ({ id }) => {
+      const part = drillPages[id]?.leavesOut;
+      return part ? partNames[part] : 'nothing';
+    },
+  ],
+];
+
+/** A drill between its easier and its harder neighbour, row by row. */
+export function Compare({ drill }: { drill: Drill }) {
+  const own = useColours();
+  const easier = drill.easier ? drillOf(drill.easier) : undefined;
+  const harder = drill.harder ? drillOf(drill.harder) : undefined;
+  if (!easier && !harder) return null;
+  const columns = [
+    { word: 'Easier', drill: easier },
+    { word: 'This one', drill },
+    { word: 'Harder', drill: harder },
+  ].filter((column): column is { word: string; drill: Drill } => column.drill !== undefined);
+  return (
+    <Card>
+      <Heading>Beside its neighbours</Heading>
+      <View role="table" aria-label={`${drill.name} beside its neighbours`}>
+        <View role="row" style={styles.row}>
+          <View role="columnheader" aria-label="What is compared" style={styles.what} />
+          {columns.map(({ word, drill: each }) => (
+            <View key={word} role="columnheader" style={styles.cell}>
+              <Text variant="labelMedium">{word}</Text>
+              <Text variant="labelLarge">{each.name}</Text>
+            </View>
+          ))}
+        </View>
+        {rows.map(([name, words]) => (
+          <View key={name} role="row" style={[styles.row, styles.line, { borderColor: own.line }]}>
+            <View role="rowheader" style={styles.what}>
+              <Text variant="bodySmall">{name}</Text>
+            </View>
+            {columns.map(({ word, drill: each }) => (
+              <View key={word} role="cell" style={styles.cell}>
+                <Text variant="bodySmall">{words(each)}</Text>
+              </View>
+            ))}
+          </View>
+        ))}
+      </View>
+      <View style={styles.wrap}>
+        {columns
+          .filter(({ drill: each }) => each !== drill)
+          .map(({ word, drill: each }) => (
+            <Button
+              key={word}
+              mode="outlined"
+              icon={word === 'Easier' ? 'arrow-down' : 'arrow-up'}
+              onPress={() => router.navigate(`/drills/${each.id}` as Href)}
+            >
+              {each.name}
+            </Button>
+          ))}
+      </View>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 8, paddingVertical: 6 },
+  line: { borderTopWidth: 1 },
+  what: { width: 68 },
+  cell: { flex: 1, minWidth: 0 },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

@@ -1,0 +1,144 @@
+import {
+  cueIn,
+  drillCues,
+  drillOf,
+  drillPages,
+  listed,
+  nodeName,
+  partNames,
+  voices,
+  type Drill,
+  type Hand,
+} from '@wrightonic/core';
+import { router } from 'expo-router';
+import { useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { IconButton, Text } from 'react-native-paper';
+import { useMe } from '../../store/useAthlete';
+import { DrillFigure } from '../../ui/body/DrillFigure';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { handNames, voiceNames } from '../../ui/kindWords';
+import { Empty, Notice } from '../../ui/Notice';
+import { Heading, Screen } from '../../ui/Screen';
+import { threadNames } from '../../ui/threadWords';
+import { useWide } from '../../ui/useWide';
+import { Compare } from './Compare';
+import { doseOf, effortWords, needsWords, servesWords } from './drillWords';
+
+/** One drill in full. */
+export function DrillPane({ id }: { id: string }) {
+  const drill = drillOf(id);
+  return drill ? (
+    <Known drill={drill} />
+  ) : (
+    <Empty>There is no drill by this name. It may have been taken out.</Empty>
+  );
+}
+
+function Known({ drill }: { drill: Drill }) {
+  const wide = useWide();
+  const { person } = useMe();
+  const [hand, setHand] = useState<Hand>(person.hand);
+  const page = drillPages[drill.id];
+  const tags = drillCues[drill.id]?.tags ?? [];
+  return (
+    <Screen
+      title={drill.name}
+      action={
+        wide ? null : (
+          <IconButton
+            icon="chevron-left"
+            accessibilityLabel="Back to all drills"
+            onPress={() => router.navigate('/drills')}
+          />
+        )
+      }
+    >
+      <Text>{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()} · ${
+        drill.discipline === 'both' ? 'overhand and windmill' : drill.discipline
+      } · from age ${drill.minAge}`}</Text>
+      <View style={styles.figure}>
+        <DrillFigure
+          drill={drill.id}
+          hand={hand}
+          width={340}
+          height={200}
+          label={`Set-up of ${drill.name}, ${hand === 'R' ? 'right' : 'left'}-handed`}
+        />
+        <Choices
+          label="Throwing hand"
+          value={hand}
+          onChange={setHand}
+          options={(['L', 'R'] as const).map((value) => ({ value, text: `${handNames[value]}-handed` }))}
+        />
+      </View>
+      <Text variant="bodyLarge">{drill.what}</Text>
+      {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
+      {page ? (
+        <>
+          <Part title="Set-up">
+            <Text>{page.setUp}</Text>
+          </Part>
+          <Part title="One rep">
+            {page.steps.map((step, n) => (
+              <Text key={step}>{`${n + 1}. ${step}`}</Text>
+            ))}
+          </Part>
+          <Part title="What good looks like">
+            <Text>{page.good}</Text>
+          </Part>
+          <Part title="Common mistakes">
+            {page.mistakes.map((mistake) => (
+              <Text key={mistake}>{`· ${mistake}`}</Text>
+            ))}
+            {page.workaround ? (
+              <Text>{`The way round it: ${page.workaround.seen} (${nodeName(page.workaround.flaw).toLowerCase()}).`}</Text>
+            ) : null}
+          </Part>
+          <Part title="In the delivery">
+            {page.holds.length ? (
+              <Text>{`Holds ${listed(page.holds.map((part) => partNames[part]))}.`}</Text>
+            ) : (
+              <Text>No part of the delivery; it makes a body that can do one.</Text>
+            )}
+            {page.leavesOut ? (
+              <Text variant="labelLarge">{`Leaves out ${partNames[page.leavesOut]}: that comes in the next stage.`}</Text>
+            ) : null}
+          </Part>
+        </>
+      ) : null}
+      <Part title="Cues">
+        {voices.map((voice) => (
+          <View key={voice}>
+            <Text variant="labelMedium">{voiceNames[voice]}</Text>
+            <Text variant="titleSmall">{`“${cueIn(drill.id, voice)}”`}</Text>
+          </View>
+        ))}
+        {tags.length ? <Text>{`Asks for: ${tags.join(', ')}.`}</Text> : null}
+      </Part>
+      <Part title="Dose and needs">
+        <Text>{`${doseOf(drill)}; effort: ${effortWords(drill)}.`}</Text>
+        <Text>{`Needs ${needsWords(drill)}; ${drill.places.join(' or ')}.`}</Text>
+        <Text>{`For: ${servesWords(drill)}.`}</Text>
+        {drill.avoidWithPainIn.length ? (
+          <Text>{`Not with pain in: ${drill.avoidWithPainIn.join(', ')}.`}</Text>
+        ) : null}
+      </Part>
+      <Compare drill={drill} />
+    </Screen>
+  );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Card>
+      <Heading>{title}</Heading>
+      {children}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  figure: { alignItems: 'center', gap: 8 },
+});

@@ -1,0 +1,53 @@
+import { drawScene, type Hand, type Shape } from '@wrightonic/core';
+import { memo } from 'react';
+import { View } from 'react-native';
+import Svg, { Path } from 'react-native-svg';
+import { useColours } from '../../theme/theme';
+
+interface Props {
+  drill: string;
+  hand: Hand;
+  /** Said to screen readers. */
+  label: string;
+  width?: number;
+  height?: number;
+}
+
+/** How a drill is set up, mirrored for left-handers; nothing for a drill that has no figure. */
+export const DrillFigure = memo(function DrillFigure({
+  drill,
+  hand,
+  label,
+  width = 220,
+  height = 150,
+}: Props) {
+  const own = useColours();
+  const shapes = drawScene(drill, { width, height, hand });
+  if (!shapes) return null;
+  const inks: Record<Shape['ink'], string> = {
+    body: own.ink,
+    far: own.inkSoft,
+    ball: own.clay,
+    thing: own.dusk,
+    ground: own.line,
+    paper: own.surface,
+  };
+  return (
+    <View role="img" aria-label={label}>
+      <Svg width={width} height={height} aria-hidden>
+        {shapes.map(({ path, width: thick, ink, dashed }, n) => (
+          <Path
+            key={n}
+            d={path}
+            fill={thick === 0 ? inks[ink] : ink === 'ball' ? own.surface : 'none'}
+            stroke={thick === 0 ? 'none' : inks[ink]}
+            strokeWidth={thick}
+            strokeLinecap="round"
+            strokeLinejoin="round"
+            {...(dashed ? { strokeDasharray: '4 4' } : {})}
+          />
+        ))}
+      </Svg>
+    </View>
+  );
+});

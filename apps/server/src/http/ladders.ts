@@ -1,0 +1,187 @@
+import {
+  drillAddition,
+  drillPlace,
+  drillSwap,
+  stageMove,
+  stageMoves,
+  type RosterMove,
+  type StageMove,
+} from '@wrightonic/contract';
+import { barredBecause, drillOf, gateWords, stageProposal, type Drill } from '@wrightonic/core';
+import { Router, type Request } from 'express';
+import { mustInstruct, type SignedIn } from '../auth/session';
+import { athletes } from '../store/athletes';
+import { addDrill, placeDrill, swapDrill } from '../store/ladders';
+import { drillCounts, type DrillCount } from '../store/log';
+import { isMoved, moveStage, plan, plansOf, planStates, type StoredPlan } from '../store/plans';
+import { athleteAndAge, planRecord, presentStage } from './athletePage';
+import { body, found, pathId, who } from './input';
+import { Refused, refusedField } from './refused';
+
+/** A drill that is new in the plan must be for the delivery, the age and what is cleared. */
+async function mustFit(request: Request, athleteId: string, drill: Drill): Promise<void> {
+  const { row, age, history } = await athleteAndAge(who(request), athleteId);
+  if (drill.discipline !== 'both' && drill.discipline !== row.discipline)
+    throw refusedField('drill', `${drill.id} is not for ${row.discipline}`);
+  const why = barredBecause(drill, { age, history });
+  if (why) throw refusedField('drill', `${drill.name}: ${why}`);
+}
+
+/** A drill of a plan with the stage that it is on. */
+function rungOf({ threads }: StoredPlan, id: string) {
+  for (const thread of threads)
+    for (const rung of thread.stages) {
+      const drill = rung.drills.find((each) => each.id === id);
+      if (drill) return { thread, rung, drill };
+    }
+  return null;
+}
+
+const gone = () => new Refused(409, 'This drill was changed already. Look at the plan again.');
+
+async function swap(request: Request): Promise<{ id: string }> {
+  const { academy, person } = who(request);
+  const fresh = body(request, drillSwap);
+  const whole = found(await plan(academy, pathId(request)), 'plan');
+  const old = pathId(request, 'drill');
+  await mustFit(request, whole.athleteId, drillOf(fresh.drill)!);
+  if (rungOf(whole, old)?.drill.locked) throw new Refused(409, 'This drill is locked. Unlock it first.');
+  if (!(await swapDrill(academy, whole.id, old, fresh, person.id))) throw gone();
+  return { id: fresh.id };
+}
+
+async function place(request: Request): Promise<{ id: string }> {
+  const { academy, person } = who(request);
+  const wish = body(request, drillPlace);
+  const whole = found(await plan(academy, pathId(request)), 'plan');
+  const standing = rungOf(whole, pathId(request, 'drill'));
+  if (!standing) throw gone();
+  const { thread, rung, drill } = standing;
+  if (wish.after && !rung.drills.some(({ id }) => id === wish.after))
+    throw refusedField('after', 'is not on the same stage any more');
+  if (wish.removed && drill.locked) throw new Refused(409, 'This drill is locked. Unlock it first.');
+  if (wish.removed && rung.drills.length === 1 && rung.stage === presentStage(thread))
+    throw refusedField(
+      'removed',
+      `the ${rung.stage} stage is worked now and needs a drill; move the stage, or put another drill there first`,
+    );
+  await placeDrill(
+    academy,
+    drill.id,
+    rung.drills.map(({ id }) => id),
+    wish,
+    person.id,
+  );
+  return { id: wish.id };
+}
+
+async function add(request: Request): Promise<{ id: string }> {
+  const { academy, person } = who(request);
+  const wish = body(request, drillAddition);
+  const whole = found(await plan(academy, pathId(request)), 'plan');
+  const thread = found(
+    whole.threads.find((each) => each.thread === wish.thread),
+    'thread',
+  );
+  const drill = drillOf(wish.drill)!;
+  await mustFit(request, whole.athleteId, drill);
+  if (drill.stage !== wish.stage) throw refusedField('stage', `${drill.name} belongs to ${drill.stage}`);
+  const there = thread.stages.flatMap(({ drills }) => drills).find((each) => each.drill === wish.drill);
+  if (there && there.id !== wish.id) throw refusedField('drill', `${drill.name} is in this ladder already`);
+  if (!there) await addDrill(academy, whole, wish, person.id);
+  return { id: wish.id };
+}
+
+/** Moves a thread, or keeps it where it is against what the gate proposes. */
+async function move({ academy, person }: SignedIn, whole: StoredPlan, wish: StageMove): Promise<void> {
+  if (await isMoved(academy, wish.id)) return;
+  const thread = found(
+    whole.threads.find((each) => each.thread === wish.thread),
+    'thread',
+  );
+  if (!thread.stages.some(({ stage }) => stage === wish.to))
+    throw refusedField('to', `the ${wish.thread} thread has no ${wish.to} stage`);
+  const now = presentStage(thread);
+  if (wish.to === now && !wish.reason.trim())
+    throw refusedField('reason', `say why the thread stays on ${now}`);
+  await moveStage(academy, thread.id, wish, wish.to === now, person.id);
+}
+
+/** What the gates propose over the whole roster, who is to move up first. */
+async function proposals({ academy }: SignedIn): Promise<RosterMove[]> {
+  const [people, states] = await Promise.all([athletes(academy), planStates(academy)]);
+  const newest = new Map(states.map((state) => [state.athleteId, state.id]));
+  const [plans, counts] = await Promise.all([plansOf(academy, [...newest.values()]), drillCounts(academy)]);
+  const byAthlete = new Map<string, DrillCount[]>();
+  for (const count of counts)
+    byAthlete.set(count.athleteId, [...(byAthlete.get(count.athleteId) ?? []), count]);
+  const byId = new Map(plans.map((each) => [each.id, each]));
+  const moves = people.flatMap((person): RosterMove[] => {
+    const whole = byId.get(newest.get(person.id) ?? '');
+    if (!whole) return [];
+    return planRecord(whole, byAthlete.get(person.id) ?? [], null).threads.flatMap((thread): RosterMove[] => {
+      const proposal = stageProposal(thread.stages, thread.stage, thread.stayed);
+      if (!proposal) return [];
+      const rung = thread.stages.find(({ stage }) => stage === thread.stage)!;
+      return [
+        {
+          athleteId: person.id,
+          name: `${person.givenName} ${person.familyName}`,
+          planId: whole.id,
+          thread: thread.thread,
+          focus: thread.focus,
+          from: thread.stage,
+          ...proposal,
+          why: rung.drills
+            .filter(({ gate }) => gate.n > 0)
+            .map(
+              ({ drill, gate, recent }) =>
+                `${drillOf(drill)?.name ?? drill}: ${gateWords(gate, recent.at(-1)?.pain ?? false)}`,
+            ),
+        },
+      ];
+    });
+  });
+  return moves.sort((a, b) => b.direction.localeCompare(a.direction) || a.name.localeCompare(b.name));
+}
+
+export function ladderRoutes(): Router {
+  const routes = Router();
+  routes.put('/plans/:id/drills/:drill', mustInstruct, async (request, response) => {
+    response.json(await swap(request));
+  });
+  routes.put('/plans/:id/drills/:drill/place', mustInstruct, async (request, response) => {
+    response.json(await place(request));
+  });
+  routes.post('/plans/:id/drills', mustInstruct, async (request, response) => {
+    response.status(201).json(await add(request));
+  });
+  routes.post('/plans/:id/stage-moves', mustInstruct, async (request, response) => {
+    const wish = body(request, stageMove);
+    const whole = found(await plan(who(request).academy, pathId(request)), 'plan');
+    await move(who(request), whole, wish);
+    response.status(201).json({ id: wish.id });
+  });
+  routes.get('/stage-proposals', async (request, response) => {
+    response.json(await proposals(who(request)));
+  });
+  routes.post('/stage-moves', mustInstruct, async (request, response) => {
+    const { moves } = body(request, stageMoves);
+    const signedIn = who(request);
+    const plans = await plansOf(signedIn.academy, [...new Set(moves.map(({ planId }) => planId))]);
+    // All or none: half a list taken is worse than a list to take again.
+    await signedIn.academy.whole(async (academy) => {
+      for (const wish of moves)
+        await move(
+          { ...signedIn, academy },
+          found(
+            plans.find(({ id }) => id === wish.planId),
+            'plan',
+          ),
+          wish,
+        );
+    });
+    response.status(201).json({ moved: moves.length });
+  });
+  return routes;
+}

@@ -1,0 +1,156 @@
+import type { DrillAddition, DrillPlace, DrillSwap } from '@wrightonic/contract';
+import { stageOrder, type Stage } from '@wrightonic/core';
+import { v7 } from 'uuid';
+import type { StoredPlan } from './plans';
+import type { Academy } from './scope';
+
+const placeOf = (academy: Academy, planDrill: string): Promise<Record<string, any> | undefined> =>
+  academy
+    .from('plan_drill_states')
+    .where({ plan_drill_id: planDrill })
+    .orderBy([
+      { column: 'at', order: 'desc' },
+      { column: 'id', order: 'desc' },
+    ])
+    .first();
+
+/** Where a drill stands among those of its stage. */
+async function positionOf(academy: Academy, planDrill: string): Promise<number> {
+  const moved = await placeOf(academy, planDrill);
+  if (moved) return moved['position'];
+  return (await academy.from('plan_drills').where({ id: planDrill }).first('position')).position;
+}
+
+/** Puts one drill in the place of another; false when that one is not in the plan any more. */
+export function swapDrill(
+  academy: Academy,
+  planId: string,
+  old: string,
+  { id, drill, dose }: DrillSwap,
+  by: string,
+): Promise<boolean> {
+  return academy.whole(async (whole) => {
+    const query = whole.from('plan_drills', 'd').where({ 'd.id': old });
+    whole.join(query, 'plan_stages', 's', 'id', 'd.plan_stage_id');
+    whole.join(query, 'plan_threads', 't', 'id', 's.plan_thread_id');
+    const row = await query.where({ 't.plan_id': planId }).first('d.plan_stage_id');
+    if (!row) return false;
+    const next = await whole.from('plan_drills').where({ replaces: old }).first('id');
+    if (next) return next.id === id;
+    await whole.add('plan_drills', {
+      id,
+      drill,
+      dose,
+      plan_stage_id: row.plan_stage_id,
+      // Positions are whole here; where it was put by hand is kept beside.
+      position: 0,
+      replaces: old,
+      at: new Date(),
+      by_person: by,
+    });
+    await whole.add('plan_drill_states', {
+      id: v7(),
+      plan_drill_id: id,
+      position: await positionOf(whole, old),
+      locked: false,
+      removed: false,
+      at: new Date(),
+      by_person: by,
+    });
+    return true;
+  });
+}
+
+/** A position behind a drill of a stage, or before all of them. */
+async function placeAfter(
+  academy: Academy,
+  after: string | null,
+  others: readonly string[],
+): Promise<number> {
+  const at = after === null ? 0 : others.indexOf(after) + 1;
+  const of = (other: string | undefined) => (other === undefined ? null : positionOf(academy, other));
+  const [before, behind] = await Promise.all([of(others[at - 1]), of(others[at])]);
+  if (before === null) return (behind ?? 0) - 1;
+  return behind === null ? before + 1 : (before + behind) / 2;
+}
+
+/** Keeps where a drill stands, whether it is locked, and whether it is still there. */
+export async function placeDrill(
+  academy: Academy,
+  drill: string,
+  others: readonly string[],
+  { id, after, locked, removed }: DrillPlace,
+  by: string,
+): Promise<void> {
+  await academy.whole(async (whole) => {
+    const position =
+      after === undefined
+        ? await positionOf(whole, drill)
+        : await placeAfter(
+            whole,
+            after,
+            others.filter((other) => other !== drill),
+          );
+    await whole.add('plan_drill_states', {
+      id,
+      plan_drill_id: drill,
+      position,
+      locked,
+      removed,
+      at: new Date(),
+      by_person: by,
+    });
+  });
+}
+
+/** A stage of a thread, opened when the ladder had none. */
+async function stageOf(academy: Academy, threadId: string, stage: Stage): Promise<string> {
+  const stored: { id: string; stage: Stage; position: number }[] = await academy
+    .from('plan_stages')
+    .where({ plan_thread_id: threadId })
+    .orderBy('position')
+    .select('id', 'stage', 'position');
+  const there = stored.find((each) => each.stage === stage);
+  if (there) return there.id;
+  const constrainFirst =
+    stored.findIndex((each) => each.stage === 'constrain') <
+    stored.findIndex((each) => each.stage === 'move');
+  const order = stageOrder(constrainFirst ? 'constrain' : 'instruct');
+  const before = stored.filter((each) => order.indexOf(each.stage) < order.indexOf(stage)).at(-1);
+  const after = stored.find((each) => order.indexOf(each.stage) > order.indexOf(stage));
+  const [low, high] = [before?.position ?? -1, after?.position ?? (before?.position ?? 0) + 2];
+  const id = v7();
+  await academy.add('plan_stages', { id, plan_thread_id: threadId, stage, position: (low + high) / 2 });
+  return id;
+}
+
+export async function addDrill(
+  academy: Academy,
+  { threads }: Pick<StoredPlan, 'threads'>,
+  { id, thread, stage, drill, dose }: DrillAddition,
+  by: string,
+): Promise<void> {
+  const ladder = threads.find((each) => each.thread === thread)!;
+  const last = ladder.stages.find((each) => each.stage === stage)?.drills.at(-1);
+  await academy.whole(async (whole) => {
+    const position = last ? (await positionOf(whole, last.id)) + 1 : 0;
+    await whole.add('plan_drills', {
+      id,
+      plan_stage_id: await stageOf(whole, ladder.id, stage),
+      drill,
+      dose,
+      position: 0,
+      at: new Date(),
+      by_person: by,
+    });
+    await whole.add('plan_drill_states', {
+      id: v7(),
+      plan_drill_id: id,
+      position,
+      locked: false,
+      removed: false,
+      at: new Date(),
+      by_person: by,
+    });
+  });
+}

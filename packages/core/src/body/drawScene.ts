@@ -1,0 +1,177 @@
+import type { Hand } from '../catalogue';
+import { drawBody, flattening, pathOf, type Flat, type Frame } from './drawing';
+import { scenes, type Thing } from './scenes';
+import { bodyPoints, type Points, type Vector } from './skeleton';
+import { stances } from './stances';
+
+/** One stroke or patch of a picture, back to front. */
+export interface Shape {
+  /** SVG path. */
+  path: string;
+  /** Of its stroke, px; 0 for a patch. */
+  width: number;
+  ink: 'body' | 'far' | 'ball' | 'thing' | 'ground' | 'paper';
+  dashed?: boolean;
+}
+
+type Put = (...at: Vector[]) => string;
+type Sticks = readonly (readonly Vector[])[];
+
+const at = (x: number, z: number): Vector => [x, 0, z];
+const box = (left: number, right: number, low: number, high: number): Vector[] => [
+  at(left, low),
+  at(right, low),
+  at(right, high),
+  at(left, high),
+  at(left, low),
+];
+const range = (count: number): number[] => Array.from({ length: count }, (_, n) => n);
+
+/** Lines of a thing that is drawn by lines alone. */
+const lines: Readonly<Record<string, (x: number) => Sticks>> = {
+  wall: (x) => [
+    [at(x, 0), at(x, 1.1)],
+    ...range(7).map((n) => [at(x, 0.1 + n * 0.16), at(x + Math.sign(x || 1) * 0.05, 0.04 + n * 0.16)]),
+  ],
+  fence: (x) => [
+    [at(x, 0), at(x, 0.9)],
+    ...range(5).flatMap((n) => [
+      [at(x - 0.03, 0.08 + n * 0.18), at(x + 0.03, 0.2 + n * 0.18)],
+      [at(x + 0.03, 0.08 + n * 0.18), at(x - 0.03, 0.2 + n * 0.18)],
+    ]),
+  ],
+  net: (x) => [
+    box(x, x + 0.14, 0, 0.85),
+    ...range(5).map((n) => [at(x, 0.14 * (n + 1)), at(x + 0.14, 0.14 * (n + 1))]),
+    [at(x + 0.07, 0), at(x + 0.07, 0.85)],
+  ],
+  mirror: (x) => [
+    box(x, x + 0.06, 0.12, 0.95),
+    [at(x + 0.015, 0.6), at(x + 0.045, 0.72)],
+    [at(x + 0.015, 0.4), at(x + 0.045, 0.52)],
+    [at(x + 0.03, 0), at(x + 0.03, 0.12)],
+  ],
+  radar: (x) => [[at(x, 0), at(x + 0.06, 0.45), at(x + 0.12, 0)], box(x - 0.02, x + 0.14, 0.45, 0.56)],
+  target: (x) => [box(x, x + 0.05, 0.25, 0.62), [at(x + 0.025, 0), at(x + 0.025, 0.25)]],
+  cone: (x) => [[at(x - 0.05, 0), at(x, 0.15), at(x + 0.05, 0), at(x - 0.05, 0)]],
+  bag: (x) => [box(x - 0.04, x + 0.04, 0, 0.34)],
+  hurdle: (x) => [[at(x - 0.06, 0), at(x - 0.06, 0.16), at(x + 0.06, 0.16), at(x + 0.06, 0)]],
+  post: (x) => [box(x - 0.012, x + 0.012, 0, 0.7)],
+  chair: (x) => [
+    [at(x - 0.12, 0.62), at(x - 0.1, 0.235), at(x + 0.12, 0.235), at(x + 0.12, 0)],
+    [at(x - 0.1, 0.235), at(x - 0.1, 0)],
+  ],
+  wedge: (x) => [[at(x - 0.08, 0), at(x - 0.08, 0.05), at(x + 0.06, 0), at(x - 0.08, 0)]],
+  partner: (x) => [
+    [at(x - 0.06, 0), at(x, 0.45), at(x + 0.06, 0)],
+    [at(x, 0.45), at(x, 0.78)],
+    [at(x - 0.12, 0.6), at(x, 0.74), at(x + 0.1, 0.56)],
+  ],
+  batter: (x) => [
+    [at(x - 0.08, 0), at(x, 0.43), at(x + 0.08, 0)],
+    [at(x, 0.43), at(x, 0.76)],
+    [at(x, 0.72), at(x + 0.1, 0.62), at(x + 0.04, 0.72), at(x + 0.16, 1.08)],
+  ],
+};
+
+const circle = ({ x, y }: { x: number; y: number }, r: number): string =>
+  `M${(x - r).toFixed(1)} ${y.toFixed(1)}a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(2 * r).toFixed(1)} 0` +
+  `a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(-2 * r).toFixed(1)} 0`;
+
+function shapesOf(thing: Thing, points: Points, flat: Flat, put: Put, scale: number): Shape[] {
+  const stroke = (path: string, width = 1.6): Shape => ({ path, width, ink: 'thing' });
+  switch (thing.kind) {
+    case 'mound':
+      return [
+        { path: put(at(-0.4, 0), at(0.15, 0), at(1.05, -0.05), at(-0.4, -0.05)), width: 0, ink: 'ground' },
+      ];
+    case 'tilt':
+      return [{ path: put(at(-0.25, 0), at(0.9, 0), at(0.9, -0.05)), width: 0, ink: 'thing' }];
+    case 'pad':
+      return [{ path: put(...box(thing.from, thing.to, -0.05, 0)), width: 0, ink: 'ground' }];
+    case 'tape':
+      return [{ ...stroke(put(at(thing.from, -0.012), at(thing.to, -0.012)), 3), dashed: true }];
+    case 'ball':
+      return [{ path: circle(flat(at(thing.x, 0.025)), 0.026 * scale), width: 1.4, ink: 'ball' }];
+    case 'strap':
+    case 'band':
+    case 'cord': {
+      const ends = put(at(thing.x, thing.z), points[thing.to]);
+      const anchor = circle(flat(at(thing.x, thing.z)), 0.018 * scale);
+      return [
+        { ...stroke(ends, thing.kind === 'band' ? 2.4 : 1.6), dashed: thing.kind !== 'strap' },
+        { path: anchor, width: 0, ink: 'thing' },
+      ];
+    }
+    case 'loop':
+      return [stroke(put(points[thing.between[0]], points[thing.between[1]]), 3)];
+    case 'held': {
+      const r = thing.what === 'weight' ? 0.035 : 0.05;
+      return [
+        {
+          path: circle(flat(points[thing.at]), r * scale),
+          width: thing.what === 'ball' ? 1.6 : 0,
+          ink: 'thing',
+        },
+      ];
+    }
+    default: {
+      const head = { partner: 0.86, batter: 0.84 }[thing.kind as 'partner' | 'batter'];
+      return [
+        ...lines[thing.kind]!(thing.x).map((stick) => stroke(put(...stick))),
+        ...(head
+          ? [{ path: circle(flat(at(thing.x, head)), 0.06 * scale), width: 1.6, ink: 'thing' as const }]
+          : []),
+      ];
+    }
+  }
+}
+
+/** From where to where something goes along the ground. */
+function reach(thing: Thing): number[] {
+  switch (thing.kind) {
+    case 'mound':
+      return [-0.4, 1.05];
+    case 'pad':
+    case 'tape':
+      return [thing.from, thing.to];
+    default:
+      return 'x' in thing ? [thing.x, thing.x + ('z' in thing ? 0 : 0.14 * Math.sign(thing.x))] : [];
+  }
+}
+
+/**
+ * The set-up of a drill as a picture, mirrored for left-handers; seen from the chest side, the target to one hand.
+ *
+ * @param width of the picture, px; `height` too
+ * @returns shapes from back to front; null for a drill without a figure
+ */
+export function drawScene(
+  drill: string,
+  { width, height, hand }: { width: number; height: number; hand: Hand },
+): Shape[] | null {
+  const scene = scenes[drill];
+  if (!scene) return null;
+  const pose = stances[scene.stance];
+  const points = bodyPoints(pose);
+  const xs = [...Object.values(points).map(([x]) => x), ...scene.things.flatMap(reach)];
+  const [left, right] = [Math.min(...xs) - 0.08, Math.max(...xs) + 0.08];
+  const tall = Math.min(height / 1.26, width / (right - left));
+  const frame: Frame = { width, height, hand, view: 'side', tall };
+  const middle = (left + right) / 2;
+  const flat = flattening(frame, middle);
+  const put: Put = (...vectors) => pathOf(vectors.map(flat));
+  const { strokes, head, glove, ball } = drawBody(pose, frame, middle, points);
+  const ground = put(at(left, 0), at(right, 0));
+  return [
+    { path: ground, width: 1, ink: 'ground' },
+    ...scene.things.flatMap((thing) => shapesOf(thing, points, flat, put, tall)),
+    ...strokes.flatMap(({ path, width: thick, far }): Shape[] => [
+      { path, width: thick + 2.2, ink: 'paper' },
+      { path, width: thick, ink: far ? 'far' : 'body' },
+    ]),
+    { path: circle(glove, glove.r), width: 0, ink: 'body' },
+    { path: circle(head, head.r), width: 0, ink: 'body' },
+    ...(ball ? [{ path: circle(ball, ball.r), width: 1.4, ink: 'ball' as const }] : []),
+  ];
+}

@@ -1,0 +1,31 @@
+import { drillOf, drillPages, partNames, type DeliveryPart, type Stage } from '../catalogue';
+
+export interface Jump {
+  /** Where something is left out that the stage after it does not bring. */
+  stage: Stage;
+  next: Stage;
+  drill: string;
+  part: DeliveryPart;
+}
+
+/**
+ * Where a ladder jumps over what a drill left out: that part of the delivery must be in some drill of the next stage.
+ * Prep is no part of the climb, and after the last stage nothing has to come.
+ *
+ * @param rungs in the order in which they are climbed; drills that have no page are passed over
+ */
+export function jumpsOver(rungs: readonly { stage: Stage; drills: readonly string[] }[]): Jump[] {
+  const climbed = rungs.filter(({ stage }) => stage !== 'prep');
+  return climbed.flatMap(({ stage, drills }, n) => {
+    const next = climbed[n + 1];
+    if (!next) return [];
+    const brought = new Set(next.drills.flatMap((id) => drillPages[id]?.holds ?? []));
+    return drills.flatMap((drill): Jump[] => {
+      const part = drillPages[drill]?.leavesOut;
+      return part && !brought.has(part) ? [{ stage, next: next.stage, drill, part }] : [];
+    });
+  });
+}
+
+export const jumpWords = ({ stage, next, drill, part }: Jump): string =>
+  `${drillOf(drill)?.name ?? drill} (${stage}) leaves out ${partNames[part]}, and no ${next} drill brings it.`;

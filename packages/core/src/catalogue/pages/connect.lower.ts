@@ -1,0 +1,135 @@
+import type { DrillPages, DeliveryPart } from './page';
+
+/** From a standing landing or a gathered stance to the ball on its way. */
+const fromStride: readonly DeliveryPart[] = ['stride', 'landing', 'turn', 'arm', 'throw'];
+
+export const lowerConnectPages: DrillPages = {
+  'strap-release-throw': {
+    setUp:
+      'Strap fixed high behind, glove hand on it, ball in hand, net in front. Check the anchor every set.',
+    steps: [
+      'Lift and find the drift on the strap.',
+      'Let go at the top of the drift.',
+      'Land and throw easily into the net.',
+    ],
+    good: 'The hips keep the same pace after the strap is gone.',
+    mistakes: ['Waiting on the strap.', 'Letting go late and falling.'],
+    workaround: { flaw: 'oh.front-lean', seen: 'letting go throws the head forwards' },
+    holds: ['lift', ...fromStride],
+    leavesOut: 'finish',
+  },
+  'single-leg-sit-throw': {
+    setUp: 'Flat ground or mound, ball, net in front.',
+    steps: ['Lift.', 'Sit onto the back leg on the way out.', 'Throw, thinking of nothing else.'],
+    good: 'One seat on the way, and no stop in it.',
+    mistakes: ['Sitting, stopping, then going.', 'Sitting straight down.'],
+    workaround: { flaw: 'oh.back-leg-collapse', seen: 'the knee drops and the seat is lost' },
+    holds: ['lift', ...fromStride],
+    leavesOut: 'start',
+  },
+  'pre-hinged-throw': {
+    setUp: 'Feet wide, already hinged at the hips, weight on the back leg, ball and net.',
+    steps: [
+      'Check: crease in the hip, shin upright.',
+      'Lift the lead foot a little and go.',
+      'Keep the hinge until the throw.',
+    ],
+    good: 'The belt stays behind the heel line until the turn.',
+    mistakes: ['Standing up to throw.', 'Rounding the back.'],
+    workaround: { flaw: 'oh.short-stride', seen: 'the step shrinks because the hinge is given up' },
+    holds: fromStride,
+    leavesOut: 'lift',
+  },
+  'sit-back-throw': {
+    setUp: 'Wide stance, ball and net.',
+    steps: [
+      'Rock to the front, then sit into the back hip as the hands break.',
+      'Pause in the seat.',
+      'Lift the lead foot and throw.',
+    ],
+    good: 'The pause is in the hip, not in the knee.',
+    mistakes: ['Leaning back instead of sitting.', 'The hand racing ahead in the pause.'],
+    workaround: { flaw: 'oh.lean-back', seen: 'the shoulders tip back instead of the hip folding' },
+    holds: fromStride,
+    leavesOut: 'lift',
+  },
+  'hop-load-throw': {
+    setUp: 'Toes to the target, upper half turned closed, ball and net.',
+    steps: ['Hop onto the back leg, turning it across.', 'Let the hip catch you.', 'Go and throw.'],
+    good: 'The landing of the hop is quiet and leaves at once.',
+    mistakes: ['Hopping high.', 'Turning the shoulders with the hop.'],
+    workaround: { flaw: 'oh.back-leg-collapse', seen: 'the knee gives instead of the hip catching' },
+    holds: fromStride,
+    leavesOut: 'lift',
+  },
+  'stand-closed-throw': {
+    setUp: 'Back foot and hips turned to the target, shoulders held closed, ball and net.',
+    steps: ['Feel the stretch between belt and shirt.', 'Gather, step short.', 'Throw at six tenths.'],
+    good: 'The shirt turns after the foot, because it is pulled.',
+    mistakes: ['Turning the shoulders to get comfortable.', 'No leg in it.'],
+    workaround: { flaw: 'oh.lean-back', seen: 'leaning away fakes the stretch' },
+    holds: ['landing', 'turn', 'arm', 'throw'],
+    leavesOut: 'stride',
+  },
+  'step-in-closed-throw': {
+    setUp: 'Two walking steps of room, ball and net. Levels: arm set, half break, full break.',
+    steps: [
+      'Walk in.',
+      'Land with hips open and shoulders closed.',
+      'Let the back leg work and throw at seven tenths.',
+    ],
+    good: 'Hips arrive first at every level.',
+    mistakes: ['Going up a level too soon.', 'A dead back leg.'],
+    workaround: { flaw: 'oh.arm-drag', seen: 'the arm waits behind while the hips show off' },
+    holds: fromStride,
+    leavesOut: 'lift',
+  },
+  'step-back-closed-throw': {
+    setUp: 'Start in landing position, ball and net.',
+    steps: [
+      'Step back with the lead foot to load the back leg.',
+      'Drive out again.',
+      'Land closed above, open below, and throw.',
+    ],
+    good: 'The step back feels like drawing a spring.',
+    mistakes: ['Stepping back with the head.', 'Throwing off the back foot.'],
+    workaround: { flaw: 'oh.jump', seen: 'the drive goes up because it comes too early' },
+    holds: fromStride,
+    leavesOut: 'lift',
+  },
+  'hip-lead-slide-step': {
+    setUp: 'Set position, quick low lift, ball.',
+    steps: [
+      'Hip goes first, chin over the front shoulder.',
+      'Lift low, foot just off the ground.',
+      'Land and throw at seven tenths.',
+    ],
+    good: 'The front hip moves before the foot leaves.',
+    mistakes: ['Rushing with the shoulders.', 'Sliding the foot out in front of the hip.'],
+    workaround: { flaw: 'oh.front-lean', seen: 'speed is made with the front shoulder' },
+    holds: ['start', ...fromStride],
+    leavesOut: 'finish',
+  },
+  'post-up-throw': {
+    setUp: 'Cage or mound, ball and net; not with knee pain.',
+    steps: [
+      'Throw at eight tenths.',
+      'Straighten the front leg through release.',
+      'Hold the finish on the straight leg for two seconds.',
+    ],
+    good: 'The hip is higher after the throw than before it.',
+    mistakes: ['Landing with a locked knee.', 'Cutting the finish to be able to hold it.'],
+    workaround: { flaw: 'oh.cut-finish', seen: 'the arm is stopped so that the hold works' },
+    holds: [...fromStride, 'finish'],
+    leavesOut: 'lift',
+  },
+  'firm-front-throw': {
+    setUp: 'Flat ground, ball and net; not with knee pain.',
+    steps: ['Throw at seven tenths.', 'Freeze with the front knee over the foot.', 'Look down: one line.'],
+    good: 'The knee points where the toes point.',
+    mistakes: ['Freezing before the arm has finished.', 'Landing with the foot turned out.'],
+    workaround: { flaw: 'oh.falls-off', seen: 'the body falls off to save the knee' },
+    holds: [...fromStride, 'finish'],
+    leavesOut: 'lift',
+  },
+};

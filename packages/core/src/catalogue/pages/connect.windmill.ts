@@ -1,0 +1,93 @@
+import type { DrillPages } from './page';
+
+export const windmillConnectPages: DrillPages = {
+  'heel-press-circle': {
+    setUp: 'Stand open in a short stride, ball and net.',
+    steps: [
+      'Pick the front heel up as the arm rises.',
+      'Press it down to deliver; the leg extends.',
+      'Let the back knee drive through.',
+    ],
+    good: 'Heel down and hand at the hip sound as one.',
+    mistakes: ['Stamping.', 'Pressing before the arm is over the top.'],
+    workaround: { flaw: 'wm.bend-and-stand', seen: 'the trunk bends and stands up to make the press' },
+    holds: ['landing', 'turn', 'arm', 'throw', 'finish'],
+    leavesOut: 'stride',
+  },
+  'heel-press-snap': {
+    setUp: 'Close to a net, ball, stand open.',
+    steps: [
+      'Start with the hand behind the hip.',
+      'Heel up, then press.',
+      'Snap from the bottom of the circle only.',
+    ],
+    good: 'A loose wrist and a quiet shoulder.',
+    mistakes: ['Swinging from the shoulder.', 'No heel.'],
+    workaround: { flaw: 'wm.pull-up', seen: 'the snap is made by lifting the elbow' },
+    holds: ['landing', 'throw'],
+    leavesOut: 'arm',
+  },
+  'tip-over-launch': {
+    setUp: 'Lunge over the drive leg, ball and net; not with knee pain.',
+    steps: ['Tip past balance.', 'Wait, then push late and low.', 'Land and deliver at eight tenths.'],
+    good: 'The push comes when falling could not be stopped any more.',
+    mistakes: ['Pushing at once.', 'Going up.'],
+    workaround: { flaw: 'wm.arm-only', seen: 'the arm hurries because the legs are late' },
+    holds: ['lift', 'stride', 'landing', 'arm', 'throw'],
+    leavesOut: 'finish',
+  },
+  'kneeling-throw': {
+    setUp:
+      'Back knee on a pad, half distance, a catcher or net. The arm alone is working: count every throw.',
+    steps: ['Trunk tall.', 'Full circle with a loose elbow.', 'To called spots at seven tenths.'],
+    good: 'The ball is fast enough without a shrug.',
+    mistakes: ['Leaning to throw harder.', 'Doing more because it is easy.'],
+    workaround: { flaw: 'wm.shoulder-pull', seen: 'the shoulders pull across because the hips cannot' },
+    holds: ['arm', 'throw', 'finish'],
+    leavesOut: 'landing',
+  },
+  'elbow-lead-throw': {
+    setUp: 'From the open position, ball and net.',
+    steps: [
+      'Rehearse elbow first three times, slowly.',
+      'Then throw with the hips feeding it.',
+      'Back to the rehearsal.',
+    ],
+    good: 'The elbow passes the hip before the hand.',
+    mistakes: ['Bending the elbow on purpose at the top.', 'Throwing without the rehearsal.'],
+    workaround: { flaw: 'wm.hips-slam', seen: 'the hips slam shut to make room for the elbow' },
+    holds: ['landing', 'turn', 'arm', 'throw'],
+    leavesOut: 'stride',
+  },
+  'pause-and-go': {
+    setUp: 'Full start, ball, catcher or net.',
+    steps: ['Start and freeze at landing.', 'Check knee, foot angle, hips.', 'Finish the pitch from there.'],
+    good: 'Nothing has to be put right in the freeze.',
+    mistakes: ['Correcting, then throwing anyway.', 'A freeze that gets shorter.'],
+    workaround: { flaw: 'wm.arm-only', seen: 'out of the freeze the arm does it alone' },
+    holds: ['start', 'lift', 'stride', 'landing', 'turn', 'arm', 'throw'],
+    leavesOut: 'finish',
+  },
+  'knee-squeeze-throw': {
+    setUp: 'A soft ball between the knees at the finish line of the back leg; pitch ball; net.',
+    steps: [
+      'Deliver at seven tenths.',
+      'Knees close on the soft ball.',
+      'Hand, glove and foot arrive together.',
+    ],
+    good: 'The squeeze and the release are one moment.',
+    mistakes: ['Squeezing late.', 'Hopping to close.'],
+    workaround: { flaw: 'wm.hips-slam', seen: 'the hips slam shut to bring the knees together' },
+    holds: ['landing', 'turn', 'arm', 'throw', 'finish'],
+    leavesOut: 'stride',
+  },
+  'half-turn-hold': {
+    setUp: 'Open stance, ball and net.',
+    steps: ['Circle.', 'Release with the hips about halfway closed.', 'Hold them there for a second.'],
+    good: 'The belt buckle points between the line and the target.',
+    mistakes: ['Blocking the hips by leaning.', 'Holding the breath with them.'],
+    workaround: { flaw: 'wm.shoulder-pull', seen: 'the shoulders close instead of the hips' },
+    holds: ['landing', 'turn', 'arm', 'throw'],
+    leavesOut: 'stride',
+  },
+};
