@@ -30,6 +30,8 @@ const page = {
   plan: null,
   strikes: [],
   told: [],
+  sets: [],
+  constraints: {},
   limits: { maxToday: 95, restUntil: null },
 } as unknown as AthletePage;
 const begun = entry({ kind: 'look-begun', athleteId: 'athlete', look: 'quick', place: '' });

@@ -9,6 +9,7 @@ import type {
   Offer,
   PastInjury,
   Results,
+  SetCount,
   Tally,
   ThrowLimits,
   Trace,
@@ -148,6 +149,14 @@ export interface CallRecord {
   yours: { accepted: Tally; overruled: Tally };
 }
 
+/** A set of a drill as it was logged. */
+export interface SetRecord extends SetCount {
+  id: string;
+  session: string;
+  drill: string;
+  at: string;
+}
+
 export interface SessionRecord {
   id: string;
   date: string;
@@ -172,6 +181,10 @@ export interface AthletePage {
   plan: PlanRecord | null;
   /** Injuries, as far as they hold a plan back. */
   history: PastInjury[];
+  /** Sets of the last sessions, oldest first. */
+  sets: SetRecord[];
+  /** The constraints of drills in this athlete's order, by drill, where somebody settled one. */
+  constraints: Readonly<Record<string, string[]>>;
   /** What the athlete was told lately beside the plan, newest last. */
   told: ToldRecord[];
   sessions: SessionRecord[];

@@ -1,4 +1,4 @@
-import { drillOf, nodeOf, painSites, type PainSite, type Severity } from '@wrightonic/core';
+import { constraintOf, drillOf, nodeOf, painSites, type PainSite, type Severity } from '@wrightonic/core';
 import Joi from 'joi';
 import { severity } from './headless';
 import { measuringBodies, type MeasuringEvent } from './measuring';
@@ -76,6 +76,18 @@ export type LogEvent =
   /** Throws that pain had locked are open again, with who cleared them and why. */
   | (Logged & { kind: 'throws-cleared'; sessionId: string; clearedBy: string; reason: string })
   | (Logged & { kind: 'rep'; sessionId: string; drill: string; outcome: 'clean' | 'missed' })
+  /** A set is over: what was on, how it went, and the way round that the body found. */
+  | (Logged & {
+      kind: 'set-done';
+      sessionId: string;
+      drill: string;
+      constraints: string[];
+      clean: number;
+      missed: number;
+      workaround: string | null;
+    })
+  /** The constraints of a drill for this athlete, in order. */
+  | (Logged & { kind: 'constraints-ordered'; athleteId: string; drill: string; constraints: string[] })
   | (Logged & {
       kind: 'throw';
       sessionId: string;
@@ -118,6 +130,8 @@ const graded = {
   ...detail,
 };
 
+const constraintList = Joi.array().items(known('constraint', constraintOf)).max(10).unique().required();
+
 const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
   'look-begun': {
     athleteId: id.required(),
@@ -159,6 +173,15 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
     drill: drillId.required(),
     outcome: Joi.valid('clean', 'missed').required(),
   },
+  'set-done': {
+    sessionId: id.required(),
+    drill: drillId.required(),
+    constraints: constraintList,
+    clean: Joi.number().integer().min(0).max(200).required(),
+    missed: Joi.number().integer().min(0).max(200).required(),
+    workaround: nodeId.allow(null).required(),
+  },
+  'constraints-ordered': { athleteId: id.required(), drill: drillId.required(), constraints: constraintList },
   throw: {
     sessionId: id.required(),
     drill: drillId.allow(null).required(),

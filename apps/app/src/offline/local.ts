@@ -58,7 +58,16 @@ function withEvent(page: AthletePage, event: LogEvent, by: string): AthletePage 
       const { id, from, text, at } = event;
       return { ...page, told: [...page.told, { id, by: from, text, date: at.slice(0, 10) }] };
     }
+    case 'set-done': {
+      if (page.sets.some(({ id }) => id === event.id)) return page;
+      const { sessionId: session, kind: _, ...set } = event;
+      return { ...page, sets: [...page.sets, { ...set, session }] };
+    }
+    case 'constraints-ordered':
+      return { ...page, constraints: { ...page.constraints, [event.drill]: event.constraints } };
     case 'undo':
+      if (page.sets.some(({ id }) => id === event.of))
+        return { ...page, sets: page.sets.filter(({ id }) => id !== event.of) };
       return page.told.some(({ id }) => id === event.of)
         ? { ...page, told: page.told.filter(({ id }) => id !== event.of) }
         : page;

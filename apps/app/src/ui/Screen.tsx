@@ -1,10 +1,13 @@
+import { router, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Text } from 'react-native-paper';
+import { IconButton, Text } from 'react-native-paper';
 import { Pane } from './Pane';
 
 interface Props {
   title: string;
+  /** Leads back from a page that belongs to another. */
+  back?: { label: string; to: Href } | null;
   /** Beside the title. */
   action?: ReactNode;
   foot?: ReactNode;
@@ -12,21 +15,29 @@ interface Props {
   children: ReactNode;
 }
 
-export function Screen({ title, action, foot, most, children }: Props) {
+export function Screen({ title, back, action, foot, most, children }: Props) {
   return (
     <View style={styles.whole} role="main">
       <PageTitle>{title}</PageTitle>
       <Pane foot={foot} {...(most ? { most } : {})}>
-        <TitleRow title={title} action={action} />
+        <TitleRow title={title} back={back ?? null} action={action} />
         {children}
       </Pane>
     </View>
   );
 }
 
-export function TitleRow({ title, action }: { title: string; action?: ReactNode }) {
+export function TitleRow({ title, back, action }: Pick<Props, 'title' | 'back' | 'action'>) {
   return (
     <View style={styles.head}>
+      {back ? (
+        <IconButton
+          icon="chevron-left"
+          accessibilityLabel={back.label}
+          style={styles.back}
+          onPress={() => router.navigate(back.to)}
+        />
+      ) : null}
       <Text variant="headlineLarge" role="heading" aria-level={1} style={styles.grow}>
         {title}
       </Text>
@@ -55,5 +66,6 @@ const styles = StyleSheet.create({
   whole: { flex: 1, minHeight: 0 },
   head: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48 },
   grow: { flex: 1 },
+  back: { marginLeft: -8 },
   heading: { marginTop: 4 },
 });

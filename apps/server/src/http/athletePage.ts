@@ -20,6 +20,7 @@ import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { SignedIn } from '../auth/session';
 import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
 import { drillCounts, sessionsOf, type DrillCount } from '../store/log';
+import { constraintsOf, setsOf } from '../store/constraints';
 import { toldTo } from '../store/instructions';
 import { linkEdits, strikesOf } from '../store/links';
 import { looksOf } from '../store/looks';
@@ -49,7 +50,7 @@ export function resultsFor(
   return results && { ...results, goodStrikes };
 }
 
-/** Notes of sessions older than this are forgotten, days. */
+/** Notes and sets of sessions older than this are forgotten, days. */
 const notesCount = 42;
 
 /** As far back as any limit looks. */
@@ -137,20 +138,35 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
   const today = venueDay(new Date(), home.zone);
   const athlete = await storedAthlete(academy, id);
   if (!athlete) return null;
-  const [looks, trace, plans, sessions, counts, throws, edits, strikes, told, history, ahead] =
-    await Promise.all([
-      looksOf(academy, id),
-      newestTrace(academy, id),
-      planStates(academy, id),
-      sessionsOf(academy, id),
-      drillCounts(academy, id),
-      throwsOf(academy, id),
-      linkEdits(academy),
-      strikesOf(academy, id),
-      toldTo(academy, id, addDays(today, -notesCount)),
-      historyOf(academy, id),
-      aheadOf(academy, id, today, home.zone),
-    ]);
+  const [
+    looks,
+    trace,
+    plans,
+    sessions,
+    counts,
+    throws,
+    edits,
+    strikes,
+    told,
+    history,
+    ahead,
+    sets,
+    constraints,
+  ] = await Promise.all([
+    looksOf(academy, id),
+    newestTrace(academy, id),
+    planStates(academy, id),
+    sessionsOf(academy, id),
+    drillCounts(academy, id),
+    throwsOf(academy, id),
+    linkEdits(academy),
+    strikesOf(academy, id),
+    toldTo(academy, id, addDays(today, -notesCount)),
+    historyOf(academy, id),
+    aheadOf(academy, id, today, home.zone),
+    setsOf(academy, id, addDays(today, -notesCount)),
+    constraintsOf(academy, id),
+  ]);
   const newest = plans.at(-1);
   const plan = newest ? await storedPlan(academy, newest.id) : null;
   const assignment = plan && (await newestAssignment(academy, plan));
@@ -178,6 +194,8 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     linkEdits: edits,
     strikes,
     told,
+    sets,
+    constraints,
     history,
     results: resultsFor(throws, today, person),
     plan: plan && planRecord(plan, counts, assignment),

@@ -1,5 +1,6 @@
 import type { EventOf, LogEvent, LogKind, SessionRecord } from '@wrightonic/contract';
 import { storeClip } from './clips';
+import { setOf, storeConstraints } from './constraints';
 import { storeCurves } from './curves';
 import { storeInstruction } from './instructions';
 import { storeStrike } from './links';
@@ -79,6 +80,7 @@ const stores: { [K in LogKind]: Store<K> } = {
     academy.add('undone', { ...told(event, by), session_id: event.sessionId, of: event.of }),
   'session-ended': (academy, event, by) =>
     academy.add('session_ends', { ...told(event, by), session_id: event.sessionId, note: event.note }),
+  ...storeConstraints,
   ...storeScreen,
   ...storeClip,
   pitch: storePitch,
@@ -113,9 +115,10 @@ export async function sessionsOf(academy: Academy, athleteId: string, most = 200
 
 /** Everything logged in a session that was not taken back, oldest first. */
 export async function eventsOf(academy: Academy, sessionId: string): Promise<LogEvent[]> {
-  const [reps, throws, pain, cleared] = await Promise.all([
+  const [reps, throws, sets, pain, cleared] = await Promise.all([
     notUndone(academy.from('rep_events', 'r').where({ 'r.session_id': sessionId }), 'r').select('r.*'),
     notUndone(academy.from('throws', 't').where({ 't.session_id': sessionId }), 't').select('t.*'),
+    notUndone(academy.from('set_events', 'e').where({ 'e.session_id': sessionId }), 'e').select('e.*'),
     academy.from('pain_reports').where({ session_id: sessionId }),
     academy.from('pain_clearances').where({ session_id: sessionId }),
   ]);
@@ -136,6 +139,10 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
       pitch: row.pitch,
       ballG: row.ball_g,
     })),
+    ...sets.map((row: Record<string, any>) => {
+      const { session: _, constraints, ...set } = setOf(row);
+      return { ...set, sessionId, kind: 'set-done' as const, constraints: [...constraints] };
+    }),
     ...pain.map((row: Record<string, any>) => ({
       ...common(row),
       kind: 'pain' as const,

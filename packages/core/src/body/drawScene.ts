@@ -132,6 +132,8 @@ function reach(thing: Thing): number[] {
   switch (thing.kind) {
     case 'mound':
       return [-0.4, 1.05];
+    case 'tilt':
+      return [-0.25, 0.9];
     case 'pad':
     case 'tape':
       return [thing.from, thing.to];

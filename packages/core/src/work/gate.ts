@@ -27,8 +27,14 @@ const lost = 0.5;
 const fewest = 10;
 const window = 3;
 
-const reached = (k: number, n: number, threshold: number): boolean =>
-  n >= fewest && wilson(k, n, z80).lower >= threshold;
+/**
+ * Whether k clean of n reps are proven.
+ *
+ * @param least reps below which nothing is proven
+ * @param threshold lower bound that counts as learned
+ */
+export const passes = (k: number, n: number, least = fewest, threshold = learned): boolean =>
+  n >= least && wilson(k, n, z80).lower >= threshold;
 
 /**
  * Is it learned? Looks at the last three sessions of a drill. Pain in the newest sends a step back whatever the
@@ -44,13 +50,13 @@ export function gate(sessions: readonly SessionCount[], threshold = learned): Ga
   const bounds = wilson(k, n, z80);
   const painNow = last.at(-1)?.pain ?? false;
   const painBefore = last.slice(0, -1).some(({ pain }) => pain);
-  const up = reached(k, n, threshold);
+  const up = passes(k, n, fewest, threshold);
   let decision: Gate['decision'] = 'stay';
   if (painNow) decision = 'back';
   else if (up && !painBefore) decision = 'up';
   else if (n >= fewest && bounds.upper < lost) decision = 'back';
   let more = 0;
-  if (!up && !painNow && !painBefore) while (!reached(k + more, n + more, threshold)) more++;
+  if (!up && !painNow && !painBefore) while (!passes(k + more, n + more, fewest, threshold)) more++;
   return { n, k, ...bounds, decision, more };
 }
 

@@ -1,3 +1,4 @@
+export * from './constraints';
 export * from './due';
 export * from './gate';
 export * from './stageMove';

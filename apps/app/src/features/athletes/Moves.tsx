@@ -2,7 +2,7 @@ import type { RosterMove } from '@wrightonic/contract';
 import { nodeName } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../store/api';
 import { useColours } from '../../theme/theme';
@@ -28,13 +28,7 @@ export function Moves() {
   return (
     <Screen
       title="Stage changes"
-      action={
-        <IconButton
-          icon="chevron-left"
-          accessibilityLabel="Back to the roster"
-          onPress={() => router.navigate('/roster')}
-        />
-      }
+      back={{ label: 'Back to the roster', to: '/roster' }}
       foot={
         taking.error ? (
           <Foot>

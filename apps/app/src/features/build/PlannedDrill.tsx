@@ -1,6 +1,6 @@
 import { useSortable } from '@dnd-kit/sortable';
-import type { PlanDrill } from '@wrightonic/contract';
-import { doseWords, drillOf, gateWords, parseDose, type Hand } from '@wrightonic/core';
+import type { AthletePage, PlanDrill } from '@wrightonic/contract';
+import { doseWords, drillOf, gateWords, parseDose } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -12,17 +12,18 @@ import { DrillFigure } from '../../ui/body/DrillFigure';
 import { Icon } from '../../ui/Icon';
 import { Trouble } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
+import { ConstraintOrder } from './ConstraintOrder';
 import { DragHandle } from './DragHandle';
 
 interface Props {
-  athleteId: string;
+  page: AthletePage;
   planId: string;
   planned: PlanDrill;
-  hand: Hand;
 }
 
 /** A drill of the plan with its dose and how far it is learned; opened, it is swapped, locked, taken out or read. */
-export function PlannedDrill({ athleteId, planId, planned, hand }: Props) {
+export function PlannedDrill({ page, planId, planned }: Props) {
+  const { id: athleteId, throws: hand } = page.athlete;
   const own = useColours();
   const [open, setOpen] = useState(false);
   const [swap, swapping] = api.useSwapDrillMutation();
@@ -78,6 +79,7 @@ export function PlannedDrill({ athleteId, planId, planned, hand }: Props) {
           </View>
           <Text>{`“${drill.cue}”`}</Text>
           {drill.caution ? <Text variant="bodySmall">{`Care: ${drill.caution}`}</Text> : null}
+          <ConstraintOrder page={page} drill={drill.id} />
           <View style={styles.wrap}>
             <Button mode="text" compact onPress={() => router.navigate(`/drills/${drill.id}` as Href)}>
               Read it in full

@@ -119,13 +119,7 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
             >
               <SortableContext items={ids} strategy={verticalListSortingStrategy}>
                 {drills.map((drill) => (
-                  <PlannedDrill
-                    key={drill.id}
-                    athleteId={athleteId}
-                    planId={planId}
-                    planned={drill}
-                    hand={page.athlete.throws}
-                  />
+                  <PlannedDrill key={drill.id} page={page} planId={planId} planned={drill} />
                 ))}
               </SortableContext>
             </DndContext>

@@ -10,10 +10,9 @@ import {
   type Drill,
   type Hand,
 } from '@wrightonic/core';
-import { router } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
 import { DrillFigure } from '../../ui/body/DrillFigure';
 import { Card } from '../../ui/Card';
@@ -43,18 +42,7 @@ function Known({ drill }: { drill: Drill }) {
   const page = drillPages[drill.id];
   const tags = drillCues[drill.id]?.tags ?? [];
   return (
-    <Screen
-      title={drill.name}
-      action={
-        wide ? null : (
-          <IconButton
-            icon="chevron-left"
-            accessibilityLabel="Back to all drills"
-            onPress={() => router.navigate('/drills')}
-          />
-        )
-      }
-    >
+    <Screen title={drill.name} back={wide ? null : { label: 'Back to all drills', to: '/drills' }}>
       <Text>{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()} · ${
         drill.discipline === 'both' ? 'overhand and windmill' : drill.discipline
       } · from age ${drill.minAge}`}</Text>

@@ -16,9 +16,11 @@ import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
+import { DrillFigure } from '../../ui/body/DrillFigure';
 import { Empty, Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Seam } from '../../ui/seam/Seam';
+import { Constraints } from './Constraints';
 import { HoldTimer } from './HoldTimer';
 import { countOf, drillsToday, lastTap, thrown } from './session';
 import { TapArea } from './TapArea';
@@ -140,6 +142,16 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
             label="What this drill works on is marked"
             marked={drill.targets}
           />
+          <View style={styles.figure}>
+            <DrillFigure
+              drill={drill.id}
+              hand={page.athlete.throws}
+              width={200}
+              height={116}
+              label={`Set-up of ${drill.name}`}
+            />
+          </View>
+          <Constraints key={drill.id} page={page} session={session} drill={drill.id} />
           <Text style={styles.middle}>{drill.what}</Text>
           {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
           {why ? (
@@ -193,6 +205,7 @@ const styles = StyleSheet.create({
   top: { flexDirection: 'row', alignItems: 'center', gap: 8, paddingRight: 12 },
   drills: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: 4 },
   middle: { textAlign: 'center' },
+  figure: { alignItems: 'center' },
   upper: { flex: 1, minHeight: 0 },
   line: {
     flexDirection: 'row',

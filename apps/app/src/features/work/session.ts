@@ -69,14 +69,16 @@ export function thrown(
 /** Two events this close in time came from one tap. */
 const oneTapMs = 60;
 
-/** Ids of the events of the newest tap: a rep alone, or a rep with its throw, or a throw alone. */
+/** Ids of the events of the newest tap: a rep alone, a rep with its throw, a throw alone, or the end of a set. */
 export function lastTap(events: readonly LogEvent[]): LogEvent[] {
-  const taps = events.filter(({ kind }) => kind === 'rep' || kind === 'throw');
+  const taps = events.filter(({ kind }) => kind === 'rep' || kind === 'throw' || kind === 'set-done');
   const last = taps.at(-1);
   const before = taps.at(-2);
   if (!last) return [];
   const together =
-    before && before.kind !== last.kind && Date.parse(last.at) - Date.parse(before.at) <= oneTapMs;
+    before &&
+    [before.kind, last.kind].sort().join() === 'rep,throw' &&
+    Date.parse(last.at) - Date.parse(before.at) <= oneTapMs;
   return together ? [last, before] : [last];
 }
 

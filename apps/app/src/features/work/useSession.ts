@@ -48,6 +48,14 @@ export function useSession(page: AthletePage) {
       if (open) dispatch(log(athleteId, 'undo', { sessionId: id, of: open.id }));
       dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, velocity) }));
     },
+    /** A set is over; the next one begins at nought. */
+    setDone: (
+      drill: string,
+      constraints: string[],
+      { clean, missed }: { clean: number; missed: number },
+      workaround: string | null,
+    ) =>
+      dispatch(log(athleteId, 'set-done', { sessionId: id, drill, constraints, clean, missed, workaround })),
     undo: () => {
       const tap = lastTap(events);
       for (const { id: of } of tap) dispatch(log(athleteId, 'undo', { sessionId: id, of }));

@@ -62,7 +62,7 @@ export const armConnectPages: DrillPages = {
     ],
     good: 'The glove is where it was when the chest arrives.',
     mistakes: ['Swinging the glove to the hip.', 'A glove so tight that the neck tenses.'],
-    workaround: { flaw: 'oh.early-launch', seen: 'the chest dives to the glove before the leg is firm' },
+    workaround: { flaw: 'oh.slouch', seen: 'the upper back rounds to bring the chest to the glove' },
     holds: ['stride', 'landing', 'turn', 'arm', 'throw'],
     leavesOut: 'lift',
   },

@@ -12,8 +12,8 @@ export const constrainPages: DrillPages = {
     good: 'The heel stays heavy; going forward over the toes would tip you over.',
     mistakes: ['Standing up against the tilt.', 'Going slowly to keep balance.'],
     workaround: { flaw: 'oh.lead-leg-opens', seen: 'the lead leg swings round to catch the balance' },
-    holds: ['stride', 'landing', 'turn', 'arm', 'throw'],
-    leavesOut: 'finish',
+    holds: ['stride', 'landing', 'turn', 'arm', 'throw', 'finish'],
+    leavesOut: null,
   },
   'knee-gate': {
     setUp: 'A soft upright bag or cone a hand’s breadth in front of the back knee, on the toe side.',
@@ -25,8 +25,8 @@ export const constrainPages: DrillPages = {
     good: 'The bag stands and the hip has gone back.',
     mistakes: ['Standing further away.', 'Loading less to be safe.'],
     workaround: { flaw: 'oh.lead-leg-opens', seen: 'blocked at the knee, the lead leg now swings open' },
-    holds: ['lift', 'stride', 'landing', 'turn', 'arm', 'throw'],
-    leavesOut: 'finish',
+    holds: ['lift', 'stride', 'landing', 'turn', 'arm', 'throw', 'finish'],
+    leavesOut: null,
   },
   'step-over-gate': {
     setUp: 'A low soft hurdle across the way, half a stride out, just inside the stride line.',
@@ -38,8 +38,8 @@ export const constrainPages: DrillPages = {
     good: 'The knee passes over the hurdle before the foot, toes closed.',
     mistakes: ['Kicking over it with a straight leg.', 'Shortening the stride.'],
     workaround: { flaw: 'oh.cross-line', seen: 'the foot comes round the inside and lands across the line' },
-    holds: ['lift', 'stride', 'landing', 'turn', 'arm', 'throw'],
-    leavesOut: 'finish',
+    holds: ['lift', 'stride', 'landing', 'turn', 'arm', 'throw', 'finish'],
+    leavesOut: null,
   },
   'tethered-drive': {
     setUp:
@@ -52,8 +52,8 @@ export const constrainPages: DrillPages = {
     good: 'The cord is tight when the leg is long, not before.',
     mistakes: ['Leaning into the cord.', 'Jumping up instead of out.'],
     workaround: { flaw: 'wm.upper-leads', seen: 'the chest pulls against the cord before the leg pushes' },
-    holds: ['lift', 'stride', 'landing', 'arm', 'throw'],
-    leavesOut: 'finish',
+    holds: ['lift', 'stride', 'landing', 'arm', 'throw', 'finish'],
+    leavesOut: null,
   },
   'wall-behind-throw': {
     setUp: 'Stand side-on with a wall an arm’s length behind the throwing side, a net in front, a soft ball.',
@@ -89,7 +89,7 @@ export const constrainPages: DrillPages = {
     ],
     good: 'Hand and foot answer the same word.',
     mistakes: ['Guessing the call.', 'Stopping dead to wait for it.'],
-    workaround: { flaw: 'oh.early-break', seen: 'the hands part early and the arm hangs until the call' },
+    workaround: { flaw: 'oh.arm-drag', seen: 'the arm hangs until the call and then drags behind the trunk' },
     holds: ['stride', 'landing', 'arm', 'throw'],
     leavesOut: 'lift',
   },
@@ -103,7 +103,7 @@ export const constrainPages: DrillPages = {
     good: 'Hand and hip pass through the middle.',
     mistakes: ['Slowing the arm in the lane.', 'Lifting the elbow over the post.'],
     workaround: { flaw: 'wm.pull-up', seen: 'the hand lifts early to get out of the lane' },
-    holds: ['stride', 'landing', 'arm', 'throw'],
-    leavesOut: 'finish',
+    holds: ['stride', 'landing', 'arm', 'throw', 'finish'],
+    leavesOut: null,
   },
 };

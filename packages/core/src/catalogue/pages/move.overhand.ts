@@ -36,7 +36,7 @@ export const overhandMovePages: DrillPages = {
     ],
     good: 'The freeze could last longer; nothing shakes.',
     mistakes: ['Falling into the freeze.', 'Standing tall to find balance.'],
-    workaround: { flaw: 'oh.short-stride', seen: 'the stride is cut short so that the freeze is easy' },
+    workaround: { flaw: 'oh.lean-back', seen: 'the trunk hangs back so that the freeze is easy' },
     holds: ['lift', 'stride', 'slope'],
     leavesOut: 'landing',
   },

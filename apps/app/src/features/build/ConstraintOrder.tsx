@@ -1,0 +1,77 @@
+import type { AthletePage } from '@wrightonic/contract';
+import { constraintOf, constraints, nodeName, uncleared, usualConstraints } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { log } from '../../offline/log';
+import { useAppDispatch } from '../../store/store';
+import { Picks } from '../../ui/Choices';
+
+interface Props {
+  page: AthletePage;
+  drill: string;
+}
+
+/** The constraints of a drill for this athlete, in the order in which they are put up. */
+export function ConstraintOrder({ page, drill }: Props) {
+  const dispatch = useAppDispatch();
+  const [changing, setChanging] = useState(false);
+  const { athlete, history } = page;
+  const usual = usualConstraints(drill, athlete);
+  const order = page.constraints[drill] ?? usual;
+  if (usual.length === 0 && order.length === 0) return null;
+  if (uncleared(history).length)
+    return <Text variant="bodySmall">No constraints while an injury is not cleared.</Text>;
+  const keep = (next: string[]) =>
+    dispatch(log(athlete.id, 'constraints-ordered', { athleteId: athlete.id, drill, constraints: next }));
+  const swap = (n: number) =>
+    keep(order.map((id, at) => (at === n - 1 ? order[n]! : at === n ? order[n - 1]! : id)));
+  const open = constraints.filter(
+    ({ discipline, minAge }) =>
+      (discipline === 'both' || discipline === athlete.discipline) && athlete.age >= minAge,
+  );
+  return (
+    <View style={styles.whole}>
+      <Text variant="labelMedium">Constraints, in order</Text>
+      {order.map((id, n) => {
+        const constraint = constraintOf(id);
+        return (
+          <View key={id} style={styles.row}>
+            <View style={styles.grow}>
+              <Text>{`${n + 1}. ${constraint?.name ?? id}`}</Text>
+              <Text variant="bodySmall">{`Blocks: ${(constraint?.blocks ?? [])
+                .filter((flaw) => flaw.startsWith(athlete.discipline === 'overhand' ? 'oh.' : 'wm.'))
+                .map((flaw) => nodeName(flaw).toLowerCase())
+                .join(', ')}`}</Text>
+            </View>
+            {changing && n > 0 ? (
+              <IconButton
+                icon="arrow-up"
+                accessibilityLabel={`Put ${constraint?.name ?? id} earlier`}
+                onPress={() => swap(n)}
+              />
+            ) : null}
+          </View>
+        );
+      })}
+      {changing ? (
+        <Picks
+          label="Constraints of this drill"
+          options={open.map(({ id, name }) => ({ value: id, text: name }))}
+          value={order}
+          onChange={keep}
+        />
+      ) : null}
+      <Button mode="text" compact style={styles.start} onPress={() => setChanging(!changing)}>
+        {changing ? 'Done' : 'Change the constraints'}
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  whole: { gap: 4 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 4 },
+  grow: { flex: 1, minWidth: 0 },
+  start: { alignSelf: 'flex-start', marginLeft: -8 },
+});

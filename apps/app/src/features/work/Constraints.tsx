@@ -1,0 +1,94 @@
+import type { AthletePage } from '@wrightonic/contract';
+import { constraintOf, nodeName } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { Card } from '../../ui/Card';
+import { Choices, Picks } from '../../ui/Choices';
+import { Notice } from '../../ui/Notice';
+import { afterLastSet, orderedConstraints, repsOfSet, waysRound } from './sets';
+import type { Session } from './useSession';
+
+interface Props {
+  page: AthletePage;
+  session: Session;
+  drill: string;
+}
+
+const names = { add: 'Add it', remove: 'Take it away', return: 'Bring it back' } as const;
+
+/** What is put in the way in this drill, how the set goes, and what to change after it. */
+export function Constraints({ page, session, drill }: Props) {
+  const order = orderedConstraints(page, drill);
+  const { on: before, offer } = afterLastSet(page, drill);
+  /** Changed for the set under way. */
+  const [changed, setChanged] = useState<string[] | null>(null);
+  const [way, setWay] = useState<string | null>(null);
+  const [asking, setAsking] = useState(false);
+  if (order.length === 0) return null;
+  const on = changed ?? before;
+  const reps = repsOfSet(session.events, drill);
+  const total = reps.clean + reps.missed;
+  const done = () => {
+    session.inSession().setDone(drill, on, reps, way);
+    setChanged(null);
+    setWay(null);
+    setAsking(false);
+  };
+  const take = (constraint: string) =>
+    setChanged(offer?.do === 'remove' ? on.filter((id) => id !== constraint) : [...on, constraint]);
+  const all = [...new Set([...order, ...on])];
+  return (
+    <Card>
+      {offer && changed === null && total === 0 ? (
+        <Notice icon="target">
+          <Text>{offer.why}</Text>
+          <Button mode="contained" style={styles.start} onPress={() => take(offer.constraint)}>
+            {names[offer.do]}
+          </Button>
+        </Notice>
+      ) : null}
+      <Text variant="labelMedium">In the way, in this order</Text>
+      <Picks
+        label="Constraints that are on"
+        options={all.map((value) => ({ value, text: constraintOf(value)?.name ?? value }))}
+        value={on}
+        onChange={setChanged}
+      />
+      <View style={styles.row}>
+        <Text style={styles.grow} role="status">
+          {total ? `This set: ${reps.clean} of ${total} clean` : 'No rep of this set yet'}
+        </Text>
+        <Button mode="contained-tonal" disabled={total === 0} onPress={done}>
+          Set done
+        </Button>
+      </View>
+      <Button
+        mode="text"
+        compact
+        style={styles.start}
+        aria-expanded={asking}
+        onPress={() => setAsking(!asking)}
+      >
+        {way ? `Way round: ${nodeName(way)}` : 'The body found a way round'}
+      </Button>
+      {asking ? (
+        <Choices<string | null>
+          label="Which way round"
+          value={way}
+          onChange={setWay}
+          options={[
+            { value: null, text: 'None' },
+            ...waysRound(drill, order).map((value) => ({ value, text: nodeName(value) })),
+          ]}
+        />
+      ) : null}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1 },
+  start: { alignSelf: 'flex-start' },
+});
