@@ -61,6 +61,10 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
     drill: 'called-spots',
     dose: '4x5',
   }),
+  'POST /athletes/:id/games/import': () => ({ text: 'BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR' }),
+  'POST /athletes/:id/games': () => ({ games: [{ id: v7(), uid: 'g1', date: day, title: 'Away' }] }),
+  'POST /athletes/:id/shares': () => ({ id: v7(), days: 30 }),
+  'POST /shares/:id/end': () => ({ id: v7() }),
   'POST /stage-moves': () => ({
     moves: [{ id: v7(), planId: theirs['plan'], thread: 'lower', to: 'feel', reason: 'Not yet' }],
   }),
@@ -163,6 +167,8 @@ export async function furnished() {
   await owner.post(`/athletes/${athlete.id}/traces`, trace);
   const plan = { id: v7(), traceId: trace.id, startsOn: day, weeks: 2 };
   await owner.post(`/athletes/${athlete.id}/plans`, plan);
+  const share = { id: v7(), days: 30 };
+  await owner.post(`/athletes/${athlete.id}/shares`, share);
   const page = await owner.get(`/athletes/${athlete.id}`);
   const { id: drill, drill: drillName } = page.body.plan.threads[0].stages[0].drills[0] as {
     id: string;
@@ -179,6 +185,7 @@ export async function furnished() {
     clip: clip.id,
     injury: injury.id,
     picture,
+    share: share.id,
   };
 
   /** Everything stored, to see that a refused request changed nothing. */
@@ -205,6 +212,9 @@ export async function furnished() {
       'link_edits',
       'link_strikes',
       'instructions',
+      'games',
+      'shares',
+      'share_ends',
     ];
     const of = async (table: string) => [table, Number((await here.db(table).count({ n: '*' }))[0]!['n'])];
     return Object.fromEntries(await Promise.all(tables.map(of)));

@@ -37,6 +37,9 @@ const open = new Set([
   'POST /session',
   'POST /session/demo',
   'DELETE /session',
+  'GET /shared/:token',
+  'GET /shared/:token/week.pdf',
+  'GET /shared/:token/week.ics',
 ]);
 const own = new Set([
   'PUT /profile',
@@ -58,6 +61,7 @@ const things: Record<string, string> = {
   clips: 'clip',
   injuries: 'injury',
   pictures: 'picture',
+  shares: 'share',
   athletes: 'athlete',
 };
 const filled = (path: string) =>

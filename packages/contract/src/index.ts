@@ -12,3 +12,5 @@ export * from './planRecords';
 export * from './plans';
 export * from './tracing';
 export { day, id, instant } from './shared';
+export * from './sharing';
+export * from './games';

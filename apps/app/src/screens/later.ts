@@ -20,6 +20,7 @@ export { Throws } from '../features/look/throws/Throws';
 export { Links } from '../features/office/Links';
 export { Office } from '../features/office/Office';
 export { Prove } from '../features/prove/Prove';
+export { SharedWeek } from '../features/shared/SharedWeek';
 export { Sheet } from '../features/trace/Sheet';
 export { TraceScreen } from '../features/trace/TraceScreen';
 export { Session } from '../features/work/Session';

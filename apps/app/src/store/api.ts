@@ -2,6 +2,8 @@ import type {
   AthleteForm,
   AthletePage,
   AthletesImport,
+  CalendarGames,
+  CalendarText,
   CallRecord,
   ClipRecord,
   CurveRecord,
@@ -13,14 +15,17 @@ import type {
   LinkEditRecord,
   LogAnswer,
   LogEvent,
+  MadeShare,
   Me,
   NewAssignment,
   NewAthlete,
   NewClearance,
+  NewGames,
   NewInjury,
   NewLesson,
   NewLinkEdit,
   NewPlan,
+  NewShare,
   NewSize,
   Offers,
   OpenSession,
@@ -34,12 +39,15 @@ import type {
   RosterMove,
   ScreenRecord,
   SessionState,
+  ShareEnd,
+  ShareRecord,
   SignIn,
   StageMove,
   StageMoves,
   ThrowRecord,
   ThrowsImport,
   TraceChoice,
+  WeekSheet,
   WeekWish,
 } from '@wrightonic/contract';
 import {
@@ -74,7 +82,7 @@ type Of<T> = { athleteId: string; body: T };
 
 export const api = createApi({
   baseQuery: query,
-  tagTypes: ['Session', 'Roster', 'Athlete', 'Offers', 'Lessons', 'Links'],
+  tagTypes: ['Session', 'Roster', 'Athlete', 'Offers', 'Lessons', 'Links', 'Shares'],
   keepUnusedDataFor: 600,
   endpoints: (build) => {
     const keep = async (
@@ -223,6 +231,28 @@ export const api = createApi({
       }),
       addDrill: planChange<DrillAddition>('drills'),
       moveStage: planChange<StageMove>('stage-moves'),
+      readGames: build.mutation<CalendarGames, Of<CalendarText>>({
+        query: ({ athleteId, body }) => ({ url: `athletes/${athleteId}/games/import`, method: 'POST', body }),
+      }),
+      keepGames: build.mutation<{ added: number }, Of<NewGames>>({
+        query: ({ athleteId, body }) => ({ url: `athletes/${athleteId}/games`, method: 'POST', body }),
+        invalidatesTags: (_result, _error, { athleteId }) => [{ type: 'Athlete', id: athleteId }],
+      }),
+      shares: build.query<ShareRecord[], string>({
+        query: (id) => `athletes/${id}/shares`,
+        providesTags: ['Shares'],
+      }),
+      makeShare: build.mutation<MadeShare, Of<NewShare>>({
+        query: ({ athleteId, body }) => ({ url: `athletes/${athleteId}/shares`, method: 'POST', body }),
+        invalidatesTags: ['Shares'],
+      }),
+      endShare: build.mutation<Made, Of<ShareEnd> & { share: string }>({
+        query: ({ share, body }) => ({ url: `shares/${share}/end`, method: 'POST', body }),
+        invalidatesTags: ['Shares'],
+      }),
+      sharedWeek: build.query<WeekSheet & { expiresAt: string }, string>({
+        query: (token) => `shared/${encodeURIComponent(token)}`,
+      }),
       stageProposals: build.query<RosterMove[], void>({
         query: () => 'stage-proposals',
         providesTags: ['Roster'],

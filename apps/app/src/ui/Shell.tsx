@@ -14,7 +14,7 @@ import { useWide } from './useWide';
 // Comes with the later screens once the first one stands idle, so that these are there when they are wanted.
 const Keys = screen('Keys', null);
 
-const full = /^\/athletes\/[^/]+\/(session|sheet)$/;
+const full = /^\/(athletes\/[^/]+\/(session|sheet)|s\/.+)$/;
 
 /** The places of the app: a bar at the bottom on a phone, a rail on a wide screen, nothing while working. */
 export function Shell({ children }: { children: ReactNode }) {

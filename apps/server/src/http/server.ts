@@ -7,6 +7,7 @@ import pino, { type Logger } from 'pino';
 import { csrf, knowPerson, mustBeSignedIn, webSession } from '../auth/session';
 import { Doorkeeper } from '../store/academies';
 import { athleteRoutes } from './athletes';
+import { gameRoutes } from './games';
 import { ladderRoutes } from './ladders';
 import { logRoutes } from './log';
 import { measuredRoutes } from './measured';
@@ -14,6 +15,7 @@ import { planRoutes } from './plans';
 import { profileRoutes } from './profile';
 import { notHere, refusals } from './refused';
 import { sessionRoutes } from './session';
+import { sharedRoutes, shareRoutes } from './shares';
 import { WeekSolver } from '../solver/weeks';
 import { traceRoutes } from './traces';
 
@@ -96,13 +98,15 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     knowPerson(door),
     csrf.csrfSynchronisedProtection,
   );
-  api.use(sessionRoutes(door));
+  api.use(sessionRoutes(door), sharedRoutes(door));
   api.use(
     mustBeSignedIn,
     athleteRoutes(),
     logRoutes(),
     planRoutes(solver),
+    gameRoutes(),
     ladderRoutes(),
+    shareRoutes(),
     traceRoutes(),
     measuredRoutes(),
     profileRoutes(),

@@ -1,6 +1,6 @@
-import type { Ahead } from '@wrightonic/contract';
+import type { Ahead, NewGames } from '@wrightonic/contract';
 import { addDays } from '@wrightonic/core';
-import type { Academy } from './scope';
+import { inBatches, notUndone, type Academy } from './scope';
 import { venueDay, venueInstant } from './venueDay';
 
 /** How far a week looks ahead, days. */
@@ -21,12 +21,11 @@ export async function aheadOf(
       .where('starts_at', '>=', venueInstant(from, '00:00', zone))
       .where('starts_at', '<', venueInstant(until, '00:00', zone))
       .orderBy('starts_at'),
-    academy
-      .from('games')
-      .where({ athlete_id: athleteId })
-      .where('date', '>=', from)
-      .where('date', '<', until)
-      .orderBy('date'),
+    notUndone(academy.from('games', 'g').where({ 'g.athlete_id': athleteId }), 'g')
+      .where('g.date', '>=', from)
+      .where('g.date', '<', until)
+      .orderBy('g.date')
+      .select('g.*'),
   ]);
   return [
     ...games.map((row: Record<string, any>): Ahead => ({
@@ -42,4 +41,24 @@ export async function aheadOf(
       title: row.place,
     })),
   ].sort((a, b) => a.date.localeCompare(b.date));
+}
+
+/** Keeps games; one that is there already, by its calendar's id and its day, is left as it is. */
+export async function addGames(
+  academy: Academy,
+  athleteId: string,
+  games: NewGames['games'],
+  by: string,
+): Promise<void> {
+  const at = new Date();
+  const rows = games.map(({ id, uid, date, title }) => ({
+    id,
+    athlete_id: athleteId,
+    uid,
+    date,
+    title,
+    at,
+    by_person: by,
+  }));
+  await academy.whole((whole) => inBatches(whole, 'games', rows));
 }

@@ -10,6 +10,7 @@ import { Pane } from '../../ui/Pane';
 import { Seam } from '../../ui/seam/Seam';
 import { useWide } from '../../ui/useWide';
 import { Ladder } from './Ladder';
+import { Share } from './Share';
 import { Assigned } from './week/Assigned';
 import { Week } from './week/Week';
 import { Words } from './Words';
@@ -51,6 +52,7 @@ export function Plan({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
           </View>
         ))}
       </View>
+      {plan.assignment ? <Share page={page} /> : null}
       <Words page={page} plan={plan} />
       {athlete.age < 13 ? (
         <Notice>Below 13: no maximal effort, no tether, no added-mass balls, few jumps.</Notice>

@@ -1,3 +1,4 @@
+import { usePathname } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { resume } from '../../offline/send';
@@ -8,10 +9,14 @@ import { useColours } from '../../theme/theme';
 import { Trouble, Waiting } from '../../ui/Notice';
 import { SignIn } from './SignIn';
 
+/** The page behind a link opens for whoever has it. */
+const shared = /^\/s\/./;
+
 /** Lets in who is signed in; everyone else is asked to, and comes out on the page that was asked for. */
 export function Door({ children }: { children: ReactNode }) {
   const { data, error, refetch } = api.useSessionQuery(undefined, { refetchOnReconnect: true });
   const dispatch = useAppDispatch();
+  const path = usePathname();
   const { ground } = useColours();
   const personId = data?.me?.person.id;
   useEffect(() => {
@@ -22,7 +27,7 @@ export function Door({ children }: { children: ReactNode }) {
     const started = dispatch(resume());
     return () => void started.then((end) => end());
   }, [dispatch, personId]);
-  if (personId) return children;
+  if (personId || shared.test(path)) return children;
   return (
     <View style={[styles.whole, { backgroundColor: ground }]}>
       {data ? (

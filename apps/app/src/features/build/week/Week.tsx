@@ -21,6 +21,7 @@ import { dayWords, weekday } from '../../../ui/days';
 import { Notice, Trouble, Waiting } from '../../../ui/Notice';
 import { Heading } from '../../../ui/Screen';
 import { DayBox } from './DayBox';
+import { Games } from './Games';
 import { useWeek } from './useWeek';
 
 const shownHeld = 3;
@@ -135,6 +136,7 @@ export function Week({ page, plan, onDone }: Props) {
         />
       ) : null}
       {error ? <Trouble error={error} /> : null}
+      <Games athleteId={page.athlete.id} onKept={week.takeGames} />
       <View style={styles.row}>
         <Button
           mode="contained"

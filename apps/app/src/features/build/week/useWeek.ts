@@ -93,6 +93,19 @@ export function useWeek(page: AthletePage, plan: PlanRecord) {
     limits,
     /** The best week anew; a week that runs is left as it is as far as that goes. */
     planAnew: () => ask(items.length ? items : null).then(take),
+    /** Days on which the calendar has a game are game days from now on. */
+    takeGames: (dates: readonly string[]) => {
+      const games = dates.map((date) => ({ date, kind: 'game' as const, minutes: null, title: '' }));
+      const usual = usualWeek({ ...page, ahead: [...page.ahead, ...games] }, today);
+      setDays((old) =>
+        old.map((day) =>
+          day.kind !== 'game' && dates.includes(day.date)
+            ? (usual.find(({ date }) => date === day.date) ?? day)
+            : day,
+        ),
+      );
+      setStale(true);
+    },
     changeDay: (day: WeekDayForm) => {
       setDays((old) => old.map((each) => (each.date === day.date ? day : each)));
       if (day.kind === 'off') change(items.filter(({ date }) => date !== day.date));

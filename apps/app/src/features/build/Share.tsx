@@ -1,0 +1,119 @@
+import type { AthletePage, MadeShare } from '@wrightonic/contract';
+import { useState } from 'react';
+import { Linking, StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { dayWords } from '../../ui/days';
+import { Trouble } from '../../ui/Notice';
+import { Heading } from '../../ui/Screen';
+
+const lasting = [
+  { value: 7, text: 'A week' },
+  { value: 30, text: '30 days' },
+  { value: 90, text: '90 days' },
+];
+
+/** The week for whoever is at home: a link, a sheet of paper, a calendar; and the links that are still open. */
+export function Share({ page }: { page: AthletePage }) {
+  const { id, givenName } = page.athlete;
+  const today = useToday();
+  const [days, setDays] = useState(30);
+  const [made, setMade] = useState<MadeShare | null>(null);
+  const [copied, setCopied] = useState(false);
+  const { data } = api.useSharesQuery(id);
+  const [make, making] = api.useMakeShareMutation();
+  const [end, ending] = api.useEndShareMutation();
+  const open = (data ?? []).filter(({ ended, expiresAt }) => !ended && expiresAt.slice(0, 10) >= today);
+  const address = made ? `${location.origin}/s/${made.token}` : '';
+  const file = (name: string) => `/api/shared/${made!.token}/${name}`;
+  const copy = async () => {
+    await navigator.clipboard.writeText(address);
+    setCopied(true);
+  };
+  return (
+    <Card>
+      <Heading>{`For ${givenName} and home`}</Heading>
+      {made ? (
+        <>
+          <Text>
+            Whoever has this address sees this week and nothing else. It is shown only now; make another when
+            it is lost.
+          </Text>
+          <Text variant="labelLarge" selectable>
+            {address}
+          </Text>
+          <View style={styles.row}>
+            <Button mode="contained" icon="share-variant" onPress={() => void copy()}>
+              {copied ? 'Copied' : 'Copy the address'}
+            </Button>
+            <Button mode="outlined" icon="printer" onPress={() => void Linking.openURL(file('week.pdf'))}>
+              Sheet to print
+            </Button>
+            <Button
+              mode="outlined"
+              icon="calendar-export"
+              onPress={() => void Linking.openURL(file('week.ics'))}
+            >
+              Calendar
+            </Button>
+            <Button mode="text" onPress={() => void Linking.openURL(`/s/${made.token}`)}>
+              See it as they do
+            </Button>
+          </View>
+        </>
+      ) : (
+        <>
+          <Text>
+            One page with the drills, their figures and boxes to tick: as a link, on paper, in a calendar.
+          </Text>
+          <Choices label="How long the link opens" shown value={days} onChange={setDays} options={lasting} />
+          {making.error ? <Trouble error={making.error} /> : null}
+          <Button
+            mode="contained-tonal"
+            icon="share-variant"
+            style={styles.start}
+            loading={making.isLoading}
+            onPress={() =>
+              void make({ athleteId: id, body: { id: v7(), days } }).then((answer) =>
+                answer.data ? setMade(answer.data) : undefined,
+              )
+            }
+          >
+            Make a link and a sheet
+          </Button>
+        </>
+      )}
+      {ending.error ? <Trouble error={ending.error} /> : null}
+      {open.length ? <Text variant="labelMedium">Open links</Text> : null}
+      {open.map((share) => (
+        <View key={share.id} style={styles.row}>
+          <Text style={styles.grow}>
+            {`${share.by}, ${dayWords(share.at.slice(0, 10), today)}; opens until ${dayWords(share.expiresAt.slice(0, 10), today)}`}
+          </Text>
+          <Button
+            mode="text"
+            compact
+            accessibilityLabel={`Take back the link of ${dayWords(share.at.slice(0, 10), today)}`}
+            onPress={() =>
+              void end({ athleteId: id, share: share.id, body: { id: v7() } }).then(() =>
+                made?.id === share.id ? setMade(null) : undefined,
+              )
+            }
+          >
+            Take back
+          </Button>
+        </View>
+      ))}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
+  grow: { flex: 1, minWidth: 160 },
+  start: { alignSelf: 'flex-start' },
+});

@@ -1,0 +1,90 @@
+import type { CalendarGames } from '@wrightonic/contract';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../../store/api';
+import { useToday } from '../../../store/useAthlete';
+import { Picks } from '../../../ui/Choices';
+import { dayWords } from '../../../ui/days';
+import { FilePick } from '../../../ui/FilePick';
+import { Trouble, Waiting } from '../../../ui/Notice';
+
+const sixMegabytes = 6_000_000;
+
+/** What of a calendar was left out, in words. */
+function leftOut({ before, after, cancelled, unreadable, beyond }: CalendarGames['passedOver']): string {
+  const parts = [
+    before ? `${before} in the past` : '',
+    after ? `${after} more than a year ahead` : '',
+    cancelled ? `${cancelled} called off` : '',
+    unreadable ? `${unreadable} that cannot be read` : '',
+    beyond ? `${beyond} beyond the first 400` : '',
+  ].filter(Boolean);
+  return parts.length ? `Left out: ${parts.join(', ')}.` : '';
+}
+
+/** Games from the calendar of a league or a team, looked at before they are kept. */
+export function Games({ athleteId, onKept }: { athleteId: string; onKept: (dates: string[]) => void }) {
+  const today = useToday();
+  const [read, reading] = api.useReadGamesMutation();
+  const [keep, keeping] = api.useKeepGamesMutation();
+  const [wanted, setWanted] = useState<string[]>([]);
+  const found = reading.data;
+  const key = ({ uid, date }: CalendarGames['games'][number]) => `${uid} ${date}`;
+  const open = async (file: File) => {
+    const answer = await read({ athleteId, body: { text: await file.text() } });
+    setWanted(answer.data?.games.map(key) ?? []);
+  };
+  const games = (found?.games ?? []).filter((game) => wanted.includes(key(game)));
+  return (
+    <View style={styles.whole}>
+      <FilePick
+        label="Games from a calendar file"
+        accept=".ics,text/calendar"
+        icon="calendar-plus"
+        most={sixMegabytes}
+        onFile={(file) => void open(file)}
+      />
+      {reading.isLoading ? <Waiting what="Reading the calendar" /> : null}
+      {reading.error ? <Trouble error={reading.error} /> : null}
+      {keeping.error ? <Trouble error={keeping.error} /> : null}
+      {found && !keeping.isSuccess ? (
+        <>
+          <Text>
+            {found.games.length
+              ? `${found.games.length} events in the coming year. ${leftOut(found.passedOver)} Which are games of this athlete?`
+              : `No event of this calendar lies in the coming year. ${leftOut(found.passedOver)}`}
+          </Text>
+          <Picks
+            label="Games to keep"
+            options={found.games.map((game) => ({
+              value: key(game),
+              text: `${dayWords(game.date, today)} ${game.title}`,
+            }))}
+            value={wanted}
+            onChange={setWanted}
+          />
+          {found.games.length ? (
+            <Button
+              mode="contained-tonal"
+              style={styles.start}
+              loading={keeping.isLoading}
+              disabled={games.length === 0}
+              onPress={() =>
+                void keep({ athleteId, body: { games: games.map((game) => ({ id: v7(), ...game })) } }).then(
+                  (answer) => ('data' in answer ? onKept(games.map(({ date }) => date)) : undefined),
+                )
+              }
+            >
+              {`Keep ${games.length} ${games.length === 1 ? 'game' : 'games'}`}
+            </Button>
+          ) : null}
+        </>
+      ) : null}
+      {keeping.isSuccess ? <Text role="status">Kept. Days with a game are game days now.</Text> : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ whole: { gap: 8 }, start: { alignSelf: 'flex-start' } });

@@ -1,0 +1,38 @@
+import { calendarText, newGames } from '@wrightonic/contract';
+import { addDays, TableError } from '@wrightonic/core';
+import { readGames } from '@wrightonic/core/icalendar';
+import { Router } from 'express';
+import { mustInstruct } from '../auth/session';
+import { addGames } from '../store/ahead';
+import { athlete } from '../store/athletes';
+import { venueDay } from '../store/venueDay';
+import { body, found, pathId, who } from './input';
+import { refusedField } from './refused';
+
+/** A season ahead is what anybody plans for. */
+const daysAhead = 365;
+
+/** Games of a league calendar: read and shown first, then kept. */
+export function gameRoutes(): Router {
+  const routes = Router();
+  routes.post('/athletes/:id/games/import', mustInstruct, async (request, response) => {
+    const { academy, home } = who(request);
+    found(await athlete(academy, pathId(request)), 'athlete');
+    const { text } = body(request, calendarText);
+    const from = venueDay(new Date(), home.zone);
+    try {
+      response.json(readGames(text, { from, until: addDays(from, daysAhead), zone: home.zone }));
+    } catch (error) {
+      if (error instanceof TableError) throw refusedField('text', error.message);
+      throw error;
+    }
+  });
+  routes.post('/athletes/:id/games', mustInstruct, async (request, response) => {
+    const { academy, person } = who(request);
+    const { id } = found(await athlete(academy, pathId(request)), 'athlete');
+    const { games } = body(request, newGames);
+    await addGames(academy, id, games, person.id);
+    response.status(201).json({ added: games.length });
+  });
+  return routes;
+}

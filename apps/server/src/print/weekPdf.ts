@@ -1,0 +1,216 @@
+import { notMedical, stopForPain, type SheetItem, type WeekSheet } from '@wrightonic/contract';
+import { drawScene, type Shape } from '@wrightonic/core';
+import PDFDocument from 'pdfkit';
+import QRCode from 'qrcode';
+
+const fonts = {
+  text: require.resolve('@expo-google-fonts/atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf'),
+  bold: require.resolve('@expo-google-fonts/atkinson-hyperlegible/700Bold/AtkinsonHyperlegible_700Bold.ttf'),
+  heading: require.resolve('@expo-google-fonts/barlow-condensed/600SemiBold/BarlowCondensed_600SemiBold.ttf'),
+};
+/** Printed on white, so that little ink is used. */
+const inks: Record<Shape['ink'], string> = {
+  body: '#1D2B2F',
+  far: '#6A767A',
+  ball: '#A8492A',
+  thing: '#274B6D',
+  ground: '#C9C1B0',
+  paper: '#FFFFFF',
+};
+const { body: ink, ground: line } = inks;
+
+// A4, points.
+const page = { width: 595.28, height: 841.89, margin: 34 };
+const inner = page.width - 2 * page.margin;
+const figure = { width: 74, height: 50 };
+const drillWidth = 252;
+const tallestRow = 58;
+const footHeight = 104;
+
+const written = (date: string, parts: Intl.DateTimeFormatOptions): string =>
+  new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`));
+
+type Pdf = InstanceType<typeof PDFDocument>;
+
+function drawFigure(pdf: Pdf, sheet: WeekSheet, drill: string, x: number, y: number): void {
+  pdf.save().translate(x, y).lineCap('round').lineJoin('round');
+  for (const { path, width, ink: colour, dashed } of drawScene(drill, { ...figure, hand: sheet.throws }) ??
+    []) {
+    pdf.path(path);
+    if (width === 0) pdf.fill(inks[colour]);
+    else {
+      if (dashed) pdf.dash(2.5, { space: 2.5 });
+      else pdf.undash();
+      pdf.lineWidth(width);
+      if (colour === 'ball') pdf.fillAndStroke(inks.paper, inks.ball);
+      else pdf.stroke(inks[colour]);
+    }
+  }
+  pdf.undash().restore();
+}
+
+/** Text that gets smaller until it fits, and ends in dots where it never does. */
+function fit(
+  pdf: Pdf,
+  text: string,
+  x: number,
+  y: number,
+  width: number,
+  height: number,
+  size: number,
+): void {
+  let points = size;
+  while (points > 6.5 && pdf.fontSize(points).heightOfString(text, { width }) > height) points -= 0.5;
+  pdf.fontSize(points).text(text, x, y, { width, height, ellipsis: true });
+}
+
+function head(pdf: Pdf, sheet: WeekSheet): number {
+  const { margin } = page;
+  pdf.font('heading').fontSize(26).fillColor(ink);
+  pdf.text(`${sheet.givenName}’s week`, margin, margin, { lineBreak: false });
+  const days = sheet.days.map(({ date }) => date);
+  const span = days.length
+    ? `${written(days[0]!, { day: 'numeric', month: 'long' })} to ${written(days.at(-1)!, { day: 'numeric', month: 'long', year: 'numeric' })}`
+    : '';
+  pdf.font('text').fontSize(10);
+  pdf.text(`${sheet.academy}   ${span}`, margin, margin + 30);
+  if (sheet.focus.length)
+    pdf.font('bold').text(`Working on: ${sheet.focus.join('; ')}`, margin, margin + 44, { width: inner });
+  return margin + 64;
+}
+
+/** One box to tick for each set. */
+function boxes(pdf: Pdf, item: SheetItem, x: number, y: number, width: number): void {
+  const size = 8;
+  const perRow = Math.max(1, Math.floor((width - 4) / (size + 3)));
+  for (let n = 0; n < item.sets; n++) {
+    const left = x + 3 + (n % perRow) * (size + 3);
+    pdf
+      .rect(left, y + Math.floor(n / perRow) * (size + 3), size, size)
+      .lineWidth(0.9)
+      .stroke(ink);
+  }
+}
+
+/**
+ * The week on one side of A4: every drill once with its mirrored figure and its one cue, the days beside it with a
+ * box for each set, what is thrown each day, the line on pain, and a code that leads to the athlete's page.
+ *
+ * @param url what the code leads to
+ */
+export async function weekPdf(sheet: WeekSheet, url: string): Promise<Buffer> {
+  const pdf = new PDFDocument({
+    size: 'A4',
+    margin: 0,
+    autoFirstPage: true,
+    info: { Title: `${sheet.givenName}’s week`, Author: sheet.academy },
+  });
+  const parts: Buffer[] = [];
+  pdf.on('data', (part: Buffer) => parts.push(part));
+  const ended = new Promise<void>((done) => pdf.on('end', () => done()));
+  for (const [name, file] of Object.entries(fonts)) pdf.registerFont(name, file);
+
+  const top = head(pdf, sheet);
+  const { margin } = page;
+  const days = sheet.days.filter(({ items }) => items.length);
+  const first = new Map<string, SheetItem>();
+  for (const item of days.flatMap(({ items }) => items))
+    if (!first.has(item.drill)) first.set(item.drill, item);
+  const drills = [...first.values()];
+  const bottom = page.height - margin - footHeight;
+  const columns = margin + figure.width + drillWidth;
+  const dayWidth = days.length ? (page.width - margin - columns) / days.length : 0;
+  const rowHeight = Math.min(tallestRow, (bottom - top - 46) / Math.max(1, drills.length));
+
+  pdf.font('bold').fontSize(9).fillColor(ink);
+  days.forEach(({ date }, n) => {
+    pdf.text(written(date, { weekday: 'short' }), columns + n * dayWidth, top, {
+      width: dayWidth,
+      align: 'center',
+    });
+    pdf.text(written(date, { day: 'numeric', month: 'numeric' }), columns + n * dayWidth, top + 11, {
+      width: dayWidth,
+      align: 'center',
+    });
+  });
+  let y = top + 26;
+  for (const drill of drills) {
+    pdf
+      .moveTo(margin, y)
+      .lineTo(page.width - margin, y)
+      .lineWidth(0.6)
+      .stroke(line);
+    const scale = Math.min(1, (rowHeight - 4) / figure.height);
+    pdf
+      .save()
+      .translate(margin, y + 2)
+      .scale(scale);
+    drawFigure(pdf, sheet, drill.drill, 0, 0);
+    pdf.restore();
+    const left = margin + figure.width + 4;
+    pdf.font('bold').fillColor(ink);
+    fit(pdf, `${drill.name}  ·  ${drill.amount}`, left, y + 4, drillWidth - 10, 13, 10.5);
+    pdf.font('text');
+    const care = drill.caution ? `  Care: ${drill.caution}` : '';
+    fit(pdf, `“${drill.cue}”${care}`, left, y + 17, drillWidth - 10, rowHeight - 19, 9);
+    days.forEach(({ items }, n) => {
+      const item = items.find((each) => each.drill === drill.drill);
+      if (!item) return;
+      pdf.font('bold').fontSize(9).fillColor(ink);
+      pdf.text(`${item.sets} ×`, columns + n * dayWidth, y + 5, {
+        width: dayWidth,
+        align: 'center',
+        lineBreak: false,
+      });
+      boxes(pdf, item, columns + n * dayWidth + 2, y + 18, dayWidth - 4);
+    });
+    y += rowHeight;
+  }
+  if (drills.length === 0) {
+    pdf
+      .font('text')
+      .fontSize(12)
+      .text('Nothing is assigned yet. The next sheet will say what to do.', margin, y + 10);
+    y += 40;
+  }
+  pdf
+    .moveTo(margin, y)
+    .lineTo(page.width - margin, y)
+    .lineWidth(1)
+    .stroke(ink);
+  pdf
+    .font('bold')
+    .fontSize(9)
+    .fillColor(ink)
+    .text('Throws in all', margin, y + 5);
+  days.forEach(({ throws }, n) => {
+    pdf.text(String(Math.round(throws)), columns + n * dayWidth, y + 5, { width: dayWidth, align: 'center' });
+  });
+
+  const foot = page.height - margin - 84;
+  const code = 84;
+  pdf.image(
+    await QRCode.toBuffer(url, { margin: 0, width: 336, errorCorrectionLevel: 'M' }),
+    page.width - margin - code,
+    foot,
+    { width: code },
+  );
+  pdf
+    .font('bold')
+    .fontSize(10)
+    .fillColor(ink)
+    .text(stopForPain, margin, foot, { width: inner - code - 18 });
+  pdf
+    .font('text')
+    .fontSize(9)
+    .text(`${notMedical} Every throw counts: at home, in lessons and in games.`, margin, pdf.y + 4, {
+      width: inner - code - 18,
+    });
+  pdf
+    .fontSize(7.5)
+    .fillColor(inks.far)
+    .text(url, margin, page.height - margin - 9, { width: inner - code - 18, lineBreak: false });
+  pdf.end();
+  await ended;
+  return Buffer.concat(parts);
+}

@@ -1,0 +1,128 @@
+import {
+  cueIn,
+  doseWords,
+  drillOf,
+  itemThrows,
+  nodeName,
+  parseDose,
+  throwsASet,
+  type DayKind,
+  type Discipline,
+  type Hand,
+  type Voice,
+} from '@wrightonic/core';
+import Joi from 'joi';
+import type { AthletePage } from './answers';
+import { id } from './shared';
+
+/** Makes a link to the page of one athlete's week. */
+export interface NewShare {
+  id: string;
+  /** How long it opens the page, days. */
+  days: number;
+}
+
+export const newShare = Joi.object<NewShare>({
+  id: id.required(),
+  days: Joi.number().integer().min(1).max(180).required(),
+}).required();
+
+/** Takes a link back. */
+export interface ShareEnd {
+  id: string;
+}
+
+export const shareEnd = Joi.object<ShareEnd>({ id: id.required() }).required();
+
+export interface ShareRecord {
+  id: string;
+  at: string;
+  by: string;
+  expiresAt: string;
+  ended: boolean;
+}
+
+/** The secret of a link is told once, when it is made. */
+export interface MadeShare {
+  id: string;
+  token: string;
+  expiresAt: string;
+}
+
+export interface SheetItem {
+  drill: string;
+  name: string;
+  /** One set, in words. */
+  amount: string;
+  sets: number;
+  throws: number;
+  cue: string;
+  caution: string | null;
+}
+
+export interface SheetDay {
+  date: string;
+  kind: DayKind;
+  items: SheetItem[];
+  throws: number;
+}
+
+/** A week as the athlete and whoever brings them up see it: no surname, nobody else, nothing of the history. */
+export interface WeekSheet {
+  academy: string;
+  givenName: string;
+  throws: Hand;
+  discipline: Discipline;
+  focus: string[];
+  from: string | null;
+  days: SheetDay[];
+}
+
+export const stopForPain =
+  'Stop for pain. Pain in the elbow or shoulder of the throwing arm ends every throw of the day; tell your instructor and ask a licensed clinician.';
+export const notMedical =
+  'A plan for practice, not medical advice. Local rules for throws win where they are stricter.';
+
+/** A dose without its sets: “8”, “5, hold 3 s”. */
+const amountOf = (dose: string): string => doseWords({ ...parseDose(dose), sets: 1 });
+
+function itemOf(drill: string, sets: number, dose: string, voice: Voice): SheetItem[] {
+  const known = drillOf(drill);
+  if (!known) return [];
+  return [
+    {
+      drill,
+      name: known.name,
+      amount: amountOf(dose),
+      sets,
+      throws: throwsASet(known, parseDose(dose)) * sets,
+      cue: cueIn(drill, voice === 'detail' ? 'plain' : voice),
+      caution: known.caution,
+    },
+  ];
+}
+
+/** The week that was assigned last, for the athlete. */
+export function weekSheet(
+  { athlete, plan }: Pick<AthletePage, 'athlete' | 'plan'>,
+  academy: string,
+): WeekSheet {
+  const assignment = plan?.assignment ?? null;
+  return {
+    academy,
+    givenName: athlete.givenName,
+    throws: athlete.throws,
+    discipline: athlete.discipline,
+    focus: plan?.threads.map(({ focus }) => nodeName(focus)) ?? [],
+    from: assignment?.from ?? null,
+    days: (assignment?.days ?? []).map(({ date, kind }): SheetDay => {
+      const items = assignment!.items.filter((item) => item.date === date);
+      return {
+        date,
+        kind,
+        items: items.flatMap(({ drill, sets, dose }) => itemOf(drill, sets, dose, athlete.voice)),
+        throws: itemThrows(items).reduce((sum, { count }) => sum + count, 0),
+      };
+    }),
+  };
+}

@@ -1,0 +1,116 @@
+import ICAL from 'ical.js';
+import { TableError } from './csv';
+
+export interface CalendarGame {
+  uid: string;
+  /** ISO day at the venue. */
+  date: string;
+  title: string;
+}
+
+export interface CalendarGames {
+  /** In the order of their days. */
+  games: CalendarGame[];
+  /** Events that were passed over, by why. */
+  passedOver: { before: number; after: number; cancelled: number; unreadable: number; beyond: number };
+}
+
+interface Window {
+  /** ISO days; both included. */
+  from: string;
+  until: string;
+  /** IANA name of the venue's zone. */
+  zone: string;
+}
+
+/** More than a season holds for one athlete. */
+const most = 400;
+/** An event that repeats is followed so far and no further. */
+const mostRepeats = 1500;
+
+/** The day at the venue; a time without a zone, or a whole day, is taken as it is written. */
+function dayOf(time: ICAL.Time, dayAt: (instant: Date) => string): string {
+  const floating = time.isDate || time.zone === ICAL.Timezone.localTimezone;
+  if (!floating) return dayAt(time.toJSDate());
+  const pad = (n: number) => String(n).padStart(2, '0');
+  return `${time.year}-${pad(time.month)}-${pad(time.day)}`;
+}
+
+function startsOf(event: ICAL.Event, last: string): ICAL.Time[] {
+  if (!event.isRecurring()) return [event.startDate];
+  const starts: ICAL.Time[] = [];
+  const iterator = event.iterator();
+  for (let n = 0; n < mostRepeats; n++) {
+    const next = iterator.next() as ICAL.Time | null;
+    if (!next) break;
+    if (next.toString().slice(0, 10) > last) break;
+    starts.push(event.getOccurrenceDetails(next).startDate);
+  }
+  return starts;
+}
+
+function calendarIn(text: string): ICAL.Component {
+  if (!/BEGIN:VCALENDAR/i.test(text))
+    throw new TableError('This is no iCalendar file: it does not begin with BEGIN:VCALENDAR.');
+  try {
+    const parsed: unknown = ICAL.parse(text);
+    return new ICAL.Component(parsed as ConstructorParameters<typeof ICAL.Component>[0]);
+  } catch (error) {
+    throw new TableError(`The iCalendar file is broken: ${(error as Error).message}. Nothing was taken.`);
+  }
+}
+
+const uidOf = (component: ICAL.Component): string => String(component.getFirstPropertyValue('uid') ?? '');
+
+/** Single days of an event that repeats which were moved, by the event. */
+function exceptionsOf(events: readonly ICAL.Component[]): Map<string, ICAL.Component[]> {
+  const byUid = new Map<string, ICAL.Component[]>();
+  for (const event of events.filter((each) => each.hasProperty('recurrence-id')))
+    byUid.set(uidOf(event), [...(byUid.get(uidOf(event)) ?? []), event]);
+  return byUid;
+}
+
+/**
+ * Games of a calendar that a league or a team hands out: every event of the window, repeats and zones followed, what
+ * was called off left out.
+ *
+ * @throws TableError for a file that is no calendar or is broken
+ */
+export function readGames(text: string, { from, until, zone }: Window): CalendarGames {
+  const calendar = calendarIn(text);
+  const written = new Intl.DateTimeFormat('en-CA', { timeZone: zone });
+  const dayAt = (instant: Date) => written.format(instant);
+  for (const component of calendar.getAllSubcomponents('vtimezone'))
+    ICAL.TimezoneService.register(new ICAL.Timezone(component));
+  const passedOver = { before: 0, after: 0, cancelled: 0, unreadable: 0, beyond: 0 };
+  const games = new Map<string, CalendarGame>();
+  const events = calendar.getAllSubcomponents('vevent');
+  const changed = exceptionsOf(events);
+  for (const component of events) {
+    if (component.hasProperty('recurrence-id')) continue;
+    if (String(component.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED') {
+      passedOver.cancelled++;
+      continue;
+    }
+    try {
+      // Without its exceptions at hand the library looks through the whole calendar for every event.
+      const event = new ICAL.Event(component, { exceptions: changed.get(uidOf(component)) ?? [] });
+      const title = (event.summary ?? '').trim().slice(0, 200) || 'Game';
+      const uid = (event.uid || title).slice(0, 255);
+      for (const start of startsOf(event, until)) {
+        const date = dayOf(start, dayAt);
+        if (!/^\d{4}-\d{2}-\d{2}$/.test(date)) throw new RangeError(date);
+        if (date < from) passedOver.before++;
+        else if (date > until) passedOver.after++;
+        else games.set(`${uid} ${date}`, { uid, date, title });
+      }
+    } catch {
+      passedOver.unreadable++;
+    }
+  }
+  const sorted = [...games.values()].sort(
+    (a, b) => a.date.localeCompare(b.date) || a.title.localeCompare(b.title),
+  );
+  passedOver.beyond = Math.max(0, sorted.length - most);
+  return { games: sorted.slice(0, most), passedOver };
+}
