@@ -32,6 +32,7 @@ const page = {
   told: [],
   sets: [],
   constraints: {},
+  lexicon: [],
   limits: { maxToday: 95, restUntil: null },
 } as unknown as AthletePage;
 const begun = entry({ kind: 'look-begun', athleteId: 'athlete', look: 'quick', place: '' });

@@ -63,6 +63,15 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
   }),
   'POST /athletes/:id/games/import': () => ({ text: 'BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR' }),
   'POST /athletes/:id/games': () => ({ games: [{ id: v7(), uid: 'g1', date: day, title: 'Away' }] }),
+  'PUT /planning': () => ({
+    equipment: ['wall'],
+    weekThrows: 120,
+    buildUpWeeks: null,
+    rampPercent: 25,
+    allHard: false,
+  }),
+  'POST /lexicon': () => ({ id: v7(), tag: 'push', phrase: 'leap', removed: false }),
+  'POST /plans/:id/template': () => ({ id: v7(), name: 'Barn ladder' }),
   'POST /athletes/:id/shares': () => ({ id: v7(), days: 30 }),
   'POST /shares/:id/end': () => ({ id: v7() }),
   'POST /stage-moves': () => ({
@@ -213,6 +222,8 @@ export async function furnished() {
       'link_strikes',
       'instructions',
       'games',
+      'templates',
+      'lexicon_edits',
       'shares',
       'share_ends',
     ];

@@ -166,3 +166,41 @@ it('gathers what the gates propose over the roster, takes one or all, and hears 
   await work(down.id, (await down.names('move'))!, 1, 10);
   expect((await proposed()).map(({ athleteId }) => athleteId)).toEqual([down.id]);
 });
+
+it('keeps a ladder as the academy’s own and starts another athlete from it, within what they may do', async () => {
+  const from = await planned('Pattern');
+  const [first] = (await from.rung('move')).drills;
+  await set.owner.put(`/plans/${from.plan}/drills/${first!.id}`, {
+    id: v7(),
+    drill: first!.drill,
+    dose: '2x4',
+  });
+  const template = { id: v7(), name: 'Fall ladder' };
+  expect((await set.owner.post(`/plans/${from.plan}/template`, template)).status).toBe(201);
+  const kept = (await set.owner.get('/templates')).body;
+  expect(kept).toMatchObject([{ ...template, discipline: 'overhand' }]);
+  expect((await set.rival.get('/templates')).body).toEqual([]);
+
+  const to = await planned('Follower');
+  const anew = { id: v7(), traceId: to.trace, startsOn: today, weeks: 4, templateId: template.id };
+  expect((await set.owner.post(`/athletes/${to.id}/plans`, anew)).status).toBe(201);
+  const stages = (list: Rung[]) =>
+    list.map(({ stage, drills }) => [stage, drills.map(({ drill, dose }) => [drill, dose])]);
+  expect(stages((await to.thread()).stages)).toEqual(stages((await from.thread()).stages));
+
+  await set.owner.post(`/athletes/${to.id}/injuries`, {
+    id: v7(),
+    site: 'elbow',
+    what: 'Ligament',
+    since: today,
+    surgery: false,
+  });
+  await set.owner.post(`/athletes/${to.id}/plans`, { ...anew, id: v7() });
+  const hurt = await to.thread();
+  expect(hurt.stages.map(({ stage }: Rung) => stage)).not.toContain('constrain');
+  expect(hurt.held.join()).toContain('stays out: Ligament (elbow) is not cleared');
+
+  const unknown = await set.owner.post(`/athletes/${to.id}/plans`, { ...anew, id: v7(), templateId: v7() });
+  expect(unknown.status).toBe(404);
+  expect((await set.owner.post(`/plans/${from.plan}/template`, { id: v7(), name: '' })).status).toBe(422);
+});

@@ -52,6 +52,11 @@ const own = new Set([
   'POST /links',
   'GET /calls',
   'GET /stage-proposals',
+  'GET /planning',
+  'GET /templates',
+  'PUT /planning',
+  'GET /lexicon',
+  'POST /lexicon',
 ]);
 
 /** What the id in a path is of. */
@@ -136,6 +141,29 @@ it('keeps the links and the calls of an academy to itself', async () => {
   expect((await set.rival.get('/links')).body).toEqual([]);
   expect((await set.rival.get('/calls')).body.academy.accepted.calls).toBe(0);
   expect((await set.owner.get('/calls')).body.academy.accepted.calls).toBe(1);
+});
+
+it('keeps the words and the planning of an academy to itself', async () => {
+  const planning = { equipment: ['net'], weekThrows: 90, buildUpWeeks: 4, rampPercent: 30, allHard: true };
+  expect((await set.owner.put('/planning', planning)).body).toEqual(planning);
+  await set.owner.post('/lexicon', { id: v7(), tag: 'fall', phrase: 'topple', removed: false });
+  const page = await set.owner.get(`/athletes/${set.theirs['athlete']}`);
+  expect([page.body.academy, page.body.lexicon]).toEqual([
+    planning,
+    [{ tag: 'fall', phrase: 'topple', removed: false }],
+  ]);
+  expect((await set.rival.get('/planning')).body).toMatchObject({ weekThrows: null, allHard: false });
+  expect((await set.rival.get('/lexicon')).body).toEqual([]);
+  for (const [field, value] of [
+    ['weekThrows', 5],
+    ['buildUpWeeks', 0],
+    ['rampPercent', 1000],
+    ['allHard', 'yes'],
+    ['equipment', ['net', 'net']],
+  ] as const) {
+    const { status, body } = await set.owner.put('/planning', { ...planning, [field]: value });
+    expect([status, body.fields[0].field.split('.')[0]]).toEqual([422, field]);
+  }
 });
 
 it('does not let the id of a row of another academy be taken over', async () => {

@@ -1,6 +1,7 @@
 import type {
   Approach,
   Findings,
+  LexiconEdit,
   Call,
   ClipEvent,
   DayThrows,
@@ -196,6 +197,8 @@ export interface AthletePage {
   /** Lessons and games of the next two weeks. */
   ahead: Ahead[];
   academy: AcademyPlanning;
+  /** What the academy made of the words by which notes are tagged, oldest first. */
+  lexicon: LexiconEdit[];
   velocities: SessionVelocity[];
 }
 

@@ -1,3 +1,4 @@
+export * from './academy';
 export * from './answers';
 export * from './athletes';
 export * from './check';

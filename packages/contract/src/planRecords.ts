@@ -1,4 +1,4 @@
-import type { Gate, SessionCount, Stage, Thread, WeekItem } from '@wrightonic/core';
+import type { Discipline, Gate, SessionCount, Stage, Thread, WeekItem } from '@wrightonic/core';
 import type { WeekDayForm } from './plans';
 
 export interface PlanDrill {
@@ -40,6 +40,16 @@ export interface RosterMove {
   direction: 'up' | 'back';
   /** The gates behind it, in words. */
   why: string[];
+}
+
+/** A ladder that the academy kept as its own. */
+export interface TemplateRecord {
+  id: string;
+  name: string;
+  discipline: Discipline;
+  by: string;
+  at: string;
+  threads: { thread: Thread; stages: { stage: Stage; drills: { drill: string; dose: string }[] }[] }[];
 }
 
 /** A drill of an assigned day. */

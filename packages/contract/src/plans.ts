@@ -11,7 +11,7 @@ import {
 } from '@wrightonic/core';
 import Joi from 'joi';
 import { drillId, nodeId } from './log';
-import { day, id, note } from './shared';
+import { day, id, line, note } from './shared';
 
 /** The instructor's choice over what the trace proposes; a reason is asked wherever the two differ. */
 export interface TraceChoice {
@@ -35,6 +35,8 @@ export interface NewPlan {
   traceId: string;
   startsOn: string;
   weeks: number;
+  /** A ladder of the academy's own to start from; fitted to the focus when left out. */
+  templateId?: string | null;
 }
 
 export const newPlan = Joi.object<NewPlan>({
@@ -42,6 +44,18 @@ export const newPlan = Joi.object<NewPlan>({
   traceId: id.required(),
   startsOn: day.required(),
   weeks: Joi.number().integer().min(2).max(8).required(),
+  templateId: id.allow(null),
+}).required();
+
+/** Keeps the ladder of a plan as the academy's own. */
+export interface NewTemplate {
+  id: string;
+  name: string;
+}
+
+export const newTemplate = Joi.object<NewTemplate>({
+  id: id.required(),
+  name: line(80).required(),
 }).required();
 
 const dose = Joi.string()

@@ -83,8 +83,9 @@ export const stopForPain =
 export const notMedical =
   'A plan for practice, not medical advice. Local rules for throws win where they are stricter.';
 
-/** A dose without its sets: “8”, “5, hold 3 s”. */
-const amountOf = (dose: string): string => doseWords({ ...parseDose(dose), sets: 1 });
+/** A dose without its sets: “8 reps”, “5 reps, hold 3 s”, “6 min”. */
+const amountOf = (dose: string): string =>
+  doseWords({ ...parseDose(dose), sets: 1 }).replace(/^\d+( to \d+)?(?=,|$)/, '$& reps');
 
 function itemOf(drill: string, sets: number, dose: string, voice: Voice): SheetItem[] {
   const known = drillOf(drill);

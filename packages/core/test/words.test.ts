@@ -8,6 +8,7 @@ import {
   drillCues,
   drills,
   lexicon,
+  lexiconWith,
   voices,
   type WordInput,
 } from '../src';
@@ -121,4 +122,25 @@ describe('cues', () => {
     }
   });
   it('name sides of an approach that exist', () => expect(approachSides.leave).toContain('fall'));
+});
+
+describe('the academy’s own words', () => {
+  it('are understood as well as those of the catalogue, until they are taken out again', () => {
+    const own = lexiconWith([{ tag: 'push', phrase: 'catapult', removed: false }]);
+    expect(asksFor('Catapult off the rubber')).toEqual([]);
+    expect(asksFor('Catapulting off the rubber', own)).toEqual([{ tag: 'push', not: false }]);
+    const gone = lexiconWith([
+      { tag: 'push', phrase: 'catapult', removed: false },
+      { tag: 'push', phrase: 'catapult', removed: true },
+      { tag: 'push', phrase: 'shove', removed: true },
+    ]);
+    expect(asksFor('Catapult and shove', gone)).toEqual([]);
+    const { clashes } = checkWords({
+      approach: { leave: 'fall' },
+      notes: [{ by: 'coach', text: 'Catapult off it' }],
+      drills: [],
+      lexicon: own,
+    });
+    expect(clashes).toHaveLength(1);
+  });
 });

@@ -1,4 +1,5 @@
 import type {
+  AcademyPlanning,
   AthleteForm,
   AthletePage,
   AthletesImport,
@@ -23,10 +24,12 @@ import type {
   NewGames,
   NewInjury,
   NewLesson,
+  NewLexiconEdit,
   NewLinkEdit,
   NewPlan,
   NewShare,
   NewSize,
+  NewTemplate,
   Offers,
   OpenSession,
   PastTrace,
@@ -44,12 +47,14 @@ import type {
   SignIn,
   StageMove,
   StageMoves,
+  TemplateRecord,
   ThrowRecord,
   ThrowsImport,
   TraceChoice,
   WeekSheet,
   WeekWish,
 } from '@wrightonic/contract';
+import type { LexiconEdit } from '@wrightonic/core';
 import {
   createApi,
   fetchBaseQuery,
@@ -82,7 +87,18 @@ type Of<T> = { athleteId: string; body: T };
 
 export const api = createApi({
   baseQuery: query,
-  tagTypes: ['Session', 'Roster', 'Athlete', 'Offers', 'Lessons', 'Links', 'Shares'],
+  tagTypes: [
+    'Session',
+    'Roster',
+    'Athlete',
+    'Offers',
+    'Lessons',
+    'Links',
+    'Shares',
+    'Planning',
+    'Lexicon',
+    'Templates',
+  ],
   keepUnusedDataFor: 600,
   endpoints: (build) => {
     const keep = async (
@@ -237,6 +253,24 @@ export const api = createApi({
       keepGames: build.mutation<{ added: number }, Of<NewGames>>({
         query: ({ athleteId, body }) => ({ url: `athletes/${athleteId}/games`, method: 'POST', body }),
         invalidatesTags: (_result, _error, { athleteId }) => [{ type: 'Athlete', id: athleteId }],
+      }),
+      planning: build.query<AcademyPlanning, void>({ query: () => 'planning', providesTags: ['Planning'] }),
+      savePlanning: build.mutation<AcademyPlanning, AcademyPlanning>({
+        query: (body) => ({ url: 'planning', method: 'PUT', body }),
+        invalidatesTags: ['Planning', 'Athlete'],
+      }),
+      lexicon: build.query<LexiconEdit[], void>({ query: () => 'lexicon', providesTags: ['Lexicon'] }),
+      editLexicon: build.mutation<Made, NewLexiconEdit>({
+        query: (body) => ({ url: 'lexicon', method: 'POST', body }),
+        invalidatesTags: ['Lexicon', 'Athlete'],
+      }),
+      templates: build.query<TemplateRecord[], void>({
+        query: () => 'templates',
+        providesTags: ['Templates'],
+      }),
+      keepTemplate: build.mutation<Made, { planId: string; body: NewTemplate }>({
+        query: ({ planId, body }) => ({ url: `plans/${planId}/template`, method: 'POST', body }),
+        invalidatesTags: ['Templates'],
       }),
       shares: build.query<ShareRecord[], string>({
         query: (id) => `athletes/${id}/shares`,

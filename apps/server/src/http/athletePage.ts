@@ -23,6 +23,7 @@ import { drillCounts, sessionsOf, type DrillCount } from '../store/log';
 import { constraintsOf, setsOf } from '../store/constraints';
 import { toldTo } from '../store/instructions';
 import { linkEdits, strikesOf } from '../store/links';
+import { lexiconEdits } from '../store/lexicon';
 import { looksOf } from '../store/looks';
 import { plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
 import { newestAssignment } from '../store/weeks';
@@ -32,6 +33,7 @@ import { throwsOf } from '../store/throws';
 import { newestTrace } from '../store/traces';
 import { isClean } from './roster';
 import { venueDay } from '../store/venueDay';
+import { planningOf } from './academy';
 import { found } from './input';
 
 /** The athlete's own approach over the instructor's over the default. */
@@ -152,6 +154,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     ahead,
     sets,
     constraints,
+    lexicon,
   ] = await Promise.all([
     looksOf(academy, id),
     newestTrace(academy, id),
@@ -166,6 +169,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     aheadOf(academy, id, today, home.zone),
     setsOf(academy, id, addDays(today, -notesCount)),
     constraintsOf(academy, id),
+    lexiconEdits(academy),
   ]);
   const newest = plans.at(-1);
   const plan = newest ? await storedPlan(academy, newest.id) : null;
@@ -204,13 +208,8 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     thrownLately,
     lastThrow: plan && lastBefore(throws, plan.startsOn),
     ahead,
-    academy: {
-      equipment: home.equipment,
-      weekThrows: home.weekThrows,
-      buildUpWeeks: home.buildUpWeeks,
-      rampPercent: home.rampPercent,
-      allHard: home.allHard,
-    },
+    academy: planningOf(home),
+    lexicon,
     velocities: sessionVelocities(throws),
   };
 }

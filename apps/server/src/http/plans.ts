@@ -3,6 +3,7 @@ import {
   doneOf,
   newAssignment,
   newPlan,
+  newTemplate,
   weekInputFor,
   weekWish,
   type NewAssignment,
@@ -15,6 +16,7 @@ import {
   buildLadders,
   checkWeek,
   drillOf,
+  fromKept,
   itemThrows,
   planAgainstLimits,
   type Drill,
@@ -24,6 +26,7 @@ import { mustInstruct } from '../auth/session';
 import { addPlan, lockedIn, plan, planStates } from '../store/plans';
 import { traceById } from '../store/traces';
 import { venueDay } from '../store/venueDay';
+import { addTemplate, templatesOf } from '../store/templates';
 import { addAssignment, drillsOfPlan } from '../store/weeks';
 import type { WeekSolver } from '../solver/weeks';
 import { athleteAndAge, athletePage, equipmentOf } from './athletePage';
@@ -41,11 +44,24 @@ async function makePlan(request: Request): Promise<{ id: string }> {
   if (traced.athleteId !== row.id) throw new Refused(404, 'This trace is of another athlete.');
   const before = (await planStates(academy, row.id)).at(-1);
   const kept = before && before.id !== wish.id ? await plan(academy, before.id) : null;
-  const ladders = buildLadders(
-    traced.chosen,
-    { discipline: row.discipline, age, equipment: equipmentOf(row, who(request)), barred },
-    traced.result,
-  );
+  const template = wish.templateId
+    ? found(
+        (await templatesOf(academy)).find(({ id }) => id === wish.templateId),
+        'template',
+      )
+    : null;
+  if (template && template.discipline !== row.discipline)
+    throw refusedField('templateId', `is a ladder for ${template.discipline}`);
+  const athlete = {
+    discipline: row.discipline,
+    age,
+    equipment: equipmentOf(row, who(request)),
+    barred,
+  };
+  const ladders = buildLadders(traced.chosen, athlete, traced.result).map((ladder) => {
+    const of = template?.threads.find(({ thread }) => thread === ladder.thread);
+    return of ? fromKept(ladder, of, athlete, drillOf) : ladder;
+  });
   await addPlan(
     academy,
     {
@@ -138,6 +154,19 @@ export function planRoutes(solver: WeekSolver): Router {
 
   routes.post('/athletes/:id/plans', mustInstruct, async (request, response) => {
     response.status(201).json(await makePlan(request));
+  });
+
+  routes.get('/templates', async (request, response) => {
+    response.json(await templatesOf(who(request).academy));
+  });
+
+  routes.post('/plans/:id/template', mustInstruct, async (request, response) => {
+    const { academy, person } = who(request);
+    const wish = body(request, newTemplate);
+    const whole = found(await plan(academy, pathId(request)), 'plan');
+    const { row } = await athleteAndAge(who(request), whole.athleteId);
+    await addTemplate(academy, wish, whole, row.discipline, person.id);
+    response.status(201).json({ id: wish.id });
   });
 
   routes.post('/plans/:id/week', mustInstruct, async (request, response) => {

@@ -6,6 +6,7 @@ import type { Knex } from 'knex';
 import pino, { type Logger } from 'pino';
 import { csrf, knowPerson, mustBeSignedIn, webSession } from '../auth/session';
 import { Doorkeeper } from '../store/academies';
+import { academyRoutes } from './academy';
 import { athleteRoutes } from './athletes';
 import { gameRoutes } from './games';
 import { ladderRoutes } from './ladders';
@@ -104,6 +105,7 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     athleteRoutes(),
     logRoutes(),
     planRoutes(solver),
+    academyRoutes(door),
     gameRoutes(),
     ladderRoutes(),
     shareRoutes(),

@@ -1,4 +1,6 @@
+import type { AcademyPlanning } from '@wrightonic/contract';
 import type { Knex } from 'knex';
+import { v7 } from 'uuid';
 
 export interface AcademyRow {
   id: string;
@@ -104,6 +106,30 @@ export class Doorkeeper {
       .where({ 'academies.demo': true, 'people.role': 'owner' })
       .first('people.*');
     return row ? person(row) : null;
+  }
+
+  /** Settles what holds for every plan of an academy, and keeps what stood there before. */
+  async changePlanning(academyId: string, planning: AcademyPlanning, by: string): Promise<void> {
+    const columns = {
+      equipment: JSON.stringify(planning.equipment),
+      week_throws: planning.weekThrows,
+      build_up_weeks: planning.buildUpWeeks,
+      ramp_percent: planning.rampPercent,
+      all_hard: planning.allHard,
+    };
+    await this.db.transaction(async (t) => {
+      const was = await t('academies').where({ id: academyId }).forUpdate().first(Object.keys(columns));
+      await t('academies').where({ id: academyId }).update(columns);
+      await t('audit').insert({
+        academy_id: academyId,
+        id: v7(),
+        action: 'planning changed',
+        subject: academyId,
+        was: JSON.stringify(was),
+        at: new Date(),
+        by_person: by,
+      });
+    });
   }
 
   async isEmpty(): Promise<boolean> {

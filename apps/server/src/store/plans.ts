@@ -54,7 +54,7 @@ export const lockedIn = ({ threads }: StoredPlan): Locked[] =>
 export async function addPlan(
   academy: Academy,
   plan: PlanState,
-  ladders: readonly Ladder[],
+  ladders: readonly (Ladder & { doses?: Readonly<Record<string, string>> })[],
   at: Date,
   by: string,
   locked: readonly Locked[] = [],
@@ -97,7 +97,7 @@ export async function addPlan(
         const taken = new Set(rung.locked.map(({ drill }) => drill));
         const fresh = rung.drills
           .filter((drill) => !taken.has(drill))
-          .map((drill) => ({ drill, dose: drillOf(drill)!.dose, locked: false }));
+          .map((drill) => ({ drill, dose: ladder.doses?.[drill] ?? drillOf(drill)!.dose, locked: false }));
         return [...rung.locked.map(({ drill, dose }) => ({ drill, dose, locked: true })), ...fresh].map(
           (each, position) => ({ ...each, id: v7(), stage: rung.id, position }),
         );

@@ -136,6 +136,53 @@ export function buildLadders(focus: Focus, athlete: LadderAthlete, trace: Trace)
   );
 }
 
+/** A ladder that somebody kept, for one thread. */
+export interface KeptLadder {
+  thread: Thread;
+  stages: readonly { stage: Stage; drills: readonly { drill: string; dose: string }[] }[];
+}
+
+/**
+ * A ladder that was kept, for another athlete: their own focus and share, the kept drills in their order and dose. What
+ * the age, the delivery or an injury rules out is left out and named; equipment is not asked, for somebody chose it.
+ *
+ * @param drillBy finds a drill by its id
+ */
+export function fromKept(
+  fitted: Ladder,
+  kept: KeptLadder,
+  { discipline, age, barred }: LadderAthlete,
+  drillBy: (id: string) => Drill | undefined,
+): Ladder & { doses: Record<string, string> } {
+  const left: string[] = [];
+  const fits = (id: string): boolean => {
+    const drill = drillBy(id);
+    const why = !drill
+      ? 'is not in the catalogue any more'
+      : drill.discipline !== 'both' && drill.discipline !== discipline
+        ? `is not for ${discipline}`
+        : age < drill.minAge
+          ? `from age ${drill.minAge} on`
+          : (barred?.(drill) ?? null);
+    if (why) left.push(`${drill?.name ?? id} stays out: ${why}.`);
+    return why === null;
+  };
+  const stages = kept.stages
+    .map(({ stage, drills }) => ({ stage, drills: drills.map(({ drill }) => drill).filter(fits) }))
+    .filter(({ drills }) => drills.length);
+  const reaches = (stage: Stage) => stages.some((rung) => rung.stage === stage);
+  return {
+    ...fitted,
+    stages,
+    skipped: [],
+    held: left,
+    reachesDelivery: reaches('blend') && reaches('deliver'),
+    doses: Object.fromEntries(
+      kept.stages.flatMap(({ drills }) => drills.map(({ drill, dose }) => [drill, dose])),
+    ),
+  };
+}
+
 /** The stage on which a fresh ladder starts: its first rung that is not prep. */
 export const firstStage = (rungs: readonly { stage: Stage }[]): Stage =>
   rungs.find(({ stage }) => stage !== 'prep')?.stage ?? rungs[0]?.stage ?? 'feel';

@@ -42,6 +42,8 @@ export interface WordInput {
   drills: readonly string[];
   /** Years; without it the hints for young athletes are given. */
   age?: number | undefined;
+  /** The academy's own; the catalogue's when left out. */
+  lexicon?: Lexicon;
 }
 
 /** Below this age an athlete is young for the hints; house default. */
@@ -116,11 +118,29 @@ function isNegated(words: readonly string[], at: number): boolean {
   return false;
 }
 
+/** A phrase that an academy adds to a tag, or takes from it. */
+export interface LexiconEdit {
+  tag: CueTag;
+  phrase: string;
+  removed: boolean;
+}
+export type Lexicon = Readonly<Record<CueTag, readonly string[]>>;
+
+/** The catalogue's lexicon with what an academy made of it; edits oldest first, the newest of a phrase counts. */
+export function lexiconWith(edits: readonly LexiconEdit[]): Lexicon {
+  const own = Object.fromEntries(cueTags.map((tag) => [tag, [...lexicon[tag]]])) as Record<CueTag, string[]>;
+  for (const { tag, phrase, removed } of edits) {
+    own[tag] = own[tag].filter((each) => each !== phrase);
+    if (!removed) own[tag].push(phrase);
+  }
+  return own;
+}
+
 /** What a free note asks for, by the lexicon; "never push" asks not to push. */
-export function asksFor(text: string): Asked[] {
+export function asksFor(text: string, known: Lexicon = lexicon): Asked[] {
   const words = wordsOf(text);
   return cueTags.flatMap((tag): Asked[] => {
-    const found = lexicon[tag].flatMap((phrase) => {
+    const found = known[tag].flatMap((phrase) => {
       const parts = phrase.split(' ').filter((part) => !small.has(part));
       const at = placeOf(words, parts);
       // A phrase that begins with its own negation is no negation of itself.
@@ -172,7 +192,7 @@ function apart(a: Told, b: Told): { why: string; tags: [CueTag, CueTag] } | null
  *
  * @throws RangeError when a drill is unknown; the message names the field
  */
-export function checkWords({ approach, notes, drills, age }: WordInput): WordCheck {
+export function checkWords({ approach, notes, drills, age, lexicon: known = lexicon }: WordInput): WordCheck {
   const own = asksOfApproach(approach);
   const plan: Told[] = own.map((tag) => ({
     by: 'the plan',
@@ -191,7 +211,7 @@ export function checkWords({ approach, notes, drills, age }: WordInput): WordChe
       own: false,
     });
   });
-  const told: Told[] = notes.map(({ by, text }) => ({ by, text, asks: asksFor(text), own: false }));
+  const told: Told[] = notes.map(({ by, text }) => ({ by, text, asks: asksFor(text, known), own: false }));
   const all = [...told, ...plan];
   const clashes = all.flatMap((a, n) =>
     all.slice(n + 1).flatMap((b): Clash[] => {
@@ -214,7 +234,7 @@ export function checkWords({ approach, notes, drills, age }: WordInput): WordChe
     approach.leave === 'fall' && (age === undefined || age < young)
       ? told.flatMap(({ by, text }) => {
           const word = wordsOf(text).find((each) => isForm(each, 'push') || isForm(each, 'jump'));
-          return word && asksFor(text).some(({ tag, not }) => tag === 'push' && !not)
+          return word && asksFor(text, known).some(({ tag, not }) => tag === 'push' && !not)
             ? [`${by} says “${word}”: with young athletes it becomes a jump. Say “${ownWords.fall}”.`]
             : [];
         })

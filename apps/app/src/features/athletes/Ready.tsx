@@ -19,6 +19,9 @@ export function Ready() {
           {words}
         </Button>
       ) : null}
+      <Button mode="outlined" onPress={() => router.navigate('/roster/weeks' as Href)}>
+        Weeks of many
+      </Button>
     </View>
   );
 }

@@ -28,6 +28,6 @@ export function Build() {
   return plan?.traceId === trace.id ? (
     <Plan key={plan.id} page={page} plan={plan} />
   ) : (
-    <NewPlan athleteId={id} trace={trace} earlier={plan} />
+    <NewPlan athlete={page.athlete} trace={trace} earlier={plan} />
   );
 }

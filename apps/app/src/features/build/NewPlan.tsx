@@ -1,4 +1,4 @@
-import type { PlanRecord, TraceRecord } from '@wrightonic/contract';
+import type { AthletePage, PlanRecord, TraceRecord } from '@wrightonic/contract';
 import { nodeName } from '@wrightonic/core';
 import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
@@ -17,15 +17,19 @@ import { threadNames, threads } from '../../ui/threadWords';
 const weeks = [2, 4, 6, 8];
 
 interface Props {
-  athleteId: string;
+  athlete: AthletePage['athlete'];
   trace: TraceRecord;
   earlier: PlanRecord | null;
 }
 
-export function NewPlan({ athleteId, trace, earlier }: Props) {
+export function NewPlan({ athlete, trace, earlier }: Props) {
+  const athleteId = athlete.id;
   const own = useColours();
   const today = useToday();
   const [length, setLength] = useState(6);
+  const [templateId, setTemplateId] = useState<string | null>(null);
+  const { data: kept } = api.useTemplatesQuery();
+  const templates = (kept ?? []).filter(({ discipline }) => discipline === athlete.discipline);
   const [id] = useState(() => v7());
   const [make, { isLoading, error }] = api.useMakePlanMutation();
   return (
@@ -38,7 +42,10 @@ export function NewPlan({ athleteId, trace, earlier }: Props) {
             loading={isLoading}
             contentStyle={{ minHeight: 48 }}
             onPress={() =>
-              void make({ athleteId, body: { id, traceId: trace.id, startsOn: today, weeks: length } })
+              void make({
+                athleteId,
+                body: { id, traceId: trace.id, startsOn: today, weeks: length, templateId },
+              })
             }
           >
             Build the plan
@@ -65,6 +72,18 @@ export function NewPlan({ athleteId, trace, earlier }: Props) {
         onChange={setLength}
         options={weeks.map((n) => ({ value: n, text: `${n} weeks` }))}
       />
+      {templates.length ? (
+        <Choices<string | null>
+          label="Start from"
+          shown
+          value={templateId}
+          onChange={setTemplateId}
+          options={[
+            { value: null, text: 'What fits the focus' },
+            ...templates.map(({ id: value, name }) => ({ value, text: name })),
+          ]}
+        />
+      ) : null}
       {earlier ? (
         <Text>{`The plan of ${dayWords(earlier.startsOn, today)} stays in the history and gives way to this one.`}</Text>
       ) : null}

@@ -9,6 +9,7 @@ import { Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Seam } from '../../ui/seam/Seam';
 import { useWide } from '../../ui/useWide';
+import { KeepTemplate } from './KeepTemplate';
 import { Ladder } from './Ladder';
 import { Share } from './Share';
 import { Assigned } from './week/Assigned';
@@ -52,6 +53,7 @@ export function Plan({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
           </View>
         ))}
       </View>
+      <KeepTemplate planId={plan.id} />
       {plan.assignment ? <Share page={page} /> : null}
       <Words page={page} plan={plan} />
       {athlete.age < 13 ? (

@@ -1,5 +1,5 @@
 import type { AthletePage, PlanRecord } from '@wrightonic/contract';
-import { checkWords, drillOf, listed, type Clash } from '@wrightonic/core';
+import { checkWords, drillOf, lexiconWith, listed, type Clash } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
@@ -45,6 +45,7 @@ export function Words({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
     notes: told,
     drills: givenDrills(plan),
     age: athlete.age,
+    lexicon: lexiconWith(page.lexicon),
   });
   const add = () => {
     dispatch(log(athlete.id, 'instruction', { athleteId: athlete.id, from: from.trim(), text: text.trim() }));

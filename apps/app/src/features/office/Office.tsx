@@ -1,5 +1,6 @@
 import type { Profile } from '@wrightonic/contract';
-import { router } from 'expo-router';
+import { router, type Href } from 'expo-router';
+import { View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { dismiss } from '../../offline/send';
 import { api } from '../../store/api';
@@ -114,6 +115,18 @@ export function Office() {
         >
           Open the links
         </Button>
+      </Card>
+      <Card>
+        <Heading>Planning and words</Heading>
+        <Text>What holds for every week that is planned, and the words by which notes are understood.</Text>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <Button mode="outlined" onPress={() => router.navigate('/office/planning' as Href)}>
+            Planning
+          </Button>
+          <Button mode="outlined" onPress={() => router.navigate('/office/words' as Href)}>
+            Words
+          </Button>
+        </View>
       </Card>
       <Calls />
       {waiting ? (

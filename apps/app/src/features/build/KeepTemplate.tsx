@@ -1,0 +1,44 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text, TextInput } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { Trouble } from '../../ui/Notice';
+
+/** Keeps a ladder under a name, to start other plans from. */
+export function KeepTemplate({ planId }: { planId: string }) {
+  const [naming, setNaming] = useState(false);
+  const [name, setName] = useState('');
+  const [keep, { error, isLoading, isSuccess }] = api.useKeepTemplateMutation();
+  if (isSuccess) return <Text role="status">{`Kept as “${name.trim()}”. New plans can start from it.`}</Text>;
+  if (!naming)
+    return (
+      <Button mode="text" style={styles.start} onPress={() => setNaming(true)}>
+        Keep this ladder for others
+      </Button>
+    );
+  return (
+    <View style={styles.whole}>
+      <TextInput
+        mode="outlined"
+        label="Name of the ladder"
+        aria-label="Name of the ladder"
+        value={name}
+        onChangeText={setName}
+        maxLength={80}
+      />
+      {error ? <Trouble error={error} /> : null}
+      <Button
+        mode="contained-tonal"
+        style={styles.start}
+        loading={isLoading}
+        disabled={!name.trim()}
+        onPress={() => void keep({ planId, body: { id: v7(), name: name.trim() } })}
+      >
+        Keep it
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ whole: { gap: 8 }, start: { alignSelf: 'flex-start' } });

@@ -1,0 +1,146 @@
+import type { RosterEntry } from '@wrightonic/contract';
+import { addDays, type DayKind } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, ProgressBar, Text } from 'react-native-paper';
+import { api } from '../../../store/api';
+import { Card } from '../../../ui/Card';
+import { Choices, Picks } from '../../../ui/Choices';
+import { dayWords, weekday } from '../../../ui/days';
+import { Foot } from '../../../ui/Foot';
+import { Empty, Trouble, Waiting } from '../../../ui/Notice';
+import { Heading, Screen } from '../../../ui/Screen';
+import { dayKindNames } from '../week/dayKindNames';
+import { useManyWeeks, type OneWeek, type SharedDay } from './useManyWeeks';
+
+const kinds: readonly DayKind[] = ['lesson', 'home', 'team', 'bullpen', 'off'];
+const groupMinutes: Partial<Record<DayKind, number>> = { lesson: 60, off: 0 };
+const nameOf = ({ givenName, familyName }: RosterEntry) => `${givenName} ${familyName}`;
+const stateNames: Record<OneWeek['state'], string> = {
+  waiting: 'Waiting',
+  planned: 'Planned',
+  failed: 'Not planned',
+  assigned: 'Assigned',
+};
+
+/** The coming week of several athletes at once, each within their own limits. */
+export function ManyWeeks() {
+  const { data, error, refetch } = api.useRosterQuery();
+  const many = useManyWeeks();
+  const [chosen, setChosen] = useState<string[]>([]);
+  const [shared, setShared] = useState<ReadonlyMap<string, SharedDay>>(new Map());
+  const { weeks, busy, today } = many;
+  const people = data ?? [];
+  const done = weeks.filter(({ state }) => state !== 'waiting').length;
+  const planned = weeks.filter(({ state }) => state === 'planned').length;
+  const setDay = (date: string, kind: DayKind | null) => {
+    const next = new Map(shared);
+    if (kind === null) next.delete(date);
+    else next.set(date, { kind, minutes: groupMinutes[kind] ?? 30 });
+    setShared(next);
+  };
+  return (
+    <Screen
+      title="Weeks of many"
+      back={{ label: 'Back to the roster', to: '/roster' }}
+      foot={
+        <Foot>
+          {weeks.length ? (
+            <View style={styles.progress}>
+              <Text role="status">{`${done} of ${weeks.length} ${busy ? 'done' : 'through'}`}</Text>
+              <ProgressBar
+                progress={weeks.length ? done / weeks.length : 0}
+                aria-label="How many weeks are planned"
+              />
+            </View>
+          ) : null}
+          {busy ? (
+            <Button mode="outlined" onPress={many.stop} contentStyle={styles.tall}>
+              Stop after this one
+            </Button>
+          ) : (
+            <View style={styles.row}>
+              {planned ? (
+                <Button mode="contained" onPress={() => void many.assignAll()} contentStyle={styles.tall}>
+                  {`Assign ${planned} ${planned === 1 ? 'week' : 'weeks'}`}
+                </Button>
+              ) : null}
+              <Button
+                mode={planned ? 'text' : 'contained'}
+                disabled={chosen.length === 0}
+                contentStyle={styles.tall}
+                onPress={() => void many.plan(chosen, shared)}
+              >
+                {`Plan ${chosen.length} ${chosen.length === 1 ? 'week' : 'weeks'}`}
+              </Button>
+            </View>
+          )}
+        </Foot>
+      }
+    >
+      {error ? <Trouble error={error} again={() => void refetch()} /> : null}
+      {!data && !error ? <Waiting what="Reading the roster" /> : null}
+      {data?.length === 0 ? <Empty>Nobody here yet. Add your first athlete first.</Empty> : null}
+      {weeks.length ? (
+        weeks.map((one) => (
+          <Card key={one.id}>
+            <View style={styles.row}>
+              <Text variant="titleMedium" style={styles.grow}>
+                {nameOf(people.find(({ id }) => id === one.id)!)}
+              </Text>
+              <Text variant="labelMedium">{stateNames[one.state]}</Text>
+            </View>
+            {one.words ? <Text variant="bodySmall">{one.words}</Text> : null}
+          </Card>
+        ))
+      ) : (
+        <>
+          <Card>
+            <Heading>Who</Heading>
+            <View style={styles.row}>
+              <Button mode="outlined" onPress={() => setChosen(people.map(({ id }) => id))}>
+                Everybody
+              </Button>
+              <Button mode="text" onPress={() => setChosen([])}>
+                Nobody
+              </Button>
+            </View>
+            <Picks
+              label="Athletes"
+              options={people.map((each) => ({ value: each.id, text: nameOf(each) }))}
+              value={chosen}
+              onChange={setChosen}
+            />
+          </Card>
+          <Card>
+            <Heading>Days that they have in common</Heading>
+            <Text>Left alone, everybody keeps their own days, lessons and games.</Text>
+            {[0, 1, 2, 3, 4, 5, 6].map((n) => {
+              const date = addDays(today, n);
+              return (
+                <Choices<DayKind | null>
+                  key={date}
+                  label={`${weekday(date)} ${dayWords(date, today)}`}
+                  shown
+                  value={shared.get(date)?.kind ?? null}
+                  onChange={(kind) => setDay(date, kind)}
+                  options={[
+                    { value: null, text: 'Their own' },
+                    ...kinds.map((value) => ({ value, text: dayKindNames[value] })),
+                  ]}
+                />
+              );
+            })}
+          </Card>
+        </>
+      )}
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  progress: { gap: 4, paddingBottom: 8 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
+  grow: { flex: 1, minWidth: 0 },
+  tall: { minHeight: 48 },
+});

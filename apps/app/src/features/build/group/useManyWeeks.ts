@@ -1,0 +1,115 @@
+import { usualWeek, type AthletePage, type NewAssignment, type WeekDayForm } from '@wrightonic/contract';
+import { itemThrows, type DayKind } from '@wrightonic/core';
+import { useRef, useState } from 'react';
+import { v7 } from 'uuid';
+import { api, refusalOf } from '../../../store/api';
+import { useAppDispatch } from '../../../store/store';
+import { useToday } from '../../../store/useAthlete';
+
+/** What all of a group have in common on a weekday; null leaves everybody their own. */
+export interface SharedDay {
+  kind: DayKind;
+  minutes: number;
+}
+
+export interface OneWeek {
+  id: string;
+  state: 'waiting' | 'planned' | 'failed' | 'assigned';
+  words: string;
+  /** Ready to be assigned. */
+  week: { planId: string; body: NewAssignment } | null;
+}
+
+/** Everybody's usual week with what the group has in common laid over it. */
+export const groupWeek = (
+  page: Pick<AthletePage, 'athlete' | 'plan' | 'ahead' | 'academy'>,
+  from: string,
+  shared: ReadonlyMap<string, SharedDay>,
+): WeekDayForm[] =>
+  usualWeek(page, from).map((day): WeekDayForm => {
+    const common = shared.get(day.date);
+    if (!common) return day;
+    const atAcademy = common.kind === 'lesson' || common.kind === 'bullpen';
+    return {
+      ...day,
+      ...common,
+      pitches: null,
+      equipment: atAcademy
+        ? [...new Set([...page.academy.equipment, ...page.athlete.equipment])]
+        : page.athlete.equipment,
+      places: atAcademy ? ['cage', 'mound', 'field'] : common.kind === 'home' ? ['home', 'field'] : ['field'],
+    };
+  });
+
+/** Plans the weeks of many, one after the other, each within their own limits; can be stopped between two. */
+export function useManyWeeks() {
+  const today = useToday();
+  const dispatch = useAppDispatch();
+  const [propose] = api.useProposeWeekMutation();
+  const [assign] = api.useAssignMutation();
+  const [weeks, setWeeks] = useState<readonly OneWeek[]>([]);
+  const [busy, setBusy] = useState(false);
+  const stopped = useRef(false);
+  const put = (one: OneWeek) => setWeeks((all) => all.map((each) => (each.id === one.id ? one : each)));
+
+  async function planOne(id: string, shared: ReadonlyMap<string, SharedDay>): Promise<OneWeek> {
+    const failed = (words: string): OneWeek => ({ id, state: 'failed', words, week: null });
+    const asked = await dispatch(
+      api.endpoints.athlete.initiate(id, { forceRefetch: true, subscribe: false }),
+    );
+    const page = asked.data;
+    if (!page) return failed(refusalOf(asked.error).error);
+    if (!page.plan) return failed('There is no plan yet: look, trace and build first.');
+    const days = groupWeek(page, today, shared);
+    const answer = await propose({
+      planId: page.plan.id,
+      body: { from: today, days, pins: [], before: null },
+    });
+    if (!answer.data) return failed(refusalOf(answer.error).error);
+    const { items, held } = answer.data;
+    if (items.length === 0) return failed(held[0] ?? 'No drill fits these days.');
+    const throws = itemThrows(items).reduce((sum, { count }) => sum + count, 0);
+    const on = new Set(items.map(({ date }) => date)).size;
+    return {
+      id,
+      state: 'planned',
+      words: `${items.length} drills on ${on} days, ${throws ? `${Math.round(throws)} throws` : 'no throws'}.${held[0] ? ` ${held[0]}` : ''}`,
+      week: { planId: page.plan.id, body: { id: v7(), from: today, days, items, reason: '' } },
+    };
+  }
+
+  async function each(list: readonly OneWeek[], work: (one: OneWeek) => Promise<OneWeek>) {
+    stopped.current = false;
+    setBusy(true);
+    for (const one of list) {
+      if (stopped.current) break;
+      put(await work(one));
+    }
+    setBusy(false);
+  }
+
+  return {
+    today,
+    weeks,
+    busy,
+    stop: () => {
+      stopped.current = true;
+    },
+    plan: (ids: readonly string[], shared: ReadonlyMap<string, SharedDay>) => {
+      const list = ids.map((id): OneWeek => ({ id, state: 'waiting', words: '', week: null }));
+      setWeeks(list);
+      return each(list, ({ id }) => planOne(id, shared));
+    },
+    assignAll: () =>
+      each(
+        weeks.filter(({ state }) => state === 'planned'),
+        async (one) => {
+          const { planId, body } = one.week!;
+          const answer = await assign({ athleteId: one.id, planId, body });
+          return 'data' in answer
+            ? { ...one, state: 'assigned' }
+            : { ...one, state: 'failed', words: refusalOf(answer.error).error };
+        },
+      ),
+  };
+}

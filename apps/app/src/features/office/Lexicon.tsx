@@ -1,0 +1,128 @@
+import { check, newLexiconEdit } from '@wrightonic/contract';
+import { asksFor, cueTags, lexiconWith, type CueTag } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text, TextInput } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { useMe } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { Notice, Trouble, Waiting } from '../../ui/Notice';
+import { Heading, Screen } from '../../ui/Screen';
+
+const back = { label: 'Back to the office', to: '/office' } as const;
+
+/** The words by which free notes are understood, tag by tag. */
+export function Lexicon() {
+  const { person } = useMe();
+  const { data, error, refetch } = api.useLexiconQuery();
+  const [edit, editing] = api.useEditLexiconMutation();
+  const [tag, setTag] = useState<CueTag>('push');
+  const [phrase, setPhrase] = useState('');
+  const [sample, setSample] = useState('');
+  if (!data)
+    return (
+      <Screen title="Words" back={back}>
+        {error ? (
+          <Trouble error={error} again={() => void refetch()} />
+        ) : (
+          <Waiting what="Reading the words" />
+        )}
+      </Screen>
+    );
+  const lexicon = lexiconWith(data);
+  const own = person.role === 'owner';
+  const wish = { id: v7(), tag, phrase: phrase.trim().toLowerCase(), removed: false };
+  const { problems = [] } = check(newLexiconEdit, wish);
+  const asked = asksFor(sample, lexicon);
+  const change = (next: string, removed: boolean) =>
+    edit({ id: v7(), tag, phrase: next, removed }).then((answer) =>
+      'data' in answer && !removed ? setPhrase('') : undefined,
+    );
+  return (
+    <Screen title="Words" back={back}>
+      <Text>
+        What instructors and coaches say is tagged by these words, so that two instructions that pull apart
+        are found. A word stands for its forms: push, pushes, pushing.
+      </Text>
+      <Card>
+        <Heading>Try a sentence</Heading>
+        <TextInput
+          mode="outlined"
+          label="What somebody says"
+          aria-label="What somebody says"
+          value={sample}
+          onChangeText={setSample}
+          maxLength={300}
+        />
+        <Text role="status">
+          {sample.trim() === ''
+            ? 'It says here what the sentence asks for.'
+            : asked.length
+              ? `Asks for: ${asked.map((each) => `${each.not ? 'not ' : ''}${each.tag}`).join(', ')}.`
+              : 'Asks for nothing that is tagged.'}
+        </Text>
+      </Card>
+      <Choices<CueTag>
+        label="What it asks for"
+        shown
+        value={tag}
+        onChange={setTag}
+        options={cueTags.map((value) => ({ value, text: value }))}
+      />
+      <Card>
+        <Heading>{`Words for “${tag}”`}</Heading>
+        {lexicon[tag].map((each) => (
+          <View key={each} style={styles.row}>
+            <Text style={styles.grow}>{each}</Text>
+            {own ? (
+              <Button
+                mode="text"
+                compact
+                accessibilityLabel={`Take out “${each}”`}
+                onPress={() => void change(each, true)}
+              >
+                Take out
+              </Button>
+            ) : null}
+          </View>
+        ))}
+        {own ? (
+          <>
+            <TextInput
+              mode="outlined"
+              label="One more word or phrase"
+              aria-label="One more word or phrase"
+              value={phrase}
+              onChangeText={setPhrase}
+              error={phrase.trim() !== '' && problems.length > 0}
+              maxLength={60}
+            />
+            {phrase.trim() !== '' && problems.length ? (
+              <Text role="alert">Letters, spaces, hyphens and apostrophes only.</Text>
+            ) : null}
+            <Button
+              mode="contained-tonal"
+              style={styles.start}
+              loading={editing.isLoading}
+              disabled={problems.length > 0 || lexicon[tag].includes(wish.phrase)}
+              onPress={() => void change(wish.phrase, false)}
+            >
+              Add it
+            </Button>
+          </>
+        ) : (
+          <Notice>Only the owner of the academy changes the words.</Notice>
+        )}
+        {editing.error ? <Trouble error={editing.error} /> : null}
+      </Card>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 44 },
+  grow: { flex: 1 },
+  start: { alignSelf: 'flex-start' },
+});

@@ -1,0 +1,37 @@
+import { academyPlanning, newLexiconEdit, type AcademyPlanning } from '@wrightonic/contract';
+import { Router } from 'express';
+import { mustOwn } from '../auth/session';
+import type { AcademyRow, Doorkeeper } from '../store/academies';
+import { addLexiconEdit, lexiconEdits } from '../store/lexicon';
+import { body, who } from './input';
+
+export const planningOf = ({
+  equipment,
+  weekThrows,
+  buildUpWeeks,
+  rampPercent,
+  allHard,
+}: AcademyRow): AcademyPlanning => ({ equipment, weekThrows, buildUpWeeks, rampPercent, allHard });
+
+/** What holds for every plan of the academy: its owner's word. */
+export function academyRoutes(door: Doorkeeper): Router {
+  const routes = Router();
+  routes.get('/planning', (request, response) => {
+    response.json(planningOf(who(request).home));
+  });
+  routes.put('/planning', mustOwn, async (request, response) => {
+    const { academy, person } = who(request);
+    await door.changePlanning(academy.id, body(request, academyPlanning), person.id);
+    response.json(planningOf((await door.academy(academy.id))!));
+  });
+  routes.get('/lexicon', async (request, response) => {
+    response.json(await lexiconEdits(who(request).academy));
+  });
+  routes.post('/lexicon', mustOwn, async (request, response) => {
+    const { academy, person } = who(request);
+    const edit = body(request, newLexiconEdit);
+    await addLexiconEdit(academy, edit, person.id);
+    response.status(201).json({ id: edit.id });
+  });
+  return routes;
+}

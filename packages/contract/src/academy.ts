@@ -1,0 +1,27 @@
+import { cueTags, type LexiconEdit } from '@wrightonic/core';
+import Joi from 'joi';
+import type { AcademyPlanning } from './planRecords';
+import { id, line } from './shared';
+
+export const academyPlanning = Joi.object<AcademyPlanning>({
+  equipment: Joi.array().items(line(60)).max(80).unique().required(),
+  weekThrows: Joi.number().integer().min(10).max(2000).allow(null).required(),
+  buildUpWeeks: Joi.number().integer().min(1).max(12).allow(null).required(),
+  rampPercent: Joi.number().integer().min(5).max(200).required(),
+  allHard: Joi.boolean().strict().required(),
+}).required();
+
+/** A phrase by which free notes are tagged, added by the academy or taken out. */
+export interface NewLexiconEdit extends LexiconEdit {
+  id: string;
+}
+
+export const newLexiconEdit = Joi.object<NewLexiconEdit>({
+  id: id.required(),
+  tag: Joi.valid(...cueTags).required(),
+  phrase: line(60)
+    .lowercase()
+    .pattern(/^[a-z' -]+$/, 'words in small letters')
+    .required(),
+  removed: Joi.boolean().strict().required(),
+}).required();
