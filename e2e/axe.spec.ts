@@ -4,7 +4,20 @@ import { expect, test } from './app';
 const sizes = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } };
 const themes = { day: 'light', lights: 'dark' } as const;
 const verbs = ['look', 'trace', 'build', 'work', 'prove'];
-const screens = ['/', '/roster', '/roster/import', '/drills', '/office', '/office/links', '/athletes/new'];
+const screens = [
+  '/',
+  '/roster',
+  '/roster/import',
+  '/roster/moves',
+  '/roster/weeks',
+  '/drills',
+  '/drills/knee-gate',
+  '/office',
+  '/office/links',
+  '/office/planning',
+  '/office/words',
+  '/athletes/new',
+];
 const more = ['profile', 'screen', 'throws?part=chart', 'throws?part=says', 'clip', 'curves', 'sheet'];
 
 for (const [size, viewport] of Object.entries(sizes))

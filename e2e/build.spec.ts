@@ -1,3 +1,4 @@
+import { v7 } from 'uuid';
 import { expect, test } from './app';
 
 test('what a team coach says is checked against the plan and can be taken back', async ({ app, page }) => {
@@ -39,9 +40,10 @@ test('a week is not assigned into a day of rest without a reason', async ({ app,
   await page.goto(`/athletes/${id}/work`);
   await expect(page.getByText(/^No hard throws until .*: 2 days of rest after 46 hard throws/)).toBeVisible();
   await page.goto(`/athletes/${id}/build`);
-  await app.tap('Drills of other stages');
+  await expect(page.getByText('What held it back')).toBeVisible();
+  await app.tap(/^Add a drill to /);
   await app.tap('Full delivery, flat ground', 'checkbox');
-  await expect(page.getByText(/no hard throws until .*Take drills or days out, or say why/)).toBeVisible();
+  await expect(page.getByText(/no hard throws until /).first()).toBeVisible();
   const assign = page.getByRole('button', { name: 'Assign the week' });
   await expect(assign).toBeDisabled();
   await page
@@ -49,4 +51,165 @@ test('a week is not assigned into a day of rest without a reason', async ({ app,
     .fill('Cleared by the league.');
   await assign.click();
   await expect(page.getByRole('heading', { name: 'Assigned' })).toBeVisible();
+});
+
+test('a drill is dragged to another day by keyboard, kept there, and the week is assigned so', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  const id = await app.planned('Dragged');
+  await page.goto(`/athletes/${id}/build`);
+  await page.getByText('What held it back').waitFor();
+  const days = page.getByRole('group', { name: /^(Mon|Tue|Wed|Thu|Fri|Sat|Sun) / });
+  const handle = days
+    .nth(0)
+    .getByRole('button', { name: /^Move / })
+    .first();
+  const drill = (await handle.getAttribute('aria-label'))!.replace('Move ', '');
+  const there = days.nth(1).getByRole('button', { name: new RegExp(`^${drill}, `) });
+  const sets = async () =>
+    Number(/(\d+) sets of/.exec((await there.first().getAttribute('aria-label')) ?? '')?.[1] ?? 1);
+  const before = (await there.count()) ? await sets() : 0;
+  await handle.focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByText(new RegExp(`^${drill} is over `))).toBeAttached();
+  const over = await page.getByText(new RegExp(`^${drill} is over `)).innerText();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByText(over, { exact: true })).toHaveCount(0);
+  await page.keyboard.press('Space');
+  await expect(there.and(page.getByRole('button', { name: /, kept$/ }))).toBeVisible();
+  expect(await sets()).toBeGreaterThan(before);
+  await expect(days.nth(0).getByRole('button', { name: `Move ${drill}` })).toHaveCount(0);
+  await app.tap('Assign the week');
+  await expect(page.getByRole('heading', { name: 'Assigned' })).toBeVisible();
+  const { assignment } = (await app.read(`/athletes/${id}`)).plan;
+  const { today } = await app.read<{ today: string }>('/session');
+  expect(
+    assignment.items.some(
+      (item: { date: string; planned: string }) => item.date === today && item.planned === drill,
+    ),
+  ).toBe(false);
+});
+
+test('a link opens the week for whoever has it, until it is taken back', async ({
+  app,
+  page,
+  browser,
+  baseURL,
+}) => {
+  await app.enter();
+  const id = await app.planned('Shared');
+  await page.goto(`/athletes/${id}/build`);
+  await page.getByText('What held it back').waitFor();
+  await app.tap('Assign the week');
+  await app.tap('Make a link and a sheet');
+  const address = await page.getByText(/\/s\/[\w-]{32}$/).innerText();
+  const home = await (await browser.newContext({ baseURL: baseURL! })).newPage();
+  await home.goto(address);
+  await expect(home.getByRole('heading', { level: 1, name: 'Shared’s week' })).toBeVisible();
+  await expect(home.getByText('Stop for pain.', { exact: false })).toBeVisible();
+  await expect(home.getByText('Testwell')).toHaveCount(0);
+  await home
+    .getByRole('group', { name: /^Sets of / })
+    .first()
+    .getByRole('checkbox')
+    .first()
+    .click();
+  await home.reload();
+  await expect(home.getByRole('checkbox', { checked: true })).toHaveCount(1);
+  const token = address.split('/s/')[1]!;
+  const pdf = await home.request.get(`/api/shared/${token}/week.pdf`);
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  await app.tap(/^Take back the link of /);
+  await expect(page.getByRole('button', { name: 'Make a link and a sheet' })).toBeVisible();
+  await home.reload();
+  await expect(home.getByText('This link leads nowhere', { exact: false })).toBeVisible();
+  await home.context().close();
+});
+
+test('constraints go on, the way round is answered, and one is faded after two clean sets', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  const id = await app.newAthlete('Gated');
+  const lookId = await app.look(id, { 'oh.quad-load': 3 });
+  const trace = { id: v7(), lookId, lower: 'oh.quad-load', arm: null, reason: '' };
+  await app.post(`/athletes/${id}/traces`, trace);
+  const { today } = await app.read<{ today: string }>('/session');
+  const planId = v7();
+  await app.post(`/athletes/${id}/plans`, { id: planId, traceId: trace.id, startsOn: today, weeks: 4 });
+  await app.post(`/plans/${planId}/stage-moves`, { id: v7(), thread: 'lower', to: 'constrain', reason: '' });
+  await page.goto(`/athletes/${id}/session`);
+  await app.tap('Nothing hurts');
+  while (!(await page.getByRole('heading', { level: 1, name: 'Knee gate' }).isVisible()))
+    await app.tap('Next drill');
+  await app.tap('Gate before the knee', 'checkbox');
+  const set = async (clean: number, missed: number) => {
+    for (let n = 0; n < clean; n++) await app.tap(/^Clean, /);
+    for (let n = 0; n < missed; n++) await app.tap(/^Missed, /);
+  };
+  await set(3, 3);
+  await expect(page.getByText('This set: 3 of 6 clean')).toBeVisible();
+  await app.tap('The body found a way round');
+  await app.tap('Lead leg opens early', 'radio');
+  await app.tap('Set done');
+  await expect(
+    page.getByText('Lead leg opens early came instead: add the hurdle to step over.'),
+  ).toBeVisible();
+  await app.tap('Add it');
+  for (let n = 0; n < 2; n++) {
+    await set(6, 0);
+    await app.tap('Set done');
+  }
+  await expect(page.getByText('take the hurdle to step over away', { exact: false })).toBeVisible();
+  await app.sent();
+  await page.reload();
+  await app.tap('Take it away');
+  await set(2, 4);
+  await app.tap('Set done');
+  await expect(page.getByText('2 of 6 clean without the hurdle to step over: it comes back.')).toBeVisible();
+});
+
+test('games of a calendar are looked at, kept, and make their days game days', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.planned('Gamer');
+  const { today } = await app.read<{ today: string }>('/session');
+  const game = new Date(Date.parse(today) + 2 * 86_400_000).toISOString().slice(0, 10);
+  await page.goto(`/athletes/${id}/build`);
+  await page.getByText('What held it back').waitFor();
+  const file = (text: string) =>
+    page.locator('input[type=file][accept^=".ics"]').setInputFiles({
+      name: 'league.ics',
+      mimeType: 'text/calendar',
+      buffer: Buffer.from(text),
+    });
+  await file('BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nUID');
+  await expect(page.getByText('The iCalendar file is broken', { exact: false })).toBeVisible();
+  await file(
+    `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART;VALUE=DATE:${game.replaceAll('-', '')}\r\nSUMMARY:Otters at Terns\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n`,
+  );
+  await expect(page.getByRole('checkbox', { name: /Otters at Terns$/ })).toBeChecked();
+  await app.tap('Keep 1 game');
+  const days = page.getByRole('group', { name: /^(Mon|Tue|Wed|Thu|Fri|Sat|Sun) / });
+  await expect(days.nth(2).getByText(/^Game · /)).toBeVisible();
+  await app.tap('Plan it anew');
+  await expect(page.getByText('Planning the week that is worth most')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Assign the week' })).toBeEnabled();
+});
+
+test('two weeks are planned and assigned at once', async ({ app, page }) => {
+  await app.enter();
+  const ids = [await app.planned('Manya'), await app.planned('Manyb')];
+  await app.newAthlete('Manyc');
+  await page.goto('/roster');
+  await app.tap('Weeks of many');
+  for (const name of ['Manya', 'Manyb', 'Manyc']) await app.tap(`${name} Testwell`, 'checkbox');
+  await app.tap('Plan 3 weeks');
+  await expect(page.getByText('There is no plan yet: look, trace and build first.')).toBeVisible();
+  await app.tap('Assign 2 weeks');
+  await expect(page.getByText('Assigned', { exact: true })).toHaveCount(2);
+  for (const id of ids)
+    expect((await app.read(`/athletes/${id}`)).plan.assignment.items.length).toBeGreaterThan(3);
 });

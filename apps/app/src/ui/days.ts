@@ -9,6 +9,10 @@ export const dayWords = (day: string, today: string): string =>
     ...(day.slice(0, 4) === today.slice(0, 4) ? {} : { year: 'numeric' }),
   });
 
+/** A sentence of the core with its days as one says them. */
+export const withDays = (text: string, today: string): string =>
+  text.replace(/\b\d{4}-\d\d-\d\d\b/g, (day) => dayWords(day, today));
+
 /** `Tuesday 24 November`. */
 export const longDay = (day: string): string =>
   written(day, { weekday: 'long', day: 'numeric', month: 'long' });

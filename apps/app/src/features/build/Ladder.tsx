@@ -1,5 +1,6 @@
 import type { AthletePage, PlanThread } from '@wrightonic/contract';
 import { nodeName, stages } from '@wrightonic/core';
+import { View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card';
@@ -21,38 +22,40 @@ export function Ladder({ page, planId, thread }: Props) {
   const there = thread.stages.map(({ stage }) => stage);
   const missing = stages.filter((stage) => !there.includes(stage));
   return (
-    <Card edge={colour}>
-      <Text variant="labelMedium">
-        {`${threadNames[thread.thread]} · ${Math.round(thread.share * 100)} % of the picture`}
-      </Text>
-      <Text variant="headlineSmall" role="heading" aria-level={2}>
-        {nodeName(thread.focus)}
-      </Text>
-      <MoveStage athleteId={page.athlete.id} planId={planId} thread={thread} />
-      {thread.held.map((words) => (
-        <Text key={words} variant="bodySmall">
-          {words}
+    <View role="group" aria-label={`Ladder of the ${threadNames[thread.thread].toLowerCase()}`}>
+      <Card edge={colour}>
+        <Text variant="labelMedium">
+          {`${threadNames[thread.thread]} · ${Math.round(thread.share * 100)} % of the picture`}
         </Text>
-      ))}
-      {thread.reachesDelivery ? null : (
-        <Notice>This ladder does not reach the delivery: it needs blend and deliver.</Notice>
-      )}
-      {thread.jumps.map((words) => (
-        <Notice key={words}>{words}</Notice>
-      ))}
-      {thread.stages.map((rung) => (
-        <Rung key={rung.stage} page={page} planId={planId} thread={thread} rung={rung} colour={colour} />
-      ))}
-      {missing.map((stage) => (
-        <Rung
-          key={stage}
-          page={page}
-          planId={planId}
-          thread={thread}
-          rung={{ stage, drills: [] }}
-          colour={own.line}
-        />
-      ))}
-    </Card>
+        <Text variant="headlineSmall" role="heading" aria-level={2}>
+          {nodeName(thread.focus)}
+        </Text>
+        <MoveStage athleteId={page.athlete.id} planId={planId} thread={thread} />
+        {thread.held.map((words) => (
+          <Text key={words} variant="bodySmall">
+            {words}
+          </Text>
+        ))}
+        {thread.reachesDelivery ? null : (
+          <Notice>This ladder does not reach the delivery: it needs blend and deliver.</Notice>
+        )}
+        {thread.jumps.map((words) => (
+          <Notice key={words}>{words}</Notice>
+        ))}
+        {thread.stages.map((rung) => (
+          <Rung key={rung.stage} page={page} planId={planId} thread={thread} rung={rung} colour={colour} />
+        ))}
+        {missing.map((stage) => (
+          <Rung
+            key={stage}
+            page={page}
+            planId={planId}
+            thread={thread}
+            rung={{ stage, drills: [] }}
+            colour={own.line}
+          />
+        ))}
+      </Card>
+    </View>
   );
 }

@@ -20,7 +20,7 @@ const names = { add: 'Add it', remove: 'Take it away', return: 'Bring it back' }
 /** What is put in the way in this drill, how the set goes, and what to change after it. */
 export function Constraints({ page, session, drill }: Props) {
   const order = orderedConstraints(page, drill);
-  const { on: before, offer } = afterLastSet(page, drill);
+  const { on: before, offer } = afterLastSet(page, session.events, drill);
   /** Changed for the set under way. */
   const [changed, setChanged] = useState<string[] | null>(null);
   const [way, setWay] = useState<string | null>(null);

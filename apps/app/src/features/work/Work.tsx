@@ -5,7 +5,7 @@ import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useAthlete, useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
-import { dayWords } from '../../ui/days';
+import { dayWords, withDays } from '../../ui/days';
 import { Foot } from '../../ui/Foot';
 import { Empty, Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
@@ -66,7 +66,12 @@ export function Work() {
         {`${limits.thrownToday} of ${limits.maxToday} throws today, ${limits.leftToday} left`}
       </Text>
       {limits.restUntil ? (
-        <Notice>{`No hard throws until ${dayWords(limits.restUntil, today)}: ${limits.because}. Easy throws and dry drills are open.`}</Notice>
+        <Notice>
+          {withDays(
+            `No hard throws until ${limits.restUntil}: ${limits.because}. Easy throws and dry drills are open.`,
+            today,
+          )}
+        </Notice>
       ) : null}
       {limits.weekRatio === null ? null : (
         <Text variant="bodySmall">

@@ -6,6 +6,7 @@ import {
   uncleared,
   usualConstraints,
   type ConstraintOffer,
+  type SetCount,
 } from '@wrightonic/core';
 import { countOf, type Count } from './session';
 
@@ -23,9 +24,21 @@ export function repsOfSet(events: readonly LogEvent[], drill: string): Count {
   return countOf(events.slice(last + 1), drill);
 }
 
+/** Sets of a drill, those of this session as they stand on this device. */
+function setsOf({ sets }: Page, events: readonly LogEvent[], drill: string): SetCount[] {
+  const here = events.filter((event) => event.kind === 'set-done');
+  const session = here[0]?.sessionId;
+  const earlier = sets.filter((set) => set.session !== session);
+  return [...earlier, ...here].filter((set) => set.drill === drill);
+}
+
 /** What was on in the newest set of a drill, and what to change after it. */
-export function afterLastSet(page: Page, drill: string): { on: string[]; offer: ConstraintOffer | null } {
-  const sets = page.sets.filter((set) => set.drill === drill);
+export function afterLastSet(
+  page: Page,
+  events: readonly LogEvent[],
+  drill: string,
+): { on: string[]; offer: ConstraintOffer | null } {
+  const sets = setsOf(page, events, drill);
   return {
     on: [...(sets.at(-1)?.constraints ?? [])],
     offer: uncleared(page.history).length

@@ -1,5 +1,5 @@
 import type { WeekDayForm } from '@wrightonic/contract';
-import { addDays, drillOf, drills, firstStage, parseDose } from '@wrightonic/core';
+import { addDays, drillOf, drills, firstStage, missingFor, parseDose } from '@wrightonic/core';
 import { moveStage, plan } from '../plans';
 import { venueInstant } from '../venueDay';
 import { addAssignment } from '../weeks';
@@ -45,11 +45,13 @@ export async function seedStage(
     places: n % 3 === 0 ? ['cage', 'mound', 'field'] : ['home', 'field'],
     pitches: null,
   }));
-  const items = days.flatMap(({ date, kind }) =>
+  const items = days.flatMap(({ date, kind, equipment }) =>
     kind === 'off'
       ? []
       : worked
-          .filter(({ throws }) => throws === 0 || kind === 'lesson')
+          .filter(
+            (drill) => (drill.throws === 0 || kind === 'lesson') && missingFor(drill, equipment).length === 0,
+          )
           .map(({ id: drill, dose }) => ({ date, drill, sets: Math.min(2, parseDose(dose).sets) })),
   );
   await addAssignment(academy, current, { id: id(at), from, days, items, reason: '' }, by, at);

@@ -6,7 +6,7 @@ import { Button, ProgressBar, Text } from 'react-native-paper';
 import { api } from '../../../store/api';
 import { Card } from '../../../ui/Card';
 import { Choices, Picks } from '../../../ui/Choices';
-import { dayWords, weekday } from '../../../ui/days';
+import { dayWords, weekday, withDays } from '../../../ui/days';
 import { Foot } from '../../../ui/Foot';
 import { Empty, Trouble, Waiting } from '../../../ui/Notice';
 import { Heading, Screen } from '../../../ui/Screen';
@@ -90,7 +90,7 @@ export function ManyWeeks() {
               </Text>
               <Text variant="labelMedium">{stateNames[one.state]}</Text>
             </View>
-            {one.words ? <Text variant="bodySmall">{one.words}</Text> : null}
+            {one.words ? <Text variant="bodySmall">{withDays(one.words, today)}</Text> : null}
           </Card>
         ))
       ) : (

@@ -1,11 +1,11 @@
-import { useDroppable } from '@dnd-kit/core';
+import { useDndContext, useDroppable } from '@dnd-kit/core';
 import type { AthletePage, WeekDayForm } from '@wrightonic/contract';
 import { costed, drillOf, parseDose } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
-import { dayWords, weekday } from '../../../ui/days';
+import { dayWords, weekday, withDays } from '../../../ui/days';
 import { Picks } from '../../../ui/Choices';
 import { Notice } from '../../../ui/Notice';
 import { allDrills } from '../planDrills';
@@ -28,6 +28,8 @@ export function DayBox({ day, page, week, today }: Props) {
   const [adding, setAdding] = useState(false);
   const [open, setOpen] = useState<string | null>(null);
   const { setNodeRef, isOver } = useDroppable({ id: day.date });
+  // What is dragged out of a day goes over the others.
+  const lifted = String(useDndContext().active?.id ?? '').startsWith(day.date);
   const items = week.items.filter(({ date }) => date === day.date);
   const costs = week.input ? items.map((item) => costed(week.input!, item)) : [];
   const minutes = Math.ceil(costs.reduce((sum, cost) => sum + cost.minutes, 0));
@@ -48,6 +50,7 @@ export function DayBox({ day, page, week, today }: Props) {
         styles.day,
         { borderColor: isOver ? own.dusk : own.line, backgroundColor: own.surface },
         isOver ? styles.over : null,
+        lifted ? styles.lifted : null,
       ]}
     >
       <View style={styles.row}>
@@ -105,7 +108,7 @@ export function DayBox({ day, page, week, today }: Props) {
         />
       ))}
       {rules.map(({ words }) => (
-        <Notice key={words}>{words}</Notice>
+        <Notice key={words}>{withDays(words, today)}</Notice>
       ))}
     </View>
   );
@@ -114,6 +117,7 @@ export function DayBox({ day, page, week, today }: Props) {
 const styles = StyleSheet.create({
   day: { borderWidth: 1, borderRadius: 8, padding: 10, gap: 6, flexGrow: 1, flexBasis: 260, minWidth: 0 },
   over: { borderWidth: 3, padding: 8 },
+  lifted: { zIndex: 5 },
   row: { flexDirection: 'row', alignItems: 'center' },
   grow: { flex: 1, minWidth: 0 },
   start: { alignSelf: 'flex-start' },

@@ -17,7 +17,7 @@ import { v7 } from 'uuid';
 import { api } from '../../../store/api';
 import { useToday } from '../../../store/useAthlete';
 import { Card } from '../../../ui/Card';
-import { dayWords, weekday } from '../../../ui/days';
+import { dayWords, weekday, withDays } from '../../../ui/days';
 import { Notice, Trouble, Waiting } from '../../../ui/Notice';
 import { Heading } from '../../../ui/Screen';
 import { DayBox } from './DayBox';
@@ -97,14 +97,14 @@ export function Week({ page, plan, onDone }: Props) {
         </View>
       </DndContext>
       {general.map(({ words }) => (
-        <Notice key={words}>{words}</Notice>
+        <Notice key={words}>{withDays(words, today)}</Notice>
       ))}
       {heldWords.length ? (
         <View style={styles.held}>
           <Text variant="labelMedium">What held it back</Text>
           {heldWords.slice(0, allHeld ? undefined : shownHeld).map((words) => (
             <Text key={words} variant="bodySmall">
-              {words}
+              {withDays(words, today)}
             </Text>
           ))}
           {heldWords.length > shownHeld && !allHeld ? (
@@ -122,7 +122,10 @@ export function Week({ page, plan, onDone }: Props) {
       </Text>
       {week.limits.map(({ date, kind, message }) => (
         <Notice key={`${date} ${kind}`}>
-          {kind === 'limit' ? `${weekday(date)} ${dayWords(date, today)}: ${message}.` : message}
+          {withDays(
+            kind === 'limit' ? `${weekday(date)} ${dayWords(date, today)}: ${message}.` : message,
+            today,
+          )}
         </Notice>
       ))}
       {over ? (
