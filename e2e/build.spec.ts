@@ -201,11 +201,12 @@ test('games of a calendar are looked at, kept, and make their days game days', a
 
 test('two weeks are planned and assigned at once', async ({ app, page }) => {
   await app.enter();
-  const ids = [await app.planned('Manya'), await app.planned('Manyb')];
-  await app.newAthlete('Manyc');
+  const names = ['a', 'b', 'c'].map((end) => `Many${v7().slice(-5)}${end}`);
+  const ids = [await app.planned(names[0]!), await app.planned(names[1]!)];
+  await app.newAthlete(names[2]!);
   await page.goto('/roster');
   await app.tap('Weeks of many');
-  for (const name of ['Manya', 'Manyb', 'Manyc']) await app.tap(`${name} Testwell`, 'checkbox');
+  for (const name of names) await app.tap(`${name} Testwell`, 'checkbox');
   await app.tap('Plan 3 weeks');
   await expect(page.getByText('There is no plan yet: look, trace and build first.')).toBeVisible();
   await app.tap('Assign 2 weeks');

@@ -19,10 +19,17 @@ test('a ladder is put in order by keyboard, locked, added to and cut, and says w
   const before = await feel();
   const name = drillOf(before[0]!)!.name;
   const ladder = page.getByRole('group', { name: 'Ladder of the lower half' });
-  await ladder.getByRole('button', { name: `Move ${name}`, exact: true }).focus();
+  const handle = ladder.getByRole('button', { name: `Move ${name}`, exact: true });
+  // At the edge of the screen the first key would scroll instead.
+  await handle.evaluate((node) => node.scrollIntoView({ block: 'center' }));
+  await handle.focus();
   await page.keyboard.press('Space');
   await expect(page.getByText('Place 1 of', { exact: false })).toBeAttached();
   await page.keyboard.press('ArrowDown');
+  await expect(page.getByText('Place 2 of', { exact: false })).toBeAttached();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByText('Place 3 of', { exact: false })).toBeAttached();
+  await page.keyboard.press('ArrowUp');
   await expect(page.getByText('Place 2 of', { exact: false })).toBeAttached();
   await page.keyboard.press('Space');
   await expect.poll(feel).toEqual([before[1], before[0], ...before.slice(2)]);
@@ -48,7 +55,8 @@ test('a ladder is put in order by keyboard, locked, added to and cut, and says w
 
 test('a proposed stage is taken from the roster', async ({ app, page }) => {
   await app.enter();
-  const id = await app.planned('Mover');
+  const name = `Mover${v7().slice(-5)}`;
+  const id = await app.planned(name);
   const { threads } = (await app.read(`/athletes/${id}`)).plan;
   const before = threads.map(({ stage }: { stage: string }) => stage);
   const stages = threads[1];
@@ -62,7 +70,7 @@ test('a proposed stage is taken from the roster', async ({ app, page }) => {
   await app.post('/log', { events: [session, ...reps] });
   await page.goto('/roster');
   await app.tap(/ready to move up$/);
-  await app.tap(/^Move Mover Testwell up to /);
+  await app.tap(new RegExp(`^Move ${name} Testwell up to `));
   await expect
     .poll(async () =>
       (await app.read(`/athletes/${id}`)).plan.threads.map(({ stage }: { stage: string }) => stage),

@@ -136,7 +136,7 @@ export function PlannedDrill({ page, planId, planned }: Props) {
 
 const styles = StyleSheet.create({
   drill: { borderWidth: 1, borderRadius: 8, gap: 2 },
-  lifted: { zIndex: 10, borderWidth: 2 },
+  lifted: { zIndex: 10, opacity: 0.95 },
   row: { flexDirection: 'row', alignItems: 'center', gap: 4, paddingRight: 10 },
   head: {
     flex: 1,

@@ -7,12 +7,7 @@ import {
   useSensors,
   type DragEndEvent,
 } from '@dnd-kit/core';
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { arrayMove, SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { AthletePage, PlanThread } from '@wrightonic/contract';
 import { drillOf } from '@wrightonic/core';
 import { useState } from 'react';
@@ -26,6 +21,7 @@ import { Trouble } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
 import { stageWords } from '../../ui/stageWords';
 import { AddDrill } from './AddDrill';
+import { keyboardSteps } from './keyboardSteps';
 import { PlannedDrill } from './PlannedDrill';
 
 interface Props {
@@ -36,6 +32,7 @@ interface Props {
   colour: string;
 }
 
+const byPlaces = keyboardSteps((id) => id);
 const nameOf = (id: string) => drillOf(id)?.name ?? id;
 
 /** One stage of a ladder: closed it names its drills, open they are put in order, locked, swapped and added to. */
@@ -49,7 +46,7 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
   const [dropped, setDropped] = useState<{ of: typeof rung.drills; ids: string[] } | null>(null);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+    useSensor(KeyboardSensor, { coordinateGetter: byPlaces, scrollBehavior: 'auto' }),
   );
   const ids = dropped?.of === rung.drills ? dropped.ids : rung.drills.map(({ id }) => id);
   const drills = ids.flatMap((id) => rung.drills.find((drill) => drill.id === id) ?? []);

@@ -6,7 +6,6 @@ import {
   useSensor,
   useSensors,
   type DragEndEvent,
-  type KeyboardCoordinateGetter,
 } from '@dnd-kit/core';
 import type { AthletePage, PlanRecord } from '@wrightonic/contract';
 import { drillOf, type WeekItem } from '@wrightonic/core';
@@ -20,28 +19,17 @@ import { Card } from '../../../ui/Card';
 import { dayWords, weekday, withDays } from '../../../ui/days';
 import { Notice, Trouble, Waiting } from '../../../ui/Notice';
 import { Heading } from '../../../ui/Screen';
+import { keyboardSteps } from '../keyboardSteps';
 import { DayBox } from './DayBox';
 import { Games } from './Games';
 import { useWeek } from './useWeek';
 
 const shownHeld = 3;
 const nameOf = (id: unknown): string => drillOf(String(id).split(' ')[1] ?? '')?.name ?? 'The drill';
-const dayOf = (id: unknown): string => weekday(String(id).slice(0, 10));
+const dateOf = (id: string): string => id.slice(0, 10);
+const dayOf = (id: unknown): string => weekday(dateOf(String(id)));
 
-/** From one day to the next with each key, not by pixels. */
-const byDays: KeyboardCoordinateGetter = (event, { context: { droppableRects, over, active } }) => {
-  const step = ['ArrowDown', 'ArrowRight'].includes(event.code)
-    ? 1
-    : ['ArrowUp', 'ArrowLeft'].includes(event.code)
-      ? -1
-      : 0;
-  if (!step) return undefined;
-  event.preventDefault();
-  const days = [...droppableRects.keys()].map(String).sort();
-  const at = days.indexOf(String(over?.id ?? String(active?.id).slice(0, 10)));
-  const rect = droppableRects.get(days[Math.min(days.length - 1, Math.max(0, at + step))]!);
-  return rect && { x: rect.left + 8, y: rect.top + rect.height / 2 };
-};
+const byDays = keyboardSteps(dateOf);
 
 interface Props {
   page: AthletePage;
@@ -59,7 +47,7 @@ export function Week({ page, plan, onDone }: Props) {
   const [assign, { isLoading, error }] = api.useAssignMutation();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: byDays }),
+    useSensor(KeyboardSensor, { coordinateGetter: byDays, scrollBehavior: 'auto' }),
   );
   const dropped = ({ active, over }: DragEndEvent) => {
     const item = active.data.current?.['item'] as WeekItem | undefined;
