@@ -1,7 +1,16 @@
 import { writeFileSync } from 'node:fs';
-import { trace, nodesFor, type Severity } from '@wrightonic/core';
+import {
+  addDays,
+  drills,
+  nodesFor,
+  planAthlete,
+  trace,
+  type PlanInput,
+  type Severity,
+} from '@wrightonic/core';
 import type { Page } from '@playwright/test';
 import { luck, pretendCurves } from '@wrightonic/core/simulate';
+import { loadSolver } from '@wrightonic/solver';
 import { expect, test } from './app';
 
 /** A figure with the limit that it is held to. */
@@ -20,6 +29,7 @@ const p95 = (values: readonly number[]) =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length * 0.95)]!;
 
 test.setTimeout(240_000);
+const everything = [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))];
 
 /** Slows the processor down as a mid-range phone would be. */
 async function slow(page: Page, rate = 4): Promise<void> {
@@ -54,6 +64,54 @@ test('trace', () => {
   for (let warm = 0; warm < 50; warm++) run(0);
   note('trace, every node present', middle(Array.from({ length: 41 }, () => run(0))), 'ms', 5);
   note('trace with 1,000 runs', middle(Array.from({ length: 7 }, () => run(1000))), 'ms', 300);
+});
+
+/** Athletes of all ages, findings and weeks, with fourteen candidates or more in most of them. */
+function pretendWeek(seed: number): PlanInput {
+  const random = luck(seed);
+  const from = '2026-06-08';
+  const some = nodesFor('overhand').filter(({ type }) => type === 'flaw');
+  const findings = Object.fromEntries(
+    Array.from({ length: 6 }, () => [
+      some[random.whole(0, some.length - 1)]!.id,
+      random.whole(1, 3) as Severity,
+    ]),
+  );
+  const stages = ['move', 'connect', 'blend'] as const;
+  return {
+    athlete: { discipline: 'overhand', throws: 'R', age: random.whole(13, 20) },
+    findings,
+    throws: [{ date: addDays(from, -2), count: random.whole(0, 60), kind: 'game' }],
+    stages: { lower: stages[random.whole(0, 2)]!, arm: stages[random.whole(0, 2)]! },
+    days: [0, 1, 2, 3, 4, 5, 6].map((n) => ({
+      date: addDays(from, n),
+      kind: n === 1 || n === 4 ? 'lesson' : n === 6 ? 'game' : 'home',
+      minutes: random.whole(15, 60),
+      equipment: everything,
+      places: ['home', 'field', 'cage', 'mound'],
+    })),
+  };
+}
+
+test('weeks', async () => {
+  const solve = await loadSolver();
+  const times: number[] = [];
+  const gaps: number[] = [];
+  for (let seed = 1; seed <= 60; seed++) {
+    const start = performance.now();
+    const { objective, bound } = planAthlete(pretendWeek(seed), solve);
+    times.push((performance.now() - start) / 1000);
+    gaps.push(bound ? (100 * (bound - objective)) / bound : 0);
+  }
+  note('a week solved, middle of 60', middle(times), 's', 2);
+  note('a week solved, longest of 60', Math.max(...times), 's', 10);
+  note('widest gap that was left, percent', Math.max(...gaps), '%', 1.01);
+  note(
+    '60 athletes, one after the other',
+    times.reduce((sum, time) => sum + time, 0),
+    's',
+    120,
+  );
 });
 
 test('how sure, beside the interface', async ({ app, page }) => {
@@ -93,7 +151,14 @@ test('how sure, beside the interface', async ({ app, page }) => {
 test('requests', async ({ app }) => {
   await app.enter();
   const id = await app.idOf('Wren');
-  for (const path of ['/athletes', `/athletes/${id}`, `/athletes/${id}/traces`, '/calls', '/lessons']) {
+  for (const path of [
+    '/athletes',
+    `/athletes/${id}`,
+    `/athletes/${id}/traces`,
+    '/calls',
+    '/lessons',
+    '/stage-proposals',
+  ]) {
     for (let warm = 0; warm < 20; warm++) await app.read(path);
     const times: number[] = [];
     for (let n = 0; n < 100; n++) {

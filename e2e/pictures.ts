@@ -62,11 +62,18 @@ test('on a phone', async ({ app, page }) => {
     .first()
     .waitFor();
   await shoot(page, 'profile');
-  await open(app, page, 'Caspian', 'look');
-  await app.tap('Take a full look');
-  await app.tap('Glide');
-  await page.getByRole('button', { name: 'Measure Short stride' }).scrollIntoViewIfNeeded();
-  await shoot(page, 'full-look');
+  await open(app, page, 'Ezra', 'build');
+  await app.tap('Change the rest');
+  await app.tap('Plan it anew');
+  await page.getByText('Planning the week that is worth most').waitFor({ state: 'detached' });
+  await page.getByRole('heading', { name: 'The rest of this week' }).scrollIntoViewIfNeeded();
+  await shoot(page, 'week');
+  await open(app, page, 'Wren', 'build');
+  await app.tap('Make a link and a sheet');
+  const address = await page.getByText(/\/s\/[\w-]{32}$/).innerText();
+  await page.goto(address);
+  await page.getByText('Stop for pain.', { exact: false }).waitFor();
+  await shoot(page, 'shared');
 
   await page.goto(`/athletes/${await app.idOf('Wren')}/session`);
   await app.tap('Nothing hurts');
@@ -74,12 +81,8 @@ test('on a phone', async ({ app, page }) => {
   for (let n = 0; n < 7; n++) await app.tap(/^Clean/);
   await app.tap(/^Missed/);
   await shoot(page, 'working');
-  await app.tap('End');
-  await app.tap('Nothing hurts');
-  await page.getByRole('heading', { name: 'This session' }).waitFor();
-  await shoot(page, 'summary');
   await page.goto('/drills');
-  await app.tap(/Hip-first lean/);
+  await page.getByText('86 of 86 drills').waitFor();
   await shoot(page, 'drills');
   await page.goto('/office');
   await shoot(page, 'office');

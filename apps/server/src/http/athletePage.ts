@@ -29,7 +29,8 @@ import { plan as storedPlan, planStates, type StoredPlan } from '../store/plans'
 import { newestAssignment } from '../store/weeks';
 import { aheadOf } from '../store/ahead';
 import { historyOf } from '../store/profile';
-import { throwsOf } from '../store/throws';
+import { plainThrowsOf } from '../store/throws';
+import type { Academy } from '../store/scope';
 import { newestTrace } from '../store/traces';
 import { isClean } from './roster';
 import { venueDay } from '../store/venueDay';
@@ -59,16 +60,18 @@ const notesCount = 42;
 const limitsLookBack = 40;
 
 /** What was thrown lately, day by day; an academy may choose to count every throw as hard. */
-export const latelyThrown = (
+export function latelyThrown(
   throws: Parameters<typeof daysOfThrows>[0],
   today: string,
   allHard: boolean,
-): DayThrows[] =>
-  daysOfThrows(
+): DayThrows[] {
+  const since = addDays(today, -limitsLookBack);
+  return daysOfThrows(
     throws
-      .filter(({ date }) => date >= addDays(today, -limitsLookBack))
+      .filter(({ date }) => date >= since)
       .map((thrown) => (allHard ? { ...thrown, effort: null } : thrown)),
   );
+}
 
 const lastBefore = (throws: readonly { date: string }[], day: string): string | null =>
   throws.reduce<string | null>((last, { date }) => (date < day && date > (last ?? '') ? date : last), null);
@@ -134,6 +137,13 @@ export function planRecord(
   return { id, traceId, startsOn, endsOn, relookOn, threads, assignment };
 }
 
+/** The plan that holds now, with its newest week. */
+async function newestPlan(academy: Academy, athleteId: string) {
+  const newest = (await planStates(academy, athleteId)).at(-1);
+  const plan = newest ? await storedPlan(academy, newest.id) : null;
+  return { plan, assignment: plan && (await newestAssignment(academy, plan)) };
+}
+
 /** Everything that the five verbs of one athlete need; null when there is no such athlete. */
 export async function athletePage(signedIn: SignedIn, id: string): Promise<AthletePage | null> {
   const { academy, home, person } = signedIn;
@@ -143,7 +153,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
   const [
     looks,
     trace,
-    plans,
+    planned,
     sessions,
     counts,
     throws,
@@ -158,10 +168,10 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
   ] = await Promise.all([
     looksOf(academy, id),
     newestTrace(academy, id),
-    planStates(academy, id),
+    newestPlan(academy, id),
     sessionsOf(academy, id),
     drillCounts(academy, id),
-    throwsOf(academy, id),
+    plainThrowsOf(academy, id),
     linkEdits(academy),
     strikesOf(academy, id),
     toldTo(academy, id, addDays(today, -notesCount)),
@@ -171,9 +181,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     constraintsOf(academy, id),
     lexiconEdits(academy),
   ]);
-  const newest = plans.at(-1);
-  const plan = newest ? await storedPlan(academy, newest.id) : null;
-  const assignment = plan && (await newestAssignment(academy, plan));
+  const { plan, assignment } = planned;
   const age = ageOn(athlete.birthdate, today);
   const thrownLately = latelyThrown(throws, today, home.allHard);
   const finished = looks.filter((look) => look.finished).at(-1);
