@@ -33,6 +33,7 @@ const page = {
   sets: [],
   constraints: {},
   lexicon: [],
+  academy: { allHard: false },
   limits: { maxToday: 95, restUntil: null },
 } as unknown as AthletePage;
 const begun = entry({ kind: 'look-begun', athleteId: 'athlete', look: 'quick', place: '' });

@@ -3,8 +3,10 @@ import {
   barredBecause,
   buildUpOn,
   drillOf,
+  itemThrows,
   parseDose,
   weekCandidates,
+  type DayThrows,
   type Drill,
   type Place,
   type WeekInput,
@@ -12,6 +14,7 @@ import {
 } from '@wrightonic/core';
 import type { AthletePage } from './answers';
 import { weekdays } from './athletes';
+import type { AcademyPlanning } from './planRecords';
 import type { WeekDayForm } from './plans';
 
 /** What a page must hold for a week to be planned from it. */
@@ -84,6 +87,16 @@ export function doneOf(
     .map(({ date, drill, sets }) => ({ date, drill, sets }));
 }
 
+/** What is thrown in a week's drills as the limits count it; an academy may count every throw as a hard one. */
+export function thrownIn(
+  items: readonly WeekItem[],
+  doseBy: (drill: string) => string | undefined,
+  { allHard }: Pick<AcademyPlanning, 'allHard'>,
+): DayThrows[] {
+  const thrown = itemThrows(items.map((item) => ({ ...item, dose: doseBy(item.drill) })));
+  return allHard ? thrown.map((day) => ({ ...day, effort: null })) : thrown;
+}
+
 /**
  * A week of an athlete as the core plans and checks it; the same in the app and on the server.
  *
@@ -149,7 +162,7 @@ export function weekInputFor(
     birthdate: athlete.birthdate,
     league: athlete.league,
     throws: [...page.thrownLately, ...games],
-    candidates,
+    candidates: academy.allHard ? candidates.map((each) => ({ ...each, hard: true })) : candidates,
     days: days.map(({ pitches: _, ...day }) => day).sort((a, b) => a.date.localeCompare(b.date)),
     pins,
     before,

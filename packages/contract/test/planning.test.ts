@@ -1,5 +1,5 @@
 import { addDays, parseDose, withSets } from '@wrightonic/core';
-import { doneOf, emptyAthlete, usualWeek, weekInputFor, type AthletePage } from '../src';
+import { doneOf, emptyAthlete, thrownIn, usualWeek, weekInputFor, weekSheet, type AthletePage } from '../src';
 
 const monday = '2026-06-08';
 const planned = (drill: string, recent: unknown[] = []) => ({
@@ -107,3 +107,55 @@ it.each([
   ['10+10', 2, '10+10'],
   ['2x8 each, last hold 20 s', 1, '1x8 each, last hold 20 s'],
 ])('writes %s with %i sets as %s', (dose, sets, written) => expect(withSets(dose, sets)).toBe(written));
+
+describe('an academy that counts every throw as a hard one', () => {
+  const academy = { ...page.academy, allHard: true };
+  it('plans and checks its weeks so', () => {
+    const days = usualWeek(page, monday);
+    expect(weekInputFor(page, days)!.candidates.some(({ hard }) => hard)).toBe(false);
+    expect(weekInputFor({ ...page, academy }, days)!.candidates.every(({ hard }) => hard)).toBe(true);
+    const items = [
+      { date: monday, drill: 'on-time-hand-throw', sets: 2 },
+      { date: monday, drill: 'hip-first-lean', sets: 2 },
+    ];
+    const none = () => undefined;
+    expect(thrownIn(items, none, page.academy)).toEqual([
+      { date: monday, count: 16, kind: 'practice', effort: 50 },
+    ]);
+    expect(thrownIn(items, none, academy)).toEqual([
+      { date: monday, count: 16, kind: 'practice', effort: null },
+    ]);
+  });
+});
+
+describe('the sheet of a week', () => {
+  const assigned = {
+    ...page,
+    athlete: { ...page.athlete, givenName: 'Wren', familyName: 'Ablethorpe', voice: 'feel' },
+    plan: {
+      ...page.plan!,
+      assignment: {
+        ...page.plan!.assignment!,
+        items: [
+          { date: addDays(monday, -7), drill: 'hip-first-lean', sets: 2, dose: '2x8' },
+          { date: addDays(monday, -7), drill: 'full-delivery', sets: 1, dose: '1x10' },
+          { date: addDays(monday, -6), drill: 'slow-glide-hold', sets: 3, dose: '3x5 hold 3 s' },
+        ],
+      },
+    },
+  } as unknown as AthletePage;
+
+  it('says each day in the athlete’s voice, with what is thrown, and no surname', () => {
+    const sheet = weekSheet(assigned, 'The Barn');
+    const [first, second] = sheet.days;
+    expect(first!.items.map(({ name, sets, amount, throws }) => [name, sets, amount, throws])).toEqual([
+      ['Hip-first lean', 2, '8 reps', 0],
+      ['Full delivery, flat ground', 1, '10 reps', 10],
+    ]);
+    expect([first!.throws, second!.throws]).toEqual([10, 0]);
+    expect(second!.items[0]!.amount).toBe('5 reps, hold 3 s');
+    expect(first!.items[0]!.cue).toMatch(/^Feel|^Let|^The/);
+    expect(JSON.stringify(sheet)).not.toContain('Ablethorpe');
+    expect(weekSheet({ ...assigned, plan: null }, 'The Barn').days).toEqual([]);
+  });
+});

@@ -42,7 +42,9 @@ export function logRoutes(): Router {
     const [newest] = await sessionsOf(academy, id, 1);
     const session = newest && !newest.ended ? newest : null;
     const thrown = await throwsOf(academy, id, venueDay(new Date(), home.zone));
-    const others = thrown.filter((each) => each.session !== session?.id);
+    const others = thrown
+      .filter((each) => each.session !== session?.id)
+      .map((each) => (home.allHard ? { ...each, effort: null } : each));
     const events = session ? await eventsOf(academy, session.id) : [];
     const answer: OpenSession = { session, events, elsewhere: countThrows(others) };
     response.json(answer);

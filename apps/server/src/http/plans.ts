@@ -4,6 +4,7 @@ import {
   newAssignment,
   newPlan,
   newTemplate,
+  thrownIn,
   weekInputFor,
   weekWish,
   type NewAssignment,
@@ -17,7 +18,6 @@ import {
   checkWeek,
   drillOf,
   fromKept,
-  itemThrows,
   planAgainstLimits,
   type Drill,
 } from '@wrightonic/core';
@@ -134,7 +134,7 @@ async function assign(request: Request): Promise<{ id: string }> {
     const why = barred(drillOf(drill)!);
     if (why) throw refusedField(`items.${n}.drill`, `${drillOf(drill)!.name}: ${why}`);
   }
-  const thrown = itemThrows(wish.items.map((item) => ({ ...item, dose: inPlan.get(item.drill)?.dose })));
+  const thrown = thrownIn(wish.items, (drill) => inPlan.get(drill)?.dose, page.academy);
   if (!wish.reason.trim()) {
     const [problem] = planAgainstLimits({ ...page.athlete, throws: page.thrownLately }, thrown).filter(
       ({ kind }) => kind === 'limit',

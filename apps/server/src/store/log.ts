@@ -163,6 +163,8 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
   return events.sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1));
 }
 
+type Query = ReturnType<Academy['from']>;
+
 export interface DrillCount {
   athleteId: string;
   session: string;
@@ -174,29 +176,48 @@ export interface DrillCount {
   pain: boolean;
 }
 
-/** Clean and missed reps of each drill in each session of an athlete, or of everybody; oldest session first. */
+/**
+ * Clean and missed reps of each drill in each session of an athlete, or of everybody; oldest session first. What was
+ * taken back is counted by itself and subtracted: asking for each of thousands of reps whether it was costs more.
+ */
 export async function drillCounts(academy: Academy, athleteId?: string): Promise<DrillCount[]> {
-  const of = (alias: string) => {
-    const query = academy.from(alias === 'r' ? 'rep_events' : 'pain_reports', alias);
-    academy.join(query, 'sessions', 's', 'id', `${alias}.session_id`);
+  const inSessions = (query: Query, of: string) => {
+    academy.join(query, 'sessions', 's', 'id', `${of}.session_id`);
     return athleteId ? query.where({ 's.athlete_id': athleteId }) : query;
   };
-  const [counts, hurt] = await Promise.all([
-    notUndone(of('r'), 'r')
+  const counted = (query: Query): Promise<Record<string, any>[]> =>
+    query
       .groupBy('s.id', 's.at', 's.athlete_id', 'r.drill')
       .orderBy(['s.at', 's.id'])
       .select('s.id as session', 's.at', 's.athlete_id', 'r.drill')
-      .sum({ clean: academy.raw("r.outcome = 'clean'"), missed: academy.raw("r.outcome = 'missed'") }),
-    of('p').where({ 'p.level': 'pain' }).distinct('s.id as session'),
+      .sum({ clean: academy.raw("r.outcome = 'clean'"), missed: academy.raw("r.outcome = 'missed'") });
+  const undone = academy.from('undone', 'u');
+  academy.join(undone, 'rep_events', 'r', 'id', 'u.of');
+  const [counts, back, hurt] = await Promise.all([
+    counted(inSessions(academy.from('rep_events', 'r'), 'r')),
+    counted(inSessions(undone, 'r')),
+    inSessions(academy.from('pain_reports', 'p').where({ 'p.level': 'pain' }), 'p').distinct(
+      's.id as session',
+    ),
   ]);
   const painful = new Set(hurt.map((row: { session: string }) => row.session));
-  return counts.map((row: Record<string, any>) => ({
-    athleteId: row.athlete_id,
-    session: row.session,
-    at: row.at.toISOString(),
-    drill: row.drill,
-    clean: Number(row.clean),
-    missed: Number(row.missed),
-    pain: painful.has(row.session),
-  }));
+  const keyOf = (row: Record<string, any>) => `${row['session']} ${row['drill']}`;
+  const taken = new Map(back.map((row) => [keyOf(row), row]));
+  return counts.flatMap((row): DrillCount[] => {
+    const less = taken.get(keyOf(row));
+    const clean = Number(row['clean']) - Number(less?.['clean'] ?? 0);
+    const missed = Number(row['missed']) - Number(less?.['missed'] ?? 0);
+    if (clean + missed === 0) return [];
+    return [
+      {
+        athleteId: row['athlete_id'],
+        session: row['session'],
+        at: row['at'].toISOString(),
+        drill: row['drill'],
+        clean,
+        missed,
+        pain: painful.has(row['session']),
+      },
+    ];
+  });
 }

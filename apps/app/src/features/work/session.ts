@@ -48,18 +48,18 @@ export function countOf(events: readonly LogEvent[], drill: string): Count {
   return { clean, missed: reps.length - clean };
 }
 
-const thrownIn = (events: readonly LogEvent[]) =>
+const thrownIn = (events: readonly LogEvent[], allHard: boolean) =>
   events
     .filter((event) => event.kind === 'throw')
-    .map(({ effort }) => ({ effort, kind: 'practice' as const }));
+    .map(({ effort }) => ({ effort: allHard ? null : effort, kind: 'practice' as const }));
 
 /** Everything thrown today, in this session and elsewhere. */
 export function thrown(
-  { limits }: AthletePage,
+  { limits, academy }: Pick<AthletePage, 'limits' | 'academy'>,
   events: readonly LogEvent[],
   elsewhere: OpenSession['elsewhere'],
 ): ThrowsToday {
-  const here = countThrows(thrownIn(events));
+  const here = countThrows(thrownIn(events, academy.allHard));
   return throwsToday(limits, {
     hard: here.hard + elsewhere.hard,
     easy: here.easy + elsewhere.easy,

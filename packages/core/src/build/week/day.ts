@@ -84,9 +84,9 @@ export function excluded(
 
 const effortOf = ({ effort }: Drill): number => effort?.to ?? 100;
 
-/** Whether a drill's throws count as hard ones. */
-export const isHardDrill = ({ effort }: Drill): boolean =>
-  isHard({ kind: 'practice', effort: effort?.to ?? null });
+/** Whether a candidate's throws count as hard ones. */
+export const isHardOne = ({ drill: { effort }, hard }: Pick<Candidate, 'drill' | 'hard'>): boolean =>
+  hard === true || isHard({ kind: 'practice', effort: effort?.to ?? null });
 
 /** Throws of one set of a candidate. */
 export const throwsOf = ({ drill, dose }: Candidate): number => throwsASet(drill, dose);

@@ -1,7 +1,7 @@
 import { addDays } from '../../units';
 import { throwLimits } from '../../safety';
 import { buildUpWords } from './buildUp';
-import { isGame, isHardDrill, throwsOf, unfit, weekdayName } from './day';
+import { isGame, isHardOne, throwsOf, unfit, weekdayName } from './day';
 import { secondsOf, type Layout } from './columns';
 import type { WeekInput, WeekItem } from './types';
 
@@ -59,7 +59,7 @@ export function heldBack(
       held.push(`${name}: its ${day.minutes} minutes are full.`);
     const thrown = own.flatMap(({ drill, sets }) => {
       const candidate = candidates.find((each) => each.drill.id === drill);
-      return candidate ? [{ count: throwsOf(candidate) * sets, hard: isHardDrill(candidate.drill) }] : [];
+      return candidate ? [{ count: throwsOf(candidate) * sets, hard: isHardOne(candidate) }] : [];
     });
     const planned = thrown.reduce((sum, { count }) => sum + count, 0);
     const counted = thrown.reduce((sum, { count, hard }) => sum + (hard ? count : count / 2), 0);

@@ -1,7 +1,7 @@
 import { ageOn } from '../../units';
 import { pitchLimitRow } from '../../safety';
 import { knownOn, type Layout } from './columns';
-import { isHardDrill, throwsOf } from './day';
+import { isHardOne, throwsOf } from './day';
 import { writeCandidates, writeDays } from './drillRows';
 import { Writer } from './programme';
 import { writeThrows, writeWeek } from './throwRows';
@@ -47,10 +47,10 @@ export function valuesOf(input: WeekInput, layout: Layout, items: readonly WeekI
     values[cell.used] = 1;
     values[layout.chosen[cell.candidate]!] = 1;
     perCandidate.set(cell.candidate, (perCandidate.get(cell.candidate) ?? 0) + sets);
-    const { drill } = input.candidates[cell.candidate]!;
-    if (drill.throws === 0) continue;
+    const one = input.candidates[cell.candidate]!;
+    if (one.drill.throws === 0) continue;
     values[layout.days[cell.day]!.throwing] = 1;
-    if (isHardDrill(drill)) values[layout.days[cell.day]!.hard] = 1;
+    if (isHardOne(one)) values[layout.days[cell.day]!.hard] = 1;
   }
   for (const [candidate, sets] of perCandidate)
     layout.segments[candidate]!.forEach((column, n) => (values[column] = n < sets ? 1 : 0));
@@ -59,7 +59,7 @@ export function valuesOf(input: WeekInput, layout: Layout, items: readonly WeekI
       .filter((cell) => cell.day === d)
       .reduce((sum, cell) => {
         const one = input.candidates[cell.candidate]!;
-        return sum + (isHardDrill(one.drill) && one.drill.throws ? throwsOf(one) * values[cell.sets]! : 0);
+        return sum + (isHardOne(one) && one.drill.throws ? throwsOf(one) * values[cell.sets]! : 0);
       }, layout.known[d]!.hard);
     columns.rest.forEach((column, n) => (values[column] = hard > layout.rows[d]!.restUpTo[n]! ? 1 : 0));
   });

@@ -3,7 +3,7 @@ import { throwLimits } from '../../safety';
 import { warmUp } from '../ladder';
 import { armCare } from './candidates';
 import { knownOn, rule, sumOf, type Cell, type Context, type DayColumns, type Layout } from './columns';
-import { isHardDrill, throwsOf, weekdayName } from './day';
+import { isHardOne, throwsOf, weekdayName } from './day';
 import type { Term } from './programme';
 import type { WeekInput } from './types';
 
@@ -20,7 +20,7 @@ export function writeThrows({ input, writer, layout }: Context): void {
     const name = weekdayName(day.date);
     const cells = layout.cells.filter((cell) => cell.day === d);
     const throwing = cells.filter(({ candidate }) => input.candidates[candidate]!.drill.throws > 0);
-    const isHardCell = ({ candidate }: Cell) => isHardDrill(input.candidates[candidate]!.drill);
+    const isHardCell = ({ candidate }: Cell) => isHardOne(input.candidates[candidate]!);
     const perSet = ({ candidate }: Cell) => throwsOf(input.candidates[candidate]!);
     const hardTerms = sumOf(throwing.filter(isHardCell), perSet);
     const known = layout.known[d]!;
@@ -207,7 +207,7 @@ function thirdDay(
   const cells = layout.cells.filter((cell) => cell.day === d);
   const counted = sumOf(cells, ({ candidate }) => {
     const one = input.candidates[candidate]!;
-    return throwsOf(one) * (isHardDrill(one.drill) ? 1 : 0.5);
+    return throwsOf(one) * (isHardOne(one) ? 1 : 0.5);
   });
   const firstTwo = hard.filter(([column]) => column !== layout.days[d]!.throwing);
   const known = layout.known[d]!;

@@ -24,6 +24,8 @@ export interface Candidate {
   value: number;
   /** The rung after the present one is for lessons only. */
   lessonOnly: boolean;
+  /** Its throws count as hard ones whatever their effort. */
+  hard?: boolean;
 }
 
 export interface WeekItem {

@@ -11,7 +11,8 @@ import { Foot } from '../../../ui/Foot';
 import { Empty, Trouble, Waiting } from '../../../ui/Notice';
 import { Heading, Screen } from '../../../ui/Screen';
 import { dayKindNames } from '../week/dayKindNames';
-import { useManyWeeks, type OneWeek, type SharedDay } from './useManyWeeks';
+import type { SharedDay } from './groupWeek';
+import { useManyWeeks, type OneWeek } from './useManyWeeks';
 
 const kinds: readonly DayKind[] = ['lesson', 'home', 'team', 'bullpen', 'off'];
 const groupMinutes: Partial<Record<DayKind, number>> = { lesson: 60, off: 0 };

@@ -1,16 +1,11 @@
-import { usualWeek, type AthletePage, type NewAssignment, type WeekDayForm } from '@wrightonic/contract';
-import { itemThrows, type DayKind } from '@wrightonic/core';
+import type { NewAssignment } from '@wrightonic/contract';
+import { itemThrows } from '@wrightonic/core';
 import { useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { api, refusalOf } from '../../../store/api';
 import { useAppDispatch } from '../../../store/store';
 import { useToday } from '../../../store/useAthlete';
-
-/** What all of a group have in common on a weekday; null leaves everybody their own. */
-export interface SharedDay {
-  kind: DayKind;
-  minutes: number;
-}
+import { groupWeek, type SharedDay } from './groupWeek';
 
 export interface OneWeek {
   id: string;
@@ -19,27 +14,6 @@ export interface OneWeek {
   /** Ready to be assigned. */
   week: { planId: string; body: NewAssignment } | null;
 }
-
-/** Everybody's usual week with what the group has in common laid over it. */
-export const groupWeek = (
-  page: Pick<AthletePage, 'athlete' | 'plan' | 'ahead' | 'academy'>,
-  from: string,
-  shared: ReadonlyMap<string, SharedDay>,
-): WeekDayForm[] =>
-  usualWeek(page, from).map((day): WeekDayForm => {
-    const common = shared.get(day.date);
-    if (!common) return day;
-    const atAcademy = common.kind === 'lesson' || common.kind === 'bullpen';
-    return {
-      ...day,
-      ...common,
-      pitches: null,
-      equipment: atAcademy
-        ? [...new Set([...page.academy.equipment, ...page.athlete.equipment])]
-        : page.athlete.equipment,
-      places: atAcademy ? ['cage', 'mound', 'field'] : common.kind === 'home' ? ['home', 'field'] : ['field'],
-    };
-  });
 
 /** Plans the weeks of many, one after the other, each within their own limits; can be stopped between two. */
 export function useManyWeeks() {

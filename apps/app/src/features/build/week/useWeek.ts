@@ -1,5 +1,6 @@
 import {
   doneOf,
+  thrownIn,
   usualWeek,
   weekInputFor,
   type AthletePage,
@@ -10,7 +11,6 @@ import {
   addDays,
   checkWeek,
   inOrder,
-  itemThrows,
   planAgainstLimits,
   type WeekInput,
   type WeekItem,
@@ -47,7 +47,7 @@ export function useWeek(page: AthletePage, plan: PlanRecord) {
   const rules = useMemo(() => (input ? checkWeek(input, items) : []), [input, items]);
   const limits = useMemo(() => {
     const doses = new Map(input?.candidates.map(({ drill }) => [drill.id, drill.dose]));
-    const thrown = itemThrows(items.map((item) => ({ ...item, dose: doses.get(item.drill) })));
+    const thrown = thrownIn(items, (drill) => doses.get(drill), page.academy);
     return planAgainstLimits(
       { ...page.athlete, throws: page.thrownLately },
       thrown,
