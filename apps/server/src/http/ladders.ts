@@ -7,13 +7,14 @@ import {
   type RosterMove,
   type StageMove,
 } from '@wrightonic/contract';
-import { barredBecause, drillOf, gateWords, stageProposal, type Drill } from '@wrightonic/core';
+import { addDays, barredBecause, drillOf, gateWords, stageProposal, type Drill } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct, type SignedIn } from '../auth/session';
 import { athletes } from '../store/athletes';
 import { addDrill, placeDrill, swapDrill } from '../store/ladders';
 import { drillCounts, type DrillCount } from '../store/log';
 import { isMoved, moveStage, plan, plansOf, planStates, type StoredPlan } from '../store/plans';
+import { venueDay } from '../store/venueDay';
 import { athleteAndAge, planRecord, presentStage } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { Refused, refusedField } from './refused';
@@ -107,11 +108,17 @@ async function move({ academy, person }: SignedIn, whole: StoredPlan, wish: Stag
   await moveStage(academy, thread.id, wish, wish.to === now, person.id);
 }
 
+/** Of a drill that nobody worked for so long nothing is proposed over the roster, days. */
+const proposedWithin = 90;
+
 /** What the gates propose over the whole roster, who is to move up first. */
-async function proposals({ academy }: SignedIn): Promise<RosterMove[]> {
+async function proposals({ academy, home }: SignedIn): Promise<RosterMove[]> {
   const [people, states] = await Promise.all([athletes(academy), planStates(academy)]);
   const newest = new Map(states.map((state) => [state.athleteId, state.id]));
-  const [plans, counts] = await Promise.all([plansOf(academy, [...newest.values()]), drillCounts(academy)]);
+  const [plans, counts] = await Promise.all([
+    plansOf(academy, [...newest.values()]),
+    drillCounts(academy, undefined, addDays(venueDay(new Date(), home.zone), -proposedWithin)),
+  ]);
   const byAthlete = new Map<string, DrillCount[]>();
   for (const count of counts)
     byAthlete.set(count.athleteId, [...(byAthlete.get(count.athleteId) ?? []), count]);

@@ -179,10 +179,17 @@ export interface DrillCount {
 /**
  * Clean and missed reps of each drill in each session of an athlete, or of everybody; oldest session first. What was
  * taken back is counted by itself and subtracted: asking for each of thousands of reps whether it was costs more.
+ *
+ * @param since ISO day from which on sessions count; all of them when left out
  */
-export async function drillCounts(academy: Academy, athleteId?: string): Promise<DrillCount[]> {
+export async function drillCounts(
+  academy: Academy,
+  athleteId?: string,
+  since?: string,
+): Promise<DrillCount[]> {
   const inSessions = (query: Query, of: string) => {
     academy.join(query, 'sessions', 's', 'id', `${of}.session_id`);
+    if (since) query.where('s.date', '>=', since);
     return athleteId ? query.where({ 's.athlete_id': athleteId }) : query;
   };
   const counted = (query: Query): Promise<Record<string, any>[]> =>

@@ -135,6 +135,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
       <View style={styles.upper}>
         <Pane>
           <Text variant="headlineMedium" style={styles.middle}>{`“${cueIn(drill.id, liveVoice)}”`}</Text>
+          <Constraints key={drill.id} page={page} session={session} drill={drill.id} />
           <Seam
             discipline={page.athlete.discipline}
             findings={noFindings}
@@ -151,7 +152,6 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
               label={`Set-up of ${drill.name}`}
             />
           </View>
-          <Constraints key={drill.id} page={page} session={session} drill={drill.id} />
           <Text style={styles.middle}>{drill.what}</Text>
           {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
           {why ? (
