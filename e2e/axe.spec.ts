@@ -87,6 +87,16 @@ for (const [size, viewport] of Object.entries(sizes))
         }
         await app.tap('What if');
         await judge('trace, what if');
+        await page.goto(`/athletes/${wren}/build`);
+        await app.tap('Make a link and a sheet');
+        const address = await page.getByText(/\/s\/[\w-]{32}$/).innerText();
+        await judge('a link that was made');
+        await app.tap('Change the rest');
+        await page.getByRole('heading', { name: 'The rest of this week' }).waitFor();
+        await judge('the week by hand');
+        await page.goto(address);
+        await page.getByRole('heading', { level: 1 }).waitFor();
+        await judge('what a link opens');
         await page.goto(`/athletes/${await app.planned(`Axe ${size} ${theme}`.replace(/\W/g, ''))}/session`);
         await page.getByRole('button', { name: 'Nothing hurts' }).waitFor();
         await judge('pain');

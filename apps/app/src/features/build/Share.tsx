@@ -23,7 +23,7 @@ export function Share({ page }: { page: AthletePage }) {
   const today = useToday();
   const [days, setDays] = useState(30);
   const [made, setMade] = useState<MadeShare | null>(null);
-  const [copied, setCopied] = useState(false);
+  const [copied, setCopied] = useState<'yes' | 'no' | null>(null);
   const { data } = api.useSharesQuery(id);
   const [make, making] = api.useMakeShareMutation();
   const [end, ending] = api.useEndShareMutation();
@@ -31,8 +31,13 @@ export function Share({ page }: { page: AthletePage }) {
   const address = made ? `${location.origin}/s/${made.token}` : '';
   const file = (name: string) => `/api/shared/${made!.token}/${name}`;
   const copy = async () => {
-    await navigator.clipboard.writeText(address);
-    setCopied(true);
+    try {
+      await navigator.clipboard.writeText(address);
+      setCopied('yes');
+    } catch {
+      // Browsers keep the clipboard from pages that are not served securely.
+      setCopied('no');
+    }
   };
   return (
     <Card>
@@ -46,9 +51,14 @@ export function Share({ page }: { page: AthletePage }) {
           <Text variant="labelLarge" selectable>
             {address}
           </Text>
+          {copied === 'no' ? (
+            <Text role="alert">
+              This browser does not let it be copied. Select the address and copy it by hand.
+            </Text>
+          ) : null}
           <View style={styles.row}>
             <Button mode="contained" icon="share-variant" onPress={() => void copy()}>
-              {copied ? 'Copied' : 'Copy the address'}
+              {copied === 'yes' ? 'Copied' : 'Copy the address'}
             </Button>
             <Button mode="outlined" icon="printer" onPress={() => void Linking.openURL(file('week.pdf'))}>
               Sheet to print

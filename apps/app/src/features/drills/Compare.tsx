@@ -38,7 +38,9 @@ export function Compare({ drill }: { drill: Drill }) {
       <Heading>Beside its neighbours</Heading>
       <View role="table" aria-label={`${drill.name} beside its neighbours`}>
         <View role="row" style={styles.row}>
-          <View role="columnheader" aria-label="What is compared" style={styles.what} />
+          <View role="columnheader" style={styles.what}>
+            <Text variant="labelMedium">Beside</Text>
+          </View>
           {columns.map(({ word, drill: each }) => (
             <View key={word} role="columnheader" style={styles.cell}>
               <Text variant="labelMedium">{word}</Text>

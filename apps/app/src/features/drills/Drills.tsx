@@ -8,7 +8,7 @@ import { DrillFigure } from '../../ui/body/DrillFigure';
 import { Choices, Picks } from '../../ui/Choices';
 import { Empty } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
-import { PageTitle, TitleRow } from '../../ui/Screen';
+import { Heading, PageTitle, TitleRow } from '../../ui/Screen';
 import { SearchField } from '../../ui/SearchField';
 import { threadNames, threads } from '../../ui/threadWords';
 import { useWide } from '../../ui/useWide';
@@ -31,7 +31,13 @@ export function Drills() {
         <DrillList here={drill ?? null} />
       </View>
       <View style={styles.whole}>
-        {drill ? <DrillPane key={drill} id={drill} /> : <Empty>Choose a drill to read it in full.</Empty>}
+        {drill ? (
+          <DrillPane key={drill} id={drill} />
+        ) : (
+          <View role="complementary" aria-label="A drill in full">
+            <Empty>Choose a drill to read it in full.</Empty>
+          </View>
+        )}
       </View>
     </View>
   );
@@ -63,7 +69,7 @@ function DrillList({ here }: { here: string | null }) {
         renderItem={({ item }) => <DrillLine drill={item} here={item.id === here} wide={wide} />}
         ListHeaderComponent={
           <View style={styles.head}>
-            <TitleRow title="Drills" />
+            {here === null ? <TitleRow title="Drills" /> : <Heading>Drills</Heading>}
             <SearchField label="Search drills" value={search} onChange={setSearch} />
             <Choices<Thread | null>
               label="Thread"
@@ -81,20 +87,12 @@ function DrillList({ here }: { here: string | null }) {
               options={[{ value: null, text: 'All' }, ...stages.map((value) => ({ value, text: value }))]}
             />
             <View style={styles.row}>
-              <Button
-                mode={target ? 'contained' : 'outlined'}
-                aria-expanded={panel === 'flaw'}
-                onPress={() => toggle('flaw')}
-              >
+              <Button mode={target ? 'contained' : 'outlined'} onPress={() => toggle('flaw')}>
                 {target
                   ? `For: ${targetOptions.find(({ value }) => value === target)?.text ?? target}`
                   : 'By flaw'}
               </Button>
-              <Button
-                mode={atHand ? 'contained' : 'outlined'}
-                aria-expanded={panel === 'things'}
-                onPress={() => toggle('things')}
-              >
+              <Button mode={atHand ? 'contained' : 'outlined'} onPress={() => toggle('things')}>
                 {atHand ? `With ${atHand.length || 'no'} things` : 'By equipment'}
               </Button>
             </View>
@@ -151,7 +149,7 @@ const DrillLine = memo(function DrillLine({ drill, here, wide }: LineProps) {
       }
       style={styles.drill}
     >
-      <DrillFigure drill={drill.id} hand="R" label="" width={84} height={64} />
+      <DrillFigure drill={drill.id} hand="R" label={null} width={84} height={64} />
       <View style={styles.grow}>
         <Text variant="titleMedium">{drill.name}</Text>
         <Text variant="bodySmall">{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()}`}</Text>

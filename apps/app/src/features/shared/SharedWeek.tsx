@@ -155,7 +155,7 @@ function Item({ item, sheet, ticked, onTick }: ItemProps) {
         onChange={onTick}
       />
       {page ? (
-        <Button mode="text" compact style={styles.start} aria-expanded={open} onPress={() => setOpen(!open)}>
+        <Button mode="text" compact style={styles.start} onPress={() => setOpen(!open)}>
           {open ? 'Less' : 'How it goes'}
         </Button>
       ) : null}

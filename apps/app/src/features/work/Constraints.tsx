@@ -63,13 +63,7 @@ export function Constraints({ page, session, drill }: Props) {
           Set done
         </Button>
       </View>
-      <Button
-        mode="text"
-        compact
-        style={styles.start}
-        aria-expanded={asking}
-        onPress={() => setAsking(!asking)}
-      >
+      <Button mode="text" compact style={styles.start} onPress={() => setAsking(!asking)}>
         {way ? `Way round: ${nodeName(way)}` : 'The body found a way round'}
       </Button>
       {asking ? (

@@ -7,8 +7,8 @@ import { useColours } from '../../theme/theme';
 interface Props {
   drill: string;
   hand: Hand;
-  /** Said to screen readers. */
-  label: string;
+  /** Said to screen readers; null where words beside say it already. */
+  label: string | null;
   width?: number;
   height?: number;
 }
@@ -33,7 +33,7 @@ export const DrillFigure = memo(function DrillFigure({
     paper: own.surface,
   };
   return (
-    <View role="img" aria-label={label}>
+    <View {...(label === null ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}>
       <Svg width={width} height={height} aria-hidden>
         {shapes.map(({ path, width: thick, ink, dashed }, n) => (
           <Path
