@@ -6,7 +6,7 @@ import {
   type PicturePoint,
 } from '@wrightonic/contract';
 import { frameAt } from '@wrightonic/core';
-import { useEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
@@ -60,7 +60,8 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
   const [said, setSaid] = useState('');
   const afterE = useRef(false);
 
-  useEffect(() => {
+  // Before the frame is drawn, so that a key never marks the frame before the one that is seen.
+  useLayoutEffect(() => {
     const letters = new Map(eventsFor[athlete.discipline].map(([event, letter]) => [letter, event]));
     const pressed = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
