@@ -67,17 +67,6 @@ const tables: [string, (t: Knex.CreateTableBuilder) => void][] = [
     },
   ],
   [
-    'own_drills',
-    (t) => {
-      owned(t);
-      t.string('drill', 60).notNullable();
-      t.json('written').notNullable();
-      t.boolean('removed').notNullable();
-      written(t);
-      t.index(['academy_id', 'drill', 'at']);
-    },
-  ],
-  [
     'lexicon_edits',
     (t) => {
       owned(t);
@@ -161,9 +150,6 @@ export async function up(knex: Knex): Promise<void> {
   for (const [name, columns] of tables) await knex.schema.createTable(name, columns);
   await knex.schema.alterTable('assignments', (t) => {
     t.json('week_days').notNullable().defaultTo('[]');
-    t.json('held').notNullable().defaultTo('[]');
-    t.double('objective');
-    t.double('bound');
   });
   await knex.schema.alterTable('stage_moves', (t) => {
     t.boolean('stays').notNullable().defaultTo(false);
@@ -208,7 +194,7 @@ export async function down(knex: Knex): Promise<void> {
     t.dropColumns('week_throws', 'build_up_weeks', 'ramp_percent', 'all_hard');
   });
   await knex.schema.alterTable('assignments', (t) => {
-    t.dropColumns('week_days', 'held', 'objective', 'bound');
+    t.dropColumns('week_days');
   });
   for (const [name] of [...tables].reverse()) await knex.schema.dropTable(name);
 }
