@@ -1,11 +1,10 @@
 import { emptyAthlete, type AthletePage, type LogEvent, type RosterMove } from '@wrightonic/contract';
 import { drills } from '@wrightonic/core';
 import { readyWords } from '../src/features/athletes/readyWords';
-import { groupWeek, type SharedDay } from '../src/features/build/group/groupWeek';
 import { addable } from '../src/features/build/planDrills';
 import { drillsThat, neededThings, servedTargets, type DrillFilter } from '../src/features/drills/filter';
 import { lastTap } from '../src/features/work/session';
-import { afterLastSet, orderedConstraints, repsOfSet, waysRound } from '../src/features/work/sets';
+import { constraintsNow, repsOfSet } from '../src/features/work/sets';
 import { withDays } from '../src/ui/days';
 
 const any: DrillFilter = { search: '', thread: null, stage: null, target: null, atHand: null };
@@ -61,16 +60,20 @@ describe('constraints in a session', () => {
   });
 
   it('go on as in the set before, with what to change after it, of this session and of earlier ones', () => {
-    expect(afterLastSet(page, [], 'knee-gate')).toEqual({ on: [], offer: null });
+    expect(constraintsNow(page, [], 'knee-gate')).toEqual({
+      order: ['tilt', 'knee-gate', 'step-over'],
+      on: [],
+      offer: null,
+    });
     const way = done(1, { workaround: 'oh.lead-leg-opens' });
-    expect(afterLastSet(page, [way], 'knee-gate')).toMatchObject({
+    expect(constraintsNow(page, [way], 'knee-gate')).toMatchObject({
       on: ['knee-gate'],
       offer: { do: 'add', constraint: 'step-over' },
     });
     const stored = { drill: 'knee-gate', constraints: ['line'], clean: 8, missed: 0, workaround: null };
     const earlier = { ...page, sets: [{ ...stored, id: 'x', session: 'before', at: '' }] };
     expect(
-      afterLastSet(earlier, [done(2, { constraints: ['line'], clean: 8, missed: 0 })], 'knee-gate').offer,
+      constraintsNow(earlier, [done(2, { constraints: ['line'], clean: 8, missed: 0 })], 'knee-gate').offer,
     ).toMatchObject({
       do: 'remove',
       constraint: 'line',
@@ -78,22 +81,15 @@ describe('constraints in a session', () => {
     // The same set from the server and from this device is one set.
     const both = { ...page, sets: [{ ...stored, id: 'e2', session: 's', at: '' }] };
     expect(
-      afterLastSet(both, [done(2, { constraints: ['line'], clean: 8, missed: 0 })], 'knee-gate').offer,
+      constraintsNow(both, [done(2, { constraints: ['line'], clean: 8, missed: 0 })], 'knee-gate').offer,
     ).toBeNull();
   });
 
-  it('are the athlete’s own where somebody settled them, and none while an injury is not cleared', () => {
-    expect(orderedConstraints(page, 'knee-gate')).toEqual(['tilt', 'knee-gate', 'step-over']);
-    const own = { ...page, constraints: { 'knee-gate': ['line'] } };
-    expect(orderedConstraints(own, 'knee-gate')).toEqual(['line']);
-    const hurt = {
-      ...own,
-      history: [{ site: 'elbow' as const, what: 'Ligament', surgery: false, cleared: false }],
-    };
-    expect(orderedConstraints(hurt, 'knee-gate')).toEqual([]);
-    expect(afterLastSet(hurt, [done(1, { workaround: 'oh.lead-leg-opens' })], 'knee-gate').offer).toBeNull();
-    expect(waysRound('knee-gate', ['line'])[0]).toBe('oh.lead-leg-opens');
-    expect(waysRound('knee-gate', ['line'])).toContain('oh.cross-line');
+  it('are none while an injury is not cleared', () => {
+    const history = [{ site: 'elbow' as const, what: 'Ligament', surgery: false, cleared: false }];
+    const own = { ...page, history, constraints: { 'knee-gate': ['line'] } };
+    const after = constraintsNow(own, [done(1, { workaround: 'oh.lead-leg-opens' })], 'knee-gate');
+    expect([after.order, after.offer]).toEqual([[], null]);
   });
 });
 
@@ -104,19 +100,6 @@ describe('a ladder', () => {
     expect(offered[0]).toMatchObject({ serves: true, why: null });
     expect(offered.find(({ drill }) => drill.id === 'tilted-mound')!.why).toBe('from age 12 on');
     expect(offered.map(({ drill }) => drill.discipline)).not.toContain('windmill');
-  });
-});
-
-describe('the weeks of many', () => {
-  it('keep everybody’s own days but for those that they have in common', () => {
-    const shared = new Map<string, SharedDay>([['2026-06-09', { kind: 'lesson', minutes: 60 }]]);
-    const days = groupWeek(page, '2026-06-08', shared);
-    expect(days.map(({ kind, minutes }) => [kind, minutes]).slice(0, 3)).toEqual([
-      ['home', 30],
-      ['lesson', 60],
-      ['home', 30],
-    ]);
-    expect(days[1]).toMatchObject({ equipment: ['net', 'wall'], places: ['cage', 'mound', 'field'] });
   });
 });
 

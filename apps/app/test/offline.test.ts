@@ -30,6 +30,7 @@ const page = {
   plan: null,
   strikes: [],
   told: [],
+  ahead: [],
   sets: [],
   constraints: {},
   lexicon: [],
@@ -124,6 +125,12 @@ describe('what is said about an athlete on this device', () => {
     expect(withJournal(page, [told], 'Me').told).toMatchObject([{ by: 'coach', text: 'Push' }]);
     const undone = entry({ kind: 'undo', sessionId: null, of: told.event.id });
     expect(withJournal(page, [told, undone], 'Me').told).toEqual([]);
+  });
+  it('takes a game off the days ahead', () => {
+    const game = { id: 'game', date: '2026-06-09', kind: 'game' as const, minutes: null, title: 'Away' };
+    const other = { ...game, id: 'other', date: '2026-06-10' };
+    const undone = entry({ kind: 'undo', sessionId: null, of: 'game' });
+    expect(withJournal({ ...page, ahead: [game, other] }, [undone], 'Me').ahead).toEqual([other]);
   });
 });
 

@@ -81,6 +81,7 @@ export interface ProposedWeek {
 
 /** What is coming up for an athlete. */
 export interface Ahead {
+  id: string;
   date: string;
   kind: 'lesson' | 'game';
   /** Of a lesson. */

@@ -6,6 +6,7 @@ import {
   itemThrows,
   parseDose,
   weekCandidates,
+  type DayKind,
   type DayThrows,
   type Drill,
   type Place,
@@ -13,8 +14,8 @@ import {
   type WeekItem,
 } from '@wrightonic/core';
 import type { AthletePage } from './answers';
-import { weekdays } from './athletes';
-import type { AcademyPlanning } from './planRecords';
+import { weekdays, type Weekday } from './athletes';
+import type { AcademyPlanning, Ahead } from './planRecords';
 import type { WeekDayForm } from './plans';
 
 /** What a page must hold for a week to be planned from it. */
@@ -23,46 +24,72 @@ export type Plannable = Pick<
   'athlete' | 'trace' | 'plan' | 'thrownLately' | 'history' | 'lastThrow' | 'academy' | 'sessions'
 >;
 
-/** Usual minutes of a day at home; a lesson has its own. */
-const homeMinutes = 30;
-const places: Readonly<Record<'home' | 'lesson' | 'game', Place[]>> = {
+const usualMinutes: Readonly<Record<DayKind, number>> = {
+  home: 30,
+  lesson: 45,
+  team: 30,
+  bullpen: 30,
+  game: 15,
+  off: 0,
+};
+const usualPlaces: Readonly<Record<DayKind, readonly Place[]>> = {
   home: ['home', 'field'],
   lesson: ['cage', 'mound', 'field'],
+  team: ['field'],
+  bullpen: ['cage', 'mound', 'field'],
   game: ['field'],
+  off: ['home', 'field'],
 };
+
+/** A day of a kind as it usually is: how long, where, and with what; the academy's things are there at the academy. */
+export function dayOf(
+  date: string,
+  kind: DayKind,
+  { athlete, academy }: Pick<AthletePage, 'athlete' | 'academy'>,
+  minutes = usualMinutes[kind],
+): WeekDayForm {
+  const atAcademy = kind === 'lesson' || kind === 'bullpen';
+  return {
+    date,
+    kind,
+    minutes,
+    equipment: atAcademy ? [...new Set([...academy.equipment, ...athlete.equipment])] : athlete.equipment,
+    places: [...usualPlaces[kind]],
+    pitches: null,
+  };
+}
+
+const weekdayOf = (date: string): Weekday => weekdays[(new Date(`${date}T00:00:00Z`).getUTCDay() + 6) % 7]!;
 
 /** Seven days from one on as they are likely to be: lessons and games from the calendar, else what the last week was. */
 export function usualWeek(
-  { athlete, plan, ahead, academy }: Pick<AthletePage, 'athlete' | 'plan' | 'ahead' | 'academy'>,
+  page: Pick<AthletePage, 'athlete' | 'plan' | 'academy'> & { ahead: readonly Omit<Ahead, 'id' | 'title'>[] },
   from: string,
 ): WeekDayForm[] {
-  const before = new Map(
-    (plan?.assignment?.days ?? []).map((day) => [new Date(`${day.date}T00:00:00Z`).getUTCDay(), day]),
-  );
+  const { athlete, plan, ahead } = page;
+  const before = new Map((plan?.assignment?.days ?? []).map((day) => [weekdayOf(day.date), day]));
   return [0, 1, 2, 3, 4, 5, 6].map((n): WeekDayForm => {
     const date = addDays(from, n);
-    const weekday = new Date(`${date}T00:00:00Z`).getUTCDay();
-    const home = { date, minutes: homeMinutes, equipment: athlete.equipment, pitches: null };
-    const coming =
-      ahead.find((each) => each.date === date && each.kind === 'game') ??
-      ahead.find((each) => each.date === date);
-    if (coming?.kind === 'game') return { ...home, kind: 'game', minutes: 15, places: places.game };
-    if (coming)
-      return {
-        ...home,
-        kind: 'lesson',
-        minutes: coming.minutes ?? homeMinutes,
-        equipment: [...new Set([...academy.equipment, ...athlete.equipment])],
-        places: places.lesson,
-      };
-    const last = before.get(weekday);
+    const coming = ahead.filter((each) => each.date === date);
+    if (coming.some(({ kind }) => kind === 'game')) return dayOf(date, 'game', page);
+    if (coming[0]) return dayOf(date, 'lesson', page, coming[0].minutes ?? usualMinutes.home);
+    const last = before.get(weekdayOf(date));
     if (last && last.kind !== 'lesson' && last.kind !== 'game') return { ...last, date, pitches: null };
-    const works = athlete.days.length === 0 || athlete.days.includes(weekdays[(weekday + 6) % 7]!);
-    return works
-      ? { ...home, kind: 'home', places: places.home }
-      : { ...home, kind: 'off', minutes: 0, places: places.home };
+    const works = athlete.days.length === 0 || athlete.days.includes(weekdayOf(date));
+    return dayOf(date, works ? 'home' : 'off', page);
   });
 }
+
+/** Everybody's usual week with what a group has in common on a day laid over it. */
+export const groupWeek = (
+  page: Parameters<typeof usualWeek>[0],
+  from: string,
+  shared: ReadonlyMap<string, DayKind>,
+): WeekDayForm[] =>
+  usualWeek(page, from).map((day) => {
+    const kind = shared.get(day.date);
+    return kind ? dayOf(day.date, kind, page) : day;
+  });
 
 /** Why an athlete may not be given a drill at all; null where nothing speaks against it. */
 export const barredFor =

@@ -13,6 +13,7 @@ import {
 } from '@wrightonic/core';
 import Joi from 'joi';
 import type { AthletePage } from './answers';
+import type { AssignmentRecord } from './planRecords';
 import { id } from './shared';
 
 /** Makes a link to the page of one athlete's week. */
@@ -105,10 +106,11 @@ function itemOf(drill: string, sets: number, dose: string, voice: Voice): SheetI
 
 /** The week that was assigned last, for the athlete. */
 export function weekSheet(
-  { athlete, plan }: Pick<AthletePage, 'athlete' | 'plan'>,
+  athlete: Pick<AthletePage['athlete'], 'givenName' | 'throws' | 'discipline' | 'voice'>,
+  plan: { threads: readonly { focus: string }[] } | null,
+  assignment: AssignmentRecord | null,
   academy: string,
 ): WeekSheet {
-  const assignment = plan?.assignment ?? null;
   return {
     academy,
     givenName: athlete.givenName,

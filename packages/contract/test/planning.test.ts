@@ -1,5 +1,15 @@
 import { addDays, parseDose, withSets } from '@wrightonic/core';
-import { doneOf, emptyAthlete, thrownIn, usualWeek, weekInputFor, weekSheet, type AthletePage } from '../src';
+import {
+  dayOf,
+  doneOf,
+  emptyAthlete,
+  groupWeek,
+  thrownIn,
+  usualWeek,
+  weekInputFor,
+  weekSheet,
+  type AthletePage,
+} from '../src';
 
 const monday = '2026-06-08';
 const planned = (drill: string, recent: unknown[] = []) => ({
@@ -82,6 +92,23 @@ it('takes days as they are likely to be: the calendar, else the last week, else 
   expect(fresh.map(({ kind }) => kind)).toEqual(['home', 'home', 'home', 'home', 'home', 'off', 'off']);
 });
 
+it('makes a day of a kind as it usually is, and keeps the minutes it is given', () => {
+  expect(dayOf(monday, 'team', page)).toMatchObject({ minutes: 30, equipment: ['wall'], places: ['field'] });
+  expect(dayOf(monday, 'bullpen', page, 20)).toMatchObject({
+    minutes: 20,
+    equipment: ['ball', 'net', 'wall'],
+    places: ['cage', 'mound', 'field'],
+  });
+  expect(dayOf(monday, 'off', page).minutes).toBe(0);
+});
+
+it('lays what a group has in common over everybody’s own days', () => {
+  const own = usualWeek(page, monday);
+  const days = groupWeek(page, monday, new Map([[addDays(monday, 3), 'lesson']]));
+  expect(days[3]).toMatchObject({ kind: 'lesson', minutes: 45, equipment: ['ball', 'net', 'wall'] });
+  expect(days.filter((_, n) => n !== 3)).toEqual(own.filter((_, n) => n !== 3));
+});
+
 it('counts as done what was worked on its day', () => {
   expect(doneOf(page, monday)).toEqual([{ date: addDays(monday, -7), drill: 'hip-first-lean', sets: 2 }]);
   expect(doneOf({ ...page, plan: null }, monday)).toEqual([]);
@@ -146,7 +173,7 @@ describe('the sheet of a week', () => {
   } as unknown as AthletePage;
 
   it('says each day in the athlete’s voice, with what is thrown, and no surname', () => {
-    const sheet = weekSheet(assigned, 'The Barn');
+    const sheet = weekSheet(assigned.athlete, assigned.plan, assigned.plan!.assignment, 'The Barn');
     const [first, second] = sheet.days;
     expect(first!.items.map(({ name, sets, amount, throws }) => [name, sets, amount, throws])).toEqual([
       ['Hip-first lean', 2, '8 reps', 0],
@@ -156,6 +183,6 @@ describe('the sheet of a week', () => {
     expect(second!.items[0]!.amount).toBe('5 reps, hold 3 s');
     expect(first!.items[0]!.cue).toMatch(/^Feel|^Let|^The/);
     expect(JSON.stringify(sheet)).not.toContain('Ablethorpe');
-    expect(weekSheet({ ...assigned, plan: null }, 'The Barn').days).toEqual([]);
+    expect(weekSheet(assigned.athlete, null, null, 'The Barn').days).toEqual([]);
   });
 });

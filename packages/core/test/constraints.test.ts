@@ -1,6 +1,19 @@
-import { constraintOf, constraintOffer, constraints, nodeOf, usualConstraints, type SetCount } from '../src';
+import {
+  constraintOf,
+  constraintOffer,
+  constraints,
+  constraintsFor,
+  nodeOf,
+  orderedConstraints,
+  waysRound,
+  type SetCount,
+} from '../src';
 
-const boy = { discipline: 'overhand', age: 15 } as const;
+const boy = { discipline: 'overhand', age: 15, history: [] } as const;
+const hurt = {
+  ...boy,
+  history: [{ site: 'elbow', what: 'Ligament', surgery: false, cleared: false } as const],
+};
 const order = ['knee-gate', 'step-over', 'line'];
 const set = (
   constraintIds: string[],
@@ -25,14 +38,31 @@ describe('constraints', () => {
   });
 
   it('are put up for a drill in order: what it works on, then the way round that tends to follow', () => {
-    expect(usualConstraints('knee-gate', boy)).toEqual(['tilt', 'knee-gate', 'step-over']);
-    expect(usualConstraints('knee-gate', { ...boy, age: 11 })).toEqual(['knee-gate', 'step-over']);
-    expect(usualConstraints('hip-first-lean', boy)).toEqual([]);
-    expect(usualConstraints('nothing', boy)).toEqual([]);
+    expect(orderedConstraints('knee-gate', undefined, boy)).toEqual(['tilt', 'knee-gate', 'step-over']);
+    expect(orderedConstraints('knee-gate', undefined, { ...boy, age: 11 })).toEqual([
+      'knee-gate',
+      'step-over',
+    ]);
+    expect(orderedConstraints('hip-first-lean', undefined, boy)).toEqual([]);
+    expect(orderedConstraints('nothing', undefined, boy)).toEqual([]);
+  });
+
+  it('are the instructor’s own where somebody settled them, but never what may not be put up', () => {
+    expect(orderedConstraints('knee-gate', ['line', 'knee-gate'], boy)).toEqual(['line', 'knee-gate']);
+    expect(orderedConstraints('knee-gate', ['line', 'tether'], boy)).toEqual(['line']);
+    expect(orderedConstraints('knee-gate', ['tilt', 'line'], { ...boy, age: 11 })).toEqual(['line']);
+    expect(orderedConstraints('knee-gate', ['line'], hurt)).toEqual([]);
+    expect(constraintsFor(hurt)).toEqual([]);
+    expect(constraintsFor({ ...hurt, history: [{ ...hurt.history[0]!, cleared: true }] })).not.toEqual([]);
+  });
+
+  it('name the ways round that they block, the one that the drill tends to first', () => {
+    expect(waysRound('knee-gate', ['line']).slice(0, 2)).toEqual(['oh.lead-leg-opens', 'oh.cross-line']);
+    expect(waysRound('blend-pairs', [])).toEqual([]);
   });
 
   it('never offer a tether below 13', () => {
-    const girl = { discipline: 'windmill', age: 12 } as const;
+    const girl = { discipline: 'windmill', age: 12, history: [] } as const;
     const soft = [set([], 3, 3, 'wm.soft-drive')];
     expect(constraintOffer(soft, ['tether'], girl)).toBeNull();
     expect(constraintOffer(soft, ['tether'], { ...girl, age: 13 })?.constraint).toBe('tether');
@@ -78,6 +108,10 @@ describe('after a set', () => {
     expect(constraintOffer([faded[0]!, set(['knee-gate'], 5, 3, 'oh.cross-line')], order, boy)).toMatchObject(
       { do: 'return', constraint: 'step-over' },
     );
+  });
+
+  it('nothing is offered while an injury is not cleared', () => {
+    expect(constraintOffer([set(['knee-gate'], 6, 4, 'oh.lead-leg-opens')], order, hurt)).toBeNull();
   });
 
   it('nothing is said before the first', () => {

@@ -68,6 +68,8 @@ function withEvent(page: AthletePage, event: LogEvent, by: string): AthletePage 
     case 'undo':
       if (page.sets.some(({ id }) => id === event.of))
         return { ...page, sets: page.sets.filter(({ id }) => id !== event.of) };
+      if (page.ahead.some(({ id }) => id === event.of))
+        return { ...page, ahead: page.ahead.filter(({ id }) => id !== event.of) };
       return page.told.some(({ id }) => id === event.of)
         ? { ...page, told: page.told.filter(({ id }) => id !== event.of) }
         : page;

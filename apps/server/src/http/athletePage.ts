@@ -1,41 +1,34 @@
-import type { AthletePage, PlanRecord } from '@wrightonic/contract';
+import type { AthletePage } from '@wrightonic/contract';
 import {
   ageOn,
   approachFor,
   addDays,
   due,
-  firstStage,
-  gate,
-  jumpsOver,
-  jumpWords,
   resultsOf,
   daysOfThrows,
   throwLimits,
   type Approach,
   type DayThrows,
   type Results,
-  type Stage,
 } from '@wrightonic/core';
 import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { SignedIn } from '../auth/session';
 import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
-import { drillCounts, sessionsOf, type DrillCount } from '../store/log';
+import { drillCounts, sessionsOf } from '../store/log';
 import { constraintsOf, setsOf } from '../store/constraints';
 import { toldTo } from '../store/instructions';
 import { linkEdits, strikesOf } from '../store/links';
 import { lexiconEdits } from '../store/lexicon';
 import { looksOf } from '../store/looks';
-import { plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
-import { newestAssignment } from '../store/weeks';
 import { aheadOf } from '../store/ahead';
 import { historyOf } from '../store/profile';
 import { plainThrowsOf } from '../store/throws';
-import type { Academy } from '../store/scope';
 import { newestTrace } from '../store/traces';
 import { isClean } from './roster';
 import { venueDay } from '../store/venueDay';
 import { planningOf } from './academy';
 import { found } from './input';
+import { newestPlan, planRecord } from './planRecord';
 
 /** The athlete's own approach over the instructor's over the default. */
 export function approachOf(athlete: AthleteRow, age: number, person: SignedIn['person']): Approach {
@@ -81,13 +74,6 @@ export const equipmentOf = (athlete: AthleteRow, { home }: SignedIn): string[] =
   ...new Set([...home.equipment, ...athlete.equipment]),
 ];
 
-const reaches = ({ stages }: StoredPlan['threads'][number]) =>
-  (['blend', 'deliver'] as const).every((stage) => stages.some((rung) => rung.stage === stage));
-
-/** Where a thread was moved to last; the first of its climb when it never was. */
-export const presentStage = ({ movedTo, stages }: StoredPlan['threads'][number]): Stage =>
-  movedTo ?? firstStage(stages);
-
 /** An athlete with what decides over drills. */
 export async function athleteAndAge({ academy, home }: SignedIn, id: string) {
   const row = found(await storedAthlete(academy, id), 'athlete');
@@ -96,52 +82,6 @@ export async function athleteAndAge({ academy, home }: SignedIn, id: string) {
     age: ageOn(row.birthdate, venueDay(new Date(), home.zone)),
     history: await historyOf(academy, row.id),
   };
-}
-
-export function planRecord(
-  plan: StoredPlan,
-  counts: readonly DrillCount[],
-  assignment: PlanRecord['assignment'],
-): PlanRecord {
-  const { id, traceId, startsOn, endsOn, relookOn } = plan;
-  const threads = plan.threads.map((thread) => {
-    const stage = presentStage(thread);
-    const worked = thread.stages
-      .filter((rung) => rung.stage === stage)
-      .flatMap(({ drills }) => drills.map(({ drill }) => drill));
-    const { stayedAt } = thread;
-    return {
-      thread: thread.thread,
-      focus: thread.focus,
-      share: thread.share,
-      stage,
-      stayed: stayedAt !== null && !counts.some(({ drill, at }) => at > stayedAt && worked.includes(drill)),
-      jumps: jumpsOver(
-        thread.stages.map((rung) => ({ stage: rung.stage, drills: rung.drills.map(({ drill }) => drill) })),
-      ).map(jumpWords),
-      skipped: thread.skipped,
-      held: thread.held,
-      reachesDelivery: reaches(thread),
-      stages: thread.stages.map(({ stage, drills }) => ({
-        stage,
-        drills: drills.map((drill) => {
-          const sessions = counts.filter((count) => count.drill === drill.drill);
-          const recent = sessions
-            .slice(-3)
-            .map(({ session, clean, missed, pain }) => ({ session, clean, missed, pain }));
-          return { ...drill, gate: gate(sessions), recent };
-        }),
-      })),
-    };
-  });
-  return { id, traceId, startsOn, endsOn, relookOn, threads, assignment };
-}
-
-/** The plan that holds now, with its newest week. */
-async function newestPlan(academy: Academy, athleteId: string) {
-  const newest = (await planStates(academy, athleteId)).at(-1);
-  const plan = newest ? await storedPlan(academy, newest.id) : null;
-  return { plan, assignment: plan && (await newestAssignment(academy, plan)) };
 }
 
 /** Everything that the five verbs of one athlete need; null when there is no such athlete. */

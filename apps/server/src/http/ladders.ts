@@ -14,9 +14,11 @@ import { athletes } from '../store/athletes';
 import { addDrill, placeDrill, swapDrill } from '../store/ladders';
 import { drillCounts, type DrillCount } from '../store/log';
 import { isMoved, moveStage, plan, plansOf, planStates, type StoredPlan } from '../store/plans';
+import { traceById } from '../store/traces';
 import { venueDay } from '../store/venueDay';
-import { athleteAndAge, planRecord, presentStage } from './athletePage';
+import { athleteAndAge } from './athletePage';
 import { body, found, pathId, who } from './input';
+import { planRecord, presentStage } from './planRecord';
 import { Refused, refusedField } from './refused';
 
 /** A drill that is new in the plan must be for the delivery, the age and what is cleared. */
@@ -89,7 +91,10 @@ async function add(request: Request): Promise<{ id: string }> {
   if (drill.stage !== wish.stage) throw refusedField('stage', `${drill.name} belongs to ${drill.stage}`);
   const there = thread.stages.flatMap(({ drills }) => drills).find((each) => each.drill === wish.drill);
   if (there && there.id !== wish.id) throw refusedField('drill', `${drill.name} is in this ladder already`);
-  if (!there) await addDrill(academy, whole, wish, person.id);
+  if (!there) {
+    const { approach } = found(await traceById(academy, whole.traceId), 'trace').result;
+    await addDrill(academy, whole, wish, approach.teach, person.id);
+  }
   return { id: wish.id };
 }
 

@@ -2,15 +2,17 @@ import { newShare, shareEnd, weekSheet, type MadeShare, type WeekSheet } from '@
 import { createHash, randomBytes } from 'node:crypto';
 import { Router, type Request } from 'express';
 import { rateLimit } from 'express-rate-limit';
-import { mustInstruct, type SignedIn } from '../auth/session';
+import { mustInstruct } from '../auth/session';
 import { weekCalendar } from '../print/weekCalendar';
 import { weekPdf } from '../print/weekPdf';
 import type { Doorkeeper } from '../store/academies';
+import { aheadOf } from '../store/ahead';
 import { athlete } from '../store/athletes';
 import { Academy } from '../store/scope';
 import { addShare, endShare, shareById, sharesOf } from '../store/shares';
-import { athletePage } from './athletePage';
+import { venueDay } from '../store/venueDay';
 import { body, found, pathId, who } from './input';
+import { newestPlan } from './planRecord';
 import { Refused } from './refused';
 
 /** 192 bits: nobody guesses one. */
@@ -73,19 +75,21 @@ export function sharedRoutes(door: Doorkeeper): Router {
   }> {
     const token = String(request.params['token']);
     const share = await door.share(hashOf(token), new Date());
-    const [person, home] = share
-      ? await Promise.all([door.person(share.academyId, share.personId), door.academy(share.academyId)])
-      : [null, null];
-    if (!share || !person || !home)
+    const home = share && (await door.academy(share.academyId));
+    if (!share || !home)
       throw new Refused(404, 'This link leads nowhere: it has run out or was taken back. Ask for a new one.');
-    const as: SignedIn = { person, home, academy: new Academy(door.db, home.id) };
-    const page = found(await athletePage(as, share.athleteId), 'athlete');
+    const academy = new Academy(door.db, home.id);
+    const [person, planned, ahead] = await Promise.all([
+      athlete(academy, share.athleteId),
+      newestPlan(academy, share.athleteId),
+      aheadOf(academy, share.athleteId, venueDay(new Date(), home.zone), home.zone),
+    ]);
     return {
-      sheet: weekSheet(page, home.name),
+      sheet: weekSheet(found(person, 'athlete'), planned.plan, planned.assignment, home.name),
       expiresAt: share.expiresAt,
       url: `${request.protocol}://${request.get('host')}/s/${token}`,
       zone: home.zone,
-      lessons: page.ahead.filter(({ kind }) => kind === 'lesson'),
+      lessons: ahead.filter(({ kind }) => kind === 'lesson'),
     };
   }
 

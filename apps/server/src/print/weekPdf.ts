@@ -92,6 +92,107 @@ function boxes(pdf: Pdf, item: SheetItem, x: number, y: number, width: number): 
   }
 }
 
+/** Where the days stand beside the drills. */
+interface Columns {
+  from: number;
+  width: number;
+}
+
+const rule = (pdf: Pdf, y: number, width: number, colour: string): void => {
+  pdf
+    .moveTo(page.margin, y)
+    .lineTo(page.width - page.margin, y)
+    .lineWidth(width)
+    .stroke(colour);
+};
+
+/** A text in the middle of the column of a day. */
+const inColumn = (pdf: Pdf, columns: Columns, n: number, text: string, y: number): void => {
+  pdf.text(text, columns.from + n * columns.width, y, { width: columns.width, align: 'center' });
+};
+
+function drillRow(pdf: Pdf, sheet: WeekSheet, drill: SheetItem, y: number, height: number): void {
+  rule(pdf, y, 0.6, line);
+  pdf
+    .save()
+    .translate(page.margin, y + 2)
+    .scale(Math.min(1, (height - 4) / figure.height));
+  drawFigure(pdf, sheet, drill.drill, 0, 0);
+  pdf.restore();
+  const left = page.margin + figure.width + 4;
+  pdf.font('bold').fillColor(ink);
+  fit(pdf, `${drill.name}  ·  ${drill.amount}`, left, y + 4, drillWidth - 10, 13, 10.5);
+  pdf.font('text');
+  const care = drill.caution ? `  Care: ${drill.caution}` : '';
+  fit(pdf, `“${drill.cue}”${care}`, left, y + 17, drillWidth - 10, height - 19, 9);
+}
+
+/** Every drill once, with the days on which it is done beside it. */
+function grid(pdf: Pdf, sheet: WeekSheet, top: number): void {
+  const { margin } = page;
+  const days = sheet.days.filter(({ items }) => items.length);
+  const first = new Map<string, SheetItem>();
+  for (const item of days.flatMap(({ items }) => items))
+    if (!first.has(item.drill)) first.set(item.drill, item);
+  const from = margin + figure.width + drillWidth;
+  const columns = { from, width: days.length ? (page.width - margin - from) / days.length : 0 };
+  const bottom = page.height - margin - footHeight;
+  const rowHeight = Math.min(tallestRow, (bottom - top - 46) / Math.max(1, first.size));
+
+  pdf.font('bold').fontSize(9).fillColor(ink);
+  days.forEach(({ date }, n) => {
+    inColumn(pdf, columns, n, written(date, { weekday: 'short' }), top);
+    inColumn(pdf, columns, n, written(date, { day: 'numeric', month: 'numeric' }), top + 11);
+  });
+  let y = top + 26;
+  for (const drill of first.values()) {
+    drillRow(pdf, sheet, drill, y, rowHeight);
+    days.forEach(({ items }, n) => {
+      const item = items.find((each) => each.drill === drill.drill);
+      if (!item) return;
+      pdf.font('bold').fontSize(9).fillColor(ink);
+      inColumn(pdf, columns, n, `${item.sets} ×`, y + 5);
+      boxes(pdf, item, columns.from + n * columns.width + 2, y + 18, columns.width - 4);
+    });
+    y += rowHeight;
+  }
+  if (first.size === 0) {
+    const none = 'Nothing is assigned yet. The next sheet will say what to do.';
+    pdf
+      .font('text')
+      .fontSize(12)
+      .text(none, margin, y + 10);
+    y += 40;
+  }
+  rule(pdf, y, 1, ink);
+  pdf
+    .font('bold')
+    .fontSize(9)
+    .fillColor(ink)
+    .text('Throws in all', margin, y + 5);
+  days.forEach(({ throws }, n) => inColumn(pdf, columns, n, String(Math.round(throws)), y + 5));
+}
+
+/** The line on pain, and a code that leads to the athlete's page. */
+async function foot(pdf: Pdf, url: string): Promise<void> {
+  const { margin } = page;
+  const code = 84;
+  const top = page.height - margin - code;
+  const width = inner - code - 18;
+  const image = await QRCode.toBuffer(url, { margin: 0, width: 336, errorCorrectionLevel: 'M' });
+  pdf.image(image, page.width - margin - code, top, { width: code });
+  pdf.font('bold').fontSize(10).fillColor(ink).text(stopForPain, margin, top, { width });
+  const counts = `${notMedical} Every throw counts: at home, in lessons and in games.`;
+  pdf
+    .font('text')
+    .fontSize(9)
+    .text(counts, margin, pdf.y + 4, { width });
+  pdf
+    .fontSize(7.5)
+    .fillColor(inks.far)
+    .text(url, margin, page.height - margin - 9, { width, lineBreak: false });
+}
+
 /**
  * The week on one side of A4: every drill once with its mirrored figure and its one cue, the days beside it with a
  * box for each set, what is thrown each day, the line on pain, and a code that leads to the athlete's page.
@@ -109,107 +210,8 @@ export async function weekPdf(sheet: WeekSheet, url: string): Promise<Buffer> {
   pdf.on('data', (part: Buffer) => parts.push(part));
   const ended = new Promise<void>((done) => pdf.on('end', () => done()));
   for (const [name, file] of Object.entries(fonts)) pdf.registerFont(name, file);
-
-  const top = head(pdf, sheet);
-  const { margin } = page;
-  const days = sheet.days.filter(({ items }) => items.length);
-  const first = new Map<string, SheetItem>();
-  for (const item of days.flatMap(({ items }) => items))
-    if (!first.has(item.drill)) first.set(item.drill, item);
-  const drills = [...first.values()];
-  const bottom = page.height - margin - footHeight;
-  const columns = margin + figure.width + drillWidth;
-  const dayWidth = days.length ? (page.width - margin - columns) / days.length : 0;
-  const rowHeight = Math.min(tallestRow, (bottom - top - 46) / Math.max(1, drills.length));
-
-  pdf.font('bold').fontSize(9).fillColor(ink);
-  days.forEach(({ date }, n) => {
-    pdf.text(written(date, { weekday: 'short' }), columns + n * dayWidth, top, {
-      width: dayWidth,
-      align: 'center',
-    });
-    pdf.text(written(date, { day: 'numeric', month: 'numeric' }), columns + n * dayWidth, top + 11, {
-      width: dayWidth,
-      align: 'center',
-    });
-  });
-  let y = top + 26;
-  for (const drill of drills) {
-    pdf
-      .moveTo(margin, y)
-      .lineTo(page.width - margin, y)
-      .lineWidth(0.6)
-      .stroke(line);
-    const scale = Math.min(1, (rowHeight - 4) / figure.height);
-    pdf
-      .save()
-      .translate(margin, y + 2)
-      .scale(scale);
-    drawFigure(pdf, sheet, drill.drill, 0, 0);
-    pdf.restore();
-    const left = margin + figure.width + 4;
-    pdf.font('bold').fillColor(ink);
-    fit(pdf, `${drill.name}  ·  ${drill.amount}`, left, y + 4, drillWidth - 10, 13, 10.5);
-    pdf.font('text');
-    const care = drill.caution ? `  Care: ${drill.caution}` : '';
-    fit(pdf, `“${drill.cue}”${care}`, left, y + 17, drillWidth - 10, rowHeight - 19, 9);
-    days.forEach(({ items }, n) => {
-      const item = items.find((each) => each.drill === drill.drill);
-      if (!item) return;
-      pdf.font('bold').fontSize(9).fillColor(ink);
-      pdf.text(`${item.sets} ×`, columns + n * dayWidth, y + 5, {
-        width: dayWidth,
-        align: 'center',
-        lineBreak: false,
-      });
-      boxes(pdf, item, columns + n * dayWidth + 2, y + 18, dayWidth - 4);
-    });
-    y += rowHeight;
-  }
-  if (drills.length === 0) {
-    pdf
-      .font('text')
-      .fontSize(12)
-      .text('Nothing is assigned yet. The next sheet will say what to do.', margin, y + 10);
-    y += 40;
-  }
-  pdf
-    .moveTo(margin, y)
-    .lineTo(page.width - margin, y)
-    .lineWidth(1)
-    .stroke(ink);
-  pdf
-    .font('bold')
-    .fontSize(9)
-    .fillColor(ink)
-    .text('Throws in all', margin, y + 5);
-  days.forEach(({ throws }, n) => {
-    pdf.text(String(Math.round(throws)), columns + n * dayWidth, y + 5, { width: dayWidth, align: 'center' });
-  });
-
-  const foot = page.height - margin - 84;
-  const code = 84;
-  pdf.image(
-    await QRCode.toBuffer(url, { margin: 0, width: 336, errorCorrectionLevel: 'M' }),
-    page.width - margin - code,
-    foot,
-    { width: code },
-  );
-  pdf
-    .font('bold')
-    .fontSize(10)
-    .fillColor(ink)
-    .text(stopForPain, margin, foot, { width: inner - code - 18 });
-  pdf
-    .font('text')
-    .fontSize(9)
-    .text(`${notMedical} Every throw counts: at home, in lessons and in games.`, margin, pdf.y + 4, {
-      width: inner - code - 18,
-    });
-  pdf
-    .fontSize(7.5)
-    .fillColor(inks.far)
-    .text(url, margin, page.height - margin - 9, { width: inner - code - 18, lineBreak: false });
+  grid(pdf, sheet, head(pdf, sheet));
+  await foot(pdf, url);
   pdf.end();
   await ended;
   return Buffer.concat(parts);

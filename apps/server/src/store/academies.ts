@@ -76,11 +76,11 @@ export class Doorkeeper {
       : null;
   }
 
-  /** What a link leads to, with who made it; null when it ran out, was taken back, or never was. */
+  /** What a link leads to; null when it ran out, was taken back, or never was. */
   async share(
     tokenHash: string,
     now: Date,
-  ): Promise<{ academyId: string; athleteId: string; personId: string; expiresAt: Date } | null> {
+  ): Promise<{ academyId: string; athleteId: string; expiresAt: Date } | null> {
     const row = await this.db({ s: 'shares' })
       .leftJoin({ e: 'share_ends' }, (join) =>
         join.on('e.academy_id', 's.academy_id').andOn('e.share_id', 's.id'),
@@ -88,12 +88,11 @@ export class Doorkeeper {
       .where({ 's.token_hash': tokenHash })
       .where('s.expires_at', '>', now)
       .whereNull('e.id')
-      .first('s.academy_id', 's.athlete_id', 's.by_person', 's.expires_at');
+      .first('s.academy_id', 's.athlete_id', 's.expires_at');
     return row
       ? {
           academyId: row.academy_id,
           athleteId: row.athlete_id,
-          personId: row.by_person,
           expiresAt: row.expires_at,
         }
       : null;

@@ -29,12 +29,14 @@ export async function aheadOf(
   ]);
   return [
     ...games.map((row: Record<string, any>): Ahead => ({
+      id: row.id,
       date: row.date,
       kind: 'game',
       minutes: null,
       title: row.title,
     })),
     ...lessons.map((row: Record<string, any>): Ahead => ({
+      id: row.id,
       date: venueDay(row.starts_at, zone),
       kind: 'lesson',
       minutes: row.minutes,

@@ -1,7 +1,7 @@
 import type { DrillAddition, DrillPlace, DrillSwap } from '@wrightonic/contract';
-import { stageOrder, type Stage } from '@wrightonic/core';
+import { positionOfStage, type Approach, type Stage } from '@wrightonic/core';
 import { v7 } from 'uuid';
-import type { StoredPlan } from './plans';
+import { drillState, type StoredPlan } from './plans';
 import type { Academy } from './scope';
 
 const placeOf = (academy: Academy, planDrill: string): Promise<Record<string, any> | undefined> =>
@@ -48,15 +48,8 @@ export function swapDrill(
       at: new Date(),
       by_person: by,
     });
-    await whole.add('plan_drill_states', {
-      id: v7(),
-      plan_drill_id: id,
-      position: await positionOf(whole, old),
-      locked: false,
-      removed: false,
-      at: new Date(),
-      by_person: by,
-    });
+    const position = await positionOf(whole, old);
+    await whole.add('plan_drill_states', drillState(id, position, by));
     return true;
   });
 }
@@ -91,36 +84,26 @@ export async function placeDrill(
             after,
             others.filter((other) => other !== drill),
           );
-    await whole.add('plan_drill_states', {
-      id,
-      plan_drill_id: drill,
-      position,
-      locked,
-      removed,
-      at: new Date(),
-      by_person: by,
-    });
+    await whole.add('plan_drill_states', drillState(drill, position, by, { id, locked, removed }));
   });
 }
 
 /** A stage of a thread, opened when the ladder had none. */
-async function stageOf(academy: Academy, threadId: string, stage: Stage): Promise<string> {
+async function stageOf(
+  academy: Academy,
+  threadId: string,
+  stage: Stage,
+  teach: Approach['teach'],
+): Promise<string> {
   const stored: { id: string; stage: Stage; position: number }[] = await academy
     .from('plan_stages')
     .where({ plan_thread_id: threadId })
-    .orderBy('position')
     .select('id', 'stage', 'position');
   const there = stored.find((each) => each.stage === stage);
   if (there) return there.id;
-  const constrainFirst =
-    stored.findIndex((each) => each.stage === 'constrain') <
-    stored.findIndex((each) => each.stage === 'move');
-  const order = stageOrder(constrainFirst ? 'constrain' : 'instruct');
-  const before = stored.filter((each) => order.indexOf(each.stage) < order.indexOf(stage)).at(-1);
-  const after = stored.find((each) => order.indexOf(each.stage) > order.indexOf(stage));
-  const [low, high] = [before?.position ?? -1, after?.position ?? (before?.position ?? 0) + 2];
   const id = v7();
-  await academy.add('plan_stages', { id, plan_thread_id: threadId, stage, position: (low + high) / 2 });
+  const position = positionOfStage(stored, stage, teach);
+  await academy.add('plan_stages', { id, plan_thread_id: threadId, stage, position });
   return id;
 }
 
@@ -128,6 +111,7 @@ export async function addDrill(
   academy: Academy,
   { threads }: Pick<StoredPlan, 'threads'>,
   { id, thread, stage, drill, dose }: DrillAddition,
+  teach: Approach['teach'],
   by: string,
 ): Promise<void> {
   const ladder = threads.find((each) => each.thread === thread)!;
@@ -136,21 +120,13 @@ export async function addDrill(
     const position = last ? (await positionOf(whole, last.id)) + 1 : 0;
     await whole.add('plan_drills', {
       id,
-      plan_stage_id: await stageOf(whole, ladder.id, stage),
+      plan_stage_id: await stageOf(whole, ladder.id, stage, teach),
       drill,
       dose,
       position: 0,
       at: new Date(),
       by_person: by,
     });
-    await whole.add('plan_drill_states', {
-      id: v7(),
-      plan_drill_id: id,
-      position,
-      locked: false,
-      removed: false,
-      at: new Date(),
-      by_person: by,
-    });
+    await whole.add('plan_drill_states', drillState(id, position, by));
   });
 }

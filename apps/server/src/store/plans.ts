@@ -51,6 +51,15 @@ export const lockedIn = ({ threads }: StoredPlan): Locked[] =>
     ),
   );
 
+/** Where a drill of a plan stands, whether it is locked, and whether it is still there. */
+export const drillState = (
+  planDrill: string,
+  position: number,
+  by: string,
+  { id = v7(), locked = false, removed = false } = {},
+  at = new Date(),
+) => ({ id, plan_drill_id: planDrill, position, locked, removed, at, by_person: by });
+
 export async function addPlan(
   academy: Academy,
   plan: PlanState,
@@ -118,15 +127,7 @@ export async function addPlan(
         'plan_drill_states',
         drills
           .filter((drill) => drill.locked)
-          .map(({ id, position }) => ({
-            id: v7(),
-            plan_drill_id: id,
-            position,
-            locked: true,
-            removed: false,
-            at,
-            by_person: by,
-          })),
+          .map(({ id, position }) => drillState(id, position, by, { locked: true }, at)),
       );
     }
   });

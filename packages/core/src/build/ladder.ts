@@ -42,6 +42,29 @@ export function stageOrder(teach: Approach['teach']): Stage[] {
     : ['prep', 'feel', 'move', 'constrain', 'connect', 'blend', 'deliver', 'compete'];
 }
 
+/** A plan that stops at drills does not reach the delivery: it needs blend and deliver. */
+export const reachesDelivery = (rungs: readonly { stage: Stage }[]): boolean =>
+  (['blend', 'deliver'] as const).every((stage) => rungs.some((rung) => rung.stage === stage));
+
+/**
+ * Where a stage that a ladder skipped opens: between its neighbours in the order in which the approach climbs them.
+ *
+ * @param rungs of the ladder, each with its position
+ * @returns a position between those of the neighbours, one below the first or above the last
+ */
+export function positionOfStage(
+  rungs: readonly { stage: Stage; position: number }[],
+  stage: Stage,
+  teach: Approach['teach'],
+): number {
+  const order = stageOrder(teach);
+  const at = (each: Stage) => order.indexOf(each);
+  const below = rungs.filter((rung) => at(rung.stage) < at(stage)).map(({ position }) => position);
+  const above = rungs.filter((rung) => at(rung.stage) > at(stage)).map(({ position }) => position);
+  if (below.length === 0) return above.length ? Math.min(...above) - 1 : 0;
+  return above.length ? (Math.max(...below) + Math.min(...above)) / 2 : Math.max(...below) + 1;
+}
+
 /** A thing without how many of it: "3 cones" and "cone" are the same to have. */
 const bareThing = (thing: string): string =>
   thing
@@ -113,14 +136,13 @@ function ladder(thread: Thread, focus: string, athlete: LadderAthlete, trace: Tr
       (stage) => `No ${stage} drill fits the age, the equipment and what is cleared; the stage is skipped.`,
     ),
   ];
-  const reaches = (stage: Stage) => stages.some((rung) => rung.stage === stage);
   return {
     thread,
     focus,
     share: root?.share ?? 0,
     stages,
     skipped,
-    reachesDelivery: reaches('blend') && reaches('deliver'),
+    reachesDelivery: reachesDelivery(stages),
     held,
   };
 }
@@ -170,13 +192,12 @@ export function fromKept(
   const stages = kept.stages
     .map(({ stage, drills }) => ({ stage, drills: drills.map(({ drill }) => drill).filter(fits) }))
     .filter(({ drills }) => drills.length);
-  const reaches = (stage: Stage) => stages.some((rung) => rung.stage === stage);
   return {
     ...fitted,
     stages,
     skipped: [],
     held: left,
-    reachesDelivery: reaches('blend') && reaches('deliver'),
+    reachesDelivery: reachesDelivery(stages),
     doses: Object.fromEntries(
       kept.stages.flatMap(({ drills }) => drills.map(({ drill, dose }) => [drill, dose])),
     ),

@@ -36,15 +36,21 @@ function dayOf(time: ICAL.Time, dayAt: (instant: Date) => string): string {
   return `${time.year}-${pad(time.month)}-${pad(time.day)}`;
 }
 
-function startsOf(event: ICAL.Event, last: string): ICAL.Time[] {
+const isCancelled = (component: ICAL.Component): boolean =>
+  String(component.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED';
+
+/** When an event begins; null stands for a day of it that was called off. */
+function startsOf(event: ICAL.Event, last: string): (ICAL.Time | null)[] {
+  if (!event.startDate) throw new RangeError('no start');
   if (!event.isRecurring()) return [event.startDate];
-  const starts: ICAL.Time[] = [];
+  const starts: (ICAL.Time | null)[] = [];
   const iterator = event.iterator();
   for (let n = 0; n < mostRepeats; n++) {
     const next = iterator.next() as ICAL.Time | null;
     if (!next) break;
     if (next.toString().slice(0, 10) > last) break;
-    starts.push(event.getOccurrenceDetails(next).startDate);
+    const { item, startDate } = event.getOccurrenceDetails(next);
+    starts.push(isCancelled(item.component) ? null : startDate);
   }
   return starts;
 }
@@ -80,24 +86,35 @@ export function readGames(text: string, { from, until, zone }: Window): Calendar
   const calendar = calendarIn(text);
   const written = new Intl.DateTimeFormat('en-CA', { timeZone: zone });
   const dayAt = (instant: Date) => written.format(instant);
+  // The library keeps zones for everybody; what another calendar called its own does not count here.
+  ICAL.TimezoneService.reset();
   for (const component of calendar.getAllSubcomponents('vtimezone'))
     ICAL.TimezoneService.register(new ICAL.Timezone(component));
   const passedOver = { before: 0, after: 0, cancelled: 0, unreadable: 0, beyond: 0 };
   const games = new Map<string, CalendarGame>();
   const events = calendar.getAllSubcomponents('vevent');
   const changed = exceptionsOf(events);
+  const whole = new Set(events.filter((each) => !each.hasProperty('recurrence-id')).map(uidOf));
   for (const component of events) {
-    if (component.hasProperty('recurrence-id')) continue;
-    if (String(component.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED') {
+    // A single day of an event comes with the event, unless the file holds only the day.
+    if (component.hasProperty('recurrence-id') && whole.has(uidOf(component))) continue;
+    if (isCancelled(component)) {
       passedOver.cancelled++;
       continue;
     }
     try {
       // Without its exceptions at hand the library looks through the whole calendar for every event.
-      const event = new ICAL.Event(component, { exceptions: changed.get(uidOf(component)) ?? [] });
+      const alone = component.hasProperty('recurrence-id');
+      const event = new ICAL.Event(component, {
+        exceptions: alone ? [] : (changed.get(uidOf(component)) ?? []),
+      });
       const title = (event.summary ?? '').trim().slice(0, 200) || 'Game';
       const uid = (event.uid || title).slice(0, 255);
       for (const start of startsOf(event, until)) {
+        if (!start) {
+          passedOver.cancelled++;
+          continue;
+        }
         const date = dayOf(start, dayAt);
         if (!/^\d{4}-\d{2}-\d{2}$/.test(date)) throw new RangeError(date);
         if (date < from) passedOver.before++;

@@ -1,4 +1,5 @@
 import { drillOf, drillPages, nodeOf, type Discipline } from '../catalogue';
+import { uncleared, type PastInjury } from '../safety';
 import { passes } from './gate';
 
 /** Something in the surroundings that makes a way round fail. */
@@ -102,29 +103,50 @@ export const constraintOf = (id: string): Constraint | undefined => byId.get(id)
 /** Stages in whose drills the surroundings are changed. */
 const constrained = new Set(['constrain', 'connect', 'blend']);
 
-interface Fits {
+/** Who works, as far as constraints ask. */
+export interface Constrained {
   discipline: Discipline;
+  /** Years. */
   age: number;
+  history: readonly PastInjury[];
 }
-const fits =
-  ({ discipline, age }: Fits) =>
-  (constraint: Constraint): boolean =>
-    (constraint.discipline === 'both' || constraint.discipline === discipline) && age >= constraint.minAge;
+
+/** What may be put in the way of an athlete: by delivery and age, and nothing while an injury is not cleared. */
+export const constraintsFor = ({ discipline, age, history }: Constrained): Constraint[] =>
+  uncleared(history).length
+    ? []
+    : constraints.filter(
+        (each) => (each.discipline === 'both' || each.discipline === discipline) && age >= each.minAge,
+      );
 
 /**
- * The usual constraints of a drill, in order: first what blocks the flaws that it works on, then what blocks the way
- * round it that tends to follow. Empty for drills that are dry and slow, where nothing has to be blocked.
- *
- * @param age years
+ * The constraints of a drill in order, as far as they may be put up: the instructor's own, or the usual ones, first
+ * what blocks the flaws that the drill works on, then what blocks the way round it that tends to follow. Nothing is
+ * usual for drills that are dry and slow.
  */
-export function usualConstraints(drill: string, athlete: Fits): string[] {
+export function orderedConstraints(
+  drill: string,
+  own: readonly string[] | undefined,
+  athlete: Constrained,
+): string[] {
+  const open = new Set(constraintsFor(athlete).map(({ id }) => id));
+  return (own ?? usualConstraints(drill, athlete)).filter((id) => open.has(id));
+}
+
+function usualConstraints(drill: string, athlete: Constrained): string[] {
   const known = drillOf(drill);
   if (!known || !constrained.has(known.stage)) return [];
   const way = drillPages[drill]?.workaround?.flaw;
-  const open = constraints.filter(fits(athlete));
+  const open = constraintsFor(athlete);
   const first = open.filter(({ blocks }) => blocks.some((flaw) => known.targets.includes(flaw)));
   const second = open.filter(({ blocks }) => way !== undefined && blocks.includes(way));
   return [...new Set([...first, ...second].map(({ id }) => id))];
+}
+
+/** Ways round that can be seen in a drill: the one that it tends to, then what its constraints block. */
+export function waysRound(drill: string, order: readonly string[]): string[] {
+  const usual = drillPages[drill]?.workaround?.flaw;
+  return [...new Set([...(usual ? [usual] : []), ...order.flatMap((id) => byId.get(id)?.blocks ?? [])])];
 }
 
 /** One set of a drill. */
@@ -156,15 +178,15 @@ const nameOf = (constraint: string): string => (byId.get(constraint)?.name ?? co
  *
  * @param sets of one drill, newest last; counts are whole numbers from 0
  * @param order the instructor's constraints for the drill, in order
- * @returns null when there is nothing to change, or the newest set is too small to tell
+ * @returns null when there is nothing to change, the newest set is too small to tell, or an injury is not cleared
  */
 export function constraintOffer(
   sets: readonly SetCount[],
   order: readonly string[],
-  athlete: Fits,
+  athlete: Constrained,
 ): ConstraintOffer | null {
   const last = sets.at(-1);
-  if (!last) return null;
+  if (!last || constraintsFor(athlete).length === 0) return null;
   const before = sets.at(-2);
   const on = last.constraints;
   const taken = before?.constraints.filter((id) => !on.includes(id)) ?? [];
@@ -178,7 +200,7 @@ export function constraintOffer(
   if (way) {
     if (on.some((id) => byId.get(id)?.blocks.includes(way))) return null;
     const blocking = (id: string) => byId.get(id)?.blocks.includes(way) && !on.includes(id);
-    const open = constraints.filter(fits(athlete)).map(({ id }) => id);
+    const open = constraintsFor(athlete).map(({ id }) => id);
     const next = [...order.filter((id) => open.includes(id)), ...open].find(blocking);
     return next
       ? {

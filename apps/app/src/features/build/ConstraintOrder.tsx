@@ -1,5 +1,5 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { constraintOf, constraints, nodeName, uncleared, usualConstraints } from '@wrightonic/core';
+import { constraintOf, constraintsFor, nodeName, nodesFor, orderedConstraints } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -17,19 +17,15 @@ export function ConstraintOrder({ page, drill }: Props) {
   const dispatch = useAppDispatch();
   const [changing, setChanging] = useState(false);
   const { athlete, history } = page;
-  const usual = usualConstraints(drill, athlete);
-  const order = page.constraints[drill] ?? usual;
-  if (usual.length === 0 && order.length === 0) return null;
-  if (uncleared(history).length)
-    return <Text variant="bodySmall">No constraints while an injury is not cleared.</Text>;
+  const who = { discipline: athlete.discipline, age: athlete.age, history };
+  const own = new Set(nodesFor(athlete.discipline).map(({ id }) => id));
+  const open = constraintsFor(who);
+  const order = orderedConstraints(drill, page.constraints[drill], who);
+  if (order.length === 0 && !page.constraints[drill]) return null;
   const keep = (next: string[]) =>
     dispatch(log(athlete.id, 'constraints-ordered', { athleteId: athlete.id, drill, constraints: next }));
   const swap = (n: number) =>
     keep(order.map((id, at) => (at === n - 1 ? order[n]! : at === n ? order[n - 1]! : id)));
-  const open = constraints.filter(
-    ({ discipline, minAge }) =>
-      (discipline === 'both' || discipline === athlete.discipline) && athlete.age >= minAge,
-  );
   return (
     <View style={styles.whole}>
       <Text variant="labelMedium">Constraints, in order</Text>
@@ -40,7 +36,7 @@ export function ConstraintOrder({ page, drill }: Props) {
             <View style={styles.grow}>
               <Text>{`${n + 1}. ${constraint?.name ?? id}`}</Text>
               <Text variant="bodySmall">{`Blocks: ${(constraint?.blocks ?? [])
-                .filter((flaw) => flaw.startsWith(athlete.discipline === 'overhand' ? 'oh.' : 'wm.'))
+                .filter((flaw) => own.has(flaw))
                 .map((flaw) => nodeName(flaw).toLowerCase())
                 .join(', ')}`}</Text>
             </View>

@@ -1,4 +1,4 @@
-import type { AthletePage, PlanRecord } from '@wrightonic/contract';
+import { notMedical, type AthletePage, type PlanRecord } from '@wrightonic/contract';
 import { uncleared, unclearedEffort } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -59,10 +59,7 @@ export function Plan({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
       {athlete.age < 13 ? (
         <Notice>Below 13: no maximal effort, no tether, no added-mass balls, few jumps.</Notice>
       ) : null}
-      <Text variant="bodySmall">
-        Stop for pain. This is a plan for practice, not medical advice; local rules for throws win where they
-        are stricter.
-      </Text>
+      <Text variant="bodySmall">{`Stop for pain. ${notMedical}`}</Text>
     </Pane>
   );
 }

@@ -1,12 +1,4 @@
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
+import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { arrayMove, SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { AthletePage, PlanThread } from '@wrightonic/contract';
 import { drillOf } from '@wrightonic/core';
@@ -21,6 +13,7 @@ import { Trouble } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
 import { stageWords } from '../../ui/stageWords';
 import { AddDrill } from './AddDrill';
+import { useDragSensors } from './dragSensors';
 import { keyboardSteps } from './keyboardSteps';
 import { PlannedDrill } from './PlannedDrill';
 
@@ -44,10 +37,7 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
   const [place, { error }] = api.usePlaceDrillMutation();
   /** As it was dropped, until the server says so too. */
   const [dropped, setDropped] = useState<{ of: typeof rung.drills; ids: string[] } | null>(null);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: byPlaces, scrollBehavior: 'auto' }),
-  );
+  const sensors = useDragSensors(byPlaces);
   const ids = dropped?.of === rung.drills ? dropped.ids : rung.drills.map(({ id }) => id);
   const drills = ids.flatMap((id) => rung.drills.find((drill) => drill.id === id) ?? []);
   const athleteId = page.athlete.id;

@@ -1,12 +1,12 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { constraintOf, nodeName } from '@wrightonic/core';
+import { constraintOf, nodeName, waysRound } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Card } from '../../ui/Card';
 import { Choices, Picks } from '../../ui/Choices';
 import { Notice } from '../../ui/Notice';
-import { afterLastSet, orderedConstraints, repsOfSet, waysRound } from './sets';
+import { constraintsNow, repsOfSet } from './sets';
 import type { Session } from './useSession';
 
 interface Props {
@@ -19,8 +19,7 @@ const names = { add: 'Add it', remove: 'Take it away', return: 'Bring it back' }
 
 /** What is put in the way in this drill, how the set goes, and what to change after it. */
 export function Constraints({ page, session, drill }: Props) {
-  const order = orderedConstraints(page, drill);
-  const { on: before, offer } = afterLastSet(page, session.events, drill);
+  const { order, on: before, offer } = constraintsNow(page, session.events, drill);
   /** Changed for the set under way. */
   const [changed, setChanged] = useState<string[] | null>(null);
   const [way, setWay] = useState<string | null>(null);

@@ -1,10 +1,8 @@
 import type { AthletePage, LogEvent } from '@wrightonic/contract';
 import {
-  constraintOf,
   constraintOffer,
-  drillPages,
-  uncleared,
-  usualConstraints,
+  orderedConstraints,
+  type Constrained,
   type ConstraintOffer,
   type SetCount,
 } from '@wrightonic/core';
@@ -12,11 +10,12 @@ import { countOf, type Count } from './session';
 
 type Page = Pick<AthletePage, 'athlete' | 'history' | 'sets' | 'constraints'>;
 
-/** The constraints of a drill in this athlete's order; none while an injury is not cleared. */
-export function orderedConstraints({ athlete, history, constraints }: Page, drill: string): string[] {
-  if (uncleared(history).length) return [];
-  return constraints[drill] ?? usualConstraints(drill, athlete);
-}
+/** Who works, as the core asks. */
+export const constrained = ({ athlete, history }: Pick<Page, 'athlete' | 'history'>): Constrained => ({
+  discipline: athlete.discipline,
+  age: athlete.age,
+  history,
+});
 
 /** Reps of a drill since its last set was over. */
 export function repsOfSet(events: readonly LogEvent[], drill: string): Count {
@@ -32,23 +31,14 @@ function setsOf({ sets }: Page, events: readonly LogEvent[], drill: string): Set
   return [...earlier, ...here].filter((set) => set.drill === drill);
 }
 
-/** What was on in the newest set of a drill, and what to change after it. */
-export function afterLastSet(
+/** The constraints of a drill in order, what was on in its newest set, and what to change after it. */
+export function constraintsNow(
   page: Page,
   events: readonly LogEvent[],
   drill: string,
-): { on: string[]; offer: ConstraintOffer | null } {
+): { order: string[]; on: string[]; offer: ConstraintOffer | null } {
+  const who = constrained(page);
   const sets = setsOf(page, events, drill);
-  return {
-    on: [...(sets.at(-1)?.constraints ?? [])],
-    offer: uncleared(page.history).length
-      ? null
-      : constraintOffer(sets, orderedConstraints(page, drill), page.athlete),
-  };
-}
-
-/** Ways round that can be seen in a drill: the one that it tends to, then what its constraints block. */
-export function waysRound(drill: string, order: readonly string[]): string[] {
-  const usual = drillPages[drill]?.workaround?.flaw;
-  return [...new Set([...(usual ? [usual] : []), ...order.flatMap((id) => constraintOf(id)?.blocks ?? [])])];
+  const order = orderedConstraints(drill, page.constraints[drill], who);
+  return { order, on: [...(sets.at(-1)?.constraints ?? [])], offer: constraintOffer(sets, order, who) };
 }

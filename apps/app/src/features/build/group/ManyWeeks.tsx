@@ -11,11 +11,9 @@ import { Foot } from '../../../ui/Foot';
 import { Empty, Trouble, Waiting } from '../../../ui/Notice';
 import { Heading, Screen } from '../../../ui/Screen';
 import { dayKindNames } from '../week/dayKindNames';
-import type { SharedDay } from './groupWeek';
 import { useManyWeeks, type OneWeek } from './useManyWeeks';
 
 const kinds: readonly DayKind[] = ['lesson', 'home', 'team', 'bullpen', 'off'];
-const groupMinutes: Partial<Record<DayKind, number>> = { lesson: 60, off: 0 };
 const nameOf = ({ givenName, familyName }: RosterEntry) => `${givenName} ${familyName}`;
 const stateNames: Record<OneWeek['state'], string> = {
   waiting: 'Waiting',
@@ -29,7 +27,7 @@ export function ManyWeeks() {
   const { data, error, refetch } = api.useRosterQuery();
   const many = useManyWeeks();
   const [chosen, setChosen] = useState<string[]>([]);
-  const [shared, setShared] = useState<ReadonlyMap<string, SharedDay>>(new Map());
+  const [shared, setShared] = useState<ReadonlyMap<string, DayKind>>(new Map());
   const { weeks, busy, today } = many;
   const people = data ?? [];
   const done = weeks.filter(({ state }) => state !== 'waiting').length;
@@ -37,7 +35,7 @@ export function ManyWeeks() {
   const setDay = (date: string, kind: DayKind | null) => {
     const next = new Map(shared);
     if (kind === null) next.delete(date);
-    else next.set(date, { kind, minutes: groupMinutes[kind] ?? 30 });
+    else next.set(date, kind);
     setShared(next);
   };
   return (
@@ -123,7 +121,7 @@ export function ManyWeeks() {
                   key={date}
                   label={`${weekday(date)} ${dayWords(date, today)}`}
                   shown
-                  value={shared.get(date)?.kind ?? null}
+                  value={shared.get(date) ?? null}
                   onChange={(kind) => setDay(date, kind)}
                   options={[
                     { value: null, text: 'Their own' },

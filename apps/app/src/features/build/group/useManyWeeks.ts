@@ -1,11 +1,11 @@
-import type { NewAssignment } from '@wrightonic/contract';
-import { itemThrows } from '@wrightonic/core';
+import { groupWeek, thrownIn, type NewAssignment } from '@wrightonic/contract';
+import type { DayKind } from '@wrightonic/core';
 import { useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { api, refusalOf } from '../../../store/api';
 import { useAppDispatch } from '../../../store/store';
 import { useToday } from '../../../store/useAthlete';
-import { groupWeek, type SharedDay } from './groupWeek';
+import { allDrills } from '../planDrills';
 
 export interface OneWeek {
   id: string;
@@ -26,7 +26,7 @@ export function useManyWeeks() {
   const stopped = useRef(false);
   const put = (one: OneWeek) => setWeeks((all) => all.map((each) => (each.id === one.id ? one : each)));
 
-  async function planOne(id: string, shared: ReadonlyMap<string, SharedDay>): Promise<OneWeek> {
+  async function planOne(id: string, shared: ReadonlyMap<string, DayKind>): Promise<OneWeek> {
     const failed = (words: string): OneWeek => ({ id, state: 'failed', words, week: null });
     const asked = await dispatch(
       api.endpoints.athlete.initiate(id, { forceRefetch: true, subscribe: false }),
@@ -42,7 +42,9 @@ export function useManyWeeks() {
     if (!answer.data) return failed(refusalOf(answer.error).error);
     const { items, held } = answer.data;
     if (items.length === 0) return failed(held[0] ?? 'No drill fits these days.');
-    const throws = itemThrows(items).reduce((sum, { count }) => sum + count, 0);
+    const doses = new Map(allDrills(page.plan.threads).map(({ drill, dose }) => [drill, dose]));
+    const thrown = thrownIn(items, (drill) => doses.get(drill), page.academy);
+    const throws = thrown.reduce((sum, { count }) => sum + count, 0);
     const on = new Set(items.map(({ date }) => date)).size;
     return {
       id,
@@ -69,7 +71,7 @@ export function useManyWeeks() {
     stop: () => {
       stopped.current = true;
     },
-    plan: (ids: readonly string[], shared: ReadonlyMap<string, SharedDay>) => {
+    plan: (ids: readonly string[], shared: ReadonlyMap<string, DayKind>) => {
       const list = ids.map((id): OneWeek => ({ id, state: 'waiting', words: '', week: null }));
       setWeeks(list);
       return each(list, ({ id }) => planOne(id, shared));

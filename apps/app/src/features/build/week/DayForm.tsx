@@ -1,4 +1,4 @@
-import type { AthletePage, WeekDayForm } from '@wrightonic/contract';
+import { dayOf, type AthletePage, type WeekDayForm } from '@wrightonic/contract';
 import { dayKinds, drills, places, type DayKind, type Place } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -21,17 +21,10 @@ interface Props {
 export function DayForm({ day, page, onChange }: Props) {
   const [all, setAll] = useState(false);
   const [pitches, setPitches] = useState(day.pitches === null ? '' : String(day.pitches));
-  const { athlete, academy } = page;
   const kindChanged = (kind: DayKind) => {
-    const atAcademy = kind === 'lesson' || kind === 'bullpen';
-    onChange({
-      ...day,
-      kind,
-      minutes: kind === 'off' ? 0 : day.minutes || (kind === 'lesson' ? 45 : kind === 'game' ? 15 : 30),
-      equipment: atAcademy ? [...new Set([...academy.equipment, ...athlete.equipment])] : athlete.equipment,
-      places: atAcademy ? ['cage', 'mound', 'field'] : kind === 'home' ? ['home', 'field'] : ['field'],
-      pitches: null,
-    });
+    const fresh = dayOf(day.date, kind, page);
+    // What was set before stays, where there was time at all.
+    onChange(kind === 'off' || day.minutes === 0 ? fresh : { ...fresh, minutes: day.minutes });
   };
   const typed = (text: string) => {
     setPitches(text);

@@ -1,9 +1,11 @@
-import type { CalendarGames } from '@wrightonic/contract';
+import type { Ahead, AthletePage, CalendarGames } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../../store/api';
+import { log } from '../../../offline/log';
+import { useAppDispatch } from '../../../store/store';
 import { useToday } from '../../../store/useAthlete';
 import { Picks } from '../../../ui/Choices';
 import { dayWords } from '../../../ui/days';
@@ -24,8 +26,16 @@ function leftOut({ before, after, cancelled, unreadable, beyond }: CalendarGames
   return parts.length ? `Left out: ${parts.join(', ')}.` : '';
 }
 
-/** Games from the calendar of a league or a team, looked at before they are kept. */
-export function Games({ athleteId, onKept }: { athleteId: string; onKept: (dates: string[]) => void }) {
+interface Props {
+  page: AthletePage;
+  onKept: (dates: string[]) => void;
+  onGone: (game: Ahead) => void;
+}
+
+/** The games ahead, and more of them from the calendar of a league or a team, looked at before they are kept. */
+export function Games({ page, onKept, onGone }: Props) {
+  const dispatch = useAppDispatch();
+  const athleteId = page.athlete.id;
   const today = useToday();
   const [read, reading] = api.useReadGamesMutation();
   const [keep, keeping] = api.useKeepGamesMutation();
@@ -39,6 +49,27 @@ export function Games({ athleteId, onKept }: { athleteId: string; onKept: (dates
   const games = (found?.games ?? []).filter((game) => wanted.includes(key(game)));
   return (
     <View style={styles.whole}>
+      {page.ahead
+        .filter(({ kind }) => kind === 'game')
+        .map((game) => {
+          const name = `${dayWords(game.date, today)} ${game.title}`;
+          return (
+            <View key={game.id} style={styles.row}>
+              <Text style={styles.grow}>{`Game: ${name}`}</Text>
+              <Button
+                mode="text"
+                compact
+                accessibilityLabel={`Take back the game ${name}`}
+                onPress={() => {
+                  void dispatch(log(athleteId, 'undo', { sessionId: null, of: game.id }));
+                  onGone(game);
+                }}
+              >
+                Take back
+              </Button>
+            </View>
+          );
+        })}
       <FilePick
         label="Games from a calendar file"
         accept=".ics,text/calendar"
@@ -87,4 +118,9 @@ export function Games({ athleteId, onKept }: { athleteId: string; onKept: (dates
   );
 }
 
-const styles = StyleSheet.create({ whole: { gap: 8 }, start: { alignSelf: 'flex-start' } });
+const styles = StyleSheet.create({
+  whole: { gap: 8 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1, minWidth: 0 },
+  start: { alignSelf: 'flex-start' },
+});

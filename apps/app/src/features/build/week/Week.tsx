@@ -1,12 +1,4 @@
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
+import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import type { AthletePage, PlanRecord } from '@wrightonic/contract';
 import { drillOf, type WeekItem } from '@wrightonic/core';
 import { useState } from 'react';
@@ -19,6 +11,7 @@ import { Card } from '../../../ui/Card';
 import { dayWords, weekday, withDays } from '../../../ui/days';
 import { Notice, Trouble, Waiting } from '../../../ui/Notice';
 import { Heading } from '../../../ui/Screen';
+import { useDragSensors } from '../dragSensors';
 import { keyboardSteps } from '../keyboardSteps';
 import { DayBox } from './DayBox';
 import { Games } from './Games';
@@ -45,10 +38,7 @@ export function Week({ page, plan, onDone }: Props) {
   const [allHeld, setAllHeld] = useState(false);
   const [id] = useState(() => v7());
   const [assign, { isLoading, error }] = api.useAssignMutation();
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: byDays, scrollBehavior: 'auto' }),
-  );
+  const sensors = useDragSensors(byDays);
   const dropped = ({ active, over }: DragEndEvent) => {
     const item = active.data.current?.['item'] as WeekItem | undefined;
     const day = week.days.find(({ date }) => date === over?.id);
@@ -127,7 +117,7 @@ export function Week({ page, plan, onDone }: Props) {
         />
       ) : null}
       {error ? <Trouble error={error} /> : null}
-      <Games athleteId={page.athlete.id} onKept={week.takeGames} />
+      <Games page={page} onKept={week.takeGames} onGone={week.dropGame} />
       <View style={styles.row}>
         <Button
           mode="contained"

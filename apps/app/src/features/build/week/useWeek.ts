@@ -3,6 +3,7 @@ import {
   thrownIn,
   usualWeek,
   weekInputFor,
+  type Ahead,
   type AthletePage,
   type PlanRecord,
   type WeekDayForm,
@@ -75,6 +76,13 @@ export function useWeek(page: AthletePage, plan: PlanRecord) {
     reset();
     setItems(input ? inOrder(input, next) : [...next]);
   };
+  const asUsual = (ahead: Parameters<typeof usualWeek>[0]['ahead'], which: (day: WeekDayForm) => boolean) => {
+    const usual = usualWeek({ ...page, ahead }, today);
+    setDays((old) =>
+      old.map((day) => (which(day) ? (usual.find(({ date }) => date === day.date) ?? day) : day)),
+    );
+    setStale(true);
+  };
   const same = (a: WeekItem, b: WeekItem) => a.drill === b.drill && a.date === b.date;
   const keep = (item: WeekItem) =>
     setPins((old) => [...old.filter((pin) => !same(pin, item)), plainItem(item)]);
@@ -95,17 +103,15 @@ export function useWeek(page: AthletePage, plan: PlanRecord) {
     planAnew: () => ask(items.length ? items : null).then(take),
     /** Days on which the calendar has a game are game days from now on. */
     takeGames: (dates: readonly string[]) => {
-      const games = dates.map((date) => ({ date, kind: 'game' as const, minutes: null, title: '' }));
-      const usual = usualWeek({ ...page, ahead: [...page.ahead, ...games] }, today);
-      setDays((old) =>
-        old.map((day) =>
-          day.kind !== 'game' && dates.includes(day.date)
-            ? (usual.find(({ date }) => date === day.date) ?? day)
-            : day,
-        ),
-      );
-      setStale(true);
+      const games = dates.map((date) => ({ date, kind: 'game' as const, minutes: null }));
+      asUsual([...page.ahead, ...games], (day) => day.kind !== 'game' && dates.includes(day.date));
     },
+    /** A game that was taken back leaves its day to what it usually is, unless there is another. */
+    dropGame: (gone: Ahead) =>
+      asUsual(
+        page.ahead.filter(({ id }) => id !== gone.id),
+        (day) => day.kind === 'game' && day.date === gone.date,
+      ),
     changeDay: (day: WeekDayForm) => {
       setDays((old) => old.map((each) => (each.date === day.date ? day : each)));
       if (day.kind === 'off') change(items.filter(({ date }) => date !== day.date));

@@ -1,0 +1,57 @@
+import type { PlanRecord } from '@wrightonic/contract';
+import { firstStage, gate, jumpsOver, jumpWords, reachesDelivery, type Stage } from '@wrightonic/core';
+import type { DrillCount } from '../store/log';
+import { plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
+import type { Academy } from '../store/scope';
+import { newestAssignment } from '../store/weeks';
+
+/** Where a thread was moved to last; the first of its climb when it never was. */
+export const presentStage = ({ movedTo, stages }: StoredPlan['threads'][number]): Stage =>
+  movedTo ?? firstStage(stages);
+
+/** A stored plan as it is read: how far each thread is, what its gates say, where it jumps. */
+export function planRecord(
+  plan: StoredPlan,
+  counts: readonly DrillCount[],
+  assignment: PlanRecord['assignment'],
+): PlanRecord {
+  const { id, traceId, startsOn, endsOn, relookOn } = plan;
+  const threads = plan.threads.map((thread) => {
+    const stage = presentStage(thread);
+    const worked = thread.stages
+      .filter((rung) => rung.stage === stage)
+      .flatMap(({ drills }) => drills.map(({ drill }) => drill));
+    const { stayedAt } = thread;
+    return {
+      thread: thread.thread,
+      focus: thread.focus,
+      share: thread.share,
+      stage,
+      stayed: stayedAt !== null && !counts.some(({ drill, at }) => at > stayedAt && worked.includes(drill)),
+      jumps: jumpsOver(
+        thread.stages.map((rung) => ({ stage: rung.stage, drills: rung.drills.map(({ drill }) => drill) })),
+      ).map(jumpWords),
+      skipped: thread.skipped,
+      held: thread.held,
+      reachesDelivery: reachesDelivery(thread.stages),
+      stages: thread.stages.map(({ stage, drills }) => ({
+        stage,
+        drills: drills.map((drill) => {
+          const sessions = counts.filter((count) => count.drill === drill.drill);
+          const recent = sessions
+            .slice(-3)
+            .map(({ session, clean, missed, pain }) => ({ session, clean, missed, pain }));
+          return { ...drill, gate: gate(sessions), recent };
+        }),
+      })),
+    };
+  });
+  return { id, traceId, startsOn, endsOn, relookOn, threads, assignment };
+}
+
+/** The plan that holds now, with its newest week. */
+export async function newestPlan(academy: Academy, athleteId: string) {
+  const newest = (await planStates(academy, athleteId)).at(-1);
+  const plan = newest ? await storedPlan(academy, newest.id) : null;
+  return { plan, assignment: plan && (await newestAssignment(academy, plan)) };
+}

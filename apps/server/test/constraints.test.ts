@@ -1,0 +1,76 @@
+import { v7 } from 'uuid';
+import { furnished } from './furnished';
+import { form } from './stand';
+
+let set: Awaited<ReturnType<typeof furnished>>;
+let today: string;
+beforeAll(async () => {
+  set = await furnished();
+  ({ today } = (await set.owner.get('/session')).body);
+});
+afterAll(() => set.here.end());
+
+async function working() {
+  const athlete = form({ givenName: 'Sets' });
+  await set.owner.post('/athletes', athlete);
+  const id = athlete.id as string;
+  const session = v7();
+  const send = async (kind: string, body: object, eventId = v7()) => {
+    const event = { id: eventId, at: new Date().toISOString(), kind, ...body };
+    return (await set.owner.post('/log', { events: [event] })).body.answers[0];
+  };
+  await send('session-begun', { athleteId: id, planId: null, zone: 'Europe/London', date: today }, session);
+  const page = async () => (await set.owner.get(`/athletes/${id}`)).body;
+  return { id, session, send, page };
+}
+
+const done = { drill: 'knee-gate', constraints: ['knee-gate'], clean: 6, missed: 2, workaround: null };
+
+it('keeps a set with what was on, once however often it is sent, until it is taken back', async () => {
+  const { session, send, page } = await working();
+  const id = v7();
+  for (let n = 0; n < 3; n++)
+    expect(await send('set-done', { ...done, sessionId: session }, id)).toEqual({ id, stored: true });
+  expect((await page()).sets).toMatchObject([{ ...done, id, session }]);
+  await send('undo', { sessionId: session, of: id });
+  expect((await page()).sets).toEqual([]);
+});
+
+it('keeps the newest order of a drill, each athlete their own', async () => {
+  const { id, send, page } = await working();
+  const other = await working();
+  await send('constraints-ordered', {
+    athleteId: id,
+    drill: 'knee-gate',
+    constraints: ['line', 'knee-gate'],
+  });
+  await send('constraints-ordered', { athleteId: id, drill: 'knee-gate', constraints: ['knee-gate'] });
+  expect((await page()).constraints).toEqual({ 'knee-gate': ['knee-gate'] });
+  expect((await other.page()).constraints).toEqual({});
+});
+
+it.each([
+  ['set-done', { constraints: ['no such thing'] }, /constraints/],
+  ['set-done', { clean: -3 }, /clean/],
+  ['set-done', { clean: 201 }, /clean/],
+  ['set-done', { workaround: 'oh.nothing' }, /workaround/],
+  ['constraints-ordered', { constraints: ['line', 'line'] }, /constraints/],
+])('refuses %s with %o by name', async (kind, wrong, names) => {
+  const { id, session, send, page } = await working();
+  const body =
+    kind === 'set-done'
+      ? { ...done, sessionId: session, ...wrong }
+      : { athleteId: id, drill: 'knee-gate', ...wrong };
+  const answer = await send(kind, body);
+  expect(answer.stored).toBe(false);
+  expect(answer.why).toMatch(names);
+  expect(await page()).toMatchObject({ sets: [], constraints: {} });
+});
+
+it('does not take a set for a session of another academy', async () => {
+  const { session } = await working();
+  const answer = await set.rival.post('/log', {
+    events: [{ id: v7(), at: new Date().toISOString(), kind: 'set-done', ...done, sessionId: session }],
+  });
+  expect(answer.body.answers[0].stored).toBe(false);
+});
