@@ -1,5 +1,5 @@
-import type { WeekDayForm } from '@wrightonic/contract';
-import { drills } from '@wrightonic/core';
+import { drillFileFormat, drillFileVersion, type WeekDayForm } from '@wrightonic/contract';
+import { drills, wholeDrill, type OwnDrill } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { academy, browser, form, logs, stand, type Stand } from './stand';
 
@@ -30,6 +30,16 @@ export const weekOf = (
 });
 
 /** A good request for each route that takes one, about the first academy's things. */
+/** A drill that only this academy has. */
+export const ourDrill = (changed: Partial<OwnDrill> = {}): OwnDrill => ({
+  ...wholeDrill('hip-first-lean'),
+  id: 'own-fence-lean',
+  name: 'Fence lean, our way',
+  ...changed,
+});
+export const drillFileOf = (...drills: OwnDrill[]): string =>
+  JSON.stringify({ format: drillFileFormat, version: drillFileVersion, drills });
+
 export const bodiesFor = (theirs: Record<string, string>): Record<string, () => object> => ({
   'PUT /profile': () => ({ hand: 'L', velocityUnit: 'mph', goodStrikes: 0.6, approach: form().approach }),
   'POST /athletes': () => form(),
@@ -70,6 +80,8 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
     rampPercent: 25,
     allHard: false,
   }),
+  'POST /drills/import': () => ({ text: drillFileOf(ourDrill()) }),
+  'POST /drills': () => ({ drills: [{ id: v7(), drill: ourDrill(), retired: false }] }),
   'POST /lexicon': () => ({ id: v7(), tag: 'push', phrase: 'leap', removed: false }),
   'POST /plans/:id/template': () => ({ id: v7(), name: 'Barn ladder' }),
   'POST /athletes/:id/shares': () => ({ id: v7(), days: 30 }),
@@ -224,6 +236,7 @@ export async function furnished() {
       'games',
       'templates',
       'lexicon_edits',
+      'own_drills',
       'shares',
       'share_ends',
     ];

@@ -37,6 +37,7 @@ const open = new Set([
   'POST /session',
   'POST /session/demo',
   'DELETE /session',
+  'GET /schemas/drills',
   'GET /shared/:token',
   'GET /shared/:token/week.pdf',
   'GET /shared/:token/week.ics',
@@ -55,6 +56,9 @@ const own = new Set([
   'GET /planning',
   'GET /templates',
   'PUT /planning',
+  'GET /drills',
+  'POST /drills',
+  'POST /drills/import',
   'GET /lexicon',
   'POST /lexicon',
 ]);

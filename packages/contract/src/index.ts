@@ -2,6 +2,7 @@ export * from './academy';
 export * from './answers';
 export * from './athletes';
 export * from './check';
+export * from './drillBook';
 export * from './headless';
 export * from './imports';
 export * from './links';

@@ -1,4 +1,12 @@
-import { constraintOf, drillOf, nodeOf, painSites, type PainSite, type Severity } from '@wrightonic/core';
+import {
+  constraintOf,
+  drillOf,
+  nodeOf,
+  ownDrillId,
+  painSites,
+  type PainSite,
+  type Severity,
+} from '@wrightonic/core';
 import Joi from 'joi';
 import { severity } from './headless';
 import { measuringBodies, type MeasuringEvent } from './measuring';
@@ -113,7 +121,8 @@ const known = (what: string, find: (id: string) => unknown) =>
     .custom((value: string, helpers) => (find(value) ? value : helpers.error('any.invalid')))
     .messages({ 'any.invalid': `{{#label}} is not the id of a ${what}` });
 
-export const drillId = known('drill', drillOf);
+/** Of the catalogue, or one that may be an academy's own: whether it is stands in its book. */
+export const drillId = known('drill', (value) => drillOf(value) ?? ownDrillId.test(value));
 export const nodeId = known('checkpoint, limit or symptom', nodeOf);
 
 const detail = {

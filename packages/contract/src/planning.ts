@@ -2,13 +2,14 @@ import {
   addDays,
   barredBecause,
   buildUpOn,
-  drillOf,
+  catalogueBook,
   itemThrows,
   parseDose,
   weekCandidates,
   type DayKind,
   type DayThrows,
   type Drill,
+  type DrillBook,
   type Place,
   type WeekInput,
   type WeekItem,
@@ -119,8 +120,10 @@ export function thrownIn(
   items: readonly WeekItem[],
   doseBy: (drill: string) => string | undefined,
   { allHard }: Pick<AcademyPlanning, 'allHard'>,
+  book: DrillBook = catalogueBook,
 ): DayThrows[] {
-  const thrown = itemThrows(items.map((item) => ({ ...item, dose: doseBy(item.drill) })));
+  const dosed = items.map((item) => ({ ...item, dose: doseBy(item.drill) }));
+  const thrown = itemThrows(dosed, book);
   return allHard ? thrown.map((day) => ({ ...day, effort: null })) : thrown;
 }
 
@@ -138,7 +141,11 @@ export function weekInputFor(
     before,
     done,
     also = [],
-  }: Pick<WeekInput, 'pins' | 'before' | 'done'> & { also?: readonly string[] } = {},
+    book = catalogueBook,
+  }: Pick<WeekInput, 'pins' | 'before' | 'done'> & {
+    also?: readonly string[];
+    book?: DrillBook;
+  } = {},
 ): WeekInput | null {
   const { athlete, trace, plan, academy } = page;
   const first = days[0]?.date;
@@ -168,6 +175,7 @@ export function weekInputFor(
       age: athlete.age,
       equipment: [...new Set(days.flatMap(({ equipment }) => equipment))],
       barred: barredFor(page),
+      book,
     },
     buildUp !== null,
   );
@@ -177,7 +185,7 @@ export function weekInputFor(
     ),
   );
   for (const id of new Set(also)) {
-    const drill = drillOf(id);
+    const drill = book.drill(id);
     if (!drill || candidates.some((each) => each.drill.id === id)) continue;
     candidates.push({ drill, dose: parseDose(doses.get(id) ?? drill.dose), value: 0, lessonOnly: false });
   }

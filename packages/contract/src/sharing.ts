@@ -1,13 +1,14 @@
 import {
+  catalogueBook,
   cueIn,
   doseWords,
-  drillOf,
   itemThrows,
   nodeName,
   parseDose,
   throwsASet,
   type DayKind,
   type Discipline,
+  type DrillBook,
   type Hand,
   type Voice,
 } from '@wrightonic/core';
@@ -58,6 +59,9 @@ export interface SheetItem {
   sets: number;
   throws: number;
   cue: string;
+  /** Id under which its figure is drawn. */
+  figure: string | null;
+  steps: string[];
   caution: string | null;
 }
 
@@ -88,8 +92,12 @@ export const notMedical =
 const amountOf = (dose: string): string =>
   doseWords({ ...parseDose(dose), sets: 1 }).replace(/^\d+( to \d+)?(?=,|$)/, '$& reps');
 
-function itemOf(drill: string, sets: number, dose: string, voice: Voice): SheetItem[] {
-  const known = drillOf(drill);
+function itemOf(
+  { drill, sets, dose }: AssignmentRecord['items'][number],
+  voice: Voice,
+  book: DrillBook,
+): SheetItem[] {
+  const known = book.drill(drill);
   if (!known) return [];
   return [
     {
@@ -98,7 +106,9 @@ function itemOf(drill: string, sets: number, dose: string, voice: Voice): SheetI
       amount: amountOf(dose),
       sets,
       throws: throwsASet(known, parseDose(dose)) * sets,
-      cue: cueIn(drill, voice === 'detail' ? 'plain' : voice),
+      cue: cueIn(drill, voice === 'detail' ? 'plain' : voice, book),
+      figure: book.figure(drill),
+      steps: [...(book.page(drill)?.steps ?? [])],
       caution: known.caution,
     },
   ];
@@ -110,6 +120,7 @@ export function weekSheet(
   plan: { threads: readonly { focus: string }[] } | null,
   assignment: AssignmentRecord | null,
   academy: string,
+  book: DrillBook = catalogueBook,
 ): WeekSheet {
   return {
     academy,
@@ -123,8 +134,8 @@ export function weekSheet(
       return {
         date,
         kind,
-        items: items.flatMap(({ drill, sets, dose }) => itemOf(drill, sets, dose, athlete.voice)),
-        throws: itemThrows(items).reduce((sum, { count }) => sum + count, 0),
+        items: items.flatMap((item) => itemOf(item, athlete.voice, book)),
+        throws: itemThrows(items, book).reduce((sum, { count }) => sum + count, 0),
       };
     }),
   };

@@ -46,7 +46,7 @@ describe('a ladder that was kept', () => {
   const who = { discipline: 'overhand' as const, age: 15, equipment: [] };
 
   it('keeps the focus of the athlete and the drills and doses of the ladder, and names what stays out', () => {
-    const ladder = fromKept(fitted, kept, who, drillOf);
+    const ladder = fromKept(fitted, kept, who);
     expect(ladder).toMatchObject({
       focus: 'oh.lift-stall',
       share: 0.6,
@@ -72,9 +72,9 @@ describe('a ladder that was kept', () => {
     ];
     const first = drillOf('full-delivery')!.minAge;
     const barred = ({ id }: { id: string }) => (id === 'straight-line-stride' ? 'not cleared' : null);
-    const young = fromKept(fitted, { ...kept, stages }, { ...who, age: first - 1, barred }, drillOf);
+    const young = fromKept(fitted, { ...kept, stages }, { ...who, age: first - 1, barred });
     expect(young.held).toContain(`Full delivery, flat ground stays out: from age ${first} on.`);
-    const hurt = fromKept(fitted, { ...kept, stages }, { ...who, barred }, drillOf);
+    const hurt = fromKept(fitted, { ...kept, stages }, { ...who, barred });
     expect(hurt.held).toEqual([`${drillOf('straight-line-stride')!.name} stays out: not cleared.`]);
   });
 });

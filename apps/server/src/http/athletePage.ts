@@ -16,6 +16,7 @@ import type { SignedIn } from '../auth/session';
 import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
 import { drillCounts, sessionsOf } from '../store/log';
 import { constraintsOf, setsOf } from '../store/constraints';
+import { bookOf } from '../store/drills';
 import { toldTo } from '../store/instructions';
 import { linkEdits, strikesOf } from '../store/links';
 import { lexiconEdits } from '../store/lexicon';
@@ -88,7 +89,7 @@ export async function athleteAndAge({ academy, home }: SignedIn, id: string) {
 export async function athletePage(signedIn: SignedIn, id: string): Promise<AthletePage | null> {
   const { academy, home, person } = signedIn;
   const today = venueDay(new Date(), home.zone);
-  const athlete = await storedAthlete(academy, id);
+  const [athlete, book] = await Promise.all([storedAthlete(academy, id), bookOf(academy)]);
   if (!athlete) return null;
   const [
     looks,
@@ -108,7 +109,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
   ] = await Promise.all([
     looksOf(academy, id),
     newestTrace(academy, id),
-    newestPlan(academy, id),
+    newestPlan(academy, id, book),
     sessionsOf(academy, id),
     drillCounts(academy, id),
     plainThrowsOf(academy, id),
@@ -150,7 +151,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     constraints,
     history,
     results: resultsFor(throws, today, person),
-    plan: plan && planRecord(plan, counts, assignment),
+    plan: plan && planRecord(plan, counts, assignment, book),
     sessions,
     limits: throwLimits({ ...athlete, throws: thrownLately, on: today }),
     thrownLately,

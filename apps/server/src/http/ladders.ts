@@ -7,10 +7,11 @@ import {
   type RosterMove,
   type StageMove,
 } from '@wrightonic/contract';
-import { addDays, barredBecause, drillOf, gateWords, stageProposal, type Drill } from '@wrightonic/core';
+import { addDays, barredBecause, gateWords, stageProposal, type Drill } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct, type SignedIn } from '../auth/session';
 import { athletes } from '../store/athletes';
+import { bookOf } from '../store/drills';
 import { addDrill, placeDrill, swapDrill } from '../store/ladders';
 import { drillCounts, type DrillCount } from '../store/log';
 import { isMoved, moveStage, plan, plansOf, planStates, type StoredPlan } from '../store/plans';
@@ -22,12 +23,15 @@ import { planRecord, presentStage } from './planRecord';
 import { Refused, refusedField } from './refused';
 
 /** A drill that is new in the plan must be for the delivery, the age and what is cleared. */
-async function mustFit(request: Request, athleteId: string, drill: Drill): Promise<void> {
+async function mustFit(request: Request, athleteId: string, id: string): Promise<Drill> {
+  const drill = (await bookOf(who(request).academy)).all.find((each) => each.id === id);
+  if (!drill) throw refusedField('drill', `there is no drill ${id} to give`);
   const { row, age, history } = await athleteAndAge(who(request), athleteId);
   if (drill.discipline !== 'both' && drill.discipline !== row.discipline)
     throw refusedField('drill', `${drill.id} is not for ${row.discipline}`);
   const why = barredBecause(drill, { age, history });
   if (why) throw refusedField('drill', `${drill.name}: ${why}`);
+  return drill;
 }
 
 /** A drill of a plan with the stage that it is on. */
@@ -47,7 +51,7 @@ async function swap(request: Request): Promise<{ id: string }> {
   const fresh = body(request, drillSwap);
   const whole = found(await plan(academy, pathId(request)), 'plan');
   const old = pathId(request, 'drill');
-  await mustFit(request, whole.athleteId, drillOf(fresh.drill)!);
+  await mustFit(request, whole.athleteId, fresh.drill);
   if (rungOf(whole, old)?.drill.locked) throw new Refused(409, 'This drill is locked. Unlock it first.');
   if (!(await swapDrill(academy, whole.id, old, fresh, person.id))) throw gone();
   return { id: fresh.id };
@@ -86,8 +90,7 @@ async function add(request: Request): Promise<{ id: string }> {
     whole.threads.find((each) => each.thread === wish.thread),
     'thread',
   );
-  const drill = drillOf(wish.drill)!;
-  await mustFit(request, whole.athleteId, drill);
+  const drill = await mustFit(request, whole.athleteId, wish.drill);
   if (drill.stage !== wish.stage) throw refusedField('stage', `${drill.name} belongs to ${drill.stage}`);
   const there = thread.stages.flatMap(({ drills }) => drills).find((each) => each.drill === wish.drill);
   if (there && there.id !== wish.id) throw refusedField('drill', `${drill.name} is in this ladder already`);
@@ -118,7 +121,7 @@ const proposedWithin = 90;
 
 /** What the gates propose over the whole roster, who is to move up first. */
 async function proposals({ academy, home }: SignedIn): Promise<RosterMove[]> {
-  const [people, states] = await Promise.all([athletes(academy), planStates(academy)]);
+  const [people, states, book] = await Promise.all([athletes(academy), planStates(academy), bookOf(academy)]);
   const newest = new Map(states.map((state) => [state.athleteId, state.id]));
   const [plans, counts] = await Promise.all([
     plansOf(academy, [...newest.values()]),
@@ -131,28 +134,30 @@ async function proposals({ academy, home }: SignedIn): Promise<RosterMove[]> {
   const moves = people.flatMap((person): RosterMove[] => {
     const whole = byId.get(newest.get(person.id) ?? '');
     if (!whole) return [];
-    return planRecord(whole, byAthlete.get(person.id) ?? [], null).threads.flatMap((thread): RosterMove[] => {
-      const proposal = stageProposal(thread.stages, thread.stage, thread.stayed);
-      if (!proposal) return [];
-      const rung = thread.stages.find(({ stage }) => stage === thread.stage)!;
-      return [
-        {
-          athleteId: person.id,
-          name: `${person.givenName} ${person.familyName}`,
-          planId: whole.id,
-          thread: thread.thread,
-          focus: thread.focus,
-          from: thread.stage,
-          ...proposal,
-          why: rung.drills
-            .filter(({ gate }) => gate.n > 0)
-            .map(
-              ({ drill, gate, recent }) =>
-                `${drillOf(drill)?.name ?? drill}: ${gateWords(gate, recent.at(-1)?.pain ?? false)}`,
-            ),
-        },
-      ];
-    });
+    return planRecord(whole, byAthlete.get(person.id) ?? [], null, book).threads.flatMap(
+      (thread): RosterMove[] => {
+        const proposal = stageProposal(thread.stages, thread.stage, thread.stayed);
+        if (!proposal) return [];
+        const rung = thread.stages.find(({ stage }) => stage === thread.stage)!;
+        return [
+          {
+            athleteId: person.id,
+            name: `${person.givenName} ${person.familyName}`,
+            planId: whole.id,
+            thread: thread.thread,
+            focus: thread.focus,
+            from: thread.stage,
+            ...proposal,
+            why: rung.drills
+              .filter(({ gate }) => gate.n > 0)
+              .map(
+                ({ drill, gate, recent }) =>
+                  `${book.drill(drill)?.name ?? drill}: ${gateWords(gate, recent.at(-1)?.pain ?? false)}`,
+              ),
+          },
+        ];
+      },
+    );
   });
   return moves.sort((a, b) => b.direction.localeCompare(a.direction) || a.name.localeCompare(b.name));
 }

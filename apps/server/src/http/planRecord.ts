@@ -1,5 +1,13 @@
 import type { PlanRecord } from '@wrightonic/contract';
-import { firstStage, gate, jumpsOver, jumpWords, reachesDelivery, type Stage } from '@wrightonic/core';
+import {
+  firstStage,
+  gate,
+  jumpsOver,
+  jumpWords,
+  reachesDelivery,
+  type DrillBook,
+  type Stage,
+} from '@wrightonic/core';
 import type { DrillCount } from '../store/log';
 import { plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
 import type { Academy } from '../store/scope';
@@ -14,6 +22,7 @@ export function planRecord(
   plan: StoredPlan,
   counts: readonly DrillCount[],
   assignment: PlanRecord['assignment'],
+  book: DrillBook,
 ): PlanRecord {
   const { id, traceId, startsOn, endsOn, relookOn } = plan;
   const threads = plan.threads.map((thread) => {
@@ -30,7 +39,8 @@ export function planRecord(
       stayed: stayedAt !== null && !counts.some(({ drill, at }) => at > stayedAt && worked.includes(drill)),
       jumps: jumpsOver(
         thread.stages.map((rung) => ({ stage: rung.stage, drills: rung.drills.map(({ drill }) => drill) })),
-      ).map(jumpWords),
+        book,
+      ).map((jump) => jumpWords(jump, book)),
       skipped: thread.skipped,
       held: thread.held,
       reachesDelivery: reachesDelivery(thread.stages),
@@ -50,8 +60,8 @@ export function planRecord(
 }
 
 /** The plan that holds now, with its newest week. */
-export async function newestPlan(academy: Academy, athleteId: string) {
+export async function newestPlan(academy: Academy, athleteId: string, book: DrillBook) {
   const newest = (await planStates(academy, athleteId)).at(-1);
   const plan = newest ? await storedPlan(academy, newest.id) : null;
-  return { plan, assignment: plan && (await newestAssignment(academy, plan)) };
+  return { plan, assignment: plan && (await newestAssignment(academy, plan, book)) };
 }

@@ -16,13 +16,14 @@ import {
   barredBecause,
   buildLadders,
   checkWeek,
-  drillOf,
+  dosed,
   fromKept,
   planAgainstLimits,
   type Drill,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
+import { bookOf } from '../store/drills';
 import { addPlan, lockedIn, plan, planStates } from '../store/plans';
 import { traceById } from '../store/traces';
 import { venueDay } from '../store/venueDay';
@@ -52,16 +53,22 @@ async function makePlan(request: Request): Promise<{ id: string }> {
     : null;
   if (template && template.discipline !== row.discipline)
     throw refusedField('templateId', `is a ladder for ${template.discipline}`);
+  const book = await bookOf(academy);
   const athlete = {
     discipline: row.discipline,
     age,
     equipment: equipmentOf(row, who(request)),
     barred,
+    book,
   };
   const ladders = buildLadders(traced.chosen, athlete, traced.result).map((ladder) => {
     const of = template?.threads.find(({ thread }) => thread === ladder.thread);
-    return of ? fromKept(ladder, of, athlete, drillOf) : ladder;
+    return of ? fromKept(ladder, of, athlete) : ladder;
   });
+  const mayStay = (id: string) => {
+    const drill = book.drill(id);
+    return drill !== undefined && !barred(drill);
+  };
   await addPlan(
     academy,
     {
@@ -72,10 +79,10 @@ async function makePlan(request: Request): Promise<{ id: string }> {
       endsOn: addDays(wish.startsOn, wish.weeks * 7),
       relookOn: addDays(wish.startsOn, relookAfterDays),
     },
-    ladders,
+    ladders.map((ladder) => dosed(ladder, book)),
     new Date(),
     person.id,
-    kept ? lockedIn(kept).filter(({ drill }) => !barred(drillOf(drill)!)) : [],
+    kept ? lockedIn(kept).filter(({ drill }) => mayStay(drill)) : [],
   );
   return { id: wish.id };
 }
@@ -89,26 +96,30 @@ async function weekOf(request: Request, { from, days }: Pick<NewAssignment, 'fro
   const page = found(await athletePage(who(request), whole.athleteId), 'athlete');
   if (page.plan?.id !== whole.id)
     throw new Refused(409, 'There is a newer plan for this athlete. Load the page again.');
-  return { whole, page };
+  return { whole, page, book: await bookOf(academy) };
 }
 
 async function proposeWeek(request: Request, solver: WeekSolver): Promise<ProposedWeek> {
   const { home } = who(request);
   const wish = body(request, weekWish);
-  const { page, whole } = await weekOf(request, wish);
+  const { page, whole, book } = await weekOf(request, wish);
   if (!wish.days.some(({ kind, minutes }) => kind !== 'off' && minutes > 0))
     throw refusedField('days', 'no day is open: give at least one day minutes for drills');
   const done = doneOf(page, venueDay(new Date(), home.zone));
   const input = weekInputFor(page, wish.days, {
     pins: wish.pins,
     done,
+    book,
     also: wish.pins.map(({ drill }) => drill).filter((drill) => drillsOfPlan(whole).has(drill)),
     ...(wish.before ? { before: wish.before } : {}),
   });
   if (!input) throw new Refused(409, 'A week needs a plan and the trace that it came from.');
   for (const [n, { drill }] of wish.pins.entries())
     if (!input.candidates.some((each) => each.drill.id === drill))
-      throw refusedField(`pins.${n}.drill`, `${drillOf(drill)!.name} is not among the drills of this week`);
+      throw refusedField(
+        `pins.${n}.drill`,
+        `${book.drill(drill)?.name ?? drill} is not among the drills of this week`,
+      );
   try {
     const { days, held, objective, bound, ms } = await solver.solve(input);
     const items = days.flatMap((day) => day.items.map(({ date, drill, sets }) => ({ date, drill, sets })));
@@ -123,7 +134,7 @@ async function proposeWeek(request: Request, solver: WeekSolver): Promise<Propos
 async function assign(request: Request): Promise<{ id: string }> {
   const { academy, person } = who(request);
   const wish = body(request, newAssignment);
-  const { whole, page } = await weekOf(request, wish);
+  const { whole, page, book } = await weekOf(request, wish);
   const barred = barredFor(page);
   const inPlan = drillsOfPlan(whole);
   for (const [n, { date, drill }] of wish.items.entries()) {
@@ -131,17 +142,18 @@ async function assign(request: Request): Promise<{ id: string }> {
       throw refusedField(`items.${n}.drill`, `${drill} is not in this plan any more`);
     if (!wish.days.some((day) => day.date === date))
       throw refusedField(`items.${n}.date`, `${date} is not among the days`);
-    const why = barred(drillOf(drill)!);
-    if (why) throw refusedField(`items.${n}.drill`, `${drillOf(drill)!.name}: ${why}`);
+    const known = book.drill(drill);
+    const why = known ? barred(known) : 'is not known here';
+    if (why) throw refusedField(`items.${n}.drill`, `${known?.name ?? drill}: ${why}`);
   }
-  const thrown = thrownIn(wish.items, (drill) => inPlan.get(drill)?.dose, page.academy);
+  const thrown = thrownIn(wish.items, (drill) => inPlan.get(drill)?.dose, page.academy, book);
   if (!wish.reason.trim()) {
     const [problem] = planAgainstLimits({ ...page.athlete, throws: page.thrownLately }, thrown).filter(
       ({ kind }) => kind === 'limit',
     );
     if (problem)
       throw refusedField('reason', `on ${problem.date} ${problem.message}; say why, or take drills out`);
-    const input = weekInputFor(page, wish.days, { also: wish.items.map(({ drill }) => drill) });
+    const input = weekInputFor(page, wish.days, { also: wish.items.map(({ drill }) => drill), book });
     const broken = input && checkWeek(input, wish.items).find(({ kind }) => kind === 'limit');
     if (broken) throw refusedField('reason', `${broken.words}; say why, or take drills out`);
   }

@@ -8,6 +8,7 @@ import { csrf, knowPerson, mustBeSignedIn, webSession } from '../auth/session';
 import { Doorkeeper } from '../store/academies';
 import { academyRoutes } from './academy';
 import { athleteRoutes } from './athletes';
+import { drillRoutes, schemaRoutes } from './drills';
 import { gameRoutes } from './games';
 import { ladderRoutes } from './ladders';
 import { logRoutes } from './log';
@@ -99,13 +100,14 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     knowPerson(door),
     csrf.csrfSynchronisedProtection,
   );
-  api.use(sessionRoutes(door), sharedRoutes(door));
+  api.use(sessionRoutes(door), sharedRoutes(door), schemaRoutes());
   api.use(
     mustBeSignedIn,
     athleteRoutes(),
     logRoutes(),
     planRoutes(solver),
     academyRoutes(door),
+    drillRoutes(),
     gameRoutes(),
     ladderRoutes(),
     shareRoutes(),

@@ -8,6 +8,7 @@ import { weekPdf } from '../print/weekPdf';
 import type { Doorkeeper } from '../store/academies';
 import { aheadOf } from '../store/ahead';
 import { athlete } from '../store/athletes';
+import { bookOf } from '../store/drills';
 import { Academy } from '../store/scope';
 import { addShare, endShare, shareById, sharesOf } from '../store/shares';
 import { venueDay } from '../store/venueDay';
@@ -79,13 +80,14 @@ export function sharedRoutes(door: Doorkeeper): Router {
     if (!share || !home)
       throw new Refused(404, 'This link leads nowhere: it has run out or was taken back. Ask for a new one.');
     const academy = new Academy(door.db, home.id);
+    const book = await bookOf(academy);
     const [person, planned, ahead] = await Promise.all([
       athlete(academy, share.athleteId),
-      newestPlan(academy, share.athleteId),
+      newestPlan(academy, share.athleteId, book),
       aheadOf(academy, share.athleteId, venueDay(new Date(), home.zone), home.zone),
     ]);
     return {
-      sheet: weekSheet(found(person, 'athlete'), planned.plan, planned.assignment, home.name),
+      sheet: weekSheet(found(person, 'athlete'), planned.plan, planned.assignment, home.name, book),
       expiresAt: share.expiresAt,
       url: `${request.protocol}://${request.get('host')}/s/${token}`,
       zone: home.zone,

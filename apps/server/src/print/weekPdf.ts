@@ -117,7 +117,7 @@ function drillRow(pdf: Pdf, sheet: WeekSheet, drill: SheetItem, y: number, heigh
     .save()
     .translate(page.margin, y + 2)
     .scale(Math.min(1, (height - 4) / figure.height));
-  drawFigure(pdf, sheet, drill.drill, 0, 0);
+  if (drill.figure) drawFigure(pdf, sheet, drill.figure, 0, 0);
   pdf.restore();
   const left = page.margin + figure.width + 4;
   pdf.font('bold').fillColor(ink);

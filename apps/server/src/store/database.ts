@@ -4,6 +4,7 @@ import * as measuring from './migrations/0002_measuring';
 import * as tracing from './migrations/0003_tracing';
 import * as building from './migrations/0004_building';
 import * as weeks from './migrations/0005_weeks';
+import * as ownDrills from './migrations/0006_own_drills';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -12,6 +13,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0003_tracing': tracing,
   '0004_building': building,
   '0005_weeks': weeks,
+  '0006_own_drills': ownDrills,
 };
 
 const source: Knex.MigrationSource<string> = {

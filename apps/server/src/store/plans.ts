@@ -1,5 +1,5 @@
 import type { StageMove } from '@wrightonic/contract';
-import { drillOf, type Ladder, type Stage, type Thread } from '@wrightonic/core';
+import type { Ladder, Stage, Thread } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { parsed, type Academy } from './scope';
 
@@ -63,7 +63,7 @@ export const drillState = (
 export async function addPlan(
   academy: Academy,
   plan: PlanState,
-  ladders: readonly (Ladder & { doses?: Readonly<Record<string, string>> })[],
+  ladders: readonly (Ladder & { doses: Readonly<Record<string, string>> })[],
   at: Date,
   by: string,
   locked: readonly Locked[] = [],
@@ -106,7 +106,7 @@ export async function addPlan(
         const taken = new Set(rung.locked.map(({ drill }) => drill));
         const fresh = rung.drills
           .filter((drill) => !taken.has(drill))
-          .map((drill) => ({ drill, dose: ladder.doses?.[drill] ?? drillOf(drill)!.dose, locked: false }));
+          .map((drill) => ({ drill, dose: ladder.doses[drill]!, locked: false }));
         return [...rung.locked.map(({ drill, dose }) => ({ drill, dose, locked: true })), ...fresh].map(
           (each, position) => ({ ...each, id: v7(), stage: rung.id, position }),
         );

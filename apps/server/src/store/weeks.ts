@@ -1,5 +1,5 @@
 import type { AssignedItem, AssignmentRecord, NewAssignment, WeekDayForm } from '@wrightonic/contract';
-import { drillOf, withSets } from '@wrightonic/core';
+import { withSets, type DrillBook } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import type { StoredDrill, StoredPlan } from './plans';
 import { parsed, type Academy } from './scope';
@@ -50,6 +50,7 @@ export async function addAssignment(
 export async function newestAssignment(
   academy: Academy,
   plan: Pick<StoredPlan, 'id' | 'threads'>,
+  book: DrillBook,
 ): Promise<AssignmentRecord | null> {
   const row = await academy
     .from('assignments')
@@ -80,7 +81,7 @@ export async function newestAssignment(
     items: items.map((item: Record<string, any>): AssignedItem => {
       const planned = item.plan_drill_id ? byId.get(newest(item.plan_drill_id)) : undefined;
       const drill = planned?.drill ?? item.drill;
-      const dose = planned?.dose ?? drillOf(drill)?.dose ?? '1x1';
+      const dose = planned?.dose ?? book.drill(drill)?.dose ?? '1x1';
       return {
         date: item.date,
         drill,

@@ -1,4 +1,4 @@
-import { drillOf, drillPages, partNames, type DeliveryPart, type Stage } from '../catalogue';
+import { catalogueBook, partNames, type DeliveryPart, type DrillBook, type Stage } from '../catalogue';
 
 export interface Jump {
   /** Where something is left out that the stage after it does not bring. */
@@ -14,18 +14,21 @@ export interface Jump {
  *
  * @param rungs in the order in which they are climbed; drills that have no page are passed over
  */
-export function jumpsOver(rungs: readonly { stage: Stage; drills: readonly string[] }[]): Jump[] {
+export function jumpsOver(
+  rungs: readonly { stage: Stage; drills: readonly string[] }[],
+  book: DrillBook = catalogueBook,
+): Jump[] {
   const climbed = rungs.filter(({ stage }) => stage !== 'prep');
   return climbed.flatMap(({ stage, drills }, n) => {
     const next = climbed[n + 1];
     if (!next) return [];
-    const brought = new Set(next.drills.flatMap((id) => drillPages[id]?.holds ?? []));
+    const brought = new Set(next.drills.flatMap((id) => book.page(id)?.holds ?? []));
     return drills.flatMap((drill): Jump[] => {
-      const part = drillPages[drill]?.leavesOut;
+      const part = book.page(drill)?.leavesOut;
       return part && !brought.has(part) ? [{ stage, next: next.stage, drill, part }] : [];
     });
   });
 }
 
-export const jumpWords = ({ stage, next, drill, part }: Jump): string =>
-  `${drillOf(drill)?.name ?? drill} (${stage}) leaves out ${partNames[part]}, and no ${next} drill brings it.`;
+export const jumpWords = ({ stage, next, drill, part }: Jump, book: DrillBook = catalogueBook): string =>
+  `${book.drill(drill)?.name ?? drill} (${stage}) leaves out ${partNames[part]}, and no ${next} drill brings it.`;

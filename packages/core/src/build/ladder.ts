@@ -1,4 +1,13 @@
-import { drillsFor, nodeOf, type Discipline, type Drill, type Stage, type Thread } from '../catalogue';
+import {
+  catalogueBook,
+  drillsFor,
+  nodeOf,
+  type Discipline,
+  type Drill,
+  type DrillBook,
+  type Stage,
+  type Thread,
+} from '../catalogue';
 import type { Approach, Focus, Trace } from '../trace';
 import { pullsAgainst } from './wordCheck';
 
@@ -9,6 +18,8 @@ export interface LadderAthlete {
   equipment: readonly string[];
   /** Why a drill may not be given, beside age and equipment; null where nothing speaks against it. */
   barred?: (drill: Drill) => string | null;
+  /** What there is to give; the catalogue when left out. */
+  book?: DrillBook;
 }
 
 export interface Rung {
@@ -109,13 +120,13 @@ function ladder(thread: Thread, focus: string, athlete: LadderAthlete, trace: Tr
     if (drill.targets.includes('*')) return drill.stage === 'prep' ? 0.1 : 0.4;
     const best = Math.max(0, ...drill.targets.map((target) => worth.get(target) ?? 0));
     if (best === 0) return 0;
-    const back = pullsAgainst(drill.id, trace.approach) ? pullingBack : 0;
+    const back = pullsAgainst(drill.id, trace.approach, athlete.book) ? pullingBack : 0;
     return Math.max(0.01, best + (drill.thread === thread ? 0.2 : 0) - back);
   };
   const stages: Rung[] = [];
   const skipped: Stage[] = [];
   for (const stage of stageOrder(trace.approach.teach)) {
-    const drills = drillsFor(athlete.discipline)
+    const drills = drillsFor(athlete.discipline, athlete.book)
       .filter((drill) => drill.stage === stage && value(drill) > 0 && drillFits(drill, athlete))
       .map((drill) => ({ id: drill.id, worth: value(drill) }))
       .sort((a, b) => b.worth - a.worth)
@@ -167,18 +178,15 @@ export interface KeptLadder {
 /**
  * A ladder that was kept, for another athlete: their own focus and share, the kept drills in their order and dose. What
  * the age, the delivery or an injury rules out is left out and named; equipment is not asked, for somebody chose it.
- *
- * @param drillBy finds a drill by its id
  */
 export function fromKept(
   fitted: Ladder,
   kept: KeptLadder,
-  { discipline, age, barred }: LadderAthlete,
-  drillBy: (id: string) => Drill | undefined,
+  { discipline, age, barred, book = catalogueBook }: LadderAthlete,
 ): Ladder & { doses: Record<string, string> } {
   const left: string[] = [];
   const fits = (id: string): boolean => {
-    const drill = drillBy(id);
+    const drill = book.drill(id);
     const why = !drill
       ? 'is not in the catalogue any more'
       : drill.discipline !== 'both' && drill.discipline !== discipline
@@ -203,6 +211,19 @@ export function fromKept(
     ),
   };
 }
+
+/** A ladder with the dose of each of its drills: its own where there is one, else the usual. */
+export const dosed = (
+  ladder: Ladder & { doses?: Readonly<Record<string, string>> },
+  book: DrillBook = catalogueBook,
+): Ladder & { doses: Record<string, string> } => ({
+  ...ladder,
+  doses: Object.fromEntries(
+    ladder.stages
+      .flatMap(({ drills }) => drills)
+      .map((id) => [id, ladder.doses?.[id] ?? book.drill(id)!.dose]),
+  ),
+});
 
 /** The stage on which a fresh ladder starts: its first rung that is not prep. */
 export const firstStage = (rungs: readonly { stage: Stage }[]): Stage =>

@@ -1,11 +1,11 @@
 import {
+  catalogueBook,
   contradictions,
   cueTags,
-  drillCues,
-  drillOf,
   lexicon,
   ownWords,
   type CueTag,
+  type DrillBook,
   type Voice,
 } from '../catalogue';
 import type { Approach } from '../trace';
@@ -44,6 +44,7 @@ export interface WordInput {
   age?: number | undefined;
   /** The academy's own; the catalogue's when left out. */
   lexicon?: Lexicon;
+  book?: DrillBook;
 }
 
 /** Below this age an athlete is young for the hints; house default. */
@@ -164,9 +165,13 @@ const opposite = (tag: CueTag): CueTag | undefined => {
 };
 
 /** What a drill asks for against what the approach asks for; null where nothing pulls apart. */
-export function pullsAgainst(id: string, approach: Partial<Approach>): CueTag | null {
+export function pullsAgainst(
+  id: string,
+  approach: Partial<Approach>,
+  book: DrillBook = catalogueBook,
+): CueTag | null {
   const own = asksOfApproach(approach);
-  return (drillCues[id]?.tags ?? []).find((tag) => own.includes(opposite(tag)!)) ?? null;
+  return (book.cues(id)?.tags ?? []).find((tag) => own.includes(opposite(tag)!)) ?? null;
 }
 
 interface Told extends Instruction {
@@ -192,7 +197,14 @@ function apart(a: Told, b: Told): { why: string; tags: [CueTag, CueTag] } | null
  *
  * @throws RangeError when a drill is unknown; the message names the field
  */
-export function checkWords({ approach, notes, drills, age, lexicon: known = lexicon }: WordInput): WordCheck {
+export function checkWords({
+  approach,
+  notes,
+  drills,
+  age,
+  lexicon: known = lexicon,
+  book = catalogueBook,
+}: WordInput): WordCheck {
   const own = asksOfApproach(approach);
   const plan: Told[] = own.map((tag) => ({
     by: 'the plan',
@@ -201,9 +213,9 @@ export function checkWords({ approach, notes, drills, age, lexicon: known = lexi
     own: true,
   }));
   drills.forEach((id, n) => {
-    const drill = drillOf(id);
+    const drill = book.drill(id);
     if (!drill) throw new RangeError(`drills.${n}: there is no drill “${id}”`);
-    const tags = drillCues[id]?.tags ?? [];
+    const tags = book.cues(id)?.tags ?? [];
     plan.push({
       by: `the drill ${drill.name}`,
       text: drill.cue,
@@ -243,9 +255,9 @@ export function checkWords({ approach, notes, drills, age, lexicon: known = lexi
 }
 
 /** The cue of a drill in an athlete's voice; the full explanation is what the drill is. */
-export function cueIn(id: string, voice: Voice): string {
-  const drill = drillOf(id);
+export function cueIn(id: string, voice: Voice, book: DrillBook = catalogueBook): string {
+  const drill = book.drill(id);
   if (!drill) return '';
   if (voice === 'detail') return drill.what;
-  return voice === 'plain' ? drill.cue : (drillCues[id]?.[voice] ?? drill.cue);
+  return voice === 'plain' ? drill.cue : (book.cues(id)?.[voice] ?? drill.cue);
 }

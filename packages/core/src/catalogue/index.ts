@@ -2,9 +2,9 @@ import { ballLinks } from './causes.ball';
 import { bodyLinks } from './causes.body';
 import { overhandLinks } from './causes.overhand';
 import { windmillLinks } from './causes.windmill';
-import { drills } from './drills';
-import type { Discipline, Drill, Link, LinkTable } from './types';
+import type { Discipline, Link, LinkTable } from './types';
 
+export * from './book';
 export * from './checkpoints';
 export * from './types';
 export * from './cues';
@@ -29,13 +29,6 @@ const linksOf = (table: LinkTable): Link[] =>
   );
 
 export const links: readonly Link[] = [overhandLinks, windmillLinks, bodyLinks, ballLinks].flatMap(linksOf);
-
-const drillById = new Map(drills.map((drill) => [drill.id, drill]));
-
-export const drillOf = (id: string): Drill | undefined => drillById.get(id);
-
-export const drillsFor = (discipline: Discipline): readonly Drill[] =>
-  drills.filter((drill) => drill.discipline === 'both' || drill.discipline === discipline);
 
 /** Mass of the usual ball of a discipline, grams. */
 export const usualBall: Readonly<Record<Discipline, number>> = { overhand: 145, windmill: 188 };

@@ -1,2 +1,3 @@
 export * from './barred';
+export * from './ownDrill';
 export * from './throwLimits';

@@ -1,4 +1,4 @@
-import { drillOf, drillPages, nodeOf, type Discipline } from '../catalogue';
+import { catalogueBook, nodeOf, type Discipline, type DrillBook } from '../catalogue';
 import { uncleared, type PastInjury } from '../safety';
 import { passes } from './gate';
 
@@ -128,15 +128,16 @@ export function orderedConstraints(
   drill: string,
   own: readonly string[] | undefined,
   athlete: Constrained,
+  book: DrillBook = catalogueBook,
 ): string[] {
   const open = new Set(constraintsFor(athlete).map(({ id }) => id));
-  return (own ?? usualConstraints(drill, athlete)).filter((id) => open.has(id));
+  return (own ?? usualConstraints(drill, athlete, book)).filter((id) => open.has(id));
 }
 
-function usualConstraints(drill: string, athlete: Constrained): string[] {
-  const known = drillOf(drill);
+function usualConstraints(drill: string, athlete: Constrained, book: DrillBook): string[] {
+  const known = book.drill(drill);
   if (!known || !constrained.has(known.stage)) return [];
-  const way = drillPages[drill]?.workaround?.flaw;
+  const way = book.page(drill)?.workaround?.flaw;
   const open = constraintsFor(athlete);
   const first = open.filter(({ blocks }) => blocks.some((flaw) => known.targets.includes(flaw)));
   const second = open.filter(({ blocks }) => way !== undefined && blocks.includes(way));
@@ -144,8 +145,12 @@ function usualConstraints(drill: string, athlete: Constrained): string[] {
 }
 
 /** Ways round that can be seen in a drill: the one that it tends to, then what its constraints block. */
-export function waysRound(drill: string, order: readonly string[]): string[] {
-  const usual = drillPages[drill]?.workaround?.flaw;
+export function waysRound(
+  drill: string,
+  order: readonly string[],
+  book: DrillBook = catalogueBook,
+): string[] {
+  const usual = book.page(drill)?.workaround?.flaw;
   return [...new Set([...(usual ? [usual] : []), ...order.flatMap((id) => byId.get(id)?.blocks ?? [])])];
 }
 

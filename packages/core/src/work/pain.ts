@@ -1,4 +1,4 @@
-import { drillOf, type Drill, type PainSite } from '../catalogue';
+import { catalogueBook, type Drill, type DrillBook, type PainSite } from '../catalogue';
 
 /** What was answered when somebody asked whether anything hurts. */
 export interface Pain {
@@ -19,18 +19,19 @@ export interface Openings {
   cleared?: boolean;
   /** Why the athlete may not be given a drill at all. */
   barred?: (drill: Drill) => string | null;
+  book?: DrillBook;
 }
 
 /** Drills that pain leaves open, and why the others are not. */
 export function allowedWith<T extends { drill: string }>(
   pain: Pain | null,
   drills: readonly T[],
-  { cleared = false, barred = () => null }: Openings = {},
+  { cleared = false, barred = () => null, book = catalogueBook }: Openings = {},
 ): { open: T[]; closed: { drill: Drill; why: string }[] } {
   const open: T[] = [];
   const closed: { drill: Drill; why: string }[] = [];
   for (const each of drills) {
-    const drill = drillOf(each.drill);
+    const drill = book.drill(each.drill);
     if (!drill) continue;
     const hurts = pain?.level === 'pain' && pain.site !== null && drill.avoidWithPainIn.includes(pain.site);
     const why = barred(drill);

@@ -1,4 +1,4 @@
-import { addDays, buildLadders, hardEffort, trace, usualBall, type Approach } from '@wrightonic/core';
+import { addDays, buildLadders, dosed, hardEffort, trace, usualBall, type Approach } from '@wrightonic/core';
 import {
   luck,
   pretendLooks,
@@ -121,7 +121,7 @@ async function seedLooks(
         endsOn: addDays(date, 56),
         relookOn: addDays(date, 14),
       },
-      ladders,
+      ladders.map((ladder) => dosed(ladder)),
       at,
       by,
     );

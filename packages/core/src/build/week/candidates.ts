@@ -1,4 +1,4 @@
-import { drillOf, nodeOf, type Drill, type Stage } from '../../catalogue';
+import { catalogueBook, nodeOf, type Drill, type Stage } from '../../catalogue';
 import type { Trace } from '../../trace';
 import { parseDose } from '../dose';
 import { drillFits, warmUp, type Ladder, type LadderAthlete } from '../ladder';
@@ -70,6 +70,7 @@ export function weekCandidates(
   athlete: LadderAthlete,
   inBuildUp = false,
 ): Candidate[] {
+  const { drill: drillOf } = athlete.book ?? catalogueBook;
   const worths = new Map<string, Worth[]>();
   const add = (id: string, worth: Worth) => worths.set(id, [...(worths.get(id) ?? []), worth]);
   const always = [warmUp, ...(inBuildUp ? [easyCatch] : [])];

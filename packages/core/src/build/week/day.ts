@@ -1,4 +1,4 @@
-import { drillOf, type Drill } from '../../catalogue';
+import { catalogueBook, type Drill, type DrillBook } from '../../catalogue';
 import { addDays } from '../../units';
 import { isHard, type DayThrows } from '../../safety';
 import { parseDose, throwsASet } from '../dose';
@@ -94,10 +94,10 @@ export const throwsOf = ({ drill, dose }: Candidate): number => throwsASet(drill
 /** Throws of items of a week, as the limits count them; a drill that reaches hard effort counts as hard. */
 export const itemThrows = (
   items: readonly (WeekItem & { dose?: string | undefined })[],
-  drillBy: (id: string) => Drill | undefined = drillOf,
+  book: DrillBook = catalogueBook,
 ): DayThrows[] =>
   items.flatMap(({ date, drill: id, sets, dose }): DayThrows[] => {
-    const drill = drillBy(id);
+    const drill = book.drill(id);
     if (!drill || drill.throws === 0) return [];
     const count = throwsASet(drill, parseDose(dose ?? drill.dose)) * sets;
     return [{ date, count, kind: 'practice', effort: drill.effort?.to ?? null }];

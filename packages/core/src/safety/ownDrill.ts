@@ -1,0 +1,93 @@
+import { catalogueBook, nodesFor, type DrillBook, type OwnDrill } from '../catalogue';
+import { parseDose } from '../build/dose';
+
+/** What an academy's own drill is called in files and plans. */
+export const ownDrillId = /^own-[a-z0-9]+(-[a-z0-9]+)*$/;
+
+/** From this age on: nearly all the effort there is, and what pulls on the body. */
+const hardFrom = 13;
+const nearlyAll = 95;
+/** Balls that are heavier or lighter than the usual one are prescribed from this age on. */
+const addedMassFrom = 15;
+const pulls = /\b(tether|cord|bungee|harness|sled)/i;
+const mass = /\b(weighted|heavy|overload|underload|light(er)?|plyo)\b.*\bballs?\b/i;
+
+/** The age below which no instructor may give such a drill, with why; null where none is set. */
+export function leastAge({ equipment, effort }: Pick<OwnDrill, 'equipment' | 'effort'>): {
+  age: number;
+  why: string;
+} | null {
+  const things = equipment.flat();
+  if (things.some((thing) => mass.test(thing)))
+    return { age: addedMassFrom, why: 'balls of another mass are not prescribed below that' };
+  if (things.some((thing) => pulls.test(thing)))
+    return { age: hardFrom, why: 'no tether or stretched cord below that' };
+  if (effort && effort.to >= nearlyAll) return { age: hardFrom, why: 'no maximal effort below that' };
+  return null;
+}
+
+export interface Fault {
+  /** Path of the field, such as `page.workaround.flaw`. */
+  field: string;
+  why: string;
+}
+
+/**
+ * What is wrong with an academy's own drill beyond its form: names that mean nothing, throws that do not add up, and
+ * ages below what safety allows.
+ *
+ * @param book in which its neighbours are looked for
+ * @returns empty for a drill that can be given
+ */
+export function faultsOf(drill: OwnDrill, book: DrillBook = catalogueBook): Fault[] {
+  const faults: Fault[] = [];
+  const wrong = (field: string, why: string) => void faults.push({ field, why });
+  if (catalogueBook.drill(drill.id)) wrong('id', `${drill.id} is a drill of the catalogue; take another id`);
+  else if (!ownDrillId.test(drill.id))
+    wrong('id', 'begins with own- and goes on with small letters, digits and single hyphens');
+  const nodes = new Set(
+    (drill.discipline === 'both' ? (['overhand', 'windmill'] as const) : [drill.discipline]).flatMap(
+      (discipline) => nodesFor(discipline).map(({ id }) => id),
+    ),
+  );
+  drill.targets.forEach((target, n) => {
+    if (target !== '*' && !nodes.has(target))
+      wrong(`targets.${n}`, `${target} is no flaw, limit or symptom of ${drill.discipline}`);
+  });
+  const flaw = drill.page.workaround?.flaw;
+  if (flaw && !nodes.has(flaw)) wrong('page.workaround.flaw', `${flaw} is no flaw of ${drill.discipline}`);
+  for (const side of ['easier', 'harder'] as const) {
+    const other = drill[side];
+    if (other === drill.id) wrong(side, 'is the drill itself');
+    else if (other && !book.drill(other)) wrong(side, `there is no drill ${other}`);
+  }
+  if (drill.figure && !catalogueBook.drill(drill.figure))
+    wrong('figure', `${drill.figure} is no drill of the catalogue`);
+  if (drill.page.leavesOut && drill.page.holds.includes(drill.page.leavesOut))
+    wrong('page.leavesOut', 'is a part that the drill holds');
+  return [...faults, ...throwFaults(drill)];
+}
+
+function throwFaults(drill: OwnDrill): Fault[] {
+  const faults: Fault[] = [];
+  const wrong = (field: string, why: string) => void faults.push({ field, why });
+  try {
+    const { sets, reps, sides } = parseDose(drill.dose);
+    const [least, most] = reps ? [sets * reps.from * sides, sets * reps.to * sides] : [0, 0];
+    if (drill.throws > 0 && !reps) wrong('throws', 'a timed dose has no throws to count');
+    else if (drill.throws > 0 && (drill.throws < least || drill.throws > most))
+      wrong('throws', `the dose ${drill.dose} is ${least === most ? most : `${least} to ${most}`}`);
+  } catch (error) {
+    wrong('dose', (error as Error).message.replace(/^dose: /, ''));
+  }
+  if (drill.throws > 0 && !drill.effort) wrong('effort', 'a drill that is thrown says how hard');
+  if (drill.throws === 0 && drill.effort) wrong('effort', 'only a drill that is thrown has an effort');
+  if (drill.effort && drill.effort.from > drill.effort.to) wrong('effort.from', 'is above effort.to');
+  if (drill.throws > 0)
+    for (const site of ['elbow', 'shoulder'] as const)
+      if (!drill.avoidWithPainIn.includes(site))
+        wrong('avoidWithPainIn', `nothing is thrown with pain in the ${site}; name it`);
+  const least = leastAge(drill);
+  if (least && drill.minAge < least.age) wrong('minAge', `is at least ${least.age}: ${least.why}`);
+  return faults;
+}
