@@ -12,6 +12,7 @@ const screens = [
   '/roster/weeks',
   '/drills',
   '/drills/knee-gate',
+  '/drills/new?from=knee-gate',
   '/office',
   '/office/links',
   '/office/planning',

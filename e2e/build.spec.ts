@@ -197,6 +197,13 @@ test('games of a calendar are looked at, kept, and make their days game days', a
   await app.tap('Plan it anew');
   await expect(page.getByText('Planning the week that is worth most')).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Assign the week' })).toBeEnabled();
+  await app.tap(/^Take back the game .* Otters at Terns$/);
+  await expect(days.nth(2).getByText(/^Game · /)).toHaveCount(0);
+  await app.sent();
+  await page.reload();
+  await page.getByText('What held it back').waitFor();
+  await expect(page.getByText('Otters at Terns', { exact: false })).toHaveCount(0);
+  await expect(days.nth(2).getByText(/^Game · /)).toHaveCount(0);
 });
 
 test('two weeks are planned and assigned at once', async ({ app, page }) => {

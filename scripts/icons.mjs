@@ -30,6 +30,7 @@ const used = [
   'movie-open',
   'lock',
   'lock-open-outline',
+  'content-copy',
   'pencil',
   'pin',
   'play',

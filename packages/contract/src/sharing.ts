@@ -61,7 +61,8 @@ export interface SheetItem {
   cue: string;
   /** Id under which its figure is drawn. */
   figure: string | null;
-  steps: string[];
+  /** How it goes; null where nobody wrote it down. */
+  page: { setUp: string; steps: readonly string[]; good: string } | null;
   caution: string | null;
 }
 
@@ -99,6 +100,7 @@ function itemOf(
 ): SheetItem[] {
   const known = book.drill(drill);
   if (!known) return [];
+  const page = book.page(drill);
   return [
     {
       drill,
@@ -108,7 +110,7 @@ function itemOf(
       throws: throwsASet(known, parseDose(dose)) * sets,
       cue: cueIn(drill, voice === 'detail' ? 'plain' : voice, book),
       figure: book.figure(drill),
-      steps: [...(book.page(drill)?.steps ?? [])],
+      page: page ? { setUp: page.setUp, steps: page.steps, good: page.good } : null,
       caution: known.caution,
     },
   ];

@@ -9,7 +9,10 @@ import type {
   ClipRecord,
   CurveRecord,
   DrillAddition,
+  DrillFileRead,
+  DrillFileText,
   DrillPlace,
+  DrillsKept,
   DrillSwap,
   FindingRecord,
   LessonToday,
@@ -32,6 +35,7 @@ import type {
   NewTemplate,
   Offers,
   OpenSession,
+  OwnDrillRecord,
   PastTrace,
   PictureQuery,
   Profile,
@@ -55,32 +59,9 @@ import type {
   WeekWish,
 } from '@wrightonic/contract';
 import type { LexiconEdit } from '@wrightonic/core';
-import {
-  createApi,
-  fetchBaseQuery,
-  type BaseQueryFn,
-  type FetchArgs,
-  type FetchBaseQueryError,
-} from '@reduxjs/toolkit/query/react';
+import { createApi } from '@reduxjs/toolkit/query/react';
+import { query } from './query';
 import { token } from './token';
-
-const plain = fetchBaseQuery({
-  baseUrl: '/api',
-  prepareHeaders: (headers) => {
-    const value = token.value();
-    if (value) headers.set('x-csrf-token', value);
-  },
-});
-
-/** A page that was open for long may carry a token that is out of date: it is fetched anew, once. */
-const query: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError> = async (args, api, more) => {
-  const first = await plain(args, api, more);
-  if (first.error?.status !== 403 || typeof args === 'string' || args.method === 'GET') return first;
-  const fresh = await plain('session', api, more);
-  if (!fresh.data) return first;
-  token.set((fresh.data as SessionState).csrf);
-  return plain(args, api, more);
-};
 
 type Made = { id: string };
 type Of<T> = { athleteId: string; body: T };
@@ -98,6 +79,7 @@ export const api = createApi({
     'Planning',
     'Lexicon',
     'Templates',
+    'Drills',
   ],
   keepUnusedDataFor: 600,
   endpoints: (build) => {
@@ -263,6 +245,14 @@ export const api = createApi({
       editLexicon: build.mutation<Made, NewLexiconEdit>({
         query: (body) => ({ url: 'lexicon', method: 'POST', body }),
         invalidatesTags: ['Lexicon', 'Athlete'],
+      }),
+      drills: build.query<OwnDrillRecord[], void>({ query: () => 'drills', providesTags: ['Drills'] }),
+      readDrills: build.mutation<DrillFileRead, DrillFileText>({
+        query: (body) => ({ url: 'drills/import', method: 'POST', body }),
+      }),
+      keepDrills: build.mutation<{ kept: number }, DrillsKept>({
+        query: (body) => ({ url: 'drills', method: 'POST', body }),
+        invalidatesTags: ['Drills', 'Athlete'],
       }),
       templates: build.query<TemplateRecord[], void>({
         query: () => 'templates',

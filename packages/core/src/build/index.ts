@@ -3,3 +3,4 @@ export * from './jumps';
 export * from './ladder';
 export * from './wordCheck';
 export * from './week';
+export * from './ownDrill';

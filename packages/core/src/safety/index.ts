@@ -1,3 +1,2 @@
 export * from './barred';
-export * from './ownDrill';
 export * from './throwLimits';

@@ -1,5 +1,5 @@
 import type { AthleteForm } from '@wrightonic/contract';
-import { drills } from '@wrightonic/core';
+import type { Drill } from '@wrightonic/core';
 import { Controller, useForm, type UseFormReturn } from 'react-hook-form';
 import { View } from 'react-native';
 import { Text } from 'react-native-paper';
@@ -12,16 +12,17 @@ import { disciplineNames, handNames } from '../../ui/kindWords';
 import { Heading } from '../../ui/Screen';
 import { ApproachFields } from '../../ui/ApproachFields';
 import { ProfileFields } from './ProfileFields';
+import { useBook } from '../../ui/useBook';
 
 /** What a drill at home may ask for, most asked first. */
-const things = (() => {
+const homeThings = (all: readonly Drill[]) => {
   const times = new Map<string, number>();
-  for (const thing of drills
+  for (const thing of all
     .filter(({ places }) => places.includes('home'))
     .flatMap(({ equipment }) => equipment.flat()))
     times.set(thing, (times.get(thing) ?? 0) + 1);
   return [...times].sort((a, b) => b[1] - a[1]).map(([thing]) => ({ value: thing, text: thing }));
-})();
+};
 
 export const useAthleteForm = <T extends AthleteForm>(defaultValues: T) =>
   useForm<AthleteForm>({ defaultValues, resolver: checkedBy('athlete') });
@@ -33,6 +34,8 @@ export function showRefusal(form: UseFormReturn<AthleteForm>, error: unknown): v
 }
 
 export function AthleteFields({ form: { control } }: { form: UseFormReturn<AthleteForm> }) {
+  const { all } = useBook();
+  const things = homeThings(all);
   return (
     <>
       <Field control={control} name="givenName" label="Given name" />

@@ -7,6 +7,7 @@ import { api } from '../../store/api';
 import { Trouble } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
 import { addable } from './planDrills';
+import { useBook } from '../../ui/useBook';
 
 interface Props {
   page: AthletePage;
@@ -19,7 +20,7 @@ interface Props {
 /** Drills of a stage that are not in the ladder yet; what may not be given says why. */
 export function AddDrill({ page, planId, thread, stage, onDone }: Props) {
   const [add, { error }] = api.useAddDrillMutation();
-  const drills = addable(page, thread, stage);
+  const drills = addable(page, thread, stage, useBook());
   return (
     <View style={styles.list}>
       {error ? <Trouble error={error} /> : null}

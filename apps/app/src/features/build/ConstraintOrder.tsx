@@ -6,6 +6,7 @@ import { Button, IconButton, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { Picks } from '../../ui/Choices';
+import { useBook } from '../../ui/useBook';
 
 interface Props {
   page: AthletePage;
@@ -20,7 +21,7 @@ export function ConstraintOrder({ page, drill }: Props) {
   const who = { discipline: athlete.discipline, age: athlete.age, history };
   const own = new Set(nodesFor(athlete.discipline).map(({ id }) => id));
   const open = constraintsFor(who);
-  const order = orderedConstraints(drill, page.constraints[drill], who);
+  const order = orderedConstraints(drill, page.constraints[drill], who, useBook());
   if (order.length === 0 && !page.constraints[drill]) return null;
   const keep = (next: string[]) =>
     dispatch(log(athlete.id, 'constraints-ordered', { athleteId: athlete.id, drill, constraints: next }));

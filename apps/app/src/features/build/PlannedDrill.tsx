@@ -1,6 +1,6 @@
 import { useSortable } from '@dnd-kit/sortable';
 import type { AthletePage, PlanDrill } from '@wrightonic/contract';
-import { doseWords, drillOf, gateWords, parseDose } from '@wrightonic/core';
+import { doseWords, gateWords, parseDose } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -14,6 +14,7 @@ import { Trouble } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
 import { ConstraintOrder } from './ConstraintOrder';
 import { DragHandle } from './DragHandle';
+import { useBook } from '../../ui/useBook';
 
 interface Props {
   page: AthletePage;
@@ -25,17 +26,18 @@ interface Props {
 export function PlannedDrill({ page, planId, planned }: Props) {
   const { id: athleteId, throws: hand } = page.athlete;
   const own = useColours();
+  const book = useBook();
   const [open, setOpen] = useState(false);
   const [swap, swapping] = api.useSwapDrillMutation();
   const [place, placing] = api.usePlaceDrillMutation();
   const sortable = useSortable({ id: planned.id });
-  const drill = drillOf(planned.drill);
+  const drill = book.drill(planned.drill);
   if (!drill) return <Text>{planned.drill}</Text>;
   const { transform, isDragging, setNodeRef } = sortable;
   const { locked } = planned;
   const neighbours = [
-    { word: 'Easier', icon: 'arrow-down', to: drill.easier && drillOf(drill.easier) },
-    { word: 'Harder', icon: 'arrow-up', to: drill.harder && drillOf(drill.harder) },
+    { word: 'Easier', icon: 'arrow-down', to: drill.easier && book.drill(drill.easier) },
+    { word: 'Harder', icon: 'arrow-up', to: drill.harder && book.drill(drill.harder) },
   ];
   const change = (more: { locked: boolean; removed: boolean }) =>
     void place({ athleteId, planId, drillId: planned.id, body: { id: v7(), ...more } });
@@ -70,7 +72,7 @@ export function PlannedDrill({ page, planId, planned }: Props) {
         <View style={styles.panel}>
           <View style={styles.figure}>
             <DrillFigure
-              drill={drill.id}
+              drill={book.figure(drill.id)}
               hand={hand}
               width={180}
               height={120}

@@ -1,7 +1,6 @@
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { arrayMove, SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { AthletePage, PlanThread } from '@wrightonic/contract';
-import { drillOf } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -16,6 +15,7 @@ import { AddDrill } from './AddDrill';
 import { useDragSensors } from './dragSensors';
 import { keyboardSteps } from './keyboardSteps';
 import { PlannedDrill } from './PlannedDrill';
+import { useBook } from '../../ui/useBook';
 
 interface Props {
   page: AthletePage;
@@ -26,11 +26,11 @@ interface Props {
 }
 
 const byPlaces = keyboardSteps((id) => id);
-const nameOf = (id: string) => drillOf(id)?.name ?? id;
 
 /** One stage of a ladder: closed it names its drills, open they are put in order, locked, swapped and added to. */
 export function Rung({ page, planId, thread, rung, colour }: Props) {
   const own = useColours();
+  const book = useBook();
   const now = rung.stage === thread.stage;
   const [open, setOpen] = useState(now);
   const [adding, setAdding] = useState(false);
@@ -83,7 +83,9 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
           </View>
           {open ? null : (
             <Text variant="bodySmall">
-              {drills.length ? drills.map(({ drill }) => nameOf(drill)).join(', ') : 'Skipped: no drill yet.'}
+              {drills.length
+                ? drills.map(({ drill }) => book.drill(drill)?.name ?? drill).join(', ')
+                : 'Skipped: no drill yet.'}
             </Text>
           )}
         </Press>

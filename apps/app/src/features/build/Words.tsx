@@ -1,5 +1,5 @@
 import type { AthletePage, PlanRecord } from '@wrightonic/contract';
-import { checkWords, drillOf, lexiconWith, listed, type Clash } from '@wrightonic/core';
+import { checkWords, lexiconWith, listed, type Clash, type DrillBook } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
@@ -11,14 +11,15 @@ import { dayWords } from '../../ui/days';
 import { Notice } from '../../ui/Notice';
 import { Heading } from '../../ui/Screen';
 import { allDrills } from './planDrills';
+import { useBook } from '../../ui/useBook';
 
 /** The drills that the athlete is given now: what was assigned, or prep and the present stages. */
-const givenDrills = (plan: PlanRecord): string[] => {
+const givenDrills = (plan: PlanRecord, book: DrillBook): string[] => {
   const { assignment } = plan;
   const given = assignment
     ? assignment.items
     : allDrills(plan.threads).filter(({ now, stage }) => now || stage === 'prep');
-  return [...new Set(given.map(({ drill }) => drill))].filter((id) => drillOf(id));
+  return [...new Set(given.map(({ drill }) => drill))].filter((id) => book.drill(id));
 };
 
 /** What one instruction runs against, said once. */
@@ -37,13 +38,15 @@ function grouped(clashes: readonly Clash[]) {
 export function Words({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
   const { athlete, approach, told } = page;
   const today = useToday();
+  const book = useBook();
   const dispatch = useAppDispatch();
   const [from, setFrom] = useState('');
   const [text, setText] = useState('');
   const { clashes, hints } = checkWords({
     approach,
     notes: told,
-    drills: givenDrills(plan),
+    drills: givenDrills(plan, book),
+    book,
     age: athlete.age,
     lexicon: lexiconWith(page.lexicon),
   });

@@ -1,5 +1,5 @@
 import { barredFor, type AthletePage, type PlanThread } from '@wrightonic/contract';
-import { drillsFor, type Drill, type Stage } from '@wrightonic/core';
+import { drillsFor, type Drill, type DrillBook, type Stage } from '@wrightonic/core';
 
 /** Drills of every rung, with whether theirs is the present stage. */
 export const allDrills = (threads: readonly PlanThread[]) =>
@@ -14,11 +14,12 @@ export function addable(
   page: Pick<AthletePage, 'athlete' | 'history'>,
   thread: PlanThread,
   stage: Stage,
+  book?: DrillBook,
 ): { drill: Drill; serves: boolean; why: string | null }[] {
   const there = new Set(allDrills([thread]).map(({ drill }) => drill));
   const barred = barredFor(page);
   const serving = ({ targets }: Drill) => targets.includes(thread.focus) || targets.includes('*');
-  return drillsFor(page.athlete.discipline)
+  return drillsFor(page.athlete.discipline, book)
     .filter((drill) => drill.stage === stage && !there.has(drill.id))
     .map((drill) => ({ drill, serves: serving(drill), why: barred(drill) }))
     .sort((a, b) => Number(a.why !== null) - Number(b.why !== null) || Number(b.serves) - Number(a.serves));

@@ -1,4 +1,4 @@
-import { drillOf, drillPages, partNames, type Drill } from '@wrightonic/core';
+import { partNames, type Drill, type DrillBook } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -6,8 +6,9 @@ import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card';
 import { Heading } from '../../ui/Screen';
 import { doseOf, effortWords, needsWords } from './drillWords';
+import { useBook } from '../../ui/useBook';
 
-const rows: readonly [string, (drill: Drill) => string][] = [
+const rows: readonly [string, (drill: Drill, book: DrillBook) => string][] = [
   ['Stage', ({ stage }) => stage],
   ['Dose', doseOf],
   ['Effort', effortWords],
@@ -15,8 +16,8 @@ const rows: readonly [string, (drill: Drill) => string][] = [
   ['From age', ({ minAge }) => String(minAge)],
   [
     'Leaves out',
-    ({ id }) => {
-      const part = drillPages[id]?.leavesOut;
+    ({ id }, book) => {
+      const part = book.page(id)?.leavesOut;
       return part ? partNames[part] : 'nothing';
     },
   ],
@@ -25,8 +26,9 @@ const rows: readonly [string, (drill: Drill) => string][] = [
 /** A drill between its easier and its harder neighbour, row by row. */
 export function Compare({ drill }: { drill: Drill }) {
   const own = useColours();
-  const easier = drill.easier ? drillOf(drill.easier) : undefined;
-  const harder = drill.harder ? drillOf(drill.harder) : undefined;
+  const book = useBook();
+  const easier = drill.easier ? book.drill(drill.easier) : undefined;
+  const harder = drill.harder ? book.drill(drill.harder) : undefined;
   if (!easier && !harder) return null;
   const columns = [
     { word: 'Easier', drill: easier },
@@ -55,7 +57,7 @@ export function Compare({ drill }: { drill: Drill }) {
             </View>
             {columns.map(({ word, drill: each }) => (
               <View key={word} role="cell" style={styles.cell}>
-                <Text variant="bodySmall">{words(each)}</Text>
+                <Text variant="bodySmall">{words(each, book)}</Text>
               </View>
             ))}
           </View>

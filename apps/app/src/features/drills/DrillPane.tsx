@@ -1,46 +1,39 @@
-import {
-  cueIn,
-  drillCues,
-  drillOf,
-  drillPages,
-  listed,
-  nodeName,
-  partNames,
-  voices,
-  type Drill,
-  type Hand,
-} from '@wrightonic/core';
-import { useState, type ReactNode } from 'react';
+import type { OwnDrillRecord } from '@wrightonic/contract';
+import { cueIn, listed, nodeName, partNames, voices, type Drill, type Hand } from '@wrightonic/core';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
+import { useBook } from '../../ui/useBook';
 import { DrillFigure } from '../../ui/body/DrillFigure';
-import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
 import { handNames, voiceNames } from '../../ui/kindWords';
 import { Empty, Notice } from '../../ui/Notice';
-import { Heading, Screen } from '../../ui/Screen';
+import { Screen } from '../../ui/Screen';
 import { threadNames } from '../../ui/threadWords';
 import { useWide } from '../../ui/useWide';
 import { Compare } from './Compare';
+import { Part } from './formParts';
+import { OurOwn } from './OurOwn';
 import { doseOf, effortWords, needsWords, servesWords } from './drillWords';
 
-/** One drill in full. */
-export function DrillPane({ id }: { id: string }) {
-  const drill = drillOf(id);
+/** One drill in full; `kept` where it is the academy's own. */
+export function DrillPane({ id, kept }: { id: string; kept: OwnDrillRecord | null }) {
+  const drill = useBook().drill(id);
   return drill ? (
-    <Known drill={drill} />
+    <Known drill={drill} kept={kept} />
   ) : (
     <Empty>There is no drill by this name. It may have been taken out.</Empty>
   );
 }
 
-function Known({ drill }: { drill: Drill }) {
+function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
+  const book = useBook();
   const wide = useWide();
   const { person } = useMe();
   const [hand, setHand] = useState<Hand>(person.hand);
-  const page = drillPages[drill.id];
-  const tags = drillCues[drill.id]?.tags ?? [];
+  const page = book.page(drill.id);
+  const tags = book.cues(drill.id)?.tags ?? [];
   return (
     <Screen title={drill.name} back={wide ? null : { label: 'Back to all drills', to: '/drills' }}>
       <Text>{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()} · ${
@@ -48,7 +41,7 @@ function Known({ drill }: { drill: Drill }) {
       } · from age ${drill.minAge}`}</Text>
       <View style={styles.figure}>
         <DrillFigure
-          drill={drill.id}
+          drill={book.figure(drill.id)}
           hand={hand}
           width={340}
           height={200}
@@ -100,7 +93,7 @@ function Known({ drill }: { drill: Drill }) {
         {voices.map((voice) => (
           <View key={voice}>
             <Text variant="labelMedium">{voiceNames[voice]}</Text>
-            <Text variant="titleSmall">{`“${cueIn(drill.id, voice)}”`}</Text>
+            <Text variant="titleSmall">{`“${cueIn(drill.id, voice, book)}”`}</Text>
           </View>
         ))}
         {tags.length ? <Text>{`Asks for: ${tags.join(', ')}.`}</Text> : null}
@@ -114,16 +107,8 @@ function Known({ drill }: { drill: Drill }) {
         ) : null}
       </Part>
       <Compare drill={drill} />
+      {person.role === 'assistant' ? null : <OurOwn drill={drill} kept={kept} />}
     </Screen>
-  );
-}
-
-function Part({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <Card>
-      <Heading>{title}</Heading>
-      {children}
-    </Card>
   );
 }
 

@@ -1,30 +1,33 @@
-import { drills, stages, type Drill, type Stage, type Thread } from '@wrightonic/core';
+import { ownDrillId, stages, type Drill, type Stage, type Thread } from '@wrightonic/core';
 import { router, useLocalSearchParams, type Href } from 'expo-router';
 import { memo, useMemo, useState } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
+import { api } from '../../store/api';
+import { useMe } from '../../store/useAthlete';
+import { useBook } from '../../ui/useBook';
 import { useColours } from '../../theme/theme';
 import { DrillFigure } from '../../ui/body/DrillFigure';
 import { Choices, Picks } from '../../ui/Choices';
-import { Empty } from '../../ui/Notice';
+import { Empty, Waiting } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
 import { Heading, PageTitle, TitleRow } from '../../ui/Screen';
 import { SearchField } from '../../ui/SearchField';
 import { threadNames, threads } from '../../ui/threadWords';
 import { useWide } from '../../ui/useWide';
+import { DrillFiles } from './DrillFiles';
+import { DrillForm } from './DrillForm';
 import { DrillPane } from './DrillPane';
 import { drillsThat, neededThings, servedTargets } from './filter';
 
 const Gap = () => <View style={styles.gap} />;
-const targetOptions = servedTargets();
-const thingOptions = neededThings().map((value) => ({ value, text: value }));
 
-/** Every drill of the catalogue, to be found by name, flaw, equipment, thread and stage; on a wide screen beside one. */
+/** Every drill of the catalogue and the academy's own, to be found by name, flaw, equipment, thread and stage; on a wide screen beside one. */
 export function Drills() {
   const wide = useWide();
   const own = useColours();
   const { drill } = useLocalSearchParams<{ drill?: string }>();
-  if (!wide) return drill ? <DrillPane id={drill} /> : <DrillList here={null} />;
+  if (!wide) return drill ? <One id={drill} /> : <DrillList here={null} />;
   return (
     <View style={styles.beside}>
       <View style={[styles.list, { borderColor: own.line }]}>
@@ -32,7 +35,7 @@ export function Drills() {
       </View>
       <View style={styles.whole}>
         {drill ? (
-          <DrillPane key={drill} id={drill} />
+          <One key={drill} id={drill} />
         ) : (
           <View role="complementary" aria-label="A drill in full">
             <Empty>Choose a drill to read it in full.</Empty>
@@ -43,20 +46,40 @@ export function Drills() {
   );
 }
 
+/** A drill to read, or one of the academy's own to write. */
+function One({ id }: { id: string }) {
+  const { data: kept } = api.useDrillsQuery();
+  const book = useBook();
+  const { edit, from } = useLocalSearchParams<{ edit?: string; from?: string }>();
+  const own = kept?.find(({ drill }) => drill.id === id);
+  if (id === 'new') return <DrillForm key={from ?? ''} book={book} changed={null} from={from || null} />;
+  if (edit && own) return <DrillForm book={book} changed={own.drill} from={null} />;
+  // An own drill is known as soon as the list is here.
+  if (ownDrillId.test(id) && !kept) return <Waiting what="Reading the drill" />;
+  return <DrillPane id={id} kept={own ?? null} />;
+}
+
 function DrillList({ here }: { here: string | null }) {
   const wide = useWide();
+  const { person } = useMe();
+  const { data: kept = [] } = api.useDrillsQuery();
+  const book = useBook();
+  const { all } = book;
   const [search, setSearch] = useState('');
   const [thread, setThread] = useState<Thread | null>(null);
   const [stage, setStage] = useState<Stage | null>(null);
-  const [panel, setPanel] = useState<'flaw' | 'things' | null>(null);
+  const [ours, setOurs] = useState(false);
+  const [panel, setPanel] = useState<'flaw' | 'things' | 'ours' | null>(null);
   const [atHand, setAtHand] = useState<string[] | null>(null);
   /** A flaw or limit that somebody came from. */
   const { target } = useLocalSearchParams<{ target?: string }>();
   const shown = useMemo(
-    () => drillsThat({ search, thread, stage, target: target || null, atHand }),
-    [search, thread, stage, target, atHand],
+    () => drillsThat({ search, thread, stage, target: target || null, atHand, ours }, all),
+    [search, thread, stage, target, atHand, ours, all],
   );
-  const toggle = (which: 'flaw' | 'things') => setPanel(panel === which ? null : which);
+  const targetOptions = useMemo(() => servedTargets(all), [all]);
+  const thingOptions = useMemo(() => neededThings(all).map((value) => ({ value, text: value })), [all]);
+  const toggle = (which: 'flaw' | 'things' | 'ours') => setPanel(panel === which ? null : which);
   return (
     <View style={styles.whole} role={here === null ? 'main' : 'complementary'} aria-label="All drills">
       {here === null ? <PageTitle>Drills</PageTitle> : null}
@@ -66,7 +89,9 @@ function DrillList({ here }: { here: string | null }) {
         keyExtractor={({ id }) => id}
         contentContainerStyle={styles.content}
         ItemSeparatorComponent={Gap}
-        renderItem={({ item }) => <DrillLine drill={item} here={item.id === here} wide={wide} />}
+        renderItem={({ item }) => (
+          <DrillLine drill={item} figure={book.figure(item.id)} here={item.id === here} wide={wide} />
+        )}
         ListHeaderComponent={
           <View style={styles.head}>
             {here === null ? <TitleRow title="Drills" /> : <Heading>Drills</Heading>}
@@ -95,6 +120,9 @@ function DrillList({ here }: { here: string | null }) {
               <Button mode={atHand ? 'contained' : 'outlined'} onPress={() => toggle('things')}>
                 {atHand ? `With ${atHand.length || 'no'} things` : 'By equipment'}
               </Button>
+              <Button mode={ours ? 'contained' : 'outlined'} onPress={() => toggle('ours')}>
+                Our own
+              </Button>
             </View>
             {panel === 'flaw' ? (
               <Choices
@@ -122,7 +150,34 @@ function DrillList({ here }: { here: string | null }) {
                 </Button>
               </View>
             ) : null}
-            <Text variant="bodySmall" role="status">{`${shown.length} of ${drills.length} drills`}</Text>
+            {panel === 'ours' ? (
+              <View style={styles.panel}>
+                <Choices
+                  label="Which drills"
+                  value={ours ? 'ours' : 'all'}
+                  onChange={(value) => setOurs(value === 'ours')}
+                  options={[
+                    { value: 'all', text: 'All drills' },
+                    { value: 'ours', text: 'Only our own' },
+                  ]}
+                />
+                {person.role === 'assistant' ? null : <DrillFiles own={kept} />}
+                {kept
+                  .filter(({ retired }) => retired)
+                  .map(({ drill }) => (
+                    <Button
+                      key={drill.id}
+                      mode="text"
+                      compact
+                      style={styles.start}
+                      onPress={() => router.navigate(`/drills/${drill.id}` as Href)}
+                    >
+                      {`Retired: ${drill.name}`}
+                    </Button>
+                  ))}
+              </View>
+            ) : null}
+            <Text variant="bodySmall" role="status">{`${shown.length} of ${all.length} drills`}</Text>
           </View>
         }
         ListEmptyComponent={<Empty>No drill fits. Search for less, or choose all stages.</Empty>}
@@ -133,11 +188,12 @@ function DrillList({ here }: { here: string | null }) {
 
 interface LineProps {
   drill: Drill;
+  figure: string | null;
   here: boolean;
   wide: boolean;
 }
 
-const DrillLine = memo(function DrillLine({ drill, here, wide }: LineProps) {
+const DrillLine = memo(function DrillLine({ drill, figure, here, wide }: LineProps) {
   return (
     <Press
       role="link"
@@ -145,14 +201,16 @@ const DrillLine = memo(function DrillLine({ drill, here, wide }: LineProps) {
       aria-label={`${drill.name}, ${drill.stage}, ${threadNames[drill.thread].toLowerCase()}`}
       // Beside the list the list stays as it is.
       onPress={() =>
-        wide ? router.setParams({ drill: drill.id }) : router.navigate(`/drills/${drill.id}` as Href)
+        wide
+          ? router.setParams({ drill: drill.id, edit: '', from: '' })
+          : router.navigate(`/drills/${drill.id}` as Href)
       }
       style={styles.drill}
     >
-      <DrillFigure drill={drill.id} hand="R" label={null} width={84} height={64} />
+      <DrillFigure drill={figure} hand="R" label={null} width={84} height={64} />
       <View style={styles.grow}>
         <Text variant="titleMedium">{drill.name}</Text>
-        <Text variant="bodySmall">{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()}`}</Text>
+        <Text variant="bodySmall">{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()}${ownDrillId.test(drill.id) ? ' · our own' : ''}`}</Text>
         <Text numberOfLines={2}>{drill.what}</Text>
       </View>
     </Press>

@@ -1,4 +1,12 @@
-import { drills, missingFor, nodeName, type Drill, type Stage, type Thread } from '@wrightonic/core';
+import {
+  drills,
+  missingFor,
+  nodeName,
+  ownDrillId,
+  type Drill,
+  type Stage,
+  type Thread,
+} from '@wrightonic/core';
 
 export interface DrillFilter {
   search: string;
@@ -8,6 +16,8 @@ export interface DrillFilter {
   target: string | null;
   /** What is at hand; null when that does not matter. */
   atHand: readonly string[] | null;
+  /** Only the academy's own. */
+  ours?: boolean;
 }
 
 /** What a drill is found by: its name and words, what it serves, what it needs. */
@@ -16,12 +26,13 @@ const told = ({ name, what, targets, equipment }: Drill): string =>
 
 /** The drills that fit, in the order of the catalogue. */
 export function drillsThat(
-  { search, thread, stage, target, atHand }: DrillFilter,
+  { search, thread, stage, target, atHand, ours = false }: DrillFilter,
   all: readonly Drill[] = drills,
 ): Drill[] {
   const wanted = search.trim().toLowerCase();
   return all.filter(
     (drill) =>
+      (!ours || ownDrillId.test(drill.id)) &&
       (!thread || drill.thread === thread) &&
       (!stage || drill.stage === stage) &&
       (!target || drill.targets.includes(target)) &&

@@ -15,8 +15,7 @@ import { Button, Dialog, HelperText, Portal, Text, TextInput } from 'react-nativ
 import { v7 } from 'uuid';
 import { api } from '../../store/api';
 import { Trouble } from '../../ui/Notice';
-import { Press } from '../../ui/Press';
-import { SearchField } from '../../ui/SearchField';
+import { PickOne } from '../../ui/PickOne';
 
 interface Props {
   discipline: Discipline;
@@ -24,6 +23,8 @@ interface Props {
   link: LinkState | null;
   onClose: () => void;
 }
+
+const named = (nodes: readonly Node[]) => nodes.map(({ id, name }) => ({ value: id, text: name }));
 
 const startWeight = '0.40';
 const step = 0.05;
@@ -66,15 +67,15 @@ export function LinkEditor({ discipline, link, onClose }: Props) {
               </Text>
             ) : (
               <>
-                <Pick
+                <PickOne
                   label="Cause"
-                  nodes={nodesFor(discipline).filter(mayCause)}
+                  options={named(nodesFor(discipline).filter(mayCause))}
                   value={cause}
                   onPick={setCause}
                 />
-                <Pick
+                <PickOne
                   label="Effect"
-                  nodes={nodesFor(discipline).filter(mayFollow)}
+                  options={named(nodesFor(discipline).filter(mayFollow))}
                   value={effect}
                   onPick={setEffect}
                 />
@@ -134,51 +135,10 @@ export function LinkEditor({ discipline, link, onClose }: Props) {
   );
 }
 
-interface PickProps {
-  label: string;
-  nodes: readonly Node[];
-  value: string | null;
-  onPick: (id: string | null) => void;
-}
-
-const few = 5;
-
-/** One of many, found by typing a part of its name. */
-function Pick({ label, nodes, value, onPick }: PickProps) {
-  const [search, setSearch] = useState('');
-  const wanted = search.trim().toLowerCase();
-  const found = wanted ? nodes.filter(({ name }) => name.toLowerCase().includes(wanted)).slice(0, few) : [];
-  return (
-    <View style={styles.pick}>
-      <Text variant="labelMedium">{label}</Text>
-      {value ? (
-        <Press
-          chosen
-          onPress={() => onPick(null)}
-          aria-label={`${label}: ${nodeName(value)}; choose another`}
-        >
-          <Text>{nodeName(value)}</Text>
-        </Press>
-      ) : (
-        <>
-          <SearchField label={`Search for the ${label.toLowerCase()}`} value={search} onChange={setSearch} />
-          {found.map(({ id, name }) => (
-            <Press key={id} onPress={() => onPick(id)}>
-              <Text>{name}</Text>
-            </Press>
-          ))}
-          {wanted && found.length === 0 ? <Text variant="bodySmall">Nothing of that name.</Text> : null}
-        </>
-      )}
-    </View>
-  );
-}
-
 const styles = StyleSheet.create({
   dialog: { maxWidth: 520, width: '94%', alignSelf: 'center', maxHeight: '88%' },
   inside: { gap: 8, paddingVertical: 8 },
   row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   grow: { flex: 1 },
-  pick: { gap: 6 },
   actions: { flexWrap: 'wrap' },
 });

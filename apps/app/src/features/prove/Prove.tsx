@@ -1,4 +1,4 @@
-import { drillOf, gateWords } from '@wrightonic/core';
+import { gateWords } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { Button, Text } from 'react-native-paper';
 import { VelocityChart } from '../../charts/VelocityChart';
@@ -12,9 +12,11 @@ import { useWide } from '../../ui/useWide';
 import { BeforeAfter } from './BeforeAfter';
 import { VelocityFigures } from './VelocityFigures';
 import { velocityVerdict, verdictWords } from './verdict';
+import { useBook } from '../../ui/useBook';
 
 /** Did it help? Velocity against noise, the delivery then and now, and what is learned. */
 export function Prove() {
+  const book = useBook();
   const { id, page } = useAthlete();
   const { person } = useMe();
   const today = useToday();
@@ -77,7 +79,7 @@ export function Prove() {
           <Heading>Is it learned?</Heading>
           {learned.map(({ drill, gate, recent }) => (
             <Text key={drill}>
-              <Text variant="labelLarge">{drillOf(drill)?.name ?? drill}</Text>
+              <Text variant="labelLarge">{book.drill(drill)?.name ?? drill}</Text>
               {`  ${gateWords(gate, recent.at(-1)?.pain ?? false)}`}
             </Text>
           ))}

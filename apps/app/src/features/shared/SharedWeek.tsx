@@ -1,5 +1,4 @@
 import { notMedical, stopForPain, type SheetDay, type SheetItem, type WeekSheet } from '@wrightonic/contract';
-import { drillPages } from '@wrightonic/core';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
@@ -130,12 +129,12 @@ interface ItemProps {
 
 function Item({ item, sheet, ticked, onTick }: ItemProps) {
   const [open, setOpen] = useState(false);
-  const page = drillPages[item.drill];
+  const { page } = item;
   return (
     <Card>
       <View style={styles.head}>
         <DrillFigure
-          drill={item.drill}
+          drill={item.figure}
           hand={sheet.throws}
           width={116}
           height={84}

@@ -8,6 +8,7 @@ import { Choices, Picks } from '../../ui/Choices';
 import { Notice } from '../../ui/Notice';
 import { constraintsNow, repsOfSet } from './sets';
 import type { Session } from './useSession';
+import { useBook } from '../../ui/useBook';
 
 interface Props {
   page: AthletePage;
@@ -19,7 +20,8 @@ const names = { add: 'Add it', remove: 'Take it away', return: 'Bring it back' }
 
 /** What is put in the way in this drill, how the set goes, and what to change after it. */
 export function Constraints({ page, session, drill }: Props) {
-  const { order, on: before, offer } = constraintsNow(page, session.events, drill);
+  const book = useBook();
+  const { order, on: before, offer } = constraintsNow(page, session.events, drill, book);
   /** Changed for the set under way. */
   const [changed, setChanged] = useState<string[] | null>(null);
   const [way, setWay] = useState<string | null>(null);
@@ -72,7 +74,7 @@ export function Constraints({ page, session, drill }: Props) {
           onChange={setWay}
           options={[
             { value: null, text: 'None' },
-            ...waysRound(drill, order).map((value) => ({ value, text: nodeName(value) })),
+            ...waysRound(drill, order, book).map((value) => ({ value, text: nodeName(value) })),
           ]}
         />
       ) : null}

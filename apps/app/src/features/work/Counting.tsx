@@ -4,7 +4,6 @@ import {
   allowedWith,
   barredBecause,
   doseWords,
-  drillOf,
   heldAbove,
   parseDose,
   throwsLocked,
@@ -28,6 +27,7 @@ import { Unlock } from './Unlock';
 import type { Session } from './useSession';
 import { VelocityPad } from './VelocityPad';
 import { dayAt } from '../../ui/days';
+import { useBook } from '../../ui/useBook';
 
 interface Props {
   page: AthletePage;
@@ -43,12 +43,14 @@ const noFindings: Readonly<Record<string, Severity>> = {};
 export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   const own = useColours();
   const { person, academy } = useMe();
+  const book = useBook();
   const { events, elsewhere, inSession } = session;
   const { age } = page.athlete;
   const locked = throwsLocked(pain);
   const cleared = events.some(({ kind }) => kind === 'throws-cleared');
   const { open, closed } = allowedWith(pain, drillsToday(page, dayAt(new Date(), academy.zone)), {
     cleared,
+    book,
     barred: (each) => barredBecause(each, { age, history: page.history }),
   });
   const [at, setAt] = useState(() => {
@@ -60,7 +62,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   });
   const [pad, setPad] = useState(false);
   const planned = open[Math.min(at, open.length - 1)];
-  const drill = planned && drillOf(planned.drill);
+  const drill = planned && book.drill(planned.drill);
   const throws = thrown(page, events, elsewhere);
   const why = [...new Set(closed.map((each) => each.why))].join('; ');
 
@@ -134,7 +136,10 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
       </View>
       <View style={styles.upper}>
         <Pane>
-          <Text variant="headlineMedium" style={styles.middle}>{`“${cueIn(drill.id, liveVoice)}”`}</Text>
+          <Text
+            variant="headlineMedium"
+            style={styles.middle}
+          >{`“${cueIn(drill.id, liveVoice, book)}”`}</Text>
           <Constraints key={drill.id} page={page} session={session} drill={drill.id} />
           <Seam
             discipline={page.athlete.discipline}
@@ -145,7 +150,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
           />
           <View style={styles.figure}>
             <DrillFigure
-              drill={drill.id}
+              drill={book.figure(drill.id)}
               hand={page.athlete.throws}
               width={200}
               height={116}

@@ -1,5 +1,5 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { drillOf, gateWords, velocityIn } from '@wrightonic/core';
+import { gateWords, velocityIn } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
@@ -12,6 +12,7 @@ import { Pane } from '../../ui/Pane';
 import { Heading, TitleRow } from '../../ui/Screen';
 import { countOf, painOf, thrown, threadWith } from './session';
 import type { Session } from './useSession';
+import { useBook } from '../../ui/useBook';
 
 interface Props {
   page: AthletePage;
@@ -23,6 +24,7 @@ interface Props {
 /** What was done, what the gate makes of it, and a note. */
 export function Summary({ page, session, onBack, onDone }: Props) {
   const { person } = useMe();
+  const book = useBook();
   const { events, elsewhere, sessionId } = session;
   const [note, setNote] = useState('');
   const threads = (page.plan?.threads ?? []).map((thread) => threadWith(thread, sessionId!, events));
@@ -59,7 +61,7 @@ export function Summary({ page, session, onBack, onDone }: Props) {
           <Card key={id}>
             <View style={styles.row}>
               <Text variant="titleMedium" style={styles.grow}>
-                {drillOf(id)?.name ?? id}
+                {book.drill(id)?.name ?? id}
               </Text>
               <Text variant="titleLarge">{`${clean} of ${clean + missed}`}</Text>
             </View>

@@ -1,4 +1,4 @@
-import { doseWords, drillOf, parseDose } from '@wrightonic/core';
+import { doseWords, parseDose } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -12,6 +12,7 @@ import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
 import { Seam } from '../../ui/seam/Seam';
 import { drillsToday } from './session';
+import { useBook } from '../../ui/useBook';
 
 const shownSessions = 6;
 
@@ -20,6 +21,7 @@ export function Work() {
   const { id, page } = useAthlete();
   const today = useToday();
   const own = useColours();
+  const book = useBook();
   const { data: open } = api.useOpenSessionQuery(id, { refetchOnMountOrArgChange: true });
   if (!page) return null;
   const { athlete, plan, limits } = page;
@@ -80,7 +82,7 @@ export function Work() {
       )}
       <Heading>{assigned ? 'Assigned for today' : 'At the present stage'}</Heading>
       {drills.map((planned) => {
-        const drill = drillOf(planned.drill);
+        const drill = book.drill(planned.drill);
         return drill ? (
           <View
             key={planned.id}

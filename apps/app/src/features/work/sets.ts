@@ -4,6 +4,7 @@ import {
   orderedConstraints,
   type Constrained,
   type ConstraintOffer,
+  type DrillBook,
   type SetCount,
 } from '@wrightonic/core';
 import { countOf, type Count } from './session';
@@ -36,9 +37,10 @@ export function constraintsNow(
   page: Page,
   events: readonly LogEvent[],
   drill: string,
+  book?: DrillBook,
 ): { order: string[]; on: string[]; offer: ConstraintOffer | null } {
   const who = constrained(page);
   const sets = setsOf(page, events, drill);
-  const order = orderedConstraints(drill, page.constraints[drill], who);
+  const order = orderedConstraints(drill, page.constraints[drill], who, book);
   return { order, on: [...(sets.at(-1)?.constraints ?? [])], offer: constraintOffer(sets, order, who) };
 }

@@ -1,5 +1,5 @@
 import type { AthletePage, EventOf } from '@wrightonic/contract';
-import { drillOf, usualBall } from '@wrightonic/core';
+import { usualBall } from '@wrightonic/core';
 import { useMemo } from 'react';
 import { log } from '../../offline/log';
 import { sessionEvents } from '../../offline/local';
@@ -8,11 +8,13 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
 import { dayAt } from '../../ui/days';
 import { keepsThrow, lastTap, openSessionId, unmeasured } from './session';
+import { useBook } from '../../ui/useBook';
 
 /** The session under way, with what can be logged in it. */
 export function useSession(page: AthletePage) {
   const { id: athleteId, discipline } = page.athlete;
   const { academy } = useMe();
+  const book = useBook();
   const dispatch = useAppDispatch();
   const { data: stored, isLoading } = api.useOpenSessionQuery(athleteId, { refetchOnMountOrArgChange: true });
   const all = useAppSelector(({ journal }) => journal.entries);
@@ -27,7 +29,7 @@ export function useSession(page: AthletePage) {
   const throwOf = (drill: string, velocity: number | null) => ({
     drill,
     velocity,
-    effort: drillOf(drill)?.effort?.to ?? null,
+    effort: book.drill(drill)?.effort?.to ?? null,
     pitch: 'fastball',
     ballG: usualBall[discipline],
   });
@@ -39,7 +41,7 @@ export function useSession(page: AthletePage) {
     /** A rep of a throwing drill is a throw as well. */
     rep: (drill: string, outcome: 'clean' | 'missed') => {
       dispatch(log(athleteId, 'rep', { sessionId: id, drill, outcome }));
-      if (drillOf(drill)?.throws)
+      if (book.drill(drill)?.throws)
         dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, null) }));
     },
     /** A velocity, m/s, of the throw just logged, or of one more throw. */

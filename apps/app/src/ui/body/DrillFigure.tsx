@@ -5,7 +5,8 @@ import Svg, { Path } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
 
 interface Props {
-  drill: string;
+  /** Whose figure it is; null for a drill that has none. */
+  drill: string | null;
   hand: Hand;
   /** Said to screen readers; null where words beside say it already. */
   label: string | null;
@@ -22,7 +23,7 @@ export const DrillFigure = memo(function DrillFigure({
   height = 150,
 }: Props) {
   const own = useColours();
-  const shapes = drawScene(drill, { width, height, hand });
+  const shapes = drill === null ? null : drawScene(drill, { width, height, hand });
   if (!shapes) return null;
   const inks: Record<Shape['ink'], string> = {
     body: own.ink,

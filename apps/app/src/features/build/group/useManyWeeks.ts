@@ -6,6 +6,7 @@ import { api, refusalOf } from '../../../store/api';
 import { useAppDispatch } from '../../../store/store';
 import { useToday } from '../../../store/useAthlete';
 import { allDrills } from '../planDrills';
+import { useBook } from '../../../ui/useBook';
 
 export interface OneWeek {
   id: string;
@@ -18,6 +19,7 @@ export interface OneWeek {
 /** Plans the weeks of many, one after the other, each within their own limits; can be stopped between two. */
 export function useManyWeeks() {
   const today = useToday();
+  const book = useBook();
   const dispatch = useAppDispatch();
   const [propose] = api.useProposeWeekMutation();
   const [assign] = api.useAssignMutation();
@@ -43,7 +45,7 @@ export function useManyWeeks() {
     const { items, held } = answer.data;
     if (items.length === 0) return failed(held[0] ?? 'No drill fits these days.');
     const doses = new Map(allDrills(page.plan.threads).map(({ drill, dose }) => [drill, dose]));
-    const thrown = thrownIn(items, (drill) => doses.get(drill), page.academy);
+    const thrown = thrownIn(items, (drill) => doses.get(drill), page.academy, book);
     const throws = thrown.reduce((sum, { count }) => sum + count, 0);
     const on = new Set(items.map(({ date }) => date)).size;
     return {

@@ -1,15 +1,17 @@
 import type { AssignmentRecord } from '@wrightonic/contract';
-import { drillOf, type WeekItem } from '@wrightonic/core';
+import type { DrillBook, WeekItem } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useToday } from '../../../store/useAthlete';
+import { useBook } from '../../../ui/useBook';
 import { Card } from '../../../ui/Card';
 import { dayWords, weekday } from '../../../ui/days';
 import { Heading } from '../../../ui/Screen';
 import { dayKindNames } from './dayKindNames';
 
-const words = ({ drill, sets }: WeekItem): string => `${drillOf(drill)?.name ?? drill} ×${sets}`;
+const words = ({ drill, sets }: WeekItem, book: DrillBook): string =>
+  `${book.drill(drill)?.name ?? drill} ×${sets}`;
 
 interface Props {
   athleteId: string;
@@ -20,6 +22,7 @@ interface Props {
 /** The week as it was given, day by day. */
 export function Assigned({ athleteId, assignment, onAnew }: Props) {
   const today = useToday();
+  const book = useBook();
   return (
     <Card>
       <Heading>Assigned</Heading>
@@ -31,7 +34,7 @@ export function Assigned({ athleteId, assignment, onAnew }: Props) {
             <Text variant="labelLarge">
               {`${weekday(date)} ${dayWords(date, today)} · ${dayKindNames[kind]}${date === today ? ' · today' : ''}`}
             </Text>
-            <Text variant="bodySmall">{items.map(words).join(', ')}</Text>
+            <Text variant="bodySmall">{items.map((item) => words(item, book)).join(', ')}</Text>
           </View>
         );
       })}

@@ -1,6 +1,6 @@
 import { useDndContext, useDroppable } from '@dnd-kit/core';
 import type { AthletePage, WeekDayForm } from '@wrightonic/contract';
-import { costed, drillOf, parseDose } from '@wrightonic/core';
+import { costed, parseDose } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -13,6 +13,7 @@ import { DayForm } from './DayForm';
 import { dayKindNames } from './dayKindNames';
 import { ItemLine } from './ItemLine';
 import type { WeekState } from './useWeek';
+import { useBook } from '../../../ui/useBook';
 
 interface Props {
   day: WeekDayForm;
@@ -24,6 +25,7 @@ interface Props {
 /** One day of the week: what it is, its drills in order, and what speaks against it. */
 export function DayBox({ day, page, week, today }: Props) {
   const own = useColours();
+  const book = useBook();
   const [editing, setEditing] = useState(false);
   const [adding, setAdding] = useState(false);
   const [open, setOpen] = useState<string | null>(null);
@@ -87,12 +89,12 @@ export function DayBox({ day, page, week, today }: Props) {
         <Picks
           label={`Drills of the plan for ${name}`}
           options={others.flatMap((id) => {
-            const drill = drillOf(id);
+            const drill = book.drill(id);
             return drill ? [{ value: id, text: drill.name }] : [];
           })}
           value={[]}
           onChange={([id]) => {
-            const drill = id && drillOf(id);
+            const drill = id && book.drill(id);
             if (drill) week.add(day.date, drill.id, parseDose(drill.dose).sets);
             setAdding(false);
           }}

@@ -1,5 +1,5 @@
 import { dayOf, type AthletePage, type WeekDayForm } from '@wrightonic/contract';
-import { dayKinds, drills, places, type DayKind, type Place } from '@wrightonic/core';
+import { dayKinds, places, type DayKind, type Place } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -7,9 +7,9 @@ import { Choices, Picks } from '../../../ui/Choices';
 import { weekday } from '../../../ui/days';
 import { Figure } from '../../../ui/form/Figure';
 import { dayKindNames } from './dayKindNames';
+import { useBook } from '../../../ui/useBook';
 
 const minutes = [10, 15, 20, 30, 45, 60, 90];
-const things = [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))].sort();
 
 interface Props {
   day: WeekDayForm;
@@ -20,6 +20,8 @@ interface Props {
 /** What a day is: its kind, minutes, places and what is at hand. */
 export function DayForm({ day, page, onChange }: Props) {
   const [all, setAll] = useState(false);
+  const { all: drills } = useBook();
+  const things = [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))].sort();
   const [pitches, setPitches] = useState(day.pitches === null ? '' : String(day.pitches));
   const kindChanged = (kind: DayKind) => {
     const fresh = dayOf(day.date, kind, page);

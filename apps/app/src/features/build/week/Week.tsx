@@ -1,6 +1,6 @@
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import type { AthletePage, PlanRecord } from '@wrightonic/contract';
-import { drillOf, type WeekItem } from '@wrightonic/core';
+import type { WeekItem } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
@@ -16,9 +16,9 @@ import { keyboardSteps } from '../keyboardSteps';
 import { DayBox } from './DayBox';
 import { Games } from './Games';
 import { useWeek } from './useWeek';
+import { useBook } from '../../../ui/useBook';
 
 const shownHeld = 3;
-const nameOf = (id: unknown): string => drillOf(String(id).split(' ')[1] ?? '')?.name ?? 'The drill';
 const dateOf = (id: string): string => id.slice(0, 10);
 const dayOf = (id: unknown): string => weekday(dateOf(String(id)));
 
@@ -34,6 +34,8 @@ interface Props {
 export function Week({ page, plan, onDone }: Props) {
   const today = useToday();
   const week = useWeek(page, plan);
+  const book = useBook();
+  const nameOf = (id: unknown): string => book.drill(String(id).split(' ')[1] ?? '')?.name ?? 'The drill';
   const [reason, setReason] = useState('');
   const [allHeld, setAllHeld] = useState(false);
   const [id] = useState(() => v7());

@@ -19,12 +19,14 @@ import {
 import { useEffect, useMemo, useState } from 'react';
 import { api } from '../../../store/api';
 import { useToday } from '../../../store/useAthlete';
+import { useBook } from '../../../ui/useBook';
 
 const plainItem = ({ date, drill, sets }: WeekItem): WeekItem => ({ date, drill, sets });
 
 /** The week that is being laid out: days, drills of each day, what is kept, and what it would break. */
 export function useWeek(page: AthletePage, plan: PlanRecord) {
   const today = useToday();
+  const book = useBook();
   /** What is left of a week that was assigned before. */
   const running = plan.assignment && addDays(plan.assignment.from, 6) >= today ? plan.assignment : null;
   const from = running?.from ?? today;
@@ -42,19 +44,19 @@ export function useWeek(page: AthletePage, plan: PlanRecord) {
 
   const input = useMemo(
     (): WeekInput | null =>
-      weekInputFor(page, days, { done: doneOf(page, today), also: items.map(({ drill }) => drill) }),
-    [page, days, items, today],
+      weekInputFor(page, days, { done: doneOf(page, today), also: items.map(({ drill }) => drill), book }),
+    [page, days, items, today, book],
   );
   const rules = useMemo(() => (input ? checkWeek(input, items) : []), [input, items]);
   const limits = useMemo(() => {
     const doses = new Map(input?.candidates.map(({ drill }) => [drill.id, drill.dose]));
-    const thrown = thrownIn(items, (drill) => doses.get(drill), page.academy);
+    const thrown = thrownIn(items, (drill) => doses.get(drill), page.academy, book);
     return planAgainstLimits(
       { ...page.athlete, throws: page.thrownLately },
       thrown,
       page.academy.rampPercent / 100,
     );
-  }, [input, items, page]);
+  }, [input, items, page, book]);
 
   const ask = (before: WeekItem[] | null) => {
     const kept = pins.filter(({ date }) => days.some((day) => day.date === date));

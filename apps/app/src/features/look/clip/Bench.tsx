@@ -20,7 +20,7 @@ import { Heading } from '../../../ui/Screen';
 import { useWide } from '../../../ui/useWide';
 import { eventsFor } from './events';
 import { frameAsPng } from './exportFrame';
-import { saveFile } from './file';
+import { saveFile } from '../../../ui/saveFile';
 import { Marks } from './Marks';
 import { figureWords, Measures, toolNames } from './Measures';
 import { Overlay } from './Overlay';

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Notice } from '../../../ui/Notice';
-import { saveFile } from './file';
+import { saveFile } from '../../../ui/saveFile';
 
 const kinds = ['video/webm;codecs=vp9', 'video/webm;codecs=vp8', 'video/webm', 'video/mp4'];
 

@@ -1,5 +1,5 @@
 import { catalogueBook, nodesFor, type DrillBook, type OwnDrill } from '../catalogue';
-import { parseDose } from '../build/dose';
+import { parseDose } from './dose';
 
 /** What an academy's own drill is called in files and plans. */
 export const ownDrillId = /^own-[a-z0-9]+(-[a-z0-9]+)*$/;

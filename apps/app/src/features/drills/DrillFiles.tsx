@@ -1,0 +1,78 @@
+import type { OwnDrillRecord } from '@wrightonic/contract';
+import { router, type Href } from 'expo-router';
+import { Linking, StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { FilePick } from '../../ui/FilePick';
+import { Trouble, Waiting } from '../../ui/Notice';
+import { saveFile } from '../../ui/saveFile';
+import { broughtWords, fileOf } from './drillFile';
+
+const threeMegabytes = 3_000_000;
+
+/** Drills written here, and drills handed from one academy to another as a file. */
+export function DrillFiles({ own }: { own: readonly OwnDrillRecord[] }) {
+  const [read, reading] = api.useReadDrillsMutation();
+  const [keep, keeping] = api.useKeepDrillsMutation();
+  const found = reading.data;
+  const coming = found ? [...found.fresh, ...found.changed] : [];
+  const open = async (file: File) => {
+    keeping.reset();
+    await read({ text: await file.text() });
+  };
+  const given = own.filter(({ retired }) => !retired);
+  return (
+    <View style={styles.whole}>
+      <Button mode="outlined" icon="pencil" onPress={() => router.navigate('/drills/new' as Href)}>
+        Write a drill
+      </Button>
+      <FilePick
+        label="Drills from a file"
+        accept=".json,application/json"
+        most={threeMegabytes}
+        onFile={(file) => void open(file)}
+      />
+      {reading.isLoading ? <Waiting what="Reading the drills" /> : null}
+      {reading.error ? <Trouble error={reading.error} /> : null}
+      {keeping.error ? <Trouble error={keeping.error} /> : null}
+      {found && !keeping.isSuccess ? (
+        <>
+          <Text>{broughtWords(found)}</Text>
+          {coming.length ? (
+            <Button
+              mode="contained-tonal"
+              loading={keeping.isLoading}
+              onPress={() =>
+                void keep({ drills: coming.map((drill) => ({ id: v7(), drill, retired: false })) })
+              }
+            >
+              {`Keep ${coming.length} ${coming.length === 1 ? 'drill' : 'drills'}`}
+            </Button>
+          ) : null}
+        </>
+      ) : null}
+      {keeping.isSuccess ? <Text role="status">Kept. They are in the list now.</Text> : null}
+      {given.length ? (
+        <Button
+          mode="text"
+          compact
+          style={styles.start}
+          onPress={() => saveFile(new Blob([fileOf(own)], { type: 'application/json' }), 'our-drills.json')}
+        >
+          {`Our ${given.length === 1 ? 'drill' : `${given.length} drills`} as a file`}
+        </Button>
+      ) : null}
+      <Button
+        mode="text"
+        compact
+        style={styles.start}
+        onPress={() => void Linking.openURL('/api/schemas/drills')}
+      >
+        What a file must hold (JSON Schema)
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ whole: { gap: 8 }, start: { alignSelf: 'flex-start' } });

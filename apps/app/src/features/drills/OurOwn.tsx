@@ -1,0 +1,56 @@
+import type { OwnDrillRecord } from '@wrightonic/contract';
+import type { Drill } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { dayWords } from '../../ui/days';
+import { Trouble } from '../../ui/Notice';
+import { Heading } from '../../ui/Screen';
+
+/** Makes a drill the academy's own, changes one that is, or takes it out of what is given. */
+export function OurOwn({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
+  const today = useToday();
+  const [keep, { error, isLoading }] = api.useKeepDrillsMutation();
+  const copy = (
+    <Button
+      mode={kept ? 'text' : 'outlined'}
+      icon="content-copy"
+      onPress={() => router.navigate(`/drills/new?from=${drill.id}` as Href)}
+    >
+      Write our own from it
+    </Button>
+  );
+  if (!kept) return <View style={styles.row}>{copy}</View>;
+  return (
+    <Card>
+      <Heading>Our own drill</Heading>
+      <Text>
+        {`${kept.retired ? 'Retired: plans that hold it keep it, and nobody is given it anew.' : 'In the list for every plan.'} Last changed by ${kept.by}, ${dayWords(kept.at.slice(0, 10), today)}.`}
+      </Text>
+      {error ? <Trouble error={error} /> : null}
+      <View style={styles.row}>
+        <Button
+          mode="outlined"
+          icon="pencil"
+          onPress={() => router.navigate(`/drills/${drill.id}?edit=1` as Href)}
+        >
+          Change it
+        </Button>
+        <Button
+          mode="outlined"
+          loading={isLoading}
+          onPress={() => void keep({ drills: [{ id: v7(), drill: kept.drill, retired: !kept.retired }] })}
+        >
+          {kept.retired ? 'Give it again' : 'Retire it'}
+        </Button>
+        {copy}
+      </View>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });

@@ -1,0 +1,203 @@
+import { check, ownDrill } from '@wrightonic/contract';
+import { faultsOf, type DrillBook, type OwnDrill } from '@wrightonic/core';
+
+/** A drill as it is typed: lists are lines, figures are text. */
+export interface DrillDraft extends Pick<
+  OwnDrill,
+  'discipline' | 'thread' | 'stage' | 'strength' | 'easier' | 'harder' | 'figure'
+> {
+  id: string;
+  name: string;
+  targets: string[];
+  /** One need a line; either of two things with “or” between. */
+  needs: string;
+  places: string[];
+  dose: string;
+  throws: string;
+  effortFrom: string;
+  effortTo: string;
+  minAge: string;
+  avoid: string[];
+  what: string;
+  caution: string;
+  cue: string;
+  feel: string;
+  target: string;
+  tags: string[];
+  setUp: string;
+  /** One a line. */
+  steps: string;
+  good: string;
+  mistakes: string;
+  roundFlaw: string | null;
+  roundSeen: string;
+  holds: string[];
+  leavesOut: string | null;
+}
+
+export const emptyDraft: DrillDraft = {
+  id: '',
+  name: '',
+  discipline: 'both',
+  thread: 'lower',
+  stage: 'feel',
+  targets: [],
+  needs: '',
+  places: ['home', 'field'],
+  dose: '3x8',
+  throws: '0',
+  effortFrom: '',
+  effortTo: '',
+  strength: false,
+  minAge: '9',
+  avoid: [],
+  easier: null,
+  harder: null,
+  what: '',
+  caution: '',
+  cue: '',
+  feel: '',
+  target: '',
+  tags: [],
+  setUp: '',
+  steps: '',
+  good: '',
+  mistakes: '',
+  roundFlaw: null,
+  roundSeen: '',
+  holds: [],
+  leavesOut: null,
+  figure: null,
+};
+
+export function draftOf({ page, cues, effort, equipment, ...drill }: OwnDrill): DrillDraft {
+  return {
+    ...drill,
+    targets: [...drill.targets],
+    needs: equipment.map((any) => any.join(' or ')).join('\n'),
+    places: [...drill.places],
+    throws: String(drill.throws),
+    effortFrom: effort ? String(effort.from) : '',
+    effortTo: effort ? String(effort.to) : '',
+    minAge: String(drill.minAge),
+    avoid: [...drill.avoidWithPainIn],
+    caution: drill.caution ?? '',
+    feel: cues.feel,
+    target: cues.target,
+    tags: [...cues.tags],
+    setUp: page.setUp,
+    steps: page.steps.join('\n'),
+    good: page.good,
+    mistakes: page.mistakes.join('\n'),
+    roundFlaw: page.workaround?.flaw ?? null,
+    roundSeen: page.workaround?.seen ?? '',
+    holds: [...page.holds],
+    leavesOut: page.leavesOut,
+  };
+}
+
+/** A name as an id that no drill of the book has yet. */
+export function idFor(name: string, book: DrillBook): string {
+  const plain = name
+    .normalize('NFD')
+    .replaceAll(/\p{M}/gu, '')
+    .toLowerCase()
+    .replaceAll(/[^a-z0-9]+/g, '-')
+    .replaceAll(/^-+|-+$/g, '')
+    .slice(0, 40)
+    .replace(/-$/, '');
+  const first = `own-${plain || 'drill'}`;
+  let id = first;
+  for (let n = 2; book.drill(id); n++) id = `${first}-${n}`;
+  return id;
+}
+
+const linesOf = (text: string): string[] =>
+  text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean);
+const figure = (text: string): number => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
+
+/** What was typed, as a drill; not checked yet. */
+const typed = (draft: DrillDraft): object => ({
+  id: draft.id,
+  name: draft.name.trim(),
+  discipline: draft.discipline,
+  thread: draft.thread,
+  stage: draft.stage,
+  targets: draft.targets,
+  equipment: linesOf(draft.needs).map((line) => line.split(/ or /).map((thing) => thing.trim())),
+  places: draft.places,
+  dose: draft.dose.trim(),
+  throws: figure(draft.throws),
+  effort:
+    draft.effortFrom.trim() || draft.effortTo.trim()
+      ? { from: figure(draft.effortFrom || draft.effortTo), to: figure(draft.effortTo) }
+      : null,
+  strength: draft.strength,
+  minAge: figure(draft.minAge),
+  avoidWithPainIn: draft.avoid,
+  easier: draft.easier,
+  harder: draft.harder,
+  what: draft.what.trim(),
+  cue: draft.cue.trim(),
+  caution: draft.caution.trim() || null,
+  page: {
+    setUp: draft.setUp.trim(),
+    steps: linesOf(draft.steps),
+    good: draft.good.trim(),
+    mistakes: linesOf(draft.mistakes),
+    workaround: draft.roundFlaw ? { flaw: draft.roundFlaw, seen: draft.roundSeen.trim() } : null,
+    holds: draft.holds,
+    leavesOut: draft.leavesOut,
+  },
+  cues: { feel: draft.feel.trim(), target: draft.target.trim(), tags: draft.tags },
+  figure: draft.figure,
+});
+
+/** Where a field of a drill is typed. */
+const places: readonly [RegExp, keyof DrillDraft][] = [
+  [/^equipment/, 'needs'],
+  [/^effort\.from/, 'effortFrom'],
+  [/^effort/, 'effortTo'],
+  [/^avoidWithPainIn/, 'avoid'],
+  [/^page\.workaround\.seen/, 'roundSeen'],
+  [/^page\.workaround/, 'roundFlaw'],
+];
+
+const placeOf = (field: string): keyof DrillDraft => {
+  const cue = /^cues\.(feel|target|tags)/.exec(field)?.[1];
+  if (cue) return cue as keyof DrillDraft;
+  const known = places.find(([pattern]) => pattern.test(field))?.[1];
+  return known ?? (field.replace(/^page\./, '').split('.')[0] as keyof DrillDraft);
+};
+
+const said = (message: string): string =>
+  message
+    .replace(/^\S+ /, '')
+    .replace(/^length must be less than or equal to (\d+) characters long$/, 'is longer than $1 letters')
+    .replace(
+      /^(is not allowed to be empty|is required|must be a number|must contain at least 1 items)$/,
+      'is missing',
+    )
+    .replace('does not contain 1 required value(s)', 'is missing')
+    .replace('must be greater than or equal to', 'must be at least')
+    .replace('must be less than or equal to', 'must be at most');
+
+export type DraftProblems = Partial<Record<keyof DrillDraft, string>>;
+
+/** The drill that was typed, or what is wrong with it by the field in which it was typed. */
+export function drillOfDraft(
+  draft: DrillDraft,
+  book: DrillBook,
+): { drill: OwnDrill; problems?: never } | { drill?: never; problems: DraftProblems } {
+  const checked = check(ownDrill, typed(draft) as OwnDrill);
+  const wrong = checked.problems
+    ? checked.problems.map(({ field, message }) => [placeOf(field), said(message)] as const)
+    : faultsOf(checked.value, book).map(({ field, why }) => [placeOf(field), why] as const);
+  if (wrong.length === 0) return { drill: checked.value! };
+  const problems: DraftProblems = {};
+  for (const [field, words] of wrong) problems[field] ??= words;
+  return { problems };
+}

@@ -1,0 +1,29 @@
+import {
+  drillFileFormat,
+  drillFileVersion,
+  type DrillFileRead,
+  type OwnDrillRecord,
+} from '@wrightonic/contract';
+
+/** The academy's own drills as a file that another academy can open. */
+export const fileOf = (own: readonly OwnDrillRecord[]): string =>
+  JSON.stringify(
+    {
+      format: drillFileFormat,
+      version: drillFileVersion,
+      drills: own.filter(({ retired }) => !retired).map(({ drill }) => drill),
+    },
+    null,
+    2,
+  );
+
+/** What a file would bring, in words. */
+export function broughtWords({ fresh, changed, same }: DrillFileRead): string {
+  const names = (list: readonly { name: string }[]) => list.map(({ name }) => name).join(', ');
+  const told = [
+    fresh.length ? `New: ${names(fresh)}.` : '',
+    changed.length ? `Changed, in plans that run too: ${names(changed)}.` : '',
+    same.length ? `${same.length} ${same.length === 1 ? 'is' : 'are'} here just so.` : '',
+  ];
+  return told.filter(Boolean).join(' ');
+}

@@ -1,0 +1,82 @@
+import { readFileSync } from 'node:fs';
+import { wholeDrill } from '@wrightonic/core';
+import { v7 } from 'uuid';
+import { expect, test } from './app';
+
+test('a drill is written from another, put into a ladder, handed on as a file, and retired', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  const id = await app.planned('Owner');
+  const name = `Fence lean ${v7().slice(-6)}`;
+  await page.goto('/drills/hip-first-lean');
+  await app.tap('Write our own from it');
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  await page.getByLabel('Plain', { exact: true }).fill('Hip to the fence.');
+  await page.getByLabel('Dose', { exact: true }).fill('a few');
+  await app.tap('Keep the drill');
+  await expect(page.getByText('1 field is not right yet', { exact: false })).toBeVisible();
+  await expect(page.getByText('is not a dose', { exact: false })).toBeVisible();
+  await page.getByLabel('Dose', { exact: true }).fill('3x6');
+  await app.tap('Keep the drill');
+  await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
+  await expect(page.getByRole('img', { name: `Set-up of ${name}, right-handed` })).toBeVisible();
+  const own = page.url().split('/').at(-1)!;
+
+  await page.goto(`/athletes/${id}/build`);
+  await page.getByText('What held it back').waitFor();
+  await app.tap('Add a feel drill');
+  await page
+    .getByRole('button', { name: new RegExp(`^${name}`) })
+    .first()
+    .click();
+  await expect(page.getByRole('button', { name: `Move ${name}` })).toBeVisible();
+  const planned = async () => {
+    const { plan } = await app.read(`/athletes/${id}`);
+    return plan.threads.flatMap(({ stages }: any) => stages.flatMap(({ drills }: any) => drills));
+  };
+  expect((await planned()).find(({ drill }: any) => drill === own)).toMatchObject({ dose: '3x6' });
+
+  await page.goto('/drills');
+  await app.tap('Our own');
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    app.tap(/^Our (drill|\d+ drills) as a file$/),
+  ]);
+  const file = JSON.parse(readFileSync((await saved.path())!, 'utf8'));
+  const drill = file.drills.find((each: { id: string }) => each.id === own);
+  expect(drill).toMatchObject({ name, cue: 'Hip to the fence.', figure: 'hip-first-lean' });
+
+  await page.goto(`/drills/${own}`);
+  await app.tap('Retire it');
+  await expect(page.getByText(/^Retired: plans that hold it keep it/)).toBeVisible();
+  expect((await planned()).some((each: any) => each.drill === own)).toBe(true);
+});
+
+test('a file of drills is looked at before it is kept, and a broken one takes nothing', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  const end = v7().slice(-6);
+  const drill = { ...wholeDrill('cross-tap'), id: `own-tap-${end}`, name: `Tap ${end}` };
+  const file = (drills: unknown[]) =>
+    page.locator('input[type=file][accept^=".json"]').setInputFiles({
+      name: 'drills.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify({ format: 'wrightonic-drills', version: 1, drills })),
+    });
+  await page.goto('/drills');
+  await app.tap('Our own');
+  await file([{ ...drill, stage: 'warm' }]);
+  await expect(page.getByText(/drills\[0\]\.stage must be one of/)).toBeVisible();
+  await file([{ ...drill, equipment: [['heavy balls']] }]);
+  await expect(page.getByText(/minAge is at least 15/)).toBeVisible();
+  await file([drill]);
+  await expect(page.getByText(`New: Tap ${end}.`)).toBeVisible();
+  await app.tap('Keep 1 drill');
+  await page.getByRole('searchbox', { name: 'Search drills' }).fill(`Tap ${end}`);
+  await expect(page.getByRole('link', { name: new RegExp(`^Tap ${end}`) })).toBeVisible();
+  await app.post('/drills', { drills: [{ id: v7(), drill, retired: true }] });
+});
