@@ -30,10 +30,23 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   workers: 2,
   fullyParallel: true,
-  use: { baseURL: process.env['BASE_URL'] ?? 'http://127.0.0.1:4310', trace: 'off', locale: 'en-GB' },
+  // What keeps the app offline is switched on where it is tested: it would read everything along in every test.
+  use: {
+    baseURL: process.env['BASE_URL'] ?? 'http://127.0.0.1:4310',
+    trace: 'off',
+    locale: 'en-GB',
+    serviceWorkers: 'block',
+  },
   projects: [
     { name: 'tests', testMatch: '*.spec.ts', use: chromium },
+    {
+      name: 'faults',
+      testMatch: 'faults.ts',
+      use: { ...chromium, serviceWorkers: 'allow' },
+      fullyParallel: false,
+      workers: 1,
+    },
     { name: 'pictures', testMatch: 'pictures.ts', use: chromium, fullyParallel: false },
-    { name: 'bench', testMatch: 'bench.ts', use: chromium, fullyParallel: false, workers: 1 },
+    { name: 'bench', testMatch: 'bench*.ts', use: chromium, fullyParallel: false, workers: 1 },
   ],
 });

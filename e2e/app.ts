@@ -87,10 +87,11 @@ export class App {
               const opening = indexedDB.open('wrightonic');
               opening.onerror = () => fail(opening.error);
               opening.onsuccess = () => {
-                const counting = opening.result.transaction('outbox').objectStore('outbox').count();
-                counting.onsuccess = () => {
+                const reading = opening.result.transaction('outbox').objectStore('outbox').getAll();
+                reading.onsuccess = () => {
                   opening.result.close();
-                  done(counting.result);
+                  const waits = (entry: { sentAt?: number; why?: string }) => !entry.sentAt && !entry.why;
+                  done(reading.result.filter(waits).length);
                 };
               };
             }),

@@ -17,6 +17,7 @@ const screens = [
   '/office/links',
   '/office/planning',
   '/office/words',
+  '/unsent',
   '/athletes/new',
 ];
 const more = ['profile', 'screen', 'throws?part=chart', 'throws?part=says', 'clip', 'curves', 'sheet'];

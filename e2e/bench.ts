@@ -1,4 +1,3 @@
-import { writeFileSync } from 'node:fs';
 import {
   addDays,
   drills,
@@ -8,34 +7,13 @@ import {
   type PlanInput,
   type Severity,
 } from '@wrightonic/core';
-import type { Page } from '@playwright/test';
 import { luck, pretendCurves } from '@wrightonic/core/simulate';
 import { loadSolver } from '@wrightonic/solver';
 import { expect, test } from './app';
-
-/** A figure with the limit that it is held to. */
-interface Figure {
-  what: string;
-  value: number;
-  unit: string;
-  most: number;
-}
-const figures: Figure[] = [];
-const note = (what: string, value: number, unit: string, most: number) =>
-  figures.push({ what, value, unit, most });
-const middle = (values: readonly number[]) =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
-const p95 = (values: readonly number[]) =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length * 0.95)]!;
+import { middle, note, p95, slow, usableAfter } from './figures';
 
 test.setTimeout(240_000);
 const everything = [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))];
-
-/** Slows the processor down as a mid-range phone would be. */
-async function slow(page: Page, rate = 4): Promise<void> {
-  const devtools = await page.context().newCDPSession(page);
-  await devtools.send('Emulation.setCPUThrottlingRate', { rate });
-}
 
 test('scripts', async ({ page }) => {
   const html = await (await page.request.get('/')).text();
@@ -170,23 +148,6 @@ test('requests', async ({ app }) => {
   }
 });
 
-/** From the beginning of the navigation to the paint that shows something that can be pressed, seen from the page. */
-async function usableAfter(page: Page, selector: string): Promise<number> {
-  await page.addInitScript((wanted) => {
-    const seen = new MutationObserver(() => {
-      if (!document.querySelector(wanted)) return;
-      seen.disconnect();
-      requestAnimationFrame(() => {
-        document.documentElement.dataset['usable'] = String(performance.now());
-      });
-    });
-    seen.observe(document, { childList: true, subtree: true });
-  }, selector);
-  await page.goto('/', { waitUntil: 'commit' });
-  await page.waitForSelector('[data-usable]', { state: 'attached' });
-  return page.evaluate(() => Number(document.documentElement.dataset['usable']));
-}
-
 test('first usable screen on a slow phone', async ({ browser, baseURL }) => {
   const times = { signIn: [] as number[], today: [] as number[] };
   for (let n = 0; n < 7; n++) {
@@ -284,15 +245,4 @@ test('a quick look', async ({ app, page }) => {
   await app.sent();
   note('quick look to saved findings, taps', app.taps, 'taps', 25);
   note('the same, as fast as the app takes taps', (performance.now() - start) / 1000, 's', 60);
-});
-
-test.afterAll(() => {
-  const rows = figures.map(({ what, value, unit, most }) => {
-    const shown = value < 10 ? value.toFixed(1) : value.toFixed(0);
-    return `| ${what} | ${shown} ${unit} | ${most} ${unit} | ${value <= most ? 'yes' : 'NO'} |`;
-  });
-  const table = ['| what | measured | at most | held |', '|---|---|---|---|', ...rows].join('\n');
-  const file = process.env['BENCH_TABLE'];
-  if (file) writeFileSync(file, `${table}\n`);
-  expect(figures.length).toBeGreaterThan(5);
 });

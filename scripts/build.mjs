@@ -12,6 +12,7 @@ import {
 import { extname, join } from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
+import { generateSW } from 'workbox-build';
 import { alone } from './lock.mjs';
 import { must, root, say } from './run.mjs';
 
@@ -63,6 +64,22 @@ function hint(folder) {
       writeFileSync(file, `//# allFunctionsCalledOnLoad\n${readFileSync(file, 'utf8')}`);
 }
 
+/** Lets the app open without a connection; a new one waits until it is asked for, so that an open page keeps its scripts. */
+async function keepOffline(folder) {
+  await generateSW({
+    swDest: join(folder, 'sw.js'),
+    globDirectory: folder,
+    globPatterns: ['**/*.{html,js,css,ttf,woff2,png,svg,ico,webmanifest}'],
+    dontCacheBustURLsMatching: /[-.][0-9a-f]{32}\./,
+    maximumFileSizeToCacheInBytes: 6_291_456,
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//],
+    cleanupOutdatedCaches: true,
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+  });
+}
+
 async function compress(folder) {
   const best = { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } };
   const one = async (file) => {
@@ -89,6 +106,7 @@ export async function buildApp() {
     });
     bringFaces(fresh);
     hint(fresh);
+    await keepOffline(fresh);
     await compress(fresh);
     renameSync(fresh, folder);
     // A page that is still open may ask for a chunk of the build before.

@@ -35,9 +35,10 @@ function claim(folder) {
  * Starts MariaDB on loopback with its data in `folder`; the first time it is set up there. Only the account that
  * it is made for can sign in over the network, with a password that is in the folder alone.
  *
- * @returns the URL of the database
+ * @param at a port that it had before; another one when left out
+ * @returns its URL, and the process
  */
-export async function startDatabase(folder) {
+export async function launchDatabase(folder, at) {
   const data = join(folder, 'mariadb');
   const secret = join(folder, 'database-password');
   mkdirSync(folder, { recursive: true });
@@ -58,7 +59,7 @@ export async function startDatabase(folder) {
     );
   }
   await endLeftOver(data);
-  const port = await freePort();
+  const port = at ?? (await freePort());
   // A socket's path may have 107 characters only.
   const sockets = mkdtempSync(join(tmpdir(), 'wrightonic-'));
   const socket = join(sockets, 's');
@@ -98,5 +99,8 @@ export async function startDatabase(folder) {
     if (made === null) throw new Error('The database could not be made.');
     writeFileSync(secret, password, { mode: 0o600 });
   }
-  return `mysql://${name}:${readFileSync(secret, 'utf8')}@127.0.0.1:${port}/${name}`;
+  return { url: `mysql://${name}:${readFileSync(secret, 'utf8')}@127.0.0.1:${port}/${name}`, port, server };
 }
+
+/** The same, where only its URL matters. */
+export const startDatabase = async (folder) => (await launchDatabase(folder)).url;

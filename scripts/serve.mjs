@@ -12,9 +12,8 @@ const answers = (port) =>
     }).once('error', () => done(false));
   });
 
-/** Database, build and server, each started when what it needs is there. */
-export async function serve({ folder, port, env = {} }) {
-  const [url, app] = await Promise.all([startDatabase(folder), buildApp()]);
+/** The server on a database and a build that are there already. */
+export async function launchServer({ url, app, folder, port, env = {} }) {
   const server = launch('node', ['--require', 'tsx/cjs', join(root, 'apps', 'server', 'src', 'main.ts')], {
     env: {
       ...process.env,
@@ -30,5 +29,11 @@ export async function serve({ folder, port, env = {} }) {
     if (server.over) throw new Error(`The server ended with ${await server.gone}.`);
     return answers(port);
   }, 'the server');
-  return { url, app, server };
+  return server;
+}
+
+/** Database, build and server, each started when what it needs is there. */
+export async function serve({ folder, port, env = {} }) {
+  const [url, app] = await Promise.all([startDatabase(folder), buildApp()]);
+  return { url, app, server: await launchServer({ url, app, folder, port, env }) };
 }

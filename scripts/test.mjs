@@ -2,10 +2,13 @@ import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { inBrowser, passingFolder } from './browser.mjs';
 import { startDatabase } from './database.mjs';
+import { faults } from './faults.mjs';
 import { atEnd, main, run, say } from './run.mjs';
 import { setUp } from './setup.mjs';
 
-const all = ['lint', 'types', 'unit', 'browser'];
+const all = ['lint', 'types', 'unit', 'browser', 'faults'];
+/** Of each fault; `npm run faults` runs more. */
+const faultRounds = 2;
 
 /** What a tool wrote down about its tests, or nothing when it did not get that far. */
 const report = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
@@ -28,12 +31,24 @@ async function unit(folder) {
   return { passed: found?.numPassedTests ?? 0, failed: code !== 0 ? Math.max(1, failed) : failed };
 }
 
-async function browser(folder) {
-  const file = join(folder, 'playwright.json');
-  const code = await inBrowser('tests', folder, { PLAYWRIGHT_JSON_OUTPUT_NAME: file });
+/** What the browser tests came to, from the file that they wrote. */
+function played(file, code) {
   const stats = report(file)?.stats;
   const failed = stats ? stats.unexpected + stats.flaky : 0;
   return { passed: stats?.expected ?? 0, failed: code !== 0 ? Math.max(1, failed) : failed };
+}
+
+async function browser(folder) {
+  const file = join(folder, 'playwright.json');
+  return played(file, await inBrowser('tests', folder, { PLAYWRIGHT_JSON_OUTPUT_NAME: file }));
+}
+
+async function killed() {
+  // A database of its own: it is killed.
+  const folder = passingFolder('faults');
+  const file = join(folder, 'faults.json');
+  const { code } = await faults(folder, faultRounds, { PLAYWRIGHT_JSON_OUTPUT_NAME: file });
+  return played(file, code);
 }
 
 const steps = {
@@ -46,6 +61,7 @@ const steps = {
     check(['npx', 'tsc', '-p', 'tsconfig.json'], ['npx', 'tsc', '-p', join('apps', 'app', 'tsconfig.json')]),
   unit,
   browser,
+  faults: killed,
 };
 
 // Cleaned up last, so that it is the last line.

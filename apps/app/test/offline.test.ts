@@ -1,5 +1,5 @@
 import type { AthletePage, LogEvent, OpenSession } from '@wrightonic/contract';
-import { answered, journal, logged, restored } from '../src/offline/journal';
+import { answered, held, journal, logged, restored } from '../src/offline/journal';
 import { sessionEvents, withJournal } from '../src/offline/local';
 import type { Entry } from '../src/offline/outbox';
 import {
@@ -84,19 +84,31 @@ describe('the journal', () => {
     expect(state.waiting).toEqual([one.event.id, two.event.id]);
     state = reducer(
       state,
-      answered([
-        { id: one.event.id, stored: true },
-        { id: two.event.id, stored: false, why: 'unknown drill' },
-      ]),
+      answered({
+        answers: [
+          { id: one.event.id, stored: true },
+          { id: two.event.id, stored: false, why: 'unknown drill' },
+        ],
+        at: 5,
+      }),
     );
     expect(state.waiting).toEqual([]);
-    expect(state.entries.map(({ why }) => why)).toEqual([undefined, 'unknown drill']);
+    expect(state.entries.map(({ why, sentAt }) => [why, sentAt])).toEqual([
+      [undefined, 5],
+      ['unknown drill', undefined],
+    ]);
   });
   it('takes up what an earlier page left, before what is new, and nothing twice', () => {
     const [old, fresh] = [entry({ kind: 'undo' }), entry({ kind: 'undo' })];
     const state = reducer(reducer(start, logged(fresh)), restored([old, fresh]));
     expect(state.waiting).toEqual([old.event.id, fresh.event.id]);
     expect(state.entries).toHaveLength(2);
+  });
+  it('does not send again what an earlier page had sent, and still shows it', () => {
+    const sent = entry({ kind: 'rep', sessionId: 's' }, { sentAt: 1 });
+    const state = reducer(start, restored([sent]));
+    expect([state.waiting, state.entries, state.ready]).toEqual([[], [sent], true]);
+    expect(reducer(state, held([sent.event.id])).entries).toEqual([]);
   });
 });
 

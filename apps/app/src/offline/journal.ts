@@ -11,9 +11,17 @@ interface Journal {
   waiting: string[];
   /** The browser could not keep an entry; it is in this page alone. */
   unkept: boolean;
+  /** What an earlier page left behind was taken up. */
+  ready: boolean;
+  /** The server answered when it was last asked. */
+  connected: boolean;
 }
 
-const initialState: Journal = { entries: [], waiting: [], unkept: false };
+const initialState: Journal = { entries: [], waiting: [], unkept: false, ready: false, connected: true };
+
+/** What the session under way shows; the rest is on the page of the athlete. */
+export const inSession = ({ event }: Entry): boolean =>
+  'sessionId' in event ? event.sessionId !== null : event.kind === 'session-begun';
 
 export const journal = createSlice({
   name: 'journal',
@@ -28,17 +36,26 @@ export const journal = createSlice({
       const known = new Set(state.entries.map(({ event }) => event.id));
       const fresh = payload.filter(({ event }) => !known.has(event.id));
       state.entries = [...fresh, ...state.entries];
-      state.waiting = [...fresh.filter(({ why }) => !why).map(({ event }) => event.id), ...state.waiting];
+      const open = fresh.filter(({ why, sentAt }) => !why && sentAt === undefined);
+      state.waiting = [...open.map(({ event }) => event.id), ...state.waiting];
+      state.ready = true;
     },
-    answered: (state, { payload }: PayloadAction<LogAnswer[]>) => {
-      const why = new Map(
-        payload.map((answer) => [answer.id, answer.stored ? undefined : (answer.why ?? '')]),
-      );
-      state.waiting = state.waiting.filter((id) => !why.has(id));
+    answered: (state, { payload }: PayloadAction<{ answers: LogAnswer[]; at: number }>) => {
+      const byId = new Map(payload.answers.map((answer) => [answer.id, answer]));
+      state.waiting = state.waiting.filter((id) => !byId.has(id));
       for (const entry of state.entries) {
-        const reason = why.get(entry.event.id);
-        if (reason !== undefined) entry.why = reason;
+        const answer = byId.get(entry.event.id);
+        if (answer?.stored) entry.sentAt = payload.at;
+        else if (answer) entry.why = answer.why ?? 'The server did not take it.';
       }
+    },
+    /** What was stored before something was read is in what was read. */
+    held: (state, { payload }: PayloadAction<readonly string[]>) => {
+      const gone = new Set(payload);
+      state.entries = state.entries.filter(({ event }) => !gone.has(event.id));
+    },
+    connected: (state, { payload }: PayloadAction<boolean>) => {
+      state.connected = payload;
     },
     couldNotKeep: (state) => {
       state.unkept = true;
@@ -49,4 +66,4 @@ export const journal = createSlice({
   },
 });
 
-export const { logged, restored, answered, couldNotKeep, dismissed } = journal.actions;
+export const { logged, restored, answered, held, connected, couldNotKeep, dismissed } = journal.actions;

@@ -1,5 +1,6 @@
 import type { LogEvent, LogKind, EventOf } from '@wrightonic/contract';
 import { v7 } from 'uuid';
+import { now } from './clock';
 import { couldNotKeep, logged } from './journal';
 import { outbox } from './outbox';
 import { send, whoIs, type Thunk } from './send';
@@ -14,7 +15,13 @@ type Fields<K extends LogKind> = Omit<EventOf<K>, 'id' | 'at' | 'kind'>;
 export const log =
   <K extends LogKind>(athleteId: string, kind: K, fields: Fields<K>): Thunk<string> =>
   (dispatch, state) => {
-    const event = { id: v7(), at: new Date().toISOString(), kind, ...fields } as unknown as LogEvent;
+    const at = now();
+    const event = {
+      id: v7({ msecs: at.getTime() }),
+      at: at.toISOString(),
+      kind,
+      ...fields,
+    } as unknown as LogEvent;
     const entry = { event, athleteId, personId: whoIs(state()) ?? '' };
     dispatch(logged(entry));
     outbox.put(entry).then(

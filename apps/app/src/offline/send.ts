@@ -6,7 +6,10 @@ import { outbox } from './outbox';
 
 export type Thunk<T> = (dispatch: Dispatch, state: () => State) => T;
 
-const atOnce = 200;
+/** As many as the server takes in one go. */
+const atOnce = 500;
+/** After so long the first screen stands, and the rest of the day can be read. */
+const settledMs = 4000;
 
 /** The id of whoever is signed in. */
 export const whoIs = (state: State): string | null =>
@@ -44,9 +47,13 @@ export const send = (): Thunk<Promise<void>> => async (dispatch, state) => {
       const { answers } = await dispatch(
         api.endpoints.sendLog.initiate(batch.map(({ event }) => event)),
       ).unwrap();
-      dispatch(answered(answers));
-      await outbox.remove(answers.filter(({ stored }) => stored).map(({ id }) => id));
-      for (const entry of state().journal.entries.filter(({ why }) => why)) await outbox.put(entry);
+      dispatch(answered({ answers, at: Date.now() }));
+      const told = new Set(answers.map(({ id }) => id));
+      // Stored or refused: what this device shows without a connection must still hold it.
+      await outbox
+        .put(...state().journal.entries.filter(({ event }) => told.has(event.id)))
+        // Sent again at worst, which changes nothing.
+        .catch(() => undefined);
       const again = new Set(
         batch.filter(({ event }) => offering.has(event.kind)).map(({ athleteId }) => athleteId),
       );
@@ -70,15 +77,18 @@ export const send = (): Thunk<Promise<void>> => async (dispatch, state) => {
 
 /** Takes up what an earlier page left behind and goes on trying. */
 export const resume = (): Thunk<Promise<() => void>> => async (dispatch) => {
-  const entries = await outbox.all().catch(() => []);
-  if (entries.length) dispatch(restored(entries));
+  dispatch(restored(await outbox.all().catch(() => [])));
   const attempt = () => void dispatch(send());
   attempt();
+  const along = () =>
+    void import('./ahead').then(({ takeAlong }) => dispatch(takeAlong())).catch(() => undefined);
+  const quiet = setTimeout(along, settledMs);
   window.addEventListener('online', attempt);
   const clock = setInterval(attempt, 15_000);
   return () => {
     window.removeEventListener('online', attempt);
     clearInterval(clock);
+    clearTimeout(quiet);
   };
 };
 

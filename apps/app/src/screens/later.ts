@@ -28,5 +28,7 @@ export { Sheet } from '../features/trace/Sheet';
 export { TraceScreen } from '../features/trace/TraceScreen';
 export { Session } from '../features/work/Session';
 export { Work } from '../features/work/Work';
+export { Unsent } from '../features/unsent/Unsent';
+export { FreshVersion } from '../ui/FreshVersion';
 export { Keys } from '../ui/Keys';
 export { NotHere } from '../ui/NotHere';

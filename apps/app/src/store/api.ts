@@ -60,6 +60,8 @@ import type {
 } from '@wrightonic/contract';
 import type { LexiconEdit } from '@wrightonic/core';
 import { createApi } from '@reduxjs/toolkit/query/react';
+import { answers } from '../offline/answers';
+import { reading } from '../offline/held';
 import { query } from './query';
 import { token } from './token';
 
@@ -82,6 +84,7 @@ export const api = createApi({
     'Drills',
   ],
   keepUnusedDataFor: 600,
+  refetchOnReconnect: true,
   endpoints: (build) => {
     const keep = async (
       _: unknown,
@@ -116,7 +119,9 @@ export const api = createApi({
         onQueryStarted: keep,
         async onCacheEntryAdded(_arg, { cacheDataLoaded, dispatch }) {
           const { data } = await cacheDataLoaded.catch(() => ({ data: null }));
-          if (data) dispatch(api.util.upsertQueryData('session', undefined, data));
+          if (!data) return;
+          dispatch(api.util.upsertQueryData('session', undefined, data));
+          await answers.put('session', data, Date.now());
         },
       });
     return {
@@ -136,6 +141,7 @@ export const api = createApi({
       athlete: build.query<AthletePage, string>({
         query: (id) => `athletes/${id}`,
         providesTags: (_result, _error, id) => [{ type: 'Athlete', id }],
+        onQueryStarted: reading('page'),
       }),
       addAthlete: build.mutation<Made, NewAthlete>({
         query: (body) => ({ url: 'athletes', method: 'POST', body }),
@@ -150,6 +156,7 @@ export const api = createApi({
       openSession: build.query<OpenSession, string>({
         query: (id) => `athletes/${id}/open-session`,
         keepUnusedDataFor: 0,
+        onQueryStarted: reading('session'),
       }),
       sendLog: build.mutation<{ answers: LogAnswer[] }, LogEvent[]>({
         query: (events) => ({ url: 'log', method: 'POST', body: { events } }),

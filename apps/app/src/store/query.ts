@@ -1,11 +1,19 @@
 import type { SessionState } from '@wrightonic/contract';
 import {
   fetchBaseQuery,
+  type BaseQueryApi,
   type BaseQueryFn,
   type FetchArgs,
   type FetchBaseQueryError,
+  type FetchBaseQueryMeta,
 } from '@reduxjs/toolkit/query/react';
+import { answers } from '../offline/answers';
+import { hear } from '../offline/clock';
+import { connected } from '../offline/journal';
 import { token } from './token';
+
+/** As long as anybody waits to read something that was read before, milliseconds. */
+const patience = 8000;
 
 const plain = fetchBaseQuery({
   baseUrl: '/api',
@@ -15,16 +23,46 @@ const plain = fetchBaseQuery({
   },
 });
 
+/** Beside an answer: when it was given, where it is one that was kept. */
+export type Meta = FetchBaseQueryMeta & { kept?: number };
+type Result = Awaited<
+  ReturnType<BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError, object, Meta>>
+>;
+
+const away = new Set<unknown>(['FETCH_ERROR', 'TIMEOUT_ERROR', 502, 503, 504]);
+
+async function asked(args: string | FetchArgs, api: BaseQueryApi, more: object): Promise<Result> {
+  const result = (await plain(args, api, more)) as Result;
+  hear(result.meta?.response?.headers.get('date'));
+  const there = !away.has(result.error?.status);
+  const was = (api.getState() as { journal: { connected: boolean } }).journal.connected;
+  if (there !== was) api.dispatch(connected(there));
+  return result;
+}
+
+/** What is read is kept; without a connection, what was kept is the answer. */
+async function read(args: string | FetchArgs, api: BaseQueryApi, more: object): Promise<Result> {
+  const path = typeof args === 'string' ? args : args.url;
+  const at = Date.now();
+  const wish = typeof args === 'string' ? { url: args } : args;
+  const result = await asked({ timeout: patience, ...wish }, api, more);
+  if (!result.error) void answers.put(path, result.data, at);
+  if (!away.has(result.error?.status)) return result;
+  const kept = await answers.get(path);
+  return kept ? { data: kept.data, meta: { ...result.meta, kept: kept.at } as Meta } : result;
+}
+
 /** A page that was open for long may carry a token that is out of date: it is fetched anew, once. */
-export const query: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError> = async (
+export const query: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError, object, Meta> = async (
   args,
   api,
   more,
 ) => {
-  const first = await plain(args, api, more);
-  if (first.error?.status !== 403 || typeof args === 'string' || args.method === 'GET') return first;
+  if (typeof args === 'string' || !args.method || args.method === 'GET') return read(args, api, more);
+  const first = await asked(args, api, more);
+  if (first.error?.status !== 403) return first;
   const fresh = await plain('session', api, more);
   if (!fresh.data) return first;
   token.set((fresh.data as SessionState).csrf);
-  return plain(args, api, more);
+  return asked(args, api, more);
 };

@@ -15,7 +15,7 @@ setupListeners(store.dispatch);
 // Asked for before anything is drawn: the first screen hangs on the answer.
 export const firstAnswer = store.dispatch(api.endpoints.session.initiate());
 // Whoever was here before most likely still is: the day's page is asked for beside it.
-if (visitor.wasHere()) {
+if (visitor.last()) {
   store.dispatch(api.util.prefetch('roster', undefined, {}));
   store.dispatch(api.util.prefetch('lessons', undefined, {}));
 }

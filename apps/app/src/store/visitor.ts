@@ -1,17 +1,17 @@
 const place = 'wrightonic.was-here';
 
-/** Whether somebody was signed in on this device when it was last used; a guess that costs nothing when wrong. */
+/** Who was signed in on this device when it was last used; a guess that costs nothing when wrong. */
 export const visitor = {
-  wasHere: (): boolean => {
+  last: (): string | null => {
     try {
-      return localStorage.getItem(place) !== null;
+      return localStorage.getItem(place);
     } catch {
-      return false;
+      return null;
     }
   },
-  note: (here: boolean): void => {
+  note: (person: string | null): void => {
     try {
-      if (here) localStorage.setItem(place, '1');
+      if (person) localStorage.setItem(place, person);
       else localStorage.removeItem(place);
     } catch {
       // A browser that keeps nothing is guessed to be new.

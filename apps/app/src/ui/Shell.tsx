@@ -7,12 +7,13 @@ import { useColours } from '../theme/theme';
 import { Broken } from './Broken';
 import { Icon, type IconName } from './Icon';
 import { places } from './places';
-import { Unsent } from './Unsent';
+import { UnsentLine } from './UnsentLine';
 import { useIdle } from './useIdle';
 import { useWide } from './useWide';
 
 // Comes with the later screens once the first one stands idle, so that these are there when they are wanted.
 const Keys = screen('Keys', null);
+const FreshVersion = screen('FreshVersion', null);
 
 const full = /^\/(athletes\/[^/]+\/(session|sheet)|s\/.+)$/;
 
@@ -22,6 +23,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const path = usePathname();
   const { ground, surface, line } = useColours();
   const working = full.test(path);
+  const idle = useIdle();
   const bar = (
     <View
       role="navigation"
@@ -42,10 +44,11 @@ export function Shell({ children }: { children: ReactNode }) {
   );
   return (
     <View style={[styles.whole, { backgroundColor: ground }, wide ? styles.beside : null]}>
-      {useIdle() ? <Keys /> : null}
+      {idle ? <Keys /> : null}
       {wide && !working ? bar : null}
       <View style={styles.content}>
-        <Unsent />
+        {idle ? <FreshVersion /> : null}
+        <UnsentLine />
         <Broken key={path}>{children}</Broken>
       </View>
       {!wide && !working ? bar : null}

@@ -29,16 +29,31 @@ declare module 'express-serve-static-core' {
 
 const weeks = 4;
 
+/** Whoever called has been told by their callback; the same failure once more, heard by nobody, would end the server. */
+const told = (work: Promise<unknown>): Promise<never> => work.catch(() => undefined) as Promise<never>;
+
 /** A session lives on while it is used; to write that down once an hour is enough, and no answer waits for it. */
 class CalmStore extends ConnectSessionKnexStore {
   private readonly touched = new Map<string, number>();
+
+  override get(...given: Parameters<ConnectSessionKnexStore['get']>) {
+    return told(super.get(...given));
+  }
+
+  override set(...given: Parameters<ConnectSessionKnexStore['set']>) {
+    return told(super.set(...given));
+  }
+
+  override destroy(...given: Parameters<ConnectSessionKnexStore['destroy']>) {
+    return told(super.destroy(...given));
+  }
 
   override async touch(...[sid, data, done]: Parameters<ConnectSessionKnexStore['touch']>): Promise<void> {
     const last = this.touched.get(sid) ?? 0;
     if (Date.now() - last < 3_600_000) return done?.();
     if (this.touched.size > 10_000) this.touched.clear();
     this.touched.set(sid, Date.now());
-    await super.touch(sid, data, done);
+    await told(super.touch(sid, data, done));
   }
 }
 

@@ -6,7 +6,7 @@ import { isMissingParent } from '../store/scope';
 /** A request that is answered with a refusal in words. */
 export class Refused extends Error {
   constructor(
-    readonly status: 400 | 401 | 403 | 404 | 409 | 413 | 422 | 429,
+    readonly status: 400 | 401 | 403 | 404 | 409 | 413 | 422 | 429 | 503,
     message: string,
     readonly fields?: Problem[],
   ) {
@@ -22,6 +22,16 @@ export const notHere: RequestHandler = (request) => {
   throw new Refused(404, `There is nothing at ${request.method} ${request.path}.`);
 };
 
+/** How the driver and its pool say that the database is away. */
+const away = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'EPIPE',
+  'ETIMEDOUT',
+  'PROTOCOL_CONNECTION_LOST',
+  'ER_SERVER_SHUTDOWN',
+]);
+
 function asRefused(error: unknown): Refused | null {
   if (error instanceof Refused) return error;
   if (isMissingParent(error)) return new Refused(404, 'What this belongs to is not here.');
@@ -29,6 +39,11 @@ function asRefused(error: unknown): Refused | null {
   if (type === 'entity.too.large') return new Refused(413, 'This is too large to be sent at once.');
   if (type === 'entity.parse.failed') return new Refused(400, 'The request is not a JSON document.');
   if (code === 'EBADCSRFTOKEN') return new Refused(403, 'This page is out of date. Load it again.');
+  if (away.has(code ?? '') || (error as Error | null)?.name === 'KnexTimeoutError')
+    return new Refused(
+      503,
+      'The records cannot be reached just now. Nothing was changed; try again in a moment.',
+    );
   if (error instanceof URIError || status === 400) return new Refused(400, 'The request cannot be read.');
   return null;
 }

@@ -2,7 +2,7 @@ import type { Profile } from '@wrightonic/contract';
 import { router, type Href } from 'expo-router';
 import { View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { dismiss } from '../../offline/send';
+import { answers } from '../../offline/answers';
 import { api } from '../../store/api';
 import { soundSwitched, themeChosen, type ThemeChoice } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -34,6 +34,7 @@ export function Office() {
   const save = (change: Partial<Profile>) => void saveProfile({ ...profile, ...change });
   const leave = async () => {
     if ('error' in (await signOut())) return;
+    await answers.forget();
     router.replace('/');
     dispatch(api.util.resetApiState());
   };
@@ -41,7 +42,6 @@ export function Office() {
     <Screen title="Office">
       <Text variant="bodyLarge">{`${person.name}, ${person.role} at ${academy.name}`}</Text>
       {error ? <Trouble error={error} /> : null}
-      <Refused />
       <Card>
         <Heading>This device</Heading>
         <Choices<ThemeChoice>
@@ -142,19 +142,4 @@ export function Office() {
       </Text>
     </Screen>
   );
-}
-
-/** Entries that the server refused for good, so that nothing goes missing unseen. */
-function Refused() {
-  const dispatch = useAppDispatch();
-  const entries = useAppSelector(({ journal }) => journal.entries);
-  const refused = entries.filter(({ why }) => why !== undefined);
-  return refused.map(({ event, why }) => (
-    <Notice key={event.id}>
-      <Text>{`An entry (${event.kind}, ${event.at.slice(0, 16).replace('T', ' ')}) was refused: ${why}`}</Text>
-      <Button mode="outlined" onPress={() => void dispatch(dismiss(event.id))}>
-        Seen, take it out
-      </Button>
-    </Notice>
-  ));
 }

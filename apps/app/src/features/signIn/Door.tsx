@@ -1,6 +1,7 @@
 import { usePathname } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { answers } from '../../offline/answers';
 import { resume } from '../../offline/send';
 import { api } from '../../store/api';
 import { visitor } from '../../store/visitor';
@@ -20,7 +21,10 @@ export function Door({ children }: { children: ReactNode }) {
   const { ground } = useColours();
   const personId = data?.me?.person.id;
   useEffect(() => {
-    if (data) visitor.note(Boolean(personId));
+    if (!data) return;
+    const last = visitor.last();
+    if (last !== null && last !== personId) void answers.forget();
+    visitor.note(personId ?? null);
   }, [data, personId]);
   useEffect(() => {
     if (!personId) return;

@@ -13,6 +13,7 @@ import {
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
+import { now } from '../../offline/clock';
 import { useMe } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { DrillFigure } from '../../ui/body/DrillFigure';
@@ -48,7 +49,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   const { age } = page.athlete;
   const locked = throwsLocked(pain);
   const cleared = events.some(({ kind }) => kind === 'throws-cleared');
-  const { open, closed } = allowedWith(pain, drillsToday(page, dayAt(new Date(), academy.zone)), {
+  const { open, closed } = allowedWith(pain, drillsToday(page, dayAt(now(), academy.zone)), {
     cleared,
     book,
     barred: (each) => barredBecause(each, { age, history: page.history }),

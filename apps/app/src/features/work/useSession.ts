@@ -3,6 +3,7 @@ import { usualBall } from '@wrightonic/core';
 import { useMemo } from 'react';
 import { log } from '../../offline/log';
 import { sessionEvents } from '../../offline/local';
+import { now } from '../../offline/clock';
 import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
@@ -18,6 +19,7 @@ export function useSession(page: AthletePage) {
   const dispatch = useAppDispatch();
   const { data: stored, isLoading } = api.useOpenSessionQuery(athleteId, { refetchOnMountOrArgChange: true });
   const all = useAppSelector(({ journal }) => journal.entries);
+  const ready = useAppSelector(({ journal }) => journal.ready);
   const entries = useMemo(() => all.filter((entry) => entry.athleteId === athleteId), [all, athleteId]);
   const sessionId = openSessionId(stored, entries);
   const storedEvents = stored?.session?.id === sessionId ? stored?.events : undefined;
@@ -72,11 +74,12 @@ export function useSession(page: AthletePage) {
         athleteId,
         planId: page.plan?.id ?? null,
         zone: academy.zone,
-        date: dayAt(new Date(), academy.zone),
+        date: dayAt(now(), academy.zone),
       }),
     );
   return {
-    reading: isLoading,
+    // What was logged before the page was closed comes first: the session goes on where it was.
+    reading: isLoading || !ready,
     sessionId,
     events,
     elsewhere: stored?.elsewhere ?? { hard: page.limits.hardToday, easy: page.limits.easyToday },

@@ -1,0 +1,85 @@
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { dismiss, send } from '../../offline/send';
+import type { Entry } from '../../offline/shelf';
+import { api } from '../../store/api';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useMe, useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { dayAt, dayWords, timeAt } from '../../ui/days';
+import { Empty, Notice } from '../../ui/Notice';
+import { Heading, Screen } from '../../ui/Screen';
+import { useBook } from '../../ui/useBook';
+import { entryWords, whatToDo } from './entryWords';
+
+const shown = 40;
+
+/** What is on this device and not at the server, and why. */
+export function Unsent() {
+  const dispatch = useAppDispatch();
+  const { entries, waiting, unkept, connected } = useAppSelector(({ journal }) => journal);
+  const { person } = useMe();
+  const open = new Set(waiting);
+  const refused = entries.filter(({ why }) => why !== undefined);
+  const unsent = entries.filter(({ event }) => open.has(event.id));
+  const others = unsent.filter(({ personId }) => personId !== person.id).length;
+  return (
+    <Screen title="Not sent" back={{ label: 'Back to today', to: '/' }}>
+      <Text>
+        {connected
+          ? 'The server answers. What waits goes out by itself.'
+          : 'No connection. Everything is kept on this device and goes out by itself, in order, when there is one again.'}
+      </Text>
+      {unkept ? (
+        <Notice alert>
+          This browser has no room to keep entries: they are in this page alone. Leave it open until they are
+          sent, or free some room on the device.
+        </Notice>
+      ) : null}
+      {refused.length ? <Heading>Refused</Heading> : null}
+      {refused.map((entry) => (
+        <Card key={entry.event.id}>
+          <Line entry={entry} />
+          <Text>{`Not taken: ${entry.why}`}</Text>
+          <Text variant="bodySmall">{whatToDo(entry.why!)}</Text>
+          <Button mode="outlined" style={styles.start} onPress={() => void dispatch(dismiss(entry.event.id))}>
+            Seen, take it out
+          </Button>
+        </Card>
+      ))}
+      {unsent.length ? <Heading>{`Waiting: ${unsent.length}`}</Heading> : null}
+      {others ? (
+        <Notice>{`${others} were logged by somebody else and go out when they sign in on this device.`}</Notice>
+      ) : null}
+      {unsent.slice(0, shown).map((entry) => (
+        <Line key={entry.event.id} entry={entry} />
+      ))}
+      {unsent.length > shown ? <Text>{`and ${unsent.length - shown} more`}</Text> : null}
+      {unsent.length ? (
+        <Button mode="outlined" style={styles.start} onPress={() => void dispatch(send())}>
+          Try now
+        </Button>
+      ) : null}
+      {unsent.length + refused.length === 0 ? (
+        <Empty>Everything that was logged here is at the server.</Empty>
+      ) : null}
+    </Screen>
+  );
+}
+
+function Line({ entry: { event, athleteId } }: { entry: Entry }) {
+  const { academy } = useMe();
+  const today = useToday();
+  const book = useBook();
+  const { data: roster } = api.useRosterQuery();
+  const athlete = roster?.find(({ id }) => id === athleteId);
+  const when = `${dayWords(dayAt(new Date(event.at), academy.zone), today)} ${timeAt(event.at, academy.zone)}`;
+  return (
+    <View>
+      <Text variant="labelLarge">{entryWords(event, book)}</Text>
+      <Text variant="bodySmall">{`${athlete ? `${athlete.givenName} ${athlete.familyName}, ` : ''}${when}`}</Text>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ start: { alignSelf: 'flex-start' } });

@@ -1,0 +1,46 @@
+import type { LogEvent } from '@wrightonic/contract';
+import { constraintOf, nodeName, type DrillBook } from '@wrightonic/core';
+
+/** What was logged, as the person who logged it would say it. */
+export function entryWords(event: LogEvent, book: DrillBook): string {
+  const name = (drill: string | null) => (drill ? (book.drill(drill)?.name ?? drill) : 'no drill');
+  switch (event.kind) {
+    case 'rep':
+      return `${event.outcome === 'clean' ? 'Clean' : 'Missed'}: ${name(event.drill)}`;
+    case 'throw':
+      return `Throw: ${name(event.drill)}${event.velocity === null ? '' : ', measured'}`;
+    case 'set-done':
+      return `Set over: ${name(event.drill)}, ${event.clean} clean, ${event.missed} missed`;
+    case 'constraints-ordered':
+      return `Constraints of ${name(event.drill)}: ${event.constraints.map((id) => constraintOf(id)?.name ?? id).join(', ') || 'none'}`;
+    case 'finding':
+    case 'look-corrected':
+      return `${nodeName(event.node)}: ${event.severity === null ? 'not looked at' : `grade ${event.severity}`}`;
+    case 'pain':
+      return `${event.moment === 'before' ? 'Before' : 'After'} the session: ${event.level}${event.site ? `, ${event.site}` : ''}`;
+    case 'throws-cleared':
+      return `Throws opened again by ${event.clearedBy}`;
+    case 'instruction':
+      return `${event.from} says “${event.text}”`;
+    case 'link-struck':
+      return `${event.struck ? 'Struck' : 'Put back'}: ${nodeName(event.cause)} to ${nodeName(event.effect)}`;
+    case 'session-begun':
+      return 'The session began';
+    case 'session-ended':
+      return `The session ended${event.note ? `: ${event.note}` : ''}`;
+    case 'look-begun':
+      return 'A look began';
+    case 'look-finished':
+      return 'A look was finished';
+    case 'undo':
+      return 'The last entry was taken back';
+    default:
+      return event.kind.replaceAll('-', ' ');
+  }
+}
+
+/** What to do about an entry that the server did not take. */
+export const whatToDo = (why: string): string =>
+  /not here/.test(why)
+    ? 'What it belongs to was taken away meanwhile. Write it down if it matters, then take it out here.'
+    : 'Log it again as it should be, then take this one out.';

@@ -1,0 +1,155 @@
+import { appendFileSync, existsSync, writeFileSync } from 'node:fs';
+import type { BrowserContext, Page } from '@playwright/test';
+import { App, expect, test } from './app';
+
+const rounds = Number(process.env['FAULT_ROUNDS'] ?? 1);
+const control = process.env['FAULTS_URL'] ?? '';
+const taps = 16;
+
+/** Every rep that this browser was told of, sent or not. */
+const loggedHere = (page: Page): Promise<string[]> =>
+  page.evaluate(
+    () =>
+      new Promise<string[]>((done, fail) => {
+        const opening = indexedDB.open('wrightonic');
+        opening.onerror = () => fail(opening.error);
+        opening.onsuccess = () => {
+          const reading = opening.result.transaction('outbox').objectStore('outbox').getAll();
+          reading.onsuccess = () => {
+            opening.result.close();
+            done(
+              (reading.result as { event: { kind: string; id: string } }[])
+                .filter(({ event }) => event.kind === 'rep')
+                .map(({ event }) => event.id),
+            );
+          };
+        };
+      }),
+  );
+
+interface Round {
+  app: App;
+  page: Page;
+  context: BrowserContext;
+  id: string;
+  /** Counts so many more clean reps, as fast as a thumb. */
+  tap: (page: Page, times: number) => Promise<void>;
+}
+
+const clean = /^Clean, \d+ so far$/;
+const kill = async (what: 'server' | 'database') => {
+  const answer = await fetch(`${control}/${what}`, { method: 'POST' });
+  expect(answer.status, await answer.text()).toBe(204);
+};
+
+/** Each fault in the middle of a set; answers with the pages that logged. */
+const faults: Record<string, (round: Round) => Promise<Page[]>> = {
+  'network off': async ({ page, context, tap }) => {
+    await tap(page, taps / 2);
+    await context.setOffline(true);
+    await tap(page, taps / 2);
+    await context.setOffline(false);
+    return [page];
+  },
+  'tab killed': async ({ page, context, id, tap }) => {
+    await tap(page, taps / 2);
+    await page.close();
+    const next = await context.newPage();
+    await next.goto(`/athletes/${id}/session`);
+    await tap(next, taps / 2);
+    return [next];
+  },
+  'two devices': async ({ page, context, id, tap }) => {
+    await tap(page, taps / 4);
+    const second = (await context
+      .browser()!
+      .newContext({ viewport: { width: 390, height: 844 } })) as BrowserContext;
+    const other = new App(await second.newPage());
+    await other.page.goto('/');
+    await other.enter();
+    await other.page.goto(`/athletes/${id}/session`);
+    await Promise.all([tap(page, taps / 4), tap(other.page, taps / 2)]);
+    return [page, other.page];
+  },
+  'server killed': async ({ page, tap }) => {
+    await tap(page, taps / 4);
+    const back = kill('server');
+    await tap(page, (3 * taps) / 4);
+    await back;
+    return [page];
+  },
+  'database killed': async ({ page, tap }) => {
+    await tap(page, taps / 4);
+    const back = kill('database');
+    await tap(page, (3 * taps) / 4);
+    await back;
+    return [page];
+  },
+  'clock wrong by a day': async ({ page, id, tap }) => {
+    await page.addInitScript(() => {
+      const Real = Date;
+      const wrong = 86_400_000;
+      class Wrong extends Real {
+        constructor(...given: []) {
+          super(...(given.length ? given : ([Real.now() + wrong] as unknown as [])));
+        }
+        static override now = () => Real.now() + wrong;
+      }
+      globalThis.Date = Wrong as DateConstructor;
+    });
+    await tap(page, taps / 2);
+    await page.goto(`/athletes/${id}/session`);
+    await tap(page, taps / 2);
+    return [page];
+  },
+};
+
+/** Written as it comes: after a failure the tests go on in another process. */
+function row(...cells: (string | number)[]): void {
+  const file = process.env['FAULT_TABLE'];
+  if (!file) return;
+  const head = ['fault', 'rounds', 'tapped', 'stored', 'lost', 'doubled'];
+  const line = (each: readonly (string | number)[]) => `| ${each.join(' | ')} |\n`;
+  if (!existsSync(file)) writeFileSync(file, line(head) + line(head.map(() => '---')));
+  appendFileSync(file, line(cells));
+}
+
+for (const [name, fault] of Object.entries(faults))
+  test(`${name}: nothing is lost, nothing is doubled`, async ({ browser }) => {
+    test.setTimeout(60_000 + rounds * 60_000);
+    let [tapped, stored, lost, doubled] = [0, 0, 0, 0];
+    for (let n = 0; n < rounds; n++) {
+      const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+      const page = await context.newPage();
+      const app = new App(page);
+      await page.goto('/');
+      await app.enter();
+      const id = await app.planned(`Fault${n}`);
+      await page.goto(`/athletes/${id}/session`);
+      await page.getByRole('button', { name: 'Nothing hurts' }).click();
+      let told = 0;
+      const tap = async (on: Page, times: number) => {
+        for (let each = 0; each < times; each++) await on.getByRole('button', { name: clean }).click();
+        told += times;
+      };
+      const pages = await fault({ app, page, context, id, tap });
+      for (const each of pages) {
+        // A connection that comes back says so; a server that comes back is found by the clock.
+        await each.evaluate(() => window.dispatchEvent(new Event('online')));
+        await new App(each).sent();
+      }
+      const here = new Set((await Promise.all(pages.map(loggedHere))).flat());
+      const { events } = await new App(pages[0]!).read(`/athletes/${id}/open-session`);
+      const there = (events as { kind: string; id: string }[])
+        .filter(({ kind }) => kind === 'rep')
+        .map((event) => event.id);
+      tapped += told;
+      stored += there.length;
+      doubled += there.length - new Set(there).size;
+      lost += Math.max(0, told - new Set(there).size);
+      expect([...here].filter((each) => !there.includes(each))).toEqual([]);
+      for (const each of pages) await each.context().close();
+    }
+    row(name, rounds, tapped, stored, lost, doubled);
+    expect({ lost, doubled, stored }).toEqual({ lost: 0, doubled: 0, stored: tapped });
+  });

@@ -1,0 +1,42 @@
+import { appendFileSync, existsSync, writeFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+
+const line = (cells: readonly string[]) => `| ${cells.join(' | ')} |\n`;
+
+/** Writes down a figure with the limit that it is held to, as it comes. */
+export function note(what: string, value: number, unit: string, most: number): void {
+  const file = process.env['BENCH_TABLE'];
+  if (!file) return;
+  const shown = value < 10 ? value.toFixed(1) : value.toFixed(0);
+  if (!existsSync(file))
+    writeFileSync(file, line(['what', 'measured', 'at most', 'held']) + line(['---', '---', '---', '---']));
+  appendFileSync(file, line([what, `${shown} ${unit}`, `${most} ${unit}`, value <= most ? 'yes' : 'NO']));
+}
+
+export const middle = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+export const p95 = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length * 0.95)]!;
+
+/** Slows the processor down as a mid-range phone would be. */
+export async function slow(page: Page, rate = 4): Promise<void> {
+  const devtools = await page.context().newCDPSession(page);
+  await devtools.send('Emulation.setCPUThrottlingRate', { rate });
+}
+
+/** From the beginning of the navigation to the paint that shows something that can be pressed, seen from the page. */
+export async function usableAfter(page: Page, selector: string): Promise<number> {
+  await page.addInitScript((wanted) => {
+    const seen = new MutationObserver(() => {
+      if (!document.querySelector(wanted)) return;
+      seen.disconnect();
+      requestAnimationFrame(() => {
+        document.documentElement.dataset['usable'] = String(performance.now());
+      });
+    });
+    seen.observe(document, { childList: true, subtree: true });
+  }, selector);
+  await page.goto('/', { waitUntil: 'commit' });
+  await page.waitForSelector('[data-usable]', { state: 'attached' });
+  return page.evaluate(() => Number(document.documentElement.dataset['usable']));
+}

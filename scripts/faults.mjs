@@ -1,0 +1,67 @@
+import { createServer } from 'node:http';
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { passingFolder } from './browser.mjs';
+import { buildApp } from './build.mjs';
+import { launchDatabase } from './database.mjs';
+import { atEnd, freePort, main, run, say } from './run.mjs';
+import { launchServer } from './serve.mjs';
+import { setUp } from './setup.mjs';
+
+/** Ends a program as a power cut would: at once, with nothing put away. */
+async function killHard(child) {
+  process.kill(-child.pid, 'SIGKILL');
+  await child.gone;
+}
+
+/**
+ * A server and a database of their own that can be killed and started again from the browser tests, by a request to
+ * `/server` or `/database` at the address in `FAULTS_URL`; the answer comes when they are back.
+ */
+async function standing(folder) {
+  await setUp(['mariadbd', 'chromium', 'ffmpeg']);
+  const app = await buildApp();
+  let database = await launchDatabase(folder);
+  const port = await freePort();
+  const start = () => launchServer({ url: database.url, app, folder, port });
+  let server = await start();
+  const kill = {
+    '/server': async () => {
+      await killHard(server);
+      server = await start();
+    },
+    '/database': async () => {
+      await killHard(database.server);
+      database = await launchDatabase(folder, database.port);
+    },
+  };
+  const control = createServer((request, response) => {
+    const work = kill[request.url];
+    if (!work) return response.writeHead(404).end();
+    work().then(
+      () => response.writeHead(204).end(),
+      (error) => response.writeHead(500).end(error.message),
+    );
+  });
+  const at = await freePort();
+  await new Promise((done) => control.listen(at, '127.0.0.1', done));
+  atEnd(() => control.close());
+  return { BASE_URL: `http://127.0.0.1:${port}`, FAULTS_URL: `http://127.0.0.1:${at}` };
+}
+
+/** Runs every fault so many rounds; answers with the exit code and the table of what was logged, stored, lost, doubled. */
+export async function faults(folder, rounds, env = {}) {
+  const table = join(folder, 'faults.md');
+  const where = await standing(folder);
+  const code = await run('npx', ['playwright', 'test', '--project=faults'], {
+    env: { ...process.env, ...where, FAULT_ROUNDS: String(rounds), FAULT_TABLE: table, ...env },
+  });
+  return { code, table: existsSync(table) ? readFileSync(table, 'utf8') : '' };
+}
+
+if (process.argv[1]?.endsWith('faults.mjs'))
+  await main(async () => {
+    const { code, table } = await faults(passingFolder('faults'), 20);
+    say(`\n${table}`);
+    return code;
+  });
