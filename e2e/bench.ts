@@ -9,7 +9,7 @@ import {
 } from '@wrightonic/core';
 import { luck, pretendCurves } from '@wrightonic/core/simulate';
 import { loadSolver } from '@wrightonic/solver';
-import { expect, test } from './app';
+import { test } from './app';
 import { middle, note, p95, slow, usableAfter } from './figures';
 
 test.setTimeout(240_000);
