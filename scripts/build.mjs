@@ -12,7 +12,6 @@ import {
 import { extname, join } from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
-import { generateSW } from 'workbox-build';
 import { alone } from './lock.mjs';
 import { must, root, say } from './run.mjs';
 
@@ -66,6 +65,8 @@ function hint(folder) {
 
 /** Lets the app open without a connection; a new one waits until it is asked for, so that an open page keeps its scripts. */
 async function keepOffline(folder) {
+  // Only now: on a new machine the packages were installed after this script was read.
+  const { generateSW } = await import('workbox-build');
   await generateSW({
     swDest: join(folder, 'sw.js'),
     globDirectory: folder,
