@@ -1,6 +1,7 @@
 import { test as base, expect, type Page } from '@playwright/test';
 import { emptyAthlete } from '@wrightonic/contract';
 import { v7 } from 'uuid';
+import { entriesOf } from './device';
 
 /** The demo academy as the browser tests use it. */
 export class App {
@@ -79,25 +80,9 @@ export class App {
 
   /** Waits until nothing logged waits to be sent. */
   async sent(): Promise<void> {
-    await expect
-      .poll(() =>
-        this.page.evaluate(
-          () =>
-            new Promise<number>((done, fail) => {
-              const opening = indexedDB.open('wrightonic');
-              opening.onerror = () => fail(opening.error);
-              opening.onsuccess = () => {
-                const reading = opening.result.transaction('outbox').objectStore('outbox').getAll();
-                reading.onsuccess = () => {
-                  opening.result.close();
-                  const waits = (entry: { sentAt?: number; why?: string }) => !entry.sentAt && !entry.why;
-                  done(reading.result.filter(waits).length);
-                };
-              };
-            }),
-        ),
-      )
-      .toBe(0);
+    const waiting = async () =>
+      (await entriesOf(this.page)).filter(({ sentAt, why }) => !sentAt && !why).length;
+    await expect.poll(waiting).toBe(0);
   }
 }
 

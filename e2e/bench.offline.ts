@@ -1,5 +1,6 @@
 import { v7 } from 'uuid';
 import { App, expect, test } from './app';
+import { leaveBehind } from './device';
 import { middle, note, p95, slow, usableAfter } from './figures';
 
 test.setTimeout(240_000);
@@ -76,24 +77,7 @@ test.describe('without a connection', () => {
       drill: 'warm-up-flow',
       outcome: 'clean',
     }));
-    await page.evaluate(
-      ({ events, athleteId }) =>
-        new Promise<void>((done, fail) => {
-          const opening = indexedDB.open('wrightonic');
-          opening.onsuccess = () => {
-            const whole = opening.result.transaction('outbox', 'readwrite');
-            const store = whole.objectStore('outbox');
-            const all = store.getAll();
-            all.onsuccess = () => {
-              const { personId } = all.result[0];
-              for (const event of events) store.put({ id: event.id, event, athleteId, personId });
-            };
-            whole.oncomplete = () => (opening.result.close(), done());
-            whole.onerror = () => fail(whole.error);
-          };
-        }),
-      { events: entries, athleteId: id },
-    );
+    await leaveBehind(page, id, entries);
     await page.close();
     const next = await context.newPage();
     const start = Date.now();

@@ -1,31 +1,15 @@
 import { appendFileSync, existsSync, writeFileSync } from 'node:fs';
 import type { BrowserContext, Page } from '@playwright/test';
 import { App, expect, test } from './app';
+import { aDay, entriesOf, wrongClock } from './device';
 
 const rounds = Number(process.env['FAULT_ROUNDS'] ?? 1);
 const control = process.env['FAULTS_URL'] ?? '';
 const taps = 16;
 
 /** Every rep that this browser was told of, sent or not. */
-const loggedHere = (page: Page): Promise<string[]> =>
-  page.evaluate(
-    () =>
-      new Promise<string[]>((done, fail) => {
-        const opening = indexedDB.open('wrightonic');
-        opening.onerror = () => fail(opening.error);
-        opening.onsuccess = () => {
-          const reading = opening.result.transaction('outbox').objectStore('outbox').getAll();
-          reading.onsuccess = () => {
-            opening.result.close();
-            done(
-              (reading.result as { event: { kind: string; id: string } }[])
-                .filter(({ event }) => event.kind === 'rep')
-                .map(({ event }) => event.id),
-            );
-          };
-        };
-      }),
-  );
+const loggedHere = async (page: Page): Promise<string[]> =>
+  (await entriesOf(page)).filter(({ event }) => event.kind === 'rep').map(({ event }) => event.id);
 
 interface Round {
   app: App;
@@ -86,17 +70,7 @@ const faults: Record<string, (round: Round) => Promise<Page[]>> = {
     return [page];
   },
   'clock wrong by a day': async ({ page, id, tap }) => {
-    await page.addInitScript(() => {
-      const Real = Date;
-      const wrong = 86_400_000;
-      class Wrong extends Real {
-        constructor(...given: []) {
-          super(...(given.length ? given : ([Real.now() + wrong] as unknown as [])));
-        }
-        static override now = () => Real.now() + wrong;
-      }
-      globalThis.Date = Wrong as DateConstructor;
-    });
+    await wrongClock(page, aDay);
     await tap(page, taps / 2);
     await page.goto(`/athletes/${id}/session`);
     await tap(page, taps / 2);

@@ -1,6 +1,7 @@
 import type { BrowserContext, Page } from '@playwright/test';
 import { v7 } from 'uuid';
 import { App, expect, test } from './app';
+import { aDay, leaveBehind, wrongClock } from './device';
 
 test.use({ serviceWorkers: 'allow' });
 // The rest of the day is read along while the first screen stands idle.
@@ -111,6 +112,27 @@ test('the day opens without a connection, with whoever has a lesson, though nobo
   expect(await reps(app, id)).toBe(1);
 });
 
+test('after a night without a connection it is the next day, without the lessons of the one before', async ({
+  app,
+  page,
+  context,
+}) => {
+  await app.enter();
+  await page.goto('/');
+  await page.getByText(/lessons at/).waitFor();
+  await appKept(page);
+  await answerKept(page, 'lessons');
+  const shown = (date: Date) =>
+    new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', timeZone: 'UTC' }).format(date);
+  const { today } = await app.read<{ today: string }>('/session');
+  await context.setOffline(true);
+  await wrongClock(page, aDay);
+  await page.reload();
+  const next = new Date(Date.parse(today) + aDay);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(shown(next).split(' ')[0]!);
+  await expect(page.getByText('No lessons today.', { exact: false })).toBeVisible();
+});
+
 test('two devices in one session lose and double nothing', async ({ app, page, browser }) => {
   await app.enter();
   const id = await app.planned('Twofold');
@@ -143,17 +165,7 @@ test('two devices in one session lose and double nothing', async ({ app, page, b
 test('a clock that is wrong by a day puts nothing on the wrong day', async ({ app, page }) => {
   await app.enter();
   const id = await app.planned('Clocked');
-  await page.addInitScript(() => {
-    const Real = Date;
-    const wrong = 86_400_000;
-    class Wrong extends Real {
-      constructor(...given: []) {
-        super(...(given.length ? given : ([Real.now() + wrong] as unknown as [])));
-      }
-      static override now = () => Real.now() + wrong;
-    }
-    globalThis.Date = Wrong as DateConstructor;
-  });
+  await wrongClock(page, aDay);
   await page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
   await app.tap('Clean, 0 so far');
@@ -172,35 +184,19 @@ test('what the server does not take is kept and shown with what to do', async ({
   await app.tap('Nothing hurts');
   await app.sent();
   // As an older version of the app might have left it: a reading that no radar gives.
-  await page.evaluate(
-    ({ event, athleteId }) =>
-      new Promise<void>((done, fail) => {
-        const opening = indexedDB.open('wrightonic');
-        opening.onsuccess = () => {
-          const whole = opening.result.transaction('outbox', 'readwrite');
-          const store = whole.objectStore('outbox');
-          const all = store.getAll();
-          all.onsuccess = () =>
-            store.put({ id: event.id, event, athleteId, personId: all.result[0].personId });
-          whole.oncomplete = () => (opening.result.close(), done());
-          whole.onerror = () => fail(whole.error);
-        };
-      }),
+  await leaveBehind(page, id, [
     {
-      athleteId: id,
-      event: {
-        id: v7(),
-        at: new Date().toISOString(),
-        kind: 'throw',
-        sessionId: (await app.read(`/athletes/${id}/open-session`)).session.id,
-        drill: 'full-delivery',
-        velocity: 400,
-        effort: 80,
-        pitch: 'fastball',
-        ballG: 145,
-      },
+      id: v7(),
+      at: new Date().toISOString(),
+      kind: 'throw',
+      sessionId: (await app.read(`/athletes/${id}/open-session`)).session.id,
+      drill: 'full-delivery',
+      velocity: 400,
+      effort: 80,
+      pitch: 'fastball',
+      ballG: 145,
     },
-  );
+  ]);
   await page.goto('/');
   await app.tap(/1 entry was refused/, 'link');
   await expect(page.getByText(/^Not taken: velocity must be less than or equal to 55/)).toBeVisible();

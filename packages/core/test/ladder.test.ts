@@ -1,4 +1,13 @@
-import { drillOf, fromKept, positionOfStage, reachesDelivery, type Ladder, type Stage } from '../src';
+import {
+  bookWith,
+  drillOf,
+  fromKept,
+  positionOfStage,
+  reachesDelivery,
+  wholeDrill,
+  type Ladder,
+  type Stage,
+} from '../src';
 
 const rungs = (...stages: Stage[]) => stages.map((stage, position) => ({ stage, position }));
 
@@ -56,9 +65,17 @@ describe('a ladder that was kept', () => {
       ],
       skipped: [],
       reachesDelivery: false,
-      held: ['gone stays out: is not in the catalogue any more.'],
+      held: ['gone stays out: is not given any more.'],
     });
     expect(ladder.doses).toMatchObject({ 'hip-first-lean': '2x5', 'full-delivery': '1x10' });
+  });
+  it('leaves out an own drill that was retired', () => {
+    const own = { ...wholeDrill('hip-first-lean'), id: 'own-lean' };
+    const stages = [{ stage: 'feel' as const, drills: [{ drill: own.id, dose: '2x5' }] }];
+    const with_ = (retired: boolean) =>
+      fromKept(fitted, { ...kept, stages }, { ...who, book: bookWith([{ drill: own, retired }]) });
+    expect(with_(false).stages[0]!.drills).toEqual(['own-lean']);
+    expect(with_(true).held).toEqual(['own-lean stays out: is not given any more.']);
   });
   it('leaves out what age, delivery or an injury rules out', () => {
     const stages = [

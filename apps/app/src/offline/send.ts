@@ -29,6 +29,7 @@ const turning = new Set<LogKind>([
 /** Kinds after which the next look is offered something else; the rest is laid over by the journal. */
 const offering = new Set<LogKind>(['pitch', 'clip-drawing', 'clip-told']);
 
+const again = { forceRefetch: true, subscribe: false } as const;
 let sending = false;
 
 /** Sends what waits, in order and in parts; whatever fails on the way is tried again later. */
@@ -76,9 +77,13 @@ export const send = (): Thunk<Promise<void>> => async (dispatch, state) => {
 };
 
 /** Takes up what an earlier page left behind and goes on trying. */
-export const resume = (): Thunk<Promise<() => void>> => async (dispatch) => {
+export const resume = (): Thunk<Promise<() => void>> => async (dispatch, state) => {
   dispatch(restored(await outbox.all().catch(() => [])));
-  const attempt = () => void dispatch(send());
+  const attempt = () => {
+    void dispatch(send());
+    // A server that comes back says nothing by itself.
+    if (!state().journal.connected) void dispatch(api.endpoints.session.initiate(undefined, again));
+  };
   attempt();
   const along = () =>
     void import('./ahead').then(({ takeAlong }) => dispatch(takeAlong())).catch(() => undefined);

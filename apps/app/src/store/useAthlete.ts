@@ -1,7 +1,9 @@
 import type { AthletePage, Me } from '@wrightonic/contract';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo } from 'react';
+import { now } from '../offline/clock';
 import { withJournal } from '../offline/local';
+import { dayAt } from '../ui/days';
 import { api } from './api';
 import { useAppSelector } from './store';
 
@@ -12,7 +14,11 @@ export function useMe(): Me {
   return data.me;
 }
 
-export const useToday = (): string => api.useSessionQuery().data?.today ?? '';
+/** The day at the academy, by the clock: what was read before days without a connection says another one. */
+export function useToday(): string {
+  const { data } = api.useSessionQuery();
+  return data?.me ? dayAt(now(), data.me.academy.zone) : '';
+}
 
 export interface AthleteRead {
   id: string;

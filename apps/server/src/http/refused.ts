@@ -53,7 +53,7 @@ export const refusals =
   (error, _request, response, next) => {
     if (response.headersSent) return next(error);
     const refused = asRefused(error);
-    if (!refused) log.error({ err: error }, 'a request failed');
+    if (!refused || refused.status === 503) log.error({ err: error }, 'a request failed');
     const { message, fields } = refused ?? {
       message: 'Something went wrong here. Nothing was changed; try again.',
       fields: undefined,

@@ -186,9 +186,10 @@ export function fromKept(
 ): Ladder & { doses: Record<string, string> } {
   const left: string[] = [];
   const fits = (id: string): boolean => {
-    const drill = book.drill(id);
+    // Retired ones are known, and not given anew.
+    const drill = book.all.find((each) => each.id === id);
     const why = !drill
-      ? 'is not in the catalogue any more'
+      ? 'is not given any more'
       : drill.discipline !== 'both' && drill.discipline !== discipline
         ? `is not for ${discipline}`
         : age < drill.minAge

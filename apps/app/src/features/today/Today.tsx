@@ -4,7 +4,7 @@ import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useMe, useToday } from '../../store/useAthlete';
 import { AthleteLine } from '../../ui/AthleteLine';
-import { longDay, timeAt } from '../../ui/days';
+import { dayAt, longDay, timeAt } from '../../ui/days';
 import { Empty, Trouble, Waiting } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
 import { useWide } from '../../ui/useWide';
@@ -22,7 +22,10 @@ export function Today() {
     void roster.refetch();
   };
   const athletes = new Map(roster.data?.map((athlete) => [athlete.id, athlete]));
-  const day = roster.data ? lessons.data : undefined;
+  // Lessons that were read on an earlier day are not today's.
+  const day = roster.data
+    ? lessons.data?.filter(({ startsAt }) => dayAt(new Date(startsAt), academy.zone) === today)
+    : undefined;
   return (
     <Screen title={today ? longDay(today) : 'Today'} most={wide ? 1100 : 760}>
       {day ? (
