@@ -86,6 +86,8 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
   'POST /plans/:id/template': () => ({ id: v7(), name: 'Barn ladder' }),
   'POST /athletes/:id/shares': () => ({ id: v7(), days: 30 }),
   'POST /shares/:id/end': () => ({ id: v7() }),
+  'POST /devices': () => ({ id: v7(), name: 'Gun at cage 1' }),
+  'POST /devices/:id/end': () => ({ id: v7() }),
   'POST /stage-moves': () => ({
     moves: [{ id: v7(), planId: theirs['plan'], thread: 'lower', to: 'feel', reason: 'Not yet' }],
   }),
@@ -190,6 +192,8 @@ export async function furnished() {
   await owner.post(`/athletes/${athlete.id}/plans`, plan);
   const share = { id: v7(), days: 30 };
   await owner.post(`/athletes/${athlete.id}/shares`, share);
+  const device = { id: v7(), name: 'Gun at cage 2' };
+  await owner.post('/devices', device);
   const page = await owner.get(`/athletes/${athlete.id}`);
   const { id: drill, drill: drillName } = page.body.plan.threads[0].stages[0].drills[0] as {
     id: string;
@@ -207,6 +211,7 @@ export async function furnished() {
     injury: injury.id,
     picture,
     share: share.id,
+    device: device.id,
   };
 
   /** Everything stored, to see that a refused request changed nothing. */
@@ -239,6 +244,10 @@ export async function furnished() {
       'own_drills',
       'shares',
       'share_ends',
+      'session_notes',
+      'devices',
+      'device_ends',
+      'readings',
     ];
     const of = async (table: string) => [table, Number((await here.db(table).count({ n: '*' }))[0]!['n'])];
     return Object.fromEntries(await Promise.all(tables.map(of)));

@@ -109,7 +109,8 @@ export function browser({ base }: Stand) {
     knock,
     signIn,
     upload,
-    raw: (path: string) => fetch(`${base}${path}`, { headers: { cookie } }),
+    raw: (path: string, headers: Record<string, string> = {}) =>
+      fetch(`${base}${path}`, { headers: { cookie, ...headers } }),
     get: <T = any>(path: string) => call<T>('GET', path),
     post: <T = any>(path: string, body: unknown) => call<T>('POST', path, body),
     put: <T = any>(path: string, body: unknown) => call<T>('PUT', path, body),

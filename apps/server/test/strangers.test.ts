@@ -41,6 +41,8 @@ const open = new Set([
   'GET /shared/:token',
   'GET /shared/:token/week.pdf',
   'GET /shared/:token/week.ics',
+  // With the key of a device; see radar.test.ts.
+  'POST /readings',
 ]);
 const own = new Set([
   'PUT /profile',
@@ -59,6 +61,10 @@ const own = new Set([
   'GET /drills',
   'POST /drills',
   'POST /drills/import',
+  'GET /devices',
+  'POST /devices',
+  // For the demo data alone.
+  'GET /radar/simulated/stream',
   'GET /lexicon',
   'POST /lexicon',
 ]);
@@ -71,6 +77,8 @@ const things: Record<string, string> = {
   injuries: 'injury',
   pictures: 'picture',
   shares: 'share',
+  devices: 'device',
+  radar: 'device',
   athletes: 'athlete',
 };
 const filled = (path: string) =>
@@ -119,6 +127,7 @@ it('lists nothing of another academy, and takes no events for it', async () => {
   const intruding = [
     logs.event('finding', { lookId, node: 'oh.wobble', severity: 3 }),
     logs.event('rep', { sessionId, drill: 'hip-first-lean', outcome: 'clean' }),
+    logs.event('noted', { sessionId, drill: null, text: 'x' }),
     logs.event('throw', { sessionId, drill: null, velocity: 30, effort: 90, pitch: 'fastball', ballG: 145 }),
     logs.event('session-ended', { sessionId, note: '' }),
     logs.event('clip-mark', { clipId: set.theirs['clip'], event: 'plant', time: 1 }),

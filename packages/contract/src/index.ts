@@ -10,6 +10,7 @@ export * from './log';
 export * from './measuring';
 export * from './people';
 export * from './planning';
+export * from './radar';
 export * from './planRecords';
 export * from './plans';
 export * from './tracing';

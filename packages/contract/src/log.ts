@@ -1,6 +1,7 @@
 import {
   constraintOf,
   drillOf,
+  isMissReason,
   nodeOf,
   ownDrillId,
   painSites,
@@ -83,7 +84,16 @@ export type LogEvent =
     })
   /** Throws that pain had locked are open again, with who cleared them and why. */
   | (Logged & { kind: 'throws-cleared'; sessionId: string; clearedBy: string; reason: string })
-  | (Logged & { kind: 'rep'; sessionId: string; drill: string; outcome: 'clean' | 'missed' })
+  | (Logged & {
+      kind: 'rep';
+      sessionId: string;
+      drill: string;
+      outcome: 'clean' | 'missed';
+      /** Of a missed one, where somebody said. */
+      reason?: string;
+    })
+  /** A word while working, about a drill or the session. */
+  | (Logged & { kind: 'noted'; sessionId: string; drill: string | null; text: string })
   /** A set is over: what was on, how it went, and the way round that the body found. */
   | (Logged & {
       kind: 'set-done';
@@ -106,6 +116,8 @@ export type LogEvent =
       effort: number | null;
       pitch: string;
       ballG: number;
+      /** What measured it, where it was no thumb. Its id is then that of the reading, so that it counts once. */
+      source?: 'radar' | 'simulated';
     })
   /** Takes a rep or a throw back; both stay in the history. */
   | (Logged & { kind: 'undo'; sessionId: string | null; of: string })
@@ -139,6 +151,7 @@ const graded = {
   ...detail,
 };
 
+const missReason = known('reason', (value) => isMissReason(value) || undefined);
 const constraintList = Joi.array().items(known('constraint', constraintOf)).max(10).unique().required();
 
 const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
@@ -181,7 +194,9 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
     sessionId: id.required(),
     drill: drillId.required(),
     outcome: Joi.valid('clean', 'missed').required(),
+    reason: Joi.when('outcome', { is: 'missed', then: missReason, otherwise: Joi.forbidden() }),
   },
+  noted: { sessionId: id.required(), drill: drillId.allow(null).required(), text: line(300).required() },
   'set-done': {
     sessionId: id.required(),
     drill: drillId.required(),
@@ -198,6 +213,7 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
     effort: Joi.number().integer().min(10).max(100).allow(null).required(),
     pitch: line(30).required(),
     ballG: Joi.number().min(50).max(2000).required(),
+    source: Joi.valid('radar', 'simulated'),
   },
   undo: { sessionId: id.allow(null).required(), of: id.required() },
   'session-ended': { sessionId: id.required(), note: note().required() },

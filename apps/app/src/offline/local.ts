@@ -96,7 +96,10 @@ export function sessionEvents(
     (event) => 'sessionId' in event && event.sessionId === sessionId,
   );
   const takenBack = new Set(ofSession.flatMap((event) => (event.kind === 'undo' ? [event.of] : [])));
-  return ofSession
-    .filter(({ id, kind }) => kind !== 'undo' && !takenBack.has(id))
-    .sort((a, b) => (a.id < b.id ? -1 : 1));
+  return (
+    ofSession
+      .filter(({ id, kind }) => kind !== 'undo' && !takenBack.has(id))
+      // What a radar measured has its id from the server, whose clock may be another: the time of logging orders.
+      .sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1))
+  );
 }

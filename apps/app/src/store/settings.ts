@@ -4,16 +4,23 @@ import type { ThemeName } from '../theme/theme';
 /** `auto` follows the device. */
 export type ThemeChoice = ThemeName | 'auto';
 
+/** Athletes who work together on a day. */
+export interface Group {
+  date: string;
+  ids: string[];
+}
+
 interface Settings {
   theme: ThemeChoice;
   /** Beeps of the hold timer. */
   sound: boolean;
+  group: Group | null;
 }
 
 const place = 'wrightonic.settings';
 
 export function storedSettings(): Settings {
-  const usual: Settings = { theme: 'auto', sound: true };
+  const usual: Settings = { theme: 'auto', sound: true, group: null };
   try {
     return { ...usual, ...(JSON.parse(localStorage.getItem(place) ?? '{}') as Partial<Settings>) };
   } catch {
@@ -34,7 +41,10 @@ export const settings = createSlice({
     soundSwitched: (state, { payload }: PayloadAction<boolean>) => {
       state.sound = payload;
     },
+    groupChosen: (state, { payload }: PayloadAction<Group>) => {
+      state.group = payload;
+    },
   },
 });
 
-export const { themeChosen, soundSwitched } = settings.actions;
+export const { themeChosen, soundSwitched, groupChosen } = settings.actions;

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../store/api';
+import { more } from '../store/more';
 import { Notice, Trouble } from './Notice';
 import { threadNames } from './threadWords';
 
@@ -16,7 +16,7 @@ interface Props {
 
 /** What the gate proposes for a thread, to be taken with one tap or left. */
 export function MoveStage({ athleteId, planId, thread }: Props) {
-  const [move, { isLoading, error }] = api.useMoveStageMutation();
+  const [move, { isLoading, error }] = more.useMoveStageMutation();
   const [staying, setStaying] = useState(false);
   const [reason, setReason] = useState('');
   const proposal = stageProposal(thread.stages, thread.stage, thread.stayed);

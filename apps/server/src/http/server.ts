@@ -10,11 +10,13 @@ import { academyRoutes } from './academy';
 import { athleteRoutes } from './athletes';
 import { drillRoutes, schemaRoutes } from './drills';
 import { gameRoutes } from './games';
+import { Hub } from './hub';
 import { ladderRoutes } from './ladders';
 import { logRoutes } from './log';
 import { measuredRoutes } from './measured';
 import { planRoutes } from './plans';
 import { profileRoutes } from './profile';
+import { deviceDoor, radarRoutes } from './radar';
 import { notHere, refusals } from './refused';
 import { sessionRoutes } from './session';
 import { sharedRoutes, shareRoutes } from './shares';
@@ -87,11 +89,14 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
   const door = new Doorkeeper(db);
   // Its thread ends with the process.
   const solver = new WeekSolver();
+  const hub = new Hub();
   const api = Router();
   api.use((_request, response, next) => {
     response.setHeader('cache-control', 'no-store');
     next();
   });
+  // Instruments have a key and no session.
+  api.use(deviceDoor(door, hub));
   api.use(
     // Whole tables are taken at once.
     (request, response, next) =>
@@ -114,6 +119,7 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     traceRoutes(),
     measuredRoutes(),
     profileRoutes(),
+    radarRoutes(hub),
     notHere,
   );
 

@@ -1,7 +1,5 @@
 import { newShare, shareEnd, weekSheet, type MadeShare, type WeekSheet } from '@wrightonic/contract';
-import { createHash, randomBytes } from 'node:crypto';
 import { Router, type Request } from 'express';
-import { rateLimit } from 'express-rate-limit';
 import { mustInstruct } from '../auth/session';
 import { weekCalendar } from '../print/weekCalendar';
 import { weekPdf } from '../print/weekPdf';
@@ -15,11 +13,7 @@ import { venueDay } from '../store/venueDay';
 import { body, found, pathId, who } from './input';
 import { newestPlan } from './planRecord';
 import { Refused } from './refused';
-
-/** 192 bits: nobody guesses one. */
-const tokenBytes = 24;
-/** Only this is kept; whoever reads the database cannot open a link. */
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
+import { hashOf, missLimit, newSecret } from './secrets';
 
 /** Links of an athlete: made, listed and taken back by those who instruct. */
 export function shareRoutes(): Router {
@@ -35,7 +29,7 @@ export function shareRoutes(): Router {
     const { id } = found(await athlete(academy, pathId(request)), 'athlete');
     if (await shareById(academy, wish.id))
       throw new Refused(409, 'This link was made already, and its address is told only once. Make another.');
-    const token = randomBytes(tokenBytes).toString('base64url');
+    const token = newSecret();
     const expiresAt = new Date(Date.now() + wish.days * 86_400_000);
     await addShare(academy, id, wish, hashOf(token), expiresAt, person.id);
     const made: MadeShare = { id: wish.id, token, expiresAt: expiresAt.toISOString() };
@@ -51,21 +45,10 @@ export function shareRoutes(): Router {
   return routes;
 }
 
-/** Whoever tries addresses is slowed down; a family that looks every day is not. */
-const missLimit = () =>
-  rateLimit({
-    windowMs: 15 * 60_000,
-    limit: 60,
-    skipSuccessfulRequests: true,
-    handler: () => {
-      throw new Refused(429, 'Too many addresses that lead nowhere. Wait a quarter of an hour.');
-    },
-  });
-
 /** What a link opens, for whoever has it: the week of one athlete, and nothing else. */
 export function sharedRoutes(door: Doorkeeper): Router {
   const routes = Router();
-  const limit = missLimit();
+  const limit = missLimit('Too many addresses that lead nowhere. Wait a quarter of an hour.');
 
   async function opened(request: Request): Promise<{
     sheet: WeekSheet;

@@ -98,6 +98,18 @@ export class Doorkeeper {
       : null;
   }
 
+  /** The device that a key belongs to; null when there is none, or it was taken back. */
+  async device(keyHash: string): Promise<{ academyId: string; id: string } | null> {
+    const row = await this.db({ d: 'devices' })
+      .leftJoin({ e: 'device_ends' }, (join) =>
+        join.on('e.academy_id', 'd.academy_id').andOn('e.device_id', 'd.id'),
+      )
+      .where({ 'd.key_hash': keyHash })
+      .whereNull('e.id')
+      .first('d.academy_id', 'd.id');
+    return row ? { academyId: row.academy_id, id: row.id } : null;
+  }
+
   /** The owner of the demo academy, when the demo data is loaded. */
   async demoOwner(): Promise<PersonRow | null> {
     const row = await this.db('people')

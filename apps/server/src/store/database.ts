@@ -5,6 +5,7 @@ import * as tracing from './migrations/0003_tracing';
 import * as building from './migrations/0004_building';
 import * as weeks from './migrations/0005_weeks';
 import * as ownDrills from './migrations/0006_own_drills';
+import * as field from './migrations/0007_field';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -14,6 +15,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0004_building': building,
   '0005_weeks': weeks,
   '0006_own_drills': ownDrills,
+  '0007_field': field,
 };
 
 const source: Knex.MigrationSource<string> = {

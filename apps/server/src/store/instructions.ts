@@ -22,21 +22,31 @@ export const storeInstruction = (
 export async function toldTo(academy: Academy, athleteId: string, since: string): Promise<ToldRecord[]> {
   const notes = academy.from('session_ends', 'e').whereNot({ 'e.note': '' });
   academy.join(notes, 'sessions', 's', 'id', 'e.session_id');
-  const [instructions, ends] = await Promise.all([
+  const words = notUndone(academy.from('session_notes', 'n'), 'n');
+  academy.join(words, 'sessions', 's', 'id', 'n.session_id');
+  const ofSessions = (query: ReturnType<Academy['from']>, by: string, text: string) =>
+    academy
+      .join(query, 'people', 'p', 'id', by)
+      .where({ 's.athlete_id': athleteId })
+      .where('s.date', '>=', since)
+      .select('p.name as by', `${text} as text`, 's.date');
+  const [instructions, ends, noted] = await Promise.all([
     notUndone(academy.from('instructions', 'i').where({ 'i.athlete_id': athleteId }), 'i').select(
       'i.id',
       'i.told_by as by',
       'i.text',
       'i.at',
     ),
-    academy
-      .join(notes, 'people', 'p', 'id', 'e.by_person')
-      .where({ 's.athlete_id': athleteId })
-      .where('s.date', '>=', since)
-      .select('p.name as by', 'e.note as text', 's.date'),
+    ofSessions(notes, 'e.by_person', 'e.note'),
+    ofSessions(words, 'n.by_person', 'n.text'),
   ]);
   const records: ToldRecord[] = [
-    ...ends.map(({ by, text, date }: Omit<ToldRecord, 'id'>) => ({ id: null, by, text, date })),
+    ...[...ends, ...noted].map(({ by, text, date }: Omit<ToldRecord, 'id'>) => ({
+      id: null,
+      by,
+      text,
+      date,
+    })),
     ...instructions.map(({ id, by, text, at }: { id: string; by: string; text: string; at: Date }) => ({
       id,
       by,

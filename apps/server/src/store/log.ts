@@ -60,6 +60,14 @@ const stores: { [K in LogKind]: Store<K> } = {
       session_id: event.sessionId,
       drill: event.drill,
       outcome: event.outcome,
+      reason: event.reason ?? null,
+    }),
+  noted: (academy, event, by) =>
+    academy.add('session_notes', {
+      ...told(event, by),
+      session_id: event.sessionId,
+      drill: event.drill,
+      text: event.text,
     }),
   throw: async (academy, event, by) => {
     const session = await academy.from('sessions').where({ id: event.sessionId }).first('athlete_id', 'date');
@@ -74,6 +82,7 @@ const stores: { [K in LogKind]: Store<K> } = {
       effort: event.effort,
       pitch: event.pitch,
       ball_g: event.ballG,
+      source: event.source ?? 'work',
     });
   },
   undo: (academy, event, by) =>
@@ -115,10 +124,11 @@ export async function sessionsOf(academy: Academy, athleteId: string, most = 200
 
 /** Everything logged in a session that was not taken back, oldest first. */
 export async function eventsOf(academy: Academy, sessionId: string): Promise<LogEvent[]> {
-  const [reps, throws, sets, pain, cleared] = await Promise.all([
+  const [reps, throws, sets, notes, pain, cleared] = await Promise.all([
     notUndone(academy.from('rep_events', 'r').where({ 'r.session_id': sessionId }), 'r').select('r.*'),
     notUndone(academy.from('throws', 't').where({ 't.session_id': sessionId }), 't').select('t.*'),
     notUndone(academy.from('set_events', 'e').where({ 'e.session_id': sessionId }), 'e').select('e.*'),
+    notUndone(academy.from('session_notes', 'n').where({ 'n.session_id': sessionId }), 'n').select('n.*'),
     academy.from('pain_reports').where({ session_id: sessionId }),
     academy.from('pain_clearances').where({ session_id: sessionId }),
   ]);
@@ -129,6 +139,7 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
       kind: 'rep' as const,
       drill: row.drill,
       outcome: row.outcome,
+      ...(row.reason ? { reason: row.reason } : {}),
     })),
     ...throws.map((row: Record<string, any>) => ({
       ...common(row),
@@ -138,6 +149,13 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
       effort: row.effort,
       pitch: row.pitch,
       ballG: row.ball_g,
+      ...(row.source === 'radar' || row.source === 'simulated' ? { source: row.source } : {}),
+    })),
+    ...notes.map((row: Record<string, any>) => ({
+      ...common(row),
+      kind: 'noted' as const,
+      drill: row.drill,
+      text: row.text,
     })),
     ...sets.map((row: Record<string, any>) => {
       const { session: _, constraints, ...set } = setOf(row);

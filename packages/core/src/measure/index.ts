@@ -6,6 +6,7 @@ export * from './flash';
 export * from './misses';
 export * from './offers';
 export * from './plausible';
+export * from './radarLine';
 export * from './results';
 export * from './screen';
 export * from './sequence';

@@ -1,5 +1,7 @@
 export * from './constraints';
 export * from './due';
 export * from './gate';
+export * from './missReasons';
+export * from './sets';
 export * from './stageMove';
 export * from './pain';

@@ -3,7 +3,7 @@ import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { Button } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { Foot } from '../../ui/Foot';
 import { Trouble } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
@@ -13,7 +13,7 @@ export function AddAthlete() {
   // Made once, so that a second press of the button adds nobody twice.
   const [id] = useState(() => v7());
   const form = useAthleteForm(emptyAthlete);
-  const [add, { isLoading, error }] = api.useAddAthleteMutation();
+  const [add, { isLoading, error }] = more.useAddAthleteMutation();
   const save = form.handleSubmit(async (athlete: AthleteForm) => {
     try {
       await add({ ...athlete, id }).unwrap();

@@ -1,7 +1,7 @@
 import type { AthletePage } from '@wrightonic/contract';
 import { router, type Href } from 'expo-router';
 import { Button } from 'react-native-paper';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useAthlete } from '../../store/useAthlete';
 import { Foot } from '../../ui/Foot';
 import { Trouble } from '../../ui/Notice';
@@ -17,7 +17,7 @@ export function EditAthlete() {
 
 function Edit({ athlete: { id, age: _, ...stored } }: { athlete: AthletePage['athlete'] }) {
   const form = useAthleteForm(stored);
-  const [change, { isLoading, error }] = api.useChangeAthleteMutation();
+  const [change, { isLoading, error }] = more.useChangeAthleteMutation();
   const save = form.handleSubmit(async (body) => {
     try {
       await change({ athleteId: id, body }).unwrap();

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { PlotChart } from '../../charts/PlotChart';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card';
@@ -20,7 +20,7 @@ const dayMs = 86_400_000;
 export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonly SizeRecord[] }) {
   const today = useToday();
   const own = useColours();
-  const [add, { isLoading, error }] = api.useAddSizeMutation();
+  const [add, { isLoading, error }] = more.useAddSizeMutation();
   const { control, handleSubmit, reset } = useForm<NewSize>({
     defaultValues: { id: v7(), date: today, heightCm: null, massKg: null },
     resolver: checkedBy('size'),

@@ -5,7 +5,7 @@ import { Controller, useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
@@ -69,7 +69,7 @@ export function Injuries({ athleteId, injuries }: Props) {
 }
 
 function Add({ athleteId, onDone }: { athleteId: string; onDone: () => void }) {
-  const [add, { isLoading, error }] = api.useAddInjuryMutation();
+  const [add, { isLoading, error }] = more.useAddInjuryMutation();
   const { control, handleSubmit } = useForm<NewInjury>({
     defaultValues: { id: v7(), site: 'elbow', what: '', since: '', surgery: false },
     resolver: checkedBy('injury'),
@@ -121,7 +121,7 @@ function Add({ athleteId, onDone }: { athleteId: string; onDone: () => void }) {
 function Clear(props: { athleteId: string; injuryId: string; onDone: () => void }) {
   const { athleteId, injuryId, onDone } = props;
   const today = useToday();
-  const [add, { isLoading, error }] = api.useAddClearanceMutation();
+  const [add, { isLoading, error }] = more.useAddClearanceMutation();
   const { control, handleSubmit } = useForm<NewClearance>({
     defaultValues: { id: v7(), clearedBy: '', date: today, restrictions: '' },
     resolver: checkedBy('clearance'),

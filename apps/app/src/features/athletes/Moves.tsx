@@ -4,7 +4,7 @@ import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card';
 import { Foot } from '../../ui/Foot';
@@ -19,8 +19,8 @@ const directions = [
 
 /** What the gates propose over the whole roster, to be taken one by one or all at once. */
 export function Moves() {
-  const { data, error, refetch } = api.useStageProposalsQuery();
-  const [take, taking] = api.useTakeMovesMutation();
+  const { data, error, refetch } = more.useStageProposalsQuery();
+  const [take, taking] = more.useTakeMovesMutation();
   const accept = (moves: readonly RosterMove[]) =>
     void take({
       moves: moves.map(({ planId, thread, to }) => ({ id: v7(), planId, thread, to, reason: '' })),

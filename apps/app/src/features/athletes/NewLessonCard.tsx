@@ -4,7 +4,7 @@ import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { checkedBy } from '../../ui/form/checkedBy';
@@ -15,7 +15,7 @@ import { Heading } from '../../ui/Screen';
 /** Puts a lesson in the diary, so that it stands on the day's page. */
 export function NewLessonCard({ athleteId }: { athleteId: string }) {
   const today = useToday();
-  const [add, { isLoading, error }] = api.useAddLessonMutation();
+  const [add, { isLoading, error }] = more.useAddLessonMutation();
   const [done, setDone] = useState('');
   const { control, handleSubmit, reset, getValues } = useForm<NewLesson>({
     defaultValues: { id: v7(), athleteId, date: today, time: '16:00', minutes: 30, place: '' },

@@ -1,7 +1,7 @@
 import type { PictureRecord } from '@wrightonic/contract';
 import { Image, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { dayWords } from '../../ui/days';
@@ -16,7 +16,7 @@ interface Props {
 /** Marked frames that an instructor put up; each can be taken down. */
 export function Pictures({ athleteId, pictures }: Props) {
   const today = useToday();
-  const [show, { error }] = api.useShowPictureMutation();
+  const [show, { error }] = more.useShowPictureMutation();
   if (pictures.length === 0) return null;
   return (
     <Card>

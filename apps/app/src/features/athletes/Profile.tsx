@@ -2,7 +2,7 @@ import { levelOf } from '@wrightonic/contract';
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useAthlete, useToday } from '../../store/useAthlete';
 import { approachWords } from '../../ui/ApproachFields';
 import { Card } from '../../ui/Card';
@@ -19,7 +19,7 @@ import { Pictures } from './Pictures';
 export function Profile() {
   const { id, page } = useAthlete();
   const today = useToday();
-  const { data, error, refetch } = api.useProfileQuery(id);
+  const { data, error, refetch } = more.useProfileQuery(id);
   if (!page) return null;
   const { athlete, approach } = page;
   const lines: [string, string][] = [

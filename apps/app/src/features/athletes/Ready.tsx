@@ -1,12 +1,12 @@
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { readyWords } from './readyWords';
 
 /** Who is ready for another stage, and the weeks of many at once. */
 export function Ready() {
-  const { data } = api.useStageProposalsQuery();
+  const { data } = more.useStageProposalsQuery();
   const words = data && readyWords(data);
   return (
     <View style={styles.row}>

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { FilePick } from '../../ui/FilePick';
 import { ImportPreview } from '../../ui/ImportPreview';
 import { disciplineNames, handNames } from '../../ui/kindWords';
@@ -26,7 +27,7 @@ export function RosterImport() {
   const [read, setRead] = useState<Read | null>(null);
   const [wrong, setWrong] = useState('');
   const [done, setDone] = useState('');
-  const [take, { isLoading, error }] = api.useImportAthletesMutation();
+  const [take, { isLoading, error }] = more.useImportAthletesMutation();
   const open = async (file: File) => {
     setDone('');
     setWrong('');

@@ -3,7 +3,7 @@ import { doseWords, parseDose, type Stage } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { Trouble } from '../../ui/Notice';
 import { Press } from '../../ui/Press';
 import { addable } from './planDrills';
@@ -19,7 +19,7 @@ interface Props {
 
 /** Drills of a stage that are not in the ladder yet; what may not be given says why. */
 export function AddDrill({ page, planId, thread, stage, onDone }: Props) {
-  const [add, { error }] = api.useAddDrillMutation();
+  const [add, { error }] = more.useAddDrillMutation();
   const drills = addable(page, thread, stage, useBook());
   return (
     <View style={styles.list}>

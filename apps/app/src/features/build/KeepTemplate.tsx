@@ -2,14 +2,14 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { Trouble } from '../../ui/Notice';
 
 /** Keeps a ladder under a name, to start other plans from. */
 export function KeepTemplate({ planId }: { planId: string }) {
   const [naming, setNaming] = useState(false);
   const [name, setName] = useState('');
-  const [keep, { error, isLoading, isSuccess }] = api.useKeepTemplateMutation();
+  const [keep, { error, isLoading, isSuccess }] = more.useKeepTemplateMutation();
   if (isSuccess) return <Text role="status">{`Kept as “${name.trim()}”. New plans can start from it.`}</Text>;
   if (!naming)
     return (

@@ -3,7 +3,7 @@ import { nodeName } from '@wrightonic/core';
 import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card';
@@ -28,10 +28,10 @@ export function NewPlan({ athlete, trace, earlier }: Props) {
   const today = useToday();
   const [length, setLength] = useState(6);
   const [templateId, setTemplateId] = useState<string | null>(null);
-  const { data: kept } = api.useTemplatesQuery();
+  const { data: kept } = more.useTemplatesQuery();
   const templates = (kept ?? []).filter(({ discipline }) => discipline === athlete.discipline);
   const [id] = useState(() => v7());
-  const [make, { isLoading, error }] = api.useMakePlanMutation();
+  const [make, { isLoading, error }] = more.useMakePlanMutation();
   return (
     <Pane
       foot={

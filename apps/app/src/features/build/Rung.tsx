@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useColours } from '../../theme/theme';
 import { Icon } from '../../ui/Icon';
 import { Trouble } from '../../ui/Notice';
@@ -34,7 +34,7 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
   const now = rung.stage === thread.stage;
   const [open, setOpen] = useState(now);
   const [adding, setAdding] = useState(false);
-  const [place, { error }] = api.usePlaceDrillMutation();
+  const [place, { error }] = more.usePlaceDrillMutation();
   /** As it was dropped, until the server says so too. */
   const [dropped, setDropped] = useState<{ of: typeof rung.drills; ids: string[] } | null>(null);
   const sensors = useDragSensors(byPlaces);

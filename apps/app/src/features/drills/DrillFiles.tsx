@@ -3,7 +3,7 @@ import { router, type Href } from 'expo-router';
 import { Linking, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { FilePick } from '../../ui/FilePick';
 import { Trouble, Waiting } from '../../ui/Notice';
 import { saveFile } from '../../ui/saveFile';
@@ -13,8 +13,8 @@ const threeMegabytes = 3_000_000;
 
 /** Drills written here, and drills handed from one academy to another as a file. */
 export function DrillFiles({ own }: { own: readonly OwnDrillRecord[] }) {
-  const [read, reading] = api.useReadDrillsMutation();
-  const [keep, keeping] = api.useKeepDrillsMutation();
+  const [read, reading] = more.useReadDrillsMutation();
+  const [keep, keeping] = more.useKeepDrillsMutation();
   const found = reading.data;
   const coming = found ? [...found.fresh, ...found.changed] : [];
   const open = async (file: File) => {

@@ -15,7 +15,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Switch, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { DrillFigure } from '../../ui/body/DrillFigure';
 import { Choices, Picks } from '../../ui/Choices';
 import { Foot } from '../../ui/Foot';
@@ -51,7 +51,7 @@ export function DrillForm(props: Props) {
   const [draft, setDraft] = useState(() => startOf(props));
   /** Only what somebody tried to keep is found wrong. */
   const [tried, setTried] = useState(false);
-  const [keep, { isLoading, error }] = api.useKeepDrillsMutation();
+  const [keep, { isLoading, error }] = more.useKeepDrillsMutation();
   const named = { ...draft, id: changed?.id ?? idFor(draft.name, book) };
   const read = drillOfDraft(named, book);
   const problems: DraftProblems = tried ? (read.problems ?? {}) : {};

@@ -4,7 +4,7 @@ import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { dayWords } from '../../ui/days';
@@ -14,7 +14,7 @@ import { Heading } from '../../ui/Screen';
 /** Makes a drill the academy's own, changes one that is, or takes it out of what is given. */
 export function OurOwn({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
   const today = useToday();
-  const [keep, { error, isLoading }] = api.useKeepDrillsMutation();
+  const [keep, { error, isLoading }] = more.useKeepDrillsMutation();
   const copy = (
     <Button
       mode={kept ? 'text' : 'outlined'}

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useAppDispatch } from '../../store/store';
 import { useAthlete, useMe, useToday } from '../../store/useAthlete';
 import { dayWords } from '../../ui/days';
@@ -26,7 +26,7 @@ export function Look() {
   const { id, page } = useAthlete();
   const { academy } = useMe();
   const today = useToday();
-  const { data: offers = noOffers } = api.useOffersQuery(id);
+  const { data: offers = noOffers } = more.useOffersQuery(id);
   const dispatch = useAppDispatch();
   const { of } = useLocalSearchParams<{ of?: string }>();
   const [first, setFirst] = useState<LookStep['key'] | null>(null);

@@ -11,7 +11,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { log } from '../../offline/log';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
@@ -139,7 +139,7 @@ export function LookDetail({ athlete, look }: Props) {
 
 /** Grades that came more than once: what stood there before is never lost. */
 function Changes({ lookId }: { lookId: string }) {
-  const { data } = api.useLookHistoryQuery(lookId);
+  const { data } = more.useLookHistoryQuery(lookId);
   const { academy } = useMe();
   const [open, setOpen] = useState(false);
   const byNode = new Map<string, FindingRecord[]>();

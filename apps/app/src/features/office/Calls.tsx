@@ -1,6 +1,6 @@
 import { judged, percent, type Tally } from '@wrightonic/core';
 import { Text } from 'react-native-paper';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { Card } from '../../ui/Card';
 import { Trouble } from '../../ui/Notice';
 import { Heading } from '../../ui/Screen';
@@ -18,7 +18,7 @@ const callWords = (whose: string, { accepted, overruled }: { accepted: Tally; ov
 
 /** How often the trace was overruled, and how those calls turned out. */
 export function Calls() {
-  const { data, error, refetch } = api.useCallsQuery();
+  const { data, error, refetch } = more.useCallsQuery();
   return (
     <Card>
       <Heading>Calls</Heading>

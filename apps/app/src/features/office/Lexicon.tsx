@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useMe } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
@@ -16,8 +16,8 @@ const back = { label: 'Back to the office', to: '/office' } as const;
 /** The words by which free notes are understood, tag by tag. */
 export function Lexicon() {
   const { person } = useMe();
-  const { data, error, refetch } = api.useLexiconQuery();
-  const [edit, editing] = api.useEditLexiconMutation();
+  const { data, error, refetch } = more.useLexiconQuery();
+  const [edit, editing] = more.useEditLexiconMutation();
   const [tag, setTag] = useState<CueTag>('push');
   const [phrase, setPhrase] = useState('');
   const [sample, setSample] = useState('');

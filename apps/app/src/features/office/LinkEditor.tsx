@@ -13,7 +13,7 @@ import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Dialog, HelperText, Portal, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { Trouble } from '../../ui/Notice';
 import { PickOne } from '../../ui/PickOne';
 
@@ -40,7 +40,7 @@ export function LinkEditor({ discipline, link, onClose }: Props) {
   const [effect, setEffect] = useState<string | null>(link?.effect ?? null);
   const [text, setText] = useState(link?.weight?.toFixed(2) ?? link?.given?.toFixed(2) ?? startWeight);
   const [reason, setReason] = useState('');
-  const [edit, { isLoading, error }] = api.useEditLinkMutation();
+  const [edit, { isLoading, error }] = more.useEditLinkMutation();
   const [id] = useState(() => v7());
   const weight = read(text);
   const fits = weight >= leastWeight && weight <= mostWeight;

@@ -3,7 +3,7 @@ import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useMe, useToday } from '../../store/useAthlete';
 import { Choices } from '../../ui/Choices';
 import { dayAt, dayWords } from '../../ui/days';
@@ -29,7 +29,7 @@ const Gap = () => <View style={styles.gap} />;
 
 /** What causes what, as this academy holds it. */
 export function Links() {
-  const { data, error, refetch } = api.useLinksQuery();
+  const { data, error, refetch } = more.useLinksQuery();
   const { person, academy } = useMe();
   const today = useToday();
   const [discipline, setDiscipline] = useState<Discipline>('overhand');

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { answers } from '../../offline/answers';
 import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { soundSwitched, themeChosen, type ThemeChoice } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
@@ -23,7 +24,7 @@ export function Office() {
   const dispatch = useAppDispatch();
   const { theme, sound } = useAppSelector(({ settings }) => settings);
   const waiting = useAppSelector(({ journal }) => journal.waiting.length);
-  const [saveProfile, { error }] = api.useSaveProfileMutation();
+  const [saveProfile, { error }] = more.useSaveProfileMutation();
   const [signOut, leaving] = api.useSignOutMutation();
   const profile: Profile = {
     hand: person.hand,

@@ -2,7 +2,7 @@ import { academyPlanning, check, type AcademyPlanning } from '@wrightonic/contra
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useMe } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
@@ -14,7 +14,7 @@ const back = { label: 'Back to the office', to: '/office' } as const;
 
 /** What holds for every plan of the academy. */
 export function Planning() {
-  const { data, error, refetch } = api.usePlanningQuery();
+  const { data, error, refetch } = more.usePlanningQuery();
   if (!data)
     return (
       <Screen title="Planning" back={back}>
@@ -38,7 +38,7 @@ function Settled({ stored }: { stored: AcademyPlanning }) {
   const [rampPercent, setRampPercent] = useState(String(stored.rampPercent));
   const [allHard, setAllHard] = useState(stored.allHard);
   const [things, setThings] = useState(stored.equipment.join(', '));
-  const [save, { error, isLoading, isSuccess }] = api.useSavePlanningMutation();
+  const [save, { error, isLoading, isSuccess }] = more.useSavePlanningMutation();
   const wish = {
     equipment: [
       ...new Set(

@@ -3,7 +3,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { DrillFigure } from '../../ui/body/DrillFigure';
 import { Card } from '../../ui/Card';
 import { Choices, Picks } from '../../ui/Choices';
@@ -16,7 +16,7 @@ import { keepTicks, ticksOf } from './ticks';
 /** The page behind a link: one athlete’s week, one day a screen, for whoever is at home. */
 export function SharedWeek() {
   const { token = '' } = useLocalSearchParams<{ token: string }>();
-  const { data, error, refetch } = api.useSharedWeekQuery(token);
+  const { data, error, refetch } = more.useSharedWeekQuery(token);
   if (error)
     return (
       <View style={styles.whole} role="main">

@@ -3,7 +3,7 @@ import { nodeName, nodeOf, severityNames, type Offer } from '@wrightonic/core';
 import { StyleSheet } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useAppDispatch } from '../../store/store';
 import { Notice } from '../../ui/Notice';
 
@@ -22,7 +22,7 @@ const isNews =
 /** What was measured and the look does not hold yet; taken in, the picture changes at once. */
 export function MeasuredSince({ athlete, look }: Props) {
   const dispatch = useAppDispatch();
-  const { data: offers = [] } = api.useOffersQuery(athlete.id);
+  const { data: offers = [] } = more.useOffersQuery(athlete.id);
   const news = offers.filter(isNews(look, athlete.discipline));
   if (news.length === 0) return null;
   const wrong = news.filter(({ severity }) => severity > 0);

@@ -3,7 +3,7 @@ import { nodeName, percent, sameFocus, type Call, type Trace } from '@wrightonic
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useMe, useToday } from '../../store/useAthlete';
 import { dayAt, dayWords } from '../../ui/days';
 import { Empty, Trouble, Waiting } from '../../ui/Notice';
@@ -29,7 +29,7 @@ const callWords = ({ thread, proposed, chosen, overruled, outcome }: Call): stri
 export function PastTraces({ page }: { page: AthletePage }) {
   const today = useToday();
   const { academy } = useMe();
-  const { data, error, refetch } = api.usePastTracesQuery(page.athlete.id);
+  const { data, error, refetch } = more.usePastTracesQuery(page.athlete.id);
   const [open, setOpen] = useState<string | null>(null);
   if (!data)
     return error ? (

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
+import { more } from '../../store/more';
 import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { Choices } from '../../ui/Choices';
@@ -53,7 +53,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [by, setBy] = useState<Sight>('causes');
   const [id] = useState(() => v7());
-  const [choose, { isLoading, error }] = api.useChooseFocusMutation();
+  const [choose, { isLoading, error }] = more.useChooseFocusMutation();
 
   const proposed = seen.result.focus;
   const focus = pinned ?? accepted?.chosen ?? proposed;

@@ -1,12 +1,14 @@
 import type { LogEvent } from '@wrightonic/contract';
-import { constraintOf, nodeName, type DrillBook } from '@wrightonic/core';
+import { constraintOf, missReasonName, nodeName, type DrillBook } from '@wrightonic/core';
 
 /** What was logged, as the person who logged it would say it. */
 export function entryWords(event: LogEvent, book: DrillBook): string {
   const name = (drill: string | null) => (drill ? (book.drill(drill)?.name ?? drill) : 'no drill');
   switch (event.kind) {
     case 'rep':
-      return `${event.outcome === 'clean' ? 'Clean' : 'Missed'}: ${name(event.drill)}`;
+      return `${event.outcome === 'clean' ? 'Clean' : 'Missed'}: ${name(event.drill)}${event.reason ? `, ${missReasonName(event.reason)}` : ''}`;
+    case 'noted':
+      return `Note: ${event.text}`;
     case 'throw':
       return `Throw: ${name(event.drill)}${event.velocity === null ? '' : ', measured'}`;
     case 'set-done':

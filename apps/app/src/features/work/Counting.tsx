@@ -22,11 +22,15 @@ import { Pane } from '../../ui/Pane';
 import { Seam } from '../../ui/seam/Seam';
 import { Constraints } from './Constraints';
 import { HoldTimer } from './HoldTimer';
+import { NoteSheet } from './NoteSheet';
 import { countOf, drillsToday, lastTap, thrown } from './session';
+import { SetLine } from './SetLine';
 import { TapArea } from './TapArea';
 import { Unlock } from './Unlock';
 import type { Session } from './useSession';
 import { VelocityPad } from './VelocityPad';
+import { WhyMissed } from './WhyMissed';
+import { WorkTop } from './WorkTop';
 import { dayAt } from '../../ui/days';
 import { useBook } from '../../ui/useBook';
 
@@ -62,6 +66,9 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
     );
   });
   const [pad, setPad] = useState(false);
+  const [noting, setNoting] = useState(false);
+  /** Why the next rep is missed, or why the last was. */
+  const [asking, setAsking] = useState<'next' | 'last' | null>(null);
   const planned = open[Math.min(at, open.length - 1)];
   const drill = planned && book.drill(planned.drill);
   const throws = thrown(page, events, elsewhere);
@@ -72,15 +79,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
       <Unlock onCleared={(clearedBy, reason) => inSession().clearThrows(clearedBy, reason)} />
     ) : null;
   const top = (
-    <View style={styles.top}>
-      <IconButton icon="close" accessibilityLabel="Leave; the session stays open" onPress={onLeave} />
-      <Text variant="titleMedium" style={styles.grow} numberOfLines={1}>
-        {page.athlete.givenName}
-      </Text>
-      <Button mode="outlined" icon="flag-checkered" onPress={onEnd}>
-        End
-      </Button>
-    </View>
+    <WorkTop athleteId={page.athlete.id} name={page.athlete.givenName} onLeave={onLeave} onEnd={onEnd} />
   );
   if (!planned || !drill)
     return (
@@ -101,12 +100,23 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   const count = countOf(events, drill.id);
   const hold = dose.timed ?? dose.lastHold ?? dose.holds[0] ?? null;
   const actions = inSession();
+  const notes = events.filter((event) => event.kind === 'noted').filter((note) => note.drill === drill.id);
+  const newest = lastTap(events).find((event) => event.kind === 'rep');
+  /** The rep just missed, as long as nobody said why. */
+  const unsaid = newest?.outcome === 'missed' && !newest.reason && newest.drill === drill.id ? newest : null;
+  const effort = drill.throws ? session.effortOf(drill.id) : null;
+  const explain = (reason: string) => {
+    if (asking === 'next') actions.rep(drill.id, 'missed', reason);
+    else if (unsaid) actions.because(reason);
+    setAsking(null);
+  };
   const areas = [
     <TapArea
       key="missed"
       outcome="missed"
       count={count.missed}
       onTap={() => actions.rep(drill.id, 'missed')}
+      onHold={() => setAsking('next')}
     />,
     <TapArea key="clean" outcome="clean" count={count.clean} onTap={() => actions.rep(drill.id, 'clean')} />,
   ];
@@ -160,6 +170,16 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
           </View>
           <Text style={styles.middle}>{drill.what}</Text>
           {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
+          {notes.map((note) => (
+            <View key={note.id} style={styles.note}>
+              <Text style={styles.grow}>{`Noted: ${note.text}`}</Text>
+              <IconButton
+                icon="close"
+                accessibilityLabel={`Take the note back: ${note.text}`}
+                onPress={() => actions.takeBack(note.id)}
+              />
+            </View>
+          ))}
           {why ? (
             <Notice>{`${closed.length} ${closed.length === 1 ? 'drill is' : 'drills are'} closed: ${why}.`}</Notice>
           ) : null}
@@ -169,7 +189,19 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
           ) : null}
         </Pane>
       </View>
-      <View style={[styles.line, { borderColor: own.line }]}>
+      <SetLine
+        key={`sets of ${drill.id}`}
+        events={events}
+        drill={drill.id}
+        dose={dose}
+        effort={effort}
+        most={drill.effort?.to ?? 100}
+        age={age}
+        onEffort={(asked) => session.askFor(drill.id, asked)}
+        onNext={at < open.length - 1 ? () => setAt(at + 1) : null}
+        onWhy={unsaid ? () => setAsking('last') : null}
+      />
+      <View style={styles.line}>
         <Text variant="titleSmall" style={styles.grow} role="status">
           {`${throws.counted} thrown today, ${throws.left} left`}
         </Text>
@@ -179,6 +211,13 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
             Velocity
           </Button>
         ) : null}
+        <IconButton
+          icon="pencil"
+          mode="outlined"
+          size={18}
+          accessibilityLabel={`Note on ${drill.name}`}
+          onPress={() => setNoting(true)}
+        />
         <Button
           mode="outlined"
           compact
@@ -190,6 +229,13 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
         </Button>
       </View>
       <View style={styles.areas}>{person.hand === 'R' ? areas : areas.reverse()}</View>
+      <WhyMissed drill={drill} visible={asking !== null} onWhy={explain} onClose={() => setAsking(null)} />
+      <NoteSheet
+        visible={noting}
+        about={drill.name}
+        onNote={(text) => actions.note(drill.id, text)}
+        onClose={() => setNoting(false)}
+      />
       <VelocityPad
         heldAbove={heldAbove(
           page.athlete.discipline,
@@ -208,7 +254,6 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
 const styles = StyleSheet.create({
   whole: { flex: 1, minHeight: 0 },
   grow: { flex: 1, minWidth: 0 },
-  top: { flexDirection: 'row', alignItems: 'center', gap: 8, paddingRight: 12 },
   drills: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: 4 },
   middle: { textAlign: 'center' },
   figure: { alignItems: 'center' },
@@ -219,7 +264,7 @@ const styles = StyleSheet.create({
     gap: 6,
     paddingHorizontal: 12,
     paddingVertical: 6,
-    borderTopWidth: 1,
   },
+  note: { flexDirection: 'row', alignItems: 'center' },
   areas: { flexDirection: 'row', height: '46%', minHeight: 200 },
 });

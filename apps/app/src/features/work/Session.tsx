@@ -15,7 +15,8 @@ import { useWakeLock } from './useWakeLock';
 /** The phone as one thing: ask, count, sum up. */
 export function Session() {
   const { page } = useStoredAthlete();
-  return page ? <Working page={page} /> : null;
+  // Everybody of a group has an own session, so that switching begins where each of them is.
+  return page ? <Working key={page.athlete.id} page={page} /> : null;
 }
 
 function Working({ page }: { page: AthletePage }) {

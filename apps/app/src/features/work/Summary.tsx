@@ -1,5 +1,5 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { gateWords, velocityIn } from '@wrightonic/core';
+import { gateWords, missesBecause, missReasonName, velocityIn } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
@@ -10,7 +10,7 @@ import { MoveStage } from '../../ui/MoveStage';
 import { Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading, TitleRow } from '../../ui/Screen';
-import { countOf, painOf, thrown, threadWith } from './session';
+import { countOf, painOf, reasonsOf, thrown, threadWith } from './session';
 import type { Session } from './useSession';
 import { useBook } from '../../ui/useBook';
 
@@ -65,6 +65,13 @@ export function Summary({ page, session, onBack, onDone }: Props) {
               </Text>
               <Text variant="titleLarge">{`${clean} of ${clean + missed}`}</Text>
             </View>
+            {missesBecause(reasonsOf(events, id)).length ? (
+              <Text variant="bodySmall">
+                {`Missed: ${missesBecause(reasonsOf(events, id))
+                  .map((why) => `${missReasonName(why.id)}${why.n > 1 ? ` ${why.n} times` : ''}`)
+                  .join(', ')}`}
+              </Text>
+            ) : null}
             {planned ? (
               <Text variant="bodySmall">
                 {`Last three sessions: ${gateWords(planned.gate, planned.recent.at(-1)?.pain ?? false)}`}

@@ -7,10 +7,12 @@ interface Props {
   outcome: 'clean' | 'missed';
   count: number;
   onTap: () => void;
+  /** What a long press asks for. */
+  onHold?: () => void;
 }
 
 /** Half of the lower half: a tight stitch for clean, a popped one for missed. */
-export function TapArea({ outcome, count, onTap }: Props) {
+export function TapArea({ outcome, count, onTap, onHold }: Props) {
   const own = useColours();
   const clean = outcome === 'clean';
   const ink = clean ? own.onDusk : own.ink;
@@ -19,6 +21,8 @@ export function TapArea({ outcome, count, onTap }: Props) {
       role="button"
       aria-label={`${clean ? 'Clean' : 'Missed'}, ${count} so far`}
       onPress={onTap}
+      onLongPress={onHold}
+      delayLongPress={450}
       style={({ pressed }) => [
         styles.area,
         { backgroundColor: clean ? own.dusk : own.sunk, borderColor: own.line },
@@ -32,6 +36,11 @@ export function TapArea({ outcome, count, onTap }: Props) {
       <Text variant="displaySmall" style={{ color: ink }}>
         {count}
       </Text>
+      {onHold ? (
+        <Text variant="bodySmall" style={[styles.hint, { color: ink }]}>
+          hold to say why
+        </Text>
+      ) : null}
     </Pressable>
   );
 }
@@ -45,5 +54,6 @@ const styles = StyleSheet.create({
     borderTopWidth: 1,
     userSelect: 'none',
   },
+  hint: { position: 'absolute', bottom: 10 },
   pressed: { opacity: 0.75 },
 });

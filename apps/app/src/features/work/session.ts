@@ -1,4 +1,11 @@
-import type { AthletePage, LogEvent, OpenSession, PlanDrill, PlanThread } from '@wrightonic/contract';
+import type {
+  AthletePage,
+  EventOf,
+  LogEvent,
+  OpenSession,
+  PlanDrill,
+  PlanThread,
+} from '@wrightonic/contract';
 import { countThrows, gate, throwsToday, type Pain, type ThrowsToday } from '@wrightonic/core';
 import type { Entry } from '../../offline/outbox';
 
@@ -48,6 +55,10 @@ export function countOf(events: readonly LogEvent[], drill: string): Count {
   return { clean, missed: reps.length - clean };
 }
 
+/** What was said of the missed reps of a drill. */
+export const reasonsOf = (events: readonly LogEvent[], drill: string): (string | undefined)[] =>
+  events.flatMap((event) => (event.kind === 'rep' && event.drill === drill ? [event.reason] : []));
+
 const thrownIn = (events: readonly LogEvent[], allHard: boolean) =>
   events
     .filter((event) => event.kind === 'throw')
@@ -80,6 +91,33 @@ export function lastTap(events: readonly LogEvent[]): LogEvent[] {
     [before.kind, last.kind].sort().join() === 'rep,throw' &&
     Date.parse(last.at) - Date.parse(before.at) <= oneTapMs;
   return together ? [last, before] : [last];
+}
+
+/** A velocity and the tap of its throw belong together when they are no further apart. */
+export const togetherMs = 20_000;
+
+/**
+ * The newest throw of a drill that was measured and whose rep was not tapped yet: a radar is quicker than a thumb. The
+ * rep that comes next takes it, so that one throw is not counted twice.
+ */
+export function freeThrow(events: readonly LogEvent[], drill: string, now: number): EventOf<'throw'> | null {
+  /** Reps that still wait for their throw. */
+  let waiting = 0;
+  let free: EventOf<'throw'> | null = null;
+  const takes = (at: number) => free !== null && at - Date.parse(free.at) <= togetherMs;
+  // Of one tap the rep comes first, whatever its id.
+  const inOrder = events
+    .filter((event) => event.kind === 'rep' || event.kind === 'throw')
+    .filter((event) => event.drill === drill)
+    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || (a.kind < b.kind ? -1 : 1));
+  for (const event of inOrder) {
+    if (event.kind === 'rep') {
+      if (!takes(Date.parse(event.at))) waiting++;
+      free = null;
+    } else if (waiting > 0) waiting--;
+    else free = event.velocity === null ? null : event;
+  }
+  return takes(now) ? free : null;
 }
 
 /** The newest throw of a drill when it has no velocity yet: a typed velocity belongs to it. */

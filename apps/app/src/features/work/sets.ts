@@ -44,3 +44,36 @@ export function constraintsNow(
   const order = orderedConstraints(drill, page.constraints[drill], who, book);
   return { order, on: [...(sets.at(-1)?.constraints ?? [])], offer: constraintOffer(sets, order, who) };
 }
+
+/** Sets of a drill whose end was marked in this session, and reps since. */
+export function setsDone(events: readonly LogEvent[], drill: string): { sets: number; reps: number } {
+  const { clean, missed } = repsOfSet(events, drill);
+  const sets = events.filter((event) => event.kind === 'set-done' && event.drill === drill).length;
+  return { sets, reps: clean + missed };
+}
+
+/** When the last rep of a drill was counted, or its set ended, milliseconds since 1970; null before the first. */
+export function lastRepAt(events: readonly LogEvent[], drill: string): number | null {
+  const last = events.findLast(
+    (event) => (event.kind === 'rep' || event.kind === 'set-done') && event.drill === drill,
+  );
+  return last ? Date.parse(last.at) : null;
+}
+
+const efforts = [50, 60, 70, 80, 90, 100];
+/** Nobody younger is asked for everything. */
+const wholeEffortFrom = 13;
+
+/**
+ * What may be asked of an athlete in a drill, with what is asked already.
+ *
+ * @param most the most that the drill asks for, percent
+ */
+export const effortChoices = (age: number, asked: number, most: number): number[] =>
+  [...new Set([...efforts, most, asked])]
+    .filter((effort) => effort === asked || (effort <= most && (effort < 100 || age >= wholeEffortFrom)))
+    .sort((a, b) => a - b);
+
+/** The effort asked of the newest throw of a drill; undefined before the first. */
+export const lastEffort = (events: readonly LogEvent[], drill: string): number | null | undefined =>
+  events.filter((event) => event.kind === 'throw').findLast((event) => event.drill === drill)?.effort;

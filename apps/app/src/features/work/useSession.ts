@@ -1,6 +1,6 @@
 import type { AthletePage, EventOf } from '@wrightonic/contract';
 import { usualBall } from '@wrightonic/core';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { log } from '../../offline/log';
 import { sessionEvents } from '../../offline/local';
 import { now } from '../../offline/clock';
@@ -8,7 +8,8 @@ import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
 import { dayAt } from '../../ui/days';
-import { keepsThrow, lastTap, openSessionId, unmeasured } from './session';
+import { freeThrow, keepsThrow, lastTap, openSessionId, unmeasured } from './session';
+import { lastEffort } from './sets';
 import { useBook } from '../../ui/useBook';
 
 /** The session under way, with what can be logged in it. */
@@ -17,6 +18,8 @@ export function useSession(page: AthletePage) {
   const { academy } = useMe();
   const book = useBook();
   const dispatch = useAppDispatch();
+  /** What was asked since the page was opened, by drill. */
+  const [efforts, setEfforts] = useState<Readonly<Record<string, number>>>({});
   const { data: stored, isLoading } = api.useOpenSessionQuery(athleteId, { refetchOnMountOrArgChange: true });
   const all = useAppSelector(({ journal }) => journal.entries);
   const ready = useAppSelector(({ journal }) => journal.ready);
@@ -28,10 +31,13 @@ export function useSession(page: AthletePage) {
     [sessionId, storedEvents, entries],
   );
 
-  const throwOf = (drill: string, velocity: number | null) => ({
+  /** The effort asked in a drill: as it was last, else what the drill asks for; percent. */
+  const effortOf = (drill: string): number | null =>
+    efforts[drill] ?? lastEffort(events, drill) ?? book.drill(drill)?.effort?.to ?? null;
+  const throwOf = (drill: string, velocity: number | null, effort = effortOf(drill)) => ({
     drill,
     velocity,
-    effort: book.drill(drill)?.effort?.to ?? null,
+    effort,
     pitch: 'fastball',
     ballG: usualBall[discipline],
   });
@@ -41,9 +47,9 @@ export function useSession(page: AthletePage) {
     clearThrows: (clearedBy: string, reason: string) =>
       dispatch(log(athleteId, 'throws-cleared', { sessionId: id, clearedBy, reason })),
     /** A rep of a throwing drill is a throw as well. */
-    rep: (drill: string, outcome: 'clean' | 'missed') => {
-      dispatch(log(athleteId, 'rep', { sessionId: id, drill, outcome }));
-      if (book.drill(drill)?.throws)
+    rep: (drill: string, outcome: 'clean' | 'missed', reason?: string) => {
+      dispatch(log(athleteId, 'rep', { sessionId: id, drill, outcome, ...(reason ? { reason } : {}) }));
+      if (book.drill(drill)?.throws && !freeThrow(events, drill, now().getTime()))
         dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, null) }));
     },
     /** A velocity, m/s, of the throw just logged, or of one more throw. */
@@ -60,6 +66,17 @@ export function useSession(page: AthletePage) {
       workaround: string | null,
     ) =>
       dispatch(log(athleteId, 'set-done', { sessionId: id, drill, constraints, clean, missed, workaround })),
+    /** Says why the newest rep was missed: the tap is taken back and counted again with its reason. */
+    because: (reason: string) => {
+      const tap = lastTap(events);
+      for (const { id: of } of tap) dispatch(log(athleteId, 'undo', { sessionId: id, of }));
+      for (const event of [...tap].reverse()) {
+        const { id: _, at: __, kind, ...fields } = event;
+        dispatch(log(athleteId, kind, { ...fields, ...(kind === 'rep' ? { reason } : {}) } as never));
+      }
+    },
+    note: (drill: string, text: string) => dispatch(log(athleteId, 'noted', { sessionId: id, drill, text })),
+    takeBack: (of: string) => dispatch(log(athleteId, 'undo', { sessionId: id, of })),
     undo: () => {
       const tap = lastTap(events);
       for (const { id: of } of tap) dispatch(log(athleteId, 'undo', { sessionId: id, of }));
@@ -85,6 +102,8 @@ export function useSession(page: AthletePage) {
     elsewhere: stored?.elsewhere ?? { hard: page.limits.hardToday, easy: page.limits.easyToday },
     begin,
     inSession,
+    effortOf,
+    askFor: (drill: string, effort: number) => setEfforts({ ...efforts, [drill]: effort }),
   };
 }
 

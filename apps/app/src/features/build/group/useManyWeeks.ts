@@ -3,6 +3,7 @@ import type { DayKind } from '@wrightonic/core';
 import { useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { api, refusalOf } from '../../../store/api';
+import { more } from '../../../store/more';
 import { useAppDispatch } from '../../../store/store';
 import { useToday } from '../../../store/useAthlete';
 import { allDrills } from '../planDrills';
@@ -21,8 +22,8 @@ export function useManyWeeks() {
   const today = useToday();
   const book = useBook();
   const dispatch = useAppDispatch();
-  const [propose] = api.useProposeWeekMutation();
-  const [assign] = api.useAssignMutation();
+  const [propose] = more.useProposeWeekMutation();
+  const [assign] = more.useAssignMutation();
   const [weeks, setWeeks] = useState<readonly OneWeek[]>([]);
   const [busy, setBusy] = useState(false);
   const stopped = useRef(false);

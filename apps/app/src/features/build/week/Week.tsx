@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../../store/api';
+import { more } from '../../../store/more';
 import { useToday } from '../../../store/useAthlete';
 import { Card } from '../../../ui/Card';
 import { dayWords, weekday, withDays } from '../../../ui/days';
@@ -39,7 +39,7 @@ export function Week({ page, plan, onDone }: Props) {
   const [reason, setReason] = useState('');
   const [allHeld, setAllHeld] = useState(false);
   const [id] = useState(() => v7());
-  const [assign, { isLoading, error }] = api.useAssignMutation();
+  const [assign, { isLoading, error }] = more.useAssignMutation();
   const sensors = useDragSensors(byDays);
   const dropped = ({ active, over }: DragEndEvent) => {
     const item = active.data.current?.['item'] as WeekItem | undefined;

@@ -17,7 +17,7 @@ import {
   type WeekItem,
 } from '@wrightonic/core';
 import { useEffect, useMemo, useState } from 'react';
-import { api } from '../../../store/api';
+import { more } from '../../../store/more';
 import { useToday } from '../../../store/useAthlete';
 import { useBook } from '../../../ui/useBook';
 
@@ -40,7 +40,7 @@ export function useWeek(page: AthletePage, plan: PlanRecord) {
   const [held, setHeld] = useState<{ words: string[]; gap: number } | null>(null);
   /** Days or pins were changed since the week was planned. */
   const [stale, setStale] = useState(false);
-  const [propose, { isLoading: planning, error, reset }] = api.useProposeWeekMutation();
+  const [propose, { isLoading: planning, error, reset }] = more.useProposeWeekMutation();
 
   const input = useMemo(
     (): WeekInput | null =>

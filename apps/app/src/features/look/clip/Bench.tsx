@@ -10,7 +10,7 @@ import { useLayoutEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../../store/api';
+import { more } from '../../../store/more';
 import { Card } from '../../../ui/Card';
 import { Choices } from '../../../ui/Choices';
 import { Notice, Trouble, Waiting } from '../../../ui/Notice';
@@ -55,8 +55,8 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
   const { video, url, ready, time, clip, step, seek, draw, mark, tell, exact } = state;
   const [tool, setTool] = useState<DrawingKind | null>(null);
   const [scaled, setScaled] = useState<'height' | 'rubber'>(athlete.heightCm ? 'height' : 'rubber');
-  const [keep, keeping] = api.useKeepPictureMutation();
-  const [showPicture] = api.useShowPictureMutation();
+  const [keep, keeping] = more.useKeepPictureMutation();
+  const [showPicture] = more.useShowPictureMutation();
   const [said, setSaid] = useState('');
   const afterE = useRef(false);
 

@@ -2,7 +2,7 @@ import type { ClipRecord } from '@wrightonic/contract';
 import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { clipsWith } from '../../../offline/measured';
-import { api } from '../../../store/api';
+import { more } from '../../../store/more';
 import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
 import { useWithJournal } from '../../../store/useMeasured';
 import { Card } from '../../../ui/Card';
@@ -33,7 +33,7 @@ export function ClipBench() {
   const { person } = useMe();
   const today = useToday();
   const wide = useWide();
-  const { data, error, refetch } = api.useClipsQuery(id);
+  const { data, error, refetch } = more.useClipsQuery(id);
   const clips = useWithJournal(data, (stored, entries) => clipsWith(stored, entries, id, person.name));
   const [opened, setOpened] = useState<Opened | null>(null);
   const [wrong, setWrong] = useState('');

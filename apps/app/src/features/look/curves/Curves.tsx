@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { curvesWith } from '../../../offline/measured';
-import { api } from '../../../store/api';
+import { more } from '../../../store/more';
 import { useAppDispatch } from '../../../store/store';
 import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
 import { useWithJournal } from '../../../store/useMeasured';
@@ -30,7 +30,7 @@ export function Curves() {
   const { academy, person } = useMe();
   const today = useToday();
   const dispatch = useAppDispatch();
-  const { data, error, refetch } = api.useCurvesQuery(id);
+  const { data, error, refetch } = more.useCurvesQuery(id);
   const readings = useWithJournal(data, (stored, entries) => curvesWith(stored, entries, id, person.name));
   const [file, setFile] = useState<{ name: string; text: string } | null>(null);
   const [plant, setPlant] = useState('');

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { screensWith } from '../../../offline/measured';
-import { api } from '../../../store/api';
+import { more } from '../../../store/more';
 import { useAppDispatch } from '../../../store/store';
 import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
 import { useWithJournal } from '../../../store/useMeasured';
@@ -23,7 +23,7 @@ export function PhysicalScreen() {
   const { academy, person } = useMe();
   const today = useToday();
   const dispatch = useAppDispatch();
-  const { data, error, refetch } = api.useScreensQuery(id);
+  const { data, error, refetch } = more.useScreensQuery(id);
   const screens = useWithJournal(data, (stored, entries) => screensWith(stored, entries, id, person.name));
   const [chosen, setChosen] = useState<string | null>(null);
   /** A test that somebody was led to: it begins at once. */

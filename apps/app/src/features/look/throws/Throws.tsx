@@ -3,7 +3,7 @@ import { router, useLocalSearchParams, type Href } from 'expo-router';
 import { useState } from 'react';
 import { Button } from 'react-native-paper';
 import { throwsWith } from '../../../offline/measured';
-import { api } from '../../../store/api';
+import { more } from '../../../store/more';
 import { useAthlete, useMe } from '../../../store/useAthlete';
 import { useWithJournal } from '../../../store/useMeasured';
 import { Choices } from '../../../ui/Choices';
@@ -22,11 +22,11 @@ export function Throws() {
   const { id, page } = useAthlete();
   const { person } = useMe();
   const { part: asked } = useLocalSearchParams<{ part?: string }>();
-  const { data, error, refetch } = api.useThrowsQuery(id);
+  const { data, error, refetch } = more.useThrowsQuery(id);
   const throws = useWithJournal(data, (stored, entries) =>
     page ? throwsWith(stored, entries, page.athlete, missOf) : [...stored],
   );
-  const { data: offers } = api.useOffersQuery(id);
+  const { data: offers } = more.useOffersQuery(id);
   // Where one begins does not change under the hand once there are throws.
   const [first, setFirst] = useState<Part | null>(null);
   if (data && first === null) setFirst(data.length ? 'says' : 'chart');

@@ -10,7 +10,7 @@ import {
 import { useState } from 'react';
 import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../../store/api';
+import { more } from '../../../store/more';
 import { useMe, useToday } from '../../../store/useAthlete';
 import { timeAt } from '../../../ui/days';
 import { FilePick } from '../../../ui/FilePick';
@@ -34,7 +34,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
   const [read, setRead] = useState<Read | null>(null);
   const [wrong, setWrong] = useState('');
   const [done, setDone] = useState('');
-  const [take, { isLoading, error }] = api.useImportThrowsMutation();
+  const [take, { isLoading, error }] = more.useImportThrowsMutation();
 
   const looked = (text: string): Read => {
     const table = readThrows(text);

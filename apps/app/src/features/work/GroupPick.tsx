@@ -1,0 +1,64 @@
+import type { LessonToday, RosterEntry } from '@wrightonic/contract';
+import { StyleSheet } from 'react-native';
+import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { Picks } from '../../ui/Choices';
+import { PickOne } from '../../ui/PickOne';
+import { largestGroup } from './group';
+
+interface Props {
+  visible: boolean;
+  athleteId: string;
+  group: readonly string[];
+  roster: readonly RosterEntry[];
+  lessons: readonly LessonToday[];
+  onPick: (ids: string[]) => void;
+  onClose: () => void;
+}
+
+/** Puts up to six athletes together for the day; whoever has a lesson stands first. */
+export function GroupPick({ visible, athleteId, group, roster, lessons, onPick, onClose }: Props) {
+  const names = new Map(roster.map(({ id, givenName, familyName }) => [id, `${givenName} ${familyName}`]));
+  const today = [...new Set([...group, ...lessons.map((lesson) => lesson.athleteId)])];
+  const full = group.length >= largestGroup;
+  const pick = (ids: string[]) => {
+    const all = [...new Set([athleteId, ...ids])];
+    if (all.length <= largestGroup) onPick(all);
+  };
+  return (
+    <Portal>
+      <Dialog visible={visible} onDismiss={onClose} style={styles.dialog}>
+        <Dialog.Title>Who works together</Dialog.Title>
+        <Dialog.ScrollArea style={styles.content}>
+          <Picks
+            label="Lessons of today"
+            options={today.map((value) => ({ value, text: names.get(value) ?? '…' }))}
+            value={group}
+            onChange={pick}
+          />
+          {full ? (
+            <Text role="status">Six at most. Take one out to add another.</Text>
+          ) : (
+            <PickOne
+              label="Athlete to add"
+              options={roster
+                .filter(({ id }) => !today.includes(id))
+                .map(({ id }) => ({ value: id, text: names.get(id)! }))}
+              value={null}
+              onPick={(id) => id && pick([...group, id])}
+            />
+          )}
+        </Dialog.ScrollArea>
+        <Dialog.Actions>
+          <Button mode="contained" onPress={onClose}>
+            Done
+          </Button>
+        </Dialog.Actions>
+      </Dialog>
+    </Portal>
+  );
+}
+
+const styles = StyleSheet.create({
+  dialog: { width: '92%', maxWidth: 480, maxHeight: '86%', alignSelf: 'center' },
+  content: { gap: 12, paddingVertical: 12, paddingHorizontal: 20 },
+});

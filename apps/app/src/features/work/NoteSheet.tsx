@@ -1,0 +1,70 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Dialog, Portal, Text, TextInput } from 'react-native-paper';
+import { Press } from '../../ui/Press';
+
+interface Props {
+  visible: boolean;
+  /** Name of the drill. */
+  about: string;
+  onNote: (text: string) => void;
+  onClose: () => void;
+}
+
+/** What is noted most often, so that a thumb is enough. */
+const usual = [
+  'Found it without help',
+  'Better at the end',
+  'Rushes when tired',
+  'Needs the constraint',
+  'Try it smaller',
+  'Lost it on the mound',
+  'Show the clip',
+];
+
+/** A note with one tap, or in one’s own words. */
+export function NoteSheet({ visible, about, onNote, onClose }: Props) {
+  const [text, setText] = useState('');
+  const note = (words: string) => {
+    onNote(words);
+    setText('');
+    onClose();
+  };
+  return (
+    <Portal>
+      <Dialog visible={visible} onDismiss={onClose} style={styles.dialog}>
+        <Dialog.Title>{`Note on ${about}`}</Dialog.Title>
+        <Dialog.Content style={styles.content}>
+          <View style={styles.usual}>
+            {usual.map((words) => (
+              <Press key={words} onPress={() => note(words)}>
+                <Text variant="labelLarge">{words}</Text>
+              </Press>
+            ))}
+          </View>
+          <TextInput
+            mode="outlined"
+            label="In your own words"
+            aria-label="Note in your own words"
+            value={text}
+            onChangeText={setText}
+            maxLength={300}
+            multiline
+          />
+        </Dialog.Content>
+        <Dialog.Actions>
+          <Button onPress={onClose}>Cancel</Button>
+          <Button mode="contained" disabled={!text.trim()} onPress={() => note(text.trim())}>
+            Keep
+          </Button>
+        </Dialog.Actions>
+      </Dialog>
+    </Portal>
+  );
+}
+
+const styles = StyleSheet.create({
+  dialog: { width: '92%', maxWidth: 420, alignSelf: 'center' },
+  content: { gap: 12 },
+  usual: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

@@ -1,0 +1,92 @@
+import type { LogEvent } from '@wrightonic/contract';
+import { setNow, usualPace, type Dose } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { useColours } from '../../theme/theme';
+import { effortChoices, lastRepAt, setsDone } from './sets';
+import { useCountdown } from './useCountdown';
+
+interface Props {
+  events: readonly LogEvent[];
+  drill: string;
+  dose: Dose;
+  /** Percent; null in a dry drill. */
+  effort: number | null;
+  /** The most that the drill asks for, percent. */
+  most: number;
+  age: number;
+  onEffort: (effort: number) => void;
+  /** The drill that comes next; null after the last. */
+  onNext: (() => void) | null;
+  /** Asks why the last rep was missed; null when there is nothing to ask. */
+  onWhy: (() => void) | null;
+}
+
+/** Where the set stands, the rest after it, and the effort asked. */
+export function SetLine({ events, drill, dose, effort, most, age, onEffort, onNext, onWhy }: Props) {
+  const own = useColours();
+  const now = setNow(dose, setsDone(events, drill));
+  const last = lastRepAt(events, drill);
+  const [skipped, setSkipped] = useState<number | null>(null);
+  const resting = now.between && now.set <= now.of && last !== null && skipped !== last;
+  const left = useCountdown(resting ? last + usualPace.betweenSets * 1000 : null);
+  const done = now.set > now.of;
+  const reps = dose.reps ? `${now.rep} of ${now.reps}` : now.reps > 1 ? `side ${now.rep + 1}` : '';
+  const words = done
+    ? now.rep
+      ? `All sets done, ${now.rep} more`
+      : 'All sets done'
+    : [`Set ${now.set} of ${now.of}`, reps].filter(Boolean).join(' · ');
+  const asked = effort === null ? [] : effortChoices(age, effort, most);
+  return (
+    <View style={[styles.line, { borderColor: own.line }]}>
+      <Text variant="titleMedium" style={styles.grow} role="status">
+        {words}
+      </Text>
+      {onWhy ? (
+        <Button compact mode="text" onPress={onWhy}>
+          Why missed?
+        </Button>
+      ) : null}
+      {left > 0 ? (
+        <Button
+          compact
+          mode="contained-tonal"
+          icon="timer-outline"
+          accessibilityLabel={`Resting, ${left} s left; go on`}
+          onPress={() => setSkipped(last)}
+        >
+          {`Rest ${left} s`}
+        </Button>
+      ) : null}
+      {done && onNext && !onWhy ? (
+        <Button compact mode="contained-tonal" onPress={onNext}>
+          Next drill
+        </Button>
+      ) : null}
+      {effort !== null && asked.length > 1 ? (
+        <Button
+          compact
+          mode="outlined"
+          accessibilityLabel={`Effort asked: ${effort} %; change`}
+          onPress={() => onEffort(asked[(asked.indexOf(effort) + 1) % asked.length]!)}
+        >
+          {`Effort ${effort} %`}
+        </Button>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 6,
+    paddingHorizontal: 12,
+    paddingTop: 6,
+    borderTopWidth: 1,
+  },
+  grow: { flex: 1 },
+});

@@ -1,0 +1,16 @@
+import { EventEmitter } from 'node:events';
+
+/** Tells whoever listens in this process; what is told is kept elsewhere, so that nothing depends on being heard. */
+export class Hub {
+  private readonly emitter = new EventEmitter().setMaxListeners(0);
+
+  tell<T>(topic: string, message: T): void {
+    this.emitter.emit(topic, message);
+  }
+
+  /** @returns what ends the listening */
+  listen<T>(topic: string, hear: (message: T) => void): () => void {
+    this.emitter.on(topic, hear);
+    return () => this.emitter.off(topic, hear);
+  }
+}

@@ -1,0 +1,163 @@
+import {
+  check,
+  deviceEnd,
+  deviceReadings,
+  newDevice,
+  simulatedLine,
+  simulatedWish,
+  type MadeDevice,
+  type RadarReading,
+} from '@wrightonic/contract';
+import { fromMph } from '@wrightonic/core';
+import { luck, pretendThrow, type RadarProfile } from '@wrightonic/core/simulate';
+import { sessionVelocities } from '@wrightonic/core/velocity';
+import { createSession, type Session } from 'better-sse';
+import express, { Router, type Request, type Response } from 'express';
+import { v7 } from 'uuid';
+import { mustInstruct, type SignedIn } from '../auth/session';
+import type { Doorkeeper } from '../store/academies';
+import { athlete } from '../store/athletes';
+import { addDevice, addReadings, deviceById, devicesOf, endDevice, readingsAfter } from '../store/devices';
+import { Academy } from '../store/scope';
+import { plainThrowsOf } from '../store/throws';
+import type { Hub } from './hub';
+import { body, found, pathId, who } from './input';
+import { Refused } from './refused';
+import { hashOf, missLimit, newSecret } from './secrets';
+
+/** Older readings are of throws that were logged by hand long ago, ms. */
+const stillFresh = 120_000;
+/** A pretend athlete throws every so often, ms. */
+const usualPause = 9_000;
+/** After what a line that dropped out is tried again, ms. */
+const retry = 2_000;
+
+const topicOf = (academyId: string, device: string): string => `readings ${academyId} ${device}`;
+
+/** The open door for instruments: one JSON document a line, with the key of the device. Nobody is signed in here. */
+export function deviceDoor(door: Doorkeeper, hub: Hub): Router {
+  const routes = Router();
+  routes.post(
+    '/readings',
+    missLimit('Too many readings that were refused. Wait a quarter of an hour.'),
+    express.text({ type: () => true, limit: '64kb' }),
+    async (request, response) => {
+      const [, key] = /^Bearer (\S{20,100})$/.exec(request.get('authorization') ?? '') ?? [];
+      const device = key && (await door.device(hashOf(key)));
+      if (!device)
+        throw new Refused(401, 'Send the key of a device as “Authorization: Bearer …”; see Office, Devices.');
+      const read = deviceReadings(typeof request.body === 'string' ? request.body : '');
+      if (read.problems)
+        throw new Refused(422, read.problems.map(({ message }) => message).join('; '), read.problems);
+      const fresh = await addReadings(new Academy(door.db, device.academyId), device.id, read.readings);
+      for (const reading of fresh) hub.tell(topicOf(device.academyId, device.id), reading);
+      response.status(201).json({ taken: fresh.length });
+    },
+  );
+  return routes;
+}
+
+const open = (request: Request, response: Response): Promise<Session> =>
+  createSession(request, response, { retry, headers: { 'x-accel-buffering': 'no' } });
+
+const send = (stream: Session, reading: RadarReading): unknown =>
+  stream.isConnected && stream.push(reading, 'reading', reading.id);
+
+/** Passes on what a device sends, and first what was missed while the line was down. */
+async function follow({ academy }: SignedIn, device: string, hub: Hub, stream: Session): Promise<void> {
+  const waiting: RadarReading[] = [];
+  let caughtUp = false;
+  const leave = hub.listen<RadarReading>(topicOf(academy.id, device), (reading) =>
+    caughtUp ? send(stream, reading) : waiting.push(reading),
+  );
+  stream.once('disconnected', leave);
+  const sent = new Set<string>();
+  if (stream.lastId)
+    for (const reading of await readingsAfter(
+      academy,
+      device,
+      stream.lastId,
+      new Date(Date.now() - stillFresh),
+    )) {
+      sent.add(reading.id);
+      send(stream, reading);
+    }
+  caughtUp = true;
+  for (const reading of waiting) if (!sent.has(reading.id)) send(stream, reading);
+}
+
+/** How an athlete throws lately; somebody of whom nothing is known throws as a beginner. */
+async function profileOf({ academy }: SignedIn, athleteId: string): Promise<RadarProfile> {
+  const newest = sessionVelocities(await plainThrowsOf(academy, athleteId)).at(-1);
+  return newest
+    ? { usual: newest.usual, scatter: Math.max(newest.scatter, fromMph(0.6)) }
+    : { usual: fromMph(45), scatter: fromMph(1.5) };
+}
+
+/** Throws for as long as somebody looks, and now and then the line drops out. */
+function pretend(profile: RadarProfile, effort: number, every: number, stream: Session, end: () => void) {
+  const random = luck(Date.now() & 0x7fffffff);
+  const running = new Set<NodeJS.Timeout>();
+  const later = (ms: number, work: () => void) => {
+    const timer = setTimeout(() => {
+      running.delete(timer);
+      work();
+    }, ms);
+    running.add(timer);
+  };
+  const next = (): void => {
+    const { readings, dropsOut } = pretendThrow(profile, effort, random);
+    for (const { after, velocity } of readings)
+      later(Math.min(after, every / 2), () =>
+        send(stream, { id: v7(), velocity, at: new Date().toISOString() }),
+      );
+    later(every * (0.8 + 0.4 * random.unit()), dropsOut ? end : next);
+  };
+  later(every / 3, next);
+  stream.once('disconnected', () => {
+    for (const timer of running) clearTimeout(timer);
+  });
+}
+
+/** Devices, and the lines along which their readings come. */
+export function radarRoutes(hub: Hub): Router {
+  const routes = Router();
+  routes.get('/devices', async (request, response) => {
+    response.json(await devicesOf(who(request).academy));
+  });
+  routes.post('/devices', mustInstruct, async (request, response) => {
+    const { academy, person } = who(request);
+    const device = body(request, newDevice);
+    if (await deviceById(academy, device.id))
+      throw new Refused(409, 'This device is known already, and its key is told only once. Add another.');
+    const key = newSecret();
+    await addDevice(academy, device, hashOf(key), person.id);
+    const made: MadeDevice = { id: device.id, key };
+    response.status(201).json(made);
+  });
+  routes.post('/devices/:id/end', mustInstruct, async (request, response) => {
+    const { academy, person } = who(request);
+    const { id } = body(request, deviceEnd);
+    const device = found(await deviceById(academy, pathId(request)), 'device');
+    await endDevice(academy, device.id, id, person.id);
+    response.status(201).json({ id });
+  });
+  routes.get(`/radar/${simulatedLine}/stream`, async (request, response) => {
+    const signedIn = who(request);
+    // Pretend throws must never stand among real ones.
+    if (!signedIn.home.demo) throw new Refused(404, 'The simulated line is for the demo data alone.');
+    const { value, problems } = check(simulatedWish, request.query);
+    if (problems) throw new Refused(422, problems.map(({ message }) => message).join('; '), problems);
+    const { id } = found(await athlete(signedIn.academy, value.athlete), 'athlete');
+    const profile = await profileOf(signedIn, id);
+    const every = value.every ? Number(value.every) : usualPause;
+    pretend(profile, Number(value.effort), every, await open(request, response), () => response.end());
+  });
+  routes.get('/radar/:id/stream', async (request, response) => {
+    const signedIn = who(request);
+    const device = found(await deviceById(signedIn.academy, pathId(request)), 'device');
+    if (device.ended) throw new Refused(404, 'This device was taken out.');
+    await follow(signedIn, device.id, hub, await open(request, response));
+  });
+  return routes;
+}

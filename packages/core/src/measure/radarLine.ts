@@ -1,0 +1,45 @@
+/** A reading of a radar line. */
+export interface LineReading {
+  /** m/s */
+  velocity: number;
+  /** Milliseconds since 1970. */
+  at: number;
+}
+
+/** Why a reading may not be of the throw that just happened. */
+export type Doubt = 'impossible' | 'repeats' | 'slow';
+
+/** Nobody throws twice within this time, and an instrument that counts a ball twice does so at once, ms. */
+const onceMs = 1_500;
+/** The same figure again within this time is most likely the same ball. */
+const sameMs = 4_000;
+/** A throw slower than this share of the best is most likely a walker or a ball that rolls back. */
+const slowShare = 0.3;
+/** Where there is no best yet: 10 mph. */
+const slowest = 4.4704;
+
+/**
+ * Whether a reading waits for a tap, and why.
+ *
+ * @param known.heldAbove velocity above which nobody of that age throws, m/s (`heldAbove`)
+ * @param known.best fastest throw so far, m/s; null when there is none
+ * @param known.before the reading before, whatever became of it; null when there was none
+ */
+export function doubtOf(
+  reading: LineReading,
+  known: { heldAbove: number; best: number | null; before: LineReading | null },
+): Doubt | null {
+  if (reading.velocity > known.heldAbove) return 'impossible';
+  const { before } = known;
+  const since = before ? reading.at - before.at : Infinity;
+  const same = before && Math.abs(before.velocity - reading.velocity) < 0.05;
+  if (since < onceMs || (same && since < sameMs)) return 'repeats';
+  const least = known.best === null ? slowest : slowShare * known.best;
+  return reading.velocity < least ? 'slow' : null;
+}
+
+export const doubtWords: Readonly<Record<Doubt, string>> = {
+  impossible: 'more than can be expected; a bat, or another ball?',
+  repeats: 'the same ball twice?',
+  slow: 'slower than any throw; somebody walking by?',
+};

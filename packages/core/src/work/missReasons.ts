@@ -1,0 +1,34 @@
+import { nodeName, nodeOf, type Drill } from '../catalogue';
+
+/** Why a rep was missed, beside the checkpoints that its drill works on. */
+const usualReasons = {
+  'old-way': 'the old way',
+  'off-balance': 'lost balance',
+  rushed: 'rushed',
+  'set-up': 'set-up was off',
+  tired: 'tired',
+  thinking: 'thinking too much',
+} as const;
+
+export interface MissReason {
+  id: string;
+  name: string;
+}
+
+/** What can be said of a missed rep of a drill: its checkpoints first, as they tell the most. */
+export const missReasons = ({ targets }: Pick<Drill, 'targets'>): MissReason[] => [
+  ...targets.filter(nodeOf).map((id) => ({ id, name: nodeName(id) })),
+  ...Object.entries(usualReasons).map(([id, name]) => ({ id, name })),
+];
+
+export const isMissReason = (id: string): boolean => id in usualReasons || nodeOf(id) !== undefined;
+
+export const missReasonName = (id: string): string =>
+  usualReasons[id as keyof typeof usualReasons] ?? nodeName(id);
+
+/** How often each reason was given, the commonest first; a tie keeps the order in which they came. */
+export function missesBecause(reasons: readonly (string | null | undefined)[]): { id: string; n: number }[] {
+  const times = new Map<string, number>();
+  for (const id of reasons) if (id) times.set(id, (times.get(id) ?? 0) + 1);
+  return [...times].map(([id, n]) => ({ id, n })).sort((a, b) => b.n - a.n);
+}
