@@ -34,7 +34,7 @@ export type Role = 'owner' | 'instructor' | 'assistant';
 
 export interface Me {
   person: { id: string; name: string; role: Role } & Profile;
-  academy: { id: string; name: string; zone: string };
+  academy: { id: string; name: string; zone: string; demo: boolean };
 }
 
 /** Who is signed in, if anyone, and what a request that changes something must carry. */

@@ -1,6 +1,7 @@
 import {
   constraintOf,
   drillOf,
+  fastestThrow,
   isMissReason,
   nodeOf,
   ownDrillId,
@@ -209,7 +210,7 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
   throw: {
     sessionId: id.required(),
     drill: drillId.allow(null).required(),
-    velocity: Joi.number().min(2).max(55).allow(null).required(),
+    velocity: Joi.number().min(2).max(fastestThrow).allow(null).required(),
     effort: Joi.number().integer().min(10).max(100).allow(null).required(),
     pitch: line(30).required(),
     ballG: Joi.number().min(50).max(2000).required(),

@@ -10,14 +10,15 @@ type Fields<K extends LogKind> = Omit<EventOf<K>, 'id' | 'at' | 'kind'>;
 /**
  * The one way in for whatever is logged: it is shown at once, kept by the browser, then sent in order.
  *
+ * @param known its id, where it has one already: a reading that two devices take is one throw
  * @returns the id of the event
  */
 export const log =
-  <K extends LogKind>(athleteId: string, kind: K, fields: Fields<K>): Thunk<string> =>
+  <K extends LogKind>(athleteId: string, kind: K, fields: Fields<K>, known?: string): Thunk<string> =>
   (dispatch, state) => {
     const at = now();
     const event = {
-      id: v7({ msecs: at.getTime() }),
+      id: known ?? v7({ msecs: at.getTime() }),
       at: at.toISOString(),
       kind,
       ...fields,

@@ -18,6 +18,7 @@ export { ClipBench } from '../features/look/clip/ClipBench';
 export { Curves } from '../features/look/curves/Curves';
 export { PhysicalScreen } from '../features/look/screen/PhysicalScreen';
 export { Throws } from '../features/look/throws/Throws';
+export { Devices } from '../features/office/Devices';
 export { Lexicon } from '../features/office/Lexicon';
 export { Links } from '../features/office/Links';
 export { Office } from '../features/office/Office';

@@ -7,6 +7,7 @@ import type {
   CallRecord,
   ClipRecord,
   CurveRecord,
+  DeviceRecord,
   DrillAddition,
   DrillFileRead,
   DrillFileText,
@@ -15,11 +16,13 @@ import type {
   DrillSwap,
   FindingRecord,
   LinkEditRecord,
+  MadeDevice,
   MadeShare,
   Me,
   NewAssignment,
   NewAthlete,
   NewClearance,
+  NewDevice,
   NewGames,
   NewInjury,
   NewLesson,
@@ -55,7 +58,7 @@ type Made = { id: string };
 type Of<T> = { athleteId: string; body: T };
 
 /** What the later screens ask for; it comes with them, so that the first script stays small. */
-export const more = api.injectEndpoints({
+export const more = api.enhanceEndpoints({ addTagTypes: ['Devices'] }).injectEndpoints({
   endpoints: (build) => {
     /** A change to one athlete: the page and the roster are read again. */
     const change = <T>(url: (athleteId: string) => string, method: 'POST' | 'PUT' = 'POST') =>
@@ -206,6 +209,15 @@ export const more = api.injectEndpoints({
       endShare: build.mutation<Made, Of<ShareEnd> & { share: string }>({
         query: ({ share, body }) => ({ url: `shares/${share}/end`, method: 'POST', body }),
         invalidatesTags: ['Shares'],
+      }),
+      devices: build.query<DeviceRecord[], void>({ query: () => 'devices', providesTags: ['Devices'] }),
+      addDevice: build.mutation<MadeDevice, NewDevice>({
+        query: (body) => ({ url: 'devices', method: 'POST', body }),
+        invalidatesTags: ['Devices'],
+      }),
+      endDevice: build.mutation<Made, { device: string; id: string }>({
+        query: ({ device, id }) => ({ url: `devices/${device}/end`, method: 'POST', body: { id } }),
+        invalidatesTags: ['Devices'],
       }),
       sharedWeek: build.query<WeekSheet & { expiresAt: string }, string>({
         query: (token) => `shared/${encodeURIComponent(token)}`,

@@ -15,12 +15,14 @@ interface Settings {
   /** Beeps of the hold timer. */
   sound: boolean;
   group: Group | null;
+  /** The radar line that velocities come from; null when they are typed. */
+  radar: string | null;
 }
 
 const place = 'wrightonic.settings';
 
 export function storedSettings(): Settings {
-  const usual: Settings = { theme: 'auto', sound: true, group: null };
+  const usual: Settings = { theme: 'auto', sound: true, group: null, radar: null };
   try {
     return { ...usual, ...(JSON.parse(localStorage.getItem(place) ?? '{}') as Partial<Settings>) };
   } catch {
@@ -44,7 +46,10 @@ export const settings = createSlice({
     groupChosen: (state, { payload }: PayloadAction<Group>) => {
       state.group = payload;
     },
+    radarChosen: (state, { payload }: PayloadAction<string | null>) => {
+      state.radar = payload;
+    },
   },
 });
 
-export const { themeChosen, soundSwitched, groupChosen } = settings.actions;
+export const { themeChosen, soundSwitched, groupChosen, radarChosen } = settings.actions;

@@ -18,7 +18,7 @@ const me = (person: PersonRow, home: AcademyRow): Me => ({
     goodStrikes: person.goodStrikes,
     approach: person.approach as Me['person']['approach'],
   },
-  academy: { id: home.id, name: home.name, zone: home.zone },
+  academy: { id: home.id, name: home.name, zone: home.zone, demo: home.demo },
 });
 
 export function sessionRoutes(door: Doorkeeper): Router {

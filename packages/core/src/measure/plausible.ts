@@ -22,6 +22,9 @@ const ceilings: Readonly<Record<Discipline, readonly (readonly [age: number, mph
   ],
 };
 
+/** Nobody has thrown a ball faster, m/s; a figure above is never one of a throw. */
+export const fastestThrow = 55;
+
 /**
  * The velocity above which a reading is held until somebody says that it is right, m/s.
  *

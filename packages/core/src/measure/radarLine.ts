@@ -13,6 +13,8 @@ export type Doubt = 'impossible' | 'repeats' | 'slow';
 const onceMs = 1_500;
 /** The same figure again within this time is most likely the same ball. */
 const sameMs = 4_000;
+/** Instruments show tenths, m/s. */
+const sameVelocity = 0.05;
 /** A throw slower than this share of the best is most likely a walker or a ball that rolls back. */
 const slowShare = 0.3;
 /** Where there is no best yet: 10 mph. */
@@ -30,12 +32,13 @@ export function doubtOf(
   known: { heldAbove: number; best: number | null; before: LineReading | null },
 ): Doubt | null {
   if (reading.velocity > known.heldAbove) return 'impossible';
-  const { before } = known;
-  const since = before ? reading.at - before.at : Infinity;
-  const same = before && Math.abs(before.velocity - reading.velocity) < 0.05;
-  if (since < onceMs || (same && since < sameMs)) return 'repeats';
   const least = known.best === null ? slowest : slowShare * known.best;
-  return reading.velocity < least ? 'slow' : null;
+  if (reading.velocity < least) return 'slow';
+  const { before } = known;
+  if (!before) return null;
+  const since = reading.at - before.at;
+  const same = Math.abs(before.velocity - reading.velocity) < sameVelocity;
+  return since < onceMs || (same && since < sameMs) ? 'repeats' : null;
 }
 
 export const doubtWords: Readonly<Record<Doubt, string>> = {

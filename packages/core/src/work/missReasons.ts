@@ -21,7 +21,8 @@ export const missReasons = ({ targets }: Pick<Drill, 'targets'>): MissReason[] =
   ...Object.entries(usualReasons).map(([id, name]) => ({ id, name })),
 ];
 
-export const isMissReason = (id: string): boolean => id in usualReasons || nodeOf(id) !== undefined;
+export const isMissReason = (id: string): boolean =>
+  Object.hasOwn(usualReasons, id) || nodeOf(id) !== undefined;
 
 export const missReasonName = (id: string): string =>
   usualReasons[id as keyof typeof usualReasons] ?? nodeName(id);

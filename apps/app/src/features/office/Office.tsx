@@ -129,6 +129,17 @@ export function Office() {
           </Button>
         </View>
       </Card>
+      <Card>
+        <Heading>Radar lines</Heading>
+        <Text>Instruments that send their readings here by themselves, each with a key of its own.</Text>
+        <Button
+          mode="outlined"
+          onPress={() => router.navigate('/office/devices' as Href)}
+          style={{ alignSelf: 'flex-start' }}
+        >
+          Devices
+        </Button>
+      </Card>
       <Calls />
       {waiting ? (
         <Notice>{`${waiting} entries are not sent yet. They stay on this device and go out when you sign in again here.`}</Notice>

@@ -1,5 +1,5 @@
 import type { LessonToday, RosterEntry } from '@wrightonic/contract';
-import { StyleSheet } from 'react-native';
+import { ScrollView, StyleSheet } from 'react-native';
 import { Button, Dialog, Portal, Text } from 'react-native-paper';
 import { Picks } from '../../ui/Choices';
 import { PickOne } from '../../ui/PickOne';
@@ -28,25 +28,27 @@ export function GroupPick({ visible, athleteId, group, roster, lessons, onPick, 
     <Portal>
       <Dialog visible={visible} onDismiss={onClose} style={styles.dialog}>
         <Dialog.Title>Who works together</Dialog.Title>
-        <Dialog.ScrollArea style={styles.content}>
-          <Picks
-            label="Lessons of today"
-            options={today.map((value) => ({ value, text: names.get(value) ?? '…' }))}
-            value={group}
-            onChange={pick}
-          />
-          {full ? (
-            <Text role="status">Six at most. Take one out to add another.</Text>
-          ) : (
-            <PickOne
-              label="Athlete to add"
-              options={roster
-                .filter(({ id }) => !today.includes(id))
-                .map(({ id }) => ({ value: id, text: names.get(id)! }))}
-              value={null}
-              onPick={(id) => id && pick([...group, id])}
+        <Dialog.ScrollArea style={styles.area}>
+          <ScrollView contentContainerStyle={styles.content}>
+            <Picks
+              label="Lessons of today"
+              options={today.map((value) => ({ value, text: names.get(value) ?? '…' }))}
+              value={group}
+              onChange={pick}
             />
-          )}
+            {full ? (
+              <Text role="status">Six at most. Take one out to add another.</Text>
+            ) : (
+              <PickOne
+                label="Athlete to add"
+                options={roster
+                  .filter(({ id }) => !today.includes(id))
+                  .map(({ id }) => ({ value: id, text: names.get(id)! }))}
+                value={null}
+                onPick={(id) => id && pick([...group, id])}
+              />
+            )}
+          </ScrollView>
         </Dialog.ScrollArea>
         <Dialog.Actions>
           <Button mode="contained" onPress={onClose}>
@@ -60,5 +62,6 @@ export function GroupPick({ visible, athleteId, group, roster, lessons, onPick, 
 
 const styles = StyleSheet.create({
   dialog: { width: '92%', maxWidth: 480, maxHeight: '86%', alignSelf: 'center' },
+  area: { paddingHorizontal: 0 },
   content: { gap: 12, paddingVertical: 12, paddingHorizontal: 20 },
 });

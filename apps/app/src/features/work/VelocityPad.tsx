@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, Dialog, Portal, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
+import { LinePick } from './radar/LinePick';
 
 interface Props {
   visible: boolean;
@@ -11,6 +12,8 @@ interface Props {
   heldAbove: number;
   /** m/s */
   onSave: (velocity: number) => void;
+  /** Begins a ladder of efforts; null where none can be climbed. */
+  onLadder: (() => void) | null;
   onClose: () => void;
 }
 
@@ -24,7 +27,7 @@ const pressed = (typed: string, key: string): string => {
 };
 
 /** Figures the size of a thumb, for a velocity read off a gun. */
-export function VelocityPad({ visible, unit, heldAbove, onSave, onClose }: Props) {
+export function VelocityPad({ visible, unit, heldAbove, onSave, onLadder, onClose }: Props) {
   const own = useColours();
   const [typed, setTyped] = useState('');
   const value = Number(typed);
@@ -81,6 +84,18 @@ export function VelocityPad({ visible, unit, heldAbove, onSave, onClose }: Props
           <Button mode="contained" disabled={!fits} onPress={save} contentStyle={styles.tall}>
             {sure ? 'It is right, save it' : 'Save'}
           </Button>
+          <LinePick />
+          {onLadder ? (
+            <Button
+              mode="outlined"
+              onPress={() => {
+                onLadder();
+                close();
+              }}
+            >
+              Ladder of efforts
+            </Button>
+          ) : null}
           <Button onPress={close}>Cancel</Button>
         </Dialog.Content>
       </Dialog>

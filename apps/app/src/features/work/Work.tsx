@@ -5,11 +5,12 @@ import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useAthlete, useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
-import { dayWords, withDays } from '../../ui/days';
+import { dayWords } from '../../ui/days';
 import { Foot } from '../../ui/Foot';
 import { Empty, Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
+import { restWords } from '../../ui/restWords';
 import { Seam } from '../../ui/seam/Seam';
 import { drillsToday } from './session';
 import { useBook } from '../../ui/useBook';
@@ -39,6 +40,7 @@ export function Work() {
         </Empty>
       </Pane>
     );
+  const rest = restWords(limits, today);
   const drills = drillsToday(page, today);
   const assigned = plan.assignment?.items.some(({ date }) => date === today);
   const findings = page.looks.filter(({ finished }) => finished).at(-1)?.findings ?? {};
@@ -67,14 +69,7 @@ export function Work() {
       <Text variant="titleMedium">
         {`${limits.thrownToday} of ${limits.maxToday} throws today, ${limits.leftToday} left`}
       </Text>
-      {limits.restUntil ? (
-        <Notice>
-          {withDays(
-            `No hard throws until ${limits.restUntil}: ${limits.because}. Easy throws and dry drills are open.`,
-            today,
-          )}
-        </Notice>
-      ) : null}
+      {rest ? <Notice>{rest}</Notice> : null}
       {limits.weekRatio === null ? null : (
         <Text variant="bodySmall">
           {`${limits.week} throws in the last seven days; ${Math.round(limits.usualWeek)} in a usual week of the four before.`}

@@ -6,7 +6,14 @@ import type {
   PlanDrill,
   PlanThread,
 } from '@wrightonic/contract';
-import { countThrows, gate, throwsToday, type Pain, type ThrowsToday } from '@wrightonic/core';
+import {
+  countThrows,
+  gate,
+  throwsToday,
+  type DrillBook,
+  type Pain,
+  type ThrowsToday,
+} from '@wrightonic/core';
 import type { Entry } from '../../offline/outbox';
 
 /** The session that is under way: the newest begun on this device, else the server's, unless it was ended here. */
@@ -42,6 +49,31 @@ export function drillsToday({ plan }: AthletePage, date: string): PlanDrill[] {
   const usual = all.filter((each) => each.usual);
   // A drill that serves both threads is worked once.
   return [...new Map(usual.map(({ drill }) => [drill.drill, drill])).values()];
+}
+
+/** The drills of today, and whatever else was worked or added by hand, in the order in which it came. */
+export function withWorked(
+  today: readonly PlanDrill[],
+  events: readonly LogEvent[],
+  added: readonly string[],
+  book: DrillBook,
+): PlanDrill[] {
+  const worked = events.flatMap((event) =>
+    (event.kind === 'rep' || event.kind === 'throw') && event.drill ? [event.drill] : [],
+  );
+  const known = new Set(today.map(({ drill }) => drill));
+  const more = [...new Set([...worked, ...added])].filter((id) => !known.has(id) && book.drill(id));
+  return [
+    ...today,
+    ...more.map((drill): PlanDrill => ({
+      id: drill,
+      drill,
+      dose: book.drill(drill)!.dose,
+      gate: gate([]),
+      locked: false,
+      recent: [],
+    })),
+  ];
 }
 
 export interface Count {
@@ -93,8 +125,10 @@ export function lastTap(events: readonly LogEvent[]): LogEvent[] {
   return together ? [last, before] : [last];
 }
 
-/** A velocity and the tap of its throw belong together when they are no further apart. */
-export const togetherMs = 20_000;
+/** A tap takes a velocity that was measured no longer ago. */
+export const togetherMs = 15_000;
+/** A velocity belongs to a throw that was tapped no longer ago; a later one is of the next throw. */
+export const measuredMs = 6_000;
 
 /**
  * The newest throw of a drill that was measured and whose rep was not tapped yet: a radar is quicker than a thumb. The

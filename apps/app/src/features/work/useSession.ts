@@ -1,4 +1,4 @@
-import type { AthletePage, EventOf } from '@wrightonic/contract';
+import type { AthletePage, EventOf, RadarReading } from '@wrightonic/contract';
 import { usualBall } from '@wrightonic/core';
 import { useMemo, useState } from 'react';
 import { log } from '../../offline/log';
@@ -8,7 +8,8 @@ import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
 import { dayAt } from '../../ui/days';
-import { freeThrow, keepsThrow, lastTap, openSessionId, unmeasured } from './session';
+import { freeThrow, keepsThrow, lastTap, measuredMs, openSessionId, unmeasured } from './session';
+import { rungNow } from './radar/ladder';
 import { lastEffort } from './sets';
 import { useBook } from '../../ui/useBook';
 
@@ -20,6 +21,8 @@ export function useSession(page: AthletePage) {
   const dispatch = useAppDispatch();
   /** What was asked since the page was opened, by drill. */
   const [efforts, setEfforts] = useState<Readonly<Record<string, number>>>({});
+  /** Efforts that are climbed with three throws each; null when nobody does. */
+  const [ladder, setLadder] = useState<{ drill: string; efforts: number[] } | null>(null);
   const { data: stored, isLoading } = api.useOpenSessionQuery(athleteId, { refetchOnMountOrArgChange: true });
   const all = useAppSelector(({ journal }) => journal.entries);
   const ready = useAppSelector(({ journal }) => journal.ready);
@@ -33,7 +36,11 @@ export function useSession(page: AthletePage) {
 
   /** The effort asked in a drill: as it was last, else what the drill asks for; percent. */
   const effortOf = (drill: string): number | null =>
-    efforts[drill] ?? lastEffort(events, drill) ?? book.drill(drill)?.effort?.to ?? null;
+    (ladder?.drill === drill ? rungNow(events, ladder.efforts).effort : null) ??
+    efforts[drill] ??
+    lastEffort(events, drill) ??
+    book.drill(drill)?.effort?.to ??
+    null;
   const throwOf = (drill: string, velocity: number | null, effort = effortOf(drill)) => ({
     drill,
     velocity,
@@ -57,6 +64,21 @@ export function useSession(page: AthletePage) {
       const open = unmeasured(events, drill);
       if (open) dispatch(log(athleteId, 'undo', { sessionId: id, of: open.id }));
       dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, velocity) }));
+    },
+    /** A throw that a radar measured: the one just tapped, or one whose rep is tapped next. */
+    measured: (drill: string, { id: reading, velocity }: RadarReading, source: 'radar' | 'simulated') => {
+      if (events.some((event) => event.id === reading)) return;
+      const open = unmeasured(events, drill);
+      if (open && now().getTime() - Date.parse(open.at) <= measuredMs)
+        dispatch(log(athleteId, 'undo', { sessionId: id, of: open.id }));
+      dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, velocity), source }, reading));
+    },
+    /** A measured throw was none; where its rep was counted, a throw without a velocity stays. */
+    throwAway: (thrown: EventOf<'throw'>) => {
+      const drill = thrown.drill!;
+      const free = freeThrow(events, drill, Date.parse(thrown.at))?.id === thrown.id;
+      dispatch(log(athleteId, 'undo', { sessionId: id, of: thrown.id }));
+      if (!free) dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, null) }));
     },
     /** A set is over; the next one begins at nought. */
     setDone: (
@@ -103,6 +125,8 @@ export function useSession(page: AthletePage) {
     begin,
     inSession,
     effortOf,
+    ladder,
+    setLadder,
     askFor: (drill: string, effort: number) => setEfforts({ ...efforts, [drill]: effort }),
   };
 }

@@ -16,14 +16,8 @@ import { useToday } from '../../../store/useAthlete';
 import { Card } from '../../../ui/Card';
 import { dayWords } from '../../../ui/days';
 import { Heading } from '../../../ui/Screen';
-import {
-  changeSentence,
-  effortSentence,
-  figuresOf,
-  missSentence,
-  sessionSentences,
-  trendSentence,
-} from './sentences';
+import { changeSentence, figuresOf, missSentence, sessionSentences, trendSentence } from './sentences';
+import { effortSentence } from '../../../ui/velocityWords';
 import { ZonePicture } from './ZonePicture';
 
 interface Props {

@@ -5,9 +5,7 @@ import {
   missFigures,
   smallestRealChange,
   velocityFigures,
-  velocityIn,
   velocityTrend,
-  type EffortCurve,
   type LikeThrows,
   type MissFigures,
   type MissSide,
@@ -15,8 +13,8 @@ import {
   type Trend,
   type VelocityUnit,
 } from '@wrightonic/core';
+import { said } from '../../../ui/velocityWords';
 
-const said = (value: number, unit: VelocityUnit): string => `${velocityIn(value, unit).toFixed(1)} ${unit}`;
 const luckWords = ['', 'twenty days', 'a hundred days', 'a thousand days'];
 
 /** What a session's like throws say, each in a sentence. */
@@ -47,16 +45,6 @@ export function sessionSentences({ velocities }: LikeThrows, unit: VelocityUnit)
         : `It fades: the last third kept ${(100 * faded.ratio).toFixed(0)} % of the first.`,
     );
   return sentences;
-}
-
-export function effortSentence(effort: EffortCurve | null, unit: VelocityUnit): string {
-  if (!effort) return 'Three efforts with three throws each, such as 60, 80 and 100, draw this line.';
-  const climb = `Ten points of effort are worth ${said(effort.slopePer10, unit)}.`;
-  if (effort.d === null || effort.severity === null)
-    return `${climb} Two efforts at least 15 points apart would show whether the last twenty pay.`;
-  const share = `100 gives ${(100 * effort.d).toFixed(1)} % more than 80`;
-  if (effort.severity === 0) return `${climb} ${share}: it climbs as it should.`;
-  return `${climb} ${share}: the extra effort goes in at the wrong place.`;
 }
 
 export function trendSentence(trend: Trend | null, unit: VelocityUnit): string {

@@ -1,0 +1,67 @@
+import type { AthletePage } from '@wrightonic/contract';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { PickOne } from '../../ui/PickOne';
+import { Press } from '../../ui/Press';
+import { stageWords } from '../../ui/stageWords';
+import { useBook } from '../../ui/useBook';
+
+interface Props {
+  page: AthletePage;
+  visible: boolean;
+  /** Drills that are worked already. */
+  here: readonly string[];
+  onPick: (drill: string) => void;
+  onClose: () => void;
+}
+
+/** One more drill for today: from the plan’s own ladder with a tap, or any other by its name. */
+export function DrillPick({ page, visible, here, onPick, onClose }: Props) {
+  const book = useBook();
+  const ladder = (page.plan?.threads ?? []).flatMap(({ stages }) =>
+    stages.flatMap(({ stage, drills }) => drills.map(({ drill }) => ({ drill, stage }))),
+  );
+  const near = [...new Map(ladder.map((each) => [each.drill, each])).values()].filter(
+    ({ drill }) => !here.includes(drill),
+  );
+  const { discipline } = page.athlete;
+  const others = book.all
+    .filter((drill) => drill.discipline === discipline || drill.discipline === 'both')
+    .filter(({ id }) => !here.includes(id))
+    .map(({ id, name }) => ({ value: id, text: name }));
+  const pick = (drill: string) => {
+    onPick(drill);
+    onClose();
+  };
+  return (
+    <Portal>
+      <Dialog visible={visible} onDismiss={onClose} style={styles.dialog}>
+        <Dialog.Title>One more drill</Dialog.Title>
+        <Dialog.ScrollArea style={styles.area}>
+          <ScrollView contentContainerStyle={styles.content}>
+            <PickOne label="Other drill" options={others} value={null} onPick={(id) => id && pick(id)} />
+            {near.length ? <Text variant="labelMedium">On the ladder</Text> : null}
+            <View style={styles.near}>
+              {near.map(({ drill, stage }) => (
+                <Press key={drill} onPress={() => pick(drill)}>
+                  <Text variant="labelLarge">{book.drill(drill)?.name ?? drill}</Text>
+                  <Text variant="bodySmall">{stageWords[stage]}</Text>
+                </Press>
+              ))}
+            </View>
+          </ScrollView>
+        </Dialog.ScrollArea>
+        <Dialog.Actions>
+          <Button onPress={onClose}>Cancel</Button>
+        </Dialog.Actions>
+      </Dialog>
+    </Portal>
+  );
+}
+
+const styles = StyleSheet.create({
+  dialog: { width: '92%', maxWidth: 480, maxHeight: '86%', alignSelf: 'center' },
+  area: { paddingHorizontal: 0 },
+  content: { gap: 12, paddingVertical: 12, paddingHorizontal: 20 },
+  near: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

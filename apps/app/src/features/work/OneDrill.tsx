@@ -1,0 +1,186 @@
+import type { AthletePage, PlanDrill } from '@wrightonic/contract';
+import { doseWords, parseDose, type Drill } from '@wrightonic/core';
+import { useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { useMe } from '../../store/useAthlete';
+import { Pane } from '../../ui/Pane';
+import { DrillCard } from './DrillCard';
+import { HoldTimer } from './HoldTimer';
+import { NoteSheet } from './NoteSheet';
+import { EffortLadder } from './radar/EffortLadder';
+import { ladderEfforts } from './radar/ladder';
+import { RadarLine } from './radar/RadarLine';
+import { useReadings } from './radar/useReadings';
+import { countOf, lastTap, thrown } from './session';
+import { SetLine } from './SetLine';
+import { TapArea } from './TapArea';
+import type { Session } from './useSession';
+import { VelocityPad } from './VelocityPad';
+import { WhyMissed } from './WhyMissed';
+
+interface Props {
+  page: AthletePage;
+  session: Session;
+  planned: PlanDrill;
+  drill: Drill;
+  /** Such as “2 of 4”. */
+  place: string;
+  before: ReactNode;
+  after: ReactNode;
+  /** What is closed and why. */
+  shut: ReactNode;
+  onNext: (() => void) | null;
+}
+
+/** One drill, and two areas that the thumb cannot miss. */
+export function OneDrill({ page, session, planned, drill, place, before, after, shut, onNext }: Props) {
+  const { person } = useMe();
+  const { events, elsewhere } = session;
+  const { age } = page.athlete;
+  const [open, setOpen] = useState<'velocity' | 'note' | 'why next' | 'why last' | null>(null);
+  const close = () => setOpen(null);
+  const readings = useReadings(page, session, drill.throws ? drill.id : null);
+  const throws = thrown(page, events, elsewhere);
+  const most = drill.effort?.to ?? 100;
+  const rungs = drill.throws ? ladderEfforts(age, most) : null;
+  const ladder = session.ladder?.drill === drill.id ? session.ladder : null;
+  const dose = parseDose(planned.dose);
+  const count = countOf(events, drill.id);
+  const hold = dose.timed ?? dose.lastHold ?? dose.holds[0] ?? null;
+  const actions = session.inSession();
+  const newest = lastTap(events).find((event) => event.kind === 'rep');
+  /** The rep just missed, as long as nobody said why. */
+  const unsaid = newest?.outcome === 'missed' && !newest.reason && newest.drill === drill.id;
+  const newestThrow = events.findLast((event) => event.kind === 'throw');
+  const newestMeasured = newestThrow?.source && newestThrow.drill === drill.id ? newestThrow : null;
+  const explain = (reason: string) => {
+    if (open === 'why next') actions.rep(drill.id, 'missed', reason);
+    else if (unsaid) actions.because(reason);
+    close();
+  };
+  const areas = [
+    <TapArea
+      key="missed"
+      outcome="missed"
+      count={count.missed}
+      onTap={() => actions.rep(drill.id, 'missed')}
+      onHold={() => setOpen('why next')}
+    />,
+    <TapArea key="clean" outcome="clean" count={count.clean} onTap={() => actions.rep(drill.id, 'clean')} />,
+  ];
+  return (
+    <>
+      <View style={styles.drills}>
+        {before}
+        <View style={styles.grow}>
+          <Text variant="headlineSmall" role="heading" aria-level={1} style={styles.middle}>
+            {drill.name}
+          </Text>
+          <Text style={styles.middle}>{`${place} · ${drill.stage} · ${doseWords(dose)}`}</Text>
+        </View>
+        {after}
+      </View>
+      <View style={styles.upper}>
+        <Pane>
+          <DrillCard page={page} session={session} drill={drill} throwsLeft={throws.left}>
+            {ladder ? (
+              <EffortLadder
+                events={events}
+                efforts={ladder.efforts}
+                unit={person.velocityUnit}
+                onStop={() => session.setLadder(null)}
+              />
+            ) : null}
+          </DrillCard>
+          {shut}
+        </Pane>
+      </View>
+      <SetLine
+        key={`sets of ${drill.id}`}
+        events={events}
+        drill={drill.id}
+        dose={dose}
+        effort={drill.throws ? session.effortOf(drill.id) : null}
+        most={most}
+        age={age}
+        onEffort={(asked) => session.askFor(drill.id, asked)}
+        onNext={onNext}
+        onWhy={unsaid ? () => setOpen('why last') : null}
+      />
+      <RadarLine
+        readings={readings}
+        newest={newestMeasured}
+        unit={person.velocityUnit}
+        onThrowAway={actions.throwAway}
+      />
+      <View style={styles.line}>
+        <Text variant="titleSmall" style={styles.grow} role="status">
+          {`${throws.counted} thrown today, ${throws.left} left`}
+        </Text>
+        {hold ? <HoldTimer key={drill.id} seconds={hold} /> : null}
+        {drill.throws ? (
+          <Button mode="outlined" compact icon="speedometer" onPress={() => setOpen('velocity')}>
+            Velocity
+          </Button>
+        ) : null}
+        <IconButton
+          icon="pencil"
+          mode="outlined"
+          size={18}
+          accessibilityLabel={`Note on ${drill.name}`}
+          onPress={() => setOpen('note')}
+        />
+        <Button
+          mode="outlined"
+          compact
+          icon="undo-variant"
+          disabled={lastTap(events).length === 0}
+          onPress={actions.undo}
+        >
+          Undo
+        </Button>
+      </View>
+      <View style={[styles.areas, ladder ? styles.low : null]}>
+        {person.hand === 'R' ? areas : areas.reverse()}
+      </View>
+      <WhyMissed
+        drill={drill}
+        visible={open === 'why next' || open === 'why last'}
+        onWhy={explain}
+        onClose={close}
+      />
+      <NoteSheet
+        visible={open === 'note'}
+        about={drill.name}
+        onNote={(text) => actions.note(drill.id, text)}
+        onClose={close}
+      />
+      <VelocityPad
+        heldAbove={readings.limit}
+        visible={open === 'velocity'}
+        unit={person.velocityUnit}
+        onLadder={rungs && !ladder ? () => session.setLadder({ drill: drill.id, efforts: rungs }) : null}
+        onClose={close}
+        onSave={(velocity) => actions.velocity(drill.id, velocity)}
+      />
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  grow: { flex: 1, minWidth: 0 },
+  drills: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: 4 },
+  middle: { textAlign: 'center' },
+  upper: { flex: 1, minHeight: 0 },
+  line: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 6,
+    paddingHorizontal: 12,
+    paddingVertical: 6,
+  },
+  areas: { flexDirection: 'row', height: '42%', minHeight: 200 },
+  // The curve grows above.
+  low: { height: '26%', minHeight: 160 },
+});

@@ -1,0 +1,54 @@
+import type { LogEvent } from '@wrightonic/contract';
+import { effortCurve, velocityIn, type VelocityUnit } from '@wrightonic/core';
+import { median } from 'simple-statistics';
+import { Button, Text } from 'react-native-paper';
+import { PlotChart } from '../../../charts/PlotChart';
+import { Card } from '../../../ui/Card';
+import { effortSentence } from '../../../ui/velocityWords';
+import { onLadder, rungNow, throwsEach } from './ladder';
+
+interface Props {
+  events: readonly LogEvent[];
+  efforts: readonly number[];
+  unit: VelocityUnit;
+  onStop: () => void;
+}
+
+/** Three throws at each effort, and the curve that should climb evenly, growing as they are thrown. */
+export function EffortLadder({ events, efforts, unit, onStop }: Props) {
+  const { effort, counts } = rungNow(events, efforts);
+  const throws = onLadder(events, efforts);
+  const at = (value: number) => velocityIn(value, unit);
+  const medians = counts
+    .filter(({ n }) => n > 0)
+    .map((rung): [number, number] => {
+      const own = throws.filter((each) => each.effort === rung.effort).map(({ velocity }) => velocity!);
+      return [rung.effort, at(median(own))];
+    });
+  const curve = effortCurve(
+    throws.map((each) => ({ ...each, date: each.at.slice(0, 10), ball: each.ballG })),
+  );
+  const done = counts.map((rung) => `${rung.effort} %: ${Math.min(rung.n, throwsEach)}`).join(' · ');
+  return (
+    <Card>
+      <Text variant="titleMedium" role="status">
+        {effort === null ? 'The ladder is climbed' : `Ladder: throw at ${effort} %`}
+      </Text>
+      <Text variant="bodySmall">{`${throwsEach} throws each. ${done}`}</Text>
+      {throws.length ? (
+        <PlotChart
+          label={`Velocity against effort: ${medians.map(([x, y]) => `${x} % ${y.toFixed(1)} ${unit}`).join(', ')}`}
+          height={150}
+          dots={throws.map((each) => ({ at: [each.effort!, at(each.velocity!)] as const }))}
+          lines={[{ points: medians }]}
+          xName={(x) => `${x} %`}
+          xTicks={efforts}
+        />
+      ) : null}
+      {curve ? <Text>{effortSentence(curve, unit)}</Text> : null}
+      <Button mode="text" onPress={onStop} style={{ alignSelf: 'flex-start' }}>
+        {effort === null ? 'Put the ladder away' : 'Stop the ladder'}
+      </Button>
+    </Card>
+  );
+}

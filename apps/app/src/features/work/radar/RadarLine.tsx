@@ -1,0 +1,71 @@
+import { simulatedLine, type EventOf } from '@wrightonic/contract';
+import { doubtWords, fastestThrow, type VelocityUnit } from '@wrightonic/core';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { useColours } from '../../../theme/theme';
+import { Icon } from '../../../ui/Icon';
+import { said } from '../../../ui/velocityWords';
+import type { Readings } from './useReadings';
+
+interface Props {
+  readings: Readings;
+  /** The newest throw that the line measured; null when something else came after. */
+  newest: EventOf<'throw'> | null;
+  unit: VelocityUnit;
+  onThrowAway: (thrown: EventOf<'throw'>) => void;
+}
+
+const stateWords = {
+  opening: 'Opening the radar line',
+  open: 'Radar is ready',
+  lost: 'Radar line lost; trying again',
+} as const;
+
+/** What the radar shows: the throw it measured by itself, and readings that wait for a tap. */
+export function RadarLine({ readings, newest, unit, onThrowAway }: Props) {
+  const own = useColours();
+  const { line, state, held, keep, drop } = readings;
+  if (!line) return null;
+  return (
+    <>
+      <View style={styles.line}>
+        <Icon name="speedometer" />
+        <Text variant="titleLarge" style={styles.grow} role="status" aria-label="Radar">
+          {state === 'open' && newest ? said(newest.velocity!, unit) : stateWords[state]}
+        </Text>
+        {line === simulatedLine ? (
+          <Text variant="labelMedium" style={[styles.tag, { borderColor: own.amber }]}>
+            Simulated
+          </Text>
+        ) : null}
+        {newest ? (
+          <Button compact mode="outlined" onPress={() => onThrowAway(newest)}>
+            Throw away
+          </Button>
+        ) : null}
+      </View>
+      {held.slice(-1).map((reading) => (
+        <View key={reading.id} style={[styles.held, { backgroundColor: own.amberSunk }]} role="alert">
+          <Text style={styles.grow}>
+            {`${said(reading.velocity, unit)}: ${doubtWords[reading.doubt]}${held.length > 1 ? ` And ${held.length - 1} more.` : ''}`}
+          </Text>
+          {reading.velocity <= fastestThrow ? (
+            <Button compact mode="outlined" onPress={() => keep(reading)}>
+              Keep
+            </Button>
+          ) : null}
+          <Button compact mode="outlined" onPress={() => drop(reading)}>
+            Not a throw
+          </Button>
+        </View>
+      ))}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', alignItems: 'center', gap: 8, paddingHorizontal: 12, paddingTop: 4 },
+  grow: { flex: 1 },
+  tag: { borderWidth: 2, borderRadius: 6, paddingHorizontal: 6, paddingVertical: 2 },
+  held: { flexDirection: 'row', alignItems: 'center', gap: 6, paddingHorizontal: 12, paddingVertical: 4 },
+});

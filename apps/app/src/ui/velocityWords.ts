@@ -1,0 +1,15 @@
+import { velocityIn, type EffortCurve, type VelocityUnit } from '@wrightonic/core';
+
+/** A velocity, m/s, with its unit. */
+export const said = (value: number, unit: VelocityUnit): string =>
+  `${velocityIn(value, unit).toFixed(1)} ${unit}`;
+
+export function effortSentence(effort: EffortCurve | null, unit: VelocityUnit): string {
+  if (!effort) return 'Three efforts with three throws each, such as 60, 80 and 100, draw this line.';
+  const climb = `Ten points of effort are worth ${said(effort.slopePer10, unit)}.`;
+  if (effort.d === null || effort.severity === null)
+    return `${climb} Two efforts at least 15 points apart would show whether the last twenty pay.`;
+  const share = `100 gives ${(100 * effort.d).toFixed(1)} % more than 80`;
+  if (effort.severity === 0) return `${climb} ${share}: it climbs as it should.`;
+  return `${climb} ${share}: the extra effort goes in at the wrong place.`;
+}
