@@ -34,6 +34,7 @@ const page = {
   sets: [],
   constraints: {},
   lexicon: [],
+  home: { sets: [], pain: [], games: [] },
   academy: { allHard: false },
   limits: { maxToday: 95, restUntil: null },
 } as unknown as AthletePage;

@@ -248,6 +248,9 @@ export async function furnished() {
       'devices',
       'device_ends',
       'readings',
+      'home_sets',
+      'home_pain',
+      'home_games',
     ];
     const of = async (table: string) => [table, Number((await here.db(table).count({ n: '*' }))[0]!['n'])];
     return Object.fromEntries(await Promise.all(tables.map(of)));

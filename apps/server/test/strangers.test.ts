@@ -43,6 +43,7 @@ const open = new Set([
   'GET /shared/:token/week.ics',
   // With the key of a device; see radar.test.ts.
   'POST /readings',
+  'POST /shared/:token/log',
 ]);
 const own = new Set([
   'PUT /profile',
@@ -65,6 +66,7 @@ const own = new Set([
   'POST /devices',
   // For the demo data alone.
   'GET /radar/simulated/stream',
+  'GET /news/stream',
   'GET /lexicon',
   'POST /lexicon',
 ]);

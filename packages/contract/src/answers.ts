@@ -19,6 +19,7 @@ import type {
 import type { SessionVelocity } from '@wrightonic/core/velocity';
 import type { AthleteForm, NewClearance, NewInjury, NewSize } from './athletes';
 import type { Problem } from './check';
+import type { HomeRecord } from './home';
 import type { FindingDetail, LogEvent } from './log';
 import type { ClipView, CurveResult, DrawingKind, PicturePoint } from './measuring';
 import type { Profile } from './people';
@@ -199,6 +200,8 @@ export interface AthletePage {
   academy: AcademyPlanning;
   /** What the academy made of the words by which notes are tagged, oldest first. */
   lexicon: LexiconEdit[];
+  /** What was done at home lately. */
+  home: HomeRecord;
   velocities: SessionVelocity[];
 }
 

@@ -4,6 +4,7 @@ export * from './athletes';
 export * from './check';
 export * from './drillBook';
 export * from './headless';
+export * from './home';
 export * from './imports';
 export * from './links';
 export * from './log';

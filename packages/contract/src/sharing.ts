@@ -10,6 +10,7 @@ import {
   type Discipline,
   type DrillBook,
   type Hand,
+  type PainSite,
   type Voice,
 } from '@wrightonic/core';
 import Joi from 'joi';
@@ -58,12 +59,20 @@ export interface SheetItem {
   amount: string;
   sets: number;
   throws: number;
+  /** The most effort asked, percent; null when dry. */
+  effort: number | null;
   cue: string;
   /** Id under which its figure is drawn. */
   figure: string | null;
   /** How it goes; null where nobody wrote it down. */
   page: { setUp: string; steps: readonly string[]; good: string } | null;
   caution: string | null;
+  /** Reps of one set, both sides; null when a set is timed. */
+  reps: number | null;
+  /** Seconds of a hold, or of a timed set; null where nothing is held. */
+  hold: number | null;
+  /** Not with pain there. */
+  avoid: readonly PainSite[];
 }
 
 export interface SheetDay {
@@ -101,17 +110,22 @@ function itemOf(
   const known = book.drill(drill);
   if (!known) return [];
   const page = book.page(drill);
+  const parsed = parseDose(dose);
   return [
     {
       drill,
       name: known.name,
       amount: amountOf(dose),
       sets,
-      throws: throwsASet(known, parseDose(dose)) * sets,
+      throws: throwsASet(known, parsed) * sets,
+      effort: known.effort?.to ?? null,
       cue: cueIn(drill, voice === 'detail' ? 'plain' : voice, book),
       figure: book.figure(drill),
       page: page ? { setUp: page.setUp, steps: page.steps, good: page.good } : null,
       caution: known.caution,
+      reps: parsed.reps && parsed.reps.to * parsed.sides,
+      hold: parsed.timed ?? parsed.lastHold ?? parsed.holds[0] ?? null,
+      avoid: known.avoidWithPainIn,
     },
   ];
 }

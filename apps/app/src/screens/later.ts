@@ -32,4 +32,5 @@ export { Work } from '../features/work/Work';
 export { Unsent } from '../features/unsent/Unsent';
 export { FreshVersion } from '../ui/FreshVersion';
 export { Keys } from '../ui/Keys';
+export { News } from '../ui/News';
 export { NotHere } from '../ui/NotHere';

@@ -15,6 +15,8 @@ import type {
   DrillsKept,
   DrillSwap,
   FindingRecord,
+  HomeAnswer,
+  HomeEvent,
   LinkEditRecord,
   MadeDevice,
   MadeShare,
@@ -41,6 +43,7 @@ import type {
   RosterMove,
   ScreenRecord,
   ShareEnd,
+  SharedPage,
   ShareRecord,
   StageMove,
   StageMoves,
@@ -48,7 +51,6 @@ import type {
   ThrowRecord,
   ThrowsImport,
   TraceChoice,
-  WeekSheet,
   WeekWish,
 } from '@wrightonic/contract';
 import type { LexiconEdit } from '@wrightonic/core';
@@ -219,8 +221,15 @@ export const more = api.enhanceEndpoints({ addTagTypes: ['Devices'] }).injectEnd
         query: ({ device, id }) => ({ url: `devices/${device}/end`, method: 'POST', body: { id } }),
         invalidatesTags: ['Devices'],
       }),
-      sharedWeek: build.query<WeekSheet & { expiresAt: string }, string>({
+      sharedWeek: build.query<SharedPage, string>({
         query: (token) => `shared/${encodeURIComponent(token)}`,
+      }),
+      sendHome: build.mutation<HomeAnswer, { token: string; events: HomeEvent[] }>({
+        query: ({ token, events }) => ({
+          url: `shared/${encodeURIComponent(token)}/log`,
+          method: 'POST',
+          body: { events },
+        }),
       }),
       stageProposals: build.query<RosterMove[], void>({
         query: () => 'stage-proposals',

@@ -14,6 +14,7 @@ import { useWide } from './useWide';
 // Comes with the later screens once the first one stands idle, so that these are there when they are wanted.
 const Keys = screen('Keys', null);
 const FreshVersion = screen('FreshVersion', null);
+const News = screen('News', null);
 
 const full = /^\/(athletes\/[^/]+\/(session|sheet)|s\/.+)$/;
 
@@ -48,6 +49,7 @@ export function Shell({ children }: { children: ReactNode }) {
       {wide && !working ? bar : null}
       <View style={styles.content}>
         {idle ? <FreshVersion /> : null}
+        {idle ? <News /> : null}
         <UnsentLine />
         <Broken key={path}>{children}</Broken>
       </View>

@@ -22,6 +22,7 @@ import { linkEdits, strikesOf } from '../store/links';
 import { lexiconEdits } from '../store/lexicon';
 import { looksOf } from '../store/looks';
 import { aheadOf } from '../store/ahead';
+import { homeOf } from '../store/home';
 import { historyOf } from '../store/profile';
 import { plainThrowsOf } from '../store/throws';
 import { newestTrace } from '../store/traces';
@@ -51,20 +52,23 @@ export function resultsFor(
 const notesCount = 42;
 
 /** As far back as any limit looks. */
-const limitsLookBack = 40;
+export const limitsLookBack = 40;
 
-/** What was thrown lately, day by day; an academy may choose to count every throw as hard. */
+/**
+ * What was thrown lately, day by day; an academy may choose to count every throw as hard.
+ *
+ * @param atHome throws of sets that were ticked and of games that were entered at home
+ */
 export function latelyThrown(
   throws: Parameters<typeof daysOfThrows>[0],
+  atHome: readonly DayThrows[],
   today: string,
   allHard: boolean,
 ): DayThrows[] {
   const since = addDays(today, -limitsLookBack);
-  return daysOfThrows(
-    throws
-      .filter(({ date }) => date >= since)
-      .map((thrown) => (allHard ? { ...thrown, effort: null } : thrown)),
-  );
+  const recent = <T extends { date: string }>(all: readonly T[]) => all.filter(({ date }) => date >= since);
+  const days = [...daysOfThrows(recent(throws)), ...recent(atHome)];
+  return allHard ? days.map((day) => ({ ...day, effort: null })) : days;
 }
 
 const lastBefore = (throws: readonly { date: string }[], day: string): string | null =>
@@ -87,8 +91,9 @@ export async function athleteAndAge({ academy, home }: SignedIn, id: string) {
 
 /** Everything that the five verbs of one athlete need; null when there is no such athlete. */
 export async function athletePage(signedIn: SignedIn, id: string): Promise<AthletePage | null> {
-  const { academy, home, person } = signedIn;
-  const today = venueDay(new Date(), home.zone);
+  const { academy, person } = signedIn;
+  const { zone, allHard } = signedIn.home;
+  const today = venueDay(new Date(), zone);
   const [athlete, book] = await Promise.all([storedAthlete(academy, id), bookOf(academy)]);
   if (!athlete) return null;
   const [
@@ -106,6 +111,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     sets,
     constraints,
     lexicon,
+    home,
   ] = await Promise.all([
     looksOf(academy, id),
     newestTrace(academy, id),
@@ -117,14 +123,15 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     strikesOf(academy, id),
     toldTo(academy, id, addDays(today, -notesCount)),
     historyOf(academy, id),
-    aheadOf(academy, id, today, home.zone),
+    aheadOf(academy, id, today, zone),
     setsOf(academy, id, addDays(today, -notesCount)),
     constraintsOf(academy, id),
     lexiconEdits(academy),
+    homeOf(academy, id, addDays(today, -limitsLookBack)),
   ]);
   const { plan, assignment } = planned;
   const age = ageOn(athlete.birthdate, today);
-  const thrownLately = latelyThrown(throws, today, home.allHard);
+  const thrownLately = latelyThrown(throws, home.throws, today, allHard);
   const finished = looks.filter((look) => look.finished).at(-1);
   return {
     athlete: { ...athlete, age },
@@ -155,10 +162,11 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     sessions,
     limits: throwLimits({ ...athlete, throws: thrownLately, on: today }),
     thrownLately,
-    lastThrow: plan && lastBefore(throws, plan.startsOn),
+    lastThrow: plan && lastBefore([...throws, ...home.throws], plan.startsOn),
     ahead,
-    academy: planningOf(home),
+    academy: planningOf(signedIn.home),
     lexicon,
+    home: home.record,
     velocities: sessionVelocities(throws),
   };
 }

@@ -1,9 +1,10 @@
 import { check, logBatch, logEvent, type LogAnswer, type OpenSession } from '@wrightonic/contract';
-import { countThrows } from '@wrightonic/core';
+import { countThrows, isHard } from '@wrightonic/core';
 import { Router } from 'express';
 import type { Academy } from '../store/scope';
 import { isMissingParent } from '../store/scope';
 import { athlete } from '../store/athletes';
+import { homeOf } from '../store/home';
 import { eventsOf, sessionsOf, storeEvent } from '../store/log';
 import { throwsOf } from '../store/throws';
 import { venueDay } from '../store/venueDay';
@@ -41,12 +42,23 @@ export function logRoutes(): Router {
     const { id } = found(await athlete(academy, pathId(request)), 'athlete');
     const [newest] = await sessionsOf(academy, id, 1);
     const session = newest && !newest.ended ? newest : null;
-    const thrown = await throwsOf(academy, id, venueDay(new Date(), home.zone));
+    const today = venueDay(new Date(), home.zone);
+    const [thrown, atHome] = await Promise.all([throwsOf(academy, id, today), homeOf(academy, id, today)]);
     const others = thrown
       .filter((each) => each.session !== session?.id)
       .map((each) => (home.allHard ? { ...each, effort: null } : each));
     const events = session ? await eventsOf(academy, session.id) : [];
-    const answer: OpenSession = { session, events, elsewhere: countThrows(others) };
+    const here = countThrows(others);
+    const elsewhere = atHome.throws
+      .filter(({ date }) => date === today)
+      .reduce(
+        (sum, day) =>
+          home.allHard || isHard(day)
+            ? { ...sum, hard: sum.hard + day.count }
+            : { ...sum, easy: sum.easy + day.count },
+        here,
+      );
+    const answer: OpenSession = { session, events, elsewhere };
     response.json(answer);
   });
 

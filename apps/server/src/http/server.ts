@@ -14,6 +14,7 @@ import { Hub } from './hub';
 import { ladderRoutes } from './ladders';
 import { logRoutes } from './log';
 import { measuredRoutes } from './measured';
+import { newsRoutes } from './news';
 import { planRoutes } from './plans';
 import { profileRoutes } from './profile';
 import { deviceDoor, radarRoutes } from './radar';
@@ -105,7 +106,7 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     knowPerson(door),
     csrf.csrfSynchronisedProtection,
   );
-  api.use(sessionRoutes(door), sharedRoutes(door), schemaRoutes());
+  api.use(sessionRoutes(door), sharedRoutes(door, hub), schemaRoutes());
   api.use(
     mustBeSignedIn,
     athleteRoutes(),
@@ -120,6 +121,7 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     measuredRoutes(),
     profileRoutes(),
     radarRoutes(hub),
+    newsRoutes(hub),
     notHere,
   );
 

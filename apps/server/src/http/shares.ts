@@ -1,4 +1,17 @@
-import { newShare, shareEnd, weekSheet, type MadeShare, type WeekSheet } from '@wrightonic/contract';
+import {
+  check,
+  homeBatch,
+  homeEvent,
+  newShare,
+  shareEnd,
+  weekSheet,
+  type HomeAnswer,
+  type LogAnswer,
+  type MadeShare,
+  type SharedPage,
+  type WeekSheet,
+} from '@wrightonic/contract';
+import { addDays, throwLimits } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { weekCalendar } from '../print/weekCalendar';
@@ -7,10 +20,15 @@ import type { Doorkeeper } from '../store/academies';
 import { aheadOf } from '../store/ahead';
 import { athlete } from '../store/athletes';
 import { bookOf } from '../store/drills';
+import { homeOf, storeHome, type AtHome } from '../store/home';
 import { Academy } from '../store/scope';
 import { addShare, endShare, shareById, sharesOf } from '../store/shares';
+import { plainThrowsOf } from '../store/throws';
 import { venueDay } from '../store/venueDay';
+import { latelyThrown, limitsLookBack } from './athletePage';
+import type { Hub } from './hub';
 import { body, found, pathId, who } from './input';
+import { tellNews } from './news';
 import { newestPlan } from './planRecord';
 import { Refused } from './refused';
 import { hashOf, missLimit, newSecret } from './secrets';
@@ -45,43 +63,108 @@ export function shareRoutes(): Router {
   return routes;
 }
 
+/** As far back as the page behind a link tells what was done. */
+const homeDays = 14;
+
+interface Opened {
+  home: AtHome;
+  sheet: WeekSheet;
+  birthdate: string;
+  allHard: boolean;
+  expiresAt: Date;
+  url: string;
+  today: string;
+}
+
 /** What a link opens, for whoever has it: the week of one athlete, and nothing else. */
-export function sharedRoutes(door: Doorkeeper): Router {
+export function sharedRoutes(door: Doorkeeper, hub: Hub): Router {
   const routes = Router();
   const limit = missLimit('Too many addresses that lead nowhere. Wait a quarter of an hour.');
 
-  async function opened(request: Request): Promise<{
-    sheet: WeekSheet;
-    expiresAt: Date;
-    url: string;
-    zone: string;
-    lessons: { date: string; minutes: number | null; title: string }[];
-  }> {
+  async function opened(request: Request): Promise<Opened> {
     const token = String(request.params['token']);
     const share = await door.share(hashOf(token), new Date());
-    const home = share && (await door.academy(share.academyId));
-    if (!share || !home)
+    const academyRow = share && (await door.academy(share.academyId));
+    if (!share || !academyRow)
       throw new Refused(404, 'This link leads nowhere: it has run out or was taken back. Ask for a new one.');
-    const academy = new Academy(door.db, home.id);
+    const academy = new Academy(door.db, academyRow.id);
     const book = await bookOf(academy);
-    const [person, planned, ahead] = await Promise.all([
+    const [row, { plan, assignment }] = await Promise.all([
       athlete(academy, share.athleteId),
       newestPlan(academy, share.athleteId, book),
-      aheadOf(academy, share.athleteId, venueDay(new Date(), home.zone), home.zone),
     ]);
+    const person = found(row, 'athlete');
     return {
-      sheet: weekSheet(found(person, 'athlete'), planned.plan, planned.assignment, home.name, book),
+      home: {
+        academy,
+        athleteId: share.athleteId,
+        shareId: share.id,
+        zone: academyRow.zone,
+        book,
+        doseOf: (drill, date) =>
+          assignment?.items.find((item) => item.drill === drill && item.date === date)?.dose,
+      },
+      sheet: weekSheet(person, plan, assignment, academyRow.name, book),
+      birthdate: person.birthdate,
+      allHard: academyRow.allHard,
       expiresAt: share.expiresAt,
       url: `${request.protocol}://${request.get('host')}/s/${token}`,
-      zone: home.zone,
-      lessons: ahead.filter(({ kind }) => kind === 'lesson'),
+      today: venueDay(new Date(), academyRow.zone),
     };
   }
 
+  async function page({ home, sheet, birthdate, allHard, expiresAt, today }: Opened): Promise<SharedPage> {
+    const asOf = new Date().toISOString();
+    const since = addDays(today, -limitsLookBack);
+    const [throws, done] = await Promise.all([
+      plainThrowsOf(home.academy, home.athleteId, since),
+      homeOf(home.academy, home.athleteId, since),
+    ]);
+    const { maxToday, leftToday, thrownToday, restUntil, because } = throwLimits({
+      discipline: sheet.discipline,
+      birthdate,
+      throws: latelyThrown(throws, done.throws, today, allHard),
+      on: today,
+    });
+    const first = [sheet.from ?? today, addDays(today, -homeDays)].sort()[0]!;
+    const recent = <T extends { date: string }>(all: T[]) => all.filter(({ date }) => date >= first);
+    return {
+      ...sheet,
+      expiresAt: expiresAt.toISOString(),
+      today,
+      asOf,
+      zone: home.zone,
+      home: {
+        sets: recent(done.record.sets),
+        pain: recent(done.record.pain),
+        games: recent(done.record.games),
+      },
+      limits: { maxToday, leftToday, thrownToday, restUntil, because },
+    };
+  }
+
+  /** Stores one event, or says for good why not. */
+  async function take(home: AtHome, event: unknown): Promise<LogAnswer> {
+    const id = String((event as { id?: unknown } | null)?.id ?? '').slice(0, 60);
+    const checked = check(homeEvent, event);
+    if (checked.problems)
+      return { id, stored: false, why: checked.problems.map((p) => p.message).join('; ') };
+    await storeHome(home, checked.value);
+    return { id, stored: true };
+  }
+
   routes.get('/shared/:token', limit, async (request, response) => {
-    const { sheet, expiresAt } = await opened(request);
     response.setHeader('x-robots-tag', 'noindex');
-    response.json({ ...sheet, expiresAt: expiresAt.toISOString() });
+    response.json(await page(await opened(request)));
+  });
+  routes.post('/shared/:token/log', limit, async (request, response) => {
+    const { home } = await opened(request);
+    const { events } = body(request, homeBatch);
+    const answers: LogAnswer[] = [];
+    for (const event of events) answers.push(await take(home, event));
+    tellNews(hub, home.academy.id, home.athleteId);
+    const answer: HomeAnswer = { answers, at: new Date().toISOString() };
+    response.json(answer);
   });
   routes.get('/shared/:token/week.pdf', limit, async (request, response) => {
     const { sheet, url } = await opened(request);
@@ -90,9 +173,16 @@ export function sharedRoutes(door: Doorkeeper): Router {
     response.send(await weekPdf(sheet, url));
   });
   routes.get('/shared/:token/week.ics', limit, async (request, response) => {
-    const { sheet, url, lessons } = await opened(request);
+    const { home, sheet, url, today } = await opened(request);
+    const ahead = await aheadOf(home.academy, home.athleteId, today, home.zone);
     response.setHeader('content-type', 'text/calendar; charset=utf-8');
-    response.send(weekCalendar(sheet, lessons, url));
+    response.send(
+      weekCalendar(
+        sheet,
+        ahead.filter(({ kind }) => kind === 'lesson'),
+        url,
+      ),
+    );
   });
   return routes;
 }

@@ -80,7 +80,7 @@ export class Doorkeeper {
   async share(
     tokenHash: string,
     now: Date,
-  ): Promise<{ academyId: string; athleteId: string; expiresAt: Date } | null> {
+  ): Promise<{ id: string; academyId: string; athleteId: string; expiresAt: Date } | null> {
     const row = await this.db({ s: 'shares' })
       .leftJoin({ e: 'share_ends' }, (join) =>
         join.on('e.academy_id', 's.academy_id').andOn('e.share_id', 's.id'),
@@ -88,9 +88,10 @@ export class Doorkeeper {
       .where({ 's.token_hash': tokenHash })
       .where('s.expires_at', '>', now)
       .whereNull('e.id')
-      .first('s.academy_id', 's.athlete_id', 's.expires_at');
+      .first('s.id', 's.academy_id', 's.athlete_id', 's.expires_at');
     return row
       ? {
+          id: row.id,
           academyId: row.academy_id,
           athleteId: row.athlete_id,
           expiresAt: row.expires_at,

@@ -6,6 +6,7 @@ import * as building from './migrations/0004_building';
 import * as weeks from './migrations/0005_weeks';
 import * as ownDrills from './migrations/0006_own_drills';
 import * as field from './migrations/0007_field';
+import * as home from './migrations/0008_home';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -16,6 +17,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0005_weeks': weeks,
   '0006_own_drills': ownDrills,
   '0007_field': field,
+  '0008_home': home,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -118,9 +118,14 @@ export type PlainThrow = Pick<
   'date' | 'velocity' | 'effort' | 'pitch' | 'ball' | 'kind' | 'arrived'
 >;
 
-/** The same, of all days, with what figures need and nothing else: a page reads thousands of them. */
-export async function plainThrowsOf(academy: Academy, athleteId: string): Promise<PlainThrow[]> {
+/** The same, of all days or from one on, with what figures need and nothing else: a page reads thousands of them. */
+export async function plainThrowsOf(
+  academy: Academy,
+  athleteId: string,
+  since?: string,
+): Promise<PlainThrow[]> {
   const query = academy.from('throws', 't').where({ 't.athlete_id': athleteId });
+  if (since) query.where('t.date', '>=', since);
   const rows = await notUndone(query, 't')
     .orderBy(['t.at', 't.id'])
     .select(

@@ -6,7 +6,7 @@ import { Button, IconButton, Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
 import { Pane } from '../../ui/Pane';
 import { DrillCard } from './DrillCard';
-import { HoldTimer } from './HoldTimer';
+import { HoldTimer } from '../../ui/timer/HoldTimer';
 import { NoteSheet } from './NoteSheet';
 import { EffortLadder } from './radar/EffortLadder';
 import { ladderEfforts } from './radar/ladder';

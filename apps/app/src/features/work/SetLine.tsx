@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { effortChoices, lastRepAt, setsDone } from './sets';
-import { useCountdown } from './useCountdown';
+import { useCountdown } from '../../ui/timer/useCountdown';
 
 interface Props {
   events: readonly LogEvent[];

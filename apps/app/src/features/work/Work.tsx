@@ -12,6 +12,7 @@ import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
 import { restWords } from '../../ui/restWords';
 import { Seam } from '../../ui/seam/Seam';
+import { AtHome } from './AtHome';
 import { drillsToday } from './session';
 import { useBook } from '../../ui/useBook';
 
@@ -75,6 +76,7 @@ export function Work() {
           {`${limits.week} throws in the last seven days; ${Math.round(limits.usualWeek)} in a usual week of the four before.`}
         </Text>
       )}
+      <AtHome page={page} today={today} />
       <Heading>{assigned ? 'Assigned for today' : 'At the present stage'}</Heading>
       {drills.map((planned) => {
         const drill = book.drill(planned.drill);

@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text, TextInput } from 'react-native-paper';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { dayWords } from '../../ui/days';
+import { Heading } from '../../ui/Screen';
+import type { Home } from './useHome';
+import { addDays } from '@wrightonic/core';
+
+const most = 200;
+
+/** Pitches thrown in games, of whatever team: they count with all the rest. */
+export function GamePitches({ home, today }: { home: Home; today: string }) {
+  const [date, setDate] = useState(today);
+  const [pitches, setPitches] = useState('');
+  const [title, setTitle] = useState('');
+  const count = Number(pitches);
+  const fits = /^\d+$/.test(pitches.trim()) && count >= 1 && count <= most;
+  const save = () => {
+    home.log('game-pitched', { date, pitches: count, title: title.trim() || 'Game' });
+    setPitches('');
+    setTitle('');
+  };
+  return (
+    <Card>
+      <Heading>Pitched in a game?</Heading>
+      <Text>Every pitch counts, for every team. Enter them, so that the week stays within the limits.</Text>
+      <Choices
+        label="Day of the game"
+        value={date}
+        onChange={setDate}
+        options={[0, -1, -2].map((back) => {
+          const value = addDays(today, back);
+          return { value, text: dayWords(value, today) };
+        })}
+      />
+      <View style={styles.row}>
+        <TextInput
+          mode="outlined"
+          label="Pitches"
+          aria-label="Pitches"
+          inputMode="numeric"
+          style={styles.count}
+          value={pitches}
+          onChangeText={setPitches}
+          error={pitches !== '' && !fits}
+          maxLength={4}
+        />
+        <TextInput
+          mode="outlined"
+          label="Team or game (optional)"
+          aria-label="Team or game"
+          style={styles.grow}
+          value={title}
+          onChangeText={setTitle}
+          maxLength={80}
+        />
+      </View>
+      {pitches !== '' && !fits ? (
+        <Text role="alert">{`Pitches: a whole number from 1 to ${most}.`}</Text>
+      ) : null}
+      <Button mode="contained-tonal" style={styles.start} disabled={!fits} onPress={save}>
+        Enter the pitches
+      </Button>
+      {home.home.games.map((game) => (
+        <View key={`${game.date} ${game.title}`} style={styles.row}>
+          <Text style={styles.grow}>
+            {`${dayWords(game.date, today)}: ${game.pitches} pitches, ${game.title}`}
+          </Text>
+          <Button
+            mode="text"
+            compact
+            accessibilityLabel={`Take out ${game.title}, ${game.pitches} pitches`}
+            onPress={() => home.log('game-pitched', { ...game, pitches: 0 })}
+          >
+            Take out
+          </Button>
+        </View>
+      ))}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  count: { width: 110 },
+  grow: { flex: 1, minWidth: 0 },
+  start: { alignSelf: 'flex-start' },
+});

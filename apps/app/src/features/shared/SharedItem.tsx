@@ -1,0 +1,139 @@
+import type { SheetItem } from '@wrightonic/contract';
+import type { Hand } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { DrillFigure } from '../../ui/body/DrillFigure';
+import { Card } from '../../ui/Card';
+import { Picks } from '../../ui/Choices';
+import { Notice } from '../../ui/Notice';
+import { HoldTimer } from '../../ui/timer/HoldTimer';
+import type { Home } from './useHome';
+
+interface Props {
+  item: SheetItem;
+  date: string;
+  hand: Hand;
+  home: Home;
+  /** Why it is not for today. */
+  locked: string | null;
+}
+
+/** A drill of a day: its figure, its one cue, a timer where something is held, and sets to tick. */
+export function SharedItem({ item, date, hand, home, locked }: Props) {
+  const [open, setOpen] = useState(false);
+  const { page, drill } = item;
+  const done = home.home.sets.filter((each) => each.date === date && each.drill === drill);
+  const newest = [...done].sort((a, b) => a.set - b.set).at(-1);
+  const tick = (sets: readonly string[]) => {
+    const was = new Set(done.map(({ set }) => String(set)));
+    for (const set of sets)
+      if (!was.has(set)) home.log('set-ticked', { date, drill, set: Number(set), clean: null, missed: null });
+    for (const set of was)
+      if (!sets.includes(set)) home.log('set-unticked', { date, drill, set: Number(set) });
+  };
+  const count = (clean: number) =>
+    newest &&
+    home.log('set-ticked', { date, drill, set: newest.set, clean, missed: (item.reps ?? clean) - clean });
+  return (
+    <Card>
+      <View style={styles.head}>
+        <DrillFigure
+          drill={item.figure}
+          hand={hand}
+          width={116}
+          height={84}
+          label={`Set-up of ${item.name}`}
+        />
+        <View style={styles.grow}>
+          <Text variant="titleMedium">{item.name}</Text>
+          <Text variant="labelLarge">{`${item.sets} × ${item.amount}`}</Text>
+          <Text>{`“${item.cue}”`}</Text>
+        </View>
+      </View>
+      {item.caution ? <Text variant="bodySmall">{`Care: ${item.caution}`}</Text> : null}
+      {locked ? (
+        <Notice alert>{locked}</Notice>
+      ) : (
+        <View style={styles.sets}>
+          <View style={styles.grow}>
+            <Picks
+              label={`Sets of ${item.name} that are done`}
+              options={Array.from({ length: item.sets }, (_, n) => ({
+                value: String(n + 1),
+                text: String(n + 1),
+              }))}
+              value={done.map(({ set }) => String(set))}
+              onChange={tick}
+            />
+          </View>
+          {item.hold ? <HoldTimer seconds={item.hold} /> : null}
+        </View>
+      )}
+      {done.some(({ late }) => late) ? <Text variant="bodySmall">Ticked late: after its day.</Text> : null}
+      {newest && item.reps && !locked ? (
+        <CleanReps name={item.name} set={newest.set} clean={newest.clean} reps={item.reps} onCount={count} />
+      ) : null}
+      {page ? (
+        <Button mode="text" compact style={styles.start} onPress={() => setOpen(!open)}>
+          {open ? 'Less' : 'How it goes'}
+        </Button>
+      ) : null}
+      {open && page ? (
+        <View style={styles.steps}>
+          <Text>{page.setUp}</Text>
+          {page.steps.map((step, n) => (
+            <Text key={step}>{`${n + 1}. ${step}`}</Text>
+          ))}
+          <Text variant="labelLarge">{`Good: ${page.good}`}</Text>
+        </View>
+      ) : null}
+    </Card>
+  );
+}
+
+interface CleanProps {
+  name: string;
+  set: number;
+  clean: number | null;
+  reps: number;
+  onCount: (clean: number) => void;
+}
+
+/** How many reps of the newest set were clean, for those who like to count. */
+function CleanReps({ name, set, clean, reps, onCount }: CleanProps) {
+  const at = clean ?? reps;
+  return (
+    <View style={styles.sets}>
+      <Text style={styles.grow}>
+        {clean === null ? `Set ${set}: count the clean ones?` : `Set ${set}: ${clean} of ${reps} clean`}
+      </Text>
+      <IconButton
+        icon="minus"
+        mode="outlined"
+        disabled={at <= 0}
+        accessibilityLabel={`One clean rep less in set ${set} of ${name}`}
+        onPress={() => onCount(at - 1)}
+      />
+      <IconButton
+        icon="plus"
+        mode="outlined"
+        disabled={clean !== null && at >= reps}
+        accessibilityLabel={
+          clean === null
+            ? `All reps clean in set ${set} of ${name}`
+            : `One clean rep more in set ${set} of ${name}`
+        }
+        onPress={() => onCount(clean === null ? reps : at + 1)}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: { flexDirection: 'row', alignItems: 'center', gap: 10 },
+  sets: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1, minWidth: 0, gap: 2 },
+  steps: { gap: 4 },
+  start: { alignSelf: 'flex-start', marginLeft: -8 },
+});

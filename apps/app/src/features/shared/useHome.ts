@@ -1,0 +1,104 @@
+import {
+  withHome,
+  type HomeEvent,
+  type HomeEventOf,
+  type HomeKind,
+  type SharedPage,
+} from '@wrightonic/contract';
+import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
+import { v7 } from 'uuid';
+import { now } from '../../offline/clock';
+import type { HomeEntry } from '../../offline/shelf';
+import { more } from '../../store/more';
+import { dayAt } from '../../ui/days';
+import { eventsToShow, homeShelf, merged, notHeld } from './homeShelf';
+
+const againMs = 15_000;
+/** Ticks in a row go out together. */
+const gatherMs = 300;
+
+type Fields<K extends HomeKind> = Omit<HomeEventOf<K>, 'id' | 'at' | 'kind'>;
+
+/**
+ * The page behind a link with everything that was logged on it: shown at once, kept by the browser, sent when there is
+ * a connection. What was sent stays until a page that was read later holds it.
+ */
+export function useHome(token: string, page: SharedPage, readAgain: () => unknown) {
+  const [entries, setEntries] = useState<HomeEntry[]>([]);
+  const [gone, setGone] = useState(false);
+  const [unkept, setUnkept] = useState(false);
+  const [sendHome] = more.useSendHomeMutation();
+  const sending = useRef(false);
+  const shown = useMemo(() => notHeld(entries, page.asOf), [entries, page.asOf]);
+  const waiting = shown.filter(({ sentAt, why }) => sentAt === undefined && !why);
+
+  const settle = (events: readonly HomeEvent[], of: (id: string) => Partial<HomeEntry> | undefined) => {
+    const ids = new Set(events.map(({ id }) => id));
+    setEntries((known) => {
+      const next = known.map((entry) => (ids.has(entry.id) ? { ...entry, ...of(entry.id) } : entry));
+      void homeShelf.put(...next.filter(({ id }) => ids.has(id))).catch(() => undefined);
+      return next;
+    });
+  };
+  const send = useEffectEvent(async () => {
+    if (sending.current || waiting.length === 0 || gone) return;
+    sending.current = true;
+    const events = waiting.map(({ event }) => event);
+    try {
+      const { answers, at } = await sendHome({ token, events }).unwrap();
+      const byId = new Map(answers.map((answer) => [answer.id, answer]));
+      settle(events, (id) => {
+        const answer = byId.get(id);
+        if (answer?.stored) return { sentAt: at };
+        return answer ? { why: answer.why ?? 'It was not taken.' } : undefined;
+      });
+      readAgain();
+    } catch (error) {
+      // Taken back in the middle: what was ticked stays here, to be shown to the instructor.
+      if ((error as { status?: unknown }).status === 404) setGone(true);
+    } finally {
+      sending.current = false;
+    }
+  });
+  useEffect(() => {
+    void homeShelf
+      .of(token)
+      .then((kept) => setEntries((known) => merged(known, kept)))
+      .catch(() => undefined);
+    const attempt = () => void send();
+    window.addEventListener('online', attempt);
+    const clock = setInterval(attempt, againMs);
+    return () => {
+      window.removeEventListener('online', attempt);
+      clearInterval(clock);
+    };
+  }, [token]);
+  useEffect(() => {
+    const soon = setTimeout(() => void send(), gatherMs);
+    return () => clearTimeout(soon);
+  }, [waiting.length]);
+  useEffect(() => {
+    const held = entries.filter((entry) => !shown.includes(entry)).map(({ id }) => id);
+    if (held.length) void homeShelf.remove(held).catch(() => undefined);
+  }, [entries, shown]);
+
+  const log = <K extends HomeKind>(kind: K, fields: Fields<K>) => {
+    const at = now();
+    const event = {
+      id: v7({ msecs: at.getTime() }),
+      at: at.toISOString(),
+      kind,
+      ...fields,
+    } as unknown as HomeEvent;
+    const entry: HomeEntry = { id: event.id, token, event };
+    setEntries((known) => [...known, entry]);
+    homeShelf.put(entry).catch(() => setUnkept(true));
+  };
+  const home = useMemo(
+    () => withHome(page.home, eventsToShow(shown), (at) => dayAt(new Date(at), page.zone)),
+    [page.home, page.zone, shown],
+  );
+  return { home, log, waiting: waiting.length, refused: shown.filter(({ why }) => why), gone, unkept };
+}
+
+export type Home = ReturnType<typeof useHome>;

@@ -1,0 +1,65 @@
+import type { AthletePage, HomeSet } from '@wrightonic/contract';
+import { addDays, parseDose } from '@wrightonic/core';
+import { Text } from 'react-native-paper';
+import { Card } from '../../ui/Card';
+import { dayWords } from '../../ui/days';
+import { Notice } from '../../ui/Notice';
+import { Heading } from '../../ui/Screen';
+import { useBook } from '../../ui/useBook';
+
+const shownDays = 7;
+
+/** Sets of a drill on a day, as far as they were done. */
+function doneWords(sets: readonly HomeSet[], of: number): string {
+  if (sets.length === 0) return `none of ${of}`;
+  const counted = sets.filter(({ clean }) => clean !== null);
+  const clean = counted.reduce((sum, set) => sum + set.clean!, 0);
+  const reps = counted.reduce((sum, set) => sum + set.clean! + (set.missed ?? 0), 0);
+  return [
+    `${sets.length} of ${of}`,
+    counted.length ? `${clean} of ${reps} clean` : '',
+    sets.some(({ late }) => late) ? 'ticked late' : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+/** What was done at home in the last week against what was assigned, and what hurt there. */
+export function AtHome({ page, today }: { page: AthletePage; today: string }) {
+  const book = useBook();
+  const { home, plan } = page;
+  const since = addDays(today, -shownDays);
+  const items = (plan?.assignment?.items ?? []).filter(({ date }) => date >= since && date <= today);
+  const pain = home.pain.filter(({ date, level }) => date >= since && level !== 'none');
+  const games = home.games.filter(({ date }) => date >= since);
+  const worked = home.sets.filter(({ date }) => date >= since);
+  if (worked.length + pain.length + games.length === 0) return null;
+  const days = [...new Set(items.map(({ date }) => date))].sort().reverse();
+  return (
+    <Card>
+      <Heading>At home</Heading>
+      {pain.map((each) => (
+        <Notice key={each.at} alert={each.level === 'pain'}>
+          {`${dayWords(each.date, today)}: ${each.level === 'pain' ? 'pain' : `soreness ${each.score} of 10`}, ${each.site}.${each.level === 'pain' ? ' Ask a licensed clinician before going on.' : ''}`}
+        </Notice>
+      ))}
+      {days.map((date) => (
+        <Text key={date}>
+          {`${dayWords(date, today)}: ${items
+            .filter((item) => item.date === date)
+            .map(({ drill, dose }) => {
+              const sets = worked.filter((set) => set.date === date && set.drill === drill);
+              return `${book.drill(drill)?.name ?? drill} ${doneWords(sets, parseDose(dose).sets)}`;
+            })
+            .join('; ')}`}
+        </Text>
+      ))}
+      {games.map((game) => (
+        <Text key={`${game.date} ${game.title}`}>
+          {`${dayWords(game.date, today)}: ${game.pitches} pitches in a game, ${game.title}`}
+        </Text>
+      ))}
+      <Text variant="bodySmall">As ticked on the page behind the link. The gate counts sessions alone.</Text>
+    </Card>
+  );
+}

@@ -1,0 +1,132 @@
+import type { HomeAnswer, SharedPage } from '@wrightonic/contract';
+import { addDays, drillOf, throwsASet } from '@wrightonic/core';
+import { v7 } from 'uuid';
+import { furnished, weekOf } from './furnished';
+import { browser, type Browser } from './stand';
+
+let set: Awaited<ReturnType<typeof furnished>>;
+let today: string;
+let athlete: string;
+let link: { id: string; token: string };
+let home: Browser;
+const thrown = 'easy-catch';
+beforeAll(async () => {
+  set = await furnished();
+  ({ today } = (await set.owner.get('/session')).body);
+  athlete = set.theirs['athlete']!;
+  const week = weekOf(today, [today, addDays(today, 1)], [thrown], { sets: 2 });
+  expect((await set.owner.post(`/plans/${set.theirs['plan']}/assignments`, week)).status).toBe(201);
+  link = (await set.owner.post(`/athletes/${athlete}/shares`, { id: v7(), days: 30 })).body;
+  home = browser(set.here);
+  await home.knock();
+});
+afterAll(() => set.here.end());
+
+const event = (kind: string, fields: object, at = new Date().toISOString()) => ({
+  id: v7(),
+  at,
+  kind,
+  ...fields,
+});
+const tick = (n: number, more: object = {}, at?: string) =>
+  event('set-ticked', { date: today, drill: thrown, set: n, clean: null, missed: null, ...more }, at);
+const log = async (...events: object[]) =>
+  (await home.post<HomeAnswer>(`/shared/${link.token}/log`, { events })).body;
+const read = async () => (await home.get<SharedPage>(`/shared/${link.token}`)).body;
+const page = async () => (await set.owner.get(`/athletes/${athlete}`)).body;
+
+it('keeps what is ticked at home once, and counts its throws at the athlete and behind the link', async () => {
+  const before = await page();
+  const first = tick(1);
+  const { answers, at } = await log(first, tick(2, { clean: 7, missed: 1 }));
+  expect(answers.map(({ stored }) => stored)).toEqual([true, true]);
+  await log(first);
+  const behind = await read();
+  expect(behind.home.sets).toMatchObject([
+    { date: today, drill: thrown, set: 1, clean: null, late: false },
+    { set: 2, clean: 7, missed: 1 },
+  ]);
+  expect(behind.asOf > at).toBe(true);
+  const each = throwsASet(drillOf(thrown)!);
+  const after = await page();
+  expect(after.home.sets).toHaveLength(2);
+  expect(after.limits.easyToday - before.limits.easyToday).toBeCloseTo(2 * each, 6);
+  expect(behind.limits.thrownToday).toBeCloseTo(after.limits.thrownToday, 6);
+  const open = await set.owner.get(`/athletes/${athlete}/open-session`);
+  expect(open.body.elsewhere.easy).toBeCloseTo(2 * each, 6);
+});
+
+it('takes a tick back, and leaves the day of a tick whose reps are counted later', async () => {
+  const untick = (n: number) => event('set-unticked', { date: today, drill: thrown, set: n });
+  await log(untick(1), untick(2));
+  expect((await read()).home.sets).toEqual([]);
+  expect((await page()).limits.easyToday).toBe(0);
+  const yesterday = addDays(today, -1);
+  const then = `${yesterday}T12:00:00.000Z`;
+  await log(tick(1, { date: yesterday }, then), tick(1, { date: yesterday, clean: 8, missed: 0 }));
+  expect((await read()).home.sets).toMatchObject([
+    { date: yesterday, clean: 8, doneOn: yesterday, late: false },
+  ]);
+  await log(tick(2, { date: yesterday }));
+  expect((await page()).home.sets.find((each: { set: number }) => each.set === 2)).toMatchObject({
+    doneOn: today,
+    late: true,
+  });
+});
+
+it('does nothing in the future, however wrong the clock of the device', async () => {
+  const later = new Date(Date.now() + 86_400_000).toISOString();
+  await log(tick(3, {}, later));
+  expect((await read()).home.sets.find((each) => each.set === 3)).toMatchObject({ doneOn: today });
+});
+
+it('counts pitches of games as hard throws until they are taken out', async () => {
+  const game = { date: today, title: 'Harbour nine' };
+  await log(event('game-pitched', { ...game, pitches: 40 }), event('game-pitched', { ...game, pitches: 45 }));
+  expect((await page()).limits.hardToday).toBe(45);
+  expect((await read()).home.games).toEqual([{ ...game, pitches: 45 }]);
+  await log(event('game-pitched', { ...game, pitches: 0 }));
+  expect((await page()).limits.hardToday).toBe(0);
+});
+
+it('shows marked pain to the academy at once', async () => {
+  const news = (await set.owner.raw('/news/stream')).body!.pipeThrough(new TextDecoderStream()).getReader();
+  await log(event('pain-marked', { level: 'pain', score: null, site: 'elbow' }));
+  let heard = '';
+  while (!heard.includes(athlete)) heard += (await news.read()).value ?? '';
+  await news.cancel();
+  expect((await page()).home.pain).toMatchObject([{ date: today, level: 'pain', site: 'elbow' }]);
+});
+
+it('refuses what it cannot keep by name, and takes the rest', async () => {
+  const wrong = [
+    tick(0),
+    tick(1, { drill: 'no-such-drill' }),
+    tick(1, { clean: -3 }),
+    event('game-pitched', { date: today, pitches: 201, title: 'x' }),
+    event('game-pitched', { date: '2026-02-30', pitches: 20, title: 'x' }),
+    event('pain-marked', { level: 'pain', score: null, site: 'tooth' }),
+    event('rep', { sessionId: set.theirs['session'], drill: thrown, outcome: 'clean' }),
+    { kind: 'set-ticked' },
+    7,
+  ];
+  const { answers } = await log(...(wrong as object[]), tick(4));
+  expect(answers.map(({ stored }) => stored)).toEqual([...wrong.map(() => false), true]);
+  expect(answers.slice(0, 6).map(({ why }) => why!.split(' ')[0])).toEqual([
+    'set',
+    'drill',
+    'clean',
+    'pitches',
+    'date',
+    'site',
+  ]);
+  expect((await home.post(`/shared/${link.token}/log`, { events: [] })).status).toBe(422);
+});
+
+it('takes nothing through a link that was taken back in the middle', async () => {
+  await set.owner.post(`/shares/${link.id}/end`, { id: v7() });
+  const before = await set.counts();
+  const { status, body } = await home.post(`/shared/${link.token}/log`, { events: [tick(5)] });
+  expect([status, body.error]).toEqual([404, expect.stringContaining('taken back')]);
+  expect(await set.counts()).toEqual(before);
+});

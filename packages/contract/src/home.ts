@@ -1,0 +1,171 @@
+import { painSites, type PainSite, type ThrowLimits } from '@wrightonic/core';
+import Joi from 'joi';
+import type { LogAnswer } from './log';
+import { drillId } from './log';
+import { day, id, instant, line } from './shared';
+import type { WeekSheet } from './sharing';
+
+interface Logged {
+  id: string;
+  at: string;
+}
+
+/** What is logged on the page behind a link: by the athlete, or whoever is at home. Nobody is signed in there. */
+export type HomeEvent =
+  | (Logged & {
+      kind: 'set-ticked';
+      /** The day for which the set was assigned. */
+      date: string;
+      drill: string;
+      /** From 1. */
+      set: number;
+      /** Reps, where somebody counted them. */
+      clean: number | null;
+      missed: number | null;
+    })
+  | (Logged & { kind: 'set-unticked'; date: string; drill: string; set: number })
+  | (Logged & {
+      kind: 'pain-marked';
+      level: 'none' | 'soreness' | 'pain';
+      /** 0 to 10, for soreness. */
+      score: number | null;
+      site: PainSite | null;
+    })
+  /** Pitches of a game, of whatever team; the newest word on a day and a name counts. */
+  | (Logged & { kind: 'game-pitched'; date: string; pitches: number; title: string });
+
+export type HomeKind = HomeEvent['kind'];
+export type HomeEventOf<K extends HomeKind> = Extract<HomeEvent, { kind: K }>;
+
+const ofSet = {
+  date: day.required(),
+  drill: drillId.required(),
+  set: Joi.number().integer().min(1).max(20).required(),
+};
+const reps = Joi.number().integer().min(0).max(200).allow(null).required();
+const bodies: { [K in HomeKind]: Record<string, Joi.Schema> } = {
+  'set-ticked': { ...ofSet, clean: reps, missed: reps },
+  'set-unticked': ofSet,
+  'pain-marked': {
+    level: Joi.valid('none', 'soreness', 'pain').required(),
+    score: Joi.number().integer().min(0).max(10).allow(null).required(),
+    site: Joi.valid(...painSites, null).required(),
+  },
+  'game-pitched': {
+    date: day.required(),
+    pitches: Joi.number().integer().min(0).max(200).required(),
+    title: line(80).required(),
+  },
+};
+const perKind = new Map(
+  Object.entries(bodies).map(([kind, body]) => [
+    kind,
+    Joi.object({ id: id.required(), at: instant.required(), kind: Joi.valid(kind).required(), ...body }),
+  ]),
+);
+
+export const homeEvent = Joi.object<HomeEvent>({ kind: Joi.valid(...perKind.keys()).required() })
+  .unknown()
+  .required()
+  .custom((value: HomeEvent, helpers) => {
+    const result = perKind.get(value.kind)!.validate(value, { abortEarly: true, convert: false });
+    return result.error ? helpers.message({ custom: result.error.message.replaceAll('"', '') }) : value;
+  });
+
+/** Events in the order in which they happened; each is judged by itself. */
+export const homeBatch = Joi.object<{ events: unknown[] }>({
+  events: Joi.array().items(Joi.any()).min(1).max(200).required(),
+}).required();
+
+export interface HomeAnswer {
+  answers: LogAnswer[];
+  /** By the server’s clock: whatever is read as of later holds these. */
+  at: string;
+}
+
+/** A set that was done at home. */
+export interface HomeSet {
+  date: string;
+  drill: string;
+  set: number;
+  clean: number | null;
+  missed: number | null;
+  at: string;
+  /** The day on which it was done. */
+  doneOn: string;
+  /** It was done after its day. */
+  late: boolean;
+}
+
+export interface HomePain {
+  date: string;
+  at: string;
+  level: 'none' | 'soreness' | 'pain';
+  score: number | null;
+  site: PainSite | null;
+}
+
+export interface HomeGame {
+  date: string;
+  pitches: number;
+  title: string;
+}
+
+/** What was done at home lately, oldest first. */
+export interface HomeRecord {
+  sets: HomeSet[];
+  pain: HomePain[];
+  games: HomeGame[];
+}
+
+/** What a link opens. */
+export interface SharedPage extends WeekSheet {
+  expiresAt: string;
+  /** The day at the venue, and when this was read, by the server’s clock. */
+  today: string;
+  asOf: string;
+  zone: string;
+  home: HomeRecord;
+  limits: Pick<ThrowLimits, 'maxToday' | 'leftToday' | 'thrownToday' | 'restUntil' | 'because'>;
+}
+
+const keyOf = ({ date, drill, set }: Pick<HomeSet, 'date' | 'drill' | 'set'>): string =>
+  `${date} ${drill} ${set}`;
+
+/**
+ * A record with more events laid over it, in their order.
+ *
+ * @param dayOf the day at the venue on which something happened
+ */
+export function withHome(
+  record: HomeRecord,
+  events: readonly HomeEvent[],
+  dayOf: (at: string) => string,
+): HomeRecord {
+  const sets = new Map(record.sets.map((set) => [keyOf(set), set]));
+  const games = new Map(record.games.map((game) => [`${game.date} ${game.title}`, game]));
+  const pain = [...record.pain];
+  for (const event of events)
+    switch (event.kind) {
+      case 'set-ticked': {
+        const { date, drill, set, clean, missed, at } = event;
+        // Reps that are counted later change nothing about when it was done.
+        const { at: doneAt, doneOn } = sets.get(keyOf(event)) ?? { at, doneOn: dayOf(at) };
+        sets.set(keyOf(event), { date, drill, set, clean, missed, at: doneAt, doneOn, late: doneOn > date });
+        break;
+      }
+      case 'set-unticked':
+        sets.delete(keyOf(event));
+        break;
+      case 'pain-marked': {
+        const { at, level, score, site } = event;
+        pain.push({ date: dayOf(at), at, level, score, site });
+        break;
+      }
+      case 'game-pitched': {
+        const { date, pitches, title } = event;
+        games.set(`${date} ${title}`, { date, pitches, title });
+      }
+    }
+  return { sets: [...sets.values()], pain, games: [...games.values()].filter(({ pitches }) => pitches > 0) };
+}
