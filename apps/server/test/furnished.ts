@@ -86,6 +86,7 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
   'POST /plans/:id/template': () => ({ id: v7(), name: 'Barn ladder' }),
   'POST /athletes/:id/shares': () => ({ id: v7(), days: 30 }),
   'POST /shares/:id/end': () => ({ id: v7() }),
+  'POST /feeds': () => ({ id: v7() }),
   'POST /devices': () => ({ id: v7(), name: 'Gun at cage 1' }),
   'POST /devices/:id/end': () => ({ id: v7() }),
   'POST /stage-moves': () => ({
@@ -248,6 +249,9 @@ export async function furnished() {
       'devices',
       'device_ends',
       'readings',
+      'lesson_changes',
+      'feeds',
+      'feed_ends',
       'home_sets',
       'home_pain',
       'home_games',

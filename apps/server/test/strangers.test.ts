@@ -44,6 +44,7 @@ const open = new Set([
   // With the key of a device; see radar.test.ts.
   'POST /readings',
   'POST /shared/:token/log',
+  'GET /feeds/:token/lessons.ics',
 ]);
 const own = new Set([
   'PUT /profile',
@@ -62,6 +63,8 @@ const own = new Set([
   'GET /drills',
   'POST /drills',
   'POST /drills/import',
+  'GET /day',
+  'POST /feeds',
   'GET /devices',
   'POST /devices',
   // For the demo data alone.
@@ -192,7 +195,7 @@ it('lets assistants look and log, and plan nothing', async () => {
   expect((await ask(set.assistant, 'POST', '/log')).status).toBe(200);
   for (const route of Object.keys(set.bodies)) {
     const [method, path] = route.split(' ') as [string, string];
-    if (['/log', '/profile', '/lessons'].includes(path)) continue;
+    if (['/log', '/profile', '/lessons', '/feeds'].includes(path)) continue;
     expect([route, (await ask(set.assistant, method, path)).status]).toEqual([route, 403]);
   }
 });

@@ -67,14 +67,6 @@ export interface RosterEntry {
   due: DueNow;
 }
 
-export interface LessonToday {
-  id: string;
-  athleteId: string;
-  startsAt: string;
-  minutes: number;
-  place: string;
-}
-
 export interface LookRecord {
   id: string;
   kind: 'quick' | 'full';

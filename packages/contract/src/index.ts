@@ -6,6 +6,7 @@ export * from './drillBook';
 export * from './headless';
 export * from './home';
 export * from './imports';
+export * from './lessons';
 export * from './links';
 export * from './log';
 export * from './measuring';

@@ -11,6 +11,7 @@ import {
 } from '@wrightonic/core';
 import Joi from 'joi';
 import { severity } from './headless';
+import { lessonStates, type LessonState } from './lessons';
 import { measuringBodies, type MeasuringEvent } from './measuring';
 import { day, id, instant, line, note, zone } from './shared';
 
@@ -123,6 +124,18 @@ export type LogEvent =
   /** Takes a rep or a throw back; both stay in the history. */
   | (Logged & { kind: 'undo'; sessionId: string | null; of: string })
   | (Logged & { kind: 'session-ended'; sessionId: string; note: string })
+  /** A lesson does not go as it stood in the diary; the newest word counts. */
+  | (Logged & {
+      kind: 'lesson-changed';
+      lessonId: string;
+      state: LessonState;
+      /** Where it was moved to; null for anything else. */
+      startsAt: string | null;
+      place: string | null;
+      reason: string;
+      /** The later ones of its series as well. */
+      rest: boolean;
+    })
   | MeasuringEvent;
 
 export type LogKind = LogEvent['kind'];
@@ -218,6 +231,23 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
   },
   undo: { sessionId: id.allow(null).required(), of: id.required() },
   'session-ended': { sessionId: id.required(), note: note().required() },
+  'lesson-changed': {
+    lessonId: id.required(),
+    state: Joi.valid(...lessonStates).required(),
+    startsAt: Joi.when('state', {
+      is: 'moved',
+      then: instant.required(),
+      otherwise: Joi.valid(null).required(),
+    }),
+    place: note(80).allow(null).required(),
+    reason: note(300).required(),
+    // Each of a series is moved by itself: their days differ.
+    rest: Joi.when('state', {
+      is: Joi.valid('on', 'called-off'),
+      then: Joi.boolean().required(),
+      otherwise: Joi.valid(false).required(),
+    }),
+  },
   ...measuringBodies,
 };
 

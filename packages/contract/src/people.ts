@@ -1,6 +1,5 @@
 import { approachSides, type Approach, type Hand } from '@wrightonic/core';
 import Joi from 'joi';
-import { day, id, note } from './shared';
 
 export interface SignIn {
   email: string;
@@ -36,26 +35,4 @@ export const profile = Joi.object<Profile>({
     teach: Joi.valid(...approachSides.teach, null).required(),
     hips: Joi.valid(...approachSides.hips, null).required(),
   }).required(),
-}).required();
-
-export interface NewLesson {
-  id: string;
-  athleteId: string;
-  date: string;
-  /** Time of day at the venue, HH:MM. */
-  time: string;
-  minutes: number;
-  place: string;
-}
-
-export const newLesson = Joi.object<NewLesson>({
-  id: id.required(),
-  athleteId: id.required(),
-  date: day.required(),
-  time: Joi.string()
-    .pattern(/^([01]\d|2[0-3]):[0-5]\d$/)
-    .required()
-    .messages({ 'string.pattern.base': '{{#label}} must be a time of day such as 16:30' }),
-  minutes: Joi.number().integer().min(10).max(240).required(),
-  place: note(80).required(),
 }).required();

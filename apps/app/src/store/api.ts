@@ -1,6 +1,6 @@
 import type {
   AthletePage,
-  LessonToday,
+  Lesson,
   LogAnswer,
   LogEvent,
   OpenSession,
@@ -70,7 +70,7 @@ export const api = createApi({
         providesTags: (_result, _error, id) => [{ type: 'Athlete', id }],
         onQueryStarted: reading('page'),
       }),
-      lessons: build.query<LessonToday[], void>({ query: () => 'lessons', providesTags: ['Lessons'] }),
+      lessons: build.query<Lesson[], void>({ query: () => 'lessons', providesTags: ['Lessons'] }),
       openSession: build.query<OpenSession, string>({
         query: (id) => `athletes/${id}/open-session`,
         keepUnusedDataFor: 0,

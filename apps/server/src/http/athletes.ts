@@ -1,9 +1,7 @@
-import { athleteForm, athletesImport, newAthlete, newLesson } from '@wrightonic/contract';
+import { athleteForm, athletesImport, newAthlete } from '@wrightonic/contract';
 import { Router } from 'express';
 import { mustInstruct } from '../auth/session';
-import { addAthletes, athlete, changeAthlete } from '../store/athletes';
-import { addLesson, lessonsOn } from '../store/lessons';
-import { venueDay } from '../store/venueDay';
+import { addAthletes, changeAthlete } from '../store/athletes';
 import { athletePage } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { roster } from './roster';
@@ -39,19 +37,6 @@ export function athleteRoutes(): Router {
     const form = body(request, athleteForm);
     found(await changeAthlete(academy, id, form, home.zone, person.id), 'athlete');
     response.json({ id });
-  });
-
-  routes.get('/lessons', async (request, response) => {
-    const { academy, home } = who(request);
-    response.json(await lessonsOn(academy, venueDay(new Date(), home.zone), home.zone));
-  });
-
-  routes.post('/lessons', async (request, response) => {
-    const { academy, home, person } = who(request);
-    const lesson = body(request, newLesson);
-    found(await athlete(academy, lesson.athleteId), 'athlete');
-    await addLesson(academy, lesson, home.zone, person.id);
-    response.status(201).json({ id: lesson.id });
   });
 
   return routes;

@@ -12,6 +12,7 @@ import { drillRoutes, schemaRoutes } from './drills';
 import { gameRoutes } from './games';
 import { Hub } from './hub';
 import { ladderRoutes } from './ladders';
+import { feedRoutes, lessonRoutes } from './lessons';
 import { logRoutes } from './log';
 import { measuredRoutes } from './measured';
 import { newsRoutes } from './news';
@@ -106,7 +107,7 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     knowPerson(door),
     csrf.csrfSynchronisedProtection,
   );
-  api.use(sessionRoutes(door), sharedRoutes(door, hub), schemaRoutes());
+  api.use(sessionRoutes(door), sharedRoutes(door, hub), feedRoutes(door), schemaRoutes());
   api.use(
     mustBeSignedIn,
     athleteRoutes(),
@@ -116,6 +117,7 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     drillRoutes(),
     gameRoutes(),
     ladderRoutes(),
+    lessonRoutes(),
     shareRoutes(),
     traceRoutes(),
     measuredRoutes(),

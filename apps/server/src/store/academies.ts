@@ -99,6 +99,18 @@ export class Doorkeeper {
       : null;
   }
 
+  /** Whose calendar an address is; null when it was renewed, or never was. */
+  async feed(tokenHash: string): Promise<{ academyId: string; personId: string } | null> {
+    const row = await this.db({ f: 'feeds' })
+      .leftJoin({ e: 'feed_ends' }, (join) =>
+        join.on('e.academy_id', 'f.academy_id').andOn('e.feed_id', 'f.id'),
+      )
+      .where({ 'f.token_hash': tokenHash })
+      .whereNull('e.id')
+      .first('f.academy_id', 'f.person_id');
+    return row ? { academyId: row.academy_id, personId: row.person_id } : null;
+  }
+
   /** The device that a key belongs to; null when there is none, or it was taken back. */
   async device(keyHash: string): Promise<{ academyId: string; id: string } | null> {
     const row = await this.db({ d: 'devices' })

@@ -1,5 +1,6 @@
-import type { Ahead, NewGames } from '@wrightonic/contract';
+import { takesPlace, type Ahead, type NewGames } from '@wrightonic/contract';
 import { addDays } from '@wrightonic/core';
+import { lessonsBetween } from './lessons';
 import { inBatches, notUndone, type Academy } from './scope';
 import { venueDay, venueInstant } from './venueDay';
 
@@ -15,12 +16,9 @@ export async function aheadOf(
 ): Promise<Ahead[]> {
   const until = addDays(from, daysAhead);
   const [lessons, games] = await Promise.all([
-    academy
-      .from('lessons')
-      .where({ athlete_id: athleteId })
-      .where('starts_at', '>=', venueInstant(from, '00:00', zone))
-      .where('starts_at', '<', venueInstant(until, '00:00', zone))
-      .orderBy('starts_at'),
+    lessonsBetween(academy, venueInstant(from, '00:00', zone), venueInstant(until, '00:00', zone), {
+      athlete_id: athleteId,
+    }),
     notUndone(academy.from('games', 'g').where({ 'g.athlete_id': athleteId }), 'g')
       .where('g.date', '>=', from)
       .where('g.date', '<', until)
@@ -35,12 +33,12 @@ export async function aheadOf(
       minutes: null,
       title: row.title,
     })),
-    ...lessons.map((row: Record<string, any>): Ahead => ({
-      id: row.id,
-      date: venueDay(row.starts_at, zone),
+    ...lessons.filter(takesPlace).map((lesson): Ahead => ({
+      id: lesson.id,
+      date: venueDay(new Date(lesson.startsAt), zone),
       kind: 'lesson',
-      minutes: row.minutes,
-      title: row.place,
+      minutes: lesson.minutes,
+      title: lesson.place,
     })),
   ].sort((a, b) => a.date.localeCompare(b.date));
 }

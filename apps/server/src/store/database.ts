@@ -7,6 +7,7 @@ import * as weeks from './migrations/0005_weeks';
 import * as ownDrills from './migrations/0006_own_drills';
 import * as field from './migrations/0007_field';
 import * as home from './migrations/0008_home';
+import * as lessons from './migrations/0009_lessons';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -18,6 +19,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0006_own_drills': ownDrills,
   '0007_field': field,
   '0008_home': home,
+  '0009_lessons': lessons,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -1,31 +1,121 @@
-import type { LessonToday, NewLesson } from '@wrightonic/contract';
-import type { Academy } from './scope';
+import type { EventOf, Lesson, NewLesson } from '@wrightonic/contract';
 import { addDays } from '@wrightonic/core';
+import { missingParent, type Academy } from './scope';
+import { told } from './told';
 import { venueInstant } from './venueDay';
 
-export const addLesson = (academy: Academy, lesson: NewLesson, zone: string, by: string): Promise<void> =>
-  academy.add('lessons', {
-    id: lesson.id,
-    athlete_id: lesson.athleteId,
-    instructor_id: by,
-    starts_at: venueInstant(lesson.date, lesson.time, zone),
-    zone,
-    minutes: lesson.minutes,
-    place: lesson.place,
-  });
+/** Puts a lesson in the diary, and those of the weeks after at the same time of day. */
+export const addLesson = (
+  academy: Academy,
+  { id, athleteId, date, time, minutes, place, weekly = [] }: NewLesson,
+  zone: string,
+  by: string,
+): Promise<void> =>
+  academy.add(
+    'lessons',
+    [id, ...weekly].map((each, week) => ({
+      id: each,
+      athlete_id: athleteId,
+      instructor_id: by,
+      starts_at: venueInstant(addDays(date, 7 * week), time, zone),
+      zone,
+      minutes,
+      place,
+      series_id: weekly.length ? id : null,
+    })),
+  );
 
-/** Lessons that start within one day at the venue, in order. */
-export async function lessonsOn(academy: Academy, date: string, zone: string): Promise<LessonToday[]> {
-  const rows = await academy
-    .from('lessons')
-    .where('starts_at', '>=', venueInstant(date, '00:00', zone))
-    .where('starts_at', '<', venueInstant(addDays(date, 1), '00:00', zone))
-    .orderBy(['starts_at', 'id']);
-  return rows.map((row: Record<string, any>) => ({
-    id: row.id,
-    athleteId: row.athlete_id,
-    startsAt: row.starts_at.toISOString(),
-    minutes: row.minutes,
-    place: row.place,
-  }));
+export async function storeLessonChange(
+  academy: Academy,
+  event: EventOf<'lesson-changed'>,
+  by: string,
+): Promise<void> {
+  if (!(await academy.from('lessons').where({ id: event.lessonId }).first('id')))
+    throw missingParent('no lesson');
+  await academy.add('lesson_changes', {
+    ...told(event, by),
+    lesson_id: event.lessonId,
+    rest: event.rest,
+    state: event.state,
+    starts_at: event.startsAt && new Date(event.startsAt),
+    place: event.place,
+    reason: event.reason,
+  });
 }
+
+type Row = Record<string, any>;
+
+/** The newest word on each lesson, its own or one on the rest of its series. */
+async function changesOf(academy: Academy, lessons: readonly Row[]): Promise<Map<string, Row>> {
+  const series = [...new Set(lessons.flatMap((lesson) => lesson['series_id'] ?? []))];
+  const query = academy.from('lesson_changes', 'c');
+  const rows: Row[] = lessons.length
+    ? await academy
+        .join(query, 'lessons', 'l', 'id', 'c.lesson_id')
+        .where((either) =>
+          either
+            .whereIn(
+              'c.lesson_id',
+              lessons.map((lesson) => lesson['id']),
+            )
+            .orWhere((rest) => rest.where('c.rest', true).whereIn('l.series_id', series)),
+        )
+        .orderBy([{ column: 'c.at' }, { column: 'c.id' }])
+        .select('c.*', 'l.series_id', 'l.starts_at as first_at')
+    : [];
+  const newest = new Map<string, Row>();
+  for (const change of rows)
+    for (const lesson of lessons)
+      if (
+        change['lesson_id'] === lesson['id'] ||
+        (change['rest'] &&
+          change['series_id'] === lesson['series_id'] &&
+          change['first_at'] <= lesson['starts_at'])
+      )
+        newest.set(lesson['id'], change);
+  return newest;
+}
+
+/** Lessons that are, or were to be, between two instants; in the order in which they stand now. */
+export async function lessonsBetween(
+  academy: Academy,
+  from: Date,
+  until: Date,
+  of: { athlete_id?: string; instructor_id?: string } = {},
+): Promise<Lesson[]> {
+  const within = (column: string) => (query: ReturnType<Academy['from']>) =>
+    query.where(column, '>=', from).where(column, '<', until);
+  const moved = academy.from('lesson_changes').where(within('starts_at')).select('lesson_id');
+  const rows: Row[] = await academy
+    .from('lessons')
+    .where(of)
+    .where((either) => either.where(within('starts_at')).orWhereIn('id', moved));
+  const changes = await changesOf(academy, rows);
+  return rows
+    .map((row): Lesson => {
+      const change = changes.get(row['id']);
+      const away: Date | null = change?.['state'] === 'moved' ? change['starts_at'] : null;
+      return {
+        id: row['id'],
+        athleteId: row['athlete_id'],
+        instructorId: row['instructor_id'],
+        startsAt: (away ?? row['starts_at']).toISOString(),
+        minutes: row['minutes'],
+        place: change?.['place'] ?? row['place'],
+        state: change?.['state'] ?? 'on',
+        movedFrom: away && row['starts_at'].toISOString(),
+        series: row['series_id'],
+        reason: change?.['reason'] ?? '',
+      };
+    })
+    .filter(({ startsAt }) => startsAt >= from.toISOString() && startsAt < until.toISOString())
+    .sort((a, b) => (a.startsAt === b.startsAt ? (a.id < b.id ? -1 : 1) : a.startsAt < b.startsAt ? -1 : 1));
+}
+
+/** Lessons of some days at the venue. */
+export const lessonsOn = (academy: Academy, from: string, days: number, zone: string): Promise<Lesson[]> =>
+  lessonsBetween(
+    academy,
+    venueInstant(from, '00:00', zone),
+    venueInstant(addDays(from, days), '00:00', zone),
+  );

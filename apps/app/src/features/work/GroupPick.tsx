@@ -1,4 +1,4 @@
-import type { LessonToday, RosterEntry } from '@wrightonic/contract';
+import type { Lesson, RosterEntry } from '@wrightonic/contract';
 import { ScrollView, StyleSheet } from 'react-native';
 import { Button, Dialog, Portal, Text } from 'react-native-paper';
 import { Picks } from '../../ui/Choices';
@@ -10,7 +10,7 @@ interface Props {
   athleteId: string;
   group: readonly string[];
   roster: readonly RosterEntry[];
-  lessons: readonly LessonToday[];
+  lessons: readonly Lesson[];
   onPick: (ids: string[]) => void;
   onClose: () => void;
 }

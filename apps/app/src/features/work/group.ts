@@ -1,4 +1,4 @@
-import type { LessonToday } from '@wrightonic/contract';
+import type { Lesson } from '@wrightonic/contract';
 import type { Group } from '../../store/settings';
 
 /** As many as one instructor keeps an eye on. */
@@ -10,7 +10,7 @@ export const largestGroup = 6;
  */
 export function groupOf(
   id: string,
-  { chosen, today, lessons }: { chosen: Group | null; today: string; lessons: readonly LessonToday[] },
+  { chosen, today, lessons }: { chosen: Group | null; today: string; lessons: readonly Lesson[] },
 ): string[] {
   if (chosen?.date === today && chosen.ids.includes(id)) return chosen.ids;
   const own = lessons.filter(({ athleteId }) => athleteId === id);

@@ -1,0 +1,31 @@
+import type { Academy } from './scope';
+
+/** A new address of somebody’s calendar; whatever they had before leads nowhere any more. */
+export async function renewFeed(
+  academy: Academy,
+  id: string,
+  tokenHash: string,
+  personId: string,
+  newId: () => string,
+): Promise<void> {
+  const at = new Date();
+  await academy.whole(async (whole) => {
+    await whole.alone();
+    const open: string[] = await whole
+      .from('feeds', 'f')
+      .where({ 'f.person_id': personId })
+      .leftJoin({ e: 'feed_ends' }, (join) =>
+        join.on('e.academy_id', 'f.academy_id').andOn('e.feed_id', 'f.id'),
+      )
+      .whereNull('e.id')
+      .pluck('f.id');
+    await whole.add(
+      'feed_ends',
+      open.map((feed) => ({ id: newId(), feed_id: feed, at })),
+    );
+    await whole.add('feeds', { id, person_id: personId, token_hash: tokenHash, at });
+  });
+}
+
+export const feedById = (academy: Academy, id: string): Promise<{ id: string } | undefined> =>
+  academy.from('feeds').where({ id }).first('id');

@@ -1,0 +1,80 @@
+import Joi from 'joi';
+import { day, id, note } from './shared';
+
+export const lessonStates = ['on', 'called-off', 'moved', 'no-show', 'rained-off'] as const;
+export type LessonState = (typeof lessonStates)[number];
+
+/** Puts a lesson in the diary. */
+export interface NewLesson {
+  id: string;
+  athleteId: string;
+  date: string;
+  /** At the venue, `16:30`. */
+  time: string;
+  minutes: number;
+  place: string;
+  /** One id for each week after, when it is held again at the same time; none when left out. */
+  weekly?: string[];
+}
+
+const mostWeeks = 51;
+
+export const newLesson = Joi.object<NewLesson>({
+  id: id.required(),
+  athleteId: id.required(),
+  date: day.required(),
+  time: Joi.string()
+    .pattern(/^([01]\d|2[0-3]):[0-5]\d$/)
+    .required()
+    .messages({ 'string.pattern.base': '{{#label}} must be a time of day such as 16:30' }),
+  minutes: Joi.number().integer().min(10).max(240).required(),
+  place: note(80).required(),
+  weekly: Joi.array().items(id).max(mostWeeks).unique(),
+}).required();
+
+/** A lesson as it stands now. */
+export interface Lesson {
+  id: string;
+  athleteId: string;
+  instructorId: string;
+  startsAt: string;
+  minutes: number;
+  place: string;
+  state: LessonState;
+  /** When it was to be before it was moved; null for one that was not. */
+  movedFrom: string | null;
+  /** Shared by lessons that were put into the diary together. */
+  series: string | null;
+  reason: string;
+}
+
+/** Whether somebody is expected. */
+export const takesPlace = ({ state }: Pick<Lesson, 'state'>): boolean => state === 'on' || state === 'moved';
+
+export interface LessonQuery {
+  from?: string;
+  days?: string;
+}
+
+export const lessonQuery = Joi.object<LessonQuery>({
+  from: day,
+  days: Joi.string()
+    .pattern(/^([1-9]|[1-3]\d|4[0-2])$/)
+    .messages({ 'string.pattern.base': '{{#label}} must be a number of days from 1 to 42' }),
+}).required();
+
+/** The address of an instructor’s calendar is told once. */
+export interface MadeFeed {
+  id: string;
+  token: string;
+}
+
+export const newFeed = Joi.object<{ id: string }>({ id: id.required() }).required();
+
+/** What the day asks for beside its lessons. */
+export interface DayNews {
+  /** Pain that was marked in the last seven days, newest first. */
+  pain: { athleteId: string; date: string; site: string | null; where: 'home' | 'session' }[];
+  /** Athletes with work assigned in the last seven days who did none of it. */
+  idle: string[];
+}
