@@ -1,6 +1,6 @@
 import { emptyAthlete, type AthletePage, type LogEvent, type RosterMove } from '@wrightonic/contract';
 import { drills } from '@wrightonic/core';
-import { readyWords } from '../src/features/athletes/readyWords';
+import { readyWords } from '../src/ui/readyWords';
 import { addable } from '../src/features/build/planDrills';
 import { drillsThat, neededThings, servedTargets, type DrillFilter } from '../src/features/drills/filter';
 import { lastTap } from '../src/features/work/session';

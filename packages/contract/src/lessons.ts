@@ -1,8 +1,6 @@
+import type { LessonState } from '@wrightonic/core';
 import Joi from 'joi';
 import { day, id, note } from './shared';
-
-export const lessonStates = ['on', 'called-off', 'moved', 'no-show', 'rained-off'] as const;
-export type LessonState = (typeof lessonStates)[number];
 
 /** Puts a lesson in the diary. */
 export interface NewLesson {
@@ -47,9 +45,6 @@ export interface Lesson {
   series: string | null;
   reason: string;
 }
-
-/** Whether somebody is expected. */
-export const takesPlace = ({ state }: Pick<Lesson, 'state'>): boolean => state === 'on' || state === 'moved';
 
 export interface LessonQuery {
   from?: string;

@@ -3,15 +3,16 @@ import {
   drillOf,
   fastestThrow,
   isMissReason,
+  lessonStates,
   nodeOf,
   ownDrillId,
   painSites,
+  type LessonState,
   type PainSite,
   type Severity,
 } from '@wrightonic/core';
 import Joi from 'joi';
 import { severity } from './headless';
-import { lessonStates, type LessonState } from './lessons';
 import { measuringBodies, type MeasuringEvent } from './measuring';
 import { day, id, instant, line, note, zone } from './shared';
 

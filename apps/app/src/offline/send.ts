@@ -24,6 +24,7 @@ const turning = new Set<LogKind>([
   'session-ended',
   'screen-finished',
   'curves-read',
+  'lesson-changed',
 ]);
 
 /** Kinds after which the next look is offered something else; the rest is laid over by the journal. */
@@ -65,6 +66,7 @@ export const send = (): Thunk<Promise<void>> => async (dispatch, state) => {
         dispatch(
           api.util.invalidateTags([
             'Roster',
+            'Lessons',
             ...turned.map(({ athleteId }) => ({ type: 'Athlete' as const, id: athleteId })),
           ]),
         );

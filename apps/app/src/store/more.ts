@@ -7,6 +7,7 @@ import type {
   CallRecord,
   ClipRecord,
   CurveRecord,
+  DayNews,
   DeviceRecord,
   DrillAddition,
   DrillFileRead,
@@ -17,8 +18,10 @@ import type {
   FindingRecord,
   HomeAnswer,
   HomeEvent,
+  Lesson,
   LinkEditRecord,
   MadeDevice,
+  MadeFeed,
   MadeShare,
   Me,
   NewAssignment,
@@ -211,6 +214,18 @@ export const more = api.enhanceEndpoints({ addTagTypes: ['Devices'] }).injectEnd
       endShare: build.mutation<Made, Of<ShareEnd> & { share: string }>({
         query: ({ share, body }) => ({ url: `shares/${share}/end`, method: 'POST', body }),
         invalidatesTags: ['Shares'],
+      }),
+      diary: build.query<Lesson[], { from: string; days: number }>({
+        query: ({ from, days }) => `lessons?from=${from}&days=${days}`,
+        providesTags: ['Lessons'],
+      }),
+      day: build.query<DayNews, void>({
+        query: () => 'day',
+        providesTags: ['Roster'],
+        keepUnusedDataFor: 0,
+      }),
+      makeFeed: build.mutation<MadeFeed, { id: string }>({
+        query: (body) => ({ url: 'feeds', method: 'POST', body }),
       }),
       devices: build.query<DeviceRecord[], void>({ query: () => 'devices', providesTags: ['Devices'] }),
       addDevice: build.mutation<MadeDevice, NewDevice>({

@@ -11,7 +11,7 @@ interface Place {
 }
 
 export const places: readonly Place[] = [
-  { name: 'Today', href: '/', icon: 'weather-sunny', key: 't', also: [] },
+  { name: 'Today', href: '/', icon: 'weather-sunny', key: 't', also: ['/diary'] },
   { name: 'Roster', href: '/roster', icon: 'account-group', key: 'r', also: ['/athletes', '/roster'] },
   { name: 'Drills', href: '/drills', icon: 'dumbbell', key: 'd', also: ['/drills'] },
   { name: 'Office', href: '/office', icon: 'tune-variant', key: 'o', also: ['/office'] },

@@ -1,4 +1,5 @@
-import { takesPlace, type Lesson } from '@wrightonic/contract';
+import type { Lesson } from '@wrightonic/contract';
+import { takesPlace } from '@wrightonic/core';
 import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator';
 
 /** Lessons of an instructor as a calendar to subscribe to; what does not take place stays in it as called off. */

@@ -1,5 +1,5 @@
-import { takesPlace, type Ahead, type NewGames } from '@wrightonic/contract';
-import { addDays } from '@wrightonic/core';
+import type { Ahead, NewGames } from '@wrightonic/contract';
+import { addDays, takesPlace } from '@wrightonic/core';
 import { lessonsBetween } from './lessons';
 import { inBatches, notUndone, type Academy } from './scope';
 import { venueDay, venueInstant } from './venueDay';

@@ -1,6 +1,7 @@
 export * from './constraints';
 export * from './due';
 export * from './gate';
+export * from './lesson';
 export * from './missReasons';
 export * from './sets';
 export * from './stageMove';

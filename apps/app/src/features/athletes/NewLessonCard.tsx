@@ -7,10 +7,14 @@ import { v7 } from 'uuid';
 import { more } from '../../store/more';
 import { useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
 import { checkedBy } from '../../ui/form/checkedBy';
 import { Field } from '../../ui/form/Field';
 import { Trouble } from '../../ui/Notice';
 import { Heading } from '../../ui/Screen';
+
+/** Lessons in a row, a week apart. */
+const repeats = [1, 4, 8, 12, 26];
 
 /** Puts a lesson in the diary, so that it stands on the day's page. */
 export function NewLessonCard({ athleteId }: { athleteId: string }) {
@@ -21,9 +25,13 @@ export function NewLessonCard({ athleteId }: { athleteId: string }) {
     defaultValues: { id: v7(), athleteId, date: today, time: '16:00', minutes: 30, place: '' },
     resolver: checkedBy('lesson'),
   });
+  const [weeks, setWeeks] = useState(1);
   const save = handleSubmit(async (lesson) => {
-    if ('error' in (await add(lesson))) return;
-    setDone(`In the diary: ${lesson.date}, ${lesson.time}.`);
+    const weekly = Array.from({ length: weeks - 1 }, () => v7());
+    if ('error' in (await add({ ...lesson, weekly }))) return;
+    setDone(
+      `In the diary: ${lesson.date}, ${lesson.time}${weeks > 1 ? `, and each week after, ${weeks} lessons` : ''}.`,
+    );
     reset({ ...getValues(), id: v7() });
   });
   return (
@@ -45,6 +53,13 @@ export function NewLessonCard({ athleteId }: { athleteId: string }) {
           <Field control={control} name="place" label="Place" />
         </View>
       </View>
+      <Choices
+        label="How often"
+        shown
+        value={weeks}
+        onChange={setWeeks}
+        options={repeats.map((value) => ({ value, text: value === 1 ? 'Once' : `${value} weeks` }))}
+      />
       {error ? <Trouble error={error} /> : null}
       <Text role="status">{done}</Text>
       <Button mode="outlined" icon="calendar-plus" loading={isLoading} onPress={() => void save()}>

@@ -2,7 +2,7 @@ import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { more } from '../../store/more';
-import { readyWords } from './readyWords';
+import { readyWords } from '../../ui/readyWords';
 
 /** Who is ready for another stage, and the weeks of many at once. */
 export function Ready() {

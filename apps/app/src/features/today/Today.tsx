@@ -1,38 +1,61 @@
-import { router } from 'expo-router';
+import { takesPlace } from '@wrightonic/core/lesson';
+import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { withLessonChanges } from '../../offline/lessons';
+import { screen } from '../../screens/screen';
 import { api } from '../../store/api';
+import { useAppSelector } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
 import { AthleteLine } from '../../ui/AthleteLine';
 import { dayAt, longDay, timeAt } from '../../ui/days';
+import { lessonWords } from '../../ui/lessonWords';
 import { Empty, Trouble, Waiting } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
+import { useIdle } from '../../ui/useIdle';
 import { useWide } from '../../ui/useWide';
 
-/** The day's lessons in order, each with what is due. */
+// Comes with the later screens: the lessons are what somebody opens the app for.
+const DayAsks = screen('DayAsks', null);
+
+/** The day's lessons in order, each with what is due, and what else the day asks for. */
 export function Today() {
   const { academy } = useMe();
   const today = useToday();
   const lessons = api.useLessonsQuery();
   const roster = api.useRosterQuery();
+  const entries = useAppSelector(({ journal }) => journal.entries);
   const wide = useWide();
+  const idle = useIdle();
   const error = lessons.error ?? roster.error;
   const again = () => {
     void lessons.refetch();
     void roster.refetch();
   };
   const athletes = new Map(roster.data?.map((athlete) => [athlete.id, athlete]));
-  // Lessons that were read on an earlier day are not today's.
-  const day = roster.data
-    ? lessons.data?.filter(({ startsAt }) => dayAt(new Date(startsAt), academy.zone) === today)
-    : undefined;
+  // Lessons that were read on an earlier day are not today's, nor are those that were moved away.
+  const day =
+    roster.data && lessons.data
+      ? withLessonChanges(lessons.data, entries).filter(
+          ({ startsAt }) => dayAt(new Date(startsAt), academy.zone) === today,
+        )
+      : undefined;
+  const held = day?.filter(takesPlace).length;
   return (
-    <Screen title={today ? longDay(today) : 'Today'} most={wide ? 1100 : 760}>
+    <Screen
+      title={today ? longDay(today) : 'Today'}
+      most={wide ? 1100 : 760}
+      action={
+        <IconButton
+          icon="calendar-plus"
+          accessibilityLabel="Diary"
+          onPress={() => router.navigate('/diary' as Href)}
+        />
+      }
+    >
       {day ? (
         <Text variant="bodyLarge">
-          {day.length === 0
-            ? academy.name
-            : `${day.length} ${day.length === 1 ? 'lesson' : 'lessons'} at ${academy.name}`}
+          {held ? `${held} ${held === 1 ? 'lesson' : 'lessons'} at ${academy.name}` : academy.name}
         </Text>
       ) : null}
       {error ? <Trouble error={error} again={again} /> : null}
@@ -49,20 +72,29 @@ export function Today() {
         </Empty>
       ) : null}
       <View style={wide ? styles.grid : styles.list}>
-        {day &&
-          day.map((lesson) => {
-            const athlete = athletes.get(lesson.athleteId);
-            return athlete ? (
-              <View key={lesson.id} style={wide ? styles.half : null}>
+        {day?.map((lesson) => {
+          const athlete = athletes.get(lesson.athleteId);
+          const time = timeAt(lesson.startsAt, academy.zone);
+          return athlete ? (
+            <View key={lesson.id} style={[styles.line, wide ? styles.half : null]}>
+              <View style={[styles.grow, takesPlace(lesson) ? null : styles.off]}>
                 <AthleteLine
                   athlete={athlete}
-                  lead={timeAt(lesson.startsAt, academy.zone)}
-                  trail={lesson.place}
+                  lead={time}
+                  trail={lessonWords[lesson.state] || lesson.place}
                 />
               </View>
-            ) : null;
-          })}
+              <IconButton
+                icon="dots-vertical"
+                style={styles.more}
+                accessibilityLabel={`Change the lesson of ${athlete.givenName} at ${time}`}
+                onPress={() => router.navigate(`/diary/${lesson.id}?on=${today}` as Href)}
+              />
+            </View>
+          ) : null;
+        })}
       </View>
+      {idle ? <DayAsks /> : null}
     </Screen>
   );
 }
@@ -71,4 +103,8 @@ const styles = StyleSheet.create({
   list: { gap: 10 },
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
   half: { width: '49%' },
+  line: { flexDirection: 'row', alignItems: 'center' },
+  grow: { flex: 1, minWidth: 0 },
+  off: { opacity: 0.75 },
+  more: { margin: 0, width: 44, height: 44 },
 });

@@ -1,5 +1,6 @@
 import type { LogEvent } from '@wrightonic/contract';
 import { constraintOf, missReasonName, nodeName, type DrillBook } from '@wrightonic/core';
+import { lessonWords } from '../../ui/lessonWords';
 
 /** What was logged, as the person who logged it would say it. */
 export function entryWords(event: LogEvent, book: DrillBook): string {
@@ -26,6 +27,8 @@ export function entryWords(event: LogEvent, book: DrillBook): string {
       return `${event.from} says “${event.text}”`;
     case 'link-struck':
       return `${event.struck ? 'Struck' : 'Put back'}: ${nodeName(event.cause)} to ${nodeName(event.effect)}`;
+    case 'lesson-changed':
+      return `A lesson: ${lessonWords[event.state] || 'on after all'}${event.reason ? `, ${event.reason}` : ''}`;
     case 'session-begun':
       return 'The session began';
     case 'session-ended':

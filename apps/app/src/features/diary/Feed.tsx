@@ -1,0 +1,50 @@
+import { useState } from 'react';
+import { StyleSheet } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { more } from '../../store/more';
+import { Card } from '../../ui/Card';
+import { Trouble } from '../../ui/Notice';
+import { Heading } from '../../ui/Screen';
+
+/** The own lessons in whatever calendar one uses. */
+export function Feed() {
+  const [make, { data, error, isLoading }] = more.useMakeFeedMutation();
+  const [asked, setAsked] = useState(false);
+  return (
+    <Card>
+      <Heading level={3}>In your own calendar</Heading>
+      {data ? (
+        <>
+          <Text>
+            Subscribe to this address. It is shown only now, and an address that you made before has stopped
+            working.
+          </Text>
+          <Text
+            variant="labelLarge"
+            selectable
+          >{`${location.origin}/api/feeds/${data.token}/lessons.ics`}</Text>
+        </>
+      ) : (
+        <>
+          <Text>
+            Your lessons with their times, places and first names. Whoever has the address can read them.
+          </Text>
+          {error ? <Trouble error={error} /> : null}
+          {asked ? <Text>Another address ends the one before. Go on?</Text> : null}
+          <Button
+            mode="outlined"
+            icon="calendar-export"
+            style={styles.start}
+            loading={isLoading}
+            onPress={() => (asked ? void make({ id: v7() }) : setAsked(true))}
+          >
+            {asked ? 'Yes, make it' : 'Make an address'}
+          </Button>
+        </>
+      )}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({ start: { alignSelf: 'flex-start' } });

@@ -1,0 +1,150 @@
+import type { Lesson } from '@wrightonic/contract';
+import { takesPlace, type LessonState } from '@wrightonic/core';
+import { useLocalSearchParams } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Checkbox, Text, TextInput } from 'react-native-paper';
+import { log } from '../../offline/log';
+import { api } from '../../store/api';
+import { useAppDispatch } from '../../store/store';
+import { useMe, useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { dayAt, longDay, timeAt } from '../../ui/days';
+import { lessonWords } from '../../ui/lessonWords';
+import { Empty, Trouble, Waiting } from '../../ui/Notice';
+import { Heading, Screen } from '../../ui/Screen';
+import { MoveLesson } from './MoveLesson';
+import { Replan } from './Replan';
+import { useDiary } from './useDiary';
+
+const ways: readonly { state: LessonState; text: string }[] = [
+  { state: 'no-show', text: 'Did not come' },
+  { state: 'rained-off', text: 'Rained off' },
+  { state: 'called-off', text: 'Call it off' },
+];
+
+/** One lesson: what becomes of it, and what that does to the week. */
+export function LessonScreen() {
+  const { lesson: id, on = '' } = useLocalSearchParams<{ lesson: string; on: string }>();
+  const { lessons, error, again } = useDiary(on, 1);
+  const { data: roster } = api.useRosterQuery();
+  const today = useToday();
+  /** As it stood when the screen was opened: a lesson that is moved away is not on this day any more. */
+  const [known, setKnown] = useState<Lesson | null>(null);
+  const found = lessons?.find((each) => each.id === id);
+  if (found && !known) setKnown(found);
+  const lesson = found ?? known;
+  const athlete = roster?.find((each) => each.id === lesson?.athleteId);
+  return (
+    <Screen
+      title={athlete ? `${athlete.givenName}’s lesson` : 'Lesson'}
+      back={on === today ? { label: 'Back to today', to: '/' } : { label: 'Back to the diary', to: '/diary' }}
+    >
+      {error ? <Trouble error={error} again={again} /> : null}
+      {!lessons && !error ? <Waiting what="Reading the diary" /> : null}
+      {lessons && !lesson ? <Empty>This lesson is not on this day any more. Look in the diary.</Empty> : null}
+      {lesson ? <One lesson={lesson} on={on} /> : null}
+    </Screen>
+  );
+}
+
+function One({ lesson, on }: { lesson: Lesson; on: string }) {
+  const { academy } = useMe();
+  const dispatch = useAppDispatch();
+  const [reason, setReason] = useState('');
+  const [rest, setRest] = useState(false);
+  const [moving, setMoving] = useState(false);
+  /** Where it went in this visit; the same day where it does not take place. */
+  const [changed, setChanged] = useState<{ state: LessonState; to: string | null } | null>(null);
+  const state = changed?.state ?? lesson.state;
+  const change = (next: LessonState, more: { startsAt?: string; place?: string } = {}) => {
+    const { startsAt = null, place = null } = more;
+    dispatch(
+      log(lesson.athleteId, 'lesson-changed', {
+        lessonId: lesson.id,
+        state: next,
+        startsAt,
+        place,
+        reason: reason.trim(),
+        rest: rest && (next === 'called-off' || next === 'on'),
+      }),
+    );
+    setMoving(false);
+    setChanged({ state: next, to: startsAt && dayAt(new Date(startsAt), academy.zone) });
+  };
+  const at = lesson.movedFrom ?? lesson.startsAt;
+  return (
+    <>
+      <Card>
+        <Text variant="titleMedium">
+          {`${longDay(dayAt(new Date(lesson.startsAt), academy.zone))}, ${timeAt(lesson.startsAt, academy.zone)}, ${lesson.minutes} min`}
+        </Text>
+        {lesson.place ? <Text>{lesson.place}</Text> : null}
+        {lesson.movedFrom ? (
+          <Text variant="bodySmall">
+            {`Moved from ${longDay(dayAt(new Date(at), academy.zone))}, ${timeAt(at, academy.zone)}`}
+          </Text>
+        ) : null}
+        <Text variant="labelLarge" role="status">
+          {takesPlace({ state }) && state !== 'moved' ? 'As planned' : `It is ${lessonWords[state]}`}
+        </Text>
+        {lesson.reason ? <Text variant="bodySmall">{lesson.reason}</Text> : null}
+      </Card>
+      <Card>
+        <Heading>It goes otherwise</Heading>
+        <TextInput
+          mode="outlined"
+          label="Why (optional)"
+          aria-label="Why"
+          value={reason}
+          onChangeText={setReason}
+          maxLength={300}
+        />
+        {lesson.series ? (
+          <Checkbox.Item
+            label="All later ones of the series as well, where it is called off"
+            status={rest ? 'checked' : 'unchecked'}
+            onPress={() => setRest(!rest)}
+            style={styles.check}
+          />
+        ) : null}
+        <View style={styles.row}>
+          {ways.map((way) => (
+            <Button
+              key={way.state}
+              mode={state === way.state ? 'contained' : 'outlined'}
+              onPress={() => change(way.state)}
+            >
+              {way.text}
+            </Button>
+          ))}
+          <Button mode="outlined" onPress={() => setMoving(!moving)}>
+            Move it
+          </Button>
+          {state === 'on' ? null : (
+            <Button mode="text" onPress={() => change('on')}>
+              It is on after all
+            </Button>
+          )}
+        </View>
+        {moving ? (
+          <MoveLesson lesson={lesson} onMove={(startsAt, place) => change('moved', { startsAt, place })} />
+        ) : null}
+      </Card>
+      {changed && changed.state !== 'on' ? (
+        <Replan
+          key={`${changed.state} ${changed.to}`}
+          athleteId={lesson.athleteId}
+          date={on}
+          to={changed.to}
+          minutes={lesson.minutes}
+        />
+      ) : null}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  check: { paddingHorizontal: 0 },
+});

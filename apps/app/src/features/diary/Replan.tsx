@@ -1,0 +1,114 @@
+import { dayOf, type AthletePage, type AssignmentRecord } from '@wrightonic/contract';
+import { addDays, weekChanges, weekdayName, type WeekChange, type WeekItem } from '@wrightonic/core';
+import { useEffect, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../store/api';
+import { more } from '../../store/more';
+import { useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { Trouble, Waiting } from '../../ui/Notice';
+import { Heading } from '../../ui/Screen';
+import { useBook } from '../../ui/useBook';
+
+interface Props {
+  athleteId: string;
+  /** The day of the lesson that does not take place there. */
+  date: string;
+  /** The day to which it was moved; null when it is held on none. */
+  to: string | null;
+  minutes: number;
+}
+
+/** What a lesson that does not take place does to the assigned week, proposed at once. */
+export function Replan(props: Props) {
+  const { data: page, error } = api.useAthleteQuery(props.athleteId);
+  const today = useToday();
+  if (error) return <Trouble error={error} />;
+  if (!page) return <Waiting what="Reading the week" />;
+  const running = page.plan?.assignment;
+  const touched = running?.days.some(({ date, kind }) => date === props.date && kind === 'lesson');
+  if (!page.plan || !running || !touched || addDays(running.from, 6) < today)
+    return <Text>No assigned week hangs on this lesson.</Text>;
+  return <Proposed {...props} page={page} planId={page.plan.id} running={running} today={today} />;
+}
+
+interface ProposedProps extends Props {
+  page: AthletePage;
+  planId: string;
+  running: AssignmentRecord;
+  today: string;
+}
+
+const plain = ({ date, drill, sets }: WeekItem): WeekItem => ({ date, drill, sets });
+
+function Proposed({ athleteId, date, to, minutes, page, planId, running, today }: ProposedProps) {
+  const book = useBook();
+  const [propose, { data, error, isLoading }] = more.useProposeWeekMutation();
+  const [assign, assigning] = more.useAssignMutation();
+  const [id] = useState(() => v7());
+  const [left, setLeft] = useState(false);
+  const days = running.days
+    .filter((day) => day.date >= today)
+    .map((day) => {
+      if (day.date === to) return dayOf(day.date, 'lesson', page, minutes);
+      return day.date === date ? dayOf(day.date, 'home', page) : day;
+    });
+  const before = running.items.filter((item) => item.date >= today).map(plain);
+  const ask = () => void propose({ planId, body: { from: running.from, days, pins: [], before } });
+  useEffect(() => {
+    ask();
+    // Once, when it is shown; another change of the lesson shows another one.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
+  const changes = data ? weekChanges(before, data.items) : [];
+  const say = ({ drill, date: on, before: was, after }: WeekChange): string => {
+    const name = book.drill(drill)?.name ?? drill;
+    const sets = (n: number) => `${n} ${n === 1 ? 'set' : 'sets'}`;
+    if (after === 0) return `${weekdayName(on)}: ${name} falls out`;
+    return was === 0
+      ? `${weekdayName(on)}: ${name} comes in, ${sets(after)}`
+      : `${weekdayName(on)}: ${name}, ${sets(after)} for ${was}`;
+  };
+  return (
+    <Card>
+      <Heading>The rest of the week</Heading>
+      {isLoading ? <Waiting what="Planning what is left of the week" /> : null}
+      {error ? <Trouble error={error} again={ask} /> : null}
+      {data && changes.length === 0 ? <Text>Nothing has to move.</Text> : null}
+      {changes.map((change) => (
+        <Text key={`${change.date} ${change.drill}`}>{say(change)}</Text>
+      ))}
+      {data?.held.map((words) => (
+        <Text key={words} variant="bodySmall">
+          {words}
+        </Text>
+      ))}
+      {assigning.error ? <Trouble error={assigning.error} /> : null}
+      {assigning.isSuccess ? <Text role="status">The week is assigned anew.</Text> : null}
+      {data && changes.length && !assigning.isSuccess && !left ? (
+        <View style={styles.row}>
+          <Button
+            mode="contained"
+            loading={assigning.isLoading}
+            onPress={() =>
+              void assign({
+                athleteId,
+                planId,
+                body: { id, from: running.from, days, items: data.items, reason: '' },
+              })
+            }
+          >
+            Take it
+          </Button>
+          <Button mode="text" onPress={() => setLeft(true)}>
+            Leave the week as it is
+          </Button>
+        </View>
+      ) : null}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });

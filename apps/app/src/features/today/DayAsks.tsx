@@ -1,0 +1,130 @@
+import type { DayNews, RosterEntry } from '@wrightonic/contract';
+import { router, type Href } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { api } from '../../store/api';
+import { more } from '../../store/more';
+import { useAppSelector } from '../../store/store';
+import { useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { agoWords } from '../../ui/days';
+import { Press } from '../../ui/Press';
+import { readyWords } from '../../ui/readyWords';
+import { Heading } from '../../ui/Screen';
+
+/** More than this nobody reads on a day. */
+const shown = 8;
+
+/** What the day asks for beside its lessons: pain, who waits, who did nothing, who is ready, what is not sent. */
+export function DayAsks() {
+  const today = useToday();
+  const { data: roster = [] } = api.useRosterQuery();
+  const { data: news } = more.useDayQuery();
+  const { data: moves } = more.useStageProposalsQuery();
+  const unsent = useAppSelector(({ journal }) => journal.waiting.length);
+  if (!news) return null;
+  const athletes = new Map(roster.map((athlete) => [athlete.id, athlete]));
+  const ready = moves && readyWords(moves);
+  const waiting = roster.filter(({ due }) => due.verb === 'trace' || due.verb === 'build');
+  return (
+    <>
+      <Pain news={news} athletes={athletes} today={today} />
+      <Names
+        title="Waiting for you"
+        words="Looked at, and not traced, planned or assigned yet."
+        athletes={waiting}
+        to={({ id, due }) => `/athletes/${id}/${due.verb}`}
+        after={({ due }) => due.next}
+      />
+      <Names
+        title="Did nothing this week"
+        words="Work was assigned in the last seven days; neither a session nor a tick came back."
+        athletes={news.idle.flatMap((id) => athletes.get(id) ?? [])}
+        to={({ id }) => `/athletes/${id}/work`}
+      />
+      {ready || unsent ? (
+        <View style={styles.row}>
+          {ready ? (
+            <Button
+              mode="contained-tonal"
+              icon="arrow-up"
+              onPress={() => router.navigate('/roster/moves' as Href)}
+            >
+              {ready}
+            </Button>
+          ) : null}
+          {unsent ? (
+            <Button mode="outlined" onPress={() => router.navigate('/unsent' as Href)}>
+              {`${unsent} not sent`}
+            </Button>
+          ) : null}
+        </View>
+      ) : null}
+    </>
+  );
+}
+
+interface PainProps {
+  news: DayNews;
+  athletes: ReadonlyMap<string, RosterEntry>;
+  today: string;
+}
+
+function Pain({ news, athletes, today }: PainProps) {
+  // Of each athlete the newest word on each place.
+  const newest = [
+    ...new Map([...news.pain].reverse().map((each) => [`${each.athleteId} ${each.site}`, each])).values(),
+  ];
+  if (newest.length === 0) return null;
+  return (
+    <Card>
+      <Heading>Marked pain</Heading>
+      {newest.reverse().map(({ athleteId, site, date, where }) => {
+        const athlete = athletes.get(athleteId);
+        return athlete ? (
+          <Press
+            key={`${athleteId} ${site}`}
+            onPress={() => router.navigate(`/athletes/${athleteId}/work` as Href)}
+          >
+            <Text variant="labelLarge">{`${athlete.givenName} ${athlete.familyName}`}</Text>
+            <Text variant="bodySmall">
+              {`${site ?? 'somewhere'}, ${agoWords(date, today)}${where === 'home' ? ', at home' : ''}`}
+            </Text>
+          </Press>
+        ) : null;
+      })}
+      <Text variant="bodySmall">Ask a licensed clinician before they throw again.</Text>
+    </Card>
+  );
+}
+
+interface NamesProps {
+  title: string;
+  words: string;
+  athletes: readonly RosterEntry[];
+  to: (athlete: RosterEntry) => string;
+  after?: (athlete: RosterEntry) => string;
+}
+
+function Names({ title, words, athletes, to, after }: NamesProps) {
+  if (athletes.length === 0) return null;
+  return (
+    <Card>
+      <Heading>{title}</Heading>
+      <Text variant="bodySmall">{words}</Text>
+      <View style={styles.row}>
+        {athletes.slice(0, shown).map((athlete) => (
+          <Press key={athlete.id} onPress={() => router.navigate(to(athlete) as Href)}>
+            <Text variant="labelLarge">{`${athlete.givenName} ${athlete.familyName}`}</Text>
+            {after ? <Text variant="bodySmall">{after(athlete)}</Text> : null}
+          </Press>
+        ))}
+      </View>
+      {athletes.length > shown ? (
+        <Text variant="bodySmall">{`and ${athletes.length - shown} more`}</Text>
+      ) : null}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });
