@@ -125,6 +125,15 @@ export type LogEvent =
   /** Takes a rep or a throw back; both stay in the history. */
   | (Logged & { kind: 'undo'; sessionId: string | null; of: string })
   | (Logged & { kind: 'session-ended'; sessionId: string; note: string })
+  /** A lesson is put in the diary; its id is the event’s. */
+  | (Logged & {
+      kind: 'lesson-planned';
+      athleteId: string;
+      startsAt: string;
+      zone: string;
+      minutes: number;
+      place: string;
+    })
   /** A lesson does not go as it stood in the diary; the newest word counts. */
   | (Logged & {
       kind: 'lesson-changed';
@@ -232,6 +241,13 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
   },
   undo: { sessionId: id.allow(null).required(), of: id.required() },
   'session-ended': { sessionId: id.required(), note: note().required() },
+  'lesson-planned': {
+    athleteId: id.required(),
+    startsAt: instant.required(),
+    zone: zone.required(),
+    minutes: Joi.number().integer().min(10).max(240).required(),
+    place: note(80).required(),
+  },
   'lesson-changed': {
     lessonId: id.required(),
     state: Joi.valid(...lessonStates).required(),

@@ -1,4 +1,5 @@
 import type { AthletePage, EventOf, FindingDetail, LogEvent, LookRecord } from '@wrightonic/contract';
+import { dayAt } from '@wrightonic/core/venue';
 import type { Entry } from './outbox';
 
 type Grade = EventOf<'finding'> | EventOf<'look-corrected'>;
@@ -62,6 +63,13 @@ function withEvent(page: AthletePage, event: LogEvent, by: string): AthletePage 
       if (page.sets.some(({ id }) => id === event.id)) return page;
       const { sessionId: session, kind: _, ...set } = event;
       return { ...page, sets: [...page.sets, { ...set, session }] };
+    }
+    case 'lesson-planned': {
+      if (page.ahead.some(({ id }) => id === event.id)) return page;
+      const { id, startsAt, minutes, place, zone } = event;
+      const date = dayAt(new Date(startsAt), zone);
+      const ahead = [...page.ahead, { id, date, kind: 'lesson' as const, minutes, title: place }];
+      return { ...page, ahead: ahead.sort((a, b) => a.date.localeCompare(b.date)) };
     }
     case 'constraints-ordered':
       return { ...page, constraints: { ...page.constraints, [event.drill]: event.constraints } };

@@ -25,6 +25,7 @@ const turning = new Set<LogKind>([
   'screen-finished',
   'curves-read',
   'lesson-changed',
+  'lesson-planned',
 ]);
 
 /** Kinds after which the next look is offered something else; the rest is laid over by the journal. */

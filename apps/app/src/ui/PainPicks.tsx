@@ -15,6 +15,10 @@ export const nothingHurts: PainAnswer = { level: 'none', score: null, site: null
 export const painSaid = ({ level, score, site }: PainAnswer): boolean =>
   level === 'none' || (site !== null && (level === 'pain' || score !== null));
 
+/** Pain or soreness, how much and where. */
+export const painWords = ({ level, score, site }: PainAnswer): string =>
+  `${level === 'pain' ? 'Pain' : `Soreness ${score} of 10`}, ${site ?? 'somewhere'},`;
+
 const scores = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
 
 interface Props {

@@ -1,3 +1,5 @@
+export { dayAt } from '@wrightonic/core/venue';
+
 const written = (day: string, parts: Intl.DateTimeFormatOptions): string =>
   new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC' }).format(new Date(`${day}T00:00:00Z`));
 
@@ -33,7 +35,3 @@ export const timeAt = (instant: string, zone: string): string =>
   new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(
     new Date(instant),
   );
-
-/** The day at the venue at an instant, `2026-05-01`. */
-export const dayAt = (instant: Date, zone: string): string =>
-  new Intl.DateTimeFormat('en-CA', { timeZone: zone }).format(instant);

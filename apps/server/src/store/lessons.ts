@@ -25,6 +25,21 @@ export const addLesson = (
     })),
   );
 
+export const storeLesson = (
+  academy: Academy,
+  { id, athleteId, startsAt, zone, minutes, place }: EventOf<'lesson-planned'>,
+  by: string,
+): Promise<void> =>
+  academy.add('lessons', {
+    id,
+    athlete_id: athleteId,
+    instructor_id: by,
+    starts_at: new Date(startsAt),
+    zone,
+    minutes,
+    place,
+  });
+
 export async function storeLessonChange(
   academy: Academy,
   event: EventOf<'lesson-changed'>,

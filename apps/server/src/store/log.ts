@@ -3,7 +3,7 @@ import { storeClip } from './clips';
 import { setOf, storeConstraints } from './constraints';
 import { storeCurves } from './curves';
 import { storeInstruction } from './instructions';
-import { storeLessonChange } from './lessons';
+import { storeLesson, storeLessonChange } from './lessons';
 import { storeStrike } from './links';
 import { storeGrade } from './looks';
 import { missingParent, notUndone, type Academy } from './scope';
@@ -90,6 +90,7 @@ const stores: { [K in LogKind]: Store<K> } = {
     academy.add('undone', { ...told(event, by), session_id: event.sessionId, of: event.of }),
   'session-ended': (academy, event, by) =>
     academy.add('session_ends', { ...told(event, by), session_id: event.sessionId, note: event.note }),
+  'lesson-planned': storeLesson,
   'lesson-changed': storeLessonChange,
   ...storeConstraints,
   ...storeScreen,

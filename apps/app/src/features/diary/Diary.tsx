@@ -119,5 +119,5 @@ const styles = StyleSheet.create({
   wide: { flexDirection: 'row', gap: 8 },
   column: { flex: 1, minWidth: 0, gap: 6 },
   line: { marginTop: 6 },
-  off: { opacity: 0.75 },
+  off: { borderStyle: 'dashed', borderWidth: 2 },
 });

@@ -77,7 +77,7 @@ export function Today() {
           const time = timeAt(lesson.startsAt, academy.zone);
           return athlete ? (
             <View key={lesson.id} style={[styles.line, wide ? styles.half : null]}>
-              <View style={[styles.grow, takesPlace(lesson) ? null : styles.off]}>
+              <View style={styles.grow}>
                 <AthleteLine
                   athlete={athlete}
                   lead={time}
@@ -105,6 +105,5 @@ const styles = StyleSheet.create({
   half: { width: '49%' },
   line: { flexDirection: 'row', alignItems: 'center' },
   grow: { flex: 1, minWidth: 0 },
-  off: { opacity: 0.75 },
   more: { margin: 0, width: 44, height: 44 },
 });

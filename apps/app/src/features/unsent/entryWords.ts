@@ -27,6 +27,8 @@ export function entryWords(event: LogEvent, book: DrillBook): string {
       return `${event.from} says “${event.text}”`;
     case 'link-struck':
       return `${event.struck ? 'Struck' : 'Put back'}: ${nodeName(event.cause)} to ${nodeName(event.effect)}`;
+    case 'lesson-planned':
+      return 'A lesson was put in the diary';
     case 'lesson-changed':
       return `A lesson: ${lessonWords[event.state] || 'on after all'}${event.reason ? `, ${event.reason}` : ''}`;
     case 'session-begun':

@@ -2,8 +2,9 @@ import type { AthletePage } from '@wrightonic/contract';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useStoredAthlete } from '../../store/useAthlete';
+import { useStoredAthlete, useToday } from '../../store/useAthlete';
 import { Waiting } from '../../ui/Notice';
+import { painWords } from '../../ui/PainPicks';
 import { PageTitle } from '../../ui/Screen';
 import { Counting } from './Counting';
 import { PainQuestion } from './PainQuestion';
@@ -26,6 +27,9 @@ function Working({ page }: { page: AthletePage }) {
   useWakeLock();
   const { id, givenName } = page.athlete;
   const leave = () => router.replace(`/athletes/${id}/work` as Href);
+  const today = useToday();
+  const atHome =
+    page.home.pain.filter(({ date, level }) => date === today && level !== 'none').at(-1) ?? null;
   const before = painOf(events, 'before');
   const after = painOf(events, 'after');
   return (
@@ -36,6 +40,7 @@ function Working({ page }: { page: AthletePage }) {
       ) : !before ? (
         <PainQuestion
           title={`Does anything hurt, ${givenName}?`}
+          told={atHome && `${painWords(atHome)} was marked at home today.`}
           onLeave={leave}
           onAnswer={(answer) => inSession(sessionId ?? session.begin()).pain({ moment: 'before', ...answer })}
         />

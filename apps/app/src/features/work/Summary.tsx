@@ -1,16 +1,20 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { gateWords, missesBecause, missReasonName, velocityIn } from '@wrightonic/core';
+import { gateWords, missesBecause, missReasonName } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
-import { useMe } from '../../store/useAthlete';
+import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { Foot } from '../../ui/Foot';
 import { MoveStage } from '../../ui/MoveStage';
 import { Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading, TitleRow } from '../../ui/Screen';
+import { NextDate } from './NextDate';
+import { goesHome, sessionWords, workedIn } from './report';
+import { ReportLine } from './ReportLine';
 import { countOf, painOf, reasonsOf, thrown, threadWith } from './session';
+import { constraintsNow } from './sets';
 import type { Session } from './useSession';
 import { useBook } from '../../ui/useBook';
 
@@ -31,10 +35,16 @@ export function Summary({ page, session, onBack, onDone }: Props) {
   const gates = new Map(
     threads.flatMap(({ stages }) => stages.flatMap(({ drills }) => drills)).map((each) => [each.drill, each]),
   );
-  const worked = [...new Set(events.flatMap((event) => (event.kind === 'rep' ? [event.drill] : [])))];
-  const measured = events.flatMap((event) =>
-    event.kind === 'throw' && event.velocity !== null ? [event.velocity] : [],
-  );
+  const today = useToday();
+  const worked = workedIn(events);
+  const name = (id: string) => book.drill(id)?.name ?? id;
+  const words = sessionWords(events, { name: page.athlete.givenName, unit: person.velocityUnit, book });
+  const offers = worked.flatMap((id) => {
+    const { offer } = constraintsNow(page, events, id, book);
+    return offer ? [`${name(id)}: ${offer.why}`] : [];
+  });
+  const home = goesHome(page, today).map(name);
+  const homeWords = home.length ? ` At home until then: ${home.join(', ')}.` : '';
   const throws = thrown(page, events, elsewhere);
   const hurts = (['before', 'after'] as const).some((moment) => painOf(events, moment)?.level === 'pain');
   return (
@@ -61,7 +71,7 @@ export function Summary({ page, session, onBack, onDone }: Props) {
           <Card key={id}>
             <View style={styles.row}>
               <Text variant="titleMedium" style={styles.grow}>
-                {book.drill(id)?.name ?? id}
+                {name(id)}
               </Text>
               <Text variant="titleLarge">{`${clean} of ${clean + missed}`}</Text>
             </View>
@@ -80,12 +90,12 @@ export function Summary({ page, session, onBack, onDone }: Props) {
           </Card>
         );
       })}
-      <Text>
-        {`${throws.counted} of ${throws.max} throws today.`}
-        {measured.length
-          ? ` ${measured.length} measured, top ${velocityIn(Math.max(...measured), person.velocityUnit).toFixed(1)} ${person.velocityUnit}.`
-          : ''}
-      </Text>
+      <Text>{words}</Text>
+      <Text>{`${throws.counted} of ${throws.max} throws today.`}</Text>
+      {offers.length ? <Heading>For the next set</Heading> : null}
+      {offers.map((offer) => (
+        <Text key={offer}>{offer}</Text>
+      ))}
       {threads.length && page.plan ? <Heading>What the gate proposes</Heading> : null}
       {threads.map((thread) => (
         <MoveStage key={thread.thread} athleteId={page.athlete.id} planId={page.plan!.id} thread={thread} />
@@ -93,6 +103,14 @@ export function Summary({ page, session, onBack, onDone }: Props) {
       {threads.length ? (
         <Text variant="bodySmall">Where nothing is proposed, stay at the present stage.</Text>
       ) : null}
+      <Heading>What goes home</Heading>
+      <Text>
+        {home.length
+          ? `${home.join(', ')}, as assigned.`
+          : 'Nothing is assigned for the days to come. Assign the week in Build.'}
+      </Text>
+      <NextDate page={page} />
+      <ReportLine text={`${words}${homeWords}`} />
       <TextInput
         mode="outlined"
         label="Note (optional)"

@@ -1,0 +1,71 @@
+import type { AthletePage } from '@wrightonic/contract';
+import { addDays } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { withJournal } from '../../offline/local';
+import { log } from '../../offline/log';
+import { api } from '../../store/api';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useMe, useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { longDay, timeAt, weekday } from '../../ui/days';
+import { Heading } from '../../ui/Screen';
+import { venueInstant } from '../../ui/venueTime';
+
+/** After so many days people usually come again. */
+const usual = [2, 3, 4, 7, 14];
+const usualTime = '16:00';
+const usualMinutes = 30;
+
+/** The next lesson: the one in the diary, or another with two taps, at the time and place of today’s. */
+export function NextDate({ page: stored }: { page: AthletePage }) {
+  const { academy, person } = useMe();
+  const today = useToday();
+  const dispatch = useAppDispatch();
+  const entries = useAppSelector(({ journal }) => journal.entries);
+  const page = withJournal(stored, entries, person.name);
+  const { data: lessons } = api.useLessonsQuery();
+  const [date, setDate] = useState<string | null>(null);
+  const next = page.ahead.find(({ kind, date: day }) => kind === 'lesson' && day > today);
+  const own = lessons?.find(({ athleteId }) => athleteId === page.athlete.id);
+  const time = own ? timeAt(own.startsAt, academy.zone) : usualTime;
+  const plan = () => {
+    const startsAt = date && venueInstant(date, time, academy.zone);
+    if (!startsAt) return;
+    const { minutes = usualMinutes, place = '' } = own ?? {};
+    dispatch(
+      log(page.athlete.id, 'lesson-planned', {
+        athleteId: page.athlete.id,
+        startsAt,
+        zone: academy.zone,
+        minutes,
+        place,
+      }),
+    );
+    setDate(null);
+  };
+  return (
+    <Card>
+      <Heading level={3}>Next lesson</Heading>
+      <Text role="status">{next ? longDay(next.date) : 'None in the diary yet.'}</Text>
+      <Choices<string | null>
+        label="Day of the next lesson"
+        value={date}
+        onChange={setDate}
+        options={usual.map((days) => {
+          const value = addDays(today, days);
+          return { value, text: `${weekday(value)} ${Number(value.slice(8))}` };
+        })}
+      />
+      {date ? (
+        <Button mode="contained-tonal" icon="calendar-plus" style={styles.start} onPress={plan}>
+          {`Put ${longDay(date)}, ${time} in the diary`}
+        </Button>
+      ) : null}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({ start: { alignSelf: 'flex-start' } });

@@ -1,0 +1,37 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { Card } from '../../ui/Card';
+import { Heading } from '../../ui/Screen';
+
+/** One line for the parent, to be copied or handed to another app. */
+export function ReportLine({ text }: { text: string }) {
+  const [copied, setCopied] = useState<'yes' | 'no' | null>(null);
+  const share = typeof navigator.share === 'function';
+  const hand = async () => {
+    try {
+      if (share) await navigator.share({ text });
+      else await navigator.clipboard.writeText(text);
+      setCopied('yes');
+    } catch (error) {
+      // Whoever closes the list of apps has not failed.
+      if ((error as Error).name !== 'AbortError') setCopied('no');
+    }
+  };
+  return (
+    <Card>
+      <Heading level={3}>For the parent</Heading>
+      <Text selectable>{text}</Text>
+      {copied === 'no' ? (
+        <Text role="alert">This browser does not let it be copied. Select the text and copy it by hand.</Text>
+      ) : null}
+      <View style={styles.row}>
+        <Button mode="outlined" icon="share-variant" onPress={() => void hand()}>
+          {copied === 'yes' ? (share ? 'Handed on' : 'Copied') : share ? 'Hand it on' : 'Copy it'}
+        </Button>
+      </View>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row' } });

@@ -1,0 +1,235 @@
+import type { EventOf, HomeEvent, HomeRecord, Lesson, LogEvent, SharedPage } from '@wrightonic/contract';
+import { withHome } from '@wrightonic/contract';
+import { catalogueBook } from '@wrightonic/core';
+import { eventsToShow, merged, notHeld } from '../src/features/shared/homeShelf';
+import { lockedAtHome, throwsAtHome } from '../src/features/shared/locks';
+import { groupOf } from '../src/features/work/group';
+import { ladderEfforts, rungNow } from '../src/features/work/radar/ladder';
+import { goesHome, sessionWords } from '../src/features/work/report';
+import { freeThrow, withWorked } from '../src/features/work/session';
+import { effortChoices, lastRepAt, setsDone } from '../src/features/work/sets';
+import { withLessonChanges } from '../src/offline/lessons';
+import type { Entry, HomeEntry } from '../src/offline/shelf';
+import { venueInstant } from '../src/ui/venueTime';
+
+const start = Date.UTC(2026, 4, 1, 15);
+const drill = 'full-delivery';
+let n = 0;
+/** An event so many seconds after the start. */
+const event = (seconds: number, fields: Record<string, unknown>): LogEvent =>
+  ({
+    id: `e${String(n++).padStart(6, '0')}`,
+    at: new Date(start + seconds * 1000).toISOString(),
+    sessionId: 's',
+    ...fields,
+  }) as unknown as LogEvent;
+const rep = (seconds: number, outcome = 'clean', of = drill) =>
+  event(seconds, { kind: 'rep', drill: of, outcome });
+const thrown = (seconds: number, velocity: number | null, effort = 90): EventOf<'throw'> =>
+  event(seconds, {
+    kind: 'throw',
+    drill,
+    velocity,
+    effort,
+    pitch: 'fastball',
+    ballG: 145,
+  }) as EventOf<'throw'>;
+const at = (seconds: number) => start + seconds * 1000;
+
+describe('a radar that is quicker than the thumb', () => {
+  it('keeps the throw for the rep that is tapped next, and for no other', () => {
+    const first = thrown(0, 31);
+    expect(freeThrow([first], drill, at(4))).toBe(first);
+    expect(freeThrow([first, rep(4)], drill, at(5))).toBeNull();
+    expect(freeThrow([first], drill, at(20))).toBeNull();
+    expect(freeThrow([first], 'blend-pairs', at(4))).toBeNull();
+    const second = thrown(9, 32);
+    expect(freeThrow([first, rep(4), second], drill, at(10))).toBe(second);
+  });
+  it('leaves a throw that was tapped first to its own rep, whatever the order of ids in one millisecond', () => {
+    const measured = thrown(3, 31);
+    expect(freeThrow([rep(0), measured], drill, at(4))).toBeNull();
+    expect(freeThrow([thrown(0, null), rep(0), thrown(6, 31)], drill, at(7))).toMatchObject({ velocity: 31 });
+    // Rep and throw of one tap, the throw typed over later: nothing is left over.
+    expect(freeThrow([rep(0), rep(5), thrown(5, null), measured], drill, at(6))).toBeNull();
+  });
+});
+
+describe('a ladder of efforts', () => {
+  it('asks for as much as age and drill allow, and for no less than three rungs', () => {
+    expect(ladderEfforts(16, 100)).toEqual([60, 70, 80, 90, 100]);
+    expect(ladderEfforts(12, 100)).toEqual([50, 60, 70, 80, 90]);
+    expect(ladderEfforts(16, 70)).toEqual([50, 60, 70]);
+    expect(ladderEfforts(16, 60)).toBeNull();
+    expect(effortChoices(12, 90, 90)).toEqual([50, 60, 70, 80, 90]);
+  });
+  it('moves on after three measured throws at each', () => {
+    const events = [60, 60, 60, 70, 70].map((effort, i) => thrown(i * 10, 30, effort));
+    expect(rungNow(events, [60, 70, 80]).effort).toBe(70);
+    expect(rungNow([...events, thrown(60, null, 70)], [60, 70, 80]).effort).toBe(70);
+    const all = [60, 70, 80].flatMap((effort) => [1, 2, 3].map((i) => thrown(i, 30, effort)));
+    expect(rungNow(all, [60, 70, 80])).toMatchObject({
+      effort: null,
+      counts: [{ n: 3 }, { n: 3 }, { n: 3 }],
+    });
+  });
+});
+
+describe('sets and what is worked', () => {
+  it('counts from the last mark, and knows when the rest began', () => {
+    const done = event(20, {
+      kind: 'set-done',
+      drill,
+      constraints: [],
+      clean: 2,
+      missed: 0,
+      workaround: null,
+    });
+    const events = [rep(0), rep(5), done, rep(30, 'missed')];
+    expect(setsDone(events, drill)).toEqual({ sets: 1, reps: 1 });
+    expect(lastRepAt(events, drill)).toBe(at(30));
+    expect(lastRepAt(events, 'blend-pairs')).toBeNull();
+  });
+  it('puts what was added or worked behind the drills of today', () => {
+    const today = withWorked(
+      [],
+      [rep(0, 'clean', 'hip-first-lean')],
+      ['full-delivery', 'no-such'],
+      catalogueBook,
+    );
+    expect(today.map((each) => each.drill)).toEqual(['hip-first-lean', 'full-delivery']);
+    expect(withWorked(today, [rep(0, 'clean', 'hip-first-lean')], [], catalogueBook)).toHaveLength(2);
+  });
+});
+
+describe('a session in words', () => {
+  const words = (events: LogEvent[]) =>
+    sessionWords(events, { name: 'Wren', unit: 'mph', book: catalogueBook });
+  it('says drills, throws, velocity and pain', () => {
+    const throws = [30, 30.2, 30.4, 30.6, 31].map((velocity, i) => thrown(10 * i, velocity));
+    const pain = event(99, { kind: 'pain', moment: 'after', level: 'pain', site: 'elbow', score: null });
+    const hips = [1, 2, 3].map((i) => rep(i, i === 3 ? 'missed' : 'clean', 'hip-first-lean'));
+    expect(words([...hips, ...throws, pain])).toBe(
+      'Wren worked on Hip-first lean 2 of 3 clean. 5 throws. Usual 68.0 mph at 90 %, top 69.3 mph. Pain in the elbow was marked: please ask a licensed clinician before the next throws.',
+    );
+    expect(words([thrown(0, 30)])).toBe('Wren counted no reps. 1 throw. Top 67.1 mph of 1 measured.');
+  });
+  it('sends home what is assigned until the next lesson', () => {
+    const items = ['2026-05-01', '2026-05-02', '2026-05-04'].map((date, i) => ({ date, drill: `d${i}` }));
+    const page = { plan: { assignment: { items } }, ahead: [{ kind: 'lesson', date: '2026-05-03' }] };
+    expect(goesHome(page as never, '2026-05-01')).toEqual(['d1']);
+    expect(goesHome({ ...page, ahead: [] } as never, '2026-05-01')).toEqual(['d1', 'd2']);
+  });
+});
+
+const lesson = (id: string, startsAt: string, more: Partial<Lesson> = {}): Lesson => ({
+  id,
+  athleteId: id,
+  instructorId: 'i',
+  startsAt,
+  minutes: 30,
+  place: 'Cage 1',
+  state: 'on',
+  movedFrom: null,
+  series: null,
+  reason: '',
+  ...more,
+});
+
+describe('lessons', () => {
+  const four = '2026-05-01T16:00:00.000Z';
+  const all = [lesson('a', four), lesson('b', four), lesson('c', four, { place: 'Mound' })];
+  it('put together who is there at the same time and place, or who was chosen for the day', () => {
+    const group = (chosen: { date: string; ids: string[] } | null, id = 'a') =>
+      groupOf(id, { chosen, today: '2026-05-01', lessons: all });
+    expect(group(null)).toEqual(['a', 'b']);
+    expect(group(null, 'x')).toEqual(['x']);
+    expect(group({ date: '2026-05-01', ids: ['a', 'c'] })).toEqual(['a', 'c']);
+    expect(group({ date: '2026-04-30', ids: ['a', 'c'] })).toEqual(['a', 'b']);
+  });
+  it('stand as they were changed on this device, the later ones of a series as well', () => {
+    const series = ['01', '08', '15'].map((day) =>
+      lesson(day, `2026-05-${day}T16:00:00.000Z`, { series: 's' }),
+    );
+    const entry = (fields: object, why?: string): Entry => ({
+      event: event(0, {
+        kind: 'lesson-changed',
+        startsAt: null,
+        place: null,
+        reason: '',
+        rest: false,
+        ...fields,
+      }),
+      athleteId: 'a',
+      personId: 'p',
+      ...(why ? { why } : {}),
+    });
+    const off = withLessonChanges(series, [entry({ lessonId: '08', state: 'called-off', rest: true })]);
+    expect(off.map(({ state }) => state)).toEqual(['on', 'called-off', 'called-off']);
+    const to = '2026-05-20T10:00:00.000Z';
+    const moved = withLessonChanges(series, [entry({ lessonId: '01', state: 'moved', startsAt: to })]);
+    expect(moved.at(-1)).toMatchObject({ id: '01', startsAt: to, movedFrom: '2026-05-01T16:00:00.000Z' });
+    const back = withLessonChanges(moved, [entry({ lessonId: '01', state: 'on' })]);
+    expect(back[0]).toMatchObject({ id: '01', startsAt: '2026-05-01T16:00:00.000Z', movedFrom: null });
+    expect(withLessonChanges(series, [entry({ lessonId: '01', state: 'no-show' }, 'refused')])).toEqual(
+      series,
+    );
+  });
+  it('are moved to a day and a time that exist', () => {
+    expect(venueInstant('2026-07-01', '16:30', 'Europe/London')).toBe('2026-07-01T15:30:00.000Z');
+    expect(venueInstant('2026-02-30', '16:30', 'Europe/London')).toBeNull();
+    expect(venueInstant('2026-07-01', '24:00', 'Europe/London')).toBeNull();
+  });
+});
+
+describe('the page behind a link', () => {
+  const home: HomeRecord = { sets: [], pain: [], games: [] };
+  const ticked = (seconds: number, set: number, more: object = {}): HomeEntry => {
+    const { id, at: when } = event(seconds, {});
+    const fields = { date: '2026-05-01', drill: 'easy-catch', set, clean: null, missed: null, ...more };
+    return { id, token: 't', event: { id, at: when, kind: 'set-ticked', ...fields } as HomeEvent };
+  };
+  const dayOf = (when: string) => when.slice(0, 10);
+  it('lays over what was read until a page that was read later holds it', () => {
+    const sent = { ...ticked(0, 1), sentAt: '2026-05-01T15:00:05.000Z' };
+    const refused = { ...ticked(1, 2), why: 'no' };
+    const open = ticked(2, 3);
+    const all = merged([open], [sent, refused]);
+    expect(all.map(({ event: { id } }) => id)).toEqual([sent.id, refused.id, open.id]);
+    expect(notHeld(all, '2026-05-01T15:00:04.000Z')).toHaveLength(3);
+    expect(notHeld(all, '2026-05-01T15:00:06.000Z')).toEqual([refused, open]);
+    expect(withHome(home, eventsToShow(all), dayOf).sets.map(({ set }) => set)).toEqual([1, 3]);
+  });
+  it('locks throws for the day after pain in the arm, whatever is marked later', () => {
+    const mark = (level: string, site: string | null) => ({
+      date: '2026-05-01',
+      at: '',
+      level,
+      site,
+      score: null,
+    });
+    const record = { pain: [mark('pain', 'elbow'), mark('none', null)] } as Pick<HomeRecord, 'pain'>;
+    const item = { throws: 10, avoid: [] };
+    expect(lockedAtHome(item, record, '2026-05-01')).toMatch('elbow');
+    expect(lockedAtHome(item, record, '2026-05-02')).toBeNull();
+    expect(lockedAtHome({ throws: 0, avoid: [] }, record, '2026-05-01')).toBeNull();
+    const knee = { pain: [mark('pain', 'knee')] } as Pick<HomeRecord, 'pain'>;
+    expect(lockedAtHome({ throws: 0, avoid: ['knee'] }, knee, '2026-05-01')).toMatch('knee');
+  });
+  it('adds what was ticked here to the throws of the day, easy ones as half', () => {
+    const page = {
+      home,
+      days: [{ date: '2026-05-01', items: [{ drill: 'easy-catch', sets: 2, throws: 20, effort: 60 }] }],
+    } as unknown as SharedPage;
+    const with2 = withHome(home, [ticked(0, 1).event, ticked(1, 2).event], dayOf);
+    expect(throwsAtHome(page, with2, '2026-05-01')).toBe(10);
+    expect(throwsAtHome({ ...page, home: with2 }, with2, '2026-05-01')).toBe(0);
+    expect(
+      throwsAtHome(
+        page,
+        { ...with2, games: [{ date: '2026-05-01', pitches: 30, title: 'x' }] },
+        '2026-05-01',
+      ),
+    ).toBe(40);
+  });
+});
