@@ -5,7 +5,8 @@ import { useAppDispatch } from '../store/store';
 /** Reads an athlete again when something was logged at home. Pages out of sight hold no line open. */
 export function News() {
   const dispatch = useAppDispatch();
-  const signedIn = api.useSessionQuery().data?.me !== null;
+  const { data } = api.useSessionQuery();
+  const signedIn = Boolean(data?.me);
   useEffect(() => {
     if (!signedIn) return;
     let source: EventSource | null = null;

@@ -68,7 +68,7 @@ export function Diary() {
             const day = mine.filter(({ startsAt }) => dayAt(new Date(startsAt), academy.zone) === date);
             return (
               <View key={date} style={wide ? styles.column : null}>
-                <Heading level={3}>{wide ? dayWords(date, today) : longDay(date)}</Heading>
+                <Heading>{wide ? dayWords(date, today) : longDay(date)}</Heading>
                 {day.length === 0 ? <Text variant="bodySmall">No lessons</Text> : null}
                 {day.map((lesson) => (
                   <Line

@@ -13,7 +13,7 @@ export function Feed() {
   const [asked, setAsked] = useState(false);
   return (
     <Card>
-      <Heading level={3}>In your own calendar</Heading>
+      <Heading>In your own calendar</Heading>
       {data ? (
         <>
           <Text>

@@ -1,5 +1,5 @@
 import type { Lesson } from '@wrightonic/contract';
-import { takesPlace, type LessonState } from '@wrightonic/core';
+import type { LessonState } from '@wrightonic/core';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -10,12 +10,19 @@ import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { dayAt, longDay, timeAt } from '../../ui/days';
-import { lessonWords } from '../../ui/lessonWords';
 import { Empty, Trouble, Waiting } from '../../ui/Notice';
 import { Heading, Screen } from '../../ui/Screen';
 import { MoveLesson } from './MoveLesson';
 import { Replan } from './Replan';
 import { useDiary } from './useDiary';
+
+const becameWords: Record<LessonState, string> = {
+  on: 'is on after all',
+  moved: 'was moved',
+  'called-off': 'was called off',
+  'no-show': 'was missed: nobody came',
+  'rained-off': 'was rained off',
+};
 
 const ways: readonly { state: LessonState; text: string }[] = [
   { state: 'no-show', text: 'Did not come' },
@@ -86,7 +93,7 @@ function One({ lesson, on }: { lesson: Lesson; on: string }) {
           </Text>
         ) : null}
         <Text variant="labelLarge" role="status">
-          {takesPlace({ state }) && state !== 'moved' ? 'As planned' : `It is ${lessonWords[state]}`}
+          {state === 'on' ? 'As planned' : `It ${becameWords[state]}`}
         </Text>
         {lesson.reason ? <Text variant="bodySmall">{lesson.reason}</Text> : null}
       </Card>

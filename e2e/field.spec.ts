@@ -1,0 +1,167 @@
+import type { Page } from '@playwright/test';
+import { addDays } from '@wrightonic/core';
+import { v7 } from 'uuid';
+import { expect, test, type App } from './app';
+
+/** Opens a session on a drill that throws. */
+async function throwing(app: App, givenName: string): Promise<string> {
+  const id = await app.planned(givenName);
+  await app.page.goto(`/athletes/${id}/session`);
+  await app.tap('Nothing hurts');
+  await expect(app.page.getByRole('button', { name: /^Clean/ })).toBeVisible();
+  for (;;) {
+    const last = app.page.getByRole('button', { name: 'One more drill' });
+    if (await last.count()) break;
+    await app.tap('Next drill');
+  }
+  await app.tap('One more drill');
+  await app.page.getByLabel('Search for the other drill').fill('full delivery');
+  await app.page
+    .getByRole('button', { name: /^Full delivery/ })
+    .last()
+    .click();
+  await expect(app.page.getByRole('heading', { level: 1, name: /^Full delivery/ })).toBeVisible();
+  return id;
+}
+
+/** A device of the academy that sends readings. */
+async function device(app: App, name: string) {
+  const id = v7();
+  const headers = { 'x-csrf-token': await app.token() };
+  const answer = await app.page.request.post('/api/devices', { headers, data: { id, name } });
+  const { key } = (await answer.json()) as { key: string };
+  // By the instrument's clock nobody throws twice in a second, however quick the test is.
+  let clock = Date.now();
+  return {
+    read: async (velocity: number) => {
+      const sent = await app.page.request.post('/api/readings', {
+        headers: { authorization: `Bearer ${key}`, 'content-type': 'application/json' },
+        data: JSON.stringify({ velocity, unit: 'mph', at: new Date((clock += 9000)).toISOString() }),
+      });
+      expect(sent.status()).toBe(201);
+    },
+    end: () => app.post(`/devices/${id}/end`, { id: v7() }),
+  };
+}
+
+const count = (page: Page, outcome: 'Clean' | 'Missed', n: number) =>
+  expect(page.getByRole('button', { name: `${outcome}, ${n} so far` })).toBeVisible();
+const throwsOf = async (app: App, id: string) =>
+  (await app.read(`/athletes/${id}/open-session`)).events.filter(
+    ({ kind }: { kind: string }) => kind === 'throw',
+  );
+
+test('readings become throws by themselves, doubtful ones wait, one tap throws one away', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  const name = `Gun ${v7().slice(-6)}`;
+  const gun = await device(app, name);
+  const id = await throwing(app, 'Radmund');
+  await app.tap('Velocity');
+  await page.getByRole('radio', { name }).click();
+  await app.tap('Cancel');
+  const shown = page.getByRole('status', { name: 'Radar' });
+  await expect(shown).toHaveText('Radar is ready');
+
+  app.taps = 0;
+  await gun.read(61.2);
+  await expect(shown).toHaveText('61.2 mph');
+  expect(app.taps).toBe(0);
+  // The rep of that throw is no second one.
+  await app.tap(/^Clean/);
+  await count(page, 'Clean', 1);
+  await app.sent();
+  expect(await throwsOf(app, id)).toMatchObject([{ velocity: expect.closeTo(27.36, 1), source: 'radar' }]);
+
+  // The other way round: the thumb first.
+  await app.tap(/^Clean/);
+  await gun.read(62.5);
+  await expect(shown).toHaveText('62.5 mph');
+  await app.sent();
+  expect(await throwsOf(app, id)).toHaveLength(2);
+
+  // A bat is held; a walker is thrown out; neither is a throw.
+  await gun.read(130);
+  await expect(page.getByRole('alert').filter({ hasText: '130.0 mph' })).toBeVisible();
+  await app.tap('Not a throw');
+  await expect(page.getByText('130.0 mph')).toBeHidden();
+  await app.sent();
+  expect(await throwsOf(app, id)).toHaveLength(2);
+
+  app.taps = 0;
+  await app.tap('Throw away');
+  expect(app.taps).toBe(1);
+  await app.sent();
+  const left = await throwsOf(app, id);
+  // The throw of the rep stays; what was measured does not.
+  expect(left.map(({ velocity }: { velocity: number | null }) => velocity === null)).toEqual([false, true]);
+  await gun.end();
+});
+
+test('a missed rep says why, before or after the tap, and a note takes two taps', async ({ app, page }) => {
+  await app.enter();
+  const id = await throwing(app, 'Missela');
+  const missed = page.getByRole('button', { name: /^Missed,/ });
+  await missed.click({ delay: 700 });
+  await app.tap('rushed');
+  await count(page, 'Missed', 1);
+  await missed.click();
+  await app.tap('Why missed?');
+  await app.tap('lost balance');
+  await count(page, 'Missed', 2);
+  await app.tap(/^Note on/);
+  await app.tap('Try it smaller');
+  await expect(page.getByText('Noted: Try it smaller')).toBeVisible();
+  await app.sent();
+  const { events } = await app.read(`/athletes/${id}/open-session`);
+  expect(events.flatMap(({ reason }: { reason?: string }) => reason ?? [])).toEqual([
+    'rushed',
+    'off-balance',
+  ]);
+  expect(events.filter(({ kind }: { kind: string }) => kind === 'throw')).toHaveLength(2);
+  await app.tap('Undo');
+  await count(page, 'Missed', 1);
+
+  // The end says it in words, plans the next date with two taps, and has a line for the parent.
+  await app.tap('End');
+  await app.tap('Nothing hurts');
+  await expect(page.getByText(/Missed: rushed/)).toBeVisible();
+  app.taps = 0;
+  await page.getByRole('radiogroup', { name: 'Day of the next lesson' }).getByRole('radio').first().click();
+  await app.tap(/in the diary$/);
+  await app.sent();
+  const { today } = await app.read('/session');
+  expect((await app.read(`/athletes/${id}`)).ahead).toMatchObject([
+    { date: addDays(today, 2), kind: 'lesson' },
+  ]);
+  await expect(page.getByText(/^Missela worked on Full delivery.* 0 of 1 clean/).first()).toBeVisible();
+});
+
+test('a group of three is one tap apart, each at their own drill', async ({ app, page }) => {
+  await app.enter();
+  const [first, second, third] = [await app.planned('Ada'), await app.planned('Bo'), await app.planned('Cy')];
+  const { today } = await app.read('/session');
+  await page.goto('/');
+  await page.evaluate(
+    ([date, ...ids]) => localStorage.setItem('wrightonic.settings', JSON.stringify({ group: { date, ids } })),
+    [today, first, second, third] as string[],
+  );
+  await page.goto(`/athletes/${first}/session`);
+  await app.tap('Nothing hurts');
+  await app.tap('Next drill');
+  const drill = await page.getByRole('heading', { level: 1 }).innerText();
+  await app.tap(/^Clean/);
+  await app.tap('Go to Bo');
+  await expect(page.getByRole('heading', { name: 'Does anything hurt, Bo?' })).toBeVisible();
+  await app.tap('Nothing hurts');
+  await app.tap(/^Missed,/);
+  await count(page, 'Missed', 1);
+  await count(page, 'Clean', 0);
+  app.taps = 0;
+  await app.tap('Go to Ada');
+  await count(page, 'Clean', 1);
+  expect(app.taps).toBe(1);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(drill);
+});
