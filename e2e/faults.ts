@@ -21,7 +21,7 @@ interface Round {
 }
 
 const clean = /^Clean, \d+ so far$/;
-const kill = async (what: 'server' | 'database') => {
+const kill = async (what: 'server' | 'database' | 'version') => {
   const answer = await fetch(`${control}/${what}`, { method: 'POST' });
   expect(answer.status, await answer.text()).toBe(204);
 };
@@ -67,6 +67,29 @@ const faults: Record<string, (round: Round) => Promise<Page[]>> = {
     const back = kill('database');
     await tap(page, (3 * taps) / 4);
     await back;
+    return [page];
+  },
+  'another version of the app': async ({ page, context, id, tap }) => {
+    await tap(page, taps / 4);
+    // The app is kept, and this page is one of the kept app, before anything is changed about it.
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.reload();
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    await context.setOffline(true);
+    await tap(page, taps / 4);
+    const version = page.locator('meta[name=version]');
+    const before = await version.count();
+    await kill('version');
+    await context.setOffline(false);
+    await page.evaluate(async () => (await navigator.serviceWorker.ready).update());
+    // Never in the middle of a session: whoever works is not asked.
+    await tap(page, taps / 4);
+    await expect(page.getByText('A new version is here', { exact: false })).toBeHidden();
+    await page.getByRole('button', { name: 'Leave; the session stays open' }).click();
+    await page.getByRole('button', { name: 'Load it' }).click();
+    await expect(version).toHaveCount(before + 1);
+    await page.goto(`/athletes/${id}/session`);
+    await tap(page, taps / 4);
     return [page];
   },
   'clock wrong by a day': async ({ page, id, tap }) => {

@@ -1,5 +1,6 @@
+import { createHash, randomUUID } from 'node:crypto';
+import { cpSync, existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:http';
-import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { passingFolder } from './browser.mjs';
 import { buildApp } from './build.mjs';
@@ -14,19 +15,47 @@ async function killHard(child) {
   await child.gone;
 }
 
+/** The same app as another version: its page is another one, and its service worker says so. */
+function anotherVersion(app, folder) {
+  const fresh = join(folder, `app-${randomUUID()}`);
+  cpSync(app, fresh, { recursive: true });
+  const html = readFileSync(join(fresh, 'index.html'), 'utf8').replace(
+    '<head>',
+    '<head><meta name="version" content="another" />',
+  );
+  const revision = createHash('md5').update(html).digest('hex');
+  const worker = readFileSync(join(fresh, 'sw.js'), 'utf8').replace(
+    /(url:"index.html",revision:")[^"]*/,
+    `$1${revision}`,
+  );
+  for (const [name, text] of [
+    ['index.html', html],
+    ['sw.js', worker],
+  ]) {
+    writeFileSync(join(fresh, name), text);
+    for (const old of ['br', 'gz']) rmSync(join(fresh, `${name}.${old}`), { force: true });
+  }
+  return fresh;
+}
+
 /**
  * A server and a database of their own that can be killed and started again from the browser tests, by a request to
- * `/server` or `/database` at the address in `FAULTS_URL`; the answer comes when they are back.
+ * `/server`, `/database` or `/version` at the address in `FAULTS_URL`; the answer comes when they are back.
  */
 async function standing(folder) {
   await setUp(['mariadbd', 'chromium', 'ffmpeg']);
-  const app = await buildApp();
+  let app = await buildApp();
   let database = await launchDatabase(folder);
   const port = await freePort();
   const start = () => launchServer({ url: database.url, app, folder, port });
   let server = await start();
   const kill = {
     '/server': async () => {
+      await killHard(server);
+      server = await start();
+    },
+    '/version': async () => {
+      app = anotherVersion(app, folder);
       await killHard(server);
       server = await start();
     },

@@ -123,6 +123,12 @@ it('refuses what it cannot keep by name, and takes the rest', async () => {
   expect((await home.post(`/shared/${link.token}/log`, { events: [] })).status).toBe(422);
 });
 
+it('is put on a home screen under its own link', async () => {
+  const answer = await home.raw(`/shared/${link.token}/app.webmanifest`);
+  expect(answer.headers.get('content-type')).toContain('application/manifest+json');
+  expect(await answer.json()).toMatchObject({ name: 'Wren’s week', start_url: `/s/${link.token}` });
+});
+
 it('takes nothing through a link that was taken back in the middle', async () => {
   await set.owner.post(`/shares/${link.id}/end`, { id: v7() });
   const before = await set.counts();

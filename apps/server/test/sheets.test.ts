@@ -61,7 +61,7 @@ describe('a link', () => {
       .where({ id: late.id })
       .update({ expires_at: new Date(Date.now() - 1000) });
     for (const dead of [token, late.token, 'x'.repeat(32)]) {
-      for (const path of ['', '/week.pdf', '/week.ics'])
+      for (const path of ['', '/app.webmanifest', '/week.pdf', '/week.ics'])
         expect([
           dead,
           path,

@@ -39,6 +39,7 @@ const open = new Set([
   'DELETE /session',
   'GET /schemas/drills',
   'GET /shared/:token',
+  'GET /shared/:token/app.webmanifest',
   'GET /shared/:token/week.pdf',
   'GET /shared/:token/week.ics',
   // With the key of a device; see radar.test.ts.

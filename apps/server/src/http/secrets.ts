@@ -20,3 +20,13 @@ export const missLimit = (words: string) =>
       throw new Refused(429, words);
     },
   });
+
+/** As much as a family taps in a quarter of an hour, and far more; a script that fills the tables stops there. */
+export const tapLimit = () =>
+  rateLimit({
+    windowMs: 15 * 60_000,
+    limit: 400,
+    handler: () => {
+      throw new Refused(429, 'Too much at once. What you ticked stays on the device and is sent later.');
+    },
+  });

@@ -31,7 +31,7 @@ import { body, found, pathId, who } from './input';
 import { tellNews } from './news';
 import { newestPlan } from './planRecord';
 import { Refused } from './refused';
-import { hashOf, missLimit, newSecret } from './secrets';
+import { hashOf, missLimit, newSecret, tapLimit } from './secrets';
 
 /** Links of an athlete: made, listed and taken back by those who instruct. */
 export function shareRoutes(): Router {
@@ -157,7 +157,7 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub): Router {
     response.setHeader('x-robots-tag', 'noindex');
     response.json(await page(await opened(request)));
   });
-  routes.post('/shared/:token/log', limit, async (request, response) => {
+  routes.post('/shared/:token/log', limit, tapLimit(), async (request, response) => {
     const { home } = await opened(request);
     const { events } = body(request, homeBatch);
     const answers: LogAnswer[] = [];
@@ -165,6 +165,23 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub): Router {
     tellNews(hub, home.academy.id, home.athleteId);
     const answer: HomeAnswer = { answers, at: new Date().toISOString() };
     response.json(answer);
+  });
+  // Put on a phone's home screen, the page opens with its own link.
+  routes.get('/shared/:token/app.webmanifest', limit, async (request, response) => {
+    const { sheet } = await opened(request);
+    const address = `/s/${String(request.params['token'])}`;
+    response.setHeader('content-type', 'application/manifest+json');
+    response.json({
+      name: `${sheet.givenName}’s week`,
+      short_name: sheet.givenName,
+      id: address,
+      start_url: address,
+      scope: address,
+      display: 'standalone',
+      background_color: '#F5F1E8',
+      theme_color: '#F5F1E8',
+      icons: [{ src: '/seam.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+    });
   });
   routes.get('/shared/:token/week.pdf', limit, async (request, response) => {
     const { sheet, url } = await opened(request);

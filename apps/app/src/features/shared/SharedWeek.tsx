@@ -1,6 +1,6 @@
 import { notMedical, stopForPain, type SharedPage } from '@wrightonic/contract';
 import { useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { now } from '../../offline/clock';
@@ -17,9 +17,23 @@ import { lockedAtHome, throwsAtHome } from './locks';
 import { SharedItem } from './SharedItem';
 import { useHome } from './useHome';
 
+/** On a home screen the page opens by its own link, not by the app's first screen. */
+function useOwnManifest(token: string): void {
+  useEffect(() => {
+    const link = document.querySelector<HTMLLinkElement>('link[rel=manifest]');
+    const was = link?.getAttribute('href');
+    if (!link || !was) return;
+    link.href = `/api/shared/${encodeURIComponent(token)}/app.webmanifest`;
+    return () => {
+      link.href = was;
+    };
+  }, [token]);
+}
+
 /** The page behind a link: one athlete’s week, one day a screen, for whoever is at home. */
 export function SharedWeek() {
   const { token = '' } = useLocalSearchParams<{ token: string }>();
+  useOwnManifest(token);
   const { data, error, refetch } = more.useSharedWeekQuery(token, {
     refetchOnFocus: true,
     refetchOnMountOrArgChange: true,
