@@ -78,8 +78,18 @@ test('on a phone', async ({ app, page }) => {
   await page.goto(`/athletes/${await app.idOf('Wren')}/session`);
   await app.tap('Nothing hurts');
   await app.tap('Next drill');
-  for (let n = 0; n < 7; n++) await app.tap(/^Clean/);
-  await app.tap(/^Missed/);
+  for (let n = 0; n < 4; n++) await app.tap(/^Clean/);
+  while (!(await page.getByRole('button', { name: 'One more drill' }).count())) await app.tap('Next drill');
+  await app.tap('One more drill');
+  await app.tap(/^Full delivery/);
+  await app.tap('Velocity');
+  await app.tap('Simulated line', 'radio');
+  await app.tap('Ladder of efforts');
+  for (let n = 1; n <= 4; n++) {
+    const counted = new RegExp(`50 %: ${Math.min(n, 3)}${n > 3 ? ' · 60 %: 1' : ''}`);
+    await page.getByText(counted).waitFor({ timeout: 60_000 });
+    await app.tap(n === 2 ? /^Missed/ : /^Clean/);
+  }
   await shoot(page, 'working');
   await page.goto('/drills');
   await page.getByText('86 of 86 drills').waitFor();
