@@ -117,16 +117,17 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
           ))}
         </Pane>
       )}
-      <DrillPick
-        page={page}
-        visible={picking}
-        here={open.map((each) => each.drill)}
-        onPick={(id) => {
-          setAdded([...added, id]);
-          setChosen(id);
-        }}
-        onClose={() => setPicking(false)}
-      />
+      {picking ? (
+        <DrillPick
+          page={page}
+          here={open.map((each) => each.drill)}
+          onPick={(id) => {
+            setAdded([...added, id]);
+            setChosen(id);
+          }}
+          onClose={() => setPicking(false)}
+        />
+      ) : null}
     </View>
   );
 }

@@ -8,7 +8,6 @@ import { useBook } from '../../ui/useBook';
 
 interface Props {
   page: AthletePage;
-  visible: boolean;
   /** Drills that are worked already. */
   here: readonly string[];
   onPick: (drill: string) => void;
@@ -16,7 +15,7 @@ interface Props {
 }
 
 /** One more drill for today: from the plan’s own ladder with a tap, or any other by its name. */
-export function DrillPick({ page, visible, here, onPick, onClose }: Props) {
+export function DrillPick({ page, here, onPick, onClose }: Props) {
   const book = useBook();
   const ladder = (page.plan?.threads ?? []).flatMap(({ stages }) =>
     stages.flatMap(({ stage, drills }) => drills.map(({ drill }) => ({ drill, stage }))),
@@ -35,7 +34,7 @@ export function DrillPick({ page, visible, here, onPick, onClose }: Props) {
   };
   return (
     <Portal>
-      <Dialog visible={visible} onDismiss={onClose} style={styles.dialog}>
+      <Dialog visible onDismiss={onClose} style={styles.dialog}>
         <Dialog.Title>One more drill</Dialog.Title>
         <Dialog.ScrollArea style={styles.area}>
           <ScrollView contentContainerStyle={styles.content}>

@@ -6,7 +6,6 @@ import { PickOne } from '../../ui/PickOne';
 import { largestGroup } from './group';
 
 interface Props {
-  visible: boolean;
   athleteId: string;
   group: readonly string[];
   roster: readonly RosterEntry[];
@@ -16,7 +15,7 @@ interface Props {
 }
 
 /** Puts up to six athletes together for the day; whoever has a lesson stands first. */
-export function GroupPick({ visible, athleteId, group, roster, lessons, onPick, onClose }: Props) {
+export function GroupPick({ athleteId, group, roster, lessons, onPick, onClose }: Props) {
   const names = new Map(roster.map(({ id, givenName, familyName }) => [id, `${givenName} ${familyName}`]));
   const today = [...new Set([...group, ...lessons.map((lesson) => lesson.athleteId)])];
   const full = group.length >= largestGroup;
@@ -26,7 +25,7 @@ export function GroupPick({ visible, athleteId, group, roster, lessons, onPick, 
   };
   return (
     <Portal>
-      <Dialog visible={visible} onDismiss={onClose} style={styles.dialog}>
+      <Dialog visible onDismiss={onClose} style={styles.dialog}>
         <Dialog.Title>Who works together</Dialog.Title>
         <Dialog.ScrollArea style={styles.area}>
           <ScrollView contentContainerStyle={styles.content}>

@@ -4,7 +4,6 @@ import { Button, Dialog, Portal, Text, TextInput } from 'react-native-paper';
 import { Press } from '../../ui/Press';
 
 interface Props {
-  visible: boolean;
   /** Name of the drill. */
   about: string;
   onNote: (text: string) => void;
@@ -23,16 +22,15 @@ const usual = [
 ];
 
 /** A note with one tap, or in one’s own words. */
-export function NoteSheet({ visible, about, onNote, onClose }: Props) {
+export function NoteSheet({ about, onNote, onClose }: Props) {
   const [text, setText] = useState('');
   const note = (words: string) => {
     onNote(words);
-    setText('');
     onClose();
   };
   return (
     <Portal>
-      <Dialog visible={visible} onDismiss={onClose} style={styles.dialog}>
+      <Dialog visible onDismiss={onClose} style={styles.dialog}>
         <Dialog.Title>{`Note on ${about}`}</Dialog.Title>
         <Dialog.Content style={styles.content}>
           <View style={styles.usual}>

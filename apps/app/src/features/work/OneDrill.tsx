@@ -144,26 +144,21 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
       <View style={[styles.areas, ladder ? styles.low : null]}>
         {person.hand === 'R' ? areas : areas.reverse()}
       </View>
-      <WhyMissed
-        drill={drill}
-        visible={open === 'why next' || open === 'why last'}
-        onWhy={explain}
-        onClose={close}
-      />
-      <NoteSheet
-        visible={open === 'note'}
-        about={drill.name}
-        onNote={(text) => actions.note(drill.id, text)}
-        onClose={close}
-      />
-      <VelocityPad
-        heldAbove={readings.limit}
-        visible={open === 'velocity'}
-        unit={person.velocityUnit}
-        onLadder={rungs && !ladder ? () => session.setLadder({ drill: drill.id, efforts: rungs }) : null}
-        onClose={close}
-        onSave={(velocity) => actions.velocity(drill.id, velocity)}
-      />
+      {open === 'why next' || open === 'why last' ? (
+        <WhyMissed drill={drill} onWhy={explain} onClose={close} />
+      ) : null}
+      {open === 'note' ? (
+        <NoteSheet about={drill.name} onNote={(text) => actions.note(drill.id, text)} onClose={close} />
+      ) : null}
+      {open === 'velocity' ? (
+        <VelocityPad
+          heldAbove={readings.limit}
+          unit={person.velocityUnit}
+          onLadder={rungs && !ladder ? () => session.setLadder({ drill: drill.id, efforts: rungs }) : null}
+          onClose={close}
+          onSave={(velocity) => actions.velocity(drill.id, velocity)}
+        />
+      ) : null}
     </>
   );
 }

@@ -1,6 +1,6 @@
 import type { AthletePage } from '@wrightonic/contract';
 import { router, type Href } from 'expo-router';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useStoredAthlete, useToday } from '../../store/useAthlete';
 import { Waiting } from '../../ui/Notice';
@@ -26,7 +26,8 @@ function Working({ page }: { page: AthletePage }) {
   const [ending, setEnding] = useState(false);
   useWakeLock();
   const { id, givenName } = page.athlete;
-  const leave = () => router.replace(`/athletes/${id}/work` as Href);
+  const leave = useCallback(() => router.replace(`/athletes/${id}/work` as Href), [id]);
+  const end = useCallback(() => setEnding(true), []);
   const today = useToday();
   const atHome =
     page.home.pain.filter(({ date, level }) => date === today && level !== 'none').at(-1) ?? null;
@@ -45,7 +46,7 @@ function Working({ page }: { page: AthletePage }) {
           onAnswer={(answer) => inSession(sessionId ?? session.begin()).pain({ moment: 'before', ...answer })}
         />
       ) : !ending ? (
-        <Counting page={page} session={session} pain={before} onLeave={leave} onEnd={() => setEnding(true)} />
+        <Counting page={page} session={session} pain={before} onLeave={leave} onEnd={end} />
       ) : !after ? (
         <PainQuestion
           title="And now: does anything hurt?"

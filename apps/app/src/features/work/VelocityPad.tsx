@@ -6,7 +6,6 @@ import { useColours } from '../../theme/theme';
 import { LinePick } from './radar/LinePick';
 
 interface Props {
-  visible: boolean;
   unit: VelocityUnit;
   /** Above this a figure is saved only when it is said to be right, m/s. */
   heldAbove: number;
@@ -27,7 +26,7 @@ const pressed = (typed: string, key: string): string => {
 };
 
 /** Figures the size of a thumb, for a velocity read off a gun. */
-export function VelocityPad({ visible, unit, heldAbove, onSave, onLadder, onClose }: Props) {
+export function VelocityPad({ unit, heldAbove, onSave, onLadder, onClose }: Props) {
   const own = useColours();
   const [typed, setTyped] = useState('');
   const value = Number(typed);
@@ -39,19 +38,14 @@ export function VelocityPad({ visible, unit, heldAbove, onSave, onLadder, onClos
     setSure(false);
     setTyped(pressed(typed, key));
   };
-  const close = () => {
-    setSure(false);
-    setTyped('');
-    onClose();
-  };
   const save = () => {
     if (held && !sure) return setSure(true);
     onSave(velocityFrom(value, unit));
-    close();
+    onClose();
   };
   return (
     <Portal>
-      <Dialog visible={visible} onDismiss={close} style={styles.dialog}>
+      <Dialog visible onDismiss={onClose} style={styles.dialog}>
         <Dialog.Content style={styles.content}>
           <Text
             variant="displaySmall"
@@ -90,13 +84,13 @@ export function VelocityPad({ visible, unit, heldAbove, onSave, onLadder, onClos
               mode="outlined"
               onPress={() => {
                 onLadder();
-                close();
+                onClose();
               }}
             >
               Ladder of efforts
             </Button>
           ) : null}
-          <Button onPress={close}>Cancel</Button>
+          <Button onPress={onClose}>Cancel</Button>
         </Dialog.Content>
       </Dialog>
     </Portal>

@@ -5,16 +5,15 @@ import { Press } from '../../ui/Press';
 
 interface Props {
   drill: Drill;
-  visible: boolean;
   onWhy: (reason: string) => void;
   onClose: () => void;
 }
 
 /** Why a rep was missed, one tap. */
-export function WhyMissed({ drill, visible, onWhy, onClose }: Props) {
+export function WhyMissed({ drill, onWhy, onClose }: Props) {
   return (
     <Portal>
-      <Dialog visible={visible} onDismiss={onClose} style={styles.dialog}>
+      <Dialog visible onDismiss={onClose} style={styles.dialog}>
         <Dialog.Title>Missed: why?</Dialog.Title>
         <Dialog.Content>
           <View style={styles.reasons}>

@@ -1,5 +1,5 @@
 import { router, type Href } from 'expo-router';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { api } from '../../store/api';
@@ -17,8 +17,8 @@ interface Props {
   onEnd: () => void;
 }
 
-/** Who works, the way out, and everybody of this lesson one tap apart, each at their own drill. */
-export function WorkTop({ athleteId, name, onLeave, onEnd }: Props) {
+/** Who works, the way out, and everybody of this lesson one tap apart, each at their own drill. A rep changes nothing of it. */
+export const WorkTop = memo(function WorkTop({ athleteId, name, onLeave, onEnd }: Props) {
   const today = useToday();
   const dispatch = useAppDispatch();
   const chosen = useAppSelector(({ settings }) => settings.group);
@@ -55,18 +55,19 @@ export function WorkTop({ athleteId, name, onLeave, onEnd }: Props) {
           ))}
         </ScrollView>
       ) : null}
-      <GroupPick
-        visible={picking}
-        athleteId={athleteId}
-        group={group}
-        roster={roster}
-        lessons={lessons}
-        onPick={(ids) => dispatch(groupChosen({ date: today, ids }))}
-        onClose={() => setPicking(false)}
-      />
+      {picking ? (
+        <GroupPick
+          athleteId={athleteId}
+          group={group}
+          roster={roster}
+          lessons={lessons}
+          onPick={(ids) => dispatch(groupChosen({ date: today, ids }))}
+          onClose={() => setPicking(false)}
+        />
+      ) : null}
     </>
   );
-}
+});
 
 function One({ name, here, onPress }: { name: string; here: boolean; onPress: () => void }) {
   const own = useColours();
