@@ -1,6 +1,6 @@
 import { takesPlace } from '@wrightonic/core/lesson';
 import { router, type Href } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { withLessonChanges } from '../../offline/lessons';
 import { screen } from '../../screens/screen';
@@ -9,6 +9,7 @@ import { useAppSelector } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
 import { AthleteLine } from '../../ui/AthleteLine';
 import { dayAt, longDay, timeAt } from '../../ui/days';
+import { Icon } from '../../ui/Icon';
 import { lessonWords } from '../../ui/lessonWords';
 import { Empty, Trouble, Waiting } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
@@ -17,6 +18,9 @@ import { useWide } from '../../ui/useWide';
 
 // Comes with the later screens: the lessons are what somebody opens the app for.
 const DayAsks = screen('DayAsks', null);
+
+/** As many as a phone shows; the rest is drawn once these stand. */
+const firstLines = 5;
 
 /** The day's lessons in order, each with what is due, and what else the day asks for. */
 export function Today() {
@@ -72,7 +76,7 @@ export function Today() {
         </Empty>
       ) : null}
       <View style={wide ? styles.grid : styles.list}>
-        {day?.map((lesson) => {
+        {(idle ? day : day?.slice(0, firstLines))?.map((lesson) => {
           const athlete = athletes.get(lesson.athleteId);
           const time = timeAt(lesson.startsAt, academy.zone);
           return athlete ? (
@@ -84,12 +88,14 @@ export function Today() {
                   trail={lessonWords[lesson.state] || lesson.place}
                 />
               </View>
-              <IconButton
-                icon="dots-vertical"
+              <Pressable
+                role="button"
+                aria-label={`Change the lesson of ${athlete.givenName} at ${time}`}
                 style={styles.more}
-                accessibilityLabel={`Change the lesson of ${athlete.givenName} at ${time}`}
                 onPress={() => router.navigate(`/diary/${lesson.id}?on=${today}` as Href)}
-              />
+              >
+                <Icon name="dots-vertical" />
+              </Pressable>
             </View>
           ) : null;
         })}
@@ -105,5 +111,5 @@ const styles = StyleSheet.create({
   half: { width: '49%' },
   line: { flexDirection: 'row', alignItems: 'center' },
   grow: { flex: 1, minWidth: 0 },
-  more: { margin: 0, width: 44, height: 44 },
+  more: { width: 44, height: 44, alignItems: 'center', justifyContent: 'center' },
 });
