@@ -1,4 +1,12 @@
-import type { EventOf, HomeEvent, HomeRecord, Lesson, LogEvent, SharedPage } from '@wrightonic/contract';
+import type {
+  AthletePage,
+  EventOf,
+  HomeEvent,
+  HomeRecord,
+  Lesson,
+  LogEvent,
+  SharedPage,
+} from '@wrightonic/contract';
 import { withHome } from '@wrightonic/contract';
 import { catalogueBook } from '@wrightonic/core';
 import { eventsToShow, merged, notHeld } from '../src/features/shared/homeShelf';
@@ -9,6 +17,7 @@ import { goesHome, sessionWords } from '../src/features/work/report';
 import { freeThrow, withWorked } from '../src/features/work/session';
 import { effortChoices, lastRepAt, setsDone } from '../src/features/work/sets';
 import { withLessonChanges } from '../src/offline/lessons';
+import { wholeLessons, wholePage } from '../src/offline/older';
 import type { Entry, HomeEntry } from '../src/offline/shelf';
 import { venueInstant } from '../src/ui/venueTime';
 
@@ -179,6 +188,17 @@ describe('lessons', () => {
     expect(venueInstant('2026-07-01', '16:30', 'Europe/London')).toBe('2026-07-01T15:30:00.000Z');
     expect(venueInstant('2026-02-30', '16:30', 'Europe/London')).toBeNull();
     expect(venueInstant('2026-07-01', '24:00', 'Europe/London')).toBeNull();
+  });
+});
+
+describe('what an earlier version of the app kept', () => {
+  it('is filled up with nothing, and loses nothing', () => {
+    const old = { athlete: { id: 'a' } } as unknown as AthletePage;
+    expect(wholePage(old)).toEqual({ athlete: { id: 'a' }, home: { sets: [], pain: [], games: [] } });
+    const { state: _, movedFrom: __, ...kept } = lesson('a', '2026-05-01T16:00:00.000Z', { series: 's' });
+    expect(wholeLessons([kept as Lesson])).toEqual([
+      lesson('a', '2026-05-01T16:00:00.000Z', { series: 's' }),
+    ]);
   });
 });
 

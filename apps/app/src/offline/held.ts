@@ -23,6 +23,19 @@ const readOf =
     await outbox.remove(gone).catch(() => undefined);
   };
 
+/** Lessons were read that were asked for at a time: what was changed about them before is in them. */
+const lessonsRead =
+  (at: number): Thunk<Promise<void>> =>
+  async (dispatch, state) => {
+    const gone = state()
+      .journal.entries.filter(({ event }) => event.kind === 'lesson-changed')
+      .filter(({ sentAt }) => sentAt !== undefined && sentAt < at)
+      .map(({ event }) => event.id);
+    if (gone.length === 0) return;
+    dispatch(held(gone));
+    await outbox.remove(gone).catch(() => undefined);
+  };
+
 interface Started {
   dispatch: (action: never) => unknown;
   queryFulfilled: Promise<{ meta?: Meta | undefined }>;
@@ -36,3 +49,10 @@ export const reading =
     const { meta } = await queryFulfilled.catch(() => ({ meta: { kept: 0 } as Meta }));
     if (meta?.kept === undefined) await dispatch(readOf(athleteId, what, at) as never);
   };
+
+/** Follows what is read of the diary. */
+export async function readingLessons(_: unknown, { dispatch, queryFulfilled }: Started): Promise<void> {
+  const at = Date.now();
+  const { meta } = await queryFulfilled.catch(() => ({ meta: { kept: 0 } as Meta }));
+  if (meta?.kept === undefined) await dispatch(lessonsRead(at) as never);
+}

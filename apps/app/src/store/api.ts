@@ -12,7 +12,8 @@ import type {
 } from '@wrightonic/contract';
 import { createApi } from '@reduxjs/toolkit/query/react';
 import { answers } from '../offline/answers';
-import { reading } from '../offline/held';
+import { reading, readingLessons } from '../offline/held';
+import { wholeLessons, wholePage } from '../offline/older';
 import { query } from './query';
 import { token } from './token';
 
@@ -68,9 +69,15 @@ export const api = createApi({
       athlete: build.query<AthletePage, string>({
         query: (id) => `athletes/${id}`,
         providesTags: (_result, _error, id) => [{ type: 'Athlete', id }],
+        transformResponse: wholePage,
         onQueryStarted: reading('page'),
       }),
-      lessons: build.query<Lesson[], void>({ query: () => 'lessons', providesTags: ['Lessons'] }),
+      lessons: build.query<Lesson[], void>({
+        query: () => 'lessons',
+        providesTags: ['Lessons'],
+        transformResponse: wholeLessons,
+        onQueryStarted: readingLessons,
+      }),
       openSession: build.query<OpenSession, string>({
         query: (id) => `athletes/${id}/open-session`,
         keepUnusedDataFor: 0,

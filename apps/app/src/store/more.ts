@@ -57,6 +57,7 @@ import type {
   WeekWish,
 } from '@wrightonic/contract';
 import type { LexiconEdit } from '@wrightonic/core';
+import { readingLessons } from '../offline/held';
 import { api } from './api';
 
 type Made = { id: string };
@@ -218,6 +219,7 @@ export const more = api.enhanceEndpoints({ addTagTypes: ['Devices'] }).injectEnd
       diary: build.query<Lesson[], { from: string; days: number }>({
         query: ({ from, days }) => `lessons?from=${from}&days=${days}`,
         providesTags: ['Lessons'],
+        onQueryStarted: readingLessons,
       }),
       day: build.query<DayNews, void>({
         query: () => 'day',

@@ -32,10 +32,10 @@ const ways: readonly { state: LessonState; text: string }[] = [
 
 /** One lesson: what becomes of it, and what that does to the week. */
 export function LessonScreen() {
-  const { lesson: id, on = '' } = useLocalSearchParams<{ lesson: string; on: string }>();
+  const today = useToday();
+  const { lesson: id, on = today } = useLocalSearchParams<{ lesson: string; on?: string }>();
   const { lessons, error, again } = useDiary(on, 1);
   const { data: roster } = api.useRosterQuery();
-  const today = useToday();
   /** As it stood when the screen was opened: a lesson that is moved away is not on this day any more. */
   const [known, setKnown] = useState<Lesson | null>(null);
   const found = lessons?.find((each) => each.id === id);

@@ -38,8 +38,9 @@ export function SharedWeek() {
     refetchOnFocus: true,
     refetchOnMountOrArgChange: true,
   });
-  // What was ticked stays in sight when the link is taken back in the middle.
-  if (data) return <Week key={token} page={data} token={token} readAgain={refetch} />;
+  // What was ticked stays in sight when the link is taken back in the middle. What an earlier version of the app kept
+  // has no place for ticks; it is read again.
+  if (data?.home) return <Week key={token} page={data} token={token} readAgain={refetch} />;
   if (error)
     return (
       <View style={styles.whole} role="main">

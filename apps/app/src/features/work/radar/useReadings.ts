@@ -1,8 +1,8 @@
 import { simulatedLine, type AthletePage, type RadarReading } from '@wrightonic/contract';
 import { doubtOf, heldAbove, type Doubt, type LineReading } from '@wrightonic/core';
 import { useRef, useState } from 'react';
-import { useAppSelector } from '../../../store/store';
 import type { Session } from '../useSession';
+import { useLines } from './useLines';
 import { useRadar } from './useRadar';
 
 export interface HeldReading extends RadarReading {
@@ -18,7 +18,7 @@ const mostHeld = 3;
  * @param drill a throwing drill; null while nothing is thrown
  */
 export function useReadings(page: AthletePage, session: Session, drill: string | null) {
-  const line = useAppSelector(({ settings }) => settings.radar);
+  const { line } = useLines();
   const [held, setHeld] = useState<HeldReading[]>([]);
   const before = useRef<LineReading | null>(null);
   const { athlete, velocities } = page;

@@ -1,0 +1,22 @@
+import { simulatedLine } from '@wrightonic/contract';
+import { more } from '../../../store/more';
+import { useAppSelector } from '../../../store/store';
+import { useMe } from '../../../store/useAthlete';
+
+interface Line {
+  value: string | null;
+  text: string;
+}
+
+/** Where velocities may come from, and where they do: a device that was taken out is chosen by nobody any more. */
+export function useLines(): { lines: Line[]; line: string | null } {
+  const { academy } = useMe();
+  const chosen = useAppSelector(({ settings }) => settings.radar);
+  const { data } = more.useDevicesQuery();
+  const lines: Line[] = [
+    { value: null, text: 'Typed' },
+    ...(data ?? []).filter(({ ended }) => !ended).map(({ id, name }) => ({ value: id, text: name })),
+    ...(academy.demo ? [{ value: simulatedLine, text: 'Simulated line' }] : []),
+  ];
+  return { lines, line: lines.some(({ value }) => value === chosen) ? chosen : null };
+}
