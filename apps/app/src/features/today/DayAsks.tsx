@@ -9,7 +9,7 @@ import { useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { agoWords } from '../../ui/days';
 import { Press } from '../../ui/Press';
-import { readyWords } from '../../ui/readyWords';
+import { ReadyButton } from '../../ui/ReadyButton';
 import { Heading } from '../../ui/Screen';
 
 /** More than this nobody reads on a day. */
@@ -20,11 +20,9 @@ export function DayAsks() {
   const today = useToday();
   const { data: roster = [] } = api.useRosterQuery();
   const { data: news } = more.useDayQuery();
-  const { data: moves } = more.useStageProposalsQuery();
   const unsent = useAppSelector(({ journal }) => journal.waiting.length);
   if (!news) return null;
   const athletes = new Map(roster.map((athlete) => [athlete.id, athlete]));
-  const ready = moves && readyWords(moves);
   const waiting = roster.filter(({ due }) => due.verb === 'trace' || due.verb === 'build');
   return (
     <>
@@ -42,24 +40,14 @@ export function DayAsks() {
         athletes={news.idle.flatMap((id) => athletes.get(id) ?? [])}
         to={({ id }) => `/athletes/${id}/work`}
       />
-      {ready || unsent ? (
-        <View style={styles.row}>
-          {ready ? (
-            <Button
-              mode="contained-tonal"
-              icon="arrow-up"
-              onPress={() => router.navigate('/roster/moves' as Href)}
-            >
-              {ready}
-            </Button>
-          ) : null}
-          {unsent ? (
-            <Button mode="outlined" onPress={() => router.navigate('/unsent' as Href)}>
-              {`${unsent} not sent`}
-            </Button>
-          ) : null}
-        </View>
-      ) : null}
+      <View style={styles.row}>
+        <ReadyButton />
+        {unsent ? (
+          <Button mode="outlined" onPress={() => router.navigate('/unsent' as Href)}>
+            {`${unsent} not sent`}
+          </Button>
+        ) : null}
+      </View>
     </>
   );
 }

@@ -1,10 +1,11 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
 import { PickOne } from '../../ui/PickOne';
 import { Press } from '../../ui/Press';
 import { stageWords } from '../../ui/stageWords';
 import { useBook } from '../../ui/useBook';
+import { Sheet } from './Sheet';
 
 interface Props {
   page: AthletePage;
@@ -33,34 +34,19 @@ export function DrillPick({ page, here, onPick, onClose }: Props) {
     onClose();
   };
   return (
-    <Portal>
-      <Dialog visible onDismiss={onClose} style={styles.dialog}>
-        <Dialog.Title>One more drill</Dialog.Title>
-        <Dialog.ScrollArea style={styles.area}>
-          <ScrollView contentContainerStyle={styles.content}>
-            <PickOne label="Other drill" options={others} value={null} onPick={(id) => id && pick(id)} />
-            {near.length ? <Text variant="labelMedium">On the ladder</Text> : null}
-            <View style={styles.near}>
-              {near.map(({ drill, stage }) => (
-                <Press key={drill} onPress={() => pick(drill)}>
-                  <Text variant="labelLarge">{book.drill(drill)?.name ?? drill}</Text>
-                  <Text variant="bodySmall">{stageWords[stage]}</Text>
-                </Press>
-              ))}
-            </View>
-          </ScrollView>
-        </Dialog.ScrollArea>
-        <Dialog.Actions>
-          <Button onPress={onClose}>Cancel</Button>
-        </Dialog.Actions>
-      </Dialog>
-    </Portal>
+    <Sheet title="One more drill" onClose={onClose}>
+      <PickOne label="Other drill" options={others} value={null} onPick={(id) => id && pick(id)} />
+      {near.length ? <Text variant="labelMedium">On the ladder</Text> : null}
+      <View style={styles.near}>
+        {near.map(({ drill, stage }) => (
+          <Press key={drill} onPress={() => pick(drill)}>
+            <Text variant="labelLarge">{book.drill(drill)?.name ?? drill}</Text>
+            <Text variant="bodySmall">{stageWords[stage]}</Text>
+          </Press>
+        ))}
+      </View>
+    </Sheet>
   );
 }
 
-const styles = StyleSheet.create({
-  dialog: { width: '92%', maxWidth: 480, maxHeight: '86%', alignSelf: 'center' },
-  area: { paddingHorizontal: 0 },
-  content: { gap: 12, paddingVertical: 12, paddingHorizontal: 20 },
-  near: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-});
+const styles = StyleSheet.create({ near: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });

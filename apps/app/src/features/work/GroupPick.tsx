@@ -1,9 +1,9 @@
 import type { Lesson, RosterEntry } from '@wrightonic/contract';
-import { ScrollView, StyleSheet } from 'react-native';
-import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Picks } from '../../ui/Choices';
 import { PickOne } from '../../ui/PickOne';
 import { largestGroup } from './group';
+import { Sheet } from './Sheet';
 
 interface Props {
   athleteId: string;
@@ -24,43 +24,25 @@ export function GroupPick({ athleteId, group, roster, lessons, onPick, onClose }
     if (all.length <= largestGroup) onPick(all);
   };
   return (
-    <Portal>
-      <Dialog visible onDismiss={onClose} style={styles.dialog}>
-        <Dialog.Title>Who works together</Dialog.Title>
-        <Dialog.ScrollArea style={styles.area}>
-          <ScrollView contentContainerStyle={styles.content}>
-            <Picks
-              label="Lessons of today"
-              options={today.map((value) => ({ value, text: names.get(value) ?? '…' }))}
-              value={group}
-              onChange={pick}
-            />
-            {full ? (
-              <Text role="status">Six at most. Take one out to add another.</Text>
-            ) : (
-              <PickOne
-                label="Athlete to add"
-                options={roster
-                  .filter(({ id }) => !today.includes(id))
-                  .map(({ id }) => ({ value: id, text: names.get(id)! }))}
-                value={null}
-                onPick={(id) => id && pick([...group, id])}
-              />
-            )}
-          </ScrollView>
-        </Dialog.ScrollArea>
-        <Dialog.Actions>
-          <Button mode="contained" onPress={onClose}>
-            Done
-          </Button>
-        </Dialog.Actions>
-      </Dialog>
-    </Portal>
+    <Sheet title="Who works together" close="Done" onClose={onClose}>
+      <Picks
+        label="Lessons of today"
+        options={today.map((value) => ({ value, text: names.get(value) ?? '…' }))}
+        value={group}
+        onChange={pick}
+      />
+      {full ? (
+        <Text role="status">Six at most. Take one out to add another.</Text>
+      ) : (
+        <PickOne
+          label="Athlete to add"
+          options={roster
+            .filter(({ id }) => !today.includes(id))
+            .map(({ id }) => ({ value: id, text: names.get(id)! }))}
+          value={null}
+          onPick={(id) => id && pick([...group, id])}
+        />
+      )}
+    </Sheet>
   );
 }
-
-const styles = StyleSheet.create({
-  dialog: { width: '92%', maxWidth: 480, maxHeight: '86%', alignSelf: 'center' },
-  area: { paddingHorizontal: 0 },
-  content: { gap: 12, paddingVertical: 12, paddingHorizontal: 20 },
-});

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Dialog, Portal, Text, TextInput } from 'react-native-paper';
+import { Button, Text, TextInput } from 'react-native-paper';
 import { Press } from '../../ui/Press';
+import { Sheet } from './Sheet';
 
 interface Props {
   /** Name of the drill. */
@@ -29,40 +30,33 @@ export function NoteSheet({ about, onNote, onClose }: Props) {
     onClose();
   };
   return (
-    <Portal>
-      <Dialog visible onDismiss={onClose} style={styles.dialog}>
-        <Dialog.Title>{`Note on ${about}`}</Dialog.Title>
-        <Dialog.Content style={styles.content}>
-          <View style={styles.usual}>
-            {usual.map((words) => (
-              <Press key={words} onPress={() => note(words)}>
-                <Text variant="labelLarge">{words}</Text>
-              </Press>
-            ))}
-          </View>
-          <TextInput
-            mode="outlined"
-            label="In your own words"
-            aria-label="Note in your own words"
-            value={text}
-            onChangeText={setText}
-            maxLength={300}
-            multiline
-          />
-        </Dialog.Content>
-        <Dialog.Actions>
-          <Button onPress={onClose}>Cancel</Button>
-          <Button mode="contained" disabled={!text.trim()} onPress={() => note(text.trim())}>
-            Keep
-          </Button>
-        </Dialog.Actions>
-      </Dialog>
-    </Portal>
+    <Sheet
+      title={`Note on ${about}`}
+      onClose={onClose}
+      action={
+        <Button mode="contained" disabled={!text.trim()} onPress={() => note(text.trim())}>
+          Keep
+        </Button>
+      }
+    >
+      <View style={styles.usual}>
+        {usual.map((words) => (
+          <Press key={words} onPress={() => note(words)}>
+            <Text variant="labelLarge">{words}</Text>
+          </Press>
+        ))}
+      </View>
+      <TextInput
+        mode="outlined"
+        label="In your own words"
+        aria-label="Note in your own words"
+        value={text}
+        onChangeText={setText}
+        maxLength={300}
+        multiline
+      />
+    </Sheet>
   );
 }
 
-const styles = StyleSheet.create({
-  dialog: { width: '92%', maxWidth: 420, alignSelf: 'center' },
-  content: { gap: 12 },
-  usual: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-});
+const styles = StyleSheet.create({ usual: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });
