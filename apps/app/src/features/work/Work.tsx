@@ -70,6 +70,11 @@ export function Work() {
       <Text variant="titleMedium">
         {`${limits.thrownToday} of ${limits.maxToday} throws today, ${limits.leftToday} left`}
       </Text>
+      {limits.thrownToday ? (
+        <Text variant="bodySmall">
+          {`${limits.hardToday} hard, ${limits.easyToday} easy, which count half: of every team, at home, in games and here.`}
+        </Text>
+      ) : null}
       {rest ? <Notice>{rest}</Notice> : null}
       {limits.weekRatio === null ? null : (
         <Text variant="bodySmall">
