@@ -7,15 +7,13 @@ import type {
   LogEvent,
   SharedPage,
 } from '@wrightonic/contract';
-import { withHome } from '@wrightonic/contract';
-import { catalogueBook } from '@wrightonic/core';
+import { nothingAtHome, throwsAtHome, withHome } from '@wrightonic/contract';
+import { catalogueBook, effortChoices, ladderEfforts, lockedAtHome, rungNow } from '@wrightonic/core';
 import { eventsToShow, merged, notHeld } from '../src/features/shared/homeShelf';
-import { lockedAtHome, throwsAtHome } from '../src/features/shared/locks';
 import { groupOf } from '../src/features/work/group';
-import { ladderEfforts, rungNow } from '../src/features/work/radar/ladder';
 import { goesHome, sessionWords } from '../src/features/work/report';
-import { freeThrow, withWorked } from '../src/features/work/session';
-import { effortChoices, lastRepAt, setsDone } from '../src/features/work/sets';
+import { waitingThrow, withWorked } from '../src/features/work/session';
+import { lastRepAt, setsDone } from '../src/features/work/sets';
 import { withLessonChanges } from '../src/offline/lessons';
 import { wholeLessons, wholePage } from '../src/offline/older';
 import type { Entry, HomeEntry } from '../src/offline/shelf';
@@ -48,19 +46,21 @@ const at = (seconds: number) => start + seconds * 1000;
 describe('a radar that is quicker than the thumb', () => {
   it('keeps the throw for the rep that is tapped next, and for no other', () => {
     const first = thrown(0, 31);
-    expect(freeThrow([first], drill, at(4))).toBe(first);
-    expect(freeThrow([first, rep(4)], drill, at(5))).toBeNull();
-    expect(freeThrow([first], drill, at(20))).toBeNull();
-    expect(freeThrow([first], 'blend-pairs', at(4))).toBeNull();
+    expect(waitingThrow([first], drill, at(4))).toBe(first);
+    expect(waitingThrow([first, rep(4)], drill, at(5))).toBeNull();
+    expect(waitingThrow([first], drill, at(20))).toBeNull();
+    expect(waitingThrow([first], 'blend-pairs', at(4))).toBeNull();
     const second = thrown(9, 32);
-    expect(freeThrow([first, rep(4), second], drill, at(10))).toBe(second);
+    expect(waitingThrow([first, rep(4), second], drill, at(10))).toBe(second);
   });
   it('leaves a throw that was tapped first to its own rep, whatever the order of ids in one millisecond', () => {
     const measured = thrown(3, 31);
-    expect(freeThrow([rep(0), measured], drill, at(4))).toBeNull();
-    expect(freeThrow([thrown(0, null), rep(0), thrown(6, 31)], drill, at(7))).toMatchObject({ velocity: 31 });
+    expect(waitingThrow([rep(0), measured], drill, at(4))).toBeNull();
+    expect(waitingThrow([thrown(0, null), rep(0), thrown(6, 31)], drill, at(7))).toMatchObject({
+      velocity: 31,
+    });
     // Rep and throw of one tap, the throw typed over later: nothing is left over.
-    expect(freeThrow([rep(0), rep(5), thrown(5, null), measured], drill, at(6))).toBeNull();
+    expect(waitingThrow([rep(0), rep(5), thrown(5, null), measured], drill, at(6))).toBeNull();
   });
 });
 
@@ -203,7 +203,7 @@ describe('what an earlier version of the app kept', () => {
 });
 
 describe('the page behind a link', () => {
-  const home: HomeRecord = { sets: [], pain: [], games: [] };
+  const home = nothingAtHome;
   const ticked = (seconds: number, set: number, more: object = {}): HomeEntry => {
     const { id, at: when } = event(seconds, {});
     const fields = { date: '2026-05-01', drill: 'easy-catch', set, clean: null, missed: null, ...more };
@@ -230,11 +230,11 @@ describe('the page behind a link', () => {
     });
     const record = { pain: [mark('pain', 'elbow'), mark('none', null)] } as Pick<HomeRecord, 'pain'>;
     const item = { throws: 10, avoid: [] };
-    expect(lockedAtHome(item, record, '2026-05-01')).toMatch('elbow');
-    expect(lockedAtHome(item, record, '2026-05-02')).toBeNull();
-    expect(lockedAtHome({ throws: 0, avoid: [] }, record, '2026-05-01')).toBeNull();
+    expect(lockedAtHome(item, record.pain, '2026-05-01')).toMatch('elbow');
+    expect(lockedAtHome(item, record.pain, '2026-05-02')).toBeNull();
+    expect(lockedAtHome({ throws: 0, avoid: [] }, record.pain, '2026-05-01')).toBeNull();
     const knee = { pain: [mark('pain', 'knee')] } as Pick<HomeRecord, 'pain'>;
-    expect(lockedAtHome({ throws: 0, avoid: ['knee'] }, knee, '2026-05-01')).toMatch('knee');
+    expect(lockedAtHome({ throws: 0, avoid: ['knee'] }, knee.pain, '2026-05-01')).toMatch('knee');
   });
   it('adds what was ticked here to the throws of the day, easy ones as half', () => {
     const page = {

@@ -1,4 +1,4 @@
-import { painSites, type PainSite, type ThrowLimits } from '@wrightonic/core';
+import { isHard, painSites, type PainSite, type ThrowLimits } from '@wrightonic/core';
 import Joi from 'joi';
 import type { LogAnswer } from './log';
 import { drillId } from './log';
@@ -118,6 +118,8 @@ export interface HomeRecord {
   games: HomeGame[];
 }
 
+export const nothingAtHome: HomeRecord = { sets: [], pain: [], games: [] };
+
 /** What a link opens. */
 export interface SharedPage extends WeekSheet {
   expiresAt: string;
@@ -129,7 +131,8 @@ export interface SharedPage extends WeekSheet {
   limits: Pick<ThrowLimits, 'maxToday' | 'leftToday' | 'thrownToday' | 'restUntil' | 'because'>;
 }
 
-const keyOf = ({ date, drill, set }: Pick<HomeSet, 'date' | 'drill' | 'set'>): string =>
+/** Names a set: the newest word on it counts. */
+export const homeSetKey = ({ date, drill, set }: Pick<HomeSet, 'date' | 'drill' | 'set'>): string =>
   `${date} ${drill} ${set}`;
 
 /**
@@ -142,7 +145,7 @@ export function withHome(
   events: readonly HomeEvent[],
   dayOf: (at: string) => string,
 ): HomeRecord {
-  const sets = new Map(record.sets.map((set) => [keyOf(set), set]));
+  const sets = new Map(record.sets.map((set) => [homeSetKey(set), set]));
   const games = new Map(record.games.map((game) => [`${game.date} ${game.title}`, game]));
   const pain = [...record.pain];
   for (const event of events)
@@ -150,12 +153,21 @@ export function withHome(
       case 'set-ticked': {
         const { date, drill, set, clean, missed, at } = event;
         // Reps that are counted later change nothing about when it was done.
-        const { at: doneAt, doneOn } = sets.get(keyOf(event)) ?? { at, doneOn: dayOf(at) };
-        sets.set(keyOf(event), { date, drill, set, clean, missed, at: doneAt, doneOn, late: doneOn > date });
+        const { at: doneAt, doneOn } = sets.get(homeSetKey(event)) ?? { at, doneOn: dayOf(at) };
+        sets.set(homeSetKey(event), {
+          date,
+          drill,
+          set,
+          clean,
+          missed,
+          at: doneAt,
+          doneOn,
+          late: doneOn > date,
+        });
         break;
       }
       case 'set-unticked':
-        sets.delete(keyOf(event));
+        sets.delete(homeSetKey(event));
         break;
       case 'pain-marked': {
         const { at, level, score, site } = event;
@@ -168,4 +180,29 @@ export function withHome(
       }
     }
   return { sets: [...sets.values()], pain, games: [...games.values()].filter(({ pitches }) => pitches > 0) };
+}
+
+/** What was ticked and entered here for today and is not in the page’s own figure: hard throws, and half of the easy ones. */
+export function throwsAtHome(
+  page: Pick<SharedPage, 'home' | 'days'>,
+  home: HomeRecord,
+  today: string,
+): number {
+  const known = new Set(page.home.sets.map(({ date, drill, set }) => `${date} ${drill} ${set}`));
+  const cost = new Map(
+    page.days.flatMap(({ date, items }) =>
+      items.map((item) => {
+        const each = item.throws / item.sets;
+        const hard = isHard({ effort: item.effort, kind: 'practice' });
+        return [`${date} ${item.drill}`, hard ? each : each / 2];
+      }),
+    ),
+  );
+  const sets = home.sets
+    .filter(({ doneOn }) => doneOn === today)
+    .filter(({ date, drill, set }) => !known.has(`${date} ${drill} ${set}`))
+    .reduce((sum, { date, drill }) => sum + (cost.get(`${date} ${drill}`) ?? 0), 0);
+  const pitches = (of: HomeRecord) =>
+    of.games.filter(({ date }) => date === today).reduce((sum, game) => sum + game.pitches, 0);
+  return Math.round((sets + pitches(home) - pitches(page.home)) * 2) / 2;
 }

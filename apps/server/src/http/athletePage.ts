@@ -127,7 +127,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     setsOf(academy, id, addDays(today, -notesCount)),
     constraintsOf(academy, id),
     lexiconEdits(academy),
-    homeOf(academy, id, addDays(today, -limitsLookBack)),
+    homeOf(academy, id, addDays(today, -limitsLookBack), zone),
   ]);
   const { plan, assignment } = planned;
   const age = ageOn(athlete.birthdate, today);

@@ -43,7 +43,10 @@ export function logRoutes(): Router {
     const [newest] = await sessionsOf(academy, id, 1);
     const session = newest && !newest.ended ? newest : null;
     const today = venueDay(new Date(), home.zone);
-    const [thrown, atHome] = await Promise.all([throwsOf(academy, id, today), homeOf(academy, id, today)]);
+    const [thrown, atHome] = await Promise.all([
+      throwsOf(academy, id, today),
+      homeOf(academy, id, today, home.zone),
+    ]);
     const others = thrown
       .filter((each) => each.session !== session?.id)
       .map((each) => (home.allHard ? { ...each, effort: null } : each));

@@ -118,7 +118,7 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub): Router {
     const since = addDays(today, -limitsLookBack);
     const [throws, done] = await Promise.all([
       plainThrowsOf(home.academy, home.athleteId, since),
-      homeOf(home.academy, home.athleteId, since),
+      homeOf(home.academy, home.athleteId, since, home.zone),
     ]);
     const { maxToday, leftToday, thrownToday, restUntil, because } = throwLimits({
       discipline: sheet.discipline,

@@ -1,4 +1,12 @@
-import type { HomeEvent, HomeEventOf, HomeKind, HomeRecord } from '@wrightonic/contract';
+import {
+  homeSetKey,
+  nothingAtHome,
+  withHome,
+  type HomeEvent,
+  type HomeEventOf,
+  type HomeKind,
+  type HomeRecord,
+} from '@wrightonic/contract';
 import { throwsASet, parseDose, type DayThrows, type DrillBook } from '@wrightonic/core';
 import type { Academy } from './scope';
 import { venueDay } from './venueDay';
@@ -56,33 +64,44 @@ export async function storeHome(home: AtHome, event: HomeEvent): Promise<void> {
   const received = new Date();
   // A device whose clock runs ahead does nothing in the future.
   const at = new Date(Math.min(Date.parse(event.at), received.getTime()));
-  const common = { id: event.id, athlete_id: home.athleteId, share_id: home.shareId, at, received };
+  const written = { id: event.id, athlete_id: home.athleteId, share_id: home.shareId, at, received };
   const store = stores[event.kind] as Store<HomeKind>;
-  await store(home, event as never, common, venueDay(at, home.zone));
+  await store(home, event as never, written, venueDay(at, home.zone));
 }
 
 type Row = Record<string, any>;
-const newestOf = (rows: readonly Row[], key: (row: Row) => string): Row[] => [
-  ...new Map(rows.map((row) => [key(row), row])).values(),
-];
 
-/** Sets as the newest word on each leaves them; one whose reps were counted later was done when it was ticked first. */
-function doneSets(rows: readonly Row[]): Row[] {
-  const sets = new Map<string, Row>();
-  for (const row of rows) {
-    const key = `${row['date']} ${row['drill']} ${row['set_n']}`;
-    const before = sets.get(key);
-    if (!row['done']) sets.delete(key);
-    else sets.set(key, before ? { ...row, at: before['at'], done_on: before['done_on'] } : row);
-  }
-  return [...sets.values()];
-}
+const common = (row: Row) => ({ id: row['id'], at: row['at'].toISOString() });
+const setEvent = (row: Row): HomeEvent => {
+  const set = { ...common(row), date: row['date'], drill: row['drill'], set: row['set_n'] };
+  return row['done']
+    ? { ...set, kind: 'set-ticked', clean: row['clean'], missed: row['missed'] }
+    : { ...set, kind: 'set-unticked' };
+};
+const painEvent = (row: Row): HomeEvent => ({
+  ...common(row),
+  kind: 'pain-marked',
+  level: row['level'],
+  score: row['score'],
+  site: row['site'],
+});
+const gameEvent = (row: Row): HomeEvent => ({
+  ...common(row),
+  kind: 'game-pitched',
+  date: row['date'],
+  pitches: row['pitches'],
+  title: row['title'],
+});
 
-/** What was done at home from a day on: the record for people, and the throws of it for the limits. */
+/**
+ * What was done at home from a day on: the record for people, and the throws of it for the limits. What the newest word
+ * makes of all before it is said once, for the page behind a link and for here.
+ */
 export async function homeOf(
   academy: Academy,
   athleteId: string,
   since: string,
+  zone: string,
 ): Promise<{ record: HomeRecord; throws: DayThrows[] }> {
   const rows = (table: string, from: string): Promise<Row[]> =>
     academy
@@ -95,41 +114,22 @@ export async function homeOf(
     rows('home_pain', 'date'),
     rows('home_games', 'date'),
   ]);
-  const sets = doneSets(ticked);
-  const games = newestOf(played, (row) => `${row['date']} ${row['title']}`).filter(
-    (row) => row['pitches'] > 0,
+  const record = withHome(
+    nothingAtHome,
+    [...ticked.map(setEvent), ...pain.map(painEvent), ...played.map(gameEvent)],
+    (at) => venueDay(new Date(at), zone),
+  );
+  const cost = new Map(
+    ticked.map((row) => [homeSetKey({ date: row['date'], drill: row['drill'], set: row['set_n'] }), row]),
   );
   return {
-    record: {
-      sets: sets.map((row) => ({
-        date: row['date'],
-        drill: row['drill'],
-        set: row['set_n'],
-        clean: row['clean'],
-        missed: row['missed'],
-        at: row['at'].toISOString(),
-        doneOn: row['done_on'],
-        late: row['done_on'] > row['date'],
-      })),
-      pain: pain.map((row) => ({
-        date: row['date'],
-        at: row['at'].toISOString(),
-        level: row['level'],
-        score: row['score'],
-        site: row['site'],
-      })),
-      games: games.map((row) => ({ date: row['date'], pitches: row['pitches'], title: row['title'] })),
-    },
+    record,
     throws: [
-      ...sets
-        .filter((row) => row['throws'] > 0)
-        .map((row): DayThrows => ({
-          date: row['done_on'],
-          count: row['throws'],
-          kind: 'practice',
-          effort: row['effort'],
-        })),
-      ...games.map((row): DayThrows => ({ date: row['date'], count: row['pitches'], kind: 'game' })),
+      ...record.sets.flatMap((set): DayThrows[] => {
+        const { throws, effort } = cost.get(homeSetKey(set))!;
+        return throws > 0 ? [{ date: set.doneOn, count: throws, kind: 'practice', effort }] : [];
+      }),
+      ...record.games.map(({ date, pitches }): DayThrows => ({ date, count: pitches, kind: 'game' })),
     ],
   };
 }

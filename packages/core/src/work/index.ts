@@ -1,5 +1,6 @@
 export * from './constraints';
 export * from './due';
+export * from './effort';
 export * from './gate';
 export * from './lesson';
 export * from './missReasons';

@@ -44,3 +44,32 @@ export function allowedWith<T extends { drill: string }>(
   }
   return { open, closed };
 }
+
+/** Pain as it was marked on a day. */
+export interface DayPain extends Pain {
+  /** ISO day. */
+  date: string;
+}
+
+/** Pain or soreness that holds on a day: the newest word, unless it was that nothing hurts. */
+export function painOn<T extends DayPain>(marked: readonly T[], date: string): T | null {
+  const last = marked.filter((pain) => pain.date === date).at(-1);
+  return last && last.level !== 'none' ? last : null;
+}
+
+/**
+ * Why a drill is not for a day at home; null when it is. Pain in an arm does not go away by marking something else
+ * afterwards: only an instructor opens throws again, in a session.
+ */
+export function lockedAtHome(
+  { throws, avoid }: { throws: number; avoid: readonly PainSite[] },
+  marked: readonly DayPain[],
+  date: string,
+): string | null {
+  const arm = marked.find((pain) => pain.date === date && throwsLocked(pain));
+  if (arm && throws > 0) return `Throws are locked today: pain in the ${arm.site}.`;
+  const pain = painOn(marked, date);
+  return pain?.level === 'pain' && pain.site && avoid.includes(pain.site)
+    ? `Not with pain in the ${pain.site}.`
+    : null;
+}

@@ -1,17 +1,17 @@
+import { painOn } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Card } from '../../ui/Card';
 import { Notice } from '../../ui/Notice';
 import { nothingHurts, PainPicks, painSaid } from '../../ui/PainPicks';
-import { painToday } from './locks';
 import type { Home } from './useHome';
 
 /** Marks pain at home; the instructor sees it at once. */
 export function HomePain({ home, today }: { home: Home; today: string }) {
   const [open, setOpen] = useState(false);
   const [answer, setAnswer] = useState(nothingHurts);
-  const marked = painToday(home.home, today);
+  const marked = painOn(home.home.pain, today);
   const save = () => {
     home.log('pain-marked', answer);
     setOpen(false);

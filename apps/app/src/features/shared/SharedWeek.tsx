@@ -1,4 +1,5 @@
-import { notMedical, stopForPain, type SharedPage } from '@wrightonic/contract';
+import { notMedical, stopForPain, throwsAtHome, type SharedPage } from '@wrightonic/contract';
+import { lockedAtHome } from '@wrightonic/core';
 import { useLocalSearchParams } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
@@ -13,7 +14,6 @@ import { PageTitle, TitleRow } from '../../ui/Screen';
 import { GamePitches } from './GamePitches';
 import { HomePain } from './HomePain';
 import { HomeState } from './HomeState';
-import { lockedAtHome, throwsAtHome } from './locks';
 import { SharedItem } from './SharedItem';
 import { useHome } from './useHome';
 
@@ -103,7 +103,7 @@ function Week({ page, token, readAgain }: WeekProps) {
                 date={day.date}
                 hand={page.throws}
                 home={home}
-                locked={lockedAtHome(item, home.home, today)}
+                locked={lockedAtHome(item, home.home.pain, today)}
               />
             ))}
           </>

@@ -1,5 +1,5 @@
 import type { AthletePage, PlanDrill } from '@wrightonic/contract';
-import { doseWords, parseDose, type Drill } from '@wrightonic/core';
+import { doseWords, ladderEfforts, parseDose, type Drill } from '@wrightonic/core';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -9,7 +9,6 @@ import { DrillCard } from './DrillCard';
 import { HoldTimer } from '../../ui/timer/HoldTimer';
 import { NoteSheet } from './NoteSheet';
 import { EffortLadder } from './radar/EffortLadder';
-import { ladderEfforts } from './radar/ladder';
 import { RadarLine } from './radar/RadarLine';
 import { useReadings } from './radar/useReadings';
 import { countOf, lastTap, thrown } from './session';

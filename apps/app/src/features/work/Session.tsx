@@ -1,4 +1,5 @@
 import type { AthletePage } from '@wrightonic/contract';
+import { painOn } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -29,8 +30,7 @@ function Working({ page }: { page: AthletePage }) {
   const leave = useCallback(() => router.replace(`/athletes/${id}/work` as Href), [id]);
   const end = useCallback(() => setEnding(true), []);
   const today = useToday();
-  const atHome =
-    page.home.pain.filter(({ date, level }) => date === today && level !== 'none').at(-1) ?? null;
+  const atHome = painOn(page.home.pain, today);
   const before = painOf(events, 'before');
   const after = painOf(events, 'after');
   return (

@@ -1,10 +1,10 @@
 import type { LogEvent } from '@wrightonic/contract';
-import { setNow, usualPace, type Dose } from '@wrightonic/core';
+import { effortChoices, setNow, usualPace, type Dose } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
-import { effortChoices, lastRepAt, setsDone } from './sets';
+import { lastRepAt, setsDone } from './sets';
 import { useCountdown } from '../../ui/timer/useCountdown';
 
 interface Props {

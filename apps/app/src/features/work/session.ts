@@ -1,6 +1,5 @@
 import type {
   AthletePage,
-  EventOf,
   LogEvent,
   OpenSession,
   PlanDrill,
@@ -8,6 +7,7 @@ import type {
 } from '@wrightonic/contract';
 import {
   countThrows,
+  freeThrow,
   gate,
   throwsToday,
   type DrillBook,
@@ -125,34 +125,15 @@ export function lastTap(events: readonly LogEvent[]): LogEvent[] {
   return together ? [last, before] : [last];
 }
 
-/** A tap takes a velocity that was measured no longer ago. */
-export const togetherMs = 15_000;
-/** A velocity belongs to a throw that was tapped no longer ago; a later one is of the next throw. */
-export const measuredMs = 6_000;
-
-/**
- * The newest throw of a drill that was measured and whose rep was not tapped yet: a radar is quicker than a thumb. The
- * rep that comes next takes it, so that one throw is not counted twice.
- */
-export function freeThrow(events: readonly LogEvent[], drill: string, now: number): EventOf<'throw'> | null {
-  /** Reps that still wait for their throw. */
-  let waiting = 0;
-  let free: EventOf<'throw'> | null = null;
-  const takes = (at: number) => free !== null && at - Date.parse(free.at) <= togetherMs;
-  // Of one tap the rep comes first, whatever its id.
-  const inOrder = events
+/** Reps and throws of a drill. */
+const tapsOf = (events: readonly LogEvent[], drill: string) =>
+  events
     .filter((event) => event.kind === 'rep' || event.kind === 'throw')
-    .filter((event) => event.drill === drill)
-    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || (a.kind < b.kind ? -1 : 1));
-  for (const event of inOrder) {
-    if (event.kind === 'rep') {
-      if (!takes(Date.parse(event.at))) waiting++;
-      free = null;
-    } else if (waiting > 0) waiting--;
-    else free = event.velocity === null ? null : event;
-  }
-  return takes(now) ? free : null;
-}
+    .filter((event) => event.drill === drill);
+
+/** The throw that the next rep of a drill takes; null when it is a throw of its own. */
+export const waitingThrow = (events: readonly LogEvent[], drill: string, now: number): LogEvent | null =>
+  freeThrow(tapsOf(events, drill), now);
 
 /** The newest throw of a drill when it has no velocity yet: a typed velocity belongs to it. */
 export function unmeasured(events: readonly LogEvent[], drill: string): LogEvent | null {

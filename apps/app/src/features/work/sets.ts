@@ -60,20 +60,6 @@ export function lastRepAt(events: readonly LogEvent[], drill: string): number | 
   return last ? Date.parse(last.at) : null;
 }
 
-const efforts = [50, 60, 70, 80, 90, 100];
-/** Nobody younger is asked for everything. */
-const wholeEffortFrom = 13;
-
-/**
- * What may be asked of an athlete in a drill, with what is asked already.
- *
- * @param most the most that the drill asks for, percent
- */
-export const effortChoices = (age: number, asked: number, most: number): number[] =>
-  [...new Set([...efforts, most, asked])]
-    .filter((effort) => effort === asked || (effort <= most && (effort < 100 || age >= wholeEffortFrom)))
-    .sort((a, b) => a - b);
-
 /** The effort asked of the newest throw of a drill; undefined before the first. */
 export const lastEffort = (events: readonly LogEvent[], drill: string): number | null | undefined =>
   events.filter((event) => event.kind === 'throw').findLast((event) => event.drill === drill)?.effort;

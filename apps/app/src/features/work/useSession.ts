@@ -1,5 +1,5 @@
 import type { AthletePage, EventOf, RadarReading } from '@wrightonic/contract';
-import { usualBall } from '@wrightonic/core';
+import { measuredMs, rungNow, usualBall } from '@wrightonic/core';
 import { useMemo, useState } from 'react';
 import { log } from '../../offline/log';
 import { sessionEvents } from '../../offline/local';
@@ -8,8 +8,8 @@ import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
 import { dayAt } from '../../ui/days';
-import { freeThrow, keepsThrow, lastTap, measuredMs, openSessionId, unmeasured } from './session';
-import { rungNow } from './radar/ladder';
+import { keepsThrow, lastTap, openSessionId, unmeasured, waitingThrow } from './session';
+import { thrownIn } from './radar/ladder';
 import { lastEffort } from './sets';
 import { useBook } from '../../ui/useBook';
 
@@ -36,7 +36,7 @@ export function useSession(page: AthletePage) {
 
   /** The effort asked in a drill: as it was last, else what the drill asks for; percent. */
   const effortOf = (drill: string): number | null =>
-    (ladder?.drill === drill ? rungNow(events, ladder.efforts).effort : null) ??
+    (ladder?.drill === drill ? rungNow(thrownIn(events), ladder.efforts).effort : null) ??
     efforts[drill] ??
     lastEffort(events, drill) ??
     book.drill(drill)?.effort?.to ??
@@ -56,7 +56,7 @@ export function useSession(page: AthletePage) {
     /** A rep of a throwing drill is a throw as well. */
     rep: (drill: string, outcome: 'clean' | 'missed', reason?: string) => {
       dispatch(log(athleteId, 'rep', { sessionId: id, drill, outcome, ...(reason ? { reason } : {}) }));
-      if (book.drill(drill)?.throws && !freeThrow(events, drill, now().getTime()))
+      if (book.drill(drill)?.throws && !waitingThrow(events, drill, now().getTime()))
         dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, null) }));
     },
     /** A velocity, m/s, of the throw just logged, or of one more throw. */
@@ -76,7 +76,7 @@ export function useSession(page: AthletePage) {
     /** A measured throw was none; where its rep was counted, a throw without a velocity stays. */
     throwAway: (thrown: EventOf<'throw'>) => {
       const drill = thrown.drill!;
-      const free = freeThrow(events, drill, Date.parse(thrown.at))?.id === thrown.id;
+      const free = waitingThrow(events, drill, Date.parse(thrown.at))?.id === thrown.id;
       dispatch(log(athleteId, 'undo', { sessionId: id, of: thrown.id }));
       if (!free) dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, null) }));
     },

@@ -1,11 +1,11 @@
 import type { LogEvent } from '@wrightonic/contract';
-import { effortCurve, velocityIn, type VelocityUnit } from '@wrightonic/core';
+import { effortCurve, rungNow, throwsEach, velocityIn, type VelocityUnit } from '@wrightonic/core';
 import { median } from 'simple-statistics';
 import { Button, Text } from 'react-native-paper';
 import { PlotChart } from '../../../charts/PlotChart';
 import { Card } from '../../../ui/Card';
 import { effortSentence } from '../../../ui/velocityWords';
-import { onLadder, rungNow, throwsEach } from './ladder';
+import { onLadder } from './ladder';
 
 interface Props {
   events: readonly LogEvent[];
@@ -16,8 +16,8 @@ interface Props {
 
 /** Three throws at each effort, and the curve that should climb evenly, growing as they are thrown. */
 export function EffortLadder({ events, efforts, unit, onStop }: Props) {
-  const { effort, counts } = rungNow(events, efforts);
   const throws = onLadder(events, efforts);
+  const { effort, counts } = rungNow(throws, efforts);
   const at = (value: number) => velocityIn(value, unit);
   const medians = counts
     .filter(({ n }) => n > 0)
