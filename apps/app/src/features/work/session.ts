@@ -1,10 +1,4 @@
-import type {
-  AthletePage,
-  LogEvent,
-  OpenSession,
-  PlanDrill,
-  PlanThread,
-} from '@wrightonic/contract';
+import type { AthletePage, LogEvent, OpenSession, PlanDrill, PlanThread } from '@wrightonic/contract';
 import {
   countThrows,
   freeThrow,
