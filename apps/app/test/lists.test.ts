@@ -1,7 +1,7 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { filtered, focusesOf, noFilter } from '../src/features/athletes/filter';
 import { lookSteps } from '../src/ui/checkpoint/steps';
-import { velocityVerdict, verdictWords } from '../src/features/prove/verdict';
+import { noVerdictWords, velocityVerdict, verdictWords } from '../src/features/prove/verdict';
 import { agoWords, dayAt, dayWords, longDay, timeAt, weekday } from '../src/ui/days';
 import { friendly } from '../src/ui/form/friendly';
 
@@ -74,7 +74,15 @@ describe('the steps of a look', () => {
 });
 
 describe('the verdict on velocity', () => {
-  const day = (date: string, usual: number) => ({ date, n: 16, usual, top: usual + 1, scatter: 1 });
+  const day = (date: string, usual: number) => ({
+    date,
+    n: 16,
+    usual,
+    top: usual + 1,
+    scatter: 1,
+    step: 0.1,
+    like: { effort: 90, pitch: 'fastball', ball: 145 },
+  });
   it('is a real gain only beyond the noise', () => {
     const verdict = velocityVerdict([day('2026-05-01', 30), day('2026-06-01', 32)], 'km/h')!;
     expect(verdict).toMatchObject({ before: 108, after: expect.closeTo(115.2, 6), real: true });
@@ -85,7 +93,14 @@ describe('the verdict on velocity', () => {
     const slower = velocityVerdict([day('2026-05-01', 32), day('2026-06-01', 30)], 'mph')!;
     expect(verdictWords(slower, 'mph')).toContain('Really slower');
   });
-  it('needs two sessions', () => expect(velocityVerdict([day('2026-05-01', 30)], 'mph')).toBeNull());
+  it('needs two sessions, of throws that are alike', () => {
+    expect(velocityVerdict([day('2026-05-01', 30)], 'mph')).toBeNull();
+    const spread = { ...day('2026-06-01', 32), top: 32 * 1.16 };
+    expect(velocityVerdict([day('2026-05-01', 30), spread], 'mph')).toBeNull();
+    expect(noVerdictWords([day('2026-05-01', 30), spread])).toContain('not alike');
+    expect(noVerdictWords([day('2026-05-01', 30)])).toContain('fastball at 90 %, 145 g');
+    expect(noVerdictWords([])).toContain('five like throws');
+  });
 });
 
 describe('days in words', () => {

@@ -222,9 +222,9 @@ describe('what is worked today', () => {
     expect(drillsToday(page, '2026-05-01')).toEqual([]);
   });
   it('moves the gates along while it goes on', () => {
-    const reps = Array.from({ length: 12 }, () => rep('clean', 'flat-ground-fall'));
+    const reps = Array.from({ length: 20 }, () => rep('clean', 'flat-ground-fall'));
     const moved = threadWith(thread as never, 's', events(reps));
-    expect(moved.stages[2]!.drills[0]!.gate).toMatchObject({ n: 12, k: 12, decision: 'up' });
+    expect(moved.stages[2]!.drills[0]!.gate).toMatchObject({ n: 20, k: 20, decision: 'up' });
     const hurt = entry({ kind: 'pain', sessionId: 's', moment: 'after', level: 'pain', site: 'knee' });
     expect(
       threadWith(thread as never, 's', events([...reps, hurt])).stages[2]!.drills[0]!.gate.decision,

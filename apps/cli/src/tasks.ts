@@ -101,7 +101,11 @@ function velocity(csv: string): unknown {
     }),
     effort: effort && {
       ...effort,
-      curve: effort.curve.map((point) => ({ ...point, median: toMph(point.median) })),
+      curve: effort.curve.map((point) => ({
+        ...point,
+        median: toMph(point.median),
+        error: toMph(point.error),
+      })),
       slopePer10: toMph(effort.slopePer10),
     },
     trend: trend && {

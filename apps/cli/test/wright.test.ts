@@ -102,6 +102,30 @@ it('plans a week from findings', () => {
   expect(bound - objective).toBeLessThanOrEqual(0.0101 * bound);
 });
 
+it.each([
+  [
+    'screen',
+    { athlete, tests: [{ test: 'hip-ir', side: 'lead', tries: [30, -21] }] },
+    /^tests\.0\.tries\.1: /,
+  ],
+  ['screen', { athlete, tests: [{ test: 'hip-ir', side: 'lead', tries: [91] }] }, /^tests\.0\.tries\.0: /],
+  [
+    'limits',
+    { discipline: 'overhand', birthdate: '2026-06-13', throws: [], on: '2026-06-12' },
+    /^birthdate: 2026-06-13 is after/,
+  ],
+  ['plan', { ...planned, done: [{ drill: 'no-drill', date: '2026-06-08', sets: 1 }] }, /^done\.0\.drill/],
+] as const)('%s refuses what cannot be, by field: %j', (command, input, why) => {
+  const { status, stdout, stderr } = wright([command], json(input));
+  expect([status, stdout]).toEqual([2, '']);
+  expect(stderr).toMatch(why);
+});
+
+it('takes no name that would change an object', () => {
+  const { status, stderr } = wright(['trace'], `{"athlete": ${json(athlete)}, "findings": {"__proto__": 3}}`);
+  expect([status, stderr]).toEqual([2, expect.stringMatching(/^findings\.__proto__/)]);
+});
+
 it('judges the gate from a file', () => {
   const file = join(mkdtempSync(join(tmpdir(), 'wright-')), 'gate.json');
   writeFileSync(file, json({ sessions: [{ clean: 16, missed: 4, pain: false }] }));
@@ -167,11 +191,11 @@ it('reads throws, in mph', () => {
 });
 
 it('counts misses', () => {
-  const rows = [...Array(8).fill('low,miss,high'), 'low,miss,arm', 'low,hit,'];
+  const rows = [...Array(12).fill('low,miss,high'), 'low,miss,arm', 'low,hit,'];
   const { stdout } = wright(['misses'], ['aim,result,side', ...rows].join('\n'));
   expect(JSON.parse(stdout)).toMatchObject({
-    n: 10,
-    misses: 9,
+    n: 14,
+    misses: 13,
     shares: { high: 1 },
     symptoms: { 'sym.miss-high': 3, 'sym.miss-low': 0, 'sym.miss-arm-side': 0, 'sym.miss-glove-side': 0 },
   });

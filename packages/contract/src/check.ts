@@ -15,8 +15,24 @@ const options: Joi.ValidationOptions = {
   errors: { wrap: { label: false }, label: 'path' },
 };
 
+/** Names that would change an object instead of standing in it. */
+const unsafe = ['__proto__'];
+
+/** Path of the first such name in a value from outside; null when there is none. */
+function unsafeName(value: unknown, path: readonly string[] = []): string | null {
+  if (typeof value !== 'object' || value === null) return null;
+  for (const [key, each] of Object.entries(value)) {
+    const here = [...path, key];
+    const found = unsafe.includes(key) ? here.join('.') : unsafeName(each, here);
+    if (found) return found;
+  }
+  return null;
+}
+
 /** Holds a value from outside against a schema; answers with the value or with every problem by field. */
 export function check<T>(schema: Joi.Schema<T>, value: unknown): Checked<T> {
+  const named = unsafeName(value);
+  if (named) return { problems: [{ field: named, message: `${named} is not a name that can be used` }] };
   const result = schema.validate(value, options);
   if (!result.error) return { value: result.value as T };
   return {

@@ -59,6 +59,7 @@ export const traceInput = Joi.object<TraceInput>({
       error: Joi.number().min(0).max(10_000).required(),
     }),
   ),
+  carried: Joi.array().items(Joi.string().max(60)).max(200),
   seed: Joi.number().integer().min(-2147483648).max(2147483647),
 }).required();
 

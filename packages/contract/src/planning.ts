@@ -5,6 +5,7 @@ import {
   catalogueBook,
   itemThrows,
   parseDose,
+  standingWords,
   weekCandidates,
   type DayKind,
   type DayThrows,
@@ -158,17 +159,16 @@ export function weekInputFor(
         academy.buildUpWeeks,
       )
     : null;
+  const climbed = plan.threads.map(({ thread, focus, share, stage, stages }) => ({
+    thread,
+    focus,
+    share,
+    stage,
+    stages: stages.map((rung) => ({ stage: rung.stage, drills: rung.drills.map(({ drill }) => drill) })),
+    doses: Object.fromEntries(stages.flatMap((rung) => rung.drills.map(({ drill, dose }) => [drill, dose]))),
+  }));
   const candidates = weekCandidates(
-    plan.threads.map(({ thread, focus, share, stage, stages }) => ({
-      thread,
-      focus,
-      share,
-      stage,
-      stages: stages.map((rung) => ({ stage: rung.stage, drills: rung.drills.map(({ drill }) => drill) })),
-      doses: Object.fromEntries(
-        stages.flatMap((rung) => rung.drills.map(({ drill, dose }) => [drill, dose])),
-      ),
-    })),
+    climbed,
     trace.result,
     {
       discipline: athlete.discipline,
@@ -204,5 +204,6 @@ export function weekInputFor(
     done,
     weekThrows: academy.weekThrows,
     buildUp,
+    notes: standingWords(climbed, trace.result),
   };
 }

@@ -39,7 +39,13 @@ const page = {
     { date: addDays(monday, 1), kind: 'lesson', minutes: 45, title: 'Cage 1' },
     { date: addDays(monday, 5), kind: 'game', minutes: null, title: 'Away' },
   ],
-  trace: { result: { roots: [{ id: 'oh.lift-stall', share: 0.6, explains: [] }], bodyFirst: [] } },
+  trace: {
+    result: {
+      roots: [{ id: 'oh.lift-stall', share: 0.6, explains: [] }],
+      bodyFirst: [],
+      approach: { teach: 'instruct' },
+    },
+  },
   plan: {
     startsOn: monday,
     threads: [

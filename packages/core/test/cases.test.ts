@@ -24,6 +24,6 @@ it.each(table)('%s: the table says what the trace proposes', (_, who, found, low
     lower: lower === 'none' ? null : lower,
     arm: arm === 'none' ? null : arm,
   });
-  expect(result.sure.leader).toBe(leads);
+  expect(result.sure.leader ?? 'none').toBe(leads);
   expect(result.sure.share.toFixed(2)).toBe(sure);
 });

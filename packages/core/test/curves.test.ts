@@ -10,8 +10,8 @@ import {
   writeTable,
   type SpeedCurves,
 } from '../src';
-import { smooth } from '../src/measure/filter';
-import { curveFlaws, pretendCurves, type CurveFlaw } from '../src/simulate';
+import { noiseOfSlope, smooth, withoutSpikes } from '../src/measure/filter';
+import { curveFlaws, luck, pretendCurves, type CurveFlaw } from '../src/simulate';
 
 const sine = (hz: number, rate: number) =>
   Float64Array.from({ length: rate * 8 }, (_, i) => Math.sin((2 * Math.PI * hz * i) / rate));
@@ -37,6 +37,65 @@ describe('the low-pass', () => {
   });
   it('refuses a cut-off beyond 0.4 of the rate', () =>
     expect(() => smooth(sine(1, 100), 41, 100)).toThrow(/^cutoff/));
+});
+
+describe('single bad samples', () => {
+  const ramp = (off: Record<number, number>) =>
+    Float64Array.from({ length: 41 }, (_, i) => i + (i % 2 ? 0.5 : 0) + (off[i] ?? 0));
+  it('become the median of the seven around them beyond three scaled deviations', () => {
+    // Around 20 stand 17.5, 18, 19.5, 20, 21.5, 22, 23.5: middle 20 and, without the one that is off, deviations that
+    // have 1.5 or 2 in the middle.
+    const found = withoutSpikes(ramp({ 20: 60 }));
+    expect(found[20]).toBe(21.5);
+    expect([...found].filter((_, i) => i !== 20)).toEqual([...ramp({})].filter((_, i) => i !== 20));
+  });
+  it('stay where they are within three', () => {
+    // 0, 1, 2, x, 4, 5, 6: the middle is 4, the median deviation 2, three scaled ones 8.8956.
+    const six = (x: number) => Float64Array.from([0, 1, 2, x, 4, 5, 6]);
+    expect(withoutSpikes(six(12.89))[3]).toBe(12.89);
+    expect(withoutSpikes(six(12.9))[3]).toBe(4);
+  });
+  it('do not make findings in clean deliveries', () => {
+    for (let seed = 1; seed <= 40; seed++) {
+      const { curves, truth } = pretendCurves({ discipline: 'overhand', fps: 120, noise: 4, seed });
+      const segment = (['pelvis', 'trunk', 'glove'] as const)[seed % 3]!;
+      curves.turning[segment]![55 + ((seed * 7) % 40)]! += 1500;
+      expect(sequence(curves, { level: 'high-school', plant: truth.plant }).evidence).toEqual([]);
+    }
+  });
+});
+
+describe('the ± of a gap', () => {
+  it.each([120, 240, 500, 1000])('holds the true gap in at least 90 %% at %d Hz', (fps) => {
+    for (const noise of [4, 30]) {
+      let [held, n] = [0, 0];
+      for (let seed = 1; seed <= 40; seed++) {
+        const flaws = { 'oh.peaks-together': (seed % 5) / 5 };
+        const { curves, truth } = pretendCurves({ discipline: 'overhand', fps, noise, seed, flaws });
+        for (const { from, to, ms, plusMinusMs } of sequence(curves).gaps) {
+          const real = (truth.peaks[to].time - truth.peaks[from].time) * 1000;
+          n++;
+          if (Math.abs(real - ms) <= plusMinusMs) held++;
+        }
+      }
+      expect(held / n).toBeGreaterThanOrEqual(0.9);
+    }
+  });
+  it('grows with the noise of the readings', () => {
+    const width = (noise: number) =>
+      sequence(pretendCurves({ discipline: 'overhand', fps: 240, noise, seed: 4 }).curves).gaps[0]!
+        .plusMinusMs;
+    expect(width(30)).toBeGreaterThan(2 * width(0));
+  });
+  it('takes the noise of the slope as the filter leaves it', () => {
+    const random = luck(9);
+    const read = Float64Array.from({ length: 20_000 }, () => random.normal());
+    const low = smooth(read, 20, 240);
+    const slopes = Array.from(low.slice(1, -1), (_, i) => ((low[i + 2]! - low[i]!) * 240) / 2);
+    const sd = Math.sqrt(slopes.reduce((sum, each) => sum + each * each, 0) / slopes.length);
+    expect(sd / noiseOfSlope(1, 20, 240)).toBeGreaterThan(0.9);
+    expect(sd / noiseOfSlope(1, 20, 240)).toBeLessThan(1.1);
+  });
 });
 
 describe('an even time base', () => {

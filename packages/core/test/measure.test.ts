@@ -3,15 +3,26 @@ import {
   addDays,
   ageOn,
   clipEvents,
+  areAlike,
+  betweenSessions,
   compareLooks,
+  displayStep,
   fromMph,
+  medianError,
+  mph,
   smallestRealChange,
   timing,
   toMph,
+  velocityChange,
   velocityFrom,
   velocityIn,
 } from '../src';
-import { sessionVelocities, velocityFigures, type TimedThrow } from '../src/measure/velocity';
+import {
+  sessionVelocities,
+  velocityFigures,
+  type SessionVelocity,
+  type TimedThrow,
+} from '../src/measure/velocity';
 
 describe('timing from frames', () => {
   it('gives every interval with what one frame leaves open', () => {
@@ -66,7 +77,12 @@ const five = [30, 31, 32, 33, 40];
 
 describe('velocity of a session', () => {
   it('has top, middle and scatter of five like throws', () => {
-    expect(velocityFigures(five)).toEqual({ n: 5, top: 40, usual: 32, scatter: expect.closeTo(1.4826, 6) });
+    expect(velocityFigures(five)).toMatchObject({
+      n: 5,
+      top: 40,
+      usual: 32,
+      scatter: expect.closeTo(1.4826, 6),
+    });
     expect(velocityFigures(five.slice(1))).toBeNull();
   });
 
@@ -106,10 +122,65 @@ describe('velocity of a session', () => {
   });
 
   it('knows the smallest change that is more than noise', () => {
-    // SE = 1.2533 · 2 / √16 = 0.62665; 1.645 · √2 · 0.62665
-    const day = { n: 16, scatter: 2 };
-    expect(smallestRealChange(day, day)).toBeCloseTo(1.4578, 3);
-    expect(smallestRealChange(day, { n: 64, scatter: 2 })).toBeLessThan(smallestRealChange(day, day));
+    // SE = 1.2533 · 2 / √16 = 0.62665; 1.645 · √(2 · 0.62665² + 2 · 0.3²)
+    const day = { n: 16, scatter: 2, step: 0.04 };
+    expect(smallestRealChange(day, day, 0.3)).toBeCloseTo(1.6163, 3);
+    expect(smallestRealChange(day, day, 0)).toBeCloseTo(1.4578, 3);
+  });
+
+  it('takes no scatter below half the step of the display', () => {
+    const whole = [70, 70, 70, 70, 70].map(fromMph);
+    expect(displayStep(whole)).toBeCloseTo(mph, 9);
+    expect(displayStep([...whole, fromMph(70.1)])).toBeCloseTo(mph / 10, 9);
+    expect(displayStep([20, 25])).toBeCloseTo(1 / 3.6, 9);
+    const figures = velocityFigures(whole)!;
+    expect(figures.scatter).toBe(0);
+    expect(medianError(figures)).toBeCloseTo((1.2533 * mph) / 2 / Math.sqrt(5), 9);
+    expect(medianError({ n: 4, scatter: 1.01, step: 2 })).toBeCloseTo((1.2533 * 1.01) / 2, 9);
+  });
+
+  const session = (day: number, value: number, more: object = {}): SessionVelocity => ({
+    date: `2026-05-${String(day).padStart(2, '0')}`,
+    n: 25,
+    top: value + 1,
+    usual: value,
+    scatter: 0,
+    step: 0.001,
+    like: { effort: 90, pitch: 'fastball', ball: 145 },
+    ...more,
+  });
+
+  it('knows how far sessions wander from four on, beside a trend, and never under 0.3 mph', () => {
+    const wander = (values: number[]) => betweenSessions(values.map((value, n) => session(n + 1, value)));
+    expect(wander([30, 32, 30])).toBeCloseTo(0.8 * mph, 9);
+    expect(wander([30, 31, 32, 33])).toBeCloseTo(0.3 * mph, 9);
+    // Around a level line: deviations of 1 all over.
+    expect(wander([30, 32, 30, 32, 30, 32, 30, 32])).toBeGreaterThan(0.7);
+    expect(betweenSessions([])).toBeCloseTo(0.8 * mph, 9);
+  });
+
+  it('calls a change real only above what is needed, and never no change', () => {
+    const needed = 1.645 * Math.SQRT2 * 0.8 * mph;
+    const change = (by: number) => velocityChange([session(1, 30), session(9, 30 + by)])!;
+    expect(change(needed + 0.005).real).toBe(true);
+    expect(change(-needed - 0.005).real).toBe(true);
+    expect(change(needed - 0.005)).toMatchObject({ real: false, needed: expect.closeTo(needed, 2) });
+    expect(change(0).real).toBe(false);
+  });
+
+  it('sets only sessions of like throws against each other', () => {
+    const other = { like: { effort: 70, pitch: 'fastball', ball: 145 } };
+    expect(velocityChange([session(1, 25, other), session(9, 30)])).toBeNull();
+    expect(velocityChange([session(1, 25, other), session(3, 29), session(9, 30)])!.from.date).toBe(
+      '2026-05-03',
+    );
+    expect(velocityChange([])).toBeNull();
+  });
+
+  it('does not take throws for alike that spread too far', () => {
+    expect(areAlike({ top: 34.5, usual: 30, scatter: 2.4 })).toBe(true);
+    expect(areAlike({ top: 34.6, usual: 30, scatter: 2.4 })).toBe(false);
+    expect(areAlike({ top: 34.5, usual: 30, scatter: 2.41 })).toBe(false);
   });
 });
 

@@ -112,6 +112,12 @@ describe('approach', () => {
     expect(suffering.total).toBe(4);
   });
 
+  it('drives in windmill and falls in overhand unless somebody says otherwise', () => {
+    const leave = (discipline: 'overhand' | 'windmill') =>
+      trace({ athlete: { discipline, throws: 'R', age: 15 }, findings: {}, runs: 0 }).approach.leave;
+    expect([leave('overhand'), leave('windmill')]).toEqual(['fall', 'drive']);
+  });
+
   it.each([
     [11, 'balance'],
     [12, 'drift'],
@@ -135,45 +141,6 @@ describe('approach', () => {
     });
     expect(result.total).toBe(0);
     expect(result.focus).toEqual({ lower: null, arm: null });
-  });
-});
-
-describe('focus', () => {
-  it('takes the leading root of each thread', () => {
-    const result = traced({ 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2, 'oh.glove-pull': 1 });
-    expect(result.focus).toEqual({ lower: 'oh.lift-stall', arm: 'oh.glove-pull' });
-    expect(result.reasons.map(({ why }) => why)).toEqual(['score', 'score']);
-  });
-
-  it('puts a severe flaw that loads the arm or the knee first, whatever its score', () => {
-    const stress = flaws.find(
-      ({ stresses, discipline, thread, kind }) =>
-        stresses && discipline === 'overhand' && thread === 'arm' && kind === 'pattern',
-    )!;
-    const others = { 'oh.glove-pull': 3, 'oh.shoulders-early': 3, 'oh.long-arm': 3 } as const;
-    const severe = traced({ ...others, [stress.id]: 3 });
-    expect(severe.focus.arm).toBe(stress.id);
-    expect(severe.reasons.find(({ thread }) => thread === 'arm')!.why).toBe('stress');
-  });
-
-  it('has one focus below age 10', () => {
-    const young = trace({
-      athlete: { ...athlete, age: 9 },
-      findings: { 'oh.wobble': 3, 'oh.glove-pull': 2 },
-      runs: 0,
-    });
-    expect(Object.values(young.focus).filter(Boolean)).toHaveLength(1);
-  });
-
-  it('never takes a symptom, nor a limit that explains nothing', () => {
-    const result = traced({ 'sym.miss-high': 3, 'lim.balance': 3 });
-    expect(result.focus).toEqual({ lower: null, arm: null });
-    expect(result.total).toBe(6);
-  });
-
-  it('gives a limit to the thread from which it took most', () => {
-    const result = traced({ 'lim.hip-ir.trail': 3, 'oh.quad-load': 1, 'oh.hips-late': 2 });
-    expect(result.focus.lower).toBe('lim.hip-ir.trail');
   });
 });
 
@@ -223,27 +190,5 @@ describe('body first, look next, leave alone', () => {
     ['with a symptom', { ...harmless, 'sym.miss-arm-side': 1 }, { strikes: 0.7 }],
   ] as const)('leaves nothing alone %s', (_, findings, results) => {
     expect(traced(findings, results ? { results } : {}).leaveAlone).toEqual([]);
-  });
-});
-
-describe('how sure', () => {
-  const findings = {
-    'oh.lift-stall': 2,
-    'oh.glove-pull': 2,
-    'oh.lead-leg-opens': 1,
-    'oh.wobble': 0,
-  } as const;
-  it('gives the same answer for the same seed', () => {
-    const one = trace({ athlete, findings, seed: 7 }).sure;
-    expect(trace({ athlete, findings, seed: 7 }).sure).toEqual(one);
-    expect(one).toMatchObject({ leader: 'oh.lift-stall', runs: 1000, seed: 7 });
-    expect(one.share).toBeGreaterThan(0.3);
-    expect(one.share).toBeLessThan(1);
-  });
-  it('is certain where one root towers', () => {
-    expect(trace({ athlete, findings: { 'oh.lift-stall': 3 } }).sure.share).toBe(1);
-  });
-  it('has no leader without findings', () => {
-    expect(trace({ athlete, findings: { 'oh.wobble': 0 } }).sure).toMatchObject({ leader: null, share: 0 });
   });
 });

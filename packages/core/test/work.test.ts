@@ -24,17 +24,28 @@ import {
 const session = (clean: number, missed: number, pain = false) => ({ clean, missed, pain });
 
 describe('the gate', () => {
-  // The handbook's own examples.
   it.each([
-    [16, 4, 'up', 0],
-    [8, 2, 'up', 0],
-    [7, 3, 'stay', 3],
-    [2, 8, 'back', 26],
-  ] as const)('says of %d clean and %d missed: %s', (clean, missed, decision, more) => {
-    const result = gate([session(clean, missed)]);
-    expect(result.decision).toBe(decision);
-    if (decision !== 'back') expect(result.more).toBe(more);
-    else expect(result.more).toBeGreaterThan(10);
+    [16, 4, 'up', true, 0],
+    [8, 2, 'stay', true, 0],
+    [7, 3, 'stay', false, 3],
+    // The upper bound of 4 of 10 is 0.533, that of 3 of 10 is 0.432.
+    [4, 6, 'stay', false, 13],
+    [3, 7, 'back', false, 16],
+  ] as const)('says of %d clean and %d missed: %s', (clean, missed, decision, passes, more) =>
+    expect(gate([session(clean, missed)])).toMatchObject({ decision, passes, more }),
+  );
+
+  it('moves up at once from twenty reps on, and else when it passed at the end of two sessions in a row', () => {
+    expect(gate([session(16, 3)])).toMatchObject({ n: 19, passes: true, decision: 'stay' });
+    expect(gate([session(17, 3)])).toMatchObject({ n: 20, passes: true, decision: 'up' });
+    expect(gate([session(9, 1), session(1, 0)])).toMatchObject({ n: 11, decision: 'up' });
+    expect(gate([session(7, 3), session(3, 0)])).toMatchObject({ n: 13, passes: true, decision: 'stay' });
+  });
+
+  it('asks of the session before that its own three sessions were without pain', () => {
+    const old = [session(0, 0, true), session(9, 1)];
+    expect(gate([...old, session(0, 0), session(4, 0)])).toMatchObject({ passes: true, decision: 'stay' });
+    expect(gate([session(0, 0), ...old.slice(1), session(0, 0), session(4, 0)]).decision).toBe('up');
   });
 
   it('has the one-sided 80 % Wilson bounds', () => {
@@ -46,8 +57,8 @@ describe('the gate', () => {
   });
 
   it('counts the last three sessions only', () => {
-    const result = gate([session(0, 50), session(4, 1), session(4, 1), session(4, 0)]);
-    expect([result.k, result.n]).toEqual([12, 14]);
+    const result = gate([session(0, 50), session(8, 2), session(4, 1), session(7, 0)]);
+    expect([result.k, result.n]).toEqual([19, 22]);
     expect(result.decision).toBe('up');
   });
 
@@ -58,7 +69,7 @@ describe('the gate', () => {
 
   it('steps back after pain in the newest session, whatever the counts', () => {
     expect(gate([session(20, 0), session(20, 0, true)])).toMatchObject({ decision: 'back', more: 0 });
-    expect(gateWords(gate([session(20, 0, true)]), true)).toContain('with pain');
+    expect(gateWords(gate([session(20, 0, true)]), true)).toContain('pain reported');
   });
 
   it('holds after pain in one of the two before, and forgets it after three', () => {
@@ -67,28 +78,30 @@ describe('the gate', () => {
   });
 
   it('takes another threshold', () => {
-    expect(gate([session(8, 2)], 0.8).decision).toBe('stay');
+    expect(gate([session(16, 4)], 0.8).decision).toBe('stay');
   });
 
   it('asks for just enough further clean reps', () => {
     fc.assert(
       fc.property(fc.nat({ max: 60 }), fc.nat({ max: 60 }), (clean, missed) => {
-        const { more, decision, n, k } = gate([session(clean, missed)]);
+        const { more, passes, n, k } = gate([session(clean, missed)]);
         expect([n, k]).toEqual([clean + missed, clean]);
-        if (decision === 'up') expect(more).toBe(0);
+        if (passes) expect(more).toBe(0);
         else {
-          expect(gate([session(clean + more, missed)]).decision).toBe('up');
-          expect(gate([session(clean + more - 1, missed)]).decision).not.toBe('up');
+          expect(gate([session(clean + more, missed)]).passes).toBe(true);
+          expect(gate([session(clean + more - 1, missed)]).passes).toBe(false);
         }
       }),
     );
   });
 
   it('says it plainly', () => {
-    expect(gateWords(gate([session(16, 4)]), false)).toBe('16 of 20 clean: proven.');
-    expect(gateWords(gate([session(8, 2)]), false)).toBe('8 of 10 clean: proven, just.');
+    expect(gateWords(gate([session(16, 4)]), false)).toBe('16 of 20 clean: locked in.');
+    expect(gateWords(gate([session(8, 2)]), false)).toBe(
+      '8 of 10 clean: passed once; one more session like it.',
+    );
     expect(gateWords(gate([session(7, 3)]), false)).toBe(
-      '7 of 10 clean: not yet; 3 more clean ones would do.',
+      '7 of 10 clean: not yet; 3 more clean ones would pass.',
     );
     expect(gateWords(gate([]), false)).toContain('No reps yet');
   });

@@ -35,7 +35,11 @@ import { newestPlan, planRecord } from './planRecord';
 /** The athlete's own approach over the instructor's over the default. */
 export function approachOf(athlete: AthleteRow, age: number, person: SignedIn['person']): Approach {
   const set = (sides: object) => Object.fromEntries(Object.entries(sides).filter(([, side]) => side));
-  return approachFor({ age, approach: { ...set(person.approach), ...set(athlete.approach) } });
+  return approachFor({
+    age,
+    discipline: athlete.discipline,
+    approach: { ...set(person.approach), ...set(athlete.approach) },
+  });
 }
 
 /** How an athlete does lately, held against this instructor's own threshold. */

@@ -1,7 +1,10 @@
 import { flawsOf, pattern, style, tactical } from './flaw';
 
-/** Checkpoints of the windmill delivery, phase by phase in the order in which they happen. */
-export const windmillFlaws = flawsOf('windmill', {
+/**
+ * Checkpoints of the windmill delivery in the order of the reference, by which ties are broken: the replant of the
+ * drive foot stands before the load.
+ */
+const beforeTheLoad = flawsOf('windmill', {
   setup: [
     style(
       'wm.rushed-start',
@@ -17,6 +20,12 @@ export const windmillFlaws = flawsOf('windmill', {
       'lower',
       'Drive foot leaves the ground and pushes again; check the local rule on leaping and replanting.',
     ),
+  ],
+});
+
+const fromTheLoadOn = flawsOf('windmill', {
+  load: [pattern('wm.weak-load', 'Shallow load', 'lower', 'Little weight into the drive leg before going.')],
+  drive: [
     pattern('wm.soft-drive', 'Drive lacks effort', 'lower', 'Leaves the rubber without pushing hard.'),
     pattern(
       'wm.early-extension',
@@ -39,7 +48,6 @@ export const windmillFlaws = flawsOf('windmill', {
     pattern('wm.short-drive', 'Little ground gained', 'lower', 'Landing distance short for height.'),
     pattern('wm.off-line-stride', 'Strides off the line', 'lower', 'Landing foot off the line to the plate.'),
   ],
-  load: [pattern('wm.weak-load', 'Shallow load', 'lower', 'Little weight into the drive leg before going.')],
   circle: [
     pattern('wm.stiff-arm', 'Arm stays straight', 'arm', 'No elbow lead or bend coming down from the top.'),
     pattern(
@@ -125,3 +133,5 @@ export const windmillFlaws = flawsOf('windmill', {
     ),
   ],
 });
+
+export const windmillFlaws = [...beforeTheLoad, ...fromTheLoadOn];

@@ -1,5 +1,6 @@
 import { median } from 'simple-statistics';
 import type { Severity } from '../catalogue';
+import { lowerByChance } from './rankTest';
 
 export interface Fade {
   /** Median of the last third over that of the first. */
@@ -8,13 +9,17 @@ export interface Fade {
   first: number;
   last: number;
   third: number;
+  /** Chance of such a fall if nothing had changed, 0..1. */
+  chance: number;
   severity: Severity;
 }
 
 const fewest = 15;
+/** A fall that chance brings more often than this is none. */
+const level = 0.05;
 
 /**
- * How velocity holds within an outing.
+ * How velocity holds within an outing. A fall counts only when a one-sided rank test of the two thirds holds at 5 %.
  *
  * @param velocities like throws in time order, any unit
  * @returns null below fifteen throws
@@ -23,13 +28,17 @@ export function fade(velocities: readonly number[]): Fade | null {
   const n = velocities.length;
   if (n < fewest) return null;
   const third = Math.floor(n / 3);
-  const [first, last] = [median(velocities.slice(0, third)), median(velocities.slice(-third))];
+  const [early, late] = [velocities.slice(0, third), velocities.slice(-third)];
+  const [first, last] = [median(early), median(late)];
   const ratio = last / first;
+  const chance = lowerByChance(early, late);
+  const steps = [0.98, 0.96, 0.94].filter((step) => ratio < step).length;
   return {
     ratio,
     first,
     last,
     third,
-    severity: [0.98, 0.96, 0.94].filter((step) => ratio < step).length as Severity,
+    chance,
+    severity: (chance <= level ? steps : 0) as Severity,
   };
 }

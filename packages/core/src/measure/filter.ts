@@ -1,3 +1,5 @@
+import { median, medianAbsoluteDeviation } from 'simple-statistics';
+
 /** Of a second-order Butterworth low-pass run there and back, so that both passes together are 3 dB down. */
 const bothPasses = (Math.SQRT2 - 1) ** 0.25;
 /** The cut-off must stay below this share of the sampling rate. */
@@ -57,4 +59,39 @@ export function smooth(values: Float64Array, cutoff: number, rate: number): Floa
   pass(filter, padded);
   padded.reverse();
   return padded.slice(pad, pad + n);
+}
+
+/**
+ * Standard deviation of the slope of a smoothed curve through white noise in the readings: the integral of
+ * (2πν)² |H(ν)|² with |H| = 1 / (1 + (ν/ν₀)⁴), which is π√2/16 · (2π)² ν₀³.
+ *
+ * @param noise standard deviation of the readings
+ * @param cutoff Hz of the low-pass (`smooth`)
+ * @param rate samples a second
+ * @returns in the unit of the readings for a second
+ */
+export function noiseOfSlope(noise: number, cutoff: number, rate: number): number {
+  const corner = cutoff / bothPasses;
+  return noise * 2 * Math.PI * Math.sqrt(((2 / rate) * corner ** 3 * Math.PI * Math.SQRT2) / 16);
+}
+
+/** Samples on each side of the one that is judged, and how far off it may be, in scaled deviations. */
+const hampelHalf = 3;
+const hampelDeviations = 3;
+
+/**
+ * Takes single bad samples out before a low-pass would smear them (Hampel 1974): a sample more than 3 scaled median
+ * deviations away from the median of the seven around it becomes that median.
+ *
+ * @param values evenly spaced, without gaps; the window is cut off at the ends
+ * @returns a copy
+ */
+export function withoutSpikes(values: Float64Array): Float64Array {
+  return values.map((value, i) => {
+    const around = Array.from(values.subarray(Math.max(0, i - hampelHalf), i + hampelHalf + 1));
+    const middle = median(around);
+    return Math.abs(value - middle) > hampelDeviations * 1.4826 * medianAbsoluteDeviation(around)
+      ? middle
+      : value;
+  });
 }

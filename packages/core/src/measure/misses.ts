@@ -21,8 +21,8 @@ export interface MissFigures {
   symptoms: Record<`sym.miss-${'high' | 'low' | 'arm-side' | 'glove-side'}`, Severity>;
 }
 
-/** One-sided 95 % point of the normal distribution. */
-const z95 = 1.6449;
+/** Point of the normal distribution for 5 % over the four sides together. */
+const zFourSides = 2.2414;
 const fewestOnAxis = 6;
 const fewestOnSide = 5;
 const opposite: Record<MissSide, MissSide> = { high: 'low', low: 'high', arm: 'glove', glove: 'arm' };
@@ -46,13 +46,13 @@ export function missOf(aim: Spot, arrived: Spot, hand: Hand): MissSide[] {
 
 function severityOf(k: number, onAxis: number): Severity {
   if (onAxis < fewestOnAxis || k < fewestOnSide) return 0;
-  const { lower } = wilson(k, onAxis, z95);
+  const { lower } = wilson(k, onAxis, zFourSides);
   return [0.5, 0.6, 0.7].filter((step) => lower > step).length as Severity;
 }
 
 /**
- * Where the misses go: up against down, arm side against glove side. A side is marked when the lower 95 % Wilson bound
- * of its share of the misses on its axis is above a half.
+ * Where the misses go: up against down, arm side against glove side. A side is marked when the lower Wilson
+ * bound of its share of the misses on its axis, corrected for looking at four sides, is above a half.
  */
 export function missFigures(thrown: readonly Aimed[]): MissFigures {
   const on = (side: MissSide) => thrown.filter((sides) => sides.includes(side)).length;

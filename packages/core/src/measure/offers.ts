@@ -15,7 +15,7 @@ import { flash } from './flash';
 import { missFigures, type MissSide } from './misses';
 import type { ScreenResult } from './screen';
 import type { Evidence } from './sequence';
-import { sessionGroups, type TimedThrow } from './velocity';
+import { areAlike, sessionGroups, velocityFigures, type TimedThrow } from './velocity';
 
 /** A grade that something measured proposes for the next look. */
 export interface Offer {
@@ -69,7 +69,9 @@ export function throwOffers(throws: readonly ChartedThrow[], today: string): Off
     );
   }
   const session = sessionGroups(recent).at(-1);
-  if (session) {
+  const spread = session && velocityFigures(session.velocities);
+  // Throws that are not alike say nothing about luck or fading.
+  if (session && !(spread && !areAlike(spread))) {
     const { date, velocities } = session;
     const flashed = flash(velocities);
     if (flashed)

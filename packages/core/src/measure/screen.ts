@@ -69,6 +69,8 @@ interface Best {
 
 /** Test of a limit that is computed from both arms, where the arms were measured one by one. */
 const arcDeficit = 'shoulder-arc-deficit';
+/** What two arms can differ by, deg. */
+const deficitRange = [-150, 150] as const;
 
 const differenceNorms: Readonly<Record<string, string>> = {
   'hip-ir': 'hip-rotation-side-to-side-difference',
@@ -167,12 +169,19 @@ function judged(
  * The physical screen: what the readings say about each limit, what is to be referred to a licensed clinician, and
  * the power of the jump. Values are in the unit of their test.
  *
- * @throws RangeError when a test is unknown; the message names the field
+ * @throws RangeError when a test is unknown or a value is none that a body can show; the message names the field
  */
 export function screen(screened: Screened): ScreenResult {
-  screened.tests.forEach(({ test }, n) => {
-    if (!screenTestOf(test) && test !== arcDeficit)
-      throw new RangeError(`tests.${n}.test: there is no test “${test}”`);
+  screened.tests.forEach(({ test, tries }, n) => {
+    const known = screenTestOf(test);
+    if (!known && test !== arcDeficit) throw new RangeError(`tests.${n}.test: there is no test “${test}”`);
+    const [low, high] = known?.range ?? deficitRange;
+    tries.forEach((value, i) => {
+      if (!(value >= low && value <= high))
+        throw new RangeError(
+          `tests.${n}.tries.${i}: ${test} must be ${low} to ${high} ${known?.unit ?? 'deg'}`,
+        );
+    });
   });
   const bests = screened.tests.flatMap((reading) => {
     const best = bestOf(reading);

@@ -8,7 +8,7 @@ import {
   type Segment,
   type SpeedCurves,
 } from './curves';
-import { mostOfRate, smooth } from './filter';
+import { mostOfRate, noiseOfSlope, smooth, withoutSpikes } from './filter';
 import { sequenceEvidence } from './sequenceEvidence';
 
 export interface SequenceOptions {
@@ -30,6 +30,8 @@ export interface Peak {
   time: number;
   /** By how much smoothing moves it, ms. */
   moved: number;
+  /** Standard deviation of its time through the noise that is left in the smoothed curve, ms. */
+  jitter: number;
 }
 
 export interface Gap {
@@ -67,6 +69,17 @@ export interface Sequence {
 const chain: readonly Segment[] = ['pelvis', 'trunk', 'arm', 'hand'];
 const usualCutoff = 20;
 const fewestSamples = 10;
+/** Around a peak, where the noise of the readings is taken from, s. */
+const noiseOver = 0.1;
+/** Two-sided 95 % point of the normal distribution: noise that is not white still stays within in nine of ten. */
+const z95 = 1.96;
+
+function cleaned(curve: EvenCurve): EvenCurve {
+  const values = curve.values.slice();
+  for (const [from, to] of stretches(curve.values))
+    if (to - from >= fewestSamples) values.set(withoutSpikes(curve.values.slice(from, to)), from);
+  return { ...curve, values };
+}
 
 function smoothed(curve: EvenCurve, cutoff: number): EvenCurve {
   const values = new Float64Array(curve.values.length).fill(NaN);
@@ -89,8 +102,15 @@ export function valueAt({ start, rate, values }: EvenCurve, time: number): numbe
   return b === undefined || Number.isNaN(b) ? null : a + (b - a) * (at - i);
 }
 
+interface Top {
+  value: number;
+  time: number;
+  /** Second derivative there, 1/s² of the unit; negative. */
+  bend: number;
+}
+
 /** The highest point, by a parabola through three samples; null when it stands at the edge of what was recorded. */
-function peakOf(curve: EvenCurve): { value: number; time: number } | null {
+function peakOf(curve: EvenCurve): Top | null {
   const { values } = curve;
   let top = -1;
   for (let i = 0; i < values.length; i++)
@@ -100,7 +120,30 @@ function peakOf(curve: EvenCurve): { value: number; time: number } | null {
     return null;
   const bend = a - 2 * b + c;
   const off = bend < 0 ? (0.5 * (a - c)) / bend : 0;
-  return { value: b - 0.25 * (a - c) * off, time: timeAt(curve, top) + off / curve.rate };
+  return {
+    value: b - 0.25 * (a - c) * off,
+    time: timeAt(curve, top) + off / curve.rate,
+    bend: bend * curve.rate ** 2,
+  };
+}
+
+/**
+ * How far noise moves a peak: where the slope passes zero, by the noise of the slope over the curvature. The noise of
+ * the readings is what smoothing took away around the peak.
+ *
+ * @returns standard deviation of its time, s
+ */
+function jitterOf(read: EvenCurve, curve: EvenCurve, { time, bend }: Top, cutoff: number): number {
+  const at = (time - curve.start) * curve.rate;
+  const half = noiseOver * curve.rate;
+  let [sum, n] = [0, 0];
+  for (let i = Math.max(0, Math.ceil(at - half)); i <= at + half && i < curve.values.length; i++)
+    if (!Number.isNaN(curve.values[i]!)) {
+      sum += (read.values[i]! - curve.values[i]!) ** 2;
+      n++;
+    }
+  const noise = n ? Math.sqrt(sum / n) : 0;
+  return bend < 0 ? noiseOfSlope(noise, cutoff, curve.rate) / -bend : 0;
 }
 
 /** What an open gap or a cut-off recording leaves unsaid about a curve. */
@@ -129,8 +172,8 @@ function within(name: string, value: number | undefined, time: Float64Array): vo
 }
 
 /**
- * From speed curves to the order of the delivery: even time, gaps filled up to 50 ms, zero-lag low-pass, peaks by a
- * parabola, the gaps between them with their ±, the gains, what was handed on, and the evidence for flaws.
+ * From speed curves to the order of the delivery: even time, gaps filled up to 50 ms, single bad samples taken out,
+ * zero-lag low-pass, peaks by a parabola, the gaps between them with their ±, the gains, what was handed on, and the evidence for flaws.
  *
  * @throws RangeError for times that do not rise, too few rows, or an option out of range; the message names the field
  */
@@ -147,7 +190,7 @@ export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Se
   const missing: Segment[] = [];
   for (const segment of segments) {
     const raw = curves.turning[segment];
-    const even = raw && evenly(time, raw, rate);
+    const even = raw && cleaned(evenly(time, raw, rate));
     const curve = even && smoothed(even, cutoff);
     const peak = curve && peakOf(curve);
     if (curve && even) {
@@ -162,7 +205,8 @@ export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Se
     // How far the peak moves when half as much is smoothed away says what smoothing does to it.
     const lighter = peakOf(smoothed(even!, Math.min(2 * cutoff, mostOfRate * rate)));
     const moved = lighter ? Math.abs(lighter.time - peak.time) * 1000 : 0;
-    peaks.push({ segment, ...peak, moved });
+    const jitter = jitterOf(even!, curve!, peak, cutoff) * 1000;
+    peaks.push({ segment, value: peak.value, time: peak.time, moved, jitter });
   }
   const peak = (segment: Segment) => peaks.find((each) => each.segment === segment);
   const inChain = chain.flatMap((segment) => peak(segment) ?? []);
@@ -172,7 +216,7 @@ export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Se
       from: from.segment,
       to: to.segment,
       ms: (to.time - from.time) * 1000,
-      plusMinusMs: 500 / rate + (from.moved + to.moved) / 2,
+      plusMinusMs: 500 / rate + (from.moved + to.moved) / 2 + z95 * Math.hypot(from.jitter, to.jitter),
     };
   });
   const gains: Record<string, number> = {};
@@ -189,7 +233,7 @@ export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Se
   for (const segment of ['pelvis', 'trunk'] as const) {
     const raw = curves.forward[segment];
     if (!raw) continue;
-    const curve = smoothed(evenly(time, raw, rate), cutoff);
+    const curve = smoothed(cleaned(evenly(time, raw, rate)), cutoff);
     const top = peakOf(curve);
     const then = release === null ? null : valueAt(curve, release);
     if (top && top.value > 0 && then !== null) handedOn[segment] = then / top.value;

@@ -1,4 +1,5 @@
-import { median, medianAbsoluteDeviation } from 'simple-statistics';
+import { max, median, medianAbsoluteDeviation } from 'simple-statistics';
+import { mph } from '../units';
 
 export interface TimedThrow {
   /** ISO day at the venue. */
@@ -23,6 +24,10 @@ export interface SessionVelocity {
   usual: number;
   /** 1.4826 × median absolute deviation, m/s. */
   scatter: number;
+  /** Step of the display on which the velocities were read, m/s. */
+  step: number;
+  /** What the compared throws have in common. */
+  like: Pick<LikeThrows, 'effort' | 'pitch' | 'ball'>;
 }
 
 /** Throws of one day that can be set against each other. */
@@ -42,17 +47,65 @@ export const fewestThrows = 5;
 export const likeEffort = (effort: number | null): number | null =>
   effort === null ? null : Math.round(effort / 5) * 5;
 
+/** Standard deviation of normal values, from their median absolute deviation; 0 for no values. */
+export const robustSd = (values: readonly number[]): number =>
+  values.length ? 1.4826 * medianAbsoluteDeviation([...values]) : 0;
+
+/** A reading this near to a step of a display stands on it, m/s; stored figures are rounded. */
+const onStep = 0.003;
+const kmh = 1 / 3.6;
+
+/**
+ * Step of the display on which velocities were read: whole mph or whole km/h where every one of them is one, else a
+ * tenth of a mile an hour. m/s
+ */
+export function displayStep(velocities: readonly number[]): number {
+  const whole = (unit: number) =>
+    velocities.length > 0 &&
+    velocities.every((value) => Math.abs(value - Math.round(value / unit) * unit) < onStep);
+  return whole(mph) ? mph : whole(kmh) ? kmh : mph / 10;
+}
+
+/** A figure of like throws, as far as it says how far its median may be off. */
+export type Measured = Pick<SessionVelocity, 'n' | 'scatter' | 'step'>;
+
+/**
+ * Standard error of the median of like throws: 1.2533 · scatter / √n, where the scatter is never under half the step
+ * of the display. m/s
+ */
+export const medianError = ({ n, scatter, step }: Measured): number =>
+  (1.2533 * Math.max(scatter, step / 2)) / Math.sqrt(n);
+
 /** Top, usual and scatter of like throws; null below five. */
-export function velocityFigures(velocities: readonly number[]): Omit<SessionVelocity, 'date'> | null {
+export function velocityFigures(
+  velocities: readonly number[],
+): Omit<SessionVelocity, 'date' | 'like'> | null {
   if (velocities.length < fewestThrows) return null;
   const values = [...velocities];
   return {
     n: values.length,
-    top: Math.max(...values),
+    top: max(values),
     usual: median(values),
-    scatter: 1.4826 * medianAbsoluteDeviation(values),
+    scatter: robustSd(values),
+    step: displayStep(values),
   };
 }
+
+/** House figures: a top this far above the usual, or a scatter this wide, is not of throws that are alike. */
+const topOfUsual = 1.15;
+const scatterOfUsual = 0.08;
+
+/** Whether throws of one effort, pitch and ball can really be set against each other. */
+export const areAlike = ({
+  top,
+  usual,
+  scatter,
+}: Pick<SessionVelocity, 'top' | 'usual' | 'scatter'>): boolean =>
+  top <= topOfUsual * usual && scatter <= scatterOfUsual * usual;
+
+type Like = Pick<LikeThrows, 'effort' | 'pitch' | 'ball'>;
+export const sameLike = (a: Like, b: Like): boolean =>
+  a.effort === b.effort && a.pitch === b.pitch && a.ball === b.ball;
 
 const byTime = (a: TimedThrow, b: TimedThrow): number =>
   a.date !== b.date
@@ -90,9 +143,18 @@ export function sessionGroups(throws: readonly TimedThrow[]): LikeThrows[] {
   return [...days.values()];
 }
 
+/** Figures of one group of like throws; none below five. */
+const figuresOf = ({ date, velocities, ...like }: LikeThrows): SessionVelocity[] => {
+  const figures = velocityFigures(velocities);
+  return figures ? [{ date, ...figures, like }] : [];
+};
+
+/** The sessions of throws like given ones, in order of their days; days without five are left out. */
+export const likeSessions = (throws: readonly TimedThrow[], like: Like): SessionVelocity[] =>
+  likeThrows(throws)
+    .filter((group) => sameLike(group, like))
+    .flatMap(figuresOf);
+
 /** The figures of each day, from its largest group of like throws. Days without five are left out. */
 export const sessionVelocities = (throws: readonly TimedThrow[]): SessionVelocity[] =>
-  sessionGroups(throws).flatMap(({ date, velocities }) => {
-    const figures = velocityFigures(velocities);
-    return figures ? [{ date, ...figures }] : [];
-  });
+  sessionGroups(throws).flatMap(figuresOf);

@@ -1,15 +1,71 @@
-/** The figures of one day that say how far its median may be off. */
-export interface Measured {
-  n: number;
-  /** m/s */
-  scatter: number;
+import { theilSen } from '../measure/theilSen';
+import { medianError, robustSd, sameLike, type Measured, type SessionVelocity } from '../measure/velocity';
+import { daysBetween, mph } from '../units';
+
+/** How far the usual of two ordinary sessions differs, m/s: until it is known, and never less. */
+const betweenUnknown = 0.8 * mph;
+const betweenLeast = 0.3 * mph;
+const fewestSessions = 4;
+/** One-sided 95 % point of the normal distribution. */
+const z95 = 1.645;
+
+/**
+ * How far an athlete's usual velocity wanders from session to session without anything having changed: 1.4826 × MAD of
+ * the session figures around their Theil–Sen line; 0.8 mph below four sessions, never under 0.3 mph. m/s
+ *
+ * @param sessions of like throws, any order
+ */
+export function betweenSessions(sessions: readonly Pick<SessionVelocity, 'date' | 'usual'>[]): number {
+  const first = sessions[0];
+  if (!first || sessions.length < fewestSessions) return betweenUnknown;
+  const points = sessions.map(({ date, usual }): [number, number] => [daysBetween(first.date, date), usual]);
+  const slope = theilSen(points);
+  return Math.max(betweenLeast, robustSd(points.map(([x, y]) => y - slope * x)));
 }
 
 /**
- * Smallest difference of two usual velocities that is more than noise: 1.645 · √(SE₁² + SE₂²), the standard error of
- * a median being 1.2533 · scatter / √n. In m/s.
+ * Smallest difference of two usual velocities that is more than noise: 1.645 · √(SE₁² + SE₂² + 2s²), the standard error
+ * of a median being 1.2533 · scatter / √n. A change counts only when it is greater. m/s
+ *
+ * @param between s, the scatter between sessions (`betweenSessions`), m/s
  */
-export function smallestRealChange(a: Measured, b: Measured): number {
-  const error = ({ scatter, n }: Measured) => (1.2533 * scatter) / Math.sqrt(n);
-  return 1.645 * Math.hypot(error(a), error(b));
+export const smallestRealChange = (a: Measured, b: Measured, between: number): number =>
+  z95 * Math.hypot(medianError(a), medianError(b), Math.SQRT2 * between);
+
+export interface VelocityChange {
+  from: SessionVelocity;
+  to: SessionVelocity;
+  /** m/s */
+  change: number;
+  /** Smallest change that is real, m/s. */
+  needed: number;
+  real: boolean;
+}
+
+/**
+ * What the usual velocity did from the first to the newest session of throws like those of the newest one.
+ *
+ * @param sessions in order of their days
+ * @returns null with fewer than two such sessions
+ */
+export function velocityChange(sessions: readonly SessionVelocity[]): VelocityChange | null {
+  const to = sessions.at(-1);
+  const like = to ? sessions.filter((each) => sameLike(each.like, to.like)) : [];
+  return to ? changeBetween(like[0]!, to, like) : null;
+}
+
+/**
+ * The same between two given sessions.
+ *
+ * @param like all sessions of such throws, which say how far they wander
+ */
+export function changeBetween(
+  from: SessionVelocity,
+  to: SessionVelocity,
+  like: readonly SessionVelocity[],
+): VelocityChange | null {
+  if (from.date === to.date) return null;
+  const change = to.usual - from.usual;
+  const needed = smallestRealChange(from, to, betweenSessions(like));
+  return { from, to, change, needed, real: Math.abs(change) > needed };
 }

@@ -134,9 +134,12 @@ function restOf(
  * the week compares with those before. Published youth guidance by the age on each day, or the league's rules where
  * they are stricter. Throws of the same day lower what is left and do not close the day; easy throws count half
  * towards the day's maximum, in full in the week, and ask for no rest.
+ *
+ * @throws RangeError for a birth date after the day
  */
 export function throwLimits(input: LimitsInput): ThrowLimits {
   const { discipline, birthdate, league, on } = input;
+  if (birthdate > on) throw new RangeError(`birthdate: ${birthdate} is after ${on}`);
   const known = input.throws.filter(({ date }) => date <= on);
   const age = ageOn(birthdate, on);
   const row = pitchLimitRow(discipline, age);

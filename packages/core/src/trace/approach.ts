@@ -31,11 +31,17 @@ export interface TracedAthlete {
 /** Grades by node id; an id that is absent was not looked at. */
 export type Findings = Readonly<Record<string, Severity>>;
 
-/** Fills in what the instructor did not set: balance is the default below 12, drift from 12 on. */
-export function approachFor(athlete: Pick<TracedAthlete, 'age' | 'approach'>): Approach {
+/** From this age on nobody is taught to be able to stop at the top of the lift. */
+const driftFrom = 12;
+
+/**
+ * Fills in what the instructor did not set: fall for overhand and drive for windmill; balance below 12, drift from 12
+ * on.
+ */
+export function approachFor(athlete: Pick<TracedAthlete, 'age' | 'approach' | 'discipline'>): Approach {
   return {
-    leave: 'fall',
-    lift: athlete.age < 12 ? 'balance' : 'drift',
+    leave: athlete.discipline === 'windmill' ? 'drive' : 'fall',
+    lift: athlete.age < driftFrom ? 'balance' : 'drift',
     teach: 'instruct',
     hips: 'half',
     ...Object.fromEntries(Object.entries(athlete.approach ?? {}).filter(([, side]) => side)),

@@ -13,8 +13,13 @@ export interface Blame {
   score: Float64Array;
   /** For each node, the part of its final score that entered the graph at each other node. */
   credits: readonly Float64Array[];
-  /** For each limit and flaw, credit handed to it directly by effects of the lower and of the arm thread. */
-  taken: readonly { lower: number; arm: number }[];
+  taken: Taken;
+}
+
+/** Credit handed to each node directly by flaws of the lower and of the arm thread. */
+export interface Taken {
+  lower: Float64Array;
+  arm: Float64Array;
 }
 
 /**
@@ -29,7 +34,7 @@ export function blame(graph: CauseGraph, severity: ArrayLike<number>): Blame {
   const explained = new Float64Array(size);
   const reached = new Float64Array(size);
   const score = new Float64Array(size);
-  const taken = graph.nodes.map(() => ({ lower: 0, arm: 0 }));
+  const taken = { lower: new Float64Array(size), arm: new Float64Array(size) };
   const credits = graph.nodes.map((_, at) => {
     const own = new Float64Array(size);
     own[at] = severity[at]!;
@@ -51,7 +56,7 @@ export function blame(graph: CauseGraph, severity: ArrayLike<number>): Blame {
         theirs[entry]! += credit * part;
         handed += credit * part;
       });
-      if (node.type === 'flaw') taken[edge.at]![node.thread] += handed;
+      if (node.type === 'flaw') taken[node.thread][edge.at]! += handed;
     });
     const kept = 1 - explained[v]!;
     own.forEach((credit, entry) => {
@@ -63,30 +68,47 @@ export function blame(graph: CauseGraph, severity: ArrayLike<number>): Blame {
   return { explained, reached, score, credits, taken };
 }
 
-/** The highest scoring position by score alone, or −1; the lean form of the walk for thousands of runs. */
-export function leaderOf(graph: CauseGraph, severity: Float64Array, weights: Float64Array): number {
-  const credit = severity.slice();
-  let leader = -1;
-  let best = 0;
+/** Scores alone, without what they came from. */
+export type Scores = Pick<Blame, 'score' | 'taken'>;
+
+export const noScores = ({ nodes }: CauseGraph): Scores => ({
+  score: new Float64Array(nodes.length),
+  taken: { lower: new Float64Array(nodes.length), arm: new Float64Array(nodes.length) },
+});
+
+/**
+ * The lean form of the walk, for thousands of runs.
+ *
+ * @param weights of the links, by their position in the graph
+ * @param out is written over and handed back
+ */
+export function scoresOf(
+  graph: CauseGraph,
+  severity: Float64Array,
+  weights: Float64Array,
+  out: Scores,
+): Scores {
+  const { score, taken } = out;
+  score.set(severity);
+  taken.lower.fill(0);
+  taken.arm.fill(0);
   for (const v of graph.order) {
     if (severity[v] === 0) continue;
     let load = 0;
     const causes = graph.causes[v]!;
     for (const edge of causes)
       if (severity[edge.at]! > 0) load += linkLoad(weights[edge.link]!, severity[edge.at]!);
+    if (load === 0) continue;
     const kept = Math.exp(-load);
-    if (load > 0) {
-      const handed = (credit[v]! * (1 - kept)) / load;
-      for (const edge of causes)
-        if (severity[edge.at]! > 0)
-          credit[edge.at]! += handed * linkLoad(weights[edge.link]!, severity[edge.at]!);
-    }
-    const score = credit[v]! * kept;
-    // Scores that differ by rounding alone are a tie; the first in the catalogue leads.
-    if (score > best + rounding || (score > best - rounding && v < leader)) {
-      best = score;
-      leader = v;
-    }
+    const share = (score[v]! * (1 - kept)) / load;
+    const node = graph.nodes[v]!;
+    for (const edge of causes)
+      if (severity[edge.at]! > 0) {
+        const handed = share * linkLoad(weights[edge.link]!, severity[edge.at]!);
+        score[edge.at]! += handed;
+        if (node.type === 'flaw') taken[node.thread][edge.at]! += handed;
+      }
+    score[v]! *= kept;
   }
-  return leader;
+  return out;
 }

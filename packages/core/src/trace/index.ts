@@ -3,7 +3,15 @@ export { catalogueGraph, causeGraph, CycleError, linkLoad, type CauseGraph } fro
 export { blame, type Blame } from './blame';
 export { bodyShare, type BodyFirst, type Flow, type TestFirst } from './body';
 export * from './calls';
-export { canBeFocus, sameFocus, type Focus, type FocusReason } from './focus';
+export {
+  canBeFocus,
+  focusFloor,
+  oneFocusBelow,
+  sameFocus,
+  type Focus,
+  type FocusReason,
+  type TooSmall,
+} from './focus';
 export { goodStrikes, type Left, type Results } from './leaveAlone';
 export * from './linkSet';
 export { lookFirst, type Gain } from './lookNext';

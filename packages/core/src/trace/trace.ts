@@ -9,7 +9,7 @@ import {
 } from './approach';
 import { blame, rounding } from './blame';
 import { divided, untested, type BodyFirst, type Flow, type TestFirst } from './body';
-import { proposeFocus, type Focus, type FocusReason } from './focus';
+import { proposeFocus, type Focus, type FocusReason, type TooSmall } from './focus';
 import { catalogueGraph, causeGraph, type CauseGraph } from './graph';
 import { leaveAlone, type Left, type Results } from './leaveAlone';
 import { catalogueLinkSet, type LinkSet } from './linkSet';
@@ -26,6 +26,8 @@ export interface TraceInput {
   results?: Results;
   /** Limits measured as a number, in the unit of the limit, with what the measure may be off by. */
   measured?: Readonly<Record<string, { value: number; error: number }>>;
+  /** Ids whose grade was taken over from an earlier look: how sure the trace is moves them by one more step. */
+  carried?: readonly string[];
   seed?: number;
   /** Runs of the sureness check; 0 leaves it out. */
   runs?: number;
@@ -49,6 +51,8 @@ export interface Trace {
   roots: Root[];
   focus: Focus;
   reasons: FocusReason[];
+  /** What leads a thread without a focus, and explains too little to be one. */
+  tooSmall: TooSmall[];
   lookNext: string[];
   /** The same with what each could take over. */
   gains: Gain[];
@@ -88,8 +92,12 @@ function gradesOf(graph: CauseGraph, { athlete, findings, struck = [] }: TraceIn
   return grades;
 }
 
-/** How far each measured limit moves within its error, by position. */
-function movesWithin(graph: CauseGraph, grades: Int8Array, measured: TraceInput['measured'] = {}): Moves {
+/** How far each grade moves: a measured limit within its error, a carried grade by one more step. */
+function movesWithin(
+  graph: CauseGraph,
+  grades: Int8Array,
+  { measured = {}, carried = [] }: Pick<TraceInput, 'measured' | 'carried'>,
+): Moves {
   const within = new Map<number, readonly [number, number]>();
   for (const [id, { value, error }] of Object.entries(measured)) {
     const node = nodeOf(id);
@@ -99,7 +107,12 @@ function movesWithin(graph: CauseGraph, grades: Int8Array, measured: TraceInput[
     const [low, middle, high] = [value - error, value, value + error].map((each) => limitGrade(node, each));
     if (low !== null && middle !== null && high !== null) within.set(at, [low! - middle!, high! - middle!]);
   }
-  return movesOf(grades, within);
+  const old = carried.map((id, n) => {
+    const at = graph.at.get(id);
+    if (at === undefined) throw new RangeError(`carried.${n}: ${id} is not a checkpoint, limit or symptom`);
+    return at;
+  });
+  return movesOf(grades, within, new Set(old));
 }
 
 const graphs = new WeakMap<LinkSet, Map<string, CauseGraph>>();
@@ -120,16 +133,41 @@ interface Prepared {
   grades: Int8Array;
   approach: Approach;
   count: Counting;
+  severity: Float64Array;
+  /** What the approach leaves out, and all that is left alone, with the reason. */
+  out: number[];
+  left: Left[];
 }
 
 function prepared(input: TraceInput, set: LinkSet): Prepared {
   const graph = graphFor(input, set);
   const approach = approachFor(input.athlete);
-  return { graph, grades: gradesOf(graph, input), approach, count: counting(graph, approach) };
+  const grades = gradesOf(graph, input);
+  const count = counting(graph, approach);
+  const out = count.leftOut(grades);
+  const severity = count.severities(grades, new Float64Array(graph.nodes.length));
+  return {
+    graph,
+    grades,
+    approach,
+    count,
+    severity,
+    out,
+    left: leaveAlone(graph, severity, grades, input.results, out),
+  };
 }
 
-const runsOf = ({ graph, grades, count }: Prepared, { seed, runs, measured }: TraceInput) =>
-  surenessRuns(graph, grades, count, { seed, runs, moves: movesWithin(graph, grades, measured) });
+const positions = ({ graph, left }: Pick<Prepared, 'graph' | 'left'>): Set<number> =>
+  new Set(left.map(({ id }) => graph.at.get(id)!));
+
+const runsOf = (ready: Prepared, input: TraceInput) =>
+  surenessRuns(ready.graph, ready.grades, ready.count, {
+    seed: input.seed,
+    runs: input.runs,
+    moves: movesWithin(ready.graph, ready.grades, input),
+    age: input.athlete.age,
+    left: positions(ready),
+  });
 
 /**
  * How sure the leader is, some runs at a time, for whoever shows progress or wants to stop. Yields the runs done.
@@ -147,11 +185,9 @@ export const sureRuns = (input: TraceInput, set: LinkSet = catalogueLinkSet): Ge
  * @throws CycleError when the links run in a circle
  */
 export function trace(input: TraceInput, set: LinkSet = catalogueLinkSet): Trace {
-  const { athlete, struck = [], results } = input;
+  const { athlete, struck = [] } = input;
   const ready = prepared(input, set);
-  const { graph, grades, approach, count } = ready;
-  const out = count.leftOut(grades);
-  const severity = count.severities(grades, new Float64Array(graph.nodes.length));
+  const { graph, grades, approach, severity, out, left } = ready;
   const total = severity.reduce((sum, s) => sum + s, 0);
   const result = blame(graph, severity);
 
@@ -169,9 +205,9 @@ export function trace(input: TraceInput, set: LinkSet = catalogueLinkSet): Trace
     }));
 
   const { flows, shares, bodyFirst } = divided(graph, severity, result);
-  const { focus, reasons } = proposeFocus(graph, result, severity, athlete.age);
+  const walked = { ...result, severity, weights: graph.weights };
+  const { focus, reasons, tooSmall } = proposeFocus(graph, walked, athlete.age, positions(ready));
   const gains = lookNext(graph, result.score, grades, out);
-  const left = leaveAlone(graph, severity, grades, results, out);
   const sure = finished(runsOf(ready, input));
   return {
     catalogue: set.version,
@@ -180,6 +216,7 @@ export function trace(input: TraceInput, set: LinkSet = catalogueLinkSet): Trace
     roots,
     focus,
     reasons,
+    tooSmall,
     lookNext: gains.map(({ id }) => id),
     gains,
     lookFirst: grades.every((grade) => grade < 0) ? lookFirst(athlete.discipline) : [],

@@ -1,7 +1,7 @@
 import { nodeName, nodeOf, severityNames, type Severity } from '../catalogue';
 import { approachTopics, type Approach } from './approach';
 import { bodyShare } from './body';
-import type { FocusReason } from './focus';
+import { focusFloor, type FocusReason } from './focus';
 import type { Left } from './leaveAlone';
 import type { Root, Trace } from './trace';
 
@@ -38,7 +38,18 @@ export function focusWords(reason: FocusReason, trace: Trace): string {
   const thread = reason.thread === 'lower' ? 'lower half' : 'arm action';
   if (reason.why === 'stress' && node?.type === 'flaw')
     return `First, because it is severe and loads the ${node.stresses}; it explains ${share}.`;
+  const stress = reason.stress === undefined ? undefined : nodeOf(reason.stress);
+  if (reason.why === 'cause' && stress?.type === 'flaw')
+    return `First, because at least half of “${stress.name}” comes from it, which is severe and loads the ${stress.stresses}: it is made safe through its cause. It explains ${share}.`;
   return `It explains ${share}, more than anything else in the ${thread}.`;
+}
+
+/** Why a thread has no focus though something was found in it; null where that is not so. */
+export function noFocusWords(thread: FocusReason['thread'], { tooSmall }: Trace): string | null {
+  const found = tooSmall.find((each) => each.thread === thread);
+  return found
+    ? `“${nodeName(found.id)}” leads here and accounts for ${percent(found.share)} of what you marked. Below ${percent(focusFloor)} it is a consequence, not a focus.`
+    : null;
 }
 
 /** What the body may not allow yet, one sentence for each limit. */

@@ -16,8 +16,10 @@ export interface Gate {
   /** One-sided 80 % Wilson bounds of k/n; 0 and 1 without reps. */
   lower: number;
   upper: number;
+  /** The last three sessions are without pain and prove the drill. */
+  passes: boolean;
   decision: 'up' | 'stay' | 'back';
-  /** Smallest number of further reps, all clean, that would reach up; 0 where no number would or none is needed. */
+  /** Smallest number of further reps, all clean, until it passes; 0 where it does or pain holds it. */
   more: number;
 }
 
@@ -25,6 +27,8 @@ export interface Gate {
 export const learned = 0.65;
 const lost = 0.5;
 const fewest = 10;
+/** So many reps prove it in one session; fewer have to pass at the end of two sessions in a row. */
+const enoughAtOnce = 20;
 const window = 3;
 
 /**
@@ -36,37 +40,42 @@ const window = 3;
 export const passes = (k: number, n: number, least = fewest, threshold = learned): boolean =>
   n >= least && wilson(k, n, z80).lower >= threshold;
 
+/** The last three sessions taken together. */
+function windowOf(sessions: readonly SessionCount[], threshold: number) {
+  const last = sessions.slice(-window);
+  const k = last.reduce((sum, { clean }) => sum + clean, 0);
+  const n = last.reduce((sum, { clean, missed }) => sum + clean + missed, 0);
+  const pain = last.some((session) => session.pain);
+  return { k, n, pain, passes: !pain && passes(k, n, fewest, threshold) };
+}
+
 /**
- * Is it learned? Looks at the last three sessions of a drill. Pain in the newest sends a step back whatever the
- * counts; pain in one of the two before it holds.
+ * Is it learned? Looks at the last three sessions of a drill. Up when they pass with 20 reps or more, or when they
+ * pass and also passed at the end of the session before: one lucky session is not enough. Pain in the newest sends a
+ * step back whatever the counts; pain in one of the two before it holds.
  *
  * @param sessions newest last; counts are whole numbers from 0
  * @param threshold lower bound that counts as learned, 0.5 to 0.95
  */
 export function gate(sessions: readonly SessionCount[], threshold = learned): Gate {
-  const last = sessions.slice(-window);
-  const k = last.reduce((sum, { clean }) => sum + clean, 0);
-  const n = last.reduce((sum, { clean, missed }) => sum + clean + missed, 0);
+  const now = windowOf(sessions, threshold);
+  const { k, n } = now;
   const bounds = wilson(k, n, z80);
-  const painNow = last.at(-1)?.pain ?? false;
-  const painBefore = last.slice(0, -1).some(({ pain }) => pain);
-  const up = passes(k, n, fewest, threshold);
-  let decision: Gate['decision'] = 'stay';
-  if (painNow) decision = 'back';
-  else if (up && !painBefore) decision = 'up';
-  else if (n >= fewest && bounds.upper < lost) decision = 'back';
+  const up = now.passes && (n >= enoughAtOnce || windowOf(sessions.slice(0, -1), threshold).passes);
+  const back = sessions.at(-1)?.pain || (n >= fewest && bounds.upper < lost);
   let more = 0;
-  if (!up && !painNow && !painBefore) while (!passes(k + more, n + more, fewest, threshold)) more++;
-  return { n, k, ...bounds, decision, more };
+  if (!now.pain) while (!passes(k + more, n + more, fewest, threshold)) more++;
+  return { n, k, ...bounds, passes: now.passes, decision: back ? 'back' : up ? 'up' : 'stay', more };
 }
 
 /** The gate in one plain line. */
-export function gateWords({ n, k, lower, decision, more }: Gate, pain: boolean): string {
+export function gateWords({ n, k, decision, passes: passed, more }: Gate, pain: boolean): string {
   const counts = `${k} of ${n} clean`;
-  if (pain) return `${counts}, with pain: step back and ask.`;
-  if (decision === 'up') return `${counts}: proven${lower < learned + 0.05 ? ', just' : ''}.`;
-  const clean = `${more} more clean ${more === 1 ? 'one' : 'ones'} would do`;
+  if (pain) return `${counts}, pain reported: hold and check.`;
+  if (decision === 'up') return `${counts}: locked in.`;
+  if (passed) return `${counts}: passed once; one more session like it.`;
+  const further = `${more} more clean ${more === 1 ? 'one' : 'ones'} would pass`;
   if (decision === 'back') return `${counts}: too hard for now, step back.`;
-  if (n === 0) return `No reps yet: ${clean}.`;
-  return more > 0 ? `${counts}: not yet; ${clean}.` : `${counts}: stay, after pain in an earlier session.`;
+  if (n === 0) return `No reps yet: ${further}.`;
+  return more > 0 ? `${counts}: not yet; ${further}.` : `${counts}: stay, after pain in an earlier session.`;
 }

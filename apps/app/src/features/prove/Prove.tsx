@@ -11,7 +11,7 @@ import { Heading } from '../../ui/Screen';
 import { useWide } from '../../ui/useWide';
 import { BeforeAfter } from './BeforeAfter';
 import { VelocityFigures } from './VelocityFigures';
-import { velocityVerdict, verdictWords } from './verdict';
+import { comparable, noVerdictWords, velocityVerdict, verdictWords } from './verdict';
 import { useBook } from '../../ui/useBook';
 
 /** Did it help? Velocity against noise, the delivery then and now, and what is learned. */
@@ -56,20 +56,16 @@ export function Prove() {
             </Text>
             <Text variant="bodyLarge">{verdictWords(verdict, unit)}</Text>
             <Text variant="bodySmall">
-              {`Usual of ${dayWords(verdict.from, today)} against ${dayWords(verdict.to, today)}. Usual is the middle of five or more like throws.`}
+              {`Usual of ${dayWords(verdict.from, today)} against ${dayWords(verdict.to, today)}, ${verdict.compared}. Usual is the middle of five or more like throws.`}
             </Text>
             <VelocityChart
-              days={velocities}
+              days={comparable(velocities)}
               unit={unit}
-              label={`Velocity in ${velocities.length} sessions: usual from ${verdict.before.toFixed(1)} to ${verdict.after.toFixed(1)} ${unit}. ${verdictWords(verdict, unit)}`}
+              label={`Velocity in ${comparable(velocities).length} sessions: usual from ${verdict.before.toFixed(1)} to ${verdict.after.toFixed(1)} ${unit}. ${verdictWords(verdict, unit)}`}
             />
           </>
         ) : (
-          <Text>
-            {last
-              ? 'One session is measured. A second one will say whether anything changed.'
-              : 'No session has five like throws with a velocity yet. Type them in Work, or measure five at one effort.'}
-          </Text>
+          <Text>{noVerdictWords(velocities)}</Text>
         )}
         {last ? <VelocityFigures figures={last} unit={unit} when={dayWords(last.date, today)} /> : null}
       </Card>

@@ -1,5 +1,5 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { smallestRealChange, velocityIn, type VelocityUnit } from '@wrightonic/core';
+import { areAlike, sameLike, velocityChange, velocityIn, type VelocityUnit } from '@wrightonic/core';
 
 export interface Verdict {
   from: string;
@@ -8,33 +8,55 @@ export interface Verdict {
   before: number;
   after: number;
   change: number;
-  /** Smallest change that is more than noise. */
+  /** A change above this is real. */
   needed: number;
   real: boolean;
+  /** Which throws were compared. */
+  compared: string;
 }
 
-/** What the usual velocity did between the first and the newest measured session; null with fewer than two. */
-export function velocityVerdict(velocities: AthletePage['velocities'], unit: VelocityUnit): Verdict | null {
-  const first = velocities[0];
+type Session = AthletePage['velocities'][number];
+
+/** Throws of a session in words: "fastball at 90 %, 145 g". */
+export const likeWords = ({ effort, pitch, ball }: Session['like']): string =>
+  `${pitch} ${effort === null ? 'with no effort recorded' : `at ${effort} %`}, ${ball} g`;
+
+/** Sessions whose throws are alike and can be set against the newest one. */
+export const comparable = (velocities: AthletePage['velocities']): Session[] => {
   const last = velocities.at(-1);
-  if (!first || !last || first === last) return null;
-  const change = last.usual - first.usual;
-  const needed = smallestRealChange(first, last);
+  return last ? velocities.filter((each) => sameLike(each.like, last.like) && areAlike(each)) : [];
+};
+
+/** What the usual velocity did between the first and the newest session of like throws; null with fewer than two. */
+export function velocityVerdict(velocities: AthletePage['velocities'], unit: VelocityUnit): Verdict | null {
+  const found = velocityChange(comparable(velocities));
+  if (!found) return null;
+  const { from, to, change, needed, real } = found;
   return {
-    from: first.date,
-    to: last.date,
-    before: velocityIn(first.usual, unit),
-    after: velocityIn(last.usual, unit),
+    from: from.date,
+    to: to.date,
+    before: velocityIn(from.usual, unit),
+    after: velocityIn(to.usual, unit),
     change: velocityIn(change, unit),
     needed: velocityIn(needed, unit),
-    real: Math.abs(change) >= needed,
+    real,
+    compared: likeWords(to.like),
   };
+}
+
+/** Why there is no verdict yet. */
+export function noVerdictWords(velocities: AthletePage['velocities']): string {
+  const last = velocities.at(-1);
+  if (!last) return 'No session has five like throws with a velocity yet. Measure five at one effort.';
+  if (!areAlike(last))
+    return 'No verdict: the throws of the newest session are not alike. Record the effort of each throw.';
+  return `One session has throws like the newest ones (${likeWords(last.like)}). A second one will say whether anything changed.`;
 }
 
 /** The verdict in one line. */
 export function verdictWords({ change, needed, real }: Verdict, unit: VelocityUnit): string {
   const by = `${Math.abs(change).toFixed(1)} ${unit}`;
-  const noise = `${needed.toFixed(1)} ${unit} would be the least that is more than noise`;
-  if (!real) return `No real change: ${change < 0 ? '−' : '+'}${by}, and ${noise}.`;
-  return `${change > 0 ? 'Really faster' : 'Really slower'} by ${by}; ${noise}.`;
+  const noise = `Anything over ${needed.toFixed(1)} ${unit} is a real change.`;
+  if (!real) return `No real change: ${change < 0 ? '−' : '+'}${by}. ${noise}`;
+  return `${change > 0 ? 'Really faster' : 'Really slower'} by ${by}. ${noise}`;
 }

@@ -1,4 +1,12 @@
-import { canBeFocus, focusWords, nodeName, type Discipline, type Thread, type Trace } from '@wrightonic/core';
+import {
+  canBeFocus,
+  focusWords,
+  nodeName,
+  noFocusWords,
+  type Discipline,
+  type Thread,
+  type Trace,
+} from '@wrightonic/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Dialog, Portal, Text } from 'react-native-paper';
@@ -33,6 +41,7 @@ export function FocusCard({ discipline, thread, trace, chosen, trying, onChoose 
       <Text variant="titleLarge" role="heading" aria-level={2}>
         {chosen ? nodeName(chosen) : 'No focus'}
       </Text>
+      {!chosen && !proposed ? <Text>{noFocusWords(thread, trace)}</Text> : null}
       {chosen && chosen === proposed && reason ? <Text>{focusWords(reason, trace)}</Text> : null}
       {chosen && trace.left.some(({ id, why }) => id === chosen && why === 'works') ? (
         <Text>It works for this athlete and stands under “Leave alone”: think of no focus here.</Text>

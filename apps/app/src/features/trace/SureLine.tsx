@@ -1,14 +1,24 @@
-import { closeCall, nodeName, percent } from '@wrightonic/core';
+import { closeCall, nodeName, percent, type Focus } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
+import { threadNames } from '../../ui/threadWords';
 import { useLasting } from '../../ui/useLasting';
 import type { HowSure } from './useTracing';
 
 const whole = 1000;
 
-/** In how many of a thousand slightly different looks the same root leads. */
-export function SureLine({ state }: { state: HowSure & { stop: () => void; again: () => void } }) {
+interface Props {
+  state: HowSure & { stop: () => void; again: () => void };
+  /** What is proposed. */
+  focus: Focus;
+}
+
+const sureWord = (share: number): string =>
+  share < closeCall ? 'Too close to call' : share < 0.85 ? 'Fairly sure' : 'Sure';
+
+/** In how many of a thousand slightly different looks the same focus would be proposed. */
+export function SureLine({ state, focus }: Props) {
   const own = useColours();
   const { sure, done, wrong, stopped } = state;
   const slow = useLasting(!sure && !wrong && !stopped, 250);
@@ -39,14 +49,18 @@ export function SureLine({ state }: { state: HowSure & { stop: () => void; again
         )}
       </View>
     );
-  if (!sure.leader) return null;
   return (
-    <Text role="status">
-      <Text variant="labelLarge">
-        {sure.share < closeCall ? 'Too close to call: ' : sure.share < 0.85 ? 'Fairly sure: ' : 'Sure: '}
-      </Text>
-      {`“${nodeName(sure.leader)}” leads in ${percent(sure.share)} of ${sure.runs.toLocaleString('en')} looks graded a little differently.`}
-    </Text>
+    <View role="status">
+      {(['lower', 'arm'] as const).map((thread) => {
+        const [id, share] = [focus[thread], sure[thread]];
+        return id && share !== null ? (
+          <Text key={thread}>
+            <Text variant="labelLarge">{`${sureWord(share)}: `}</Text>
+            {`“${nodeName(id)}” stays the focus of the ${threadNames[thread].toLowerCase()} in ${percent(share)} of ${sure.runs.toLocaleString('en')} looks graded a little differently.`}
+          </Text>
+        ) : null;
+      })}
+    </View>
   );
 }
 

@@ -1,5 +1,5 @@
 import type { AthletePage, LookRecord } from '@wrightonic/contract';
-import { closeCall, sameFocus, type Findings, type Focus } from '@wrightonic/core';
+import { closeCall, oneFocusBelow, sameFocus, type Findings, type Focus } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
@@ -76,8 +76,14 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
     if (!('error' in (await choose({ athleteId: athlete.id, body })))) build();
   };
   const pin = (thread: 'lower' | 'arm', to: string | null) =>
-    setPinned(athlete.age < 10 && to ? { lower: null, arm: null, [thread]: to } : { ...focus, [thread]: to });
-  const tooClose = sureness.sure !== null && sureness.sure.leader !== null && sureness.sure.share < closeCall;
+    setPinned(
+      athlete.age < oneFocusBelow && to
+        ? { lower: null, arm: null, [thread]: to }
+        : { ...focus, [thread]: to },
+    );
+  const tooClose = [sureness.sure?.lower, sureness.sure?.arm].some(
+    (share) => typeof share === 'number' && share < closeCall,
+  );
   const tryClean = (node: string) => setTrial({ ...trial, [node]: 0 });
   const endTrial = () => {
     setTrial(null);
@@ -176,7 +182,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
           Nothing that counts was marked in this look. There is nothing to fix; look again later.
         </Notice>
       ) : (
-        <SureLine state={sureness} />
+        <SureLine state={sureness} focus={result.focus} />
       )}
       {trial ? null : (
         <View style={styles.tools}>

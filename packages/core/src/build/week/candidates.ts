@@ -1,7 +1,7 @@
-import { catalogueBook, nodeOf, type Drill, type Stage } from '../../catalogue';
+import { catalogueBook, nodeName, nodeOf, type Drill, type Stage } from '../../catalogue';
 import type { Trace } from '../../trace';
 import { parseDose } from '../dose';
-import { drillFits, warmUp, type Ladder, type LadderAthlete } from '../ladder';
+import { drillFits, stageOrder, warmUp, type Ladder, type LadderAthlete } from '../ladder';
 import type { Candidate } from './types';
 
 /** A ladder of the plan with the stage on which the athlete stands. */
@@ -41,18 +41,55 @@ interface Worth {
   lessonOnly: boolean;
 }
 
+type Traced = Pick<Trace, 'roots' | 'bodyFirst' | 'approach'>;
+
+/** Whether the body comes first: a limit holds the focus back, or the focus is a limit that holds a flaw back. */
+const bodyHolds = ({ focus }: ClimbedLadder, { bodyFirst }: Traced): boolean =>
+  bodyFirst.some(({ flaw, limit }) => flaw === focus || limit === focus);
+
+const beforeConstraints: readonly Stage[] = ['feel', 'move'];
+
+/**
+ * The rungs that may be climbed and the one on which the week stands: the stage itself, the nearest below where the
+ * ladder has none, the lowest where nothing is below. While the body holds, pattern work stays at feel and move.
+ */
+function standing(ladder: ClimbedLadder, trace: Traced) {
+  const held = bodyHolds(ladder, trace);
+  const climbed = ladder.stages.filter(
+    ({ stage }) => stage !== 'prep' && (!held || beforeConstraints.includes(stage)),
+  );
+  const order = stageOrder(trace.approach.teach);
+  const below = climbed.filter(({ stage }) => order.indexOf(stage) <= order.indexOf(ladder.stage));
+  return { climbed, at: climbed.length ? Math.max(0, below.length - 1) : -1, held };
+}
+
+/** Where a week does not stand on the stage of a thread, in words. */
+export function standingWords(ladders: readonly ClimbedLadder[], trace: Traced): string[] {
+  return ladders.flatMap((ladder) => {
+    const { climbed, at, held } = standing(ladder, trace);
+    const stands = climbed[at]?.stage;
+    if (stands === ladder.stage) return [];
+    const name = nodeName(ladder.focus);
+    const why =
+      held && !beforeConstraints.includes(ladder.stage)
+        ? 'the body comes first'
+        : `the ladder has no ${ladder.stage} drill`;
+    return [
+      stands
+        ? `${name}: ${why}, so this week works on ${stands}.`
+        : `${name}: ${why}, and it has no drill to work on before it.`,
+    ];
+  });
+}
+
 /** Present stage 1, the one before 0.4, the next one 0.5 and at lessons only, prep 0.6. */
-function rungsOf(ladder: ClimbedLadder, bodyHolds: boolean) {
-  const climbed = ladder.stages.filter(({ stage }) => stage !== 'prep');
-  const at = climbed.findIndex(({ stage }) => stage === ladder.stage);
+function rungsOf(ladder: ClimbedLadder, trace: Traced) {
+  const { climbed, at } = standing(ladder, trace);
   const prep = ladder.stages.find(({ stage }) => stage === 'prep');
-  const next = climbed[at + 1];
-  // While the body holds the focus back, pattern work stays at feel and move.
-  const open = next && (!bodyHolds || next.stage === 'feel' || next.stage === 'move');
   return [
     { rung: climbed[at], fit: 1, most: mostOfStage, lessonOnly: false },
-    { rung: at > 0 ? climbed[at - 1] : undefined, fit: 0.4, most: mostOfNeighbour, lessonOnly: false },
-    { rung: open ? next : undefined, fit: 0.5, most: mostOfNeighbour, lessonOnly: true },
+    { rung: climbed[at - 1], fit: 0.4, most: mostOfNeighbour, lessonOnly: false },
+    { rung: climbed[at + 1], fit: 0.5, most: mostOfNeighbour, lessonOnly: true },
     { rung: prep, fit: 0.6, most: mostOfPrep, lessonOnly: false },
   ];
 }
@@ -66,7 +103,7 @@ function rungsOf(ladder: ClimbedLadder, bodyHolds: boolean) {
  */
 export function weekCandidates(
   ladders: readonly ClimbedLadder[],
-  trace: Pick<Trace, 'roots' | 'bodyFirst'>,
+  trace: Traced,
   athlete: LadderAthlete,
   inBuildUp = false,
 ): Candidate[] {
@@ -75,9 +112,8 @@ export function weekCandidates(
   const add = (id: string, worth: Worth) => worths.set(id, [...(worths.get(id) ?? []), worth]);
   const always = [warmUp, ...(inBuildUp ? [easyCatch] : [])];
   for (const ladder of ladders) {
-    const bodyHolds = trace.bodyFirst.some(({ flaw }) => flaw === ladder.focus);
     const chosen = new Set<string>();
-    for (const { rung, fit, most, lessonOnly } of rungsOf(ladder, bodyHolds)) {
+    for (const { rung, fit, most, lessonOnly } of rungsOf(ladder, trace)) {
       const fitting = (rung?.drills ?? [])
         .filter((id) => !always.includes(id))
         .flatMap((id) => drillOf(id) ?? [])

@@ -16,7 +16,7 @@ export function heldBack(
   items: readonly WeekItem[],
 ): string[] {
   const { days, candidates, throws, discipline, birthdate, league } = input;
-  const held: string[] = [];
+  const held: string[] = [...(input.notes ?? [])];
   if (input.buildUp) held.push(buildUpWords(input.buildUp));
   const throwing = candidates.filter(({ drill }) => drill.throws > 0);
   const worthMore = candidates.filter(({ drill, value }) => {

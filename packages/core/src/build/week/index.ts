@@ -1,5 +1,13 @@
 export * from './buildUp';
-export { alwaysThere, armCare, coverOf, easyCatch, weekCandidates, type ClimbedLadder } from './candidates';
+export {
+  alwaysThere,
+  armCare,
+  coverOf,
+  easyCatch,
+  standingWords,
+  weekCandidates,
+  type ClimbedLadder,
+} from './candidates';
 export * from './changes';
 export * from './check';
 export { itemThrows, mostDrills, weekdayName } from './day';

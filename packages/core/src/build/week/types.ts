@@ -55,6 +55,8 @@ export interface WeekInput {
   weekThrows?: number | null | undefined;
   buildUp?: BuildUp | null | undefined;
   pace?: DosePace | undefined;
+  /** What was decided before the week was laid out, in words. */
+  notes?: readonly string[] | undefined;
 }
 
 export interface PlannedItem extends WeekItem {

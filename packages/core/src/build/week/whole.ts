@@ -1,10 +1,10 @@
-import type { Stage, Thread } from '../../catalogue';
+import { catalogueBook, type Stage, type Thread } from '../../catalogue';
 import { trace, type TraceInput } from '../../trace';
 import { addDays } from '../../units';
 import { barredBecause, type DayThrows, type League, type PastInjury } from '../../safety';
 import { buildLadders, firstStage, missingFor, type Ladder } from '../ladder';
 import { buildUpOn } from './buildUp';
-import { weekCandidates } from './candidates';
+import { standingWords, weekCandidates } from './candidates';
 import { planWeek } from './plan';
 import type { Solve } from './programme';
 import type { WeekDay, WeekItem, WeekPin, WeekPlan } from './types';
@@ -83,15 +83,16 @@ export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
         buildUpWeeks,
       )
     : null;
-  const candidates = weekCandidates(
-    ladders.map((ladder) => ({
-      ...ladder,
-      stage: input.stages?.[ladder.thread] ?? firstStage(ladder.stages),
-    })),
-    traced,
-    whom,
-    buildUp !== null,
-  );
+  const climbed = ladders.map((ladder) => ({
+    ...ladder,
+    stage: input.stages?.[ladder.thread] ?? firstStage(ladder.stages),
+  }));
+  const candidates = weekCandidates(climbed, traced, whom, buildUp !== null);
+  for (const [field, items] of Object.entries({ done: input.done, before: input.before }))
+    items?.forEach(({ drill }, n) => {
+      if (!catalogueBook.drill(drill))
+        throw new RangeError(`${field}.${n}.drill: there is no drill “${drill}”`);
+    });
   for (const [n, { drill, date }] of pins.entries()) {
     if (!candidates.some((each) => each.drill.id === drill))
       throw new RangeError(`pins.${n}.drill: ${drill} is not among the drills of this week`);
@@ -111,6 +112,7 @@ export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
       before: input.before,
       weekThrows: input.weekThrows,
       buildUp,
+      notes: standingWords(climbed, traced),
     },
     solve,
   );
@@ -119,6 +121,6 @@ export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
   return {
     threads: ladders,
     ...week,
-    held: [...new Set([...nothing, ...ladders.flatMap(({ held }) => held), ...week.held])],
+    held: [...new Set([...nothing, ...week.held, ...ladders.flatMap(({ held }) => held)])],
   };
 }

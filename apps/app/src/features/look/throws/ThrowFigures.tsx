@@ -2,8 +2,9 @@ import type { ThrowRecord } from '@wrightonic/contract';
 import {
   fade,
   flash,
-  likeThrows,
+  likeSessions,
   sessionGroups,
+  sessionVelocities,
   velocityFigures,
   velocityIn,
   type VelocityUnit,
@@ -32,19 +33,11 @@ export function ThrowFigures({ throws, unit }: Props) {
   const { misses, effort, trend } = figuresOf(throws);
   const sessions = sessionGroups(throws);
   const newest = sessions.at(-1);
-  const measured = sessions.flatMap((group) => {
-    const figures = velocityFigures(group.velocities);
-    return figures ? [{ ...figures, date: group.date }] : [];
-  });
+  const measured = sessionVelocities(throws);
   const speed = (value: number) => velocityIn(value, unit);
   const charted = throws.filter(({ aim, arrived }) => aim && arrived);
-  const like =
-    newest &&
-    likeThrows(throws).filter(
-      ({ effort: e, pitch, ball }) => e === newest.effort && pitch === newest.pitch && ball === newest.ball,
-    );
-  const before = like?.at(-2);
-  const change = newest && before ? changeSentence(before, newest, unit) : null;
+  const like = newest ? likeSessions(throws, newest) : [];
+  const change = changeSentence(like, unit);
   /** The usual all along, and the first and last third where there are enough throws. */
   const sessionLines = (velocities: readonly number[]): PlotLine[] => {
     const n = velocities.length;

@@ -1,12 +1,14 @@
 import {
+  areAlike,
+  changeBetween,
   effortCurve,
   fade,
   flash,
   missFigures,
-  smallestRealChange,
   velocityFigures,
   velocityTrend,
   type LikeThrows,
+  type SessionVelocity,
   type MissFigures,
   type MissSide,
   type TimedThrow,
@@ -20,8 +22,11 @@ const luckWords = ['', 'twenty days', 'a hundred days', 'a thousand days'];
 /** What a session's like throws say, each in a sentence. */
 export function sessionSentences({ velocities }: LikeThrows, unit: VelocityUnit): string[] {
   const figures = velocityFigures(velocities);
-  if (!figures)
-    return [`${velocities.length} like throws: five at one effort, pitch and ball make the first figure.`];
+  if (!figures) return [`Needs 5 throws with the same effort, pitch and ball; ${velocities.length} so far.`];
+  if (!areAlike(figures))
+    return [
+      `No verdict: these ${figures.n} throws run from ${said(Math.min(...velocities), unit)} to ${said(figures.top, unit)} and are not alike. Record the effort of each throw, and its pitch.`,
+    ];
   const sentences = [
     `Usual ${said(figures.usual, unit)}, top ${said(figures.top, unit)}, scatter ± ${said(figures.scatter, unit)} over ${figures.n} like throws.`,
   ];
@@ -30,7 +35,7 @@ export function sessionSentences({ velocities }: LikeThrows, unit: VelocityUnit)
     sentences.push(`Ten like throws would tell a flash from luck; there are ${velocities.length}.`);
   else if (flashed.severity === 0)
     sentences.push(
-      `Nothing stands out: the best is ${said(flashed.gap, unit)} above usual, no more than luck allows.`,
+      `Nothing stands out: the best of ${figures.n} is ${said(flashed.gap, unit)} above usual, no more than luck allows.`,
     );
   else
     sentences.push(
@@ -57,13 +62,14 @@ export function trendSentence(trend: Trend | null, unit: VelocityUnit): string {
     : `${slope}: not more than noise yet.`;
 }
 
-/** Whether two days differ by more than noise. */
-export function changeSentence(before: LikeThrows, after: LikeThrows, unit: VelocityUnit): string | null {
-  const [a, b] = [velocityFigures(before.velocities), velocityFigures(after.velocities)];
-  if (!a || !b) return null;
-  const least = smallestRealChange(a, b);
-  const change = b.usual - a.usual;
-  return `${change >= 0 ? '+' : ''}${said(change, unit)} since the session before; ${said(least, unit)} would be the least that is more than noise${Math.abs(change) > least ? ', so it is real' : ''}.`;
+/** Whether the newest of several sessions of like throws differs from the one before by more than noise. */
+export function changeSentence(like: readonly SessionVelocity[], unit: VelocityUnit): string | null {
+  const alike = like.filter(areAlike);
+  const [before, after] = alike.slice(-2);
+  const found = before && after && changeBetween(before, after, alike);
+  if (!found) return null;
+  const { change, needed, real } = found;
+  return `${change >= 0 ? '+' : ''}${said(change, unit)} since the session before${real ? ': a real change' : ''}. Anything over ${said(needed, unit)} is a real change.`;
 }
 
 const sideWords: Record<MissSide, string> = {
