@@ -8,7 +8,14 @@ import type {
   SharedPage,
 } from '@wrightonic/contract';
 import { nothingAtHome, throwsAtHome, withHome } from '@wrightonic/contract';
-import { catalogueBook, effortChoices, ladderEfforts, lockedAtHome, rungNow } from '@wrightonic/core';
+import {
+  catalogueBook,
+  effortChoices,
+  ladderEfforts,
+  lockedAtHome,
+  rungNow,
+  typedInstant,
+} from '@wrightonic/core';
 import { eventsToShow, merged, notHeld } from '../src/features/shared/homeShelf';
 import { groupOf } from '../src/features/work/group';
 import { goesHome, sessionWords } from '../src/features/work/report';
@@ -17,7 +24,6 @@ import { lastRepAt, setsDone } from '../src/features/work/sets';
 import { withLessonChanges } from '../src/offline/lessons';
 import { wholeLessons, wholePage } from '../src/offline/older';
 import type { Entry, HomeEntry } from '../src/offline/shelf';
-import { venueInstant } from '../src/ui/venueTime';
 
 const start = Date.UTC(2026, 4, 1, 15);
 const drill = 'full-delivery';
@@ -185,9 +191,9 @@ describe('lessons', () => {
     );
   });
   it('are moved to a day and a time that exist', () => {
-    expect(venueInstant('2026-07-01', '16:30', 'Europe/London')).toBe('2026-07-01T15:30:00.000Z');
-    expect(venueInstant('2026-02-30', '16:30', 'Europe/London')).toBeNull();
-    expect(venueInstant('2026-07-01', '24:00', 'Europe/London')).toBeNull();
+    expect(typedInstant('2026-07-01', '16:30', 'Europe/London')).toBe('2026-07-01T15:30:00.000Z');
+    expect(typedInstant('2026-02-30', '16:30', 'Europe/London')).toBeNull();
+    expect(typedInstant('2026-07-01', '24:00', 'Europe/London')).toBeNull();
   });
 });
 

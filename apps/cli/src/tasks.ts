@@ -20,6 +20,7 @@ import {
   flash,
   gate,
   missFigures,
+  openThrows,
   planAthlete,
   readCurves,
   readMisses,
@@ -182,7 +183,9 @@ export const tasks = [
     run: ({ league, ...input }) =>
       throwLimits({
         ...input,
-        league: league && { maxPerDay: league.max_per_day, maxPerGame: league.max_per_game },
+        league: league ? { maxPerDay: league.max_per_day, maxPerGame: league.max_per_game } : null,
+        allHard: false,
+        pain: openThrows,
       }),
   }),
   task({

@@ -1,12 +1,12 @@
+import { dayAt } from '@wrightonic/core';
 import type { AthletePage, LogAnswer, OpenSession, RosterEntry } from '@wrightonic/contract';
 import { v7 } from 'uuid';
-import { venueDay } from '../src/store/venueDay';
 import { weekOf } from './furnished';
 import { academy, browser, form, logs, stand, type Browser, type Stand } from './stand';
 
 let here: Stand;
 let me: Browser;
-const today = venueDay(new Date(), 'Europe/London');
+const today = dayAt(new Date(), 'Europe/London');
 const findings = { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2, 'oh.glove-pull': 1, 'oh.wobble': 0 };
 
 beforeAll(async () => {

@@ -8,6 +8,7 @@ export const academyPlanning = Joi.object<AcademyPlanning>({
   weekThrows: Joi.number().integer().min(10).max(2000).allow(null).required(),
   buildUpWeeks: Joi.number().integer().min(1).max(12).allow(null).required(),
   rampPercent: Joi.number().integer().min(5).max(200).required(),
+  carryDays: Joi.number().integer().min(0).max(180).required(),
   allHard: Joi.boolean().strict().required(),
 }).required();
 

@@ -13,6 +13,8 @@ import type {
   SetCount,
   Tally,
   ThrowLimits,
+  ThrowLock,
+  ThrowState,
   Trace,
   Verb,
 } from '@wrightonic/core';
@@ -65,6 +67,8 @@ export interface RosterEntry {
   findings: Findings;
   focus: { lower: string | null; arm: string | null };
   due: DueNow;
+  /** Pain locks the throws. */
+  lock: ThrowLock | null;
 }
 
 export interface LookRecord {
@@ -185,6 +189,10 @@ export interface AthletePage {
   /** How much may be thrown today, and what was thrown lately, for planning ahead. */
   limits: ThrowLimits;
   thrownLately: DayThrows[];
+  /** Whether pain locks the throws. */
+  pain: ThrowState;
+  /** Throws of today whose velocity is pretend. */
+  simulatedToday: number;
   /** The last day with throws before the plan began; null when there is none, or no plan. */
   lastThrow: string | null;
   /** Lessons and games of the next two weeks. */
@@ -242,6 +250,8 @@ export interface ThrowRecord {
   pitch: string;
   ball: number;
   kind: 'game' | 'practice';
+  /** Its velocity is pretend. */
+  simulated: boolean;
   distanceM: number | null;
   aim: PicturePoint | null;
   arrived: PicturePoint | null;

@@ -1,4 +1,4 @@
-import { isHard, painSites, type PainSite, type ThrowLimits } from '@wrightonic/core';
+import { isHard, painSites, type PainSite, type ThrowLimits, type ThrowState } from '@wrightonic/core';
 import Joi from 'joi';
 import type { LogAnswer } from './log';
 import { drillId } from './log';
@@ -128,6 +128,7 @@ export interface SharedPage extends WeekSheet {
   asOf: string;
   zone: string;
   home: HomeRecord;
+  pain: ThrowState;
   limits: Pick<ThrowLimits, 'maxToday' | 'leftToday' | 'thrownToday' | 'restUntil' | 'because'>;
 }
 

@@ -85,8 +85,17 @@ export type LogEvent =
       score: number | null;
       site: PainSite | null;
     })
-  /** Throws that pain had locked are open again, with who cleared them and why. */
-  | (Logged & { kind: 'throws-cleared'; sessionId: string; clearedBy: string; reason: string })
+  /**
+   * Throws that pain had locked are open again, with who cleared them and why: a state of the athlete. What an earlier
+   * version logged names the session alone.
+   */
+  | (Logged & {
+      kind: 'throws-cleared';
+      athleteId?: string;
+      sessionId: string | null;
+      clearedBy: string;
+      reason: string;
+    })
   | (Logged & {
       kind: 'rep';
       sessionId: string;
@@ -121,6 +130,8 @@ export type LogEvent =
       ballG: number;
       /** What measured it, where it was no thumb. Its id is then that of the reading, so that it counts once. */
       source?: 'radar' | 'simulated';
+      /** The rep that it was; a throw without a rep has none. */
+      repId?: string;
     })
   /** Takes a rep or a throw back; both stay in the history. */
   | (Logged & { kind: 'undo'; sessionId: string | null; of: string })
@@ -210,7 +221,8 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
     site: Joi.valid(...painSites, null).required(),
   },
   'throws-cleared': {
-    sessionId: id.required(),
+    athleteId: Joi.when('sessionId', { is: null, then: id.required(), otherwise: id }),
+    sessionId: id.allow(null).required(),
     clearedBy: line(120).required(),
     reason: line(300).required(),
   },
@@ -238,6 +250,7 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
     pitch: line(30).required(),
     ballG: Joi.number().min(50).max(2000).required(),
     source: Joi.valid('radar', 'simulated'),
+    repId: id,
   },
   undo: { sessionId: id.allow(null).required(), of: id.required() },
   'session-ended': { sessionId: id.required(), note: note().required() },

@@ -108,6 +108,8 @@ export interface AcademyPlanning {
   buildUpWeeks: number | null;
   /** Rise of a week over the four before from which it is shown, percent. */
   rampPercent: number;
+  /** How long a grade is carried into later looks, days. */
+  carryDays: number;
   /** Every throw counts as a hard one. */
   allHard: boolean;
 }

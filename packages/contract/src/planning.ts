@@ -10,6 +10,7 @@ import {
   type DayKind,
   type DayThrows,
   type Drill,
+  type LimitsInput,
   type DrillBook,
   type Place,
   type WeekInput,
@@ -17,13 +18,13 @@ import {
 } from '@wrightonic/core';
 import type { AthletePage } from './answers';
 import { weekdays, type Weekday } from './athletes';
-import type { AcademyPlanning, Ahead } from './planRecords';
+import type { Ahead } from './planRecords';
 import type { WeekDayForm } from './plans';
 
 /** What a page must hold for a week to be planned from it. */
 export type Plannable = Pick<
   AthletePage,
-  'athlete' | 'trace' | 'plan' | 'thrownLately' | 'history' | 'lastThrow' | 'academy' | 'sessions'
+  'athlete' | 'trace' | 'plan' | 'thrownLately' | 'history' | 'lastThrow' | 'academy' | 'sessions' | 'pain'
 >;
 
 const usualMinutes: Readonly<Record<DayKind, number>> = {
@@ -116,17 +117,31 @@ export function doneOf(
     .map(({ date, drill, sets }) => ({ date, drill, sets }));
 }
 
-/** What is thrown in a week's drills as the limits count it; an academy may count every throw as a hard one. */
-export function thrownIn(
+/** What the limits of an athlete must know, from the page. */
+export const limitsOfPage = ({
+  athlete: { discipline, birthdate, league },
+  academy: { allHard },
+  thrownLately,
+  pain,
+}: Pick<AthletePage, 'athlete' | 'academy' | 'thrownLately' | 'pain'>): Omit<LimitsInput, 'on'> => ({
+  discipline,
+  birthdate,
+  league,
+  allHard,
+  pain,
+  throws: thrownLately,
+});
+
+/** What is thrown in a week's drills as the limits count it. */
+export const thrownIn = (
   items: readonly WeekItem[],
   doseBy: (drill: string) => string | undefined,
-  { allHard }: Pick<AcademyPlanning, 'allHard'>,
   book: DrillBook = catalogueBook,
-): DayThrows[] {
-  const dosed = items.map((item) => ({ ...item, dose: doseBy(item.drill) }));
-  const thrown = itemThrows(dosed, book);
-  return allHard ? thrown.map((day) => ({ ...day, effort: null })) : thrown;
-}
+): DayThrows[] =>
+  itemThrows(
+    items.map((item) => ({ ...item, dose: doseBy(item.drill) })),
+    book,
+  );
 
 /**
  * A week of an athlete as the core plans and checks it; the same in the app and on the server.
@@ -196,8 +211,10 @@ export function weekInputFor(
     discipline: athlete.discipline,
     birthdate: athlete.birthdate,
     league: athlete.league,
+    allHard: academy.allHard,
+    pain: page.pain,
     throws: [...page.thrownLately, ...games],
-    candidates: academy.allHard ? candidates.map((each) => ({ ...each, hard: true })) : candidates,
+    candidates,
     days: days.map(({ pitches: _, ...day }) => day).sort((a, b) => a.date.localeCompare(b.date)),
     pins,
     before,

@@ -1,3 +1,4 @@
+import { isDay } from '@wrightonic/core/day';
 import Joi from 'joi';
 
 /** Version 7 ids, made by the client, so that a log made offline has its id at once. */
@@ -19,11 +20,11 @@ export const instant = Joi.string()
 /** A calendar day, `2026-05-01`. */
 export const day = Joi.string()
   .custom((value: string, helpers) => {
-    const date = new Date(`${value}T00:00:00Z`);
-    const real = !Number.isNaN(date.getTime()) && date.toISOString().slice(0, 10) === value;
-    return real ? value : helpers.error('any.invalid');
+    // Far away years overflow when days are added to them.
+    const year = Number(value.slice(0, 4));
+    return isDay(value) && year >= 1900 && year <= 2200 ? value : helpers.error('any.invalid');
   })
-  .messages({ 'any.invalid': '{{#label}} must be a real day, written YYYY-MM-DD' });
+  .messages({ 'any.invalid': '{{#label}} must be a real day between 1900 and 2200, written YYYY-MM-DD' });
 
 export const line = (most: number) => Joi.string().trim().min(1).max(most);
 /** Free text that may be left out. */

@@ -11,6 +11,7 @@ import {
   type DrillBook,
   type Hand,
   type PainSite,
+  type ThrowLock,
   type Voice,
 } from '@wrightonic/core';
 import Joi from 'joi';
@@ -90,11 +91,16 @@ export interface WeekSheet {
   discipline: Discipline;
   focus: string[];
   from: string | null;
+  /** Throws are locked: no day names one. */
+  lock: ThrowLock | null;
   days: SheetDay[];
 }
 
 export const stopForPain =
   'Stop for pain. Pain in the elbow or shoulder of the throwing arm ends every throw of the day; tell your instructor and ask a licensed clinician.';
+/** What a sheet says while throws are locked, in words for whoever is at home. */
+export const lockedAtHomeWords = ({ site }: Pick<ThrowLock, 'site'>): string =>
+  `No throws until your instructor unlocks them: pain in the ${site} was marked. Ask a licensed clinician.`;
 export const notMedical =
   'A plan for practice, not medical advice. Local rules for throws win where they are stricter.';
 
@@ -136,6 +142,7 @@ export function weekSheet(
   plan: { threads: readonly { focus: string }[] } | null,
   assignment: AssignmentRecord | null,
   academy: string,
+  lock: ThrowLock | null,
   book: DrillBook = catalogueBook,
 ): WeekSheet {
   return {
@@ -145,8 +152,11 @@ export function weekSheet(
     discipline: athlete.discipline,
     focus: plan?.threads.map(({ focus }) => nodeName(focus)) ?? [],
     from: assignment?.from ?? null,
+    lock,
     days: (assignment?.days ?? []).map(({ date, kind }): SheetDay => {
-      const items = assignment!.items.filter((item) => item.date === date);
+      const items = assignment!.items.filter(
+        (item) => item.date === date && !(lock && (book.drill(item.drill)?.throws ?? 0) > 0),
+      );
       return {
         date,
         kind,

@@ -1,3 +1,4 @@
+import { dayNumber, dayOfNumber } from '@wrightonic/core/day';
 import { velocityIn, type VelocityUnit } from '@wrightonic/core';
 import { useColours } from '../theme/theme';
 import { dayWords } from '../ui/days';
@@ -16,14 +17,11 @@ interface Props {
   label: string;
 }
 
-const dayMs = 86_400_000;
-
 /** Usual and top velocity, session by session. */
 export function VelocityChart({ days, unit, label }: Props) {
   const own = useColours();
   const points = (of: 'usual' | 'top') =>
-    days.map((day): [number, number] => [Date.parse(day.date) / dayMs, velocityIn(day[of], unit)]);
-  const dayOf = (x: number) => new Date(x * dayMs).toISOString().slice(0, 10);
+    days.map((day): [number, number] => [dayNumber(day.date), velocityIn(day[of], unit)]);
   return (
     <PlotChart
       label={label}
@@ -32,7 +30,7 @@ export function VelocityChart({ days, unit, label }: Props) {
         { points: points('top'), colour: own.clay, width: 1.5, dashed: true, name: 'top' },
         { points: points('usual'), name: 'usual' },
       ]}
-      xName={(x) => dayWords(dayOf(x), dayOf(x))}
+      xName={(x) => dayWords(dayOfNumber(x), dayOfNumber(x))}
       height={220}
     />
   );

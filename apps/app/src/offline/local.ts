@@ -1,6 +1,13 @@
 import type { AthletePage, EventOf, FindingDetail, LogEvent, LookRecord } from '@wrightonic/contract';
-import { dayAt } from '@wrightonic/core/venue';
+import { dayAt } from '@wrightonic/core/day';
+import { limitsUnder, withClearance, withReport, type ThrowState } from '@wrightonic/core/throw-state';
 import type { Entry } from './outbox';
+
+/** Who logs, and in which zone the academy is. */
+export interface Here {
+  by: string;
+  zone: string;
+}
 
 type Grade = EventOf<'finding'> | EventOf<'look-corrected'>;
 
@@ -31,7 +38,7 @@ function withFinding(look: LookRecord, event: Grade): LookRecord {
 const stillOpen = (page: AthletePage, id: string): boolean =>
   page.looks.some((look) => look.id === id && !look.finished);
 
-function withEvent(page: AthletePage, event: LogEvent, by: string): AthletePage {
+function withEvent(page: AthletePage, event: LogEvent, { by, zone }: Here): AthletePage {
   const change = (id: string, to: (look: LookRecord) => LookRecord): AthletePage => ({
     ...page,
     looks: page.looks.map((look) => (look.id === id ? to(look) : look)),
@@ -39,7 +46,7 @@ function withEvent(page: AthletePage, event: LogEvent, by: string): AthletePage 
   switch (event.kind) {
     case 'look-begun': {
       if (page.looks.some(({ id }) => id === event.id)) return page;
-      const date = event.at.slice(0, 10);
+      const date = dayAt(event.at, event.zone);
       const look = { id: event.id, kind: event.look, at: event.at, date, place: event.place, by };
       return { ...page, looks: [...page.looks, { ...look, finished: false, findings: {}, details: {} }] };
     }
@@ -57,7 +64,7 @@ function withEvent(page: AthletePage, event: LogEvent, by: string): AthletePage 
     case 'instruction': {
       if (page.told.some(({ id }) => id === event.id)) return page;
       const { id, from, text, at } = event;
-      return { ...page, told: [...page.told, { id, by: from, text, date: at.slice(0, 10) }] };
+      return { ...page, told: [...page.told, { id, by: from, text, date: dayAt(at, zone) }] };
     }
     case 'set-done': {
       if (page.sets.some(({ id }) => id === event.id)) return page;
@@ -86,11 +93,25 @@ function withEvent(page: AthletePage, event: LogEvent, by: string): AthletePage 
   }
 }
 
+/** Whether pain locks the throws of an athlete, with what was marked and cleared on this device. */
+export const painWith = (page: AthletePage, entries: readonly Entry[], { by, zone }: Here): ThrowState =>
+  entries.reduce((state, { event, athleteId, why }) => {
+    if (athleteId !== page.athlete.id || why) return state;
+    if (event.kind === 'pain') return withReport(state, { ...event, date: dayAt(event.at, zone), by });
+    return event.kind === 'throws-cleared'
+      ? withClearance(state, { at: event.at, date: dayAt(event.at, zone) })
+      : state;
+  }, page.pain);
+
+/** A page under another state of its throws; what is left today follows it. */
+export const withPain = (page: AthletePage, pain: ThrowState, today: string): AthletePage =>
+  pain === page.pain ? page : { ...page, pain, limits: limitsUnder(page.limits, pain, today) };
+
 /** The page of an athlete as it stands with everything logged on this device. Refused entries do not count. */
-export const withJournal = (page: AthletePage, entries: readonly Entry[], by: string): AthletePage =>
+export const withJournal = (page: AthletePage, entries: readonly Entry[], here: Here): AthletePage =>
   entries
     .filter(({ athleteId, why }) => athleteId === page.athlete.id && !why)
-    .reduce((whole, { event }) => withEvent(whole, event, by), page);
+    .reduce((whole, { event }) => withEvent(whole, event, here), page);
 
 /** Everything of one session, from the server and from this device, without what was taken back. */
 export function sessionEvents(

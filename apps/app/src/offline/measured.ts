@@ -1,5 +1,6 @@
 import type { ClipRecord, CurveRecord, LogEvent, ScreenRecord, ThrowRecord } from '@wrightonic/contract';
 import type { Hand, MissSide } from '@wrightonic/core';
+import { dayAt } from '@wrightonic/core/day';
 import type { Entry } from './outbox';
 
 /** What this device has logged about an athlete and the server has not refused, oldest first. */
@@ -20,7 +21,10 @@ export function screensWith(
   for (const event of eventsOf(entries, athleteId))
     if (event.kind === 'screen-begun') {
       if (!screens.some(({ id }) => id === event.id))
-        screens = [{ id: event.id, date: event.at.slice(0, 10), by, finished: false, tries: [] }, ...screens];
+        screens = [
+          { id: event.id, date: dayAt(event.at, event.zone), by, finished: false, tries: [] },
+          ...screens,
+        ];
     } else if (event.kind === 'screen-try') {
       const { test, side, n, value, pain } = event;
       change(event.screenId, (screen) => ({
@@ -55,12 +59,13 @@ export function throwsWith(
         id: event.id,
         session: null,
         at: event.at,
-        date: event.at.slice(0, 10),
+        date: dayAt(event.at, event.zone),
         velocity: event.velocity,
         effort: event.effort,
         pitch: event.pitch,
         ball: event.ballG,
         kind: event.type,
+        simulated: false,
         distanceM: event.distanceM,
         aim,
         arrived,
@@ -89,8 +94,8 @@ export function clipsWith(
     switch (event.kind) {
       case 'clip-opened': {
         if (clips.some(({ id }) => id === event.id)) break;
-        const { kind: _kind, at, athleteId: _athlete, zone: _zone, ...clip } = event;
-        clips = [{ ...clip, date: at.slice(0, 10), by, marks: {}, drawings: [] }, ...clips];
+        const { kind: _kind, at, athleteId: _athlete, zone, ...clip } = event;
+        clips = [{ ...clip, date: dayAt(at, zone), by, marks: {}, drawings: [] }, ...clips];
         break;
       }
       case 'clip-told': {
@@ -128,7 +133,7 @@ export function curvesWith(
   const known = new Set(stored.map(({ id }) => id));
   const fresh = eventsOf(entries, athleteId).flatMap((event): CurveRecord[] =>
     event.kind === 'curves-read' && !known.has(event.id)
-      ? [{ id: event.id, date: event.at.slice(0, 10), by, name: event.name, result: event.result }]
+      ? [{ id: event.id, date: dayAt(event.at, event.zone), by, name: event.name, result: event.result }]
       : [],
   );
   return [...fresh.reverse(), ...stored];

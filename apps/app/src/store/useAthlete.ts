@@ -1,8 +1,9 @@
 import type { AthletePage, Me } from '@wrightonic/contract';
-import { useLocalSearchParams } from 'expo-router';
+import type { ThrowState } from '@wrightonic/core';
+import { useGlobalSearchParams } from 'expo-router';
 import { useMemo } from 'react';
 import { now } from '../offline/clock';
-import { withJournal } from '../offline/local';
+import { painWith, withJournal, withPain } from '../offline/local';
 import { dayAt } from '../ui/days';
 import { api } from './api';
 import { useAppSelector } from './store';
@@ -27,21 +28,35 @@ export interface AthleteRead {
   again: () => void;
 }
 
-/** The athlete of the path as the server has it; what is logged meanwhile draws nothing anew. */
+const sameThrows = (a: ThrowState | undefined, b: ThrowState | undefined): boolean =>
+  a?.lock?.at === b?.lock?.at && a?.cleared?.at === b?.cleared?.at && (a === undefined) === (b === undefined);
+
+/**
+ * The athlete of the path as the server has it, and whether pain locks the throws; what else is logged meanwhile draws
+ * nothing anew.
+ */
 export function useStoredAthlete(): AthleteRead {
-  const { id = '' } = useLocalSearchParams<{ id: string }>();
+  // Of the path, not of the frame: a frame stays when the path goes on to somebody else.
+  const { id = '' } = useGlobalSearchParams<{ id: string }>();
   const { data, error, refetch } = api.useAthleteQuery(id);
-  return { id, page: data, error, again: () => void refetch() };
+  const { person, academy } = useMe();
+  const pain = useAppSelector(
+    ({ journal }) => data && painWith(data, journal.entries, { by: person.name, zone: academy.zone }),
+    sameThrows,
+  );
+  const today = dayAt(now(), academy.zone);
+  const page = useMemo(() => data && pain && withPain(data, pain, today), [data, pain, today]);
+  return { id, page, error, again: () => void refetch() };
 }
 
 /** The athlete of the path, with everything logged on this device. */
 export function useAthlete(): AthleteRead {
   const { page: stored, ...rest } = useStoredAthlete();
   const entries = useAppSelector(({ journal }) => journal.entries);
-  const { person } = useMe();
+  const { person, academy } = useMe();
   const page = useMemo(
-    () => stored && withJournal(stored, entries, person.name),
-    [stored, entries, person.name],
+    () => stored && withJournal(stored, entries, { by: person.name, zone: academy.zone }),
+    [stored, entries, person.name, academy.zone],
   );
   return { ...rest, page };
 }

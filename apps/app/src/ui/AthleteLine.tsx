@@ -48,7 +48,11 @@ export const AthleteLine = memo(function AthleteLine({ athlete, lead, trail, her
             {due.verb}
           </Text>
           <Text variant="bodySmall" style={styles.grow} numberOfLines={1}>
-            {due.verb === 'work' && focuses.length ? focuses.join(' · ') : due.next}
+            {athlete.lock
+              ? `Throws locked: ${athlete.lock.site}`
+              : due.verb === 'work' && focuses.length
+                ? focuses.join(' · ')
+                : due.next}
           </Text>
         </View>
       </Pressable>

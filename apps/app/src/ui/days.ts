@@ -1,4 +1,6 @@
-export { dayAt } from '@wrightonic/core/venue';
+import { daysBetween } from '@wrightonic/core/day';
+
+export { dayAt } from '@wrightonic/core/day';
 
 const written = (day: string, parts: Intl.DateTimeFormatOptions): string =>
   new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC' }).format(new Date(`${day}T00:00:00Z`));
@@ -23,8 +25,7 @@ export const weekday = (day: string): string => written(day, { weekday: 'short' 
 
 /** How long ago, as one says it. */
 export function agoWords(day: string, today: string): string {
-  // Days without a time of day are midnights in UTC, whole days apart.
-  const days = (Date.parse(today) - Date.parse(day)) / 86_400_000;
+  const days = daysBetween(day, today);
   if (days === 0) return 'today';
   if (days === 1) return 'yesterday';
   return days < 14 ? `${days} days ago` : `${Math.round(days / 7)} weeks ago`;

@@ -10,8 +10,16 @@ export const planningOf = ({
   weekThrows,
   buildUpWeeks,
   rampPercent,
+  carryDays,
   allHard,
-}: AcademyRow): AcademyPlanning => ({ equipment, weekThrows, buildUpWeeks, rampPercent, allHard });
+}: AcademyRow): AcademyPlanning => ({
+  equipment,
+  weekThrows,
+  buildUpWeeks,
+  rampPercent,
+  carryDays,
+  allHard,
+});
 
 /** What holds for every plan of the academy: its owner's word. */
 export function academyRoutes(door: Doorkeeper): Router {

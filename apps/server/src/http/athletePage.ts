@@ -1,7 +1,9 @@
-import type { AthletePage } from '@wrightonic/contract';
+import { finishedBefore, type AthletePage } from '@wrightonic/contract';
 import {
   ageOn,
   approachFor,
+  carriedInto,
+  withCarried,
   addDays,
   due,
   resultsOf,
@@ -9,7 +11,10 @@ import {
   throwLimits,
   type Approach,
   type DayThrows,
+  type LimitsInput,
   type Results,
+  type ThrowState,
+  dayAt,
 } from '@wrightonic/core';
 import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { SignedIn } from '../auth/session';
@@ -23,11 +28,11 @@ import { lexiconEdits } from '../store/lexicon';
 import { looksOf } from '../store/looks';
 import { aheadOf } from '../store/ahead';
 import { homeOf } from '../store/home';
+import { throwState } from '../store/pain';
 import { historyOf } from '../store/profile';
 import { plainThrowsOf } from '../store/throws';
 import { newestTrace } from '../store/traces';
 import { isClean } from './roster';
-import { venueDay } from '../store/venueDay';
 import { planningOf } from './academy';
 import { found } from './input';
 import { newestPlan, planRecord } from './planRecord';
@@ -59,20 +64,28 @@ const notesCount = 42;
 export const limitsLookBack = 40;
 
 /**
- * What was thrown lately, day by day; an academy may choose to count every throw as hard.
+ * Everything that a limit must know of an athlete, whoever asks.
  *
- * @param atHome throws of sets that were ticked and of games that were entered at home
+ * @param thrown throws one by one, and throws of home: of sets that were ticked and games that were entered
  */
-export function latelyThrown(
-  throws: Parameters<typeof daysOfThrows>[0],
-  atHome: readonly DayThrows[],
-  today: string,
-  allHard: boolean,
-): DayThrows[] {
-  const since = addDays(today, -limitsLookBack);
+export function limitsInputOf(
+  { discipline, birthdate, league }: Pick<AthleteRow, 'discipline' | 'birthdate' | 'league'>,
+  { allHard }: Pick<SignedIn['home'], 'allHard'>,
+  pain: ThrowState,
+  thrown: { throws: Parameters<typeof daysOfThrows>[0]; atHome: readonly DayThrows[] },
+  on: string,
+): LimitsInput & { throws: DayThrows[] } {
+  const since = addDays(on, -limitsLookBack);
   const recent = <T extends { date: string }>(all: readonly T[]) => all.filter(({ date }) => date >= since);
-  const days = [...daysOfThrows(recent(throws)), ...recent(atHome)];
-  return allHard ? days.map((day) => ({ ...day, effort: null })) : days;
+  return {
+    discipline,
+    birthdate,
+    league,
+    allHard,
+    pain,
+    throws: [...daysOfThrows(recent(thrown.throws)), ...recent(thrown.atHome)],
+    on,
+  };
 }
 
 const lastBefore = (throws: readonly { date: string }[], day: string): string | null =>
@@ -88,7 +101,7 @@ export async function athleteAndAge({ academy, home }: SignedIn, id: string) {
   const row = found(await storedAthlete(academy, id), 'athlete');
   return {
     row,
-    age: ageOn(row.birthdate, venueDay(new Date(), home.zone)),
+    age: ageOn(row.birthdate, dayAt(new Date(), home.zone)),
     history: await historyOf(academy, row.id),
   };
 }
@@ -96,8 +109,8 @@ export async function athleteAndAge({ academy, home }: SignedIn, id: string) {
 /** Everything that the five verbs of one athlete need; null when there is no such athlete. */
 export async function athletePage(signedIn: SignedIn, id: string): Promise<AthletePage | null> {
   const { academy, person } = signedIn;
-  const { zone, allHard } = signedIn.home;
-  const today = venueDay(new Date(), zone);
+  const { zone } = signedIn.home;
+  const today = dayAt(new Date(), zone);
   const [athlete, book] = await Promise.all([storedAthlete(academy, id), bookOf(academy)]);
   if (!athlete) return null;
   const [
@@ -116,6 +129,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     constraints,
     lexicon,
     home,
+    pain,
   ] = await Promise.all([
     looksOf(academy, id),
     newestTrace(academy, id),
@@ -125,17 +139,18 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     plainThrowsOf(academy, id),
     linkEdits(academy),
     strikesOf(academy, id),
-    toldTo(academy, id, addDays(today, -notesCount)),
+    toldTo(academy, id, addDays(today, -notesCount), zone),
     historyOf(academy, id),
     aheadOf(academy, id, today, zone),
     setsOf(academy, id, addDays(today, -notesCount)),
     constraintsOf(academy, id),
     lexiconEdits(academy),
     homeOf(academy, id, addDays(today, -limitsLookBack), zone),
+    throwState(academy, id, zone),
   ]);
   const { plan, assignment } = planned;
   const age = ageOn(athlete.birthdate, today);
-  const thrownLately = latelyThrown(throws, home.throws, today, allHard);
+  const limited = limitsInputOf(athlete, signedIn.home, pain, { throws, atHome: home.throws }, today);
   const finished = looks.filter((look) => look.finished).at(-1);
   return {
     athlete: { ...athlete, age },
@@ -144,7 +159,13 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
       {
         lookedOn: finished?.date ?? null,
         lookOpen: looks.at(-1)?.finished === false,
-        clean: isClean(finished?.findings),
+        clean: isClean(
+          finished &&
+            withCarried(
+              finished.findings,
+              carriedInto(finished, finishedBefore(looks, finished), signedIn.home.carryDays),
+            ),
+        ),
         traced: finished !== undefined && trace?.lookId === finished.id,
         planned: trace !== null && plan?.traceId === trace.id,
         assigned: assignment?.items.some(({ date }) => date >= today) ?? false,
@@ -164,8 +185,10 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     results: resultsFor(throws, today, person),
     plan: plan && planRecord(plan, counts, assignment, book),
     sessions,
-    limits: throwLimits({ ...athlete, throws: thrownLately, on: today }),
-    thrownLately,
+    limits: throwLimits(limited),
+    thrownLately: limited.throws,
+    pain,
+    simulatedToday: throws.filter(({ date, simulated }) => simulated && date === today).length,
     lastThrow: plan && lastBefore([...throws, ...home.throws], plan.startsOn),
     ahead,
     academy: planningOf(signedIn.home),

@@ -1,11 +1,10 @@
 import { calendarText, newGames } from '@wrightonic/contract';
-import { addDays, TableError } from '@wrightonic/core';
+import { addDays, TableError, dayAt } from '@wrightonic/core';
 import { readGames } from '@wrightonic/core/icalendar';
 import { Router } from 'express';
 import { mustInstruct } from '../auth/session';
 import { addGames } from '../store/ahead';
 import { athlete } from '../store/athletes';
-import { venueDay } from '../store/venueDay';
 import { body, found, pathId, who } from './input';
 import { refusedField } from './refused';
 
@@ -19,7 +18,7 @@ export function gameRoutes(): Router {
     const { academy, home } = who(request);
     found(await athlete(academy, pathId(request)), 'athlete');
     const { text } = body(request, calendarText);
-    const from = venueDay(new Date(), home.zone);
+    const from = dayAt(new Date(), home.zone);
     try {
       response.json(readGames(text, { from, until: addDays(from, daysAhead), zone: home.zone }));
     } catch (error) {

@@ -19,6 +19,12 @@ export function pathId(request: Request, name = 'id'): string {
   return value;
 }
 
+/** The id under which something of a batch is answered, as far as it has one. */
+export function sentId(sent: unknown): string {
+  const id = typeof sent === 'object' && sent !== null && 'id' in sent ? sent.id : undefined;
+  return typeof id === 'string' ? id.slice(0, 60) : '';
+}
+
 /** Whoever is signed in; only for routes behind `mustBeSignedIn`. */
 export const who = (request: Request): SignedIn => request.signedIn!;
 

@@ -7,7 +7,7 @@ import {
   type RosterMove,
   type StageMove,
 } from '@wrightonic/contract';
-import { addDays, barredBecause, gateWords, stageProposal, type Drill } from '@wrightonic/core';
+import { addDays, barredBecause, gateWords, stageProposal, type Drill, dayAt } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct, type SignedIn } from '../auth/session';
 import { athletes } from '../store/athletes';
@@ -16,7 +16,6 @@ import { addDrill, placeDrill, swapDrill } from '../store/ladders';
 import { drillCounts, type DrillCount } from '../store/log';
 import { isMoved, moveStage, plan, plansOf, planStates, type StoredPlan } from '../store/plans';
 import { traceById } from '../store/traces';
-import { venueDay } from '../store/venueDay';
 import { athleteAndAge } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { planRecord, presentStage } from './planRecord';
@@ -125,7 +124,7 @@ async function proposals({ academy, home }: SignedIn): Promise<RosterMove[]> {
   const newest = new Map(states.map((state) => [state.athleteId, state.id]));
   const [plans, counts] = await Promise.all([
     plansOf(academy, [...newest.values()]),
-    drillCounts(academy, undefined, addDays(venueDay(new Date(), home.zone), -proposedWithin)),
+    drillCounts(academy, undefined, addDays(dayAt(new Date(), home.zone), -proposedWithin)),
   ]);
   const byAthlete = new Map<string, DrillCount[]>();
   for (const count of counts)

@@ -1,3 +1,4 @@
+import { dayAt } from '@wrightonic/core';
 import { check, lessonQuery, newFeed, newLesson, type MadeFeed } from '@wrightonic/contract';
 import { Router } from 'express';
 import { v7 } from 'uuid';
@@ -8,7 +9,6 @@ import { dayNews } from '../store/day';
 import { feedById, renewFeed } from '../store/feeds';
 import { addLesson, lessonsBetween, lessonsOn } from '../store/lessons';
 import { Academy } from '../store/scope';
-import { venueDay } from '../store/venueDay';
 import { body, found, who } from './input';
 import { Refused } from './refused';
 import { hashOf, missLimit, newSecret } from './secrets';
@@ -25,7 +25,7 @@ export function lessonRoutes(): Router {
     const { academy, home } = who(request);
     const { value, problems } = check(lessonQuery, request.query);
     if (problems) throw new Refused(422, problems.map(({ message }) => message).join('; '), problems);
-    const from = value.from ?? venueDay(new Date(), home.zone);
+    const from = value.from ?? dayAt(new Date(), home.zone);
     response.json(await lessonsOn(academy, from, Number(value.days ?? 1), home.zone));
   });
   routes.post('/lessons', async (request, response) => {
@@ -37,7 +37,7 @@ export function lessonRoutes(): Router {
   });
   routes.get('/day', async (request, response) => {
     const { academy, home } = who(request);
-    response.json(await dayNews(academy, venueDay(new Date(), home.zone)));
+    response.json(await dayNews(academy, dayAt(new Date(), home.zone)));
   });
   routes.post('/feeds', async (request, response) => {
     const { academy, person } = who(request);

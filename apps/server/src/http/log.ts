@@ -1,25 +1,30 @@
 import { check, logBatch, logEvent, type LogAnswer, type OpenSession } from '@wrightonic/contract';
-import { countThrows, isHard } from '@wrightonic/core';
+import { countThrows, isHard, dayAt } from '@wrightonic/core';
 import { Router } from 'express';
-import type { Academy } from '../store/scope';
-import { isMissingParent } from '../store/scope';
+import type { SignedIn } from '../auth/session';
+import { isMissingParent, OtherContent } from '../store/scope';
 import { athlete } from '../store/athletes';
 import { homeOf } from '../store/home';
 import { eventsOf, sessionsOf, storeEvent } from '../store/log';
 import { throwsOf } from '../store/throws';
-import { venueDay } from '../store/venueDay';
-import { body, found, pathId, who } from './input';
+import { body, found, pathId, sentId, who } from './input';
+import { LogGuard } from './logGuard';
 
 /** Stores one event, or says for good why not; any other trouble is for a later try. */
-async function take(academy: Academy, event: unknown, by: string): Promise<LogAnswer> {
-  const id = String((event as { id?: unknown } | null)?.id ?? '').slice(0, 60);
-  const checked = check(logEvent, event);
+async function take(guard: LogGuard, { academy, person }: SignedIn, sent: unknown): Promise<LogAnswer> {
+  const id = sentId(sent);
+  const checked = check(logEvent, sent);
   if (checked.problems) return { id, stored: false, why: checked.problems.map((p) => p.message).join('; ') };
+  const { event, why } = await guard.judged(checked.value);
+  if (!event) return { id, stored: false, why };
   try {
-    await storeEvent(academy, checked.value, by);
+    await storeEvent(academy.exact(), event, person.id);
+    await guard.stored(event);
     return { id, stored: true };
   } catch (error) {
     if (isMissingParent(error)) return { id, stored: false, why: 'What it belongs to is not here.' };
+    if (error instanceof OtherContent)
+      return { id, stored: false, why: 'Something else was stored under this id already.' };
     throw error;
   }
 }
@@ -28,11 +33,12 @@ export function logRoutes(): Router {
   const routes = Router();
 
   routes.post('/log', async (request, response) => {
-    const { academy, person } = who(request);
+    const signedIn = who(request);
     const { events } = body(request, logBatch);
+    const guard = new LogGuard(signedIn, new Date());
     const answers: LogAnswer[] = [];
     // In order: a later event may belong to an earlier one.
-    for (const event of events) answers.push(await take(academy, event, person.id));
+    for (const event of events) answers.push(await take(guard, signedIn, event));
     response.json({ answers });
   });
 
@@ -42,7 +48,7 @@ export function logRoutes(): Router {
     const { id } = found(await athlete(academy, pathId(request)), 'athlete');
     const [newest] = await sessionsOf(academy, id, 1);
     const session = newest && !newest.ended ? newest : null;
-    const today = venueDay(new Date(), home.zone);
+    const today = dayAt(new Date(), home.zone);
     const [thrown, atHome] = await Promise.all([
       throwsOf(academy, id, today),
       homeOf(academy, id, today, home.zone),

@@ -1,5 +1,5 @@
 import { check, largestPicture, pictureQuery, pictureShown, throwsImport } from '@wrightonic/contract';
-import { ageOn } from '@wrightonic/core';
+import { ageOn, dayAt } from '@wrightonic/core';
 import express, { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { athlete } from '../store/athletes';
@@ -8,7 +8,6 @@ import { curvesOf } from '../store/curves';
 import { lookHistory, look } from '../store/looks';
 import { screensOf } from '../store/screens';
 import { importThrows, throwsOf } from '../store/throws';
-import { venueDay } from '../store/venueDay';
 import { body, found, notAhead, pathId, who } from './input';
 import { offersFor } from './offers';
 import { Refused } from './refused';
@@ -42,7 +41,7 @@ export function measuredRoutes(): Router {
   routes.get('/athletes/:id/offers', async (request, response) => {
     const { academy, home } = who(request);
     const row = found(await athlete(academy, pathId(request)), 'athlete');
-    const today = venueDay(new Date(), home.zone);
+    const today = dayAt(new Date(), home.zone);
     response.json(await offersFor(academy, { ...row, age: ageOn(row.birthdate, today) }, today));
   });
 
@@ -60,7 +59,7 @@ export function measuredRoutes(): Router {
     const { academy, id } = await ofAthlete(request);
     const { home, person } = who(request);
     const { throws } = body(request, throwsImport);
-    const today = venueDay(new Date(), home.zone);
+    const today = dayAt(new Date(), home.zone);
     throws.forEach(({ date }, n) => notAhead(date, today, `throws.${n}.date`));
     await importThrows(academy, id, throws, home.zone, person.id);
     response.status(201).json({ added: throws.length });

@@ -1,6 +1,7 @@
 import {
   barredFor,
   doneOf,
+  limitsOfPage,
   newAssignment,
   newPlan,
   newTemplate,
@@ -20,13 +21,13 @@ import {
   fromKept,
   planAgainstLimits,
   type Drill,
+  dayAt,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { bookOf } from '../store/drills';
 import { addPlan, lockedIn, plan, planStates } from '../store/plans';
 import { traceById } from '../store/traces';
-import { venueDay } from '../store/venueDay';
 import { addTemplate, templatesOf } from '../store/templates';
 import { addAssignment, drillsOfPlan } from '../store/weeks';
 import type { WeekSolver } from '../solver/weeks';
@@ -105,7 +106,7 @@ async function proposeWeek(request: Request, solver: WeekSolver): Promise<Propos
   const { page, whole, book } = await weekOf(request, wish);
   if (!wish.days.some(({ kind, minutes }) => kind !== 'off' && minutes > 0))
     throw refusedField('days', 'no day is open: give at least one day minutes for drills');
-  const done = doneOf(page, venueDay(new Date(), home.zone));
+  const done = doneOf(page, dayAt(new Date(), home.zone));
   const input = weekInputFor(page, wish.days, {
     pins: wish.pins,
     done,
@@ -146,11 +147,12 @@ async function assign(request: Request): Promise<{ id: string }> {
     const why = known ? barred(known) : 'is not known here';
     if (why) throw refusedField(`items.${n}.drill`, `${known?.name ?? drill}: ${why}`);
   }
-  const thrown = thrownIn(wish.items, (drill) => inPlan.get(drill)?.dose, page.academy, book);
+  const thrown = thrownIn(wish.items, (drill) => inPlan.get(drill)?.dose, book);
+  // No reason lifts a lock: only a clearance by name does.
+  const locked = planAgainstLimits(limitsOfPage(page), thrown).find(({ kind }) => kind === 'lock');
+  if (locked) throw refusedField('items', `on ${locked.date} ${locked.message}`);
   if (!wish.reason.trim()) {
-    const [problem] = planAgainstLimits({ ...page.athlete, throws: page.thrownLately }, thrown).filter(
-      ({ kind }) => kind === 'limit',
-    );
+    const [problem] = planAgainstLimits(limitsOfPage(page), thrown).filter(({ kind }) => kind === 'limit');
     if (problem)
       throw refusedField('reason', `on ${problem.date} ${problem.message}; say why, or take drills out`);
     const input = weekInputFor(page, wish.days, { also: wish.items.map(({ drill }) => drill), book });

@@ -1,16 +1,16 @@
+import { dayAt } from '@wrightonic/core';
 import { newClearance, newInjury, newSize, type ProfilePage } from '@wrightonic/contract';
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { athlete } from '../store/athletes';
 import { picturesOf } from '../store/clips';
 import { addClearance, addInjury, addSize, injuriesOf, injury, sizesOf } from '../store/profile';
-import { venueDay } from '../store/venueDay';
 import { body, found, notAhead, pathId, who } from './input';
 
 /** What is kept about an athlete beside the form: growth, injuries with their clearance, shown pictures. */
 export function profileRoutes(): Router {
   const routes = Router();
-  const today = (request: Request) => venueDay(new Date(), who(request).home.zone);
+  const today = (request: Request) => dayAt(new Date(), who(request).home.zone);
 
   routes.get('/athletes/:id/profile', async (request, response) => {
     const { academy } = who(request);

@@ -1,10 +1,10 @@
+import { dayAt } from '@wrightonic/core';
 import { profile, signIn, type Me, type SessionState } from '@wrightonic/contract';
 import { Router, type Request } from 'express';
 import { csrf, mustBeSignedIn, signInLimit } from '../auth/session';
 import { passwordFits } from '../auth/password';
 import type { AcademyRow, Doorkeeper, PersonRow } from '../store/academies';
 import { changeProfile } from '../store/athletes';
-import { venueDay } from '../store/venueDay';
 import { body, who } from './input';
 import { Refused } from './refused';
 
@@ -28,7 +28,7 @@ export function sessionRoutes(door: Doorkeeper): Router {
     me: request.signedIn ? me(request.signedIn.person, request.signedIn.home) : null,
     csrf: csrf.generateToken(request),
     demo: (await door.demoOwner()) !== null,
-    today: venueDay(new Date(), request.signedIn?.home.zone ?? 'UTC'),
+    today: dayAt(new Date(), request.signedIn?.home.zone ?? 'UTC'),
   });
 
   const enter = async (request: Request, person: PersonRow): Promise<SessionState> => {
@@ -42,7 +42,7 @@ export function sessionRoutes(door: Doorkeeper): Router {
       me: me(person, home),
       csrf: csrf.generateToken(request, true),
       demo: home.demo,
-      today: venueDay(new Date(), home.zone),
+      today: dayAt(new Date(), home.zone),
     };
   };
 

@@ -6,28 +6,29 @@ import {
   shareEnd,
   weekSheet,
   type HomeAnswer,
+  type HomeEvent,
   type LogAnswer,
   type MadeShare,
   type SharedPage,
   type WeekSheet,
 } from '@wrightonic/contract';
-import { addDays, throwLimits } from '@wrightonic/core';
+import { addDays, lockWords, throwLimits, throwStateOf, type ThrowState, dayAt } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { weekCalendar } from '../print/weekCalendar';
 import { weekPdf } from '../print/weekPdf';
-import type { Doorkeeper } from '../store/academies';
+import type { AcademyRow, Doorkeeper } from '../store/academies';
 import { aheadOf } from '../store/ahead';
-import { athlete } from '../store/athletes';
+import { athlete, type AthleteRow } from '../store/athletes';
+import { painHistories, throwState } from '../store/pain';
 import { bookOf } from '../store/drills';
 import { homeOf, storeHome, type AtHome } from '../store/home';
 import { Academy } from '../store/scope';
 import { addShare, endShare, shareById, sharesOf } from '../store/shares';
 import { plainThrowsOf } from '../store/throws';
-import { venueDay } from '../store/venueDay';
-import { latelyThrown, limitsLookBack } from './athletePage';
+import { limitsInputOf, limitsLookBack } from './athletePage';
 import type { Hub } from './hub';
-import { body, found, pathId, who } from './input';
+import { body, found, pathId, sentId, who } from './input';
 import { tellNews } from './news';
 import { newestPlan } from './planRecord';
 import { Refused } from './refused';
@@ -69,8 +70,9 @@ const homeDays = 14;
 interface Opened {
   home: AtHome;
   sheet: WeekSheet;
-  birthdate: string;
-  allHard: boolean;
+  person: AthleteRow;
+  academyRow: AcademyRow;
+  pain: ThrowState;
   expiresAt: Date;
   url: string;
   today: string;
@@ -89,9 +91,10 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub): Router {
       throw new Refused(404, 'This link leads nowhere: it has run out or was taken back. Ask for a new one.');
     const academy = new Academy(door.db, academyRow.id);
     const book = await bookOf(academy);
-    const [row, { plan, assignment }] = await Promise.all([
+    const [row, { plan, assignment }, pain] = await Promise.all([
       athlete(academy, share.athleteId),
       newestPlan(academy, share.athleteId, book),
+      throwState(academy, share.athleteId, academyRow.zone),
     ]);
     const person = found(row, 'athlete');
     return {
@@ -104,28 +107,27 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub): Router {
         doseOf: (drill, date) =>
           assignment?.items.find((item) => item.drill === drill && item.date === date)?.dose,
       },
-      sheet: weekSheet(person, plan, assignment, academyRow.name, book),
-      birthdate: person.birthdate,
-      allHard: academyRow.allHard,
+      sheet: weekSheet(person, plan, assignment, academyRow.name, pain.lock, book),
+      person,
+      academyRow,
+      pain,
       expiresAt: share.expiresAt,
       url: `${request.protocol}://${request.get('host')}/s/${token}`,
-      today: venueDay(new Date(), academyRow.zone),
+      today: dayAt(new Date(), academyRow.zone),
     };
   }
 
-  async function page({ home, sheet, birthdate, allHard, expiresAt, today }: Opened): Promise<SharedPage> {
+  async function page(opened: Opened): Promise<SharedPage> {
+    const { home, sheet, person, academyRow, pain, expiresAt, today } = opened;
     const asOf = new Date().toISOString();
     const since = addDays(today, -limitsLookBack);
     const [throws, done] = await Promise.all([
       plainThrowsOf(home.academy, home.athleteId, since),
       homeOf(home.academy, home.athleteId, since, home.zone),
     ]);
-    const { maxToday, leftToday, thrownToday, restUntil, because } = throwLimits({
-      discipline: sheet.discipline,
-      birthdate,
-      throws: latelyThrown(throws, done.throws, today, allHard),
-      on: today,
-    });
+    const { maxToday, leftToday, thrownToday, restUntil, because } = throwLimits(
+      limitsInputOf(person, academyRow, pain, { throws, atHome: done.throws }, today),
+    );
     const first = [sheet.from ?? today, addDays(today, -homeDays)].sort()[0]!;
     const recent = <T extends { date: string }>(all: T[]) => all.filter(({ date }) => date >= first);
     return {
@@ -134,6 +136,7 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub): Router {
       today,
       asOf,
       zone: home.zone,
+      pain,
       home: {
         sets: recent(done.record.sets),
         pain: recent(done.record.pain),
@@ -143,12 +146,23 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub): Router {
     };
   }
 
+  /** What locks a throwing set that was ticked: pain that was marked before, and not cleared. */
+  async function lockedAt({ academy, athleteId, zone, book }: AtHome, event: HomeEvent) {
+    if (event.kind !== 'set-ticked' || !book.drill(event.drill)?.throws) return null;
+    const history = (await painHistories(academy, zone, athleteId)).get(athleteId);
+    const until = <T extends { at: string }>(all: readonly T[] = []) =>
+      all.filter(({ at }) => at <= event.at);
+    return throwStateOf(until(history?.reports), until(history?.clearances)).lock;
+  }
+
   /** Stores one event, or says for good why not. */
   async function take(home: AtHome, event: unknown): Promise<LogAnswer> {
-    const id = String((event as { id?: unknown } | null)?.id ?? '').slice(0, 60);
+    const id = sentId(event);
     const checked = check(homeEvent, event);
     if (checked.problems)
       return { id, stored: false, why: checked.problems.map((p) => p.message).join('; ') };
+    const locked = await lockedAt(home, checked.value);
+    if (locked) return { id, stored: false, why: lockWords(locked) };
     await storeHome(home, checked.value);
     return { id, stored: true };
   }

@@ -1,5 +1,13 @@
-import { newLinkEdit, traceChoice, traceInputOf, type CallRecord } from '@wrightonic/contract';
 import {
+  newLinkEdit,
+  traceChoice,
+  finishedBefore,
+  traceInputOf,
+  type CallRecord,
+} from '@wrightonic/contract';
+import {
+  carriedInto,
+  oneFocusBelow,
   academyLinks,
   ageOn,
   canBeFocus,
@@ -9,15 +17,15 @@ import {
   tallied,
   trace,
   withEdit,
+  dayAt,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct, mustOwn } from '../auth/session';
 import { athlete } from '../store/athletes';
 import { addLinkEdit, linkEdits, linkHistory, strikesOf } from '../store/links';
-import { look } from '../store/looks';
+import { look, looksOf } from '../store/looks';
 import { throwsOf } from '../store/throws';
 import { addTrace, calls, pastTraces } from '../store/traces';
-import { venueDay } from '../store/venueDay';
 import { approachOf, resultsFor } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { Refused, refusedField } from './refused';
@@ -27,20 +35,22 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
   const { academy, person, home } = who(request);
   const choice = body(request, traceChoice);
   const row = found(await athlete(academy, pathId(request)), 'athlete');
-  const today = venueDay(new Date(), home.zone);
+  const today = dayAt(new Date(), home.zone);
   const age = ageOn(row.birthdate, today);
   const looked = found(await look(academy, choice.lookId), 'look');
   if (looked.athleteId !== row.id) throw new Refused(404, 'This look is of another athlete.');
   if (!looked.finished) throw new Refused(409, 'Finish the look before tracing it.');
-  const [strikes, edits, throws] = await Promise.all([
+  const [strikes, edits, throws, looks] = await Promise.all([
     strikesOf(academy, row.id),
     linkEdits(academy),
     throwsOf(academy, row.id),
+    looksOf(academy, row.id),
   ]);
   const input = traceInputOf({
     athlete: { ...row, age },
     approach: approachOf(row, age, person),
     look: looked,
+    carried: carriedInto(looked, finishedBefore(looks, looked), home.carryDays),
     strikes,
     results: resultsFor(throws, today, person),
   });
@@ -51,7 +61,7 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
       throw refusedField(thread, `must be a checkpoint of the ${thread} thread or a limit`);
   }
   if (!choice.lower && !choice.arm) throw refusedField('lower', 'choose a focus for at least one thread');
-  if (age < 10 && choice.lower && choice.arm)
+  if (age < oneFocusBelow && choice.lower && choice.arm)
     throw refusedField('arm', 'below age 10 there is one focus at a time');
   if (!sameFocus(choice, result.focus) && !choice.reason.trim())
     throw refusedField('reason', 'say why another focus than the proposed one');
@@ -63,7 +73,7 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
       lookId: looked.id,
       at: new Date().toISOString(),
       result,
-      findings: looked.findings,
+      findings: input.findings,
       chosen: { lower: choice.lower, arm: choice.arm },
       reason: choice.reason.trim(),
     },

@@ -1,4 +1,10 @@
-import { notMedical, stopForPain, type SheetDay, type WeekSheet } from '@wrightonic/contract';
+import {
+  lockedAtHomeWords,
+  notMedical,
+  stopForPain,
+  type SheetDay,
+  type WeekSheet,
+} from '@wrightonic/contract';
 import { createHash } from 'node:crypto';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 
@@ -6,10 +12,11 @@ import ical, { ICalCalendarMethod } from 'ical-generator';
 const uid = (url: string, what: string): string =>
   `${createHash('sha256').update(`${url} ${what}`).digest('hex').slice(0, 32)}@wrightonic`;
 
-const dayText = ({ items, throws }: SheetDay): string =>
+const dayText = ({ items, throws }: SheetDay, lock: WeekSheet['lock']): string =>
   [
+    ...(lock ? [lockedAtHomeWords(lock)] : []),
     ...items.map(({ name, sets, amount, cue }) => `${name}: ${sets} × ${amount}. “${cue}”`),
-    `Throws: ${Math.round(throws)}`,
+    ...(lock ? [] : [`Throws: ${Math.round(throws)}`]),
     stopForPain,
     notMedical,
   ].join('\n');
@@ -33,7 +40,7 @@ export function weekCalendar(
       start: new Date(`${day.date}T00:00:00Z`),
       allDay: true,
       summary: `${sheet.givenName}: ${count}${day.throws ? `, ${Math.round(day.throws)} throws` : ''}`,
-      description: dayText(day),
+      description: dayText(day, sheet.lock),
       url,
     });
   }

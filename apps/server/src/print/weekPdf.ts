@@ -1,4 +1,10 @@
-import { notMedical, stopForPain, type SheetItem, type WeekSheet } from '@wrightonic/contract';
+import {
+  lockedAtHomeWords,
+  notMedical,
+  stopForPain,
+  type SheetItem,
+  type WeekSheet,
+} from '@wrightonic/contract';
 import { drawScene, type Shape } from '@wrightonic/core';
 import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
@@ -76,7 +82,12 @@ function head(pdf: Pdf, sheet: WeekSheet): number {
   pdf.text(`${sheet.academy}   ${span}`, margin, margin + 30);
   if (sheet.focus.length)
     pdf.font('bold').text(`Working on: ${sheet.focus.join('; ')}`, margin, margin + 44, { width: inner });
-  return margin + 64;
+  if (!sheet.lock) return margin + 64;
+  pdf
+    .font('bold')
+    .fontSize(11)
+    .text(lockedAtHomeWords(sheet.lock), margin, margin + 60, { width: inner });
+  return pdf.y + 8;
 }
 
 /** One box to tick for each set. */
@@ -165,6 +176,8 @@ function grid(pdf: Pdf, sheet: WeekSheet, top: number): void {
     y += 40;
   }
   rule(pdf, y, 1, ink);
+  // While throws are locked the sheet names none.
+  if (sheet.lock) return;
   pdf
     .font('bold')
     .fontSize(9)

@@ -13,6 +13,7 @@ export interface AcademyRow {
   /** Null: half the lay-off. */
   buildUpWeeks: number | null;
   rampPercent: number;
+  carryDays: number;
   allHard: boolean;
 }
 
@@ -71,6 +72,7 @@ export class Doorkeeper {
           weekThrows: row.week_throws,
           buildUpWeeks: row.build_up_weeks,
           rampPercent: row.ramp_percent,
+          carryDays: row.carry_days,
           allHard: Boolean(row.all_hard),
         }
       : null;
@@ -139,6 +141,7 @@ export class Doorkeeper {
       week_throws: planning.weekThrows,
       build_up_weeks: planning.buildUpWeeks,
       ramp_percent: planning.rampPercent,
+      carry_days: planning.carryDays,
       all_hard: planning.allHard,
     };
     await this.db.transaction(async (t) => {

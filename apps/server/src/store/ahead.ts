@@ -1,8 +1,7 @@
 import type { Ahead, NewGames } from '@wrightonic/contract';
-import { addDays, takesPlace } from '@wrightonic/core';
+import { addDays, takesPlace, dayAt, venueInstant } from '@wrightonic/core';
 import { lessonsBetween } from './lessons';
 import { inBatches, notUndone, type Academy } from './scope';
-import { venueDay, venueInstant } from './venueDay';
 
 /** How far a week looks ahead, days. */
 const daysAhead = 14;
@@ -35,7 +34,7 @@ export async function aheadOf(
     })),
     ...lessons.filter(takesPlace).map((lesson): Ahead => ({
       id: lesson.id,
-      date: venueDay(new Date(lesson.startsAt), zone),
+      date: dayAt(new Date(lesson.startsAt), zone),
       kind: 'lesson',
       minutes: lesson.minutes,
       title: lesson.place,

@@ -1,7 +1,7 @@
+import { dayAt } from '@wrightonic/core';
 import type { AthleteForm, Profile } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import { parsed, type Academy } from './scope';
-import { venueDay } from './venueDay';
 
 export type AthleteRow = AthleteForm & { id: string };
 
@@ -65,7 +65,7 @@ const firstSize = (athlete: AthleteRow, at: Date, zone: string, by: string) => (
   // One to one with its athlete, so that adding twice adds nothing.
   id: athlete.id,
   athlete_id: athlete.id,
-  date: venueDay(at, zone),
+  date: dayAt(at, zone),
   height_cm: athlete.heightCm,
   mass_kg: athlete.massKg,
   at,

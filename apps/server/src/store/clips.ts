@@ -1,9 +1,9 @@
+import { dayAt } from '@wrightonic/core';
 import type { ClipRecord, DrawingRecord, EventOf, PictureQuery, PictureRecord } from '@wrightonic/contract';
 import type { ClipEvent } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { parsed, type Academy } from './scope';
 import { told } from './told';
-import { venueDay } from './venueDay';
 
 type Told = Pick<EventOf<'clip-told'>, 'fps' | 'captureFps' | 'view' | 'square'>;
 const settings = ({ fps, captureFps, view, square }: Told) => ({
@@ -19,7 +19,7 @@ export const storeClip = {
       const { id, name, size, hash, seconds, width, height, athleteId, zone, at } = event;
       const known = await whole.from('clips').where({ id }).first('id');
       if (known) return;
-      const date = venueDay(new Date(at), zone);
+      const date = dayAt(new Date(at), zone);
       await whole.add('clips', {
         ...told(event, by),
         athlete_id: athleteId,

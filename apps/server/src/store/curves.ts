@@ -1,14 +1,14 @@
+import { dayAt } from '@wrightonic/core';
 import type { CurveRecord, EventOf } from '@wrightonic/contract';
 import { parsed, type Academy } from './scope';
 import { told } from './told';
-import { venueDay } from './venueDay';
 
 export const storeCurves = (academy: Academy, event: EventOf<'curves-read'>, by: string): Promise<void> =>
   academy.add('curve_readings', {
     ...told(event, by),
     athlete_id: event.athleteId,
     zone: event.zone,
-    date: venueDay(new Date(event.at), event.zone),
+    date: dayAt(new Date(event.at), event.zone),
     name: event.name,
     result: JSON.stringify(event.result),
   });

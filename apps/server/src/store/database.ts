@@ -8,6 +8,7 @@ import * as ownDrills from './migrations/0006_own_drills';
 import * as field from './migrations/0007_field';
 import * as home from './migrations/0008_home';
 import * as lessons from './migrations/0009_lessons';
+import * as trust from './migrations/0010_trust';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -20,6 +21,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0007_field': field,
   '0008_home': home,
   '0009_lessons': lessons,
+  '0010_trust': trust,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -58,23 +58,11 @@ export async function addReadings(
   deviceId: string,
   readings: readonly DeviceReading[],
 ): Promise<RadarReading[]> {
-  const refs = readings.flatMap(({ ref }) => ref ?? []);
-  const known = new Set(
-    refs.length
-      ? await academy
-          .from('readings')
-          .where({ device_id: deviceId })
-          .whereIn('device_ref', refs)
-          .pluck('device_ref')
-      : [],
-  );
   const at = new Date();
-  const fresh = readings
-    .filter(({ ref }, n) => !ref || (!known.has(ref) && refs.indexOf(ref) === refs.lastIndexOf(ref, n)))
-    .map((reading) => ({ reading, id: v7() }));
-  await academy.add(
+  const made = readings.map((reading) => ({ reading, id: v7() }));
+  const fresh = await academy.addNew(
     'readings',
-    fresh.map(({ reading, id }) => ({
+    made.map(({ reading, id }) => ({
       id,
       device_id: deviceId,
       velocity: readingVelocity(reading),
@@ -83,11 +71,13 @@ export async function addReadings(
       device_ref: reading.ref ?? null,
     })),
   );
-  return fresh.map(({ reading, id }) => ({
-    id,
-    velocity: readingVelocity(reading),
-    at: reading.at ?? at.toISOString(),
-  }));
+  return made
+    .filter(({ id }) => fresh.has(id))
+    .map(({ reading, id }) => ({
+      id,
+      velocity: readingVelocity(reading),
+      at: reading.at ?? at.toISOString(),
+    }));
 }
 
 /** Readings of a device that came after one, no older than a moment, oldest first. */

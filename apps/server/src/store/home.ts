@@ -7,9 +7,8 @@ import {
   type HomeKind,
   type HomeRecord,
 } from '@wrightonic/contract';
-import { throwsASet, parseDose, type DayThrows, type DrillBook } from '@wrightonic/core';
+import { throwsASet, parseDose, type DayThrows, type DrillBook, dayAt } from '@wrightonic/core';
 import type { Academy } from './scope';
-import { venueDay } from './venueDay';
 
 /** Whose page it is, and by which link. */
 export interface AtHome {
@@ -66,7 +65,7 @@ export async function storeHome(home: AtHome, event: HomeEvent): Promise<void> {
   const at = new Date(Math.min(Date.parse(event.at), received.getTime()));
   const written = { id: event.id, athlete_id: home.athleteId, share_id: home.shareId, at, received };
   const store = stores[event.kind] as Store<HomeKind>;
-  await store(home, event as never, written, venueDay(at, home.zone));
+  await store(home, event as never, written, dayAt(at, home.zone));
 }
 
 type Row = Record<string, any>;
@@ -117,7 +116,7 @@ export async function homeOf(
   const record = withHome(
     nothingAtHome,
     [...ticked.map(setEvent), ...pain.map(painEvent), ...played.map(gameEvent)],
-    (at) => venueDay(new Date(at), zone),
+    (at) => dayAt(new Date(at), zone),
   );
   const cost = new Map(
     ticked.map((row) => [homeSetKey({ date: row['date'], drill: row['drill'], set: row['set_n'] }), row]),

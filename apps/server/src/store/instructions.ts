@@ -1,4 +1,5 @@
 import type { EventOf, ToldRecord } from '@wrightonic/contract';
+import { dayAt } from '@wrightonic/core';
 import { notUndone, type Academy } from './scope';
 import { told } from './told';
 
@@ -19,7 +20,12 @@ export const storeInstruction = (
  *
  * @param since ISO day from which on notes of sessions count; what others tell counts until it is taken back
  */
-export async function toldTo(academy: Academy, athleteId: string, since: string): Promise<ToldRecord[]> {
+export async function toldTo(
+  academy: Academy,
+  athleteId: string,
+  since: string,
+  zone: string,
+): Promise<ToldRecord[]> {
   const notes = academy.from('session_ends', 'e').whereNot({ 'e.note': '' });
   academy.join(notes, 'sessions', 's', 'id', 'e.session_id');
   const words = notUndone(academy.from('session_notes', 'n'), 'n');
@@ -51,7 +57,7 @@ export async function toldTo(academy: Academy, athleteId: string, since: string)
       id,
       by,
       text,
-      date: at.toISOString().slice(0, 10),
+      date: dayAt(at, zone),
     })),
   ];
   return records.sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));

@@ -1,8 +1,7 @@
 import type { EventOf, Lesson, NewLesson } from '@wrightonic/contract';
-import { addDays } from '@wrightonic/core';
+import { addDays, venueInstant } from '@wrightonic/core';
 import { missingParent, type Academy } from './scope';
 import { told } from './told';
-import { venueInstant } from './venueDay';
 
 /** Puts a lesson in the diary, and those of the weeks after at the same time of day. */
 export const addLesson = (

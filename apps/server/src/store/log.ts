@@ -1,3 +1,4 @@
+import { dayAt } from '@wrightonic/core';
 import type { EventOf, LogEvent, LogKind, SessionRecord } from '@wrightonic/contract';
 import { storeClip } from './clips';
 import { setOf, storeConstraints } from './constraints';
@@ -10,7 +11,6 @@ import { missingParent, notUndone, type Academy } from './scope';
 import { storeScreen } from './screens';
 import { storePitch } from './throws';
 import { told } from './told';
-import { venueDay } from './venueDay';
 
 type Store<K extends LogKind> = (academy: Academy, event: EventOf<K>, by: string) => Promise<void>;
 
@@ -22,7 +22,7 @@ const stores: { [K in LogKind]: Store<K> } = {
       athlete_id: event.athleteId,
       kind: event.look,
       zone: event.zone,
-      date: venueDay(new Date(event.at), event.zone),
+      date: dayAt(new Date(event.at), event.zone),
       place: event.place,
     }),
   finding: (academy, event, by) => storeGrade(academy, event, null, by),
@@ -36,7 +36,8 @@ const stores: { [K in LogKind]: Store<K> } = {
       ...told(event, by),
       athlete_id: event.athleteId,
       plan_id: event.planId,
-      date: event.date,
+      // The venue's own day: what a device calls today may be another.
+      date: dayAt(new Date(event.at), event.zone),
       zone: event.zone,
     }),
   pain: (academy, event, by) =>
@@ -48,13 +49,17 @@ const stores: { [K in LogKind]: Store<K> } = {
       score: event.score,
       site: event.site,
     }),
-  'throws-cleared': (academy, event, by) =>
-    academy.add('pain_clearances', {
+  'throws-cleared': async (academy, event, by) => {
+    const athlete = event.athleteId ?? (event.sessionId && (await sessionAthlete(academy, event.sessionId)));
+    if (!athlete) throw missingParent('no athlete');
+    await academy.add('pain_clearances', {
       ...told(event, by),
+      athlete_id: athlete,
       session_id: event.sessionId,
       cleared_by: event.clearedBy,
       reason: event.reason,
-    }),
+    });
+  },
   rep: (academy, event, by) =>
     academy.add('rep_events', {
       ...told(event, by),
@@ -84,6 +89,7 @@ const stores: { [K in LogKind]: Store<K> } = {
       pitch: event.pitch,
       ball_g: event.ballG,
       source: event.source ?? 'work',
+      rep_id: event.repId ?? null,
     });
   },
   undo: (academy, event, by) =>
@@ -98,6 +104,12 @@ const stores: { [K in LogKind]: Store<K> } = {
   pitch: storePitch,
   'curves-read': storeCurves,
 };
+
+/** Whose session it is; null when it is not here. */
+export async function sessionAthlete(academy: Academy, sessionId: string): Promise<string | null> {
+  const row = await academy.from('sessions').where({ id: sessionId }).first('athlete_id');
+  return row?.athlete_id ?? null;
+}
 
 export const storeEvent = (academy: Academy, event: LogEvent, by: string): Promise<void> =>
   (stores[event.kind] as Store<LogKind>)(academy, event as never, by);
@@ -153,6 +165,7 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
       pitch: row.pitch,
       ballG: row.ball_g,
       ...(row.source === 'radar' || row.source === 'simulated' ? { source: row.source } : {}),
+      ...(row.rep_id ? { repId: row.rep_id } : {}),
     })),
     ...notes.map((row: Record<string, any>) => ({
       ...common(row),

@@ -11,7 +11,14 @@ export class Academy {
   constructor(
     private readonly db: Knex,
     readonly id: string,
+    /** A row that is there with other content is an error instead of being left as it is. */
+    private readonly compares = false,
   ) {}
+
+  /** The same door for what is logged: an id stands for one content for ever. */
+  exact(): Academy {
+    return new Academy(this.db, this.id, true);
+  }
 
   /** Rows of one table; `alias` where a query joins more than one. */
   from(table: string, alias: string = table): Knex.QueryBuilder {
@@ -35,10 +42,33 @@ export class Academy {
   async add(table: string, rows: Written | readonly Written[]): Promise<void> {
     const list = (Array.isArray(rows) ? rows : [rows]) as Written[];
     if (list.length === 0) return;
-    await this.db(table)
-      .insert(list.map((row) => ({ ...row, academy_id: this.id })))
+    const written = list.map((row) => ({ ...row, academy_id: this.id }));
+    const insert = this.db(table)
+      .insert(written)
       .onConflict()
       .merge({ academy_id: this.db.ref('academy_id') });
+    if (!this.compares) return void (await insert);
+    const stored = await this.returned(insert);
+    written.forEach((row, n) => {
+      if (!sameContent(row, stored[n]!)) throw new OtherContent(table);
+    });
+  }
+
+  /** Adds rows, and answers with the ids of those that were not there before under this or another key. */
+  async addNew(table: string, rows: readonly (Written & { id: string })[]): Promise<Set<string>> {
+    const insert = this.db(table)
+      .insert(rows.map((row) => ({ ...row, academy_id: this.id })))
+      .onConflict()
+      .merge({ academy_id: this.db.ref('academy_id') });
+    const stored = await this.returned(insert);
+    return new Set(rows.flatMap(({ id }, n) => (stored[n]?.['id'] === id ? [id] : [])));
+  }
+
+  /** Rows as they stand after an insert, in its order. */
+  private async returned(insert: Knex.QueryBuilder): Promise<Written[]> {
+    const { sql, bindings } = insert.toSQL().toNative();
+    const [stored] = await this.db.raw(`${sql} returning *`, [...bindings]);
+    return stored;
   }
 
   async change(table: string, id: string, values: Written): Promise<number> {
@@ -57,9 +87,31 @@ export class Academy {
 
   /** All or nothing. */
   whole<T>(work: (academy: Academy) => Promise<T>): Promise<T> {
-    return this.db.transaction((transaction) => work(new Academy(transaction, this.id)));
+    return this.db.transaction((transaction) => work(new Academy(transaction, this.id, this.compares)));
   }
 }
+
+/** A row with this id is there, and says something else. */
+export class OtherContent extends Error {
+  constructor(table: string) {
+    super(`another row of ${table} has this id`);
+  }
+}
+
+/** Numbers are rounded by their columns. */
+const sameNumber = (a: number, b: number): boolean => Math.abs(a - b) <= 1e-4 * Math.max(1, Math.abs(a));
+
+function sameValue(written: unknown, stored: unknown): boolean {
+  if (written === undefined || written === null) return stored === null || written === undefined;
+  if (written instanceof Date) return stored instanceof Date && written.getTime() === stored.getTime();
+  if (typeof written === 'boolean') return Number(written) === Number(stored);
+  if (typeof written === 'number') return stored !== null && sameNumber(written, Number(stored));
+  return written === String(stored);
+}
+
+/** Whether a row that is there says the same; whoever sends it again may be somebody else. */
+const sameContent = (written: Written, stored: Written): boolean =>
+  Object.entries(written).every(([key, value]) => key === 'by_person' || sameValue(value, stored[key]));
 
 /** A row points to one that is not there, or not in this academy. */
 export const isMissingParent = (error: unknown): boolean =>

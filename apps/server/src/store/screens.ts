@@ -1,7 +1,7 @@
+import { dayAt } from '@wrightonic/core';
 import type { EventOf, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
 import type { Academy } from './scope';
 import { told } from './told';
-import { venueDay } from './venueDay';
 
 export const storeScreen = {
   'screen-begun': (academy: Academy, event: EventOf<'screen-begun'>, by: string) =>
@@ -9,7 +9,7 @@ export const storeScreen = {
       ...told(event, by),
       athlete_id: event.athleteId,
       zone: event.zone,
-      date: venueDay(new Date(event.at), event.zone),
+      date: dayAt(new Date(event.at), event.zone),
     }),
   'screen-try': (academy: Academy, event: EventOf<'screen-try'>, by: string) =>
     academy.add('screen_tries', {

@@ -1,8 +1,7 @@
 import type { EventOf, ImportedThrow, ThrowRecord } from '@wrightonic/contract';
-import { missOf, type Hand, type MissSide } from '@wrightonic/core';
+import { missOf, type Hand, type MissSide, dayAt, venueInstant } from '@wrightonic/core';
 import { inBatches, missingParent, notUndone, type Academy } from './scope';
 import { told } from './told';
-import { venueDay, venueInstant } from './venueDay';
 
 export async function storePitch(academy: Academy, event: EventOf<'pitch'>, by: string): Promise<void> {
   const athlete = await academy.from('athletes').where({ id: event.athleteId }).first('throws');
@@ -16,7 +15,7 @@ export async function storePitch(academy: Academy, event: EventOf<'pitch'>, by: 
     ...told(event, by),
     athlete_id: event.athleteId,
     session_id: null,
-    date: venueDay(new Date(event.at), event.zone),
+    date: dayAt(new Date(event.at), event.zone),
     drill: null,
     velocity: event.velocity,
     effort: event.effort,
@@ -89,6 +88,7 @@ const columns = [
   'arrived_x',
   'arrived_y',
   'sides',
+  'source',
 ].map((column) => `t.${column}`);
 
 /** What was thrown and not taken back, in time order; of one day, or of all. */
@@ -106,6 +106,7 @@ export async function throwsOf(academy: Academy, athleteId: string, date?: strin
     pitch: row['pitch'],
     ball: row['ball_g'],
     kind: row['kind'],
+    simulated: row['source'] === 'simulated',
     distanceM: row['distance_m'],
     aim: place(row['aim_x'], row['aim_y']),
     arrived: place(row['arrived_x'], row['arrived_y']),
@@ -115,7 +116,7 @@ export async function throwsOf(academy: Academy, athleteId: string, date?: strin
 
 export type PlainThrow = Pick<
   ThrowRecord,
-  'date' | 'velocity' | 'effort' | 'pitch' | 'ball' | 'kind' | 'arrived'
+  'date' | 'velocity' | 'effort' | 'pitch' | 'ball' | 'kind' | 'simulated' | 'arrived'
 >;
 
 /** The same, of all days or from one on, with what figures need and nothing else: a page reads thousands of them. */
@@ -135,11 +136,13 @@ export async function plainThrowsOf(
       't.pitch',
       't.ball_g as ball',
       't.kind',
+      't.source',
       't.arrived_x',
       't.arrived_y',
     );
-  return rows.map(({ arrived_x, arrived_y, ...row }: Record<string, any>) => ({
+  return rows.map(({ arrived_x, arrived_y, source, ...row }: Record<string, any>) => ({
     ...row,
+    simulated: source === 'simulated',
     arrived: place(arrived_x, arrived_y),
   }));
 }

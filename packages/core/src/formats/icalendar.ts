@@ -1,4 +1,5 @@
 import ICAL from 'ical.js';
+import { dayAt, isDay } from '../units/day';
 import { TableError } from './csv';
 
 export interface CalendarGame {
@@ -28,12 +29,16 @@ const most = 400;
 /** An event that repeats is followed so far and no further. */
 const mostRepeats = 1500;
 
-/** The day at the venue; a time without a zone, or a whole day, is taken as it is written. */
-function dayOf(time: ICAL.Time, dayAt: (instant: Date) => string): string {
-  const floating = time.isDate || time.zone === ICAL.Timezone.localTimezone;
-  if (!floating) return dayAt(time.toJSDate());
+/** The day as a time is written, whatever its zone. */
+const writtenDay = ({ year, month, day }: ICAL.Time): string => {
   const pad = (n: number) => String(n).padStart(2, '0');
-  return `${time.year}-${pad(time.month)}-${pad(time.day)}`;
+  return `${year}-${pad(month)}-${pad(day)}`;
+};
+
+/** The day at the venue; a time without a zone, or a whole day, is taken as it is written. */
+function dayOf(time: ICAL.Time, zone: string): string {
+  const floating = time.isDate || time.zone === ICAL.Timezone.localTimezone;
+  return floating ? writtenDay(time) : dayAt(time.toJSDate(), zone);
 }
 
 const isCancelled = (component: ICAL.Component): boolean =>
@@ -48,7 +53,7 @@ function startsOf(event: ICAL.Event, last: string): (ICAL.Time | null)[] {
   for (let n = 0; n < mostRepeats; n++) {
     const next = iterator.next() as ICAL.Time | null;
     if (!next) break;
-    if (next.toString().slice(0, 10) > last) break;
+    if (writtenDay(next) > last) break;
     const { item, startDate } = event.getOccurrenceDetails(next);
     starts.push(isCancelled(item.component) ? null : startDate);
   }
@@ -84,8 +89,6 @@ function exceptionsOf(events: readonly ICAL.Component[]): Map<string, ICAL.Compo
  */
 export function readGames(text: string, { from, until, zone }: Window): CalendarGames {
   const calendar = calendarIn(text);
-  const written = new Intl.DateTimeFormat('en-CA', { timeZone: zone });
-  const dayAt = (instant: Date) => written.format(instant);
   // The library keeps zones for everybody; what another calendar called its own does not count here.
   ICAL.TimezoneService.reset();
   for (const component of calendar.getAllSubcomponents('vtimezone'))
@@ -115,8 +118,8 @@ export function readGames(text: string, { from, until, zone }: Window): Calendar
           passedOver.cancelled++;
           continue;
         }
-        const date = dayOf(start, dayAt);
-        if (!/^\d{4}-\d{2}-\d{2}$/.test(date)) throw new RangeError(date);
+        const date = dayOf(start, zone);
+        if (!isDay(date)) throw new RangeError(date);
         if (date < from) passedOver.before++;
         else if (date > until) passedOver.after++;
         else games.set(`${uid} ${date}`, { uid, date, title });

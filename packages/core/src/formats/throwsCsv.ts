@@ -1,6 +1,6 @@
 import type { MissSide } from '../measure/misses';
 import { missSides } from '../measure/misses';
-import { fromMph } from '../units';
+import { fromMph, isDay } from '../units';
 import { numberIn, readTable, type RowProblem, type TableRow } from './csv';
 
 /** A throw as a table tells of it. */
@@ -30,13 +30,6 @@ export interface ThrowsTable {
 export const fastestMph = 123;
 const slowestMph = 5;
 
-const realDay = (text: string): boolean => {
-  const at = new Date(`${text}T00:00:00Z`);
-  return (
-    /^\d{4}-\d\d-\d\d$/.test(text) && !Number.isNaN(at.getTime()) && at.toISOString().slice(0, 10) === text
-  );
-};
-
 /** The side of a miss as it is written: one, or two with a plus between. Null for what makes no sense. */
 function sidesIn(result: string, side: string): MissSide[] | null {
   const sides = side === '' ? [] : (side.split('+').map((each) => each.trim()) as MissSide[]);
@@ -56,7 +49,7 @@ function throwIn({ row, cells }: TableRow, problems: RowProblem[]): TableThrow {
   const { date = '', result = '', side = '', aim = '', kind = '' } = cells;
   // Spreadsheets drop the nought of the small hours.
   const time = (cells['time'] ?? '').replace(/^\d:/, '0$&');
-  if (!realDay(date)) wrong('date', 'must be a real day, written YYYY-MM-DD');
+  if (!isDay(date)) wrong('date', 'must be a real day, written YYYY-MM-DD');
   if (time && !/^([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d+)?)?$/.test(time))
     wrong('time', 'must be a time of day such as 16:30 or 16:30:12');
   const number = (field: string, from: number, to: number): number | null => {

@@ -47,39 +47,18 @@ export const doubtWords: Readonly<Record<Doubt, string>> = {
   slow: 'slower than any throw; somebody walking by?',
 };
 
-/** A tap takes a velocity that was measured no longer ago, ms: less than the pause between two pitches. */
+/** A rep takes a reading that came no longer before it, ms: less than the pause between two pitches. */
 export const togetherMs = 15_000;
-/** A velocity belongs to a throw that was tapped no longer ago, ms; a later one is of the next throw. */
+/** A reading belongs to a throw that was tapped no longer ago, ms; a later one is of the next throw. */
 export const measuredMs = 6_000;
 
-interface Tapped {
-  kind: string;
-  at: string;
-  velocity?: number | null;
-}
-
 /**
- * The newest throw that was measured and whose rep was not tapped yet: a radar is quicker than a thumb. The rep that
- * comes next takes it, so that one throw is not counted twice.
+ * The reading that the next rep takes: the newest unclaimed one, as long as it is fresh. Readings count only by being
+ * claimed, whatever a line hears.
  *
- * @param events reps and throws of one drill, in any order
  * @param now milliseconds since 1970
  */
-export function freeThrow<T extends Tapped>(events: readonly T[], now: number): T | null {
-  /** Reps that still wait for their throw. */
-  let waiting = 0;
-  let free: T | null = null;
-  const takes = (at: number) => free !== null && at - Date.parse(free.at) <= togetherMs;
-  // Of one tap the rep comes first, whatever its id.
-  const inOrder = [...events].sort(
-    (a, b) => Date.parse(a.at) - Date.parse(b.at) || (a.kind < b.kind ? -1 : 1),
-  );
-  for (const event of inOrder) {
-    if (event.kind === 'rep') {
-      if (!takes(Date.parse(event.at))) waiting++;
-      free = null;
-    } else if (waiting > 0) waiting--;
-    else free = event.velocity === null ? null : event;
-  }
-  return takes(now) ? free : null;
-}
+export const claimedByRep = <T extends LineReading>(unclaimed: readonly T[], now: number): T | null => {
+  const newest = unclaimed.at(-1);
+  return newest && now - newest.at <= togetherMs ? newest : null;
+};

@@ -13,6 +13,8 @@ export interface TimedThrow {
   pitch: string;
   /** Grams. */
   ball: number;
+  /** The velocity is pretend. */
+  simulated?: boolean | undefined;
 }
 
 export interface SessionVelocity {
@@ -26,6 +28,8 @@ export interface SessionVelocity {
   scatter: number;
   /** Step of the display on which the velocities were read, m/s. */
   step: number;
+  /** So many of them are pretend. */
+  simulated: number;
   /** What the compared throws have in common. */
   like: Pick<LikeThrows, 'effort' | 'pitch' | 'ball'>;
 }
@@ -38,6 +42,8 @@ export interface LikeThrows {
   ball: number;
   /** m/s, in time order. */
   velocities: number[];
+  /** So many of them are pretend. */
+  simulated: number;
 }
 
 /** Fewest like throws that make a figure. */
@@ -79,7 +85,7 @@ export const medianError = ({ n, scatter, step }: Measured): number =>
 /** Top, usual and scatter of like throws; null below five. */
 export function velocityFigures(
   velocities: readonly number[],
-): Omit<SessionVelocity, 'date' | 'like'> | null {
+): Omit<SessionVelocity, 'date' | 'like' | 'simulated'> | null {
   if (velocities.length < fewestThrows) return null;
   const values = [...velocities];
   return {
@@ -121,13 +127,14 @@ const byTime = (a: TimedThrow, b: TimedThrow): number =>
 /** Measured throws in groups of the same day, pitch, ball and effort rounded to 5; days in order. */
 export function likeThrows(throws: readonly TimedThrow[]): LikeThrows[] {
   const groups = new Map<string, LikeThrows>();
-  for (const { date, velocity, effort, pitch, ball } of [...throws].sort(byTime)) {
+  for (const { date, velocity, effort, pitch, ball, simulated } of [...throws].sort(byTime)) {
     if (velocity === null) continue;
     const like = likeEffort(effort);
     const key = `${date} ${like} ${ball} ${pitch}`;
-    const group = groups.get(key) ?? { date, effort: like, pitch, ball, velocities: [] };
+    const group = groups.get(key) ?? { date, effort: like, pitch, ball, velocities: [], simulated: 0 };
     groups.set(key, group);
     group.velocities.push(velocity);
+    if (simulated) group.simulated++;
   }
   return [...groups.values()];
 }
@@ -144,9 +151,9 @@ export function sessionGroups(throws: readonly TimedThrow[]): LikeThrows[] {
 }
 
 /** Figures of one group of like throws; none below five. */
-const figuresOf = ({ date, velocities, ...like }: LikeThrows): SessionVelocity[] => {
+const figuresOf = ({ date, velocities, simulated, ...like }: LikeThrows): SessionVelocity[] => {
   const figures = velocityFigures(velocities);
-  return figures ? [{ date, ...figures, like }] : [];
+  return figures ? [{ date, ...figures, simulated, like }] : [];
 };
 
 /** The sessions of throws like given ones, in order of their days; days without five are left out. */

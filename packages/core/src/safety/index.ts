@@ -1,2 +1,4 @@
 export * from './barred';
+export * from './pain';
+export * from './throwState';
 export * from './throwLimits';

@@ -1,5 +1,6 @@
 import { pitchLimits, type Discipline, type PitchLimitRow } from '../catalogue';
 import { addDays, ageOn, daysBetween } from '../units';
+import { easyOnlyOn, type ThrowLock, type ThrowState } from './throwState';
 
 /** A throw as far as limits count it. */
 export interface CountedThrow {
@@ -25,7 +26,12 @@ export interface League {
 export interface LimitsInput {
   discipline: Discipline;
   birthdate: string;
-  league?: League | null | undefined;
+  /** Null where no league is known; never forgotten. */
+  league: League | null;
+  /** The academy counts every throw as a hard one. */
+  allHard: boolean;
+  /** What pain makes of the throws. */
+  pain: ThrowState;
   /** Of all teams and places; what lies after `on` is passed over. */
   throws: readonly DayThrows[];
   /** ISO day. */
@@ -45,6 +51,10 @@ export interface ThrowLimits {
   leftToday: number;
   /** First day on which hard throws are allowed again; null when today is one. */
   restUntil: string | null;
+  /** Pain locks every throw, whatever is left. */
+  lock: ThrowLock | null;
+  /** The first day after a lock: easy throws only. */
+  easyOnly: boolean;
   because: string;
   /** Throws of the last 7 days over a quarter of those of the 28 days before; null when there were none. */
   weekRatio: number | null;
@@ -55,6 +65,9 @@ export interface ThrowLimits {
 
 /** Throws at this effort or more are hard. */
 export const hardEffort = 80;
+
+/** An easy throw is asked for below this effort, percent. */
+export const mostEasyEffort = hardEffort - 5;
 
 export const isHard = ({ effort, kind }: { effort?: number | null | undefined; kind: string }): boolean =>
   kind === 'game' || effort === null || effort === undefined || effort >= hardEffort;
@@ -87,6 +100,10 @@ export function daysOfThrows(thrown: readonly (CountedThrow & { date: string })[
   }
   return [...days.values()];
 }
+
+/** Throws as an academy counts them: one that counts every throw as hard forgets their effort. */
+export const countedAs = <T extends DayThrows>(throws: readonly T[], allHard: boolean): T[] =>
+  allHard ? throws.map((day) => ({ ...day, effort: null })) : [...throws];
 
 const stricter = (a: number, b: number | null | undefined): number =>
   b === null || b === undefined ? a : Math.min(a, b);
@@ -139,8 +156,9 @@ function restOf(
  */
 export function throwLimits(input: LimitsInput): ThrowLimits {
   const { discipline, birthdate, league, on } = input;
+  const { lock } = input.pain;
   if (birthdate > on) throw new RangeError(`birthdate: ${birthdate} is after ${on}`);
-  const known = input.throws.filter(({ date }) => date <= on);
+  const known = countedAs(input.throws, input.allHard).filter(({ date }) => date <= on);
   const age = ageOn(birthdate, on);
   const row = pitchLimitRow(discipline, age);
   const hardOn = new Map<string, number>();
@@ -179,9 +197,11 @@ export function throwLimits(input: LimitsInput): ThrowLimits {
     hardToday,
     easyToday,
     thrownToday,
-    leftToday: rest ? 0 : Math.max(0, Math.floor(maxToday - thrownToday)),
+    leftToday: rest || lock ? 0 : Math.max(0, Math.floor(maxToday - thrownToday)),
     restUntil: rest?.until ?? null,
-    because: rest?.because ?? most,
+    lock,
+    easyOnly: easyOnlyOn(input.pain, on),
+    because: lock ? `pain in the ${lock.site} since ${lock.since}` : (rest?.because ?? most),
     weekRatio: before ? week / (before / 4) : null,
     week,
     usualWeek: before / 4,
@@ -195,8 +215,8 @@ const rampThrows = 30;
 export interface LimitProblem {
   date: string;
   message: string;
-  /** `limit` needs a typed reason; `ramp` is a warning. */
-  kind: 'limit' | 'ramp';
+  /** `lock` is lifted by no reason but the clearance; `limit` needs a typed one; `ramp` is a warning. */
+  kind: 'lock' | 'limit' | 'ramp';
 }
 
 /**
@@ -217,10 +237,14 @@ export function planAgainstLimits(
       throws: [...input.throws, ...planned.filter((day) => day.date < date)],
       on: date,
     });
-    const own = planned.filter((day) => day.date === date);
+    const own = countedAs(planned, input.allHard).filter((day) => day.date === date);
     const hard = own.filter(isHard).reduce((sum, { count }) => sum + count, 0);
     const easy = own.filter((day) => !isHard(day)).reduce((sum, { count }) => sum + count, 0);
     const counted = before.thrownToday + hard + easy / 2;
+    if (hard + easy > 0 && before.lock)
+      return [{ date, kind: 'lock', message: `no throws: ${before.because}` }];
+    if (hard > 0 && before.easyOnly)
+      return [{ date, kind: 'limit', message: 'easy throws only: the first day after throws were locked' }];
     if (hard > 0 && before.restUntil)
       return [
         { date, kind: 'limit', message: `no hard throws until ${before.restUntil}: ${before.because}` },
@@ -254,7 +278,7 @@ export interface ThrowsToday {
 
 /** What is left of a day after other counts than those that the limits were worked out with. */
 export function throwsToday(
-  { maxToday, restUntil }: Pick<ThrowLimits, 'maxToday' | 'restUntil'>,
+  { maxToday, restUntil, lock }: Pick<ThrowLimits, 'maxToday' | 'restUntil' | 'lock'>,
   { hard, easy }: { hard: number; easy: number },
 ): ThrowsToday {
   const counted = hard + easy / 2;
@@ -263,6 +287,6 @@ export function throwsToday(
     easy,
     counted,
     max: maxToday,
-    left: restUntil ? 0 : Math.max(0, Math.floor(maxToday - counted)),
+    left: restUntil || lock ? 0 : Math.max(0, Math.floor(maxToday - counted)),
   };
 }

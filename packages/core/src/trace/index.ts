@@ -3,6 +3,7 @@ export { catalogueGraph, causeGraph, CycleError, linkLoad, type CauseGraph } fro
 export { blame, type Blame } from './blame';
 export { bodyShare, type BodyFirst, type Flow, type TestFirst } from './body';
 export * from './calls';
+export * from './carried';
 export {
   canBeFocus,
   focusFloor,

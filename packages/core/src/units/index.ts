@@ -15,20 +15,5 @@ export const velocityIn = (value: number, unit: VelocityUnit): number =>
 export const velocityFrom = (value: number, unit: VelocityUnit): number =>
   unit === 'mph' ? fromMph(value) : value / 3.6;
 
-/** Whole years between two ISO dates; the age on the day. */
-export function ageOn(birthdate: string, date: string): number {
-  const [by, bm, bd] = birthdate.split('-').map(Number) as [number, number, number];
-  const [y, m, d] = date.split('-').map(Number) as [number, number, number];
-  return y - by - (m < bm || (m === bm && d < bd) ? 1 : 0);
-}
-
-/** An ISO day some days later, or earlier. */
-export function addDays(date: string, days: number): string {
-  const at = new Date(`${date}T00:00:00Z`);
-  at.setUTCDate(at.getUTCDate() + days);
-  return at.toISOString().slice(0, 10);
-}
-
-/** Whole days from one ISO day to another; negative when the second is earlier. */
-export const daysBetween = (from: string, to: string): number =>
-  Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
+export * from './day';
+export { isTime, typedInstant, venueInstant } from './venueTime';

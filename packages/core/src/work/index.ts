@@ -6,4 +6,3 @@ export * from './lesson';
 export * from './missReasons';
 export * from './sets';
 export * from './stageMove';
-export * from './pain';

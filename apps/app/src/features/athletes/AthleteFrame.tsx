@@ -5,6 +5,7 @@ import { Button, IconButton, Text } from 'react-native-paper';
 import { useStoredAthlete } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { kindWords } from '../../ui/kindWords';
+import { LockNotice } from '../../ui/LockNotice';
 import { Trouble, Waiting } from '../../ui/Notice';
 import { PageTitle } from '../../ui/Screen';
 import { useWide } from '../../ui/useWide';
@@ -21,7 +22,7 @@ export function AthleteFrame() {
   const { width } = useWindowDimensions();
   const own = useColours();
   if (!page) return error ? <Trouble error={error} again={again} /> : <Waiting what="Reading the athlete" />;
-  if (/\/(session|sheet)$/.test(path)) return <Slot />;
+  if (/\/(session|sheet)$/.test(path)) return <Slot key={id} />;
   const { athlete } = page;
   // The picture of a trace has its own list beside it and wants the room.
   const beside = wide && (width >= roomy || !path.endsWith('/trace'));
@@ -71,7 +72,12 @@ export function AthleteFrame() {
             ))}
           </View>
         </View>
-        <Slot />
+        {page.pain.lock ? (
+          <View style={styles.lock}>
+            <LockNotice athlete={athlete} pain={page.pain} />
+          </View>
+        ) : null}
+        <Slot key={id} />
       </View>
     </View>
   );
@@ -112,6 +118,7 @@ const styles = StyleSheet.create({
     paddingTop: 4,
     minHeight: 56,
   },
+  lock: { padding: 8 },
   grow: { flex: 1, minWidth: 0 },
   verbs: { flexDirection: 'row', maxWidth: 560 },
   verb: { flex: 1, minHeight: 46, alignItems: 'center', justifyContent: 'center', borderBottomWidth: 4 },

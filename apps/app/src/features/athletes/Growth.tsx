@@ -1,3 +1,4 @@
+import { dayNumber, dayOfNumber } from '@wrightonic/core/day';
 import type { NewSize, SizeRecord } from '@wrightonic/contract';
 import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
@@ -13,8 +14,6 @@ import { checkedBy } from '../../ui/form/checkedBy';
 import { Field } from '../../ui/form/Field';
 import { Trouble } from '../../ui/Notice';
 import { Heading } from '../../ui/Screen';
-
-const dayMs = 86_400_000;
 
 /** Height and mass over time, and a new line of it. */
 export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonly SizeRecord[] }) {
@@ -48,10 +47,10 @@ export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonl
           <PlotChart
             label={words}
             height={130}
-            dots={list.map(({ date, value }) => ({ at: [Date.parse(date) / dayMs, value] }))}
-            lines={[{ points: list.map(({ date, value }) => [Date.parse(date) / dayMs, value]), colour }]}
-            xTicks={[...new Set([Date.parse(first.date) / dayMs, Date.parse(last.date) / dayMs])]}
-            xName={(day) => dayWords(new Date(day * dayMs).toISOString().slice(0, 10), today)}
+            dots={list.map(({ date, value }) => ({ at: [dayNumber(date), value] }))}
+            lines={[{ points: list.map(({ date, value }) => [dayNumber(date), value]), colour }]}
+            xTicks={[...new Set([dayNumber(first.date), dayNumber(last.date)])]}
+            xName={(day) => dayWords(dayOfNumber(day), today)}
           />
         ) : null}
       </View>

@@ -4,10 +4,10 @@ import { Linking, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { more } from '../../store/more';
-import { useToday } from '../../store/useAthlete';
+import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
-import { dayWords } from '../../ui/days';
+import { dayAt, dayWords } from '../../ui/days';
 import { Trouble } from '../../ui/Notice';
 import { Heading } from '../../ui/Screen';
 
@@ -21,13 +21,16 @@ const lasting = [
 export function Share({ page }: { page: AthletePage }) {
   const { id, givenName } = page.athlete;
   const today = useToday();
+  const { academy } = useMe();
   const [days, setDays] = useState(30);
   const [made, setMade] = useState<MadeShare | null>(null);
   const [copied, setCopied] = useState<'yes' | 'no' | null>(null);
   const { data } = more.useSharesQuery(id);
   const [make, making] = more.useMakeShareMutation();
   const [end, ending] = more.useEndShareMutation();
-  const open = (data ?? []).filter(({ ended, expiresAt }) => !ended && expiresAt.slice(0, 10) >= today);
+  const open = (data ?? []).filter(
+    ({ ended, expiresAt }) => !ended && dayAt(expiresAt, academy.zone) >= today,
+  );
   const address = made ? `${location.origin}/s/${made.token}` : '';
   const file = (name: string) => `/api/shared/${made!.token}/${name}`;
   const copy = async () => {
@@ -102,12 +105,12 @@ export function Share({ page }: { page: AthletePage }) {
       {open.map((share) => (
         <View key={share.id} style={styles.row}>
           <Text style={styles.grow}>
-            {`${share.by}, ${dayWords(share.at.slice(0, 10), today)}; opens until ${dayWords(share.expiresAt.slice(0, 10), today)}`}
+            {`${share.by}, ${dayWords(dayAt(share.at, academy.zone), today)}; opens until ${dayWords(dayAt(share.expiresAt, academy.zone), today)}`}
           </Text>
           <Button
             mode="text"
             compact
-            accessibilityLabel={`Take back the link of ${dayWords(share.at.slice(0, 10), today)}`}
+            accessibilityLabel={`Take back the link of ${dayWords(dayAt(share.at, academy.zone), today)}`}
             onPress={() =>
               void end({ athleteId: id, share: share.id, body: { id: v7() } }).then(() =>
                 made?.id === share.id ? setMade(null) : undefined,

@@ -1,10 +1,10 @@
+import { typedInstant } from '@wrightonic/core';
 import type { Lesson } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
 import { dayAt, timeAt } from '../../ui/days';
-import { venueInstant } from '../../ui/venueTime';
 
 interface Props {
   lesson: Lesson;
@@ -17,7 +17,7 @@ export function MoveLesson({ lesson, onMove }: Props) {
   const [date, setDate] = useState(dayAt(new Date(lesson.startsAt), academy.zone));
   const [time, setTime] = useState(timeAt(lesson.startsAt, academy.zone));
   const [place, setPlace] = useState(lesson.place);
-  const startsAt = venueInstant(date, time, academy.zone);
+  const startsAt = typedInstant(date, time, academy.zone);
   const fields = [
     { label: 'Day', value: date, set: setDate, hint: 'YYYY-MM-DD' },
     { label: 'Time', value: time, set: setTime, hint: 'HH:MM' },

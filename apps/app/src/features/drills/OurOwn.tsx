@@ -5,15 +5,16 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { more } from '../../store/more';
-import { useToday } from '../../store/useAthlete';
+import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
-import { dayWords } from '../../ui/days';
+import { dayAt, dayWords } from '../../ui/days';
 import { Trouble } from '../../ui/Notice';
 import { Heading } from '../../ui/Screen';
 
 /** Makes a drill the academy's own, changes one that is, or takes it out of what is given. */
 export function OurOwn({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
   const today = useToday();
+  const { academy } = useMe();
   const [keep, { error, isLoading }] = more.useKeepDrillsMutation();
   const copy = (
     <Button
@@ -29,7 +30,7 @@ export function OurOwn({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | n
     <Card>
       <Heading>Our own drill</Heading>
       <Text>
-        {`${kept.retired ? 'Retired: plans that hold it keep it, and nobody is given it anew.' : 'In the list for every plan.'} Last changed by ${kept.by}, ${dayWords(kept.at.slice(0, 10), today)}.`}
+        {`${kept.retired ? 'Retired: plans that hold it keep it, and nobody is given it anew.' : 'In the list for every plan.'} Last changed by ${kept.by}, ${dayWords(dayAt(kept.at, academy.zone), today)}.`}
       </Text>
       {error ? <Trouble error={error} /> : null}
       <View style={styles.row}>

@@ -1,4 +1,5 @@
-import type { Offers } from '@wrightonic/contract';
+import { carriedBy, type Offers } from '@wrightonic/contract';
+import { withCarried } from '@wrightonic/core';
 import { router, useLocalSearchParams, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -46,6 +47,7 @@ export function Look() {
         key={newest.id}
         athlete={page.athlete}
         look={newest}
+        carried={carriedBy(page, newest)}
         offers={offers}
         start={first}
         onFinished={() => router.replace(`/athletes/${id}/trace` as Href)}
@@ -80,7 +82,8 @@ export function Look() {
     >
       <Seam
         discipline={discipline}
-        findings={newest?.findings ?? {}}
+        findings={newest ? withCarried(newest.findings, carriedBy(page, newest)) : {}}
+        faint={newest ? carriedBy(page, newest) : []}
         size="large"
         label={newest ? `Look of ${dayWords(newest.date, today)}` : 'Not looked at yet'}
         onPhase={(phase) => begin('quick', phase)}

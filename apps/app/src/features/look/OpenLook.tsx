@@ -5,7 +5,7 @@ import {
   type FindingDetail,
   type LookRecord,
 } from '@wrightonic/contract';
-import type { Offer, Phase, Severity } from '@wrightonic/core';
+import { withCarried, type Carried, type Offer, type Phase, type Severity } from '@wrightonic/core';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -23,6 +23,8 @@ import { lookSteps, type LookPoint, type LookStep } from '../../ui/checkpoint/st
 interface Props {
   athlete: AthletePage['athlete'];
   look: LookRecord;
+  /** Grades of earlier looks that count until the checkpoint is looked at again. */
+  carried: readonly Carried[];
   offers: readonly Offer[];
   start: LookStep['key'] | null;
   onFinished: () => void;
@@ -30,7 +32,7 @@ interface Props {
 
 const isPhase = (key: LookStep['key']): key is Phase => key !== 'body' && key !== 'ball';
 
-export function OpenLook({ athlete, look, offers, start, onFinished }: Props) {
+export function OpenLook({ athlete, look, carried, offers, start, onFinished }: Props) {
   const dispatch = useAppDispatch();
   const { id: athleteId, discipline } = athlete;
   const level = levelOf(athlete);
@@ -76,6 +78,7 @@ export function OpenLook({ athlete, look, offers, start, onFinished }: Props) {
       point={each}
       grade={findings[each.id] ?? null}
       detail={look.details[each.id]}
+      carried={carried.find(({ id }) => id === each.id)}
       offer={waiting.find(({ node }) => node === each.id)}
       hand={athlete.throws}
       full={full}
@@ -125,7 +128,8 @@ export function OpenLook({ athlete, look, offers, start, onFinished }: Props) {
     >
       <Seam
         discipline={discipline}
-        findings={findings}
+        findings={withCarried(findings, carried)}
+        faint={carried}
         size="large"
         label={full ? 'Full look under way' : 'Look under way'}
         phase={isPhase(key) ? key : null}

@@ -4,9 +4,9 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { more } from '../../store/more';
-import { useToday } from '../../store/useAthlete';
+import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
-import { dayWords } from '../../ui/days';
+import { dayAt, dayWords } from '../../ui/days';
 import { Empty, Notice, Trouble, Waiting } from '../../ui/Notice';
 import { Heading, Screen } from '../../ui/Screen';
 
@@ -96,9 +96,10 @@ export function Devices() {
 
 function Known({ device }: { device: DeviceRecord }) {
   const today = useToday();
+  const { academy } = useMe();
   const [end, ending] = more.useEndDeviceMutation();
   const heard = device.heard
-    ? `Last reading ${dayWords(device.heard.slice(0, 10), today)}`
+    ? `Last reading ${dayWords(dayAt(device.heard, academy.zone), today)}`
     : 'Nothing was heard of it yet';
   return (
     <Card>

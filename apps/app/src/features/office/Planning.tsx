@@ -36,6 +36,7 @@ function Settled({ stored }: { stored: AcademyPlanning }) {
   const [weekThrows, setWeekThrows] = useState(String(stored.weekThrows ?? ''));
   const [buildUpWeeks, setBuildUpWeeks] = useState(String(stored.buildUpWeeks ?? ''));
   const [rampPercent, setRampPercent] = useState(String(stored.rampPercent));
+  const [carryDays, setCarryDays] = useState(String(stored.carryDays));
   const [allHard, setAllHard] = useState(stored.allHard);
   const [things, setThings] = useState(stored.equipment.join(', '));
   const [save, { error, isLoading, isSuccess }] = more.useSavePlanningMutation();
@@ -51,6 +52,7 @@ function Settled({ stored }: { stored: AcademyPlanning }) {
     weekThrows: figure(weekThrows),
     buildUpWeeks: figure(buildUpWeeks),
     rampPercent: Number(rampPercent),
+    carryDays: Number(carryDays),
     allHard,
   };
   const { problems = [] } = check(academyPlanning, wish);
@@ -92,6 +94,20 @@ function Settled({ stored }: { stored: AcademyPlanning }) {
             { value: 'hard', text: 'Count as hard ones' },
           ]}
         />
+      </Card>
+      <Card>
+        <Heading>Looks</Heading>
+        <View style={styles.row}>
+          <Figure
+            label="Days a grade is carried into later looks"
+            value={carryDays}
+            onChange={setCarryDays}
+            wrong={wrong('carryDays')}
+          />
+        </View>
+        <Text variant="bodySmall">
+          A checkpoint that was not looked at again counts so long. 0: every look stands by itself.
+        </Text>
       </Card>
       <Card>
         <Heading>Build-up after a lay-off</Heading>

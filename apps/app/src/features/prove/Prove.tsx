@@ -5,13 +5,13 @@ import { VelocityChart } from '../../charts/VelocityChart';
 import { useAthlete, useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { dayWords } from '../../ui/days';
-import { Empty } from '../../ui/Notice';
+import { Empty, Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
 import { useWide } from '../../ui/useWide';
 import { BeforeAfter } from './BeforeAfter';
 import { VelocityFigures } from './VelocityFigures';
-import { comparable, noVerdictWords, velocityVerdict, verdictWords } from './verdict';
+import { comparable, noVerdictWords, simulatedNote, velocityVerdict, verdictWords } from './verdict';
 import { useBook } from '../../ui/useBook';
 
 /** Did it help? Velocity against noise, the delivery then and now, and what is learned. */
@@ -67,6 +67,9 @@ export function Prove() {
         ) : (
           <Text>{noVerdictWords(velocities)}</Text>
         )}
+        {simulatedNote(comparable(velocities)) ? (
+          <Notice>{simulatedNote(comparable(velocities))}</Notice>
+        ) : null}
         {last ? <VelocityFigures figures={last} unit={unit} when={dayWords(last.date, today)} /> : null}
       </Card>
       <BeforeAfter athlete={athlete} looks={looks} startedFrom={page.trace?.lookId ?? null} />

@@ -44,6 +44,14 @@ export function velocityVerdict(velocities: AthletePage['velocities'], unit: Vel
   };
 }
 
+/** Which of the compared figures are pretend; nothing where none is. */
+export function simulatedNote(sessions: readonly Session[]): string {
+  const n = sessions.reduce((sum, { simulated }) => sum + simulated, 0);
+  return n
+    ? `Simulated: ${n} of these velocities come from the simulated line and say nothing about the athlete.`
+    : '';
+}
+
 /** Why there is no verdict yet. */
 export function noVerdictWords(velocities: AthletePage['velocities']): string {
   const last = velocities.at(-1);

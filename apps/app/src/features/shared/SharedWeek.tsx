@@ -1,5 +1,11 @@
-import { notMedical, stopForPain, throwsAtHome, type SharedPage } from '@wrightonic/contract';
-import { lockedAtHome } from '@wrightonic/core';
+import {
+  lockedAtHomeWords,
+  notMedical,
+  stopForPain,
+  throwsAtHome,
+  type SharedPage,
+} from '@wrightonic/contract';
+import { lockedAtHome, withReport } from '@wrightonic/core';
 import { useLocalSearchParams } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
@@ -66,7 +72,12 @@ function Week({ page, token, readAgain }: WeekProps) {
   );
   const day = days.find((each) => each.date === date);
   const thrown = page.limits.thrownToday + throwsAtHome(page, home.home, today);
-  const left = Math.max(0, Math.floor(page.limits.maxToday - thrown));
+  // What was marked on this device locks at once, without a connection too.
+  const pain = home.home.pain.reduce(
+    (state, report) => withReport(state, { ...report, by: 'you' }),
+    page.pain,
+  );
+  const left = pain.lock ? 0 : Math.max(0, Math.floor(page.limits.maxToday - thrown));
   return (
     <View style={styles.whole} role="main">
       <PageTitle>{`${page.givenName}’s week`}</PageTitle>
@@ -80,9 +91,11 @@ function Week({ page, token, readAgain }: WeekProps) {
         <Notice>{stopForPain}</Notice>
         <HomePain home={home} today={today} />
         <Text variant="titleMedium" role="status">
-          {page.limits.restUntil
-            ? withDays(`No hard throws until ${page.limits.restUntil}: ${page.limits.because}.`, today)
-            : `${thrown} of ${page.limits.maxToday} throws today, ${left} left`}
+          {pain.lock
+            ? lockedAtHomeWords(pain.lock)
+            : page.limits.restUntil
+              ? withDays(`No hard throws until ${page.limits.restUntil}: ${page.limits.because}.`, today)
+              : `${thrown} of ${page.limits.maxToday} throws today, ${left} left`}
         </Text>
         {day ? (
           <>
@@ -95,15 +108,17 @@ function Week({ page, token, readAgain }: WeekProps) {
             <Text variant="titleLarge" role="heading" aria-level={2}>
               {longDay(day.date)}
             </Text>
-            <Text>{day.throws ? `${Math.round(day.throws)} throws in all` : 'No throws on this day'}</Text>
-            {day.items.map((item) => (
+            {pain.lock ? null : (
+              <Text>{day.throws ? `${Math.round(day.throws)} throws in all` : 'No throws on this day'}</Text>
+            )}
+            {(pain.lock ? day.items.filter(({ throws }) => throws === 0) : day.items).map((item) => (
               <SharedItem
                 key={item.drill}
                 item={item}
                 date={day.date}
                 hand={page.throws}
                 home={home}
-                locked={lockedAtHome(item, home.home.pain, today)}
+                locked={lockedAtHome(item, pain, home.home.pain, today)}
               />
             ))}
           </>

@@ -15,6 +15,7 @@ import { Empty, Trouble, Waiting } from '../../ui/Notice';
 import { Screen } from '../../ui/Screen';
 import { useIdle } from '../../ui/useIdle';
 import { useWide } from '../../ui/useWide';
+import { LockedThrows } from './LockedThrows';
 
 // Comes with the later screens: the lessons are what somebody opens the app for.
 const DayAsks = screen('DayAsks', null);
@@ -57,6 +58,7 @@ export function Today() {
         />
       }
     >
+      <LockedThrows roster={roster.data ?? []} />
       {day ? (
         <Text variant="bodyLarge">
           {held ? `${held} ${held === 1 ? 'lesson' : 'lessons'} at ${academy.name}` : academy.name}

@@ -7,8 +7,8 @@ import { faces } from '../../theme/faces';
 import { useColours } from '../../theme/theme';
 import type { Stitch } from '../../ui/seam/layout';
 import { chainOf, nearest, tracePicture, type Chosen, type Peg, type Ribbon } from '../../ui/seam/picture';
-import { allStitches } from '../../ui/seam/stitch';
-import { Stitches } from '../../ui/seam/Stitches';
+import { stitchLayers } from '../../ui/seam/stitch';
+import { StitchLayers } from '../../ui/seam/Stitches';
 import { phaseNames } from '../../ui/seam/words';
 
 interface Props {
@@ -20,6 +20,8 @@ interface Props {
   label: string;
   /** The focuses. */
   marked: readonly string[];
+  /** Grades of earlier looks: drawn lighter. */
+  faint?: readonly { id: string }[];
   chosen: Chosen | null;
   onChoose?: (chosen: Chosen | null) => void;
   /** With names at the stitches, and larger. */
@@ -55,7 +57,19 @@ function broken(name: string): [string, string] {
 
 /** The seam with the threads of the trace below it, what the body allows and what the ball shows. */
 export const TracePicture = memo(function TracePicture(props: Props) {
-  const { discipline, findings, flows, roots, label, marked, chosen, onChoose, grand, low = false } = props;
+  const {
+    discipline,
+    findings,
+    flows,
+    roots,
+    label,
+    marked,
+    chosen,
+    onChoose,
+    grand,
+    low = false,
+    faint,
+  } = props;
   const own = useColours();
   const [measured, setWidth] = useState(0);
   const width = props.width ?? measured;
@@ -75,7 +89,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
     [discipline, findings, flows, width, grand, low],
   );
   const { layout, pegs, ribbons, height } = picture;
-  const stitches = useMemo(() => allStitches(layout.stitches, stitch), [layout, stitch]);
+  const stitches = useMemo(() => stitchLayers(layout.stitches, stitch, faint), [layout, stitch, faint]);
   const chain = useMemo(
     () => (chosen && 'node' in chosen ? chainOf(flows, chosen.node) : null),
     [chosen, flows],
@@ -138,7 +152,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
               />
             ) : null,
           )}
-          <Stitches paths={stitches} size={stitch} tight={own.ink} loose={own.clay} hole={own.line} />
+          <StitchLayers layers={stitches} size={stitch} />
           {grand
             ? layout.stitches.map(({ id, name, x, y, grade }) => {
                 if (!named.has(id) || !grade) return null;

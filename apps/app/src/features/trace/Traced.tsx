@@ -1,5 +1,14 @@
 import type { AthletePage, LookRecord } from '@wrightonic/contract';
-import { closeCall, oneFocusBelow, sameFocus, type Findings, type Focus } from '@wrightonic/core';
+import {
+  closeCall,
+  fewestLookedAt,
+  nodeName,
+  oneFocusBelow,
+  sameFocus,
+  tooThin,
+  type Findings,
+  type Focus,
+} from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
@@ -15,6 +24,7 @@ import { Notice, Trouble } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
 import type { Chosen } from '../../ui/seam/picture';
+import { carriedWords } from '../../ui/carriedWords';
 import { threads } from '../../ui/threadWords';
 import { useWide } from '../../ui/useWide';
 import { BodyOrHabit } from './BodyOrHabit';
@@ -131,6 +141,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
       roots={result.roots}
       label={`${trial ? 'Trial over the' : 'The'} look of ${dayWords(look.date, today)} with threads from cause to effect, ${result.roots.length} findings. The same stands in words under “Words”.`}
       marked={[focus.lower, focus.arm].filter((each) => each !== null)}
+      faint={traced.carried}
       chosen={chosen}
       onChoose={setChosen}
       grand={wide}
@@ -146,6 +157,18 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
   ) : null;
   const main = (
     <>
+      {tooThin(look.findings, seen.carried) && !trial ? (
+        <Notice icon="alert-outline">
+          <Text variant="labelLarge">Cannot judge yet</Text>
+          <Text>
+            {`Fewer than ${fewestLookedAt} checkpoints were looked at, and nothing is carried from an earlier look. ${
+              result.gains.length
+                ? `Look at ${result.gains.map(({ id: node }) => nodeName(node)).join(', ')} next.`
+                : 'Look at more of the delivery.'
+            } The figures below are from what there is.`}
+          </Text>
+        </Notice>
+      ) : null}
       {tooClose && !trial ? (
         <Notice icon="alert-outline">
           <Text variant="labelLarge">Too close to call</Text>
@@ -161,6 +184,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
       )}
       {trial ? null : (
         <Text variant="bodySmall">
+          {carriedWords(traced.carried, today)}
           {`From the look ${agoWords(look.date, today)}. A thread runs from its thick end, the cause, to its thin end, the effect; tap one to read it.`}
           {accepted ? ` Focus accepted by ${accepted.by}.` : ''}
         </Text>
@@ -221,7 +245,9 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
           </View>
         ))}
       </View>
-      {athlete.age < 10 ? <Text variant="bodySmall">Below age 10 there is one focus at a time.</Text> : null}
+      {athlete.age < oneFocusBelow ? (
+        <Text variant="bodySmall">Below age 10 there is one focus at a time.</Text>
+      ) : null}
       {differs && !trial ? (
         <TextInput
           mode="outlined"

@@ -1,7 +1,8 @@
-import { traceInputOf, type AthletePage, type LookRecord } from '@wrightonic/contract';
+import { carriedBy, traceInputOf, type AthletePage, type LookRecord } from '@wrightonic/contract';
 import {
   academyLinks,
   trace,
+  type Carried,
   type Findings,
   type LinkSet,
   type Sureness,
@@ -16,27 +17,34 @@ export interface Traced {
   set: LinkSet;
   /** Without the check of how sure it is. */
   result: Trace;
+  /** Grades of earlier looks that count in it. */
+  carried: readonly Carried[];
 }
 
 /** The trace of a look with today's links, or of a trial over it. */
 export function useTracing(page: AthletePage, look: LookRecord, trial: Findings | null): Traced {
-  const { athlete, approach, strikes, results, linkEdits } = page;
+  const { athlete, approach, strikes, results, linkEdits, looks, academy } = page;
   const set = useMemo(() => academyLinks(linkEdits), [linkEdits]);
   const { discipline, throws, age } = athlete;
-  const { findings, details } = look;
+  const seen = useMemo(
+    () => (trial ? { ...look, findings: { ...look.findings, ...trial } } : look),
+    [look, trial],
+  );
+  const carried = useMemo(() => carriedBy({ looks, academy }, seen), [looks, academy, seen]);
   const input = useMemo(
     () =>
       traceInputOf({
         athlete: { discipline, throws, age },
         approach,
-        look: { findings: trial ? { ...findings, ...trial } : findings, details },
+        look: seen,
+        carried,
         strikes,
         results,
       }),
-    [discipline, throws, age, approach, findings, details, strikes, results, trial],
+    [discipline, throws, age, approach, seen, carried, strikes, results],
   );
   const result = useMemo(() => trace({ ...input, runs: 0 }, set), [input, set]);
-  return { input, set, result };
+  return { input, set, result, carried };
 }
 
 export interface HowSure {

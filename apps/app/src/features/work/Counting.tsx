@@ -1,5 +1,5 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { allowedWith, barredBecause, throwsLocked, type Pain } from '@wrightonic/core';
+import { allowedWith, barredBecause, type Pain } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -9,11 +9,11 @@ import { useColours } from '../../theme/theme';
 import { dayAt } from '../../ui/days';
 import { Empty, Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
+import { LockNotice } from '../../ui/LockNotice';
 import { useBook } from '../../ui/useBook';
 import { DrillPick } from './DrillPick';
 import { OneDrill } from './OneDrill';
 import { drillsToday, lastTap, withWorked } from './session';
-import { Unlock } from './Unlock';
 import type { Session } from './useSession';
 import { WorkTop } from './WorkTop';
 
@@ -30,14 +30,13 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   const own = useColours();
   const { academy } = useMe();
   const book = useBook();
-  const { events, inSession } = session;
+  const { events } = session;
   const { age } = page.athlete;
-  const cleared = events.some(({ kind }) => kind === 'throws-cleared');
   /** Added by hand; nothing of them is logged yet. */
   const [added, setAdded] = useState<string[]>([]);
   const today = drillsToday(page, dayAt(now(), academy.zone));
   const { open, closed } = allowedWith(pain, withWorked(today, events, added, book), {
-    cleared,
+    lock: page.pain.lock,
     book,
     barred: (each) => barredBecause(each, { age, history: page.history }),
   });
@@ -54,18 +53,14 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   const drill = planned && book.drill(planned.drill);
   const go = (to: number) => setChosen(open[to]?.drill ?? null);
   const why = [...new Set(closed.map((each) => each.why))].join('; ');
-  const unlock =
-    throwsLocked(pain) && !cleared ? (
-      <Unlock onCleared={(clearedBy, reason) => inSession().clearThrows(clearedBy, reason)} />
-    ) : null;
   const shut = (
     <>
+      <LockNotice athlete={page.athlete} pain={page.pain} />
       {why ? (
         <Notice
           alert={!drill}
         >{`${closed.length} ${closed.length === 1 ? 'drill is' : 'drills are'} closed: ${why}.`}</Notice>
       ) : null}
-      {unlock}
       {pain.level === 'pain' ? (
         <Notice alert>Pain stops the session. Ask a licensed clinician before going on.</Notice>
       ) : null}

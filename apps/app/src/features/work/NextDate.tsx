@@ -1,5 +1,5 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { addDays } from '@wrightonic/core';
+import { addDays, typedInstant } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -12,7 +12,6 @@ import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
 import { longDay, timeAt, weekday } from '../../ui/days';
 import { Heading } from '../../ui/Screen';
-import { venueInstant } from '../../ui/venueTime';
 
 /** After so many days people usually come again. */
 const usual = [2, 3, 4, 7, 14];
@@ -25,14 +24,14 @@ export function NextDate({ page: stored }: { page: AthletePage }) {
   const today = useToday();
   const dispatch = useAppDispatch();
   const entries = useAppSelector(({ journal }) => journal.entries);
-  const page = withJournal(stored, entries, person.name);
+  const page = withJournal(stored, entries, { by: person.name, zone: academy.zone });
   const { data: lessons } = api.useLessonsQuery();
   const [date, setDate] = useState<string | null>(null);
   const next = page.ahead.find(({ kind, date: day }) => kind === 'lesson' && day > today);
   const own = lessons?.find(({ athleteId }) => athleteId === page.athlete.id);
   const time = own ? timeAt(own.startsAt, academy.zone) : usualTime;
   const plan = () => {
-    const startsAt = date && venueInstant(date, time, academy.zone);
+    const startsAt = date && typedInstant(date, time, academy.zone);
     if (!startsAt) return;
     const { minutes = usualMinutes, place = '' } = own ?? {};
     dispatch(

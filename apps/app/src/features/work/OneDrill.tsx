@@ -1,5 +1,5 @@
 import type { AthletePage, PlanDrill } from '@wrightonic/contract';
-import { doseWords, ladderEfforts, parseDose, type Drill } from '@wrightonic/core';
+import { doseWords, ladderEfforts, mostEasyEffort, parseDose, type Drill } from '@wrightonic/core';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -41,7 +41,8 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
   const close = () => setOpen(null);
   const readings = useReadings(page, session, drill.throws ? drill.id : null);
   const throws = thrown(page, events, elsewhere);
-  const most = drill.effort?.to ?? 100;
+  // The first day after throws were locked is for easy ones.
+  const most = Math.min(drill.effort?.to ?? 100, page.limits.easyOnly ? mostEasyEffort : 100);
   const rungs = drill.throws ? ladderEfforts(age, most) : null;
   const ladder = session.ladder?.drill === drill.id ? session.ladder : null;
   const dose = parseDose(planned.dose);
@@ -54,7 +55,7 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
   const newestThrow = events.findLast((event) => event.kind === 'throw');
   const newestMeasured = newestThrow?.source && newestThrow.drill === drill.id ? newestThrow : null;
   const explain = (reason: string) => {
-    if (open === 'why next') actions.rep(drill.id, 'missed', reason);
+    if (open === 'why next') actions.rep(drill.id, 'missed', reason, readings.forRep());
     else if (unsaid) actions.because(reason);
     close();
   };
@@ -63,10 +64,15 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
       key="missed"
       outcome="missed"
       count={count.missed}
-      onTap={() => actions.rep(drill.id, 'missed')}
+      onTap={() => actions.rep(drill.id, 'missed', undefined, readings.forRep())}
       onHold={() => setOpen('why next')}
     />,
-    <TapArea key="clean" outcome="clean" count={count.clean} onTap={() => actions.rep(drill.id, 'clean')} />,
+    <TapArea
+      key="clean"
+      outcome="clean"
+      count={count.clean}
+      onTap={() => actions.rep(drill.id, 'clean', undefined, readings.forRep())}
+    />,
   ];
   return (
     <>
@@ -111,7 +117,7 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
         readings={readings}
         newest={newestMeasured}
         unit={person.velocityUnit}
-        onThrowAway={actions.throwAway}
+        onDiscard={actions.discard}
       />
       <View style={styles.line}>
         <Text variant="titleSmall" style={styles.grow} role="status">

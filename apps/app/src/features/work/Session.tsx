@@ -1,9 +1,10 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { painOn } from '@wrightonic/core';
+import { lockWords, painOn } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useStoredAthlete, useToday } from '../../store/useAthlete';
+import { withDays } from '../../ui/days';
 import { Waiting } from '../../ui/Notice';
 import { painWords } from '../../ui/PainPicks';
 import { PageTitle } from '../../ui/Screen';
@@ -41,7 +42,11 @@ function Working({ page }: { page: AthletePage }) {
       ) : !before ? (
         <PainQuestion
           title={`Does anything hurt, ${givenName}?`}
-          told={atHome && `${painWords(atHome)} was marked at home today.`}
+          told={
+            page.pain.lock
+              ? withDays(lockWords(page.pain.lock), today)
+              : atHome && `${painWords(atHome)} was marked at home today.`
+          }
           onLeave={leave}
           onAnswer={(answer) => inSession(sessionId ?? session.begin()).pain({ moment: 'before', ...answer })}
         />

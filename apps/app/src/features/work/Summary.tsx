@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import { lockedAtHomeWords, type AthletePage } from '@wrightonic/contract';
 import { gateWords, missesBecause, missReasonName } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -11,7 +11,7 @@ import { Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading, TitleRow } from '../../ui/Screen';
 import { NextDate } from './NextDate';
-import { goesHome, sessionWords, workedIn } from './report';
+import { goesHome, sessionWords, simulatedWords, workedIn } from './report';
 import { ReportLine } from './ReportLine';
 import { countOf, painOf, reasonsOf, thrown, threadWith } from './session';
 import { constraintsNow } from './sets';
@@ -43,8 +43,9 @@ export function Summary({ page, session, onBack, onDone }: Props) {
     const { offer } = constraintsNow(page, events, id, book);
     return offer ? [`${name(id)}: ${offer.why}`] : [];
   });
-  const home = goesHome(page, today).map(name);
-  const homeWords = home.length ? ` At home until then: ${home.join(', ')}.` : '';
+  const home = goesHome(page, today, book).map(name);
+  const { lock } = page.pain;
+  const homeWords = `${home.length ? ` At home: ${home.join(', ')}.` : ''}${lock ? ` ${lockedAtHomeWords(lock)}` : ''}`;
   const throws = thrown(page, events, elsewhere);
   const hurts = (['before', 'after'] as const).some((moment) => painOf(events, moment)?.level === 'pain');
   return (
@@ -52,12 +53,12 @@ export function Summary({ page, session, onBack, onDone }: Props) {
       foot={
         <Foot>
           <Button mode="contained" contentStyle={styles.tall} onPress={() => onDone(note.trim())}>
-            End the session
+            End session
           </Button>
         </Foot>
       }
     >
-      <TitleRow title="This session" action={<Button onPress={onBack}>Go on working</Button>} />
+      <TitleRow title="This session" action={<Button onPress={onBack}>Back to session</Button>} />
       {hurts ? (
         <Notice alert>
           Pain was marked. Stop here, write down what hurt and when, and suggest a licensed clinician.
@@ -91,6 +92,7 @@ export function Summary({ page, session, onBack, onDone }: Props) {
         );
       })}
       <Text>{words}</Text>
+      {simulatedWords(events) ? <Text>{simulatedWords(events)}</Text> : null}
       <Text>{`${throws.counted} of ${throws.max} throws today.`}</Text>
       {offers.length ? <Heading>For the next set</Heading> : null}
       {offers.map((offer) => (
@@ -106,8 +108,10 @@ export function Summary({ page, session, onBack, onDone }: Props) {
       <Heading>What goes home</Heading>
       <Text>
         {home.length
-          ? `${home.join(', ')}, as assigned.`
-          : 'Nothing is assigned for the days to come. Assign the week in Build.'}
+          ? `${home.join(', ')}, as assigned.${lock ? ' Throws are locked: no throwing drill goes home.' : ''}`
+          : lock
+            ? 'Nothing: throws are locked, and no dry drill is assigned.'
+            : 'Nothing is assigned for the days to come. Assign the week in Build.'}
       </Text>
       <NextDate page={page} />
       <ReportLine text={`${words}${homeWords}`} />

@@ -75,6 +75,11 @@ export function Work() {
           {`${limits.hardToday} hard, ${limits.easyToday} easy, which count half: of every team, at home, in games and here.`}
         </Text>
       ) : null}
+      {page.simulatedToday ? (
+        <Text variant="bodySmall">
+          {`Simulated: the velocity of ${page.simulatedToday} of them comes from the simulated line.`}
+        </Text>
+      ) : null}
       {rest ? <Notice>{rest}</Notice> : null}
       {limits.weekRatio === null ? null : (
         <Text variant="bodySmall">

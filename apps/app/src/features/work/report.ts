@@ -1,5 +1,11 @@
 import type { AthletePage, LogEvent } from '@wrightonic/contract';
-import { likeThrows, velocityFigures, type DrillBook, type VelocityUnit } from '@wrightonic/core';
+import {
+  likeThrows,
+  lockedBecause,
+  velocityFigures,
+  type DrillBook,
+  type VelocityUnit,
+} from '@wrightonic/core';
 import { said } from '../../ui/velocityWords';
 import { countOf, painOf } from './session';
 
@@ -11,10 +17,11 @@ export const workedIn = (events: readonly LogEvent[]): string[] => [
 const listed = (parts: readonly string[]): string =>
   parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
 
-/** What was measured in a session, in a sentence; nothing where nothing was. */
+/** What was measured in a session, in a sentence; nothing where nothing was. A pretend figure is never told. */
 function velocityWords(events: readonly LogEvent[], unit: VelocityUnit): string {
   const throws = events
     .filter((event) => event.kind === 'throw')
+    .filter(({ source }) => source !== 'simulated')
     .map((event) => ({ ...event, date: '', ball: event.ballG }));
   const measured = throws.flatMap(({ velocity }) => velocity ?? []);
   if (measured.length === 0) return '';
@@ -50,9 +57,26 @@ export function sessionWords(
     .join(' ');
 }
 
-/** Drills that are assigned for the days to come, until the next lesson where there is one. */
-export function goesHome({ plan, ahead }: Pick<AthletePage, 'plan' | 'ahead'>, today: string): string[] {
+/** Throws of a session whose velocity is pretend, in words for those who instruct; nothing where there is none. */
+export function simulatedWords(events: readonly LogEvent[]): string {
+  const n = events.filter((event) => event.kind === 'throw' && event.source === 'simulated').length;
+  return n
+    ? `${n} ${n === 1 ? 'velocity is' : 'velocities are'} from the simulated line and left out of the text.`
+    : '';
+}
+
+/**
+ * Drills that are assigned for the days to come, until the next lesson where there is one; none that throws while
+ * throws are locked.
+ */
+export function goesHome(
+  { plan, ahead, pain }: Pick<AthletePage, 'plan' | 'ahead' | 'pain'>,
+  today: string,
+  book: DrillBook,
+): string[] {
   const until = ahead.find(({ kind, date }) => kind === 'lesson' && date > today)?.date ?? '9999';
   const items = plan?.assignment?.items.filter(({ date }) => date > today && date < until) ?? [];
-  return [...new Set(items.map(({ drill }) => drill))];
+  return [...new Set(items.map(({ drill }) => drill))].filter(
+    (id) => lockedBecause({ throws: book.drill(id)?.throws ?? 0 }, pain.lock) === null,
+  );
 }

@@ -1,7 +1,13 @@
-import type { AthletePage, LogEvent, OpenSession, PlanDrill, PlanThread } from '@wrightonic/contract';
+import type {
+  AthletePage,
+  EventOf,
+  LogEvent,
+  OpenSession,
+  PlanDrill,
+  PlanThread,
+} from '@wrightonic/contract';
 import {
   countThrows,
-  freeThrow,
   gate,
   throwsToday,
   type DrillBook,
@@ -103,46 +109,32 @@ export function thrown(
   });
 }
 
-/** Two events this close in time came from one tap. */
-const oneTapMs = 60;
-
-/** Ids of the events of the newest tap: a rep alone, a rep with its throw, a throw alone, or the end of a set. */
+/** Ids of the events of the newest tap: a rep with its throw, a velocity that was typed for it, or the end of a set. */
 export function lastTap(events: readonly LogEvent[]): LogEvent[] {
-  const taps = events.filter(({ kind }) => kind === 'rep' || kind === 'throw' || kind === 'set-done');
-  const last = taps.at(-1);
-  const before = taps.at(-2);
+  const last = events.findLast(({ kind }) => kind === 'rep' || kind === 'throw' || kind === 'set-done');
   if (!last) return [];
-  const together =
-    before &&
-    [before.kind, last.kind].sort().join() === 'rep,throw' &&
-    Date.parse(last.at) - Date.parse(before.at) <= oneTapMs;
-  return together ? [last, before] : [last];
+  if (last.kind === 'rep') return [...throwsOfRep(events, last.id), last];
+  // A velocity that was typed is a tap of its own; one that a radar measured is not.
+  if (last.kind !== 'throw' || !last.repId || typed(last)) return [last];
+  const rep = events.find(({ id }) => id === last.repId);
+  return rep ? [last, rep] : [last];
 }
 
-/** Reps and throws of a drill. */
-const tapsOf = (events: readonly LogEvent[], drill: string) =>
-  events
-    .filter((event) => event.kind === 'rep' || event.kind === 'throw')
-    .filter((event) => event.drill === drill);
+const typed = ({ velocity, source }: EventOf<'throw'>): boolean => velocity !== null && !source;
 
-/** The throw that the next rep of a drill takes; null when it is a throw of its own. */
-export const waitingThrow = (events: readonly LogEvent[], drill: string, now: number): LogEvent | null =>
-  freeThrow(tapsOf(events, drill), now);
+const throwsOfRep = (events: readonly LogEvent[], rep: string): LogEvent[] =>
+  events.filter((event) => event.kind === 'throw' && event.repId === rep);
 
 /** The newest throw of a drill when it has no velocity yet: a typed velocity belongs to it. */
-export function unmeasured(events: readonly LogEvent[], drill: string): LogEvent | null {
+export function unmeasured(events: readonly LogEvent[], drill: string): EventOf<'throw'> | null {
   const last = events.filter((event) => event.kind === 'throw').at(-1);
   return last && last.drill === drill && last.velocity === null ? last : null;
 }
 
-/** The drill whose rep would lose its throw when a typed velocity is taken back: that throw stays, unmeasured. */
-export function keepsThrow(events: readonly LogEvent[], tap: readonly LogEvent[]): string | null {
+/** The rep whose throw stays, unmeasured, when a typed velocity is taken back; null where the throw goes as well. */
+export function repThatKeeps(tap: readonly LogEvent[]): EventOf<'throw'> | null {
   const [last, ...more] = tap;
-  if (more.length || last?.kind !== 'throw' || last.velocity === null || last.drill === null) return null;
-  const { drill } = last;
-  const throws = events.filter((event) => event.kind === 'throw' && event.drill === drill).length;
-  const { clean, missed } = countOf(events, drill);
-  return clean + missed >= throws ? drill : null;
+  return !more.length && last?.kind === 'throw' && last.repId && typed(last) ? last : null;
 }
 
 /** A thread with its gates as they stand when this session is counted in. */

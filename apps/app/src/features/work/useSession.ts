@@ -1,5 +1,5 @@
 import type { AthletePage, EventOf, RadarReading } from '@wrightonic/contract';
-import { measuredMs, rungNow, usualBall } from '@wrightonic/core';
+import { measuredMs, mostEasyEffort, rungNow, usualBall } from '@wrightonic/core';
 import { useMemo, useState } from 'react';
 import { log } from '../../offline/log';
 import { sessionEvents } from '../../offline/local';
@@ -8,10 +8,15 @@ import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
 import { dayAt } from '../../ui/days';
-import { keepsThrow, lastTap, openSessionId, unmeasured, waitingThrow } from './session';
+import { lastTap, openSessionId, repThatKeeps, unmeasured } from './session';
 import { thrownIn } from './radar/ladder';
 import { lastEffort } from './sets';
 import { useBook } from '../../ui/useBook';
+
+/** A reading of a radar line that becomes a throw. */
+export interface Claimed extends Pick<RadarReading, 'id' | 'velocity'> {
+  source: 'radar' | 'simulated';
+}
 
 /** The session under way, with what can be logged in it. */
 export function useSession(page: AthletePage) {
@@ -35,50 +40,67 @@ export function useSession(page: AthletePage) {
   );
 
   /** The effort asked in a drill: as it was last, else what the drill asks for; percent. */
-  const effortOf = (drill: string): number | null =>
-    (ladder?.drill === drill ? rungNow(thrownIn(events), ladder.efforts).effort : null) ??
-    efforts[drill] ??
-    lastEffort(events, drill) ??
-    book.drill(drill)?.effort?.to ??
-    null;
-  const throwOf = (drill: string, velocity: number | null, effort = effortOf(drill)) => ({
+  const effortOf = (drill: string): number | null => {
+    const asked =
+      (ladder?.drill === drill ? rungNow(thrownIn(events), ladder.efforts).effort : null) ??
+      efforts[drill] ??
+      lastEffort(events, drill) ??
+      book.drill(drill)?.effort?.to ??
+      null;
+    return asked !== null && page.limits.easyOnly ? Math.min(asked, mostEasyEffort) : asked;
+  };
+  const throwOf = (
+    drill: string,
+    velocity: number | null,
+    { repId, effort = effortOf(drill) }: Partial<Pick<EventOf<'throw'>, 'repId' | 'effort'>> = {},
+  ) => ({
     drill,
     velocity,
     effort,
     pitch: 'fastball',
     ballG: usualBall[discipline],
+    ...(repId ? { repId } : {}),
   });
   const inSession = (id = sessionId!) => ({
     pain: (answer: Omit<EventOf<'pain'>, 'id' | 'at' | 'kind' | 'sessionId'>) =>
       dispatch(log(athleteId, 'pain', { sessionId: id, ...answer })),
-    clearThrows: (clearedBy: string, reason: string) =>
-      dispatch(log(athleteId, 'throws-cleared', { sessionId: id, clearedBy, reason })),
-    /** A rep of a throwing drill is a throw as well. */
-    rep: (drill: string, outcome: 'clean' | 'missed', reason?: string) => {
-      dispatch(log(athleteId, 'rep', { sessionId: id, drill, outcome, ...(reason ? { reason } : {}) }));
-      if (book.drill(drill)?.throws && !waitingThrow(events, drill, now().getTime()))
-        dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, null) }));
+    /** A rep of a throwing drill is a throw as well; it takes the reading that waits for it, where there is one. */
+    rep: (drill: string, outcome: 'clean' | 'missed', reason?: string, claimed?: Claimed | null) => {
+      const repId = dispatch(
+        log(athleteId, 'rep', { sessionId: id, drill, outcome, ...(reason ? { reason } : {}) }),
+      );
+      if (!book.drill(drill)?.throws) return;
+      const thrown = { sessionId: id, ...throwOf(drill, claimed?.velocity ?? null, { repId }) };
+      if (claimed) dispatch(log(athleteId, 'throw', { ...thrown, source: claimed.source }, claimed.id));
+      else dispatch(log(athleteId, 'throw', thrown));
     },
     /** A velocity, m/s, of the throw just logged, or of one more throw. */
     velocity: (drill: string, velocity: number) => {
       const open = unmeasured(events, drill);
       if (open) dispatch(log(athleteId, 'undo', { sessionId: id, of: open.id }));
-      dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, velocity) }));
+      dispatch(
+        log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, velocity, { repId: open?.repId }) }),
+      );
     },
-    /** A throw that a radar measured: the one just tapped, or one whose rep is tapped next. */
-    measured: (drill: string, { id: reading, velocity }: RadarReading, source: 'radar' | 'simulated') => {
-      if (events.some((event) => event.id === reading)) return;
+    /** Gives a reading to the rep that was just tapped; false where none waits for it. */
+    attach: (drill: string, { id: reading, velocity, source }: Claimed): boolean => {
+      if (events.some((event) => event.id === reading)) return true;
       const open = unmeasured(events, drill);
-      if (open && now().getTime() - Date.parse(open.at) <= measuredMs)
-        dispatch(log(athleteId, 'undo', { sessionId: id, of: open.id }));
-      dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, velocity), source }, reading));
+      if (!open || now().getTime() - Date.parse(open.at) > measuredMs) return false;
+      dispatch(log(athleteId, 'undo', { sessionId: id, of: open.id }));
+      dispatch(
+        log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, velocity, open), source }, reading),
+      );
+      return true;
     },
+    /** Counts a reading as a throw that has no rep. */
+    claim: (drill: string, { id: reading, velocity, source }: Claimed) =>
+      dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, velocity), source }, reading)),
     /** A measured throw was none; where its rep was counted, a throw without a velocity stays. */
-    throwAway: (thrown: EventOf<'throw'>) => {
-      const drill = thrown.drill!;
-      const free = waitingThrow(events, drill, Date.parse(thrown.at))?.id === thrown.id;
+    discard: (thrown: EventOf<'throw'>) => {
       dispatch(log(athleteId, 'undo', { sessionId: id, of: thrown.id }));
-      if (!free) dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, null) }));
+      if (thrown.repId)
+        dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(thrown.drill!, null, thrown) }));
     },
     /** A set is over; the next one begins at nought. */
     setDone: (
@@ -92,9 +114,11 @@ export function useSession(page: AthletePage) {
     because: (reason: string) => {
       const tap = lastTap(events);
       for (const { id: of } of tap) dispatch(log(athleteId, 'undo', { sessionId: id, of }));
+      let repId: string | undefined;
       for (const event of [...tap].reverse()) {
         const { id: _, at: __, kind, ...fields } = event;
-        dispatch(log(athleteId, kind, { ...fields, ...(kind === 'rep' ? { reason } : {}) } as never));
+        if (kind === 'rep') repId = dispatch(log(athleteId, 'rep', { ...fields, reason } as never));
+        else dispatch(log(athleteId, kind, { ...fields, ...(repId ? { repId } : {}) } as never));
       }
     },
     note: (drill: string, text: string) => dispatch(log(athleteId, 'noted', { sessionId: id, drill, text })),
@@ -102,8 +126,8 @@ export function useSession(page: AthletePage) {
     undo: () => {
       const tap = lastTap(events);
       for (const { id: of } of tap) dispatch(log(athleteId, 'undo', { sessionId: id, of }));
-      const drill = keepsThrow(events, tap);
-      if (drill) dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, null) }));
+      const kept = repThatKeeps(tap);
+      if (kept) dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(kept.drill!, null, kept) }));
     },
     end: (note: string) => dispatch(log(athleteId, 'session-ended', { sessionId: id, note })),
   });

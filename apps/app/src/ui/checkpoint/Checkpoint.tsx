@@ -1,9 +1,11 @@
 import { detailOfOffer, type FindingDetail } from '@wrightonic/contract';
-import { severities, type Hand, type Offer, type Severity } from '@wrightonic/core';
+import { severities, type Carried, type Hand, type Offer, type Severity } from '@wrightonic/core';
 import { memo, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
+import { useToday } from '../../store/useAthlete';
+import { agoWords } from '../days';
 import { BodyFigure } from '../body/BodyFigure';
 import { StitchSign } from '../seam/Stitches';
 import { severityNames } from '../seam/words';
@@ -16,6 +18,8 @@ interface Props {
   point: LookPoint;
   grade: Severity | null;
   detail: FindingDetail | undefined;
+  /** The grade of an earlier look; it counts until this one is looked at again. */
+  carried?: Carried | undefined;
   offer: Offer | undefined;
   hand: Hand;
   /** With the figure, the measure and the note; a quick look goes without. */
@@ -25,9 +29,10 @@ interface Props {
 
 /** One checkpoint with its four stitches to tap; tapping the chosen one again takes the grade back. */
 export const Checkpoint = memo(function Checkpoint(props: Props) {
-  const { point, grade, detail, offer, hand, full, onGrade } = props;
+  const { point, grade, detail, carried, offer, hand, full, onGrade } = props;
   const { id, name, see, measure } = point;
   const own = useColours();
+  const today = useToday();
   const [opened, setOpened] = useState<'measure' | 'note' | null>(null);
   const kept = { ...detail };
   return (
@@ -59,6 +64,11 @@ export const Checkpoint = memo(function Checkpoint(props: Props) {
               ? `; you said ${severityNames[grade]}. Both are kept.`
               : '.'
           }`}
+        </Text>
+      ) : null}
+      {carried && grade === null ? (
+        <Text variant="bodySmall" role="note">
+          {`Carried: ${severityNames[carried.grade]}, ${agoWords(carried.date, today)}.`}
         </Text>
       ) : null}
       {detail?.note ? <Text variant="bodySmall">{`Note: ${detail.note}`}</Text> : null}

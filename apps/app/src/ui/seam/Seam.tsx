@@ -5,8 +5,8 @@ import { Text } from 'react-native-paper';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
 import { seamLayout } from './layout';
-import { allStitches } from './stitch';
-import { Stitches } from './Stitches';
+import { stitchLayers } from './stitch';
+import { StitchLayers } from './Stitches';
 import { phaseNames, seamWords } from './words';
 
 const sizes = {
@@ -23,6 +23,8 @@ interface Props {
   label?: string;
   /** Checkpoints that stand out. */
   marked?: readonly string[];
+  /** Grades of earlier looks: drawn lighter. */
+  faint?: readonly { id: string }[];
   phase?: Phase | null;
   onPhase?: (phase: Phase) => void;
 }
@@ -33,7 +35,7 @@ const likelyWidth = (size: keyof typeof sizes, screen: number): number =>
 
 /** The delivery as a line of stitches. With `onPhase` each phase can be tapped. */
 export const Seam = memo(function Seam(props: Props) {
-  const { discipline, findings, size, label, marked = [], phase, onPhase } = props;
+  const { discipline, findings, size, label, marked = [], faint, phase, onPhase } = props;
   const own = useColours();
   const { height, stitch, names } = sizes[size];
   const screen = useWindowDimensions().width;
@@ -47,7 +49,7 @@ export const Seam = memo(function Seam(props: Props) {
       }),
     [discipline, findings, width, height, size],
   );
-  const stitches = useMemo(() => allStitches(layout.stitches, stitch), [layout, stitch]);
+  const stitches = useMemo(() => stitchLayers(layout.stitches, stitch, faint), [layout, stitch, faint]);
   const words = `${label ? `${label}. ` : ''}${seamWords(discipline, findings)}`;
   return (
     <View style={styles.whole} onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}>
@@ -71,7 +73,7 @@ export const Seam = memo(function Seam(props: Props) {
                 />
               ) : null,
             )}
-            <Stitches paths={stitches} size={stitch} tight={own.ink} loose={own.clay} hole={own.line} />
+            <StitchLayers layers={stitches} size={stitch} />
           </Svg>
         ) : null}
       </View>

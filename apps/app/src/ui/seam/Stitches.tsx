@@ -1,6 +1,7 @@
 import type { Severity } from '@wrightonic/core';
-import Svg, { Path } from 'react-native-svg';
-import { stitchPaths, type StitchPaths } from './stitch';
+import Svg, { G, Path } from 'react-native-svg';
+import { useColours } from '../../theme/theme';
+import { stitchPaths, type StitchLayersOf, type StitchPaths } from './stitch';
 
 interface Props {
   paths: Partial<StitchPaths>;
@@ -36,5 +37,30 @@ export function StitchSign({ grade, size, ink }: { grade: Severity; size: number
     <Svg width={width} height={height} aria-hidden>
       <Stitches paths={paths} size={size} tight={ink} loose={ink} hole={ink} />
     </Svg>
+  );
+}
+
+/** How much lighter a grade of an earlier look is drawn. */
+const faintness = 0.42;
+
+/** The stitches of a seam in the colours of the theme. */
+export function StitchLayers({
+  layers: { own: paths, faint },
+  size,
+}: {
+  layers: StitchLayersOf;
+  size: number;
+}) {
+  const own = useColours();
+  const ink = { size, tight: own.ink, loose: own.clay, hole: own.line };
+  return (
+    <>
+      {faint ? (
+        <G opacity={faintness}>
+          <Stitches paths={faint} {...ink} />
+        </G>
+      ) : null}
+      <Stitches paths={paths} {...ink} />
+    </>
   );
 }

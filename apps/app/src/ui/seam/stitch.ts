@@ -80,3 +80,30 @@ export function allStitches(
       whole[kind as keyof StitchPaths] += path;
   return whole;
 }
+
+/** Stitches of this look, and lighter ones of earlier looks. */
+export interface StitchLayersOf {
+  own: StitchPaths;
+  faint: StitchPaths | null;
+}
+
+/** All stitches of a seam, those that were carried from an earlier look apart. */
+export function stitchLayers(
+  stitches: readonly (Place & { id: string; grade: Severity | null })[],
+  size: number,
+  carried: readonly { id: string }[] = [],
+): StitchLayersOf {
+  const old = new Set(carried.map(({ id }) => id));
+  return {
+    own: allStitches(
+      stitches.filter(({ id }) => !old.has(id)),
+      size,
+    ),
+    faint: old.size
+      ? allStitches(
+          stitches.filter(({ id }) => old.has(id)),
+          size,
+        )
+      : null,
+  };
+}

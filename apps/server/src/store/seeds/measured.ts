@@ -1,5 +1,5 @@
 import type { NewAthlete } from '@wrightonic/contract';
-import { addDays, drawnCurves, fromMph, missOf, sequence, usualBall } from '@wrightonic/core';
+import { addDays, drawnCurves, fromMph, missOf, sequence, usualBall, venueInstant } from '@wrightonic/core';
 import {
   curveStrengths,
   luck,
@@ -10,7 +10,6 @@ import {
   type PretendAthlete,
 } from '@wrightonic/core/simulate';
 import { inBatches } from '../scope';
-import { venueInstant } from '../venueDay';
 import { noApproach, zone, type Seeding } from './seeding';
 
 const teamsOf = { overhand: 'Saltmarsh Herons', windmill: 'Saltmarsh Terns' } as const;

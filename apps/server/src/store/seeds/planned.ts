@@ -1,7 +1,6 @@
 import type { WeekDayForm } from '@wrightonic/contract';
-import { addDays, drillOf, drills, firstStage, missingFor, parseDose } from '@wrightonic/core';
+import { addDays, drillOf, drills, firstStage, missingFor, parseDose, venueInstant } from '@wrightonic/core';
 import { moveStage, plan } from '../plans';
-import { venueInstant } from '../venueDay';
 import { addAssignment } from '../weeks';
 import { zone, type Seeding } from './seeding';
 

@@ -1,4 +1,14 @@
-import { addDays, buildLadders, dosed, hardEffort, trace, usualBall, type Approach } from '@wrightonic/core';
+import {
+  addDays,
+  buildLadders,
+  dosed,
+  hardEffort,
+  trace,
+  usualBall,
+  type Approach,
+  dayAt,
+  venueInstant,
+} from '@wrightonic/core';
 import {
   luck,
   pretendLooks,
@@ -21,7 +31,6 @@ import { everyThing, seedStage } from './planned';
 import { followed, linksOn, seedLinks, seedStrike } from './tracing';
 import { Academy, inBatches } from '../scope';
 import { addTrace } from '../traces';
-import { venueDay, venueInstant } from '../venueDay';
 
 /** Signs in every person of the demo academy; the data is invented, so there is nothing to keep secret. */
 export const demoPassword = 'pitching-barn';
@@ -223,7 +232,7 @@ async function seedLessons(
 /** Loads the Saltmarsh Pitching Barn, an invented academy, as it stands on a day. */
 export async function seedSaltmarsh(db: Knex, now: Date): Promise<void> {
   const id = seededIds(20);
-  const today = venueDay(now, zone);
+  const today = dayAt(now, zone);
   const founded = venueInstant(addDays(today, -200), '09:00', zone);
   const academyId = id(founded);
   const passwordHash = await hashPassword(demoPassword);

@@ -6,8 +6,8 @@ import {
   type LinkEdit,
   type LinkSet,
   type Trace,
+  venueInstant,
 } from '@wrightonic/core';
-import { venueInstant } from '../venueDay';
 import { zone, type Seeding } from './seeding';
 
 const editsAgo = 40;

@@ -1,5 +1,5 @@
 import type { PitchLimitRow } from '../../catalogue';
-import { isHard } from '../../safety';
+import { countedAs, isHard } from '../../safety';
 import { doseSeconds, usualPace } from '../dose';
 import { isGame, type KnownDay } from './day';
 import type { Programme, Rule, Term, Writer } from './programme';
@@ -53,8 +53,8 @@ export function secondsOf({ drill, dose }: Candidate, sets: number, pace = usual
 }
 
 /** What is thrown on a day beside the plan. */
-export function knownOn({ throws, days }: WeekInput, date: string): KnownDay {
-  const own = throws.filter((day) => day.date === date);
+export function knownOn({ throws, allHard, days }: WeekInput, date: string): KnownDay {
+  const own = countedAs(throws, allHard).filter((day) => day.date === date);
   const sum = (counted: typeof own) => counted.reduce((all, { count }) => all + count, 0);
   const hard = sum(own.filter(isHard));
   return { hard, all: sum(own), unknown: isGame(days, date) && hard === 0 };

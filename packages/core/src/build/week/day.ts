@@ -1,6 +1,6 @@
 import { catalogueBook, type Drill, type DrillBook } from '../../catalogue';
 import { addDays } from '../../units';
-import { isHard, type DayThrows } from '../../safety';
+import { easyOnlyOn, isHard, lockedBecause, type DayThrows } from '../../safety';
 import { parseDose, throwsASet } from '../dose';
 import { missingFor } from '../ladder';
 import { warmUp } from '../ladder';
@@ -34,15 +34,19 @@ export const isGame = (days: readonly WeekDay[], date: string): boolean =>
   days.some((day) => day.date === date && day.kind === 'game');
 
 /** The part of an input that says which drill may stand on which day. */
-type Setting = Pick<WeekInput, 'days' | 'buildUp'>;
+type Setting = Pick<WeekInput, 'days' | 'buildUp' | 'pain' | 'allHard'>;
 
 /** Why a drill may not stand on a day, to be read after its name; null where it may. */
 export function unfit(
   { drill, lessonOnly }: Pick<Candidate, 'drill' | 'lessonOnly'>,
   day: WeekDay,
-  { days, buildUp }: Setting,
+  { days, buildUp, pain, allHard }: Setting,
 ): Pick<Rule, 'kind' | 'words'> | null {
   if (day.kind === 'off') return { kind: 'habit', words: 'the day is off' };
+  const locked = lockedBecause(drill, pain.lock);
+  if (locked) return { kind: 'limit', words: locked };
+  if (drill.throws > 0 && easyOnlyOn(pain, day.date) && isHardOne({ drill }, allHard))
+    return { kind: 'limit', words: 'easy throws only on the first day after throws were locked' };
   if (lessonOnly && day.kind !== 'lesson')
     return { kind: 'habit', words: 'it is of the next stage, for lessons only' };
   if (day.kind === 'game' && (drill.stage !== 'prep' || drill.throws > 0))
@@ -85,8 +89,8 @@ export function excluded(
 const effortOf = ({ effort }: Drill): number => effort?.to ?? 100;
 
 /** Whether a candidate's throws count as hard ones. */
-export const isHardOne = ({ drill: { effort }, hard }: Pick<Candidate, 'drill' | 'hard'>): boolean =>
-  hard === true || isHard({ kind: 'practice', effort: effort?.to ?? null });
+export const isHardOne = ({ drill: { effort } }: Pick<Candidate, 'drill'>, allHard: boolean): boolean =>
+  allHard || isHard({ kind: 'practice', effort: effort?.to ?? null });
 
 /** Throws of one set of a candidate. */
 export const throwsOf = ({ drill, dose }: Candidate): number => throwsASet(drill, dose);

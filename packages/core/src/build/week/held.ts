@@ -1,5 +1,5 @@
 import { addDays } from '../../units';
-import { throwLimits } from '../../safety';
+import { lockWords, throwLimits } from '../../safety';
 import { buildUpWords } from './buildUp';
 import { isGame, isHardOne, throwsOf, unfit, weekdayName } from './day';
 import { secondsOf, type Layout } from './columns';
@@ -15,8 +15,8 @@ export function heldBack(
   values: readonly number[],
   items: readonly WeekItem[],
 ): string[] {
-  const { days, candidates, throws, discipline, birthdate, league } = input;
-  const held: string[] = [...(input.notes ?? [])];
+  const { days, candidates } = input;
+  const held: string[] = [...(input.pain.lock ? [lockWords(input.pain.lock)] : []), ...(input.notes ?? [])];
   if (input.buildUp) held.push(buildUpWords(input.buildUp));
   const throwing = candidates.filter(({ drill }) => drill.throws > 0);
   const worthMore = candidates.filter(({ drill, value }) => {
@@ -29,13 +29,7 @@ export function heldBack(
     const name = weekdayName(day.date);
     if (day.kind === 'off') return;
     const own = items.filter(({ date }) => date === day.date);
-    const { restUntil, because, leftToday } = throwLimits({
-      discipline,
-      birthdate,
-      league,
-      throws,
-      on: day.date,
-    });
+    const { restUntil, because, leftToday } = throwLimits({ ...input, on: day.date });
     const open = throwing.some((candidate) => unfit(candidate, day, input) === null);
     if (restUntil) resting.set(because, [...(resting.get(because) ?? []), day.date]);
     const yesterday = days.findIndex(({ date }) => date === addDays(day.date, -1));
@@ -59,7 +53,9 @@ export function heldBack(
       held.push(`${name}: its ${day.minutes} minutes are full.`);
     const thrown = own.flatMap(({ drill, sets }) => {
       const candidate = candidates.find((each) => each.drill.id === drill);
-      return candidate ? [{ count: throwsOf(candidate) * sets, hard: isHardOne(candidate) }] : [];
+      return candidate
+        ? [{ count: throwsOf(candidate) * sets, hard: isHardOne(candidate, input.allHard) }]
+        : [];
     });
     const planned = thrown.reduce((sum, { count }) => sum + count, 0);
     const counted = thrown.reduce((sum, { count, hard }) => sum + (hard ? count : count / 2), 0);

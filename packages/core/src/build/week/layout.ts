@@ -50,7 +50,7 @@ export function valuesOf(input: WeekInput, layout: Layout, items: readonly WeekI
     const one = input.candidates[cell.candidate]!;
     if (one.drill.throws === 0) continue;
     values[layout.days[cell.day]!.throwing] = 1;
-    if (isHardOne(one)) values[layout.days[cell.day]!.hard] = 1;
+    if (isHardOne(one, input.allHard)) values[layout.days[cell.day]!.hard] = 1;
   }
   for (const [candidate, sets] of perCandidate)
     layout.segments[candidate]!.forEach((column, n) => (values[column] = n < sets ? 1 : 0));
@@ -59,7 +59,9 @@ export function valuesOf(input: WeekInput, layout: Layout, items: readonly WeekI
       .filter((cell) => cell.day === d)
       .reduce((sum, cell) => {
         const one = input.candidates[cell.candidate]!;
-        return sum + (isHardOne(one) && one.drill.throws ? throwsOf(one) * values[cell.sets]! : 0);
+        return (
+          sum + (isHardOne(one, input.allHard) && one.drill.throws ? throwsOf(one) * values[cell.sets]! : 0)
+        );
       }, layout.known[d]!.hard);
     columns.rest.forEach((column, n) => (values[column] = hard > layout.rows[d]!.restUpTo[n]! ? 1 : 0));
   });

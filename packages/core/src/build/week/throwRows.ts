@@ -13,18 +13,17 @@ const youngAge = 13;
 
 /** The day's maximum, days of rest, days in a row, and what comes before throws. */
 export function writeThrows({ input, writer, layout }: Context): void {
-  const { discipline, birthdate, league, throws } = input;
   const windowDays = input.days.map(({ date }) => date);
   const share = input.buildUp?.share ?? 1;
   input.days.forEach((day, d) => {
     const name = weekdayName(day.date);
     const cells = layout.cells.filter((cell) => cell.day === d);
     const throwing = cells.filter(({ candidate }) => input.candidates[candidate]!.drill.throws > 0);
-    const isHardCell = ({ candidate }: Cell) => isHardOne(input.candidates[candidate]!);
+    const isHardCell = ({ candidate }: Cell) => isHardOne(input.candidates[candidate]!, input.allHard);
     const perSet = ({ candidate }: Cell) => throwsOf(input.candidates[candidate]!);
     const hardTerms = sumOf(throwing.filter(isHardCell), perSet);
     const known = layout.known[d]!;
-    const before = throwLimits({ discipline, birthdate, league, throws, on: day.date });
+    const before = throwLimits({ ...input, on: day.date });
     const most = Math.floor(before.maxToday * share);
     const columns: DayColumns = {
       throwing: writer.column(1, true),
@@ -207,7 +206,7 @@ function thirdDay(
   const cells = layout.cells.filter((cell) => cell.day === d);
   const counted = sumOf(cells, ({ candidate }) => {
     const one = input.candidates[candidate]!;
-    return throwsOf(one) * (isHardOne(one) ? 1 : 0.5);
+    return throwsOf(one) * (isHardOne(one, input.allHard) ? 1 : 0.5);
   });
   const firstTwo = hard.filter(([column]) => column !== layout.days[d]!.throwing);
   const known = layout.known[d]!;

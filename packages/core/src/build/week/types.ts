@@ -1,5 +1,5 @@
 import type { Discipline, Drill, Place } from '../../catalogue';
-import type { DayThrows, League } from '../../safety';
+import type { DayThrows, League, ThrowState } from '../../safety';
 import type { Dose, DosePace } from '../dose';
 import type { BuildUp } from './buildUp';
 
@@ -24,8 +24,6 @@ export interface Candidate {
   value: number;
   /** The rung after the present one is for lessons only. */
   lessonOnly: boolean;
-  /** Its throws count as hard ones whatever their effort. */
-  hard?: boolean;
 }
 
 export interface WeekItem {
@@ -40,7 +38,11 @@ export type WeekPin = WeekItem;
 export interface WeekInput {
   discipline: Discipline;
   birthdate: string;
-  league?: League | null | undefined;
+  league: League | null;
+  /** The academy counts every throw as a hard one. */
+  allHard: boolean;
+  /** What pain makes of the throws. */
+  pain: ThrowState;
   /** Thrown already, and pitches of games that are planned. */
   throws: readonly DayThrows[];
   candidates: readonly Candidate[];

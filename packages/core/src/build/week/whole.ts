@@ -1,7 +1,7 @@
 import { catalogueBook, type Stage, type Thread } from '../../catalogue';
 import { trace, type TraceInput } from '../../trace';
 import { addDays } from '../../units';
-import { barredBecause, type DayThrows, type League, type PastInjury } from '../../safety';
+import { barredBecause, openThrows, type DayThrows, type League, type PastInjury } from '../../safety';
 import { buildLadders, firstStage, missingFor, type Ladder } from '../ladder';
 import { buildUpOn } from './buildUp';
 import { standingWords, weekCandidates } from './candidates';
@@ -103,7 +103,9 @@ export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
     {
       discipline,
       birthdate: birthdateFor(age, first ?? '2020-01-01'),
-      league: input.league,
+      league: input.league ?? null,
+      allHard: false,
+      pain: openThrows,
       throws,
       candidates,
       days,

@@ -46,7 +46,7 @@ export function useManyWeeks() {
     const { items, held } = answer.data;
     if (items.length === 0) return failed(held[0] ?? 'No drill fits these days.');
     const doses = new Map(allDrills(page.plan.threads).map(({ drill, dose }) => [drill, dose]));
-    const thrown = thrownIn(items, (drill) => doses.get(drill), page.academy, book);
+    const thrown = thrownIn(items, (drill) => doses.get(drill), book);
     const throws = thrown.reduce((sum, { count }) => sum + count, 0);
     const on = new Set(items.map(({ date }) => date)).size;
     return {

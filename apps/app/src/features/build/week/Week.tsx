@@ -19,7 +19,7 @@ import { useWeek } from './useWeek';
 import { useBook } from '../../../ui/useBook';
 
 const shownHeld = 3;
-const dateOf = (id: string): string => id.slice(0, 10);
+const dateOf = (id: string): string => id.split(' ')[0]!;
 const dayOf = (id: unknown): string => weekday(dateOf(String(id)));
 
 const byDays = keyboardSteps(dateOf);

@@ -1,5 +1,6 @@
 import {
   doneOf,
+  limitsOfPage,
   thrownIn,
   usualWeek,
   weekInputFor,
@@ -50,12 +51,8 @@ export function useWeek(page: AthletePage, plan: PlanRecord) {
   const rules = useMemo(() => (input ? checkWeek(input, items) : []), [input, items]);
   const limits = useMemo(() => {
     const doses = new Map(input?.candidates.map(({ drill }) => [drill.id, drill.dose]));
-    const thrown = thrownIn(items, (drill) => doses.get(drill), page.academy, book);
-    return planAgainstLimits(
-      { ...page.athlete, throws: page.thrownLately },
-      thrown,
-      page.academy.rampPercent / 100,
-    );
+    const thrown = thrownIn(items, (drill) => doses.get(drill), book);
+    return planAgainstLimits(limitsOfPage(page), thrown, page.academy.rampPercent / 100);
   }, [input, items, page, book]);
 
   const ask = (before: WeekItem[] | null) => {

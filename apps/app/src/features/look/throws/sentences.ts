@@ -20,7 +20,7 @@ import { said } from '../../../ui/velocityWords';
 const luckWords = ['', 'twenty days', 'a hundred days', 'a thousand days'];
 
 /** What a session's like throws say, each in a sentence. */
-export function sessionSentences({ velocities }: LikeThrows, unit: VelocityUnit): string[] {
+export function sessionSentences({ velocities, simulated }: LikeThrows, unit: VelocityUnit): string[] {
   const figures = velocityFigures(velocities);
   if (!figures) return [`Needs 5 throws with the same effort, pitch and ball; ${velocities.length} so far.`];
   if (!areAlike(figures))
@@ -28,6 +28,9 @@ export function sessionSentences({ velocities }: LikeThrows, unit: VelocityUnit)
       `No verdict: these ${figures.n} throws run from ${said(Math.min(...velocities), unit)} to ${said(figures.top, unit)} and are not alike. Record the effort of each throw, and its pitch.`,
     ];
   const sentences = [
+    ...(simulated
+      ? [`Simulated: ${simulated} of these ${figures.n} velocities come from the simulated line.`]
+      : []),
     `Usual ${said(figures.usual, unit)}, top ${said(figures.top, unit)}, scatter ± ${said(figures.scatter, unit)} over ${figures.n} like throws.`,
   ];
   const flashed = flash(velocities);

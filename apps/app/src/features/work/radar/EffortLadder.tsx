@@ -25,9 +25,7 @@ export function EffortLadder({ events, efforts, unit, onStop }: Props) {
       const own = throws.filter((each) => each.effort === rung.effort).map(({ velocity }) => velocity!);
       return [rung.effort, at(median(own))];
     });
-  const curve = effortCurve(
-    throws.map((each) => ({ ...each, date: each.at.slice(0, 10), ball: each.ballG })),
-  );
+  const curve = effortCurve(throws.map((each) => ({ ...each, date: '', ball: each.ballG })));
   const done = counts.map((rung) => `${rung.effort} %: ${Math.min(rung.n, throwsEach)}`).join(' · ');
   return (
     <Card>

@@ -12,7 +12,7 @@ interface Props {
   /** The newest throw that the line measured; null when something else came after. */
   newest: EventOf<'throw'> | null;
   unit: VelocityUnit;
-  onThrowAway: (thrown: EventOf<'throw'>) => void;
+  onDiscard: (thrown: EventOf<'throw'>) => void;
 }
 
 const stateWords = {
@@ -21,11 +21,11 @@ const stateWords = {
   lost: 'Radar line lost; trying again',
 } as const;
 
-/** What the radar shows: the throw it measured by itself, and readings that wait for a tap. */
-export function RadarLine({ readings, newest, unit, onThrowAway }: Props) {
+/** What the radar shows: the throw it measured by itself, and readings that nobody claimed yet. */
+export function RadarLine({ readings, newest, unit, onDiscard }: Props) {
   const own = useColours();
-  const { line, state, held, keep, drop } = readings;
-  if (!line) return null;
+  const { line, state, pending, claim, discard } = readings;
+  if (!line && pending.length === 0) return null;
   return (
     <>
       <View style={styles.line}>
@@ -39,23 +39,23 @@ export function RadarLine({ readings, newest, unit, onThrowAway }: Props) {
           </Text>
         ) : null}
         {newest ? (
-          <Button compact mode="outlined" onPress={() => onThrowAway(newest)}>
-            Throw away
+          <Button compact mode="outlined" onPress={() => onDiscard(newest)}>
+            Discard reading
           </Button>
         ) : null}
       </View>
-      {held.slice(-1).map((reading) => (
+      {pending.slice(-1).map((reading) => (
         <View key={reading.id} style={[styles.held, { backgroundColor: own.amberSunk }]} role="alert">
           <Text style={styles.grow}>
-            {`${said(reading.velocity, unit)}: ${doubtWords[reading.doubt]}${held.length > 1 ? ` And ${held.length - 1} more.` : ''}`}
+            {`${said(reading.velocity, unit)} unclaimed${reading.doubt ? `: ${doubtWords[reading.doubt]}` : ''}${pending.length > 1 ? ` And ${pending.length - 1} more.` : ''}`}
           </Text>
           {reading.velocity <= fastestThrow ? (
-            <Button compact mode="outlined" onPress={() => keep(reading)}>
-              Keep
+            <Button compact mode="outlined" onPress={() => claim(reading)}>
+              Count as throw
             </Button>
           ) : null}
-          <Button compact mode="outlined" onPress={() => drop(reading)}>
-            Not a throw
+          <Button compact mode="outlined" onPress={() => discard(reading)}>
+            Discard reading
           </Button>
         </View>
       ))}

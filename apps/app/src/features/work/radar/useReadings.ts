@@ -1,56 +1,67 @@
 import { simulatedLine, type AthletePage, type RadarReading } from '@wrightonic/contract';
-import { doubtOf, heldAbove, type Doubt, type LineReading } from '@wrightonic/core';
+import { claimedByRep, doubtOf, heldAbove, type Doubt, type LineReading } from '@wrightonic/core';
 import { useRef, useState } from 'react';
-import type { Session } from '../useSession';
+import { now } from '../../../offline/clock';
+import type { Claimed, Session } from '../useSession';
+import { unclaimedReadings } from './unclaimed';
 import { useLines } from './useLines';
 import { useRadar } from './useRadar';
 
-export interface HeldReading extends RadarReading {
-  doubt: Doubt;
+/** A reading without a rep: it waits until it is claimed or discarded, and never counts by itself. */
+export interface PendingReading extends Claimed, LineReading {
+  /** Why it is most likely no throw of this athlete; null when nothing speaks against it. */
+  doubt: Doubt | null;
 }
 
-/** More than this nobody sorts out in the middle of a set. */
-const mostHeld = 3;
-
 /**
- * What a radar line makes of the drill under way: readings become throws by themselves, doubtful ones wait for a tap.
+ * What a radar line makes of the drill under way: a reading belongs to the rep tapped just before it or next after it;
+ * any other is unclaimed.
  *
  * @param drill a throwing drill; null while nothing is thrown
  */
 export function useReadings(page: AthletePage, session: Session, drill: string | null) {
   const { line } = useLines();
-  const [held, setHeld] = useState<HeldReading[]>([]);
+  const kept = unclaimedReadings(session.sessionId ?? '');
+  const [pending, setPending] = useState<PendingReading[]>(kept.read);
   const before = useRef<LineReading | null>(null);
   const { athlete, velocities } = page;
   const best = velocities.length ? Math.max(...velocities.map(({ top }) => top)) : null;
   const limit = heldAbove(athlete.discipline, athlete.age, best);
   const source = line === simulatedLine ? 'simulated' : 'radar';
-  const take = (reading: RadarReading) => {
-    if (drill) session.inSession().measured(drill, reading, source);
+  const change = (to: (waiting: PendingReading[]) => PendingReading[]) =>
+    setPending((waiting) => kept.write(to(waiting)));
+  const discard = ({ id }: PendingReading) => change((all) => all.filter((each) => each.id !== id));
+  const hear = (reading: RadarReading) => {
+    if (!drill) return;
+    const heard = { velocity: reading.velocity, at: Date.parse(reading.at) };
+    const doubt = doubtOf(heard, { heldAbove: limit, best, before: before.current });
+    before.current = heard;
+    const claimed: PendingReading = { id: reading.id, ...heard, source, doubt };
+    if (doubt || !session.inSession().attach(drill, claimed)) change((all) => [...all, claimed]);
   };
   const state = useRadar({
     line: drill ? line : null,
     athleteId: athlete.id,
     effort: (drill && session.effortOf(drill)) || 90,
-    onReading: (reading) => {
-      const now = { velocity: reading.velocity, at: Date.parse(reading.at) };
-      const doubt = doubtOf(now, { heldAbove: limit, best, before: before.current });
-      before.current = now;
-      if (doubt) setHeld((waiting) => [...waiting, { ...reading, doubt }].slice(-mostHeld));
-      else take(reading);
-    },
+    onReading: hear,
   });
-  const drop = ({ id }: HeldReading) => setHeld((waiting) => waiting.filter((each) => each.id !== id));
   return {
     line: drill ? line : null,
     state,
     limit,
-    held,
-    keep: (reading: HeldReading) => {
-      drop(reading);
-      take(reading);
+    pending,
+    /** The reading that the rep tapped now takes; it waits no longer. */
+    forRep: (): PendingReading | null => {
+      const plausible = pending.filter(({ doubt }) => doubt === null);
+      const taken = claimedByRep(plausible, now().getTime());
+      if (taken) discard(taken);
+      return taken;
     },
-    drop,
+    claim: (reading: PendingReading) => {
+      discard(reading);
+      if (drill) session.inSession().claim(drill, reading);
+    },
+    discard,
   };
 }
 

@@ -1,0 +1,85 @@
+import type { LogEvent } from '@wrightonic/contract';
+import { lockWords, throwStateOf, type DrillBook } from '@wrightonic/core';
+import type { SignedIn } from '../auth/session';
+import { bookOf } from '../store/drills';
+import { sessionAthlete } from '../store/log';
+import { painHistories, type PainHistory } from '../store/pain';
+
+/** A device whose clock runs ahead by less is put right by this server's clock, ms. */
+const slightlyAhead = 10 * 60_000;
+
+/** How far ahead a clock is, in words. */
+function aheadWords(ms: number): string {
+  const hours = Math.round(ms / 3_600_000);
+  return hours < 48 ? `${Math.max(1, hours)} h` : `${Math.round(hours / 24)} days`;
+}
+
+/**
+ * What a batch of events may not do: lie in the future, throw while pain locks it, unlock without being an instructor.
+ * What it reads is kept for the batch, until an event of the batch changes it.
+ */
+export class LogGuard {
+  private readonly histories = new Map<string, PainHistory>();
+  private readonly athletes = new Map<string, string | null>();
+  private book: DrillBook | null = null;
+
+  constructor(
+    private readonly signedIn: SignedIn,
+    private readonly now: Date,
+  ) {}
+
+  /** The event as it may be stored, or why it is refused for good. */
+  async judged(event: LogEvent): Promise<{ event: LogEvent; why?: never } | { event?: never; why: string }> {
+    const ahead = Date.parse(event.at) - this.now.getTime();
+    if (ahead > slightlyAhead)
+      return {
+        why: `The clock of the device is ${aheadWords(ahead)} ahead. Correct its date and time, then log this again with the time of now.`,
+      };
+    const dated: LogEvent = ahead > 0 ? { ...event, at: this.now.toISOString() } : event;
+    const why = await this.refusal(dated);
+    return why ? { why } : { event: dated };
+  }
+
+  /** Call it for every event that was stored. */
+  async stored(event: LogEvent): Promise<void> {
+    if (event.kind !== 'pain' && event.kind !== 'throws-cleared') return;
+    const athlete = await this.athleteOf(event);
+    if (athlete) this.histories.delete(athlete);
+  }
+
+  private async refusal(event: LogEvent): Promise<string | null> {
+    if (event.kind === 'throws-cleared')
+      return this.signedIn.person.role === 'assistant'
+        ? 'Only an instructor or the owner can unlock throws.'
+        : null;
+    if (event.kind === 'rep') {
+      this.book ??= await bookOf(this.signedIn.academy);
+      if (!this.book.drill(event.drill)?.throws) return null;
+    } else if (event.kind !== 'throw' && event.kind !== 'pitch') return null;
+    const athlete = await this.athleteOf(event);
+    if (!athlete) return null;
+    const { reports, clearances } = await this.historyOf(athlete);
+    const until = <T extends { at: string }>(all: readonly T[]) => all.filter(({ at }) => at <= event.at);
+    const { lock } = throwStateOf(until(reports), until(clearances));
+    return lock && lockWords(lock);
+  }
+
+  private async athleteOf(event: LogEvent): Promise<string | null> {
+    if ('athleteId' in event && event.athleteId) return event.athleteId;
+    if (!('sessionId' in event) || !event.sessionId) return null;
+    const { sessionId } = event;
+    if (!this.athletes.get(sessionId))
+      this.athletes.set(sessionId, await sessionAthlete(this.signedIn.academy, sessionId));
+    return this.athletes.get(sessionId)!;
+  }
+
+  private async historyOf(athlete: string): Promise<PainHistory> {
+    const known = this.histories.get(athlete) ??
+      (await painHistories(this.signedIn.academy, this.signedIn.home.zone, athlete)).get(athlete) ?? {
+        reports: [],
+        clearances: [],
+      };
+    this.histories.set(athlete, known);
+    return known;
+  }
+}

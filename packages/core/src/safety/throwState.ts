@@ -1,0 +1,113 @@
+import type { PainSite } from '../catalogue';
+import { addDays } from '../units/day';
+
+/** What was answered when somebody asked whether anything hurts. */
+export interface Pain {
+  level: 'none' | 'soreness' | 'pain';
+  site: PainSite | null;
+}
+
+/** Pain at these places locks every throw. */
+export const lockingSites: readonly PainSite[] = ['shoulder', 'elbow'];
+
+/** Soreness locks nothing; pain in the shoulder or elbow locks throws. */
+export const locksThrows = (pain: Pain | null): boolean =>
+  pain?.level === 'pain' && pain.site !== null && lockingSites.includes(pain.site);
+
+/** Pain as somebody marked it. */
+export interface PainReport extends Pain {
+  /** Instant, ISO in UTC. */
+  at: string;
+  /** The day at the venue. */
+  date: string;
+  /** Who wrote it down. */
+  by: string;
+}
+
+/** An instructor or owner opened the throws again. */
+export interface Clearance {
+  /** Instant, ISO in UTC. */
+  at: string;
+  /** The day at the venue. */
+  date: string;
+}
+
+/** Throws are locked: a state of the athlete, whatever is answered later, until it is cleared by name. */
+export interface ThrowLock {
+  /** The day on which it was marked. */
+  since: string;
+  /** The instant, ISO in UTC. */
+  at: string;
+  site: PainSite;
+  saidBy: string;
+}
+
+/** Whether an athlete may throw, as far as pain decides it. */
+export interface ThrowState {
+  lock: ThrowLock | null;
+  /** The newest clearance; null without one. */
+  cleared: Clearance | null;
+}
+
+export const openThrows: ThrowState = { lock: null, cleared: null };
+
+/**
+ * Whether an athlete's throws are locked: by the first pain in elbow or shoulder after the newest clearance.
+ *
+ * @param reports of sessions and of home, in any order
+ */
+export function throwStateOf(reports: readonly PainReport[], clearances: readonly Clearance[]): ThrowState {
+  const last = clearances.reduce<Clearance | null>(
+    (newest, each) => (newest === null || each.at > newest.at ? each : newest),
+    null,
+  );
+  const [first] = reports
+    .filter((report) => locksThrows(report) && (last === null || report.at > last.at))
+    .sort((a, b) => (a.at < b.at ? -1 : 1));
+  return {
+    lock: first ? { since: first.date, at: first.at, site: first.site!, saidBy: first.by } : null,
+    cleared: last,
+  };
+}
+
+/** A state with one more report; one from before the newest clearance is old. */
+export const withReport = (state: ThrowState, report: PainReport): ThrowState =>
+  state.lock || !locksThrows(report) || (state.cleared && report.at <= state.cleared.at)
+    ? state
+    : { ...state, lock: { since: report.date, at: report.at, site: report.site!, saidBy: report.by } };
+
+/** A state with one more clearance; it opens what was locked before it. */
+export const withClearance = (state: ThrowState, cleared: Clearance): ThrowState =>
+  state.cleared && cleared.at <= state.cleared.at
+    ? state
+    : { lock: state.lock && state.lock.at > cleared.at ? state.lock : null, cleared };
+
+/** What of a day's limits hangs on the state. */
+interface LockedLimits {
+  maxToday: number;
+  thrownToday: number;
+  restUntil: string | null;
+  leftToday: number;
+  lock: ThrowLock | null;
+  easyOnly: boolean;
+}
+
+/** The limits of a day under another state, as a device shows them before it reads them anew. */
+export const limitsUnder = <T extends LockedLimits>(limits: T, state: ThrowState, on: string): T => ({
+  ...limits,
+  lock: state.lock,
+  easyOnly: easyOnlyOn(state, on),
+  leftToday:
+    state.lock || limits.restUntil ? 0 : Math.max(0, Math.floor(limits.maxToday - limits.thrownToday)),
+});
+
+/** Why no throw may be made, with the day as it was written. */
+export const lockWords = ({ site, since, saidBy }: ThrowLock): string =>
+  `Throws are locked since ${since}: pain in the ${site}, marked by ${saidBy}. An instructor unlocks them by name, with a reason.`;
+
+/** The day of the clearance and so many days after it hold easy throws only. */
+const easyDays = 1;
+
+/** Whether a day after a lock is for easy throws only. */
+export const easyOnlyOn = ({ cleared }: ThrowState, date: string): boolean =>
+  cleared !== null && date >= cleared.date && date <= addDays(cleared.date, easyDays);

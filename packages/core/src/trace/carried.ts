@@ -1,0 +1,49 @@
+import { nodeOf, type Severity } from '../catalogue';
+import { daysBetween } from '../units';
+import type { Findings } from './approach';
+
+/** A grade of an earlier look that still counts. */
+export interface Carried {
+  id: string;
+  grade: Severity;
+  /** The day on which it was given. */
+  date: string;
+}
+
+/** As long a grade is carried where the academy does not say otherwise, days. */
+export const carriedFor = 28;
+/** With fewer checkpoints looked at, and nothing carried, a look cannot be judged yet. */
+export const fewestLookedAt = 8;
+
+/**
+ * What a look carries: everything graded lately that was not looked at again, the newest grade of each.
+ *
+ * @param look the look, with the day on which it was taken
+ * @param earlier finished looks, oldest first; those after the look are passed over
+ * @param days how long a grade is carried, the last day included
+ */
+export function carriedInto(
+  look: { date: string; findings: Findings },
+  earlier: readonly { date: string; findings: Findings }[],
+  days: number,
+): Carried[] {
+  const carried = new Map<string, Carried>();
+  for (const { date, findings } of earlier) {
+    const age = daysBetween(date, look.date);
+    if (age < 0 || age > days) continue;
+    for (const [id, grade] of Object.entries(findings))
+      if (!(id in look.findings)) carried.set(id, { id, grade, date });
+  }
+  return [...carried.values()];
+}
+
+/** What a look comes to with what it carries. */
+export const withCarried = (findings: Findings, carried: readonly Carried[]): Findings => ({
+  ...Object.fromEntries(carried.map(({ id, grade }) => [id, grade])),
+  ...findings,
+});
+
+/** Whether a look says too little to be judged: fewer than eight checkpoints, and nothing carried. */
+export const tooThin = (findings: Findings, carried: readonly Carried[]): boolean =>
+  carried.length === 0 &&
+  Object.keys(findings).filter((id) => nodeOf(id)?.type === 'flaw').length < fewestLookedAt;

@@ -1,0 +1,25 @@
+import { TZDate } from '@date-fns/tz';
+import { isDay } from './day';
+
+const timeForm = /^([01]\d|2[0-3]):([0-5]\d)$/;
+
+/** Whether a text is a time of day, `16:30`. */
+export const isTime = (text: string): boolean => timeForm.test(text);
+
+/**
+ * The instant at which a day and a time of day (`16:30`) fall at a venue. A time that a night skips is taken an hour
+ * later, one that comes twice is the first.
+ *
+ * @throws RangeError for what is no day or no time
+ */
+export function venueInstant(date: string, time: string, zone: string): Date {
+  if (!isDay(date)) throw new RangeError(`date: “${date}” is no day`);
+  if (!isTime(time)) throw new RangeError(`time: “${time}” is no time of day`);
+  const [year, month, day] = date.split('-').map(Number) as [number, number, number];
+  const [hour, minute] = time.split(':').map(Number) as [number, number];
+  return new Date(new TZDate(year, month - 1, day, hour, minute, zone).getTime());
+}
+
+/** The same for what somebody typed, in UTC; null for what is no day or no time. */
+export const typedInstant = (date: string, time: string, zone: string): string | null =>
+  isDay(date) && isTime(time) ? venueInstant(date, time, zone).toISOString() : null;
