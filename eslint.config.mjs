@@ -107,12 +107,30 @@ export default tseslint.config(
     // One door to the tables, so that no query can forget its academy.
     files: ['apps/server/src/**/*.ts'],
     ignores: [
-      'apps/server/src/store/{scope,database,academies}.ts',
+      'apps/server/src/store/{scope,database,migrate,academies}.ts',
       'apps/server/src/store/migrations/*',
       'apps/server/src/store/seeds/*',
       'apps/server/src/http/server.ts',
     ],
     rules: { 'no-restricted-imports': ['error', { paths: [{ name: 'knex' }, { name: 'mysql2' }] }] },
+  },
+  {
+    // The first ten letters of an instant are the day in Greenwich, not at the venue.
+    files: ['apps/*/src/**/*.{ts,tsx}', 'packages/*/src/**/*.ts'],
+    ignores: ['packages/core/src/units/day.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.property.name='slice'][arguments.0.value=0][arguments.1.value=10]",
+          message: 'Ask for the day at the venue: dayAt() of core/units/day.',
+        },
+        {
+          selector: "NewExpression[callee.property.name='DateTimeFormat'][arguments.0.value='en-CA']",
+          message: 'Days are written in one place: core/units/day.',
+        },
+      ],
+    },
   },
   {
     files: ['apps/app/**/*.{ts,tsx}'],

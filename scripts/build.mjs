@@ -98,6 +98,7 @@ export async function buildApp() {
   await alone(join(root, '.data', 'building'), 'building the app', async () => {
     if (existsSync(folder)) return;
     say('Building the app');
+    await must('node', [join(root, 'scripts', 'icons.mjs'), '--check']);
     const fresh = `${folder}.part`;
     rmSync(fresh, { recursive: true, force: true });
     await must('npx', ['expo', 'export', '--platform', 'web', '--output-dir', fresh], {

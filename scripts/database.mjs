@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, mkdtempSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir, userInfo } from 'node:os';
 import { join } from 'node:path';
-import { alive } from './lock.mjs';
+import { identity, living } from './identity.mjs';
 import { atEnd, freePort, launch, must, output, until } from './run.mjs';
 
 const user = userInfo().username;
@@ -22,12 +22,12 @@ async function endLeftOver(data) {
 /** Two scripts never use one folder: the second is told so, and the first goes on. */
 function claim(folder) {
   const file = join(folder, 'in-use-by');
-  const owner = existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
-  if (owner && owner !== process.pid && alive(owner))
+  const owner = existsSync(file) ? living(readFileSync(file, 'utf8')) : null;
+  if (owner && owner !== process.pid)
     throw new Error(
       `${folder} is in use by process ${owner}. End it first, or set DATA_FOLDER to another folder.`,
     );
-  writeFileSync(file, String(process.pid));
+  writeFileSync(file, identity(process.pid));
   atEnd(() => rmSync(file, { force: true }));
 }
 
@@ -44,6 +44,7 @@ export async function launchDatabase(folder, at) {
   mkdirSync(folder, { recursive: true });
   claim(folder);
   if (!existsSync(secret)) {
+    await endLeftOver(data);
     rmSync(data, { recursive: true, force: true });
     await must(
       'mariadb-install-db',

@@ -1,15 +1,7 @@
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
+import { identity, living } from './identity.mjs';
 import { say, wait } from './run.mjs';
-
-export const alive = (pid) => {
-  try {
-    process.kill(pid, 0);
-    return true;
-  } catch (error) {
-    return error.code === 'EPERM';
-  }
-};
 
 /** Lets one process at a time do something, even when two scripts run side by side. */
 export async function alone(file, what, work) {
@@ -17,12 +9,12 @@ export async function alone(file, what, work) {
   let told = false;
   for (;;) {
     try {
-      writeFileSync(file, String(process.pid), { flag: 'wx' });
+      writeFileSync(file, identity(process.pid), { flag: 'wx' });
       break;
     } catch (error) {
       if (error.code !== 'EEXIST') throw error;
-      const owner = Number(readOr(file, '0'));
-      if (owner && !alive(owner)) rmSync(file, { force: true });
+      const owner = readOr(file, '');
+      if (owner && !living(owner)) rmSync(file, { force: true });
       else {
         if (!told) say(`Waiting for another process to finish: ${what}`);
         told = true;

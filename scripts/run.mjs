@@ -8,32 +8,37 @@ export const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 export const say = (text) => process.stdout.write(`${text}\n`);
 
 const cleanups = [];
-let ending;
+let over;
+
+/** Whether this script was told to end. */
+export const ending = () => over !== undefined;
 
 /** Runs before the process ends, however it ends; the last one registered runs first. */
 export const atEnd = (cleanup) => cleanups.push(cleanup);
 
 export function end(code) {
-  ending ??= (async () => {
+  over ??= (async () => {
     for (const cleanup of cleanups.reverse())
       await Promise.resolve(cleanup()).catch((error) => process.stderr.write(`${error.message}\n`));
     process.exit(code);
   })();
-  return ending;
+  return over;
 }
+
+// From the first line on: whatever was started until then is cleaned up.
+for (const [signal, code] of [
+  ['SIGINT', 130],
+  ['SIGTERM', 143],
+  ['SIGHUP', 129],
+])
+  process.on(signal, () => void end(code));
 
 /** Runs a script's work and cleans up after it; Ctrl-C and a polite kill clean up too. */
 export async function main(work) {
-  for (const [signal, code] of [
-    ['SIGINT', 130],
-    ['SIGTERM', 143],
-    ['SIGHUP', 129],
-  ])
-    process.on(signal, () => void end(code));
   try {
     await end((await work()) ?? 0);
   } catch (error) {
-    if (!ending) process.stderr.write(`${error.message}\n`);
+    if (!over) process.stderr.write(`${error.message}\n`);
     await end(1);
   }
 }

@@ -1,25 +1,17 @@
-import type {
-  AthletePage,
-  EventOf,
-  HomeEvent,
-  HomeRecord,
-  Lesson,
-  LogEvent,
-  SharedPage,
-} from '@wrightonic/contract';
+import type { AthletePage, EventOf, HomeEvent, Lesson, LogEvent, SharedPage } from '@wrightonic/contract';
 import { nothingAtHome, throwsAtHome, withHome } from '@wrightonic/contract';
 import {
+  claimedByRep,
   catalogueBook,
   effortChoices,
   ladderEfforts,
-  lockedAtHome,
   rungNow,
   typedInstant,
 } from '@wrightonic/core';
 import { eventsToShow, merged, notHeld } from '../src/features/shared/homeShelf';
 import { groupOf } from '../src/features/work/group';
 import { goesHome, sessionWords } from '../src/features/work/report';
-import { waitingThrow, withWorked } from '../src/features/work/session';
+import { withWorked } from '../src/features/work/session';
 import { lastRepAt, setsDone } from '../src/features/work/sets';
 import { withLessonChanges } from '../src/offline/lessons';
 import { wholeLessons, wholePage } from '../src/offline/older';
@@ -50,23 +42,12 @@ const thrown = (seconds: number, velocity: number | null, effort = 90): EventOf<
 const at = (seconds: number) => start + seconds * 1000;
 
 describe('a radar that is quicker than the thumb', () => {
-  it('keeps the throw for the rep that is tapped next, and for no other', () => {
-    const first = thrown(0, 31);
-    expect(waitingThrow([first], drill, at(4))).toBe(first);
-    expect(waitingThrow([first, rep(4)], drill, at(5))).toBeNull();
-    expect(waitingThrow([first], drill, at(20))).toBeNull();
-    expect(waitingThrow([first], 'blend-pairs', at(4))).toBeNull();
-    const second = thrown(9, 32);
-    expect(waitingThrow([first, rep(4), second], drill, at(10))).toBe(second);
-  });
-  it('leaves a throw that was tapped first to its own rep, whatever the order of ids in one millisecond', () => {
-    const measured = thrown(3, 31);
-    expect(waitingThrow([rep(0), measured], drill, at(4))).toBeNull();
-    expect(waitingThrow([thrown(0, null), rep(0), thrown(6, 31)], drill, at(7))).toMatchObject({
-      velocity: 31,
-    });
-    // Rep and throw of one tap, the throw typed over later: nothing is left over.
-    expect(waitingThrow([rep(0), rep(5), thrown(5, null), measured], drill, at(6))).toBeNull();
+  const reading = (seconds: number) => ({ velocity: 31, at: at(seconds) });
+  it('gives the newest fresh reading to the rep that is tapped next, and counts none by itself', () => {
+    expect(claimedByRep([reading(0)], at(15))).toEqual(reading(0));
+    expect(claimedByRep([reading(0)], at(15) + 1)).toBeNull();
+    expect(claimedByRep([reading(0), reading(9)], at(10))).toEqual(reading(9));
+    expect(claimedByRep([], at(0))).toBeNull();
   });
 });
 
@@ -131,9 +112,20 @@ describe('a session in words', () => {
   });
   it('sends home what is assigned until the next lesson', () => {
     const items = ['2026-05-01', '2026-05-02', '2026-05-04'].map((date, i) => ({ date, drill: `d${i}` }));
-    const page = { plan: { assignment: { items } }, ahead: [{ kind: 'lesson', date: '2026-05-03' }] };
-    expect(goesHome(page as never, '2026-05-01')).toEqual(['d1']);
-    expect(goesHome({ ...page, ahead: [] } as never, '2026-05-01')).toEqual(['d1', 'd2']);
+    const pain = { lock: null, cleared: null };
+    const page = { plan: { assignment: { items } }, ahead: [{ kind: 'lesson', date: '2026-05-03' }], pain };
+    expect(goesHome(page as never, '2026-05-01', catalogueBook)).toEqual(['d1']);
+    expect(goesHome({ ...page, ahead: [] } as never, '2026-05-01', catalogueBook)).toEqual(['d1', 'd2']);
+    const dry = [
+      { date: '2026-05-02', drill: 'easy-catch' },
+      { date: '2026-05-02', drill: 'hip-first-lean' },
+    ];
+    const locked = {
+      ...page,
+      plan: { assignment: { items: dry } },
+      pain: { ...pain, lock: { site: 'elbow' } },
+    };
+    expect(goesHome(locked as never, '2026-05-01', catalogueBook)).toEqual(['hip-first-lean']);
   });
 });
 
@@ -225,22 +217,6 @@ describe('the page behind a link', () => {
     expect(notHeld(all, '2026-05-01T15:00:04.000Z')).toHaveLength(3);
     expect(notHeld(all, '2026-05-01T15:00:06.000Z')).toEqual([refused, open]);
     expect(withHome(home, eventsToShow(all), dayOf).sets.map(({ set }) => set)).toEqual([1, 3]);
-  });
-  it('locks throws for the day after pain in the arm, whatever is marked later', () => {
-    const mark = (level: string, site: string | null) => ({
-      date: '2026-05-01',
-      at: '',
-      level,
-      site,
-      score: null,
-    });
-    const record = { pain: [mark('pain', 'elbow'), mark('none', null)] } as Pick<HomeRecord, 'pain'>;
-    const item = { throws: 10, avoid: [] };
-    expect(lockedAtHome(item, record.pain, '2026-05-01')).toMatch('elbow');
-    expect(lockedAtHome(item, record.pain, '2026-05-02')).toBeNull();
-    expect(lockedAtHome({ throws: 0, avoid: [] }, record.pain, '2026-05-01')).toBeNull();
-    const knee = { pain: [mark('pain', 'knee')] } as Pick<HomeRecord, 'pain'>;
-    expect(lockedAtHome({ throws: 0, avoid: ['knee'] }, knee.pain, '2026-05-01')).toMatch('knee');
   });
   it('adds what was ticked here to the throws of the day, easy ones as half', () => {
     const page = {

@@ -81,6 +81,7 @@ describe('the verdict on velocity', () => {
     top: usual + 1,
     scatter: 1,
     step: 0.1,
+    simulated: 0,
     like: { effort: 90, pitch: 'fastball', ball: 145 },
   });
   it('is a real gain only beyond the noise', () => {

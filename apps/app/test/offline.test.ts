@@ -1,13 +1,14 @@
 import type { AthletePage, LogEvent, OpenSession } from '@wrightonic/contract';
 import { answered, held, journal, logged, restored } from '../src/offline/journal';
-import { sessionEvents, withJournal } from '../src/offline/local';
+import { openThrows } from '@wrightonic/core';
+import { painWith, sessionEvents, withJournal, withPain } from '../src/offline/local';
 import type { Entry } from '../src/offline/outbox';
 import {
   countOf,
   drillsToday,
-  keepsThrow,
   lastTap,
   openSessionId,
+  repThatKeeps,
   threadWith,
   thrown,
   unmeasured,
@@ -38,7 +39,14 @@ const page = {
   academy: { allHard: false },
   limits: { maxToday: 95, restUntil: null },
 } as unknown as AthletePage;
-const begun = entry({ kind: 'look-begun', athleteId: 'athlete', look: 'quick', place: '' });
+const isla = { by: 'Isla', zone: 'America/New_York' };
+const begun = entry({
+  kind: 'look-begun',
+  athleteId: 'athlete',
+  look: 'quick',
+  place: '',
+  zone: 'America/New_York',
+});
 const finding = (node: string, severity: number | null) =>
   entry({ kind: 'finding', lookId: begun.event.id, node, severity });
 
@@ -51,20 +59,44 @@ describe('a look on this device', () => {
       finding('oh.wobble', 0),
       finding('oh.lift-stall', null),
     ];
-    const [look] = withJournal(page, entries, 'Isla').looks;
-    expect(look).toMatchObject({ finished: false, by: 'Isla', findings: { 'oh.wobble': 0 } });
+    const [look] = withJournal(page, entries, isla).looks;
+    // One second after midnight in Greenwich it is the evening before in New York.
+    expect(look).toMatchObject({
+      finished: false,
+      by: 'Isla',
+      date: '2026-04-30',
+      findings: { 'oh.wobble': 0 },
+    });
     expect('oh.lift-stall' in look!.findings).toBe(false);
   });
   it('is not there twice once the server has it, and a finished one is the server’s', () => {
     const stored = { id: begun.event.id, finished: true, findings: { 'oh.wobble': 3 } };
     const known = { ...page, looks: [stored] } as unknown as AthletePage;
-    expect(withJournal(known, [begun, finding('oh.wobble', 1)], 'Isla').looks).toEqual([stored]);
+    expect(withJournal(known, [begun, finding('oh.wobble', 1)], isla).looks).toEqual([stored]);
   });
   it('leaves out what was refused and what is about somebody else', () => {
     const refused = { ...finding('oh.wobble', 2), why: 'no' };
     const other = { ...begun, athleteId: 'other' };
-    expect(withJournal(page, [begun, refused], 'Isla').looks[0]!.findings).toEqual({});
-    expect(withJournal(page, [other], 'Isla').looks).toEqual([]);
+    expect(withJournal(page, [begun, refused], isla).looks[0]!.findings).toEqual({});
+    expect(withJournal(page, [other], isla).looks).toEqual([]);
+  });
+  it('locks throws by pain of this device, opens them by a clearance, and lets what is left follow', () => {
+    const open = {
+      ...page,
+      pain: openThrows,
+      limits: { maxToday: 95, thrownToday: 5, restUntil: null, leftToday: 90 },
+    } as unknown as AthletePage;
+    const hurt = entry({ kind: 'pain', sessionId: 's', moment: 'after', level: 'pain', site: 'elbow' });
+    const locked = painWith(open, [hurt], isla);
+    expect(locked.lock).toMatchObject({ site: 'elbow', saidBy: 'Isla', since: '2026-04-30' });
+    expect(withPain(open, locked, '2026-04-30').limits).toMatchObject({ leftToday: 0, lock: locked.lock });
+    const well = entry({ kind: 'pain', sessionId: 't', moment: 'before', level: 'none', site: null });
+    expect(painWith(open, [hurt, well], isla)).toEqual(locked);
+    const cleared = entry({ kind: 'throws-cleared', athleteId: 'athlete', sessionId: null });
+    expect(painWith(open, [hurt, well, cleared], isla).lock).toBeNull();
+    expect(painWith(open, [{ ...hurt, why: 'no' }], isla)).toBe(openThrows);
+    expect(painWith(open, [{ ...hurt, athleteId: 'other' }], isla)).toBe(openThrows);
+    expect(withPain(open, open.pain, '2026-04-30')).toBe(open);
   });
   it('finishes', () => {
     const entries = [
@@ -72,7 +104,7 @@ describe('a look on this device', () => {
       finding('oh.wobble', 2),
       entry({ kind: 'look-finished', lookId: begun.event.id }),
     ];
-    expect(withJournal(page, entries, 'Isla').looks[0]!.finished).toBe(true);
+    expect(withJournal(page, entries, isla).looks[0]!.finished).toBe(true);
   });
 });
 
@@ -115,14 +147,12 @@ describe('the journal', () => {
 
 const rep = (outcome: 'clean' | 'missed', drill = 'full-delivery') =>
   entry({ kind: 'rep', sessionId: 's', drill, outcome });
-const throwOf = (velocity: number | null, effort: number | null = 90) =>
-  entry({ kind: 'throw', sessionId: 's', drill: 'full-delivery', velocity, effort });
-/** Two events of one tap: the second a moment after the first. */
-const tap = (): [Entry, Entry] => {
+const throwOf = (velocity: number | null, effort: number | null = 90, more: object = {}) =>
+  entry({ kind: 'throw', sessionId: 's', drill: 'full-delivery', velocity, effort, ...more });
+/** A rep, and the throw that it is. */
+const tap = (velocity: number | null = null, more: object = {}): [Entry, Entry] => {
   const first = rep('clean');
-  const second = throwOf(null);
-  second.event.at = new Date(Date.parse(first.event.at) + 3).toISOString();
-  return [first, second];
+  return [first, throwOf(velocity, 90, { repId: first.event.id, ...more })];
 };
 const events = (entries: Entry[]) => entries.map(({ event }) => event);
 
@@ -130,20 +160,24 @@ describe('what is said about an athlete on this device', () => {
   it('lays a struck link over the page, once', () => {
     const fields = { cause: 'oh.lift-stall', effect: 'oh.jump', struck: true, reason: 'Not here' };
     const struck = entry({ kind: 'link-struck', athleteId: 'athlete', ...fields });
-    const seen = withJournal(page, [struck, struck], 'Me');
+    const seen = withJournal(page, [struck, struck], { ...isla, by: 'Me' });
     expect(seen.strikes).toEqual([expect.objectContaining({ ...fields, by: 'Me', id: struck.event.id })]);
   });
   it('lays what others tell over the page until it is taken back', () => {
     const told = entry({ kind: 'instruction', athleteId: 'athlete', from: 'coach', text: 'Push' });
-    expect(withJournal(page, [told], 'Me').told).toMatchObject([{ by: 'coach', text: 'Push' }]);
+    expect(withJournal(page, [told], { ...isla, by: 'Me' }).told).toMatchObject([
+      { by: 'coach', text: 'Push' },
+    ]);
     const undone = entry({ kind: 'undo', sessionId: null, of: told.event.id });
-    expect(withJournal(page, [told, undone], 'Me').told).toEqual([]);
+    expect(withJournal(page, [told, undone], { ...isla, by: 'Me' }).told).toEqual([]);
   });
   it('takes a game off the days ahead', () => {
     const game = { id: 'game', date: '2026-06-09', kind: 'game' as const, minutes: null, title: 'Away' };
     const other = { ...game, id: 'other', date: '2026-06-10' };
     const undone = entry({ kind: 'undo', sessionId: null, of: 'game' });
-    expect(withJournal({ ...page, ahead: [game, other] }, [undone], 'Me').ahead).toEqual([other]);
+    expect(withJournal({ ...page, ahead: [game, other] }, [undone], { ...isla, by: 'Me' }).ahead).toEqual([
+      other,
+    ]);
   });
 });
 
@@ -172,10 +206,15 @@ describe('a session', () => {
     expect(sessionEvents('other', events([a]), [c])).toEqual([]);
   });
 
-  it('takes back a whole tap: the rep with its throw, but not two taps', () => {
+  it('takes back a whole tap: the rep with its throw, joined by id, however far apart', () => {
     const [first, second] = tap();
-    expect(lastTap(events([rep('clean'), first, second])).map(({ kind }) => kind)).toEqual(['throw', 'rep']);
-    expect(lastTap(events([first, second, rep('missed', 'hip-first-lean')]))).toHaveLength(1);
+    const kinds = (list: Entry[]) => lastTap(events(list)).map(({ kind }) => kind);
+    expect(kinds([rep('clean'), first, second])).toEqual(['throw', 'rep']);
+    expect(kinds([first, second, rep('missed', 'hip-first-lean')])).toEqual(['rep']);
+    expect(kinds(tap(31, { source: 'radar' }))).toEqual(['throw', 'rep']);
+    // A throw that was claimed without a rep, and a velocity that was typed for one.
+    expect(kinds([rep('clean'), throwOf(31, 90, { source: 'radar' })])).toEqual(['throw']);
+    expect(kinds(tap(31))).toEqual(['throw']);
     expect(lastTap([])).toEqual([]);
   });
 
@@ -186,11 +225,11 @@ describe('a session', () => {
   });
 
   it('keeps the throw of a rep whose typed velocity is taken back, and not one more', () => {
-    const after = events([rep('clean'), throwOf(33)]);
-    expect(keepsThrow(after, lastTap(after))).toBe('full-delivery');
-    const extra = events([throwOf(31), throwOf(33)]);
-    expect(keepsThrow(extra, lastTap(extra))).toBeNull();
-    expect(keepsThrow(events(tap()), lastTap(events(tap())))).toBeNull();
+    const typed = events(tap(33));
+    expect(repThatKeeps(lastTap(typed))).toBe(typed[1]);
+    expect(repThatKeeps(lastTap(events([throwOf(31), throwOf(33)])))).toBeNull();
+    expect(repThatKeeps(lastTap(events(tap())))).toBeNull();
+    expect(repThatKeeps(lastTap(events(tap(33, { source: 'radar' }))))).toBeNull();
   });
 
   it('counts throws of the day, wherever they were thrown', () => {

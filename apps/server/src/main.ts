@@ -3,8 +3,11 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import pino from 'pino';
 import { server } from './http/server';
+import { settingsOf } from './settings';
 import { Doorkeeper } from './store/academies';
-import { connect, migrate } from './store/database';
+import { connect } from './store/database';
+import { dump } from './store/dump';
+import { migrate } from './store/migrate';
 import { seedSaltmarsh } from './store/seeds/saltmarsh';
 
 const need = (name: string): string => {
@@ -24,22 +27,29 @@ function cookieSecret(folder: string): string {
 }
 
 async function main(): Promise<void> {
+  const settings = settingsOf(process.env);
   const log = pino({ level: process.env['LOG_LEVEL'] ?? 'warn' });
-  const db = connect(need('DATABASE_URL'));
-  await migrate(db);
-  if (process.env['DEMO'] !== 'no' && (await new Doorkeeper(db).isEmpty()))
-    await seedSaltmarsh(db, new Date());
-  const secret = cookieSecret(need('DATA_FOLDER'));
-  const port = Number(process.env['PORT'] ?? 4310);
+  const [url, folder] = [need('DATABASE_URL'), need('DATA_FOLDER')];
+  const db = connect(url);
+  await migrate(db, async ([first]) => {
+    const file = await dump(url, join(folder, 'dumps'), `before-${first}-${Date.now()}`);
+    process.stdout.write(`The database as it was is kept in ${file}\n`);
+  });
+  if (!settings.demoNever && (await new Doorkeeper(db).isEmpty())) await seedSaltmarsh(db, new Date());
   const app = process.env['APP_FOLDER'];
-  const listening = server({ db, secret, log, ...(app ? { app } : {}) }).listen(
-    port,
-    '127.0.0.1',
-    (error?: Error) => {
-      if (error) throw error;
-      process.stdout.write(`Wrightonic is at http://127.0.0.1:${port}\n`);
-    },
-  );
+  const listening = server({
+    db,
+    secret: cookieSecret(folder),
+    log,
+    settings,
+    ...(app ? { app } : {}),
+  }).listen(settings.port, settings.host, (error?: Error) => {
+    if (error) throw error;
+    process.stdout.write(`Wrightonic is at ${settings.publicUrl}\n`);
+  });
+  // A request that does not come to its end is given up.
+  listening.headersTimeout = 15_000;
+  listening.requestTimeout = 60_000;
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => {
       listening.close(() => void db.destroy().then(() => process.exit(0)));

@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { v7 } from 'uuid';
-import { connect, migrate } from '../src/store/database';
+import { connect } from '../src/store/database';
+import { migrate } from '../src/store/migrate';
 
 it('go up from the first landed version without loss', async () => {
   const given = new URL(process.env['DATABASE_URL']!);

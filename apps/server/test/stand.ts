@@ -7,7 +7,8 @@ import { v7 } from 'uuid';
 import { hashPassword } from '../src/auth/password';
 import { server } from '../src/http/server';
 import { Doorkeeper } from '../src/store/academies';
-import { connect, migrate } from '../src/store/database';
+import { connect } from '../src/store/database';
+import { migrate } from '../src/store/migrate';
 
 export const password = 'a password of the tests';
 const everything = [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))];

@@ -6,7 +6,7 @@ import type {
   ClipEvent,
   DayThrows,
   LinkEdit,
-  MissSide,
+  Missed,
   Offer,
   PastInjury,
   Results,
@@ -256,7 +256,7 @@ export interface ThrowRecord {
   aim: PicturePoint | null;
   arrived: PicturePoint | null;
   /** Null when nobody charted it. */
-  sides: MissSide[] | null;
+  sides: Missed[] | null;
 }
 
 export interface DrawingRecord {

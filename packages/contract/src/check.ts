@@ -18,8 +18,12 @@ const options: Joi.ValidationOptions = {
 /** Names that would change an object instead of standing in it. */
 const unsafe = ['__proto__'];
 
-/** Path of the first such name in a value from outside; null when there is none. */
+/** Half a character, which no database keeps. */
+const loneSurrogate = /\p{Surrogate}/u;
+
+/** Path of the first such name or half character in a value from outside; null when there is none. */
 function unsafeName(value: unknown, path: readonly string[] = []): string | null {
+  if (typeof value === 'string' && loneSurrogate.test(value)) return path.join('.') || 'input';
   if (typeof value !== 'object' || value === null) return null;
   for (const [key, each] of Object.entries(value)) {
     const here = [...path, key];
@@ -32,7 +36,8 @@ function unsafeName(value: unknown, path: readonly string[] = []): string | null
 /** Holds a value from outside against a schema; answers with the value or with every problem by field. */
 export function check<T>(schema: Joi.Schema<T>, value: unknown): Checked<T> {
   const named = unsafeName(value);
-  if (named) return { problems: [{ field: named, message: `${named} is not a name that can be used` }] };
+  if (named)
+    return { problems: [{ field: named, message: `${named} is or holds something that cannot be kept` }] };
   const result = schema.validate(value, options);
   if (!result.error) return { value: result.value as T };
   return {

@@ -1,4 +1,4 @@
-import { levelAt, missSides, readTable, type Level, type MissSide, type RowProblem } from '@wrightonic/core';
+import { levelAt, missSides, readTable, type Level, type Missed, type RowProblem } from '@wrightonic/core';
 import Joi from 'joi';
 import { newAthlete, type Guardian, type NewAthlete, type Weekday } from './athletes';
 import { check } from './check';
@@ -24,7 +24,7 @@ export interface ImportedThrow {
   ballG: number;
   kind: 'game' | 'practice';
   /** Null when nobody charted it. */
-  sides: MissSide[] | null;
+  sides: Missed[] | null;
 }
 export interface ThrowsImport {
   throws: ImportedThrow[];
@@ -45,7 +45,7 @@ export const throwsImport = Joi.object<ThrowsImport>({
         ballG: Joi.number().min(50).max(2000).required(),
         kind: Joi.valid('game', 'practice').required(),
         sides: Joi.array()
-          .items(Joi.valid(...missSides))
+          .items(Joi.valid(...missSides, 'unknown'))
           .max(2)
           .unique()
           .allow(null)

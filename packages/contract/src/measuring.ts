@@ -1,4 +1,6 @@
 import {
+  clipViews,
+  type ClipView,
   clipEvents,
   screenTestOf,
   segments,
@@ -11,8 +13,7 @@ import { severity } from './headless';
 import { id, line, note, zone } from './shared';
 
 /** How a camera stood to the delivery. */
-export const clipViews = ['side', 'front', 'behind', 'above', 'other'] as const;
-export type ClipView = (typeof clipViews)[number];
+export { clipViews, type ClipView };
 export const drawingKinds = ['angle', 'line', 'length', 'scale'] as const;
 export type DrawingKind = (typeof drawingKinds)[number];
 /** Points a drawing of each kind has. */

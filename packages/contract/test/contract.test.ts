@@ -219,6 +219,7 @@ describe('what a trace is made of', () => {
       athlete: { discipline: 'overhand', throws: 'R', age: 15 },
       approach: { leave: 'fall', lift: 'drift', teach: 'instruct', hips: 'half' },
       look: { findings: { 'oh.hips-late': 2, 'lim.hip-ir.trail': 2 }, details: {} },
+      carried: [],
       strikes: [],
       results: null,
       ...more,

@@ -4,6 +4,7 @@ import {
   doneOf,
   emptyAthlete,
   groupWeek,
+  limitsOfPage,
   thrownIn,
   usualWeek,
   weekInputFor,
@@ -33,6 +34,7 @@ const page = {
     weekThrows: null,
     buildUpWeeks: null,
     rampPercent: 20,
+    carryDays: 28,
     allHard: false,
   },
   ahead: [
@@ -78,6 +80,7 @@ const page = {
   },
   sessions: [{ id: 's', date: addDays(monday, -7) }],
   thrownLately: [],
+  pain: { lock: null, cleared: null },
   history: [],
   lastThrow: null,
 } as unknown as AthletePage;
@@ -145,19 +148,15 @@ describe('an academy that counts every throw as a hard one', () => {
   const academy = { ...page.academy, allHard: true };
   it('plans and checks its weeks so', () => {
     const days = usualWeek(page, monday);
-    expect(weekInputFor(page, days)!.candidates.some(({ hard }) => hard)).toBe(false);
-    expect(weekInputFor({ ...page, academy }, days)!.candidates.every(({ hard }) => hard)).toBe(true);
+    expect(weekInputFor(page, days)!.allHard).toBe(false);
+    expect(weekInputFor({ ...page, academy }, days)!.allHard).toBe(true);
+    expect(limitsOfPage({ ...page, academy })).toMatchObject({ allHard: true, league: page.athlete.league });
     const items = [
       { date: monday, drill: 'on-time-hand-throw', sets: 2 },
       { date: monday, drill: 'hip-first-lean', sets: 2 },
     ];
     const none = () => undefined;
-    expect(thrownIn(items, none, page.academy)).toEqual([
-      { date: monday, count: 16, kind: 'practice', effort: 50 },
-    ]);
-    expect(thrownIn(items, none, academy)).toEqual([
-      { date: monday, count: 16, kind: 'practice', effort: null },
-    ]);
+    expect(thrownIn(items, none)).toEqual([{ date: monday, count: 16, kind: 'practice', effort: 50 }]);
   });
 });
 
@@ -179,7 +178,7 @@ describe('the sheet of a week', () => {
   } as unknown as AthletePage;
 
   it('says each day in the athlete’s voice, with what is thrown, and no surname', () => {
-    const sheet = weekSheet(assigned.athlete, assigned.plan, assigned.plan!.assignment, 'The Barn');
+    const sheet = weekSheet(assigned.athlete, assigned.plan, assigned.plan!.assignment, 'The Barn', null);
     const [first, second] = sheet.days;
     expect(first!.items.map(({ name, sets, amount, throws }) => [name, sets, amount, throws])).toEqual([
       ['Hip-first lean', 2, '8 reps', 0],
@@ -189,6 +188,12 @@ describe('the sheet of a week', () => {
     expect(second!.items[0]!.amount).toBe('5 reps, hold 3 s');
     expect(first!.items[0]!.cue).toMatch(/^Feel|^Let|^The/);
     expect(JSON.stringify(sheet)).not.toContain('Ablethorpe');
-    expect(weekSheet(assigned.athlete, null, null, 'The Barn').days).toEqual([]);
+    const lock = { since: monday, at: `${monday}T10:00:00.000Z`, site: 'elbow' as const, saidBy: 'Isla' };
+    const locked = weekSheet(assigned.athlete, assigned.plan, assigned.plan!.assignment, 'The Barn', lock);
+    expect(locked.days.slice(0, 2).map(({ items, throws }) => [items.length, throws])).toEqual([
+      [1, 0],
+      [1, 0],
+    ]);
+    expect(weekSheet(assigned.athlete, null, null, 'The Barn', null).days).toEqual([]);
   });
 });

@@ -2,8 +2,11 @@ import {
   angleAt,
   bodyPoints,
   clipIntervals,
+  clipMeasures,
   clipOffers,
   derivedMeasures,
+  drawnDoubts,
+  seenFrom,
   drawnValue,
   flaws,
   joints,
@@ -82,7 +85,11 @@ describe('times between events', () => {
 describe('what a clip offers', () => {
   const whom = { discipline: 'overhand', level: 'high-school' } as const;
   it('comes from named drawings, in the unit of the measure', () => {
-    const measures = derivedMeasures({ stride: 120, 'knee-at-plant': 135, 'knee-at-release': 130 }, 178);
+    const measures = derivedMeasures(
+      { stride: 120, 'knee-at-plant': 135, 'knee-at-release': 130 },
+      178,
+      'side',
+    );
     expect(measures).toEqual(
       expect.arrayContaining([
         { checkpoint: 'oh.short-stride', value: expect.closeTo(67.4, 1) },
@@ -96,7 +103,8 @@ describe('what a clip offers', () => {
       'oh.lead-leg-soft': 1,
     });
   });
-  it('is no stride without a height', () => expect(derivedMeasures({ stride: 120 }, null)).toEqual([]));
+  it('is no stride without a height', () =>
+    expect(derivedMeasures({ stride: 120 }, null, 'side')).toEqual([]));
 });
 
 describe('the body', () => {
@@ -122,5 +130,42 @@ describe('the body', () => {
         expect(far(points.leadHip, points.leadKnee)).toBeCloseTo(0.245, 9);
         expect(far(points.trailShoulder, points.throwingElbow)).toBeCloseTo(0.165, 9);
       }
+  });
+});
+
+describe('what a clip cannot show', () => {
+  it('is a turn about the vertical, from the side, the front or behind', () => {
+    const drawn = { separation: 40, 'hips-at-release': 45 };
+    for (const view of ['side', 'front', 'behind'] as const)
+      expect(derivedMeasures(drawn, 178, view)).toEqual([]);
+    expect(derivedMeasures(drawn, 178, 'above').map(({ checkpoint }) => checkpoint)).toEqual([
+      'oh.low-separation',
+      'wm.hips-slam',
+    ]);
+    const offered = (view: 'side' | 'above') =>
+      clipMeasures.overhand.filter((each) => seenFrom(each, view)).map(({ id }) => id);
+    expect(offered('side')).not.toContain('separation');
+    expect(offered('above')).toContain('separation');
+  });
+});
+
+describe('what is asked before a drawing counts', () => {
+  const knee = clipMeasures.overhand.find(({ id }) => id === 'knee-at-plant')!;
+  const clip = { marks: { plant: 1 }, fps: 100 };
+  const kinds = (time: number, value: number | null, of = clip as Parameters<typeof drawnDoubts>[2]) =>
+    drawnDoubts(knee, { time, value }, of).map(({ kind, marked }) => [kind, marked]);
+  it('is another frame than that of its event, or an event that is not marked', () => {
+    expect(kinds(1.004, 120)).toEqual([]);
+    expect(kinds(1.01, 120)).toEqual([['event', 1]]);
+    expect(kinds(0.99, 120)).toEqual([['event', 1]]);
+    expect(kinds(1, 120, { marks: {}, fps: 100 })).toEqual([['event', null]]);
+    const shin = clipMeasures.overhand.find(({ id }) => id === 'back-shin')!;
+    expect(drawnDoubts(shin, { time: 3, value: 30 }, clip)).toEqual([]);
+  });
+  it('is a figure that no body shows', () => {
+    expect(kinds(1, 60)).toEqual([]);
+    expect(kinds(1, 59.9)).toEqual([['range', null]]);
+    expect(kinds(1, 180)).toEqual([]);
+    expect(kinds(1, null)).toEqual([]);
   });
 });

@@ -42,7 +42,7 @@ describe('the figure of a set-up', () => {
 
   it.each(drills.map(({ id }) => [id]))('of %s stands inside its frame, for both hands', (id) => {
     for (const hand of ['L', 'R'] as const) {
-      const shapes = drawScene(id, { ...size, hand })!;
+      const shapes = drawScene(id, { ...size, hand, discipline: 'overhand' })!;
       expect(shapes.length).toBeGreaterThan(12);
       for (const { path, ink } of shapes) {
         if (ink === 'ball' || path.includes('a')) continue;
@@ -58,7 +58,9 @@ describe('the figure of a set-up', () => {
   });
 
   it('is mirrored for a left-hander', () => {
-    const [right, left] = (['R', 'L'] as const).map((hand) => drawScene('knee-gate', { ...size, hand })!);
+    const [right, left] = (['R', 'L'] as const).map((hand) =>
+      drawScene('knee-gate', { ...size, hand, discipline: 'overhand' })!,
+    );
     const lines = (shapes: typeof right) => shapes!.filter(({ path }) => !path.includes('a'));
     lines(right).forEach(({ path }, n) => {
       const [a, b] = [numbers(path), numbers(lines(left)[n]!.path)];
@@ -67,7 +69,7 @@ describe('the figure of a set-up', () => {
   });
 
   it('is not there for a drill that nobody drew', () => {
-    expect(drawScene('own-drill', { ...size, hand: 'R' })).toBeNull();
+    expect(drawScene('own-drill', { ...size, hand: 'R', discipline: 'overhand' })).toBeNull();
   });
 });
 

@@ -5,6 +5,7 @@ import {
   daysOfThrows,
   itemThrows,
   pitchLimits,
+  openThrows,
   planAgainstLimits,
   throwLimits,
   type DayThrows,
@@ -23,8 +24,9 @@ const easy = (ago: number, count: number): DayThrows => ({
   kind: 'practice',
   effort: 79,
 });
+const free = { league: null, allHard: false, pain: openThrows };
 const limits = (discipline: Discipline, age: number, throws: DayThrows[], more: Partial<LimitsInput> = {}) =>
-  throwLimits({ discipline, birthdate: born(age), throws, on, ...more });
+  throwLimits({ ...free, discipline, birthdate: born(age), throws, on, ...more });
 
 describe('a day of throws', () => {
   it('counts hard ones in full and easy ones half', () => {
@@ -71,19 +73,40 @@ describe('rest, at every edge of the table', () => {
   );
   it.each(edges)('%s at %d: %d hard throws ask for %d days', (discipline, age, hard, days) => {
     const thrown = '2026-06-10';
-    const free = addDays(thrown, days + 1);
+    const again = addDays(thrown, days + 1);
     const asked = (date: string) =>
       throwLimits({
+        ...free,
         discipline,
         birthdate: born(age),
         throws: [{ date: thrown, count: hard, kind: 'game' }],
         on: date,
       });
-    expect(asked(free)).toMatchObject({ restUntil: null });
+    expect(asked(again)).toMatchObject({ restUntil: null });
     if (days > 0) {
-      expect(asked(addDays(free, -1))).toMatchObject({ restUntil: free, leftToday: 0 });
+      expect(asked(addDays(again, -1))).toMatchObject({ restUntil: again, leftToday: 0 });
       expect(asked(addDays(thrown, 1)).because).toContain(`after ${hard} hard throws on ${thrown}`);
     }
+  });
+
+  it('counts every throw as hard where the academy does', () => {
+    expect(limits('overhand', 15, [easy(1, 31)]).restUntil).toBeNull();
+    expect(limits('overhand', 15, [easy(1, 31)], { allHard: true }).restUntil).toBe(day(-1));
+    expect(limits('overhand', 15, [easy(0, 31)], { allHard: true }).hardToday).toBe(31);
+  });
+
+  it('leaves nothing while pain locks the throws, and says why', () => {
+    const lock = { since: day(3), at: `${day(3)}T10:00:00.000Z`, site: 'shoulder' as const, saidBy: 'Isla' };
+    expect(limits('overhand', 15, [], { pain: { lock, cleared: null } })).toMatchObject({
+      leftToday: 0,
+      lock,
+      because: `pain in the shoulder since ${day(3)}`,
+    });
+  });
+
+  it('refuses a birth date after the day, and takes the day itself', () => {
+    expect(() => limits('overhand', 15, [], { birthdate: day(-1) })).toThrow(/^birthdate/);
+    expect(limits('overhand', 15, [], { birthdate: on }).age).toBe(0);
   });
 
   it('adds two teams of one day together', () => {
@@ -101,7 +124,7 @@ describe('rest, at every edge of the table', () => {
 
   it('goes by the age on the day of the throws', () => {
     const throws = [game(1, 31)];
-    const birthday = { discipline: 'overhand' as const, throws, on };
+    const birthday = { ...free, discipline: 'overhand' as const, throws, on };
     expect(throwLimits({ ...birthday, birthdate: '2011-06-11' }).restUntil).toBe(addDays(day(1), 2));
     expect(throwLimits({ ...birthday, birthdate: '2011-06-10' }).restUntil).toBe(addDays(day(1), 2));
     expect(throwLimits({ ...birthday, throws: [game(1, 25)], birthdate: '2011-06-11' }).restUntil).toBe(
@@ -142,7 +165,7 @@ describe('the week', () => {
 });
 
 describe('a plan', () => {
-  const input = { discipline: 'overhand' as const, birthdate: born(15), throws: [game(1, 45)] };
+  const input = { ...free, discipline: 'overhand' as const, birthdate: born(15), throws: [game(1, 45)] };
   const plan = (ahead: number, count: number, effort = 90): DayThrows => ({
     date: day(-ahead),
     count,
@@ -158,6 +181,23 @@ describe('a plan', () => {
       { date: day(-3), kind: 'limit', message: expect.stringContaining('three days in a row') },
     ]);
     expect(planAgainstLimits(input, [plan(1, 96)])[0]).toMatchObject({ kind: 'limit', date: day(-1) });
+  });
+  it('is held against a lock and the easy day after it, whatever is left', () => {
+    const lock = { since: day(2), at: `${day(2)}T10:00:00.000Z`, site: 'elbow' as const, saidBy: 'Isla' };
+    const locked = { ...input, throws: [], pain: { lock, cleared: null } };
+    expect(planAgainstLimits(locked, [plan(0, 1, 40)])).toEqual([
+      { date: on, kind: 'lock', message: `no throws: pain in the elbow since ${day(2)}` },
+    ]);
+    const cleared = { at: `${on}T09:00:00.000Z`, date: on };
+    const easyDay = { ...input, throws: [], pain: { lock: null, cleared } };
+    expect(planAgainstLimits(easyDay, [plan(0, 10, 79)])).toEqual([]);
+    expect(planAgainstLimits(easyDay, [plan(0, 10, 80)])).toEqual([
+      { date: on, kind: 'limit', message: expect.stringContaining('easy throws only') },
+    ]);
+    expect(planAgainstLimits(easyDay, [plan(2, 10, 80)])).toEqual([]);
+  });
+  it('counts planned throws as hard where the academy counts all so', () => {
+    expect(planAgainstLimits({ ...input, allHard: true }, [plan(0, 10, 60)])[0]!.kind).toBe('limit');
   });
   it('warns of a steep week with the figures, and does not forbid it', () => {
     const calm = { ...input, throws: [easy(10, 40), easy(20, 40)] };

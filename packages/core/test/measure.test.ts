@@ -146,6 +146,7 @@ describe('velocity of a session', () => {
     usual: value,
     scatter: 0,
     step: 0.001,
+    simulated: 0,
     like: { effort: 90, pitch: 'fastball', ball: 145 },
     ...more,
   });

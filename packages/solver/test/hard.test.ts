@@ -1,4 +1,4 @@
-import { addDays, drillOf, drills, parseDose, planWeek, type Candidate } from '@wrightonic/core';
+import { addDays, drillOf, drills, openThrows, parseDose, planWeek, type Candidate } from '@wrightonic/core';
 import { loadSolver } from '../src';
 
 const monday = '2026-06-08';
@@ -16,8 +16,10 @@ it('gives half as much a day where every throw counts as a hard one', async () =
         discipline: 'overhand',
         birthdate: '2011-01-01',
         league: { maxPerDay: 12, maxPerGame: null },
+        allHard: hard,
+        pain: openThrows,
         throws: [],
-        candidates: [candidate('warm-up-flow', 0.1), { ...candidate('on-time-hand-throw', 1), hard }],
+        candidates: [candidate('warm-up-flow', 0.1), candidate('on-time-hand-throw', 1)],
         days: [0, 1, 3, 5].map((n) => ({
           date: addDays(monday, n),
           kind: 'lesson',

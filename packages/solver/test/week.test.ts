@@ -8,6 +8,7 @@ import {
   drillOf,
   drills,
   isHard,
+  openThrows,
   parseDose,
   planWeek,
   throwLimits,
@@ -29,6 +30,9 @@ const candidate = (id: string, value = 1, lessonOnly = false): Candidate => {
 const week = (fields: Partial<WeekInput>): WeekInput => ({
   discipline: 'overhand',
   birthdate: '2011-01-01',
+  league: null,
+  allHard: false,
+  pain: openThrows,
   throws: [],
   candidates: [candidate('warm-up-flow', 0.1), candidate('hip-first-lean')],
   days: [day(0), day(2), day(4)],
@@ -108,6 +112,31 @@ describe('a week worked by hand', () => {
       expect(on(4, 'home')).toContain(id);
     }
     expect(friday).toContain('hip-first-lean');
+  });
+
+  it('throws nothing while pain locks the throws, and easily on the first day after it', () => {
+    const input = week({
+      candidates: ['warm-up-flow', 'full-delivery', 'on-time-hand-throw', 'hip-first-lean'].map((id) =>
+        candidate(id),
+      ),
+      days: [day(0), day(1), day(2), day(3)],
+    });
+    const lock = { since: monday, at: `${monday}T08:00:00.000Z`, site: 'elbow' as const, saidBy: 'Isla' };
+    const thrown = (pain: WeekInput['pain']) =>
+      flat(planWeek({ ...input, pain }, solve)).filter(({ drill }) => drillOf(drill)!.throws > 0);
+    expect(thrown({ lock, cleared: null })).toEqual([]);
+    expect(planWeek({ ...input, pain: { lock, cleared: null } }, solve).held[0]).toContain(
+      'Throws are locked',
+    );
+    const cleared = { at: `${monday}T08:00:00.000Z`, date: monday };
+    const after = thrown({ lock: null, cleared });
+    const hardOn = after.filter(({ drill }) => drill === 'full-delivery').map(({ date }) => date);
+    expect(hardOn.length).toBeGreaterThan(0);
+    for (const date of hardOn) expect(date > addDays(monday, 1)).toBe(true);
+    const words = checkWeek({ ...input, pain: { lock, cleared: null } }, [
+      { date: monday, drill: 'full-delivery', sets: 1 },
+    ]).map((rule) => rule.words);
+    expect(words.join()).toContain('throws are locked since 2026-06-08: pain in the elbow');
   });
 
   it('moves little when planned anew, and leaves what was done', () => {

@@ -17,12 +17,14 @@ interface Settings {
   group: Group | null;
   /** The radar line that velocities come from; null when they are typed. */
   radar: string | null;
+  /** Constraints that are on, by athlete and drill, as they were changed last. */
+  constraints: Readonly<Record<string, string[]>>;
 }
 
 const place = 'wrightonic.settings';
 
 export function storedSettings(): Settings {
-  const usual: Settings = { theme: 'auto', sound: true, group: null, radar: null };
+  const usual: Settings = { theme: 'auto', sound: true, group: null, radar: null, constraints: {} };
   try {
     return { ...usual, ...(JSON.parse(localStorage.getItem(place) ?? '{}') as Partial<Settings>) };
   } catch {
@@ -49,7 +51,16 @@ export const settings = createSlice({
     radarChosen: (state, { payload }: PayloadAction<string | null>) => {
       state.radar = payload;
     },
+    constraintsSet: (state, { payload: { key, on } }: PayloadAction<{ key: string; on: string[] }>) => {
+      const { [key]: _, ...others } = state.constraints;
+      state.constraints = Object.fromEntries([...Object.entries(others), [key, on]].slice(-mostRemembered));
+    },
   },
 });
 
-export const { themeChosen, soundSwitched, groupChosen, radarChosen } = settings.actions;
+/** Of so many drills it is remembered what is on; the oldest are forgotten. */
+const mostRemembered = 400;
+
+export const constraintsKey = (athlete: string, drill: string): string => `${athlete} ${drill}`;
+
+export const { themeChosen, soundSwitched, groupChosen, radarChosen, constraintsSet } = settings.actions;

@@ -1,7 +1,6 @@
 import type { RequestHandler } from 'express';
 import { ConnectSessionKnexStore } from 'connect-session-knex';
 import { csrfSync } from 'csrf-sync';
-import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
 import session from 'express-session';
 import { Refused } from '../http/refused';
 import { Academy } from '../store/scope';
@@ -11,6 +10,8 @@ declare module 'express-session' {
   interface SessionData {
     personId?: string;
     academyId?: string;
+    /** When its person signed in, milliseconds since 1970. */
+    since?: number;
   }
 }
 
@@ -27,7 +28,9 @@ declare module 'express-serve-static-core' {
   }
 }
 
-const weeks = 4;
+/** A session that is not used for so long ends, and every session after its longest time. */
+const idleMs = 4 * 7 * 24 * 3_600_000;
+const longestMs = 90 * 24 * 3_600_000;
 
 /** Whoever called has been told by their callback; the same failure once more, heard by nobody, would end the server. */
 const told = (work: Promise<unknown>): Promise<never> => work.catch(() => undefined) as Promise<never>;
@@ -57,45 +60,46 @@ class CalmStore extends ConnectSessionKnexStore {
   }
 }
 
-export const webSession = (door: Doorkeeper, secret: string): RequestHandler =>
+/** @param secure people reach the server over TLS alone */
+export const webSession = (door: Doorkeeper, secret: string, secure: boolean): RequestHandler =>
   session({
     name: 'wrightonic',
     secret,
     resave: false,
     saveUninitialized: false,
+    // Whoever comes back keeps their session; it ends when nobody does.
+    rolling: true,
     store: new CalmStore({ knex: door.db, tableName: 'web_sessions', createTable: false }),
     cookie: {
       httpOnly: true,
       sameSite: 'strict',
-      secure: 'auto',
-      maxAge: weeks * 7 * 24 * 3_600_000,
+      secure: secure || 'auto',
+      maxAge: idleMs,
     },
   });
+
+const tokenHeader = 'x-csrf-token';
 
 /** The token of the session comes back in a header with every request that changes something. */
-export const csrf = csrfSync({ getTokenFromRequest: (request) => request.get('x-csrf-token') });
+export const csrf = csrfSync({ getTokenFromRequest: (request) => request.get(tokenHeader) });
 
-/** Ten wrong passwords for one address in a quarter of an hour are enough. */
-export const signInLimit = (): RequestHandler =>
-  rateLimit({
-    windowMs: 15 * 60_000,
-    limit: 10,
-    skipSuccessfulRequests: true,
-    keyGenerator: (request) => {
-      const email = String((request.body as { email?: unknown } | undefined)?.email ?? '').toLowerCase();
-      return `${ipKeyGenerator(request.ip ?? '')} ${email}`;
-    },
-    handler: () => {
-      throw new Refused(429, 'Too many wrong passwords for this address. Wait a quarter of an hour.');
-    },
-  });
+/** What somebody sends who is not signed in: nothing is kept for them, not even a token. */
+export const anonymousToken = 'nobody';
+
+/** A page of somebody else cannot send a header of its own; for who is signed in it holds the session's token. */
+export const csrfProtection: RequestHandler = (request, response, next) => {
+  if (request.session.personId) return csrf.csrfSynchronisedProtection(request, response, next);
+  const reads = ['GET', 'HEAD', 'OPTIONS'].includes(request.method);
+  if (!reads && !request.get(tokenHeader)) throw new Refused(403, 'This page is out of date. Load it again.');
+  next();
+};
 
 /** Finds out who is signed in; a person who is gone is nobody. */
 export const knowPerson =
   (door: Doorkeeper): RequestHandler =>
   async (request, _response, next) => {
-    const { personId, academyId } = request.session;
-    if (personId && academyId) {
+    const { personId, academyId, since = Date.now() } = request.session;
+    if (personId && academyId && Date.now() - since < longestMs) {
       const [person, home] = await Promise.all([door.person(academyId, personId), door.academy(academyId)]);
       if (person && home) request.signedIn = { person, home, academy: new Academy(door.db, home.id) };
     }

@@ -1,8 +1,8 @@
 import { calendarText, newGames } from '@wrightonic/contract';
 import { addDays, TableError, dayAt } from '@wrightonic/core';
-import { readGames } from '@wrightonic/core/icalendar';
 import { Router } from 'express';
 import { mustInstruct } from '../auth/session';
+import { BudgetSpent, type Parser } from '../parse/parser';
 import { addGames } from '../store/ahead';
 import { athlete } from '../store/athletes';
 import { body, found, pathId, who } from './input';
@@ -12,7 +12,7 @@ import { refusedField } from './refused';
 const daysAhead = 365;
 
 /** Games of a league calendar: read and shown first, then kept. */
-export function gameRoutes(): Router {
+export function gameRoutes(parser: Parser): Router {
   const routes = Router();
   routes.post('/athletes/:id/games/import', mustInstruct, async (request, response) => {
     const { academy, home } = who(request);
@@ -20,9 +20,10 @@ export function gameRoutes(): Router {
     const { text } = body(request, calendarText);
     const from = dayAt(new Date(), home.zone);
     try {
-      response.json(readGames(text, { from, until: addDays(from, daysAhead), zone: home.zone }));
+      response.json(await parser.games({ text, from, until: addDays(from, daysAhead), zone: home.zone }));
     } catch (error) {
-      if (error instanceof TableError) throw refusedField('text', error.message);
+      if (error instanceof TableError || error instanceof BudgetSpent)
+        throw refusedField('text', error.message);
       throw error;
     }
   });

@@ -14,3 +14,6 @@ export class Hub {
     return () => this.emitter.off(topic, hear);
   }
 }
+
+/** Topic on which the id of a session is told when it ends. */
+export const sessionEnded = 'session ended';

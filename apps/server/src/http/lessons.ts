@@ -11,7 +11,8 @@ import { addLesson, lessonsBetween, lessonsOn } from '../store/lessons';
 import { Academy } from '../store/scope';
 import { body, found, who } from './input';
 import { Refused } from './refused';
-import { hashOf, missLimit, newSecret } from './secrets';
+import { missLimit } from './limits';
+import { hashOf, newSecret } from './secrets';
 
 const dayMs = 86_400_000;
 /** What a calendar shows of the past and of what is coming, days. */

@@ -58,7 +58,7 @@ export async function offersFor(academy: Academy, athlete: Whom, today: string):
         return figure ? [[drawing.measure, figure.value]] : [];
       }),
     );
-    offers.push(...clipOffers(derivedMeasures(drawn, athlete.heightCm), whom, clip.date));
+    offers.push(...clipOffers(derivedMeasures(drawn, athlete.heightCm, clip.view), whom, clip.date));
   }
   const last = looks.findLast(({ finished }) => finished);
   const open = looks.at(-1)?.finished === false ? looks.at(-1) : undefined;

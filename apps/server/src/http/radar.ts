@@ -11,8 +11,8 @@ import {
 import { fromMph } from '@wrightonic/core';
 import { luck, pretendThrow, type RadarProfile } from '@wrightonic/core/simulate';
 import { sessionVelocities } from '@wrightonic/core/velocity';
-import { createSession, type Session } from 'better-sse';
-import express, { Router, type Request, type Response } from 'express';
+import type { Session } from 'better-sse';
+import express, { Router } from 'express';
 import { v7 } from 'uuid';
 import { mustInstruct, type SignedIn } from '../auth/session';
 import type { Doorkeeper } from '../store/academies';
@@ -23,14 +23,14 @@ import { plainThrowsOf } from '../store/throws';
 import type { Hub } from './hub';
 import { body, found, pathId, who } from './input';
 import { Refused } from './refused';
-import { hashOf, missLimit, newSecret } from './secrets';
+import type { Streams } from './streams';
+import { missLimit } from './limits';
+import { hashOf, newSecret } from './secrets';
 
 /** Older readings are of throws that were logged by hand long ago, ms. */
 const stillFresh = 120_000;
 /** A pretend athlete throws every so often, ms. */
 const usualPause = 9_000;
-/** After what a line that dropped out is tried again, ms. */
-const retry = 2_000;
 
 const topicOf = (academyId: string, device: string): string => `readings ${academyId} ${device}`;
 
@@ -56,9 +56,6 @@ export function deviceDoor(door: Doorkeeper, hub: Hub): Router {
   );
   return routes;
 }
-
-const open = (request: Request, response: Response): Promise<Session> =>
-  createSession(request, response, { retry, headers: { 'x-accel-buffering': 'no' } });
 
 const send = (stream: Session, reading: RadarReading): unknown =>
   stream.isConnected && stream.push(reading, 'reading', reading.id);
@@ -120,7 +117,7 @@ function pretend(profile: RadarProfile, effort: number, every: number, stream: S
 }
 
 /** Devices, and the lines along which their readings come. */
-export function radarRoutes(hub: Hub): Router {
+export function radarRoutes(hub: Hub, streams: Streams): Router {
   const routes = Router();
   routes.get('/devices', async (request, response) => {
     response.json(await devicesOf(who(request).academy));
@@ -151,13 +148,15 @@ export function radarRoutes(hub: Hub): Router {
     const { id } = found(await athlete(signedIn.academy, value.athlete), 'athlete');
     const profile = await profileOf(signedIn, id);
     const every = value.every ? Number(value.every) : usualPause;
-    pretend(profile, Number(value.effort), every, await open(request, response), () => response.end());
+    pretend(profile, Number(value.effort), every, await streams.start(request, response), () =>
+      response.end(),
+    );
   });
   routes.get('/radar/:id/stream', async (request, response) => {
     const signedIn = who(request);
     const device = found(await deviceById(signedIn.academy, pathId(request)), 'device');
     if (device.ended) throw new Refused(404, 'This device was taken out.');
-    await follow(signedIn, device.id, hub, await open(request, response));
+    await follow(signedIn, device.id, hub, await streams.start(request, response));
   });
   return routes;
 }

@@ -1,12 +1,12 @@
 import type { Problem } from '@wrightonic/contract';
-import type { ErrorRequestHandler, RequestHandler } from 'express';
+import type { ErrorRequestHandler, Request, RequestHandler } from 'express';
 import type { Logger } from 'pino';
-import { isMissingParent } from '../store/scope';
+import { isMissingParent, OtherContent } from '../store/scope';
 
 /** A request that is answered with a refusal in words. */
 export class Refused extends Error {
   constructor(
-    readonly status: 400 | 401 | 403 | 404 | 409 | 413 | 422 | 429 | 503,
+    readonly status: number,
     message: string,
     readonly fields?: Problem[],
   ) {
@@ -30,11 +30,15 @@ const away = new Set([
   'ETIMEDOUT',
   'PROTOCOL_CONNECTION_LOST',
   'ER_SERVER_SHUTDOWN',
+  // Longer than a query may take.
+  'ER_STATEMENT_TIMEOUT',
+  'ER_QUERY_INTERRUPTED',
 ]);
 
 function asRefused(error: unknown): Refused | null {
   if (error instanceof Refused) return error;
   if (isMissingParent(error)) return new Refused(404, 'What this belongs to is not here.');
+  if (error instanceof OtherContent) return new Refused(409, 'This id stands for something else already.');
   const { type, code, status } = error as { type?: string; code?: string; status?: number };
   if (type === 'entity.too.large') return new Refused(413, 'This is too large to be sent at once.');
   if (type === 'entity.parse.failed') return new Refused(400, 'The request is not a JSON document.');
@@ -44,16 +48,37 @@ function asRefused(error: unknown): Refused | null {
       503,
       'The records cannot be reached just now. Nothing was changed; try again in a moment.',
     );
-  if (error instanceof URIError || status === 400) return new Refused(400, 'The request cannot be read.');
+  if (error instanceof URIError) return new Refused(400, 'The request cannot be read.');
+  // A body in a character set or an encoding that nobody knows, a range that a file does not have.
+  if (status !== undefined && status >= 400 && status < 500)
+    return new Refused(status, 'The request cannot be read.');
   return null;
+}
+
+/** What is written down of an error: its kind, the table and where it happened; never a value. */
+export function traceOf(error: unknown, request: Pick<Request, 'method' | 'requestId' | 'route'>) {
+  const { code, name, sql, stack } = error as { code?: string; name?: string; sql?: string; stack?: string };
+  return {
+    request: request.requestId,
+    method: request.method,
+    route: (request.route as { path?: unknown } | undefined)?.path,
+    code: code ?? name ?? typeof error,
+    table: /\b(?:from|into|update|join)\s+`(\w+)`/i.exec(sql ?? '')?.[1],
+    // The lines of the code alone: the first line of a stack repeats the message, which may hold values.
+    at: (stack ?? '')
+      .split('\n')
+      .filter((line) => /^\s+at /.test(line))
+      .slice(0, 8)
+      .map((line) => line.trim()),
+  };
 }
 
 export const refusals =
   (log: Logger): ErrorRequestHandler =>
-  (error, _request, response, next) => {
+  (error, request, response, next) => {
     if (response.headersSent) return next(error);
     const refused = asRefused(error);
-    if (!refused || refused.status === 503) log.error({ err: error }, 'a request failed');
+    if (!refused || refused.status === 503) log.error(traceOf(error, request), 'a request failed');
     const { message, fields } = refused ?? {
       message: 'Something went wrong here. Nothing was changed; try again.',
       fields: undefined,

@@ -4,7 +4,10 @@ import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Knex } from 'knex';
 import pino, { type Logger } from 'pino';
-import { csrf, knowPerson, mustBeSignedIn, webSession } from '../auth/session';
+import { v4 } from 'uuid';
+import { csrfProtection, knowPerson, mustBeSignedIn, webSession } from '../auth/session';
+import { Parser } from '../parse/parser';
+import { settingsOf, type Settings } from '../settings';
 import { Doorkeeper } from '../store/academies';
 import { academyRoutes } from './academy';
 import { athleteRoutes } from './athletes';
@@ -22,8 +25,15 @@ import { deviceDoor, radarRoutes } from './radar';
 import { notHere, refusals } from './refused';
 import { sessionRoutes } from './session';
 import { sharedRoutes, shareRoutes } from './shares';
+import { Streams } from './streams';
 import { WeekSolver } from '../solver/weeks';
 import { traceRoutes } from './traces';
+
+declare module 'express-serve-static-core' {
+  interface Request {
+    requestId?: string;
+  }
+}
 
 export interface ServerOptions {
   db: Knex;
@@ -31,6 +41,7 @@ export interface ServerOptions {
   /** Folder of the built app; the API alone is served without one. */
   app?: string;
   log?: Logger;
+  settings?: Settings;
 }
 
 const documents = express.json({ limit: '1mb' });
@@ -87,11 +98,48 @@ function page(app: string): Router {
   return routes;
 }
 
-export function server({ db, secret, app, log = pino({ level: 'silent' }) }: ServerOptions): Express {
+/** Each request has an id under which it stands in the log. */
+const named: express.RequestHandler = (request, response, next) => {
+  request.requestId = v4();
+  response.setHeader('x-request-id', request.requestId);
+  next();
+};
+
+/** An answer that takes longer is given up; a stream is open for as long as it is looked at. */
+const longest = 60_000;
+const inTime: express.RequestHandler = (request, response, next) => {
+  if (!request.path.endsWith('/stream'))
+    response.setTimeout(longest, () => {
+      if (!response.headersSent)
+        response
+          .status(503)
+          .json({ error: 'This took too long. Nothing may have changed; look before you try again.' });
+    });
+  next();
+};
+
+/** A check of health answers at once, whatever the database does, ms. */
+const healthPatience = 800;
+const within = <T>(work: Promise<T>, ms: number): Promise<T> =>
+  Promise.race([
+    work,
+    new Promise<never>((_, fail) => setTimeout(() => fail(new Error('late')), ms).unref()),
+  ]);
+
+export function server({
+  db,
+  secret,
+  app,
+  log = pino({ level: 'silent' }),
+  settings = settingsOf({}),
+}: ServerOptions): Express {
   const door = new Doorkeeper(db);
   // Its thread ends with the process.
   const solver = new WeekSolver();
   const hub = new Hub();
+  const parser = new Parser();
+  const streams = new Streams(door, hub);
+  const secure = settings.publicUrl.startsWith('https:');
   const api = Router();
   api.use((_request, response, next) => {
     response.setHeader('cache-control', 'no-store');
@@ -103,11 +151,16 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     // Whole tables are taken at once.
     (request, response, next) =>
       (request.path.endsWith('/import') ? tables : documents)(request, response, next),
-    webSession(door, secret),
+    webSession(door, secret, secure),
     knowPerson(door),
-    csrf.csrfSynchronisedProtection,
+    csrfProtection,
   );
-  api.use(sessionRoutes(door), sharedRoutes(door, hub), feedRoutes(door), schemaRoutes());
+  api.use(
+    sessionRoutes(door, hub, settings.demoAlways),
+    sharedRoutes(door, hub, settings.publicUrl),
+    feedRoutes(door),
+    schemaRoutes(),
+  );
   api.use(
     mustBeSignedIn,
     athleteRoutes(),
@@ -115,24 +168,28 @@ export function server({ db, secret, app, log = pino({ level: 'silent' }) }: Ser
     planRoutes(solver),
     academyRoutes(door),
     drillRoutes(),
-    gameRoutes(),
+    gameRoutes(parser),
     ladderRoutes(),
     lessonRoutes(),
     shareRoutes(),
     traceRoutes(),
     measuredRoutes(),
     profileRoutes(),
-    radarRoutes(hub),
-    newsRoutes(hub),
+    radarRoutes(hub, streams),
+    newsRoutes(hub, streams),
     notHere,
   );
 
   const whole = express();
   whole.disable('x-powered-by');
-  whole.use(headers());
+  whole.set('trust proxy', settings.trustProxy);
+  whole.use(named, inTime, headers());
   whole.get('/api/health', async (_request, response) => {
-    await db.raw('select 1');
-    response.json({ ok: true });
+    const ok = await within(db.raw('select 1'), healthPatience).then(
+      () => true,
+      () => false,
+    );
+    response.status(ok ? 200 : 503).json({ ok });
   });
   whole.use('/api', api);
   if (app && existsSync(app)) whole.use(page(app));

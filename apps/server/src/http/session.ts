@@ -1,11 +1,13 @@
 import { dayAt } from '@wrightonic/core';
 import { profile, signIn, type Me, type SessionState } from '@wrightonic/contract';
-import { Router, type Request } from 'express';
-import { csrf, mustBeSignedIn, signInLimit } from '../auth/session';
+import { Router, type Request, type RequestHandler } from 'express';
+import { anonymousToken, csrf, mustBeSignedIn } from '../auth/session';
 import { passwordFits } from '../auth/password';
 import type { AcademyRow, Doorkeeper, PersonRow } from '../store/academies';
 import { changeProfile } from '../store/athletes';
+import { sessionEnded, type Hub } from './hub';
 import { body, who } from './input';
+import { demoLimit, signInLimits } from './limits';
 import { Refused } from './refused';
 
 const me = (person: PersonRow, home: AcademyRow): Me => ({
@@ -21,13 +23,13 @@ const me = (person: PersonRow, home: AcademyRow): Me => ({
   academy: { id: home.id, name: home.name, zone: home.zone, demo: home.demo },
 });
 
-export function sessionRoutes(door: Doorkeeper): Router {
+export function sessionRoutes(door: Doorkeeper, hub: Hub, demoAlways: boolean): Router {
   const routes = Router();
 
   const state = async (request: Request): Promise<SessionState> => ({
     me: request.signedIn ? me(request.signedIn.person, request.signedIn.home) : null,
-    csrf: csrf.generateToken(request),
-    demo: (await door.demoOwner()) !== null,
+    csrf: request.signedIn ? csrf.generateToken(request) : anonymousToken,
+    demo: (await door.demoOwner(demoAlways)) !== null,
     today: dayAt(new Date(), request.signedIn?.home.zone ?? 'UTC'),
   });
 
@@ -37,6 +39,7 @@ export function sessionRoutes(door: Doorkeeper): Router {
     );
     request.session.personId = person.id;
     request.session.academyId = person.academyId;
+    request.session.since = Date.now();
     const home = (await door.academy(person.academyId))!;
     return {
       me: me(person, home),
@@ -50,7 +53,11 @@ export function sessionRoutes(door: Doorkeeper): Router {
     response.json(await state(request));
   });
 
-  routes.post('/session', signInLimit(), async (request, response) => {
+  const checked: RequestHandler = (request, _response, next) => {
+    body(request, signIn);
+    next();
+  };
+  routes.post('/session', checked, ...signInLimits(), async (request, response) => {
     const { email, password } = body(request, signIn);
     const person = await door.personByEmail(email);
     if (!(await passwordFits(person?.passwordHash ?? null, password)) || !person)
@@ -58,8 +65,8 @@ export function sessionRoutes(door: Doorkeeper): Router {
     response.json(await enter(request, person));
   });
 
-  routes.post('/session/demo', async (request, response) => {
-    const owner = await door.demoOwner();
+  routes.post('/session/demo', demoLimit(), async (request, response) => {
+    const owner = await door.demoOwner(demoAlways);
     if (!owner) throw new Refused(404, 'The demo academy is not loaded here.');
     response.json(await enter(request, owner));
   });
@@ -68,6 +75,13 @@ export function sessionRoutes(door: Doorkeeper): Router {
     await new Promise<void>((done, fail) =>
       request.session.destroy((error) => (error ? fail(error as Error) : done())),
     );
+    hub.tell(sessionEnded, request.sessionID);
+    response.clearCookie('wrightonic').status(204).end();
+  });
+
+  /** Wherever this person is signed in, this browser included. */
+  routes.delete('/sessions', mustBeSignedIn, async (request, response) => {
+    for (const sid of await door.endSessions(who(request).person.id)) hub.tell(sessionEnded, sid);
     response.clearCookie('wrightonic').status(204).end();
   });
 

@@ -32,7 +32,8 @@ import { body, found, pathId, sentId, who } from './input';
 import { tellNews } from './news';
 import { newestPlan } from './planRecord';
 import { Refused } from './refused';
-import { hashOf, missLimit, newSecret, tapLimit } from './secrets';
+import { missLimit, tapLimit } from './limits';
+import { hashOf, newSecret } from './secrets';
 
 /** Links of an athlete: made, listed and taken back by those who instruct. */
 export function shareRoutes(): Router {
@@ -79,7 +80,7 @@ interface Opened {
 }
 
 /** What a link opens, for whoever has it: the week of one athlete, and nothing else. */
-export function sharedRoutes(door: Doorkeeper, hub: Hub): Router {
+export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Router {
   const routes = Router();
   const limit = missLimit('Too many addresses that lead nowhere. Wait a quarter of an hour.');
 
@@ -112,7 +113,7 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub): Router {
       academyRow,
       pain,
       expiresAt: share.expiresAt,
-      url: `${request.protocol}://${request.get('host')}/s/${token}`,
+      url: `${publicUrl}/s/${token}`,
       today: dayAt(new Date(), academyRow.zone),
     };
   }

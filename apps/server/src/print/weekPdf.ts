@@ -40,8 +40,11 @@ type Pdf = InstanceType<typeof PDFDocument>;
 
 function drawFigure(pdf: Pdf, sheet: WeekSheet, drill: string, x: number, y: number): void {
   pdf.save().translate(x, y).lineCap('round').lineJoin('round');
-  for (const { path, width, ink: colour, dashed } of drawScene(drill, { ...figure, hand: sheet.throws }) ??
-    []) {
+  for (const { path, width, ink: colour, dashed } of drawScene(drill, {
+    ...figure,
+    hand: sheet.throws,
+    discipline: sheet.discipline,
+  }) ?? []) {
     pdf.path(path);
     if (width === 0) pdf.fill(inks[colour]);
     else {

@@ -125,8 +125,31 @@ export class Doorkeeper {
     return row ? { academyId: row.academy_id, id: row.id } : null;
   }
 
-  /** The owner of the demo academy, when the demo data is loaded. */
-  async demoOwner(): Promise<PersonRow | null> {
+  /** Ends every session of a person; answers with their ids. */
+  async endSessions(personId: string): Promise<string[]> {
+    const own = () => this.db('web_sessions').whereRaw("json_value(sess, '$.personId') = ?", [personId]);
+    const ids: string[] = await own().pluck('sid');
+    await own().delete();
+    return ids;
+  }
+
+  /** Whether a session is still there and of a person. */
+  async sessionLives(sid: string): Promise<boolean> {
+    const row = await this.db('web_sessions')
+      .where({ sid })
+      .where('expired', '>', new Date())
+      .whereRaw("json_value(sess, '$.personId') is not null")
+      .first('sid');
+    return row !== undefined;
+  }
+
+  /**
+   * The owner of the demo academy, when the demo data is loaded and no real academy stands beside it.
+   *
+   * @param always also beside real academies
+   */
+  async demoOwner(always: boolean): Promise<PersonRow | null> {
+    if (!always && (await this.db('academies').where({ demo: false }).first('id'))) return null;
     const row = await this.db('people')
       .join('academies', 'academies.id', 'people.academy_id')
       .where({ 'academies.demo': true, 'people.role': 'owner' })

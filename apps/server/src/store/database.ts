@@ -30,6 +30,14 @@ const source: Knex.MigrationSource<string> = {
   getMigration: async (name) => migrations[name]!,
 };
 
+/** A query that takes longer is given up, s; whoever waits for a connection waits no longer than this, ms. */
+const longestQuery = 30;
+const patience = 5_000;
+
+interface Connection {
+  query(sql: string, done: (error: Error | null) => void): void;
+}
+
 /** Opens the database; `url` like `mysql://user@127.0.0.1:4311/wrightonic`. */
 export function connect(url: string): Knex {
   const { hostname, port, username, password, pathname } = new URL(url);
@@ -41,15 +49,23 @@ export function connect(url: string): Knex {
       user: decodeURIComponent(username),
       password: decodeURIComponent(password),
       database: pathname.slice(1),
+      connectTimeout: patience,
       charset: 'utf8mb4',
       timezone: 'Z',
       jsonStrings: true,
       // A calendar day has no zone, so it stays the text that it is.
       dateStrings: ['DATE'],
     } as unknown as Knex.StaticConnectionConfig,
-    pool: { min: 0, max: 10 },
+    pool: {
+      min: 0,
+      max: 10,
+      afterCreate: (connection: Connection, done: (error: Error | null, connection: Connection) => void) => {
+        connection.query(`set session max_statement_time = ${longestQuery}`, (error) =>
+          done(error, connection),
+        );
+      },
+    },
+    acquireConnectionTimeout: patience,
     migrations: { migrationSource: source },
   });
 }
-
-export const migrate = (db: Knex): Promise<unknown> => db.migrate.latest();

@@ -1,5 +1,5 @@
 import type { EventOf, ImportedThrow, ThrowRecord } from '@wrightonic/contract';
-import { missOf, type Hand, type MissSide, dayAt, venueInstant } from '@wrightonic/core';
+import { missOf, type Hand, type Missed, dayAt, venueInstant } from '@wrightonic/core';
 import { inBatches, missingParent, notUndone, type Academy } from './scope';
 import { told } from './told';
 
@@ -110,7 +110,7 @@ export async function throwsOf(academy: Academy, athleteId: string, date?: strin
     distanceM: row['distance_m'],
     aim: place(row['aim_x'], row['aim_y']),
     arrived: place(row['arrived_x'], row['arrived_y']),
-    sides: row['sides'] === null ? null : (row['sides'].split('+').filter(Boolean) as MissSide[]),
+    sides: row['sides'] === null ? null : (row['sides'].split('+').filter(Boolean) as Missed[]),
   }));
 }
 

@@ -1,6 +1,6 @@
-import type { Hand } from '../catalogue';
+import type { Discipline, Hand } from '../catalogue';
 import { drawBody, flattening, pathOf, type Flat, type Frame } from './drawing';
-import { scenes, type Thing } from './scenes';
+import { scenes, windmillScenes, type Thing } from './scenes';
 import { bodyPoints, type Points, type Vector } from './skeleton';
 import { stances } from './stances';
 
@@ -146,13 +146,14 @@ function reach(thing: Thing): number[] {
  * The set-up of a drill as a picture, mirrored for left-handers; seen from the chest side, the target to one hand.
  *
  * @param width of the picture, px; `height` too
+ * @param discipline whose delivery it is, where the drill is for both
  * @returns shapes from back to front; null for a drill without a figure
  */
 export function drawScene(
   drill: string,
-  { width, height, hand }: { width: number; height: number; hand: Hand },
+  { width, height, hand, discipline }: { width: number; height: number; hand: Hand; discipline: Discipline },
 ): Shape[] | null {
-  const scene = scenes[drill];
+  const scene = (discipline === 'windmill' ? windmillScenes[drill] : undefined) ?? scenes[drill];
   if (!scene) return null;
   const pose = stances[scene.stance];
   const points = bodyPoints(pose);

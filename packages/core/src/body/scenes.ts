@@ -153,3 +153,13 @@ export const scenes: Readonly<Record<string, Scene>> = {
   ),
   'settled-start': scene('windmillStart', { kind: 'tape', from: -0.1, to: 0.12 }),
 };
+
+/** What both deliveries work on, as a windmill pitcher does it. */
+export const windmillScenes: Readonly<Record<string, Scene>> = {
+  'intent-ladder': scene('circleBall', { kind: 'radar', x: 1.5 }),
+  'blend-pairs': scene('windmillLandingBall', { kind: 'target', x: 1.3 }),
+  'full-delivery': scene('circleBall', { kind: 'target', x: 1.45 }),
+  'mound-delivery': scene('windmillLandingBall', { kind: 'target', x: 1.35 }),
+  'called-spots': scene('circleBall', { kind: 'target', x: 1.2 }, { kind: 'partner', x: 1.6 }),
+  'compete-inning': scene('windmillLandingBall', { kind: 'batter', x: 1.4 }),
+};

@@ -1,5 +1,8 @@
-/** How a value is read off: by eye and hand, or with a phone, a tape or a clock. */
-export type ScreenTool = 'phone' | 'tape' | 'clock' | 'grade' | 'lift';
+/**
+ * How a value is read off: by eye and hand, with a phone as a level, a goniometer, a tape or a clock. A level reads a tilt
+ * and no turn about the vertical.
+ */
+export type ScreenTool = 'phone' | 'goniometer' | 'tape' | 'clock' | 'grade' | 'lift';
 export type ScreenSide = 'lead' | 'trail' | 'throwing' | 'glove' | 'none';
 
 /** One test of the physical screen, in the order in which one person gets through them with least getting up. */
@@ -22,39 +25,6 @@ const bothHips = ['lead', 'trail'] as const;
 
 export const screenTests: readonly ScreenTest[] = [
   {
-    id: 'hip-ir',
-    name: 'Hip turn in',
-    position: 'on the back',
-    sides: bothHips,
-    unit: 'deg',
-    range: [-20, 90],
-    better: 'more',
-    tool: 'phone',
-    steps: [
-      'Lie on the back, hip and knee bent to a right angle, the other leg flat.',
-      'Hold the knee where it is and let the foot travel outwards; the thigh turns in.',
-      'Stop when the pelvis begins to roll. Watch the knee, not the foot.',
-      'Lay the phone along the shin and read the angle from upright.',
-    ],
-    caution: 'Never push into a pinch at the front of the hip.',
-  },
-  {
-    id: 'hip-er',
-    name: 'Hip turn out',
-    position: 'on the back',
-    sides: bothHips,
-    unit: 'deg',
-    range: [-20, 100],
-    better: 'more',
-    tool: 'phone',
-    steps: [
-      'Same position: hip and knee bent to a right angle.',
-      'Hold the knee where it is and bring the foot across the body; the thigh turns out.',
-      'Stop when the pelvis begins to roll and read the angle of the shin from upright.',
-    ],
-    caution: null,
-  },
-  {
     id: 'hip-abduction',
     name: 'Leg out to the side',
     position: 'on the back',
@@ -62,11 +32,11 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'deg',
     range: [0, 90],
     better: 'more',
-    tool: 'phone',
+    tool: 'goniometer',
     steps: [
       'Lie on the back, both legs straight, toes up.',
       'Take the leg out to the side along the floor without turning it.',
-      'Stop when the other side of the pelvis begins to move; read the angle between thigh and midline.',
+      'Stop when the other side of the pelvis begins to move; read the angle between thigh and midline with a goniometer.',
     ],
     caution: null,
   },
@@ -149,6 +119,39 @@ export const screenTests: readonly ScreenTest[] = [
     caution: 'Stop with any pain in the lower back.',
   },
   {
+    id: 'hip-ir',
+    name: 'Hip turn in',
+    position: 'seated',
+    sides: bothHips,
+    unit: 'deg',
+    range: [-20, 90],
+    better: 'more',
+    tool: 'phone',
+    steps: [
+      'Sit on the edge of a table, knee at a right angle, the shin hanging: plumb is 0.',
+      'Hold the knee where it is and let the foot travel outward; the thigh turns in.',
+      'Stop when the pelvis begins to lift. Watch the knee, not the foot.',
+      'Lay the phone along the shin and read the angle from plumb. On the back only a goniometer can read it.',
+    ],
+    caution: 'Never push into a pinch at the front of the hip.',
+  },
+  {
+    id: 'hip-er',
+    name: 'Hip turn out',
+    position: 'seated',
+    sides: bothHips,
+    unit: 'deg',
+    range: [-20, 100],
+    better: 'more',
+    tool: 'phone',
+    steps: [
+      'Same seat: knee at a right angle, the shin hanging.',
+      'Hold the knee where it is and bring the foot across the body; the thigh turns out.',
+      'Stop when the pelvis begins to lift and read the angle of the shin from plumb.',
+    ],
+    caution: null,
+  },
+  {
     id: 'seated-rotation',
     name: 'Upper-back turn',
     position: 'seated',
@@ -156,11 +159,11 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'deg',
     range: [0, 110],
     better: 'more',
-    tool: 'phone',
+    tool: 'goniometer',
     steps: [
       'Sit tall on a chair and squeeze a ball or a fist between the thighs, so that the pelvis stays.',
       'Arms crossed on the chest, turn the upper back as far as it goes without leaning.',
-      'Read the turn of the shoulder line. Once each way: towards the lead side, towards the trail side.',
+      'Read the turn of the shoulder line with a goniometer, or against marks on the floor. Once each way: toward the lead side, toward the trail side.',
     ],
     caution: null,
   },

@@ -1,5 +1,4 @@
-import type { MissSide } from '../measure/misses';
-import { missSides } from '../measure/misses';
+import { missSides, type Missed, type MissSide } from '../measure/misses';
 import { fromMph, isDay } from '../units';
 import { numberIn, readTable, type RowProblem, type TableRow } from './csv';
 
@@ -18,7 +17,7 @@ export interface TableThrow {
   /** Name of the aimed spot; empty when not said. */
   aim: string;
   /** Null when nobody charted it. */
-  sides: MissSide[] | null;
+  sides: Missed[] | null;
 }
 
 export interface ThrowsTable {
@@ -30,18 +29,30 @@ export interface ThrowsTable {
 export const fastestMph = 123;
 const slowestMph = 5;
 
-/** The side of a miss as it is written: one, or two with a plus between. Null for what makes no sense. */
-function sidesIn(result: string, side: string): MissSide[] | null {
-  const sides = side === '' ? [] : (side.split('+').map((each) => each.trim()) as MissSide[]);
-  if (result === 'hit') return sides.length ? null : [];
+/** What a throw came to, as it is written: a strike is on target, a ball is a miss. */
+const results: Readonly<Record<string, 'hit' | 'miss'>> = {
+  hit: 'hit',
+  strike: 'hit',
+  miss: 'miss',
+  ball: 'miss',
+};
+
+/**
+ * The side of a miss as it is written: one, or two with a plus between; a miss without one is of unknown side. Null for
+ * what makes no sense.
+ */
+function sidesIn(result: 'hit' | 'miss', side: string): Missed[] | null {
+  if (result === 'hit') return side === '' ? [] : null;
+  if (side === '') return ['unknown'];
+  const sides = side.split('+').map((each) => each.trim()) as MissSide[];
   const known = sides.every((each) => missSides.includes(each));
   const both = (a: MissSide, b: MissSide) => sides.includes(a) && sides.includes(b);
-  if (sides.length === 0 || sides.length > 2 || !known || both('high', 'low') || both('arm', 'glove'))
-    return null;
-  return sides;
+  return sides.length <= 2 && known && !both('high', 'low') && !both('arm', 'glove') ? sides : null;
 }
 
-const sideHelp = 'must be high, low, arm, glove or a pair such as high+arm for a miss, and empty for a hit';
+const resultHelp = 'must be hit or miss, strike or ball';
+const sideHelp =
+  'must be high, low, arm, glove or a pair such as high+arm for a miss, or empty where nobody wrote it down; and empty for a hit';
 
 /** Reads the cells of one row; every problem by its column. */
 function throwIn({ row, cells }: TableRow, problems: RowProblem[]): TableThrow {
@@ -63,11 +74,12 @@ function throwIn({ row, cells }: TableRow, problems: RowProblem[]): TableThrow {
   const effort = number('effort', 10, 100);
   const ball = number('ball_g', 50, 2000);
   if (kind.length > 30) wrong('kind', 'must be at most 30 letters long; game, or anything else for practice');
-  let sides: MissSide[] | null = null;
+  let sides: Missed[] | null = null;
   if (result || side) {
-    if (result !== 'hit' && result !== 'miss') wrong('result', 'must be hit or miss');
+    const read = results[result.toLowerCase()];
+    if (!read) wrong('result', resultHelp);
     else {
-      sides = sidesIn(result, side);
+      sides = sidesIn(read, side);
       if (!sides) wrong('side', sideHelp);
     }
   }
@@ -121,16 +133,17 @@ export function readThrows(text: string, required: readonly string[] = []): Thro
  *
  * @throws TableError for a file that is no such table
  */
-export function readMisses(text: string): { rows: MissSide[][]; problems: RowProblem[] } {
+export function readMisses(text: string): { rows: Missed[][]; problems: RowProblem[] } {
   const table = readTable(text, { required: ['result', 'side'], optional: ['aim'] });
   const problems = [...table.problems];
   const rows = table.rows.flatMap(({ row, cells }) => {
     const { result = '', side = '' } = cells;
-    if (result !== 'hit' && result !== 'miss') {
-      problems.push({ row, field: 'result', message: 'must be hit or miss' });
+    const read = results[result.toLowerCase()];
+    if (!read) {
+      problems.push({ row, field: 'result', message: resultHelp });
       return [];
     }
-    const sides = sidesIn(result, side);
+    const sides = sidesIn(read, side);
     if (!sides) problems.push({ row, field: 'side', message: sideHelp });
     return sides ? [sides] : [];
   });

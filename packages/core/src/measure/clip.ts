@@ -1,3 +1,4 @@
+import type { Discipline } from '../catalogue';
 import type { ClipEvent } from './timing';
 
 /** A place on a picture, 0 to 1 from its upper left corner. */
@@ -76,37 +77,134 @@ export function drawnValue(
   return whole === 0 ? null : { value: (lengthOn(a, b, aspect) / whole) * scale.lengthCm, unit: 'cm' };
 }
 
+export const clipViews = ['side', 'front', 'behind', 'above', 'other'] as const;
+/** From where a clip was taken. */
+export type ClipView = (typeof clipViews)[number];
+
+export interface ClipMeasure {
+  id: string;
+  name: string;
+  type: 'angle' | 'line' | 'length';
+  /** The event on whose frame it is taken; null where any frame will do. */
+  event: ClipEvent | null;
+  /** What a body can show, degrees or cm; anything else is most likely drawn wrongly. */
+  range: readonly [number, number];
+  /** It can be seen from above alone: a turn about the vertical never shows from the side. */
+  fromAbove?: true;
+}
+
+const lengths = [30, 260] as const;
+const kneeAngles = [60, 180] as const;
+const turns = [0, 90] as const;
+
 /** What can be derived from drawings, for the look. */
-export const clipMeasures = {
+export const clipMeasures: Readonly<Record<Discipline, readonly ClipMeasure[]>> = {
   overhand: [
-    { id: 'stride', name: 'Stride (length)', type: 'length' },
-    { id: 'knee-at-plant', name: 'Lead knee at plant (hip, knee, ankle)', type: 'angle' },
-    { id: 'knee-at-release', name: 'Lead knee at release (hip, knee, ankle)', type: 'angle' },
-    { id: 'separation', name: 'Hip line against shoulder line at plant', type: 'angle' },
-    { id: 'trunk-at-release', name: 'Trunk tilt at release', type: 'line' },
-    { id: 'back-shin', name: 'Shin of the back leg', type: 'line' },
-    { id: 'front-foot', name: 'Front-foot angle', type: 'angle' },
-    { id: 'elbow-height', name: 'Elbow against the shoulder line', type: 'angle' },
+    { id: 'stride', name: 'Stride (length)', type: 'length', event: 'plant', range: lengths },
+    {
+      id: 'knee-at-plant',
+      name: 'Lead knee at plant (hip, knee, ankle)',
+      type: 'angle',
+      event: 'plant',
+      range: kneeAngles,
+    },
+    {
+      id: 'knee-at-release',
+      name: 'Lead knee at release (hip, knee, ankle)',
+      type: 'angle',
+      event: 'release',
+      range: kneeAngles,
+    },
+    {
+      id: 'separation',
+      name: 'Hip line against shoulder line at plant',
+      type: 'angle',
+      event: 'plant',
+      range: turns,
+      fromAbove: true,
+    },
+    { id: 'trunk-at-release', name: 'Trunk tilt at release', type: 'line', event: 'release', range: [0, 80] },
+    { id: 'back-shin', name: 'Shin of the back leg', type: 'line', event: null, range: [0, 85] },
+    { id: 'front-foot', name: 'Front-foot angle', type: 'angle', event: 'plant', range: [0, 120] },
+    {
+      id: 'elbow-height',
+      name: 'Elbow against the shoulder line',
+      type: 'angle',
+      event: null,
+      range: [0, 180],
+    },
   ],
   windmill: [
-    { id: 'stride', name: 'Stride (length)', type: 'length' },
-    { id: 'knee-at-plant', name: 'Front knee at landing (hip, knee, ankle)', type: 'angle' },
-    { id: 'front-foot', name: 'Front-foot angle at landing', type: 'angle' },
-    { id: 'hips-at-release', name: 'Hip line at release', type: 'angle' },
-    { id: 'trunk-at-release', name: 'Trunk tilt at release', type: 'line' },
-    { id: 'back-shin', name: 'Shin of the back leg', type: 'line' },
+    { id: 'stride', name: 'Stride (length)', type: 'length', event: 'plant', range: lengths },
+    {
+      id: 'knee-at-plant',
+      name: 'Front knee at landing (hip, knee, ankle)',
+      type: 'angle',
+      event: 'plant',
+      range: kneeAngles,
+    },
+    { id: 'front-foot', name: 'Front-foot angle at landing', type: 'angle', event: 'plant', range: [0, 120] },
+    {
+      id: 'hips-at-release',
+      name: 'Hip line at release',
+      type: 'angle',
+      event: 'release',
+      range: [0, 110],
+      fromAbove: true,
+    },
+    { id: 'trunk-at-release', name: 'Trunk tilt at release', type: 'line', event: 'release', range: [0, 80] },
+    { id: 'back-shin', name: 'Shin of the back leg', type: 'line', event: null, range: [0, 85] },
   ],
-} as const;
+};
+
+const flatViews: readonly ClipView[] = ['side', 'front', 'behind'];
+
+/** Whether a measure can be seen from where the clip was taken. */
+export const seenFrom = ({ fromAbove }: Pick<ClipMeasure, 'fromAbove'>, view: ClipView): boolean =>
+  !fromAbove || !flatViews.includes(view);
+
+/** What speaks against a drawing being the measure that somebody names it. */
+export interface DrawnDoubt {
+  /** `event`: it is on another frame than its event, or the event is not marked; `range`: no body shows this. */
+  kind: 'event' | 'range';
+  /** Where the event is marked, s; null where it is not, or for another doubt. */
+  marked: number | null;
+}
+
+/**
+ * What to ask before a drawing counts as a measure.
+ *
+ * @param drawing the frame it was drawn on, s, and its figure in the unit of the measure; null without one
+ * @param clip the marked events, s, and the frames a second of the file
+ */
+export function drawnDoubts(
+  { event, range: [low, high] }: ClipMeasure,
+  drawing: { time: number; value: number | null },
+  clip: { marks: Partial<Record<ClipEvent, number>>; fps: number },
+): DrawnDoubt[] {
+  const doubts: DrawnDoubt[] = [];
+  const marked = event === null ? undefined : clip.marks[event];
+  if (
+    event !== null &&
+    (marked === undefined || frameAt(marked, clip.fps) !== frameAt(drawing.time, clip.fps))
+  )
+    doubts.push({ kind: 'event', marked: marked ?? null });
+  if (drawing.value !== null && !(drawing.value >= low && drawing.value <= high))
+    doubts.push({ kind: 'range', marked: null });
+  return doubts;
+}
 
 /**
  * Checkpoints that the named drawings of a clip measure, with their values in the unit of the measure.
  *
  * @param drawn value of each named drawing, degrees or cm
  * @param heightCm of the athlete; without it the stride stays without a share
+ * @param view from where the clip was taken: what cannot be seen from there measures nothing
  */
 export function derivedMeasures(
   drawn: Readonly<Record<string, number>>,
   heightCm: number | null,
+  view: ClipView,
 ): { checkpoint: string; value: number }[] {
   const found: { checkpoint: string; value: number }[] = [];
   const add = (checkpoints: readonly string[], value: number | null) => {
@@ -122,10 +220,11 @@ export function derivedMeasures(
     ['oh.no-post', 'oh.lead-leg-soft'],
     atPlant === null || atRelease === null ? null : atPlant - atRelease,
   );
-  add(['oh.low-separation'], of('separation'));
+  const above = seenFrom({ fromAbove: true }, view);
+  add(['oh.low-separation'], above ? of('separation') : null);
   add(['wm.locked-knee', 'wm.collapsed-front'], atPlant);
   add(['wm.foot-closed'], of('front-foot'));
-  add(['wm.hips-slam'], of('hips-at-release'));
+  add(['wm.hips-slam'], above ? of('hips-at-release') : null);
   return found;
 }
 

@@ -4,8 +4,11 @@ import { wilson } from './wilson';
 export const missSides = ['high', 'low', 'arm', 'glove'] as const;
 export type MissSide = (typeof missSides)[number];
 
+/** A side of a miss, or a miss whose side nobody wrote down. */
+export type Missed = MissSide | 'unknown';
+
 /** A throw that was aimed at a spot: the sides to which it missed it, none for a hit. */
-export type Aimed = readonly MissSide[];
+export type Aimed = readonly Missed[];
 
 /** A place on the picture of the zone: −1 to 1 from edge to edge, as the pitcher sees it; up and right are plus. */
 export interface Spot {
@@ -16,6 +19,8 @@ export interface Spot {
 export interface MissFigures {
   n: number;
   misses: number;
+  /** Misses whose side nobody wrote down. */
+  unknown: number;
   /** Of the misses on its axis, the share of each side; null where nothing missed on that axis. */
   shares: Record<MissSide, number | null>;
   symptoms: Record<`sym.miss-${'high' | 'low' | 'arm-side' | 'glove-side'}`, Severity>;
@@ -62,6 +67,7 @@ export function missFigures(thrown: readonly Aimed[]): MissFigures {
   return {
     n: thrown.length,
     misses: thrown.filter(({ length }) => length > 0).length,
+    unknown: thrown.filter((sides) => sides.includes('unknown')).length,
     shares: { high: share('high'), low: share('low'), arm: share('arm'), glove: share('glove') },
     symptoms: {
       'sym.miss-high': severity('high'),

@@ -12,7 +12,7 @@ import { daysBetween } from '../units';
 import { effortCurve } from './effort';
 import { fade } from './fade';
 import { flash } from './flash';
-import { missFigures, type MissSide } from './misses';
+import { missFigures, type Missed, type MissSide } from './misses';
 import type { ScreenResult } from './screen';
 import type { Evidence } from './sequence';
 import { areAlike, sessionGroups, velocityFigures, type TimedThrow } from './velocity';
@@ -34,7 +34,7 @@ export interface Offer {
 export const throwsCount = 42;
 export const screenCounts = 180;
 
-type ChartedThrow = TimedThrow & { sides: readonly MissSide[] | null };
+type ChartedThrow = TimedThrow & { sides: readonly Missed[] | null };
 
 const missWords: Readonly<Record<string, MissSide>> = {
   'sym.miss-high': 'high',

@@ -18,7 +18,7 @@ export const constraints: readonly Constraint[] = [
   {
     id: 'tilt',
     name: 'Tilt',
-    how: 'Tilt the ground so that the old load stops working.',
+    how: 'Tilt the ground, toe side down, so that the old load takes the athlete off it.',
     discipline: 'overhand',
     blocks: ['oh.quad-load', 'oh.back-leg-collapse'],
     minAge: 12,
@@ -82,7 +82,7 @@ export const constraints: readonly Constraint[] = [
   {
     id: 'tether',
     name: 'Tether',
-    how: 'A cord from the belt to a fence behind; check the anchor every set, nobody in line.',
+    how: 'A cord from the belt to a fence behind, all slack out before the drive; check the anchor every set, nobody in line.',
     discipline: 'windmill',
     blocks: ['wm.soft-drive', 'wm.short-drive', 'wm.early-extension'],
     minAge: 13,

@@ -24,7 +24,7 @@ interface Props {
 
 /** A drill of the plan with its dose and how far it is learned; opened, it is swapped, locked, taken out or read. */
 export function PlannedDrill({ page, planId, planned }: Props) {
-  const { id: athleteId, throws: hand } = page.athlete;
+  const { id: athleteId, throws: hand, discipline } = page.athlete;
   const own = useColours();
   const book = useBook();
   const [open, setOpen] = useState(false);
@@ -74,6 +74,7 @@ export function PlannedDrill({ page, planId, planned }: Props) {
             <DrillFigure
               drill={book.figure(drill.id)}
               hand={hand}
+              discipline={discipline}
               width={180}
               height={120}
               label={`Set-up of ${drill.name}`}

@@ -257,7 +257,12 @@ export function DrillForm(props: Props) {
             value={draft.figure}
             onPick={(figure) => put({ figure })}
           />
-          <DrillFigure drill={draft.figure} hand="R" label="Its figure" />
+          <DrillFigure
+            drill={draft.figure}
+            hand="R"
+            discipline={draft.discipline === 'windmill' ? 'windmill' : 'overhand'}
+            label="Its figure"
+          />
           <Wrong words={problems.figure} />
         </Part>
         {problems.id ? <Notice alert>{`Its id ${named.id} ${problems.id}.`}</Notice> : null}

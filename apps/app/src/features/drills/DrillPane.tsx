@@ -43,6 +43,7 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
         <DrillFigure
           drill={book.figure(drill.id)}
           hand={hand}
+          discipline={drill.discipline === 'windmill' ? 'windmill' : 'overhand'}
           width={340}
           height={200}
           label={`Set-up of ${drill.name}, ${hand === 'R' ? 'right' : 'left'}-handed`}

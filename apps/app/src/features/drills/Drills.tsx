@@ -207,7 +207,14 @@ const DrillLine = memo(function DrillLine({ drill, figure, here, wide }: LinePro
       }
       style={styles.drill}
     >
-      <DrillFigure drill={figure} hand="R" label={null} width={84} height={64} />
+      <DrillFigure
+        drill={figure}
+        hand="R"
+        discipline={drill.discipline === 'windmill' ? 'windmill' : 'overhand'}
+        label={null}
+        width={84}
+        height={64}
+      />
       <View style={styles.grow}>
         <Text variant="titleMedium">{drill.name}</Text>
         <Text variant="bodySmall">{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()}${ownDrillId.test(drill.id) ? ' · our own' : ''}`}</Text>

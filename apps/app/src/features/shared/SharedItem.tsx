@@ -1,5 +1,5 @@
 import type { SheetItem } from '@wrightonic/contract';
-import type { Hand } from '@wrightonic/core';
+import type { Discipline, Hand } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -14,13 +14,14 @@ interface Props {
   item: SheetItem;
   date: string;
   hand: Hand;
+  discipline: Discipline;
   home: Home;
   /** Why it is not for today. */
   locked: string | null;
 }
 
 /** A drill of a day: its figure, its one cue, a timer where something is held, and sets to tick. */
-export function SharedItem({ item, date, hand, home, locked }: Props) {
+export function SharedItem({ item, date, hand, discipline, home, locked }: Props) {
   const [open, setOpen] = useState(false);
   const { page, drill } = item;
   const done = home.home.sets.filter((each) => each.date === date && each.drill === drill);
@@ -41,6 +42,7 @@ export function SharedItem({ item, date, hand, home, locked }: Props) {
         <DrillFigure
           drill={item.figure}
           hand={hand}
+          discipline={discipline}
           width={116}
           height={84}
           label={`Set-up of ${item.name}`}

@@ -117,6 +117,7 @@ function Week({ page, token, readAgain }: WeekProps) {
                 item={item}
                 date={day.date}
                 hand={page.throws}
+                discipline={page.discipline}
                 home={home}
                 locked={lockedAtHome(item, pain, home.home.pain, today)}
               />

@@ -1,14 +1,5 @@
 import type { AthletePage, LookRecord } from '@wrightonic/contract';
-import {
-  closeCall,
-  fewestLookedAt,
-  nodeName,
-  oneFocusBelow,
-  sameFocus,
-  tooThin,
-  type Findings,
-  type Focus,
-} from '@wrightonic/core';
+import { closeCall, oneFocusBelow, sameFocus, tooThin, type Findings, type Focus } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
@@ -28,6 +19,7 @@ import { carriedWords } from '../../ui/carriedWords';
 import { threads } from '../../ui/threadWords';
 import { useWide } from '../../ui/useWide';
 import { BodyOrHabit } from './BodyOrHabit';
+import { CannotJudge } from './CannotJudge';
 import { FocusCard } from './FocusCard';
 import { InWords } from './InWords';
 import { LeaveAlone } from './LeaveAlone';
@@ -157,18 +149,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
   ) : null;
   const main = (
     <>
-      {tooThin(look.findings, seen.carried) && !trial ? (
-        <Notice icon="alert-outline">
-          <Text variant="labelLarge">Cannot judge yet</Text>
-          <Text>
-            {`Fewer than ${fewestLookedAt} checkpoints were looked at, and nothing is carried from an earlier look. ${
-              result.gains.length
-                ? `Look at ${result.gains.map(({ id: node }) => nodeName(node)).join(', ')} next.`
-                : 'Look at more of the delivery.'
-            } The figures below are from what there is.`}
-          </Text>
-        </Notice>
-      ) : null}
+      {tooThin(look.findings, seen.carried) && !trial ? <CannotJudge result={result} /> : null}
       {tooClose && !trial ? (
         <Notice icon="alert-outline">
           <Text variant="labelLarge">Too close to call</Text>

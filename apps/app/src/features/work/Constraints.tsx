@@ -3,6 +3,8 @@ import { constraintOf, nodeName, waysRound } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
+import { constraintsKey, constraintsSet } from '../../store/settings';
+import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Card } from '../../ui/Card';
 import { Choices, Picks } from '../../ui/Choices';
 import { Notice } from '../../ui/Notice';
@@ -18,12 +20,18 @@ interface Props {
 
 const names = { add: 'Add it', remove: 'Take it away', return: 'Bring it back' } as const;
 
+const sameOnes = (a: readonly string[], b: readonly string[]): boolean =>
+  a.length === b.length && a.every((id) => b.includes(id));
+
 /** What is put in the way in this drill, how the set goes, and what to change after it. */
 export function Constraints({ page, session, drill }: Props) {
   const book = useBook();
   const { order, on: before, offer } = constraintsNow(page, session.events, drill, book);
-  /** Changed for the set under way. */
-  const [changed, setChanged] = useState<string[] | null>(null);
+  const dispatch = useAppDispatch();
+  const key = constraintsKey(page.athlete.id, drill);
+  /** As they were changed here last: they stay so through other drills, other athletes and a reload. */
+  const changed = useAppSelector(({ settings }) => settings.constraints[key]) ?? null;
+  const setChanged = (on: string[]) => dispatch(constraintsSet({ key, on }));
   const [way, setWay] = useState<string | null>(null);
   const [asking, setAsking] = useState(false);
   if (order.length === 0) return null;
@@ -32,7 +40,7 @@ export function Constraints({ page, session, drill }: Props) {
   const total = reps.clean + reps.missed;
   const done = () => {
     session.inSession().setDone(drill, on, reps, way);
-    setChanged(null);
+    setChanged([...on]);
     setWay(null);
     setAsking(false);
   };
@@ -41,7 +49,7 @@ export function Constraints({ page, session, drill }: Props) {
   const all = [...new Set([...order, ...on])];
   return (
     <Card>
-      {offer && changed === null && total === 0 ? (
+      {offer && total === 0 && sameOnes(on, before) ? (
         <Notice icon="target">
           <Text>{offer.why}</Text>
           <Button mode="contained" style={styles.start} onPress={() => take(offer.constraint)}>
@@ -49,7 +57,7 @@ export function Constraints({ page, session, drill }: Props) {
           </Button>
         </Notice>
       ) : null}
-      <Text variant="labelMedium">In the way, in this order</Text>
+      <Text variant="labelMedium">Constraints, in order</Text>
       <Picks
         label="Constraints that are on"
         options={all.map((value) => ({ value, text: constraintOf(value)?.name ?? value }))}
@@ -65,7 +73,7 @@ export function Constraints({ page, session, drill }: Props) {
         </Button>
       </View>
       <Button mode="text" compact style={styles.start} onPress={() => setAsking(!asking)}>
-        {way ? `Way round: ${nodeName(way)}` : 'The body found a way round'}
+        {way ? `Workaround: ${nodeName(way)}` : 'They found a workaround'}
       </Button>
       {asking ? (
         <Choices<string | null>

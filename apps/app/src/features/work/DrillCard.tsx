@@ -54,6 +54,7 @@ export function DrillCard({ page, session, drill, throwsLeft, children }: Props)
         <DrillFigure
           drill={book.figure(drill.id)}
           hand={athlete.throws}
+          discipline={athlete.discipline}
           width={200}
           height={116}
           label={`Set-up of ${drill.name}`}

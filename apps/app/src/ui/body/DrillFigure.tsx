@@ -1,4 +1,4 @@
-import { drawScene, type Hand, type Shape } from '@wrightonic/core';
+import { drawScene, type Discipline, type Hand, type Shape } from '@wrightonic/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
@@ -8,6 +8,8 @@ interface Props {
   /** Whose figure it is; null for a drill that has none. */
   drill: string | null;
   hand: Hand;
+  /** Whose delivery it is, where the drill is for both. */
+  discipline: Discipline;
   /** Said to screen readers; null where words beside say it already. */
   label: string | null;
   width?: number;
@@ -18,12 +20,13 @@ interface Props {
 export const DrillFigure = memo(function DrillFigure({
   drill,
   hand,
+  discipline,
   label,
   width = 220,
   height = 150,
 }: Props) {
   const own = useColours();
-  const shapes = drill === null ? null : drawScene(drill, { width, height, hand });
+  const shapes = drill === null ? null : drawScene(drill, { width, height, hand, discipline });
   if (!shapes) return null;
   const inks: Record<Shape['ink'], string> = {
     body: own.ink,

@@ -186,7 +186,7 @@ export async function up(knex: Knex): Promise<void> {
   });
   // What was measured once is the first line of the growth.
   await knex.raw(`
-    insert into body_sizes (academy_id, id, athlete_id, date, height_cm, mass_kg, at, by_person)
+    insert ignore into body_sizes (academy_id, id, athlete_id, date, height_cm, mass_kg, at, by_person)
     select a.academy_id, a.id, a.id, current_date, a.height_cm, a.mass_kg, utc_timestamp(3),
       (select p.id from people p where p.academy_id = a.academy_id order by p.role = 'owner' desc, p.id limit 1)
     from athletes a where a.height_cm is not null or a.mass_kg is not null`);

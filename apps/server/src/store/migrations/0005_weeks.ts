@@ -109,6 +109,8 @@ const tables: [string, (t: Knex.CreateTableBuilder) => void][] = [
 
 /** Weeks from before days had drills of their own: every day held all of them, in their whole dose. */
 async function spreadOverDays(knex: Knex): Promise<void> {
+  // Done, and cut off after it.
+  if (!(await knex.schema.hasTable('assignment_drills'))) return;
   const assignments = await knex('assignments').select('academy_id', 'id', 'days');
   for (const { academy_id, id, days } of assignments) {
     const dates = JSON.parse(days) as string[];
@@ -131,6 +133,8 @@ async function spreadOverDays(knex: Knex): Promise<void> {
         position,
       })),
     );
+    // Of a start that was cut off in the middle.
+    await knex('assignment_items').where({ academy_id, assignment_id: id }).delete();
     if (items.length) await knex.batchInsert('assignment_items', items, 500);
     const weekDays = dates.map((date) => ({
       date,

@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import {
   addDays,
   buildLadders,
@@ -31,9 +32,6 @@ import { everyThing, seedStage } from './planned';
 import { followed, linksOn, seedLinks, seedStrike } from './tracing';
 import { Academy, inBatches } from '../scope';
 import { addTrace } from '../traces';
-
-/** Signs in every person of the demo academy; the data is invented, so there is nothing to keep secret. */
-export const demoPassword = 'pitching-barn';
 
 const weeksAhead = 12;
 
@@ -235,7 +233,8 @@ export async function seedSaltmarsh(db: Knex, now: Date): Promise<void> {
   const today = dayAt(now, zone);
   const founded = venueInstant(addDays(today, -200), '09:00', zone);
   const academyId = id(founded);
-  const passwordHash = await hashPassword(demoPassword);
+  // Nobody knows it: the demo is entered by its own door alone.
+  const passwordHash = await hashPassword(randomBytes(24).toString('base64url'));
   const people = (
     [
       ['Marlow Venn', 'marlow', 'owner', 'R'],
@@ -252,24 +251,24 @@ export async function seedSaltmarsh(db: Knex, now: Date): Promise<void> {
     velocityUnit: 'mph' as const,
     approach: noApproach,
   }));
-  await new Doorkeeper(db).found(
-    { id: academyId, name: 'Saltmarsh Pitching Barn', zone, demo: true, equipment: everyThing },
-    people,
-  );
-  const academy = new Academy(db, academyId);
-  const seeding: Seeding = { academy, instructors: people.slice(0, 2).map((p) => p.id), today, id };
-  const by = (n: number) => seeding.instructors[n % 2]!;
   const athletes = saltmarshRoster.map((pretend) => ({ id: id(founded), pretend }));
-  await academy.whole(async (whole) => {
-    const inside = { ...seeding, academy: whole };
+  const by = (n: number) => people[n % 2]!.id;
+  // All of it or nothing: a start that is killed in the middle begins anew.
+  await db.transaction(async (transaction) => {
+    await new Doorkeeper(transaction).found(
+      { id: academyId, name: 'Saltmarsh Pitching Barn', zone, demo: true, equipment: everyThing },
+      people,
+    );
+    const academy = new Academy(transaction, academyId);
+    const seeding: Seeding = { academy, instructors: people.slice(0, 2).map((p) => p.id), today, id };
     for (const [n, athlete] of athletes.entries()) {
       const { pretend } = athlete;
-      await addAthletes(whole, [formOf(athlete.id, pretend, today, n)], zone, by(n), founded);
-      await seedLooks(inside, athlete, by(n), 100 + n);
-      await seedSessions(inside, athlete, by(n), 100 + n);
-      await seedMeasured(inside, athlete, by(n), 100 + n);
+      await addAthletes(academy, [formOf(athlete.id, pretend, today, n)], zone, by(n), founded);
+      await seedLooks(seeding, athlete, by(n), 100 + n);
+      await seedSessions(seeding, athlete, by(n), 100 + n);
+      await seedMeasured(seeding, athlete, by(n), 100 + n);
     }
-    await seedLinks(inside, by(0));
-    await seedLessons(inside, athletes, by);
+    await seedLinks(seeding, by(0));
+    await seedLessons(seeding, athletes, by);
   });
 }

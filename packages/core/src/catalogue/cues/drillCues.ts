@@ -122,11 +122,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
     'Leave the door half open as the ball goes.',
     'hold hips half',
   ),
-  'tilted-mound': cue(
-    'Feel the hip take the load, not the knee.',
-    'Let the tilt push you into your seat.',
-    'sit',
-  ),
+  'tilted-mound': cue('Feel the hip take the load, not the knee.', 'Stay on the board.', 'sit'),
   'knee-gate': cue('Feel the knee stay back as you go.', 'Go past the bag without waking it.', 'sit'),
   'step-over-gate': cue(
     'Feel the leg go up and over.',
@@ -135,7 +131,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
   ),
   'tethered-drive': cue(
     'Feel the whole leg go long against the cord.',
-    'Stretch the cord to its end before it knows.',
+    'Stretch the cord with one long push.',
     'push',
   ),
   'wall-behind-throw': cue('Feel the arm stay close on its way up.', 'Never touch the wall.'),
@@ -148,7 +144,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
   'intent-ladder': cue('Feel each step a little fuller, not tighter.', 'Climb the numbers evenly.', 'let go'),
   'blend-pairs': cue('Feel the same thing in both throws.', 'Make the second throw look like the first.'),
   'full-delivery': cue('Feel the one thing we chose.', 'Throw the whole delivery through the target.'),
-  'mound-delivery': cue('Feel the same thing on the slope.', 'Same throw, further target.'),
+  'mound-delivery': cue('Feel the same thing at full distance.', 'Same throw, further target.'),
   'called-spots': cue('Feel the aim before the lift.', 'Hit the spot that was called.'),
   'compete-inning': cue('Feel this pitch only.', 'Beat this batter on this count.'),
   'hip-first-lean': cue(

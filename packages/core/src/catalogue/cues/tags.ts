@@ -66,7 +66,7 @@ export const lexicon: Readonly<Record<CueTag, readonly string[]>> = {
 /** The word to use instead, for what an instruction should rather ask for. */
 export const ownWords: Readonly<Record<CueTag, string>> = {
   push: 'push late and long',
-  fall: 'let your hips go down the slope',
+  fall: 'let your hips go first',
   drift: 'keep your hips moving through the top',
   stop: 'be able to stop at the top',
   sit: 'sit into the back hip',

@@ -18,7 +18,7 @@ export const constrainDrills = drillsOf('constrain', [
     easier: 'pre-hinged-throw',
     harder: 'knee-gate',
     what: 'Tilt the mound sideways so the old knee-forward load stops working.',
-    cue: 'Load your hip; the tilt takes the knee away.',
+    cue: 'Load your hip and stay on the board.',
     caution: 'Fix the wedges; not with knee pain.',
   },
   {
@@ -75,7 +75,7 @@ export const constrainDrills = drillsOf('constrain', [
     easier: 'lean-and-go',
     harder: 'mound-delivery',
     what: 'Cord from the belt to a fence behind; only a hard push beats it.',
-    cue: 'Beat the cord.',
+    cue: 'Push the cord long.',
     caution: 'Check cord and anchor every set; nobody in line behind.',
   },
   {

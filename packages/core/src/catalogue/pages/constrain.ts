@@ -3,14 +3,14 @@ import type { DrillPages } from './page';
 export const constrainPages: DrillPages = {
   'tilted-mound': {
     setUp:
-      'Portable mound in the cage, wedged up on the toe side so that the ground falls towards the heels. Test the wedges with a jump.',
+      'Portable mound in the cage, toe side down: wedge the heel side up a little, so that the ground falls toward the toes. Fix the wedges and test them with a jump.',
     steps: [
       'Start in the middle of the board.',
-      'Sit back into the hip that the tilt opens.',
-      'Throw at six tenths into the net.',
+      'Load. A knee that goes over the toes is fed by the tilt and takes you off the board.',
+      'Sit back into the hip until you stay on; then throw at 60 % into the net.',
     ],
-    good: 'The heel stays heavy; going forward over the toes would tip you over.',
-    mistakes: ['Standing up against the tilt.', 'Going slowly to keep balance.'],
+    good: 'The heel stays heavy and you stay on the board; the old load no longer works.',
+    mistakes: ['Standing up to keep balance.', 'More than a few degrees of tilt.'],
     workaround: { flaw: 'oh.lead-leg-opens', seen: 'the lead leg swings round to catch the balance' },
     holds: ['stride', 'landing', 'turn', 'arm', 'throw', 'finish'],
     leavesOut: null,
@@ -43,14 +43,14 @@ export const constrainPages: DrillPages = {
   },
   'tethered-drive': {
     setUp:
-      'Belt with a cord to a fence post behind, slack at the start. Check cord and anchor every set; nobody in line behind.',
+      'Belt with a cord to a fence post behind. Step forward until all the slack is out, before the drive. Check cord and anchor every set; nobody in line behind.',
     steps: [
-      'Load over the drive leg.',
-      'Push until the cord gives way; only a hard, late push beats it.',
-      'Land, and deliver at seven tenths.',
+      'Load over the drive leg with the cord already tight.',
+      'Push hard and late; the cord pulls evenly all the way.',
+      'Land, and deliver at 70 %.',
     ],
-    good: 'The cord is tight when the leg is long, not before.',
-    mistakes: ['Leaning into the cord.', 'Jumping up instead of out.'],
+    good: 'No jerk: the cord is tight from the start and longest when the leg is.',
+    mistakes: ['Starting with slack in the cord.', 'Leaning into the cord.', 'Jumping up instead of out.'],
     workaround: { flaw: 'wm.upper-leads', seen: 'the chest pulls against the cord before the leg pushes' },
     holds: ['lift', 'stride', 'landing', 'arm', 'throw', 'finish'],
     leavesOut: null,

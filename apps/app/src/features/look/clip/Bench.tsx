@@ -25,6 +25,7 @@ import { Marks } from './Marks';
 import { figureWords, Measures, toolNames } from './Measures';
 import { Overlay } from './Overlay';
 import { Rates } from './Rates';
+import { PlayRow, Timeline } from './Timeline';
 import { useClip } from './useClip';
 
 interface Props {
@@ -117,7 +118,14 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
       <div
         style={{
           position: 'relative',
-          width: '100%',
+          // In its true proportions, and never higher than leaves room for the rest.
+          ...(clip
+            ? {
+                aspectRatio: `${clip.width} / ${clip.height}`,
+                width: `min(100%, calc(${wide ? '56vh' : '46vh'} * ${clip.width / clip.height}))`,
+                margin: '0 auto',
+              }
+            : { width: '100%' }),
           background: '#10191C',
           borderRadius: 8,
           overflow: 'hidden',
@@ -137,7 +145,12 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
                 `${file.name} cannot be read as a video here. Open an MP4 or a WebM. Nothing was changed.`,
               )
             }
-            style={{ display: 'block', width: '100%', maxHeight: wide ? '56vh' : '46vh', objectFit: 'fill' }}
+            onEnded={state.pause}
+            style={{
+              display: 'block',
+              width: '100%',
+              ...(clip ? { height: '100%' } : { maxHeight: '46vh' }),
+            }}
           />
         ) : null}
         {ready ? (
@@ -175,6 +188,8 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
               +10
             </Button>
           </View>
+          <PlayRow state={state} />
+          <Timeline clip={clip} onSeek={seek} />
           <input
             type="range"
             min={0}

@@ -1,5 +1,15 @@
 import { levelOf, type AthletePage, type ClipRecord, type DrawingKind } from '@wrightonic/contract';
-import { clipMeasures, clipOffers, derivedMeasures, drawnValue, nodeName } from '@wrightonic/core';
+import {
+  clipMeasures,
+  clipOffers,
+  derivedMeasures,
+  drawnDoubts,
+  drawnValue,
+  nodeName,
+  seenFrom,
+  type ClipMeasure,
+  type DrawnDoubt,
+} from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -9,6 +19,7 @@ import { Choices } from '../../../ui/Choices';
 import { Notice } from '../../../ui/Notice';
 import { Heading } from '../../../ui/Screen';
 import { severityNames } from '../../../ui/seam/words';
+import { eventName } from './events';
 import type { ClipState } from './useClip';
 
 type Drawing = ClipRecord['drawings'][number];
@@ -37,6 +48,7 @@ interface Props {
 export function Measures({ athlete, state }: Props) {
   const { clip, seek, draw, erase } = state;
   const [naming, setNaming] = useState<string | null>(null);
+  const [asked, setAsked] = useState<Asked | null>(null);
   if (!clip) return null;
   const scale = clip.drawings.find(({ type }) => type === 'scale');
   const aspect = clip.width / clip.height;
@@ -47,8 +59,9 @@ export function Measures({ athlete, state }: Props) {
     }),
   );
   const whom = { discipline: athlete.discipline, level: levelOf(athlete), sex: athlete.sex ?? undefined };
-  const offers = clipOffers(derivedMeasures(drawn, athlete.heightCm), whom, clip.date);
+  const offers = clipOffers(derivedMeasures(drawn, athlete.heightCm, clip.view), whom, clip.date);
   const measures = clipMeasures[athlete.discipline];
+  const open = measures.filter((each) => seenFrom(each, clip.view));
   const nameOf = (id: string) => measures.find((each) => each.id === id)?.name ?? '';
   return (
     <Card>
@@ -85,21 +98,40 @@ export function Measures({ athlete, state }: Props) {
             Erase
           </Button>
           {naming === drawing.id ? (
-            <Choices<string>
-              label="It measures"
-              shown
-              value={drawing.measure}
-              onChange={(measure) => {
-                draw({ ...drawing, measure });
-                setNaming(null);
-              }}
-              options={[
-                { value: '', text: 'Nothing named' },
-                ...measures
-                  .filter(({ type }) => type === drawing.type)
-                  .map(({ id, name }) => ({ value: id, text: name })),
-              ]}
-            />
+            <View style={styles.whole}>
+              <Choices<string>
+                label="It measures"
+                shown
+                value={drawing.measure}
+                onChange={(id) => {
+                  setNaming(null);
+                  const measure = open.find((each) => each.id === id);
+                  const value = drawnValue(drawing, aspect, scale)?.value ?? null;
+                  const doubts = measure ? drawnDoubts(measure, { time: drawing.time, value }, clip) : [];
+                  if (measure && doubts.length) setAsked({ drawing, measure, doubts, value });
+                  else draw({ ...drawing, measure: id });
+                }}
+                options={[
+                  { value: '', text: 'Nothing named' },
+                  ...open
+                    .filter(({ type }) => type === drawing.type)
+                    .map(({ id, name }) => ({ value: id, text: name })),
+                ]}
+              />
+            </View>
+          ) : null}
+          {asked?.drawing.id === drawing.id ? (
+            <View style={styles.whole}>
+              <AskedFirst
+                asked={asked}
+                state={state}
+                onName={() => {
+                  draw({ ...drawing, measure: asked.measure.id });
+                  setAsked(null);
+                }}
+                onClose={() => setAsked(null)}
+              />
+            </View>
           ) : null}
         </View>
       ))}
@@ -124,7 +156,68 @@ export function Measures({ athlete, state }: Props) {
   );
 }
 
+interface Asked {
+  drawing: Drawing;
+  measure: ClipMeasure;
+  doubts: DrawnDoubt[];
+  value: number | null;
+}
+
+interface AskedProps {
+  asked: Asked;
+  state: ClipState;
+  onName: () => void;
+  onClose: () => void;
+}
+
+/** Before a drawing counts: is it on the frame of its event, and can a body show this? */
+function AskedFirst({ asked: { drawing, measure, doubts, value }, state, onName, onClose }: AskedProps) {
+  const event = measure.event && eventName(measure.event);
+  const elsewhere = doubts.find(({ kind }) => kind === 'event');
+  const odd = doubts.some(({ kind }) => kind === 'range');
+  const unit = measure.type === 'length' ? 'cm' : '°';
+  return (
+    <Notice alert>
+      {elsewhere ? (
+        <Text>
+          {elsewhere.marked === null
+            ? `${measure.name} is taken on the frame of ${event}, which is not marked yet.`
+            : `${measure.name} is taken on the frame of ${event}, and this drawing is on another frame.`}
+        </Text>
+      ) : null}
+      {odd ? (
+        <Text>{`${value!.toFixed(0)} ${unit} is outside what a body shows here (${measure.range.join(' to ')} ${unit}). Check the points.`}</Text>
+      ) : null}
+      <View style={styles.drawing}>
+        {elsewhere && elsewhere.marked === null ? (
+          <Button
+            mode="contained"
+            onPress={() => {
+              state.mark(measure.event!, drawing.time);
+              onName();
+            }}
+          >
+            {`This frame is ${event}`}
+          </Button>
+        ) : null}
+        {elsewhere && elsewhere.marked !== null ? (
+          <Button mode="contained" onPress={() => state.seek(elsewhere.marked! + 0.0005)}>
+            {`Show ${event}`}
+          </Button>
+        ) : null}
+        <Button mode="outlined" onPress={onName}>
+          Use it anyway
+        </Button>
+        <Button mode="text" onPress={onClose}>
+          Cancel
+        </Button>
+      </View>
+    </Notice>
+  );
+}
+
 const styles = StyleSheet.create({
+  whole: { width: '100%' },
   drawing: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center' },
   grow: { flexGrow: 1, flexShrink: 1 },
 });

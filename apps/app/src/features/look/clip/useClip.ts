@@ -28,6 +28,8 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
   const [url] = useState(() => URL.createObjectURL(file));
   const [frames, setFrames] = useState<Frames | null>(null);
   const [time, setTime] = useState(0);
+  /** As a share of true speed; null while it stands. */
+  const [playing, setPlaying] = useState<number | null>(null);
   const clip = clips.find((each) => each.hash === hash && each.size === file.size);
   const known = useRef(clip);
   useEffect(() => {
@@ -81,6 +83,29 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
     setFrames(made);
   };
 
+  /** Plays from where it stands; the frame that is shown is the one where it stops. */
+  const play = (rate: number) => {
+    const element = video.current;
+    if (!element || !frames || busy.current) return;
+    element.playbackRate = rate;
+    const follow = () => {
+      if (element.paused) return;
+      setTime(element.currentTime);
+      requestAnimationFrame(follow);
+    };
+    void element.play().then(() => {
+      setPlaying(rate);
+      follow();
+    });
+  };
+  const pause = () => {
+    const element = video.current;
+    if (!element) return;
+    element.pause();
+    setPlaying(null);
+    void show((all) => all.seek(element.currentTime));
+  };
+
   const tell = (change: Partial<Pick<ClipRecord, 'fps' | 'captureFps' | 'view' | 'square'>>) => {
     if (!clip) return;
     const { id, fps, captureFps, view, square } = clip;
@@ -126,6 +151,9 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
     clip,
     exact: frames?.exact ?? true,
     loaded: () => void loaded(),
+    playing,
+    play,
+    pause,
     seek: (to: number) => void show((all) => all.seek(to)),
     step: (by: number) => void show((all) => all.step(by)),
     tell,

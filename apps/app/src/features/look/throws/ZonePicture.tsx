@@ -59,9 +59,9 @@ export function ZonePicture({ label, aim, marks, onTap, size: most = 320 }: Prop
         stroke={own.ink}
         strokeWidth={2.5}
       />
-      {/* The plate from behind the pitcher, its point away from him. */}
+      {/* The plate from behind the pitcher: its long edge is near, its point far away and so above. */}
       <Path
-        d={`M${at(-1)} ${at(1.75)}H${at(1)}V${at(1.85)}L${at(0)} ${at(2)}L${at(-1)} ${at(1.85)}Z`}
+        d={`M${at(-1)} ${at(2)}H${at(1)}V${at(1.9)}L${at(0)} ${at(1.75)}L${at(-1)} ${at(1.9)}Z`}
         fill={own.sunk}
         stroke={own.line}
       />

@@ -10,6 +10,7 @@ import {
   type LikeThrows,
   type SessionVelocity,
   type MissFigures,
+  type Missed,
   type MissSide,
   type TimedThrow,
   type Trend,
@@ -84,9 +85,9 @@ const sideWords: Record<MissSide, string> = {
 const severityWords = ['', 'slightly', 'clearly', 'severely'];
 
 export function missSentence(figures: MissFigures): string {
-  const { n, misses, symptoms } = figures;
+  const { n, misses, unknown, symptoms } = figures;
   if (n === 0) return 'Aim at a spot and tap where each throw went; twenty show where the misses go.';
-  const hits = `${n - misses} of ${n} hit their spot.`;
+  const hits = `${n - misses} of ${n} on target.${unknown ? ` ${unknown} of the ${misses} misses have no side recorded.` : ''}`;
   const found = (
     [
       ['high', symptoms['sym.miss-high']],
@@ -104,7 +105,7 @@ export function missSentence(figures: MissFigures): string {
     .join(' and ')}.`;
 }
 
-export const figuresOf = (throws: readonly (TimedThrow & { sides: readonly MissSide[] | null })[]) => ({
+export const figuresOf = (throws: readonly (TimedThrow & { sides: readonly Missed[] | null })[]) => ({
   misses: missFigures(throws.flatMap(({ sides }) => (sides === null ? [] : [sides]))),
   effort: effortCurve(throws),
   trend: velocityTrend(throws),

@@ -1,0 +1,54 @@
+import { createSession, type Session } from 'better-sse';
+import type { Request, Response } from 'express';
+import type { Doorkeeper } from '../store/academies';
+import { sessionEnded, type Hub } from './hub';
+import { who } from './input';
+import { Refused } from './refused';
+
+/** Pages that one person may keep open at once. */
+const mostOfPerson = 12;
+/** How often an open stream asks whether its session still is, ms. */
+const lookAgain = 60_000;
+/** After what a line that dropped out is tried again, ms. */
+const retry = 2_000;
+
+/** Streams of those who are signed in: they end with the session that opened them, and each person has only so many. */
+export class Streams {
+  private readonly open = new Map<string, number>();
+
+  constructor(
+    private readonly door: Doorkeeper,
+    private readonly hub: Hub,
+    private readonly every = lookAgain,
+  ) {}
+
+  /** @throws Refused when this person has too many open */
+  async start(request: Request, response: Response): Promise<Session> {
+    const { person } = who(request);
+    const sid = request.sessionID;
+    const count = this.open.get(person.id) ?? 0;
+    if (count >= mostOfPerson)
+      throw new Refused(429, 'Too many pages of yours are open. Close some of them.');
+    this.open.set(person.id, count + 1);
+    // A browser gives up a stream that is ended; signed out it is not let in again.
+    const end = () => response.end();
+    const leave = this.hub.listen<string>(sessionEnded, (ended) => {
+      if (ended === sid) end();
+    });
+    const timer = setInterval(() => {
+      // A database that is away for a moment ends nobody's stream.
+      this.door.sessionLives(sid).then(
+        (lives) => lives || end(),
+        () => undefined,
+      );
+    }, this.every);
+    response.once('close', () => {
+      clearInterval(timer);
+      leave();
+      const left = (this.open.get(person.id) ?? 1) - 1;
+      if (left > 0) this.open.set(person.id, left);
+      else this.open.delete(person.id);
+    });
+    return createSession(request, response, { retry, headers: { 'x-accel-buffering': 'no' } });
+  }
+}
