@@ -12,7 +12,7 @@ test('what a team coach says is checked against the plan and can be taken back',
   await expect(
     page.getByText(/^“Push hard off the rubber” \(Team coach\) against .*\(the plan\)/),
   ).toBeVisible();
-  await expect(page.getByText('The plan’s word: let your hips go down the slope.').first()).toBeVisible();
+  await expect(page.getByText('The plan’s word: let your hips go first.').first()).toBeVisible();
   await app.sent();
   await page.reload();
   await app.tap('Take back what Team coach says');

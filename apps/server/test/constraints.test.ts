@@ -29,8 +29,11 @@ const done = { drill: 'knee-gate', constraints: ['knee-gate'], clean: 6, missed:
 it('keeps a set with what was on, once however often it is sent, until it is taken back', async () => {
   const { session, send, page } = await working();
   const id = v7();
+  const at = new Date().toISOString();
   for (let n = 0; n < 3; n++)
-    expect(await send('set-done', { ...done, sessionId: session }, id)).toEqual({ id, stored: true });
+    expect(await send('set-done', { ...done, sessionId: session, at }, id)).toEqual({ id, stored: true });
+  const other = await send('set-done', { ...done, clean: 7, sessionId: session, at }, id);
+  expect(other).toEqual({ id, stored: false, why: expect.stringContaining('Something else') });
   expect((await page()).sets).toMatchObject([{ ...done, id, session }]);
   await send('undo', { sessionId: session, of: id });
   expect((await page()).sets).toEqual([]);

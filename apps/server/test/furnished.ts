@@ -78,6 +78,7 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
     weekThrows: 120,
     buildUpWeeks: null,
     rampPercent: 25,
+    carryDays: 28,
     allHard: false,
   }),
   'POST /drills/import': () => ({ text: drillFileOf(ourDrill()) }),

@@ -1,8 +1,8 @@
 import type { HomeAnswer, SharedPage } from '@wrightonic/contract';
 import { addDays, drillOf, throwsASet } from '@wrightonic/core';
 import { v7 } from 'uuid';
-import { furnished, weekOf } from './furnished';
-import { browser, type Browser } from './stand';
+import { furnished, pitchFields, weekOf } from './furnished';
+import { browser, logs, type Browser } from './stand';
 
 let set: Awaited<ReturnType<typeof furnished>>;
 let today: string;
@@ -96,6 +96,67 @@ it('shows marked pain to the academy at once', async () => {
   while (!heard.includes(athlete)) heard += (await news.read()).value ?? '';
   await news.cancel();
   expect((await page()).home.pain).toMatchObject([{ date: today, level: 'pain', site: 'elbow' }]);
+});
+
+it('locks throws by pain at home everywhere, until an instructor clears it by name', async () => {
+  const locked = (await page()).pain.lock;
+  expect(locked).toMatchObject({ site: 'elbow', since: today, saidBy: 'the athlete, at home' });
+  const behind = await read();
+  expect(behind.pain.lock).toEqual(locked);
+  expect(behind.limits.leftToday).toBe(0);
+  expect(behind.days.flatMap(({ items }) => items).filter(({ throws }) => throws > 0)).toEqual([]);
+  const calendar = await (await home.raw(`/shared/${link.token}/week.ics`)).text();
+  expect(calendar).not.toMatch(/Easy catch|throws? in|Throws:/);
+  const { answers } = await log(tick(6), event('pain-marked', { level: 'none', score: null, site: null }));
+  expect(answers.map(({ stored, why }) => [stored, why?.includes('locked') ?? false])).toEqual([
+    [false, true],
+    [true, false],
+  ]);
+  expect((await page()).pain.lock).toEqual(locked);
+  const roster = (await set.owner.get('/athletes')).body;
+  expect(roster.find((each: { id: string }) => each.id === athlete).lock).toEqual(locked);
+
+  // A session on the same day, “nothing hurts”: no throw is taken, by nobody.
+  const session = logs.session(athlete, null, today);
+  const ofSession = { sessionId: session.id };
+  const none = logs.event('pain', { ...ofSession, moment: 'before', level: 'none', score: null, site: null });
+  const throwing = () => [
+    logs.event('rep', { ...ofSession, drill: thrown, outcome: 'clean' }),
+    logs.event('throw', { ...ofSession, drill: null, velocity: 30, effort: 50, pitch: 'x', ballG: 145 }),
+    logs.event('pitch', pitchFields(athlete)),
+  ];
+  const send = async (who: Browser, events: object[]) =>
+    (await who.post('/log', { events })).body.answers.map(({ stored }: { stored: boolean }) => stored);
+  expect(await send(set.owner, [session, none, ...throwing()])).toEqual([true, true, false, false, false]);
+  const dry = logs.event('rep', { ...ofSession, drill: 'hip-first-lean', outcome: 'clean' });
+  expect(await send(set.owner, [dry])).toEqual([true]);
+  const week = weekOf(today, [today], [thrown], { reason: 'Because I say so.' });
+  const assigned = await set.owner.post(`/plans/${set.theirs['plan']}/assignments`, week);
+  expect([assigned.status, assigned.body.error]).toEqual([422, expect.stringContaining('no throws')]);
+
+  const clear = () =>
+    logs.event('throws-cleared', {
+      athleteId: athlete,
+      sessionId: null,
+      clearedBy: 'Dr Reed',
+      reason: 'Seen.',
+    });
+  const refused = (await set.assistant.post('/log', { events: [clear()] })).body.answers[0];
+  expect(refused).toMatchObject({ stored: false, why: expect.stringContaining('Only an instructor') });
+  expect((await page()).pain.lock).toEqual(locked);
+  // One event after the other: the clearance counts for what comes after it in the same batch.
+  expect(await send(set.owner, [...throwing(), clear(), ...throwing()])).toEqual([
+    false,
+    false,
+    false,
+    true,
+    true,
+    true,
+    true,
+  ]);
+  expect((await page()).pain).toMatchObject({ lock: null, cleared: { date: today } });
+  expect((await page()).limits.easyOnly).toBe(true);
+  expect((await read()).pain.lock).toBeNull();
 });
 
 it('refuses what it cannot keep by name, and takes the rest', async () => {

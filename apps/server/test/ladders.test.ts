@@ -126,7 +126,7 @@ async function work(athlete: string, drills: readonly string[], clean: number, m
 
 it('gathers what the gates propose over the roster, takes one or all, and hears a no with its reason', async () => {
   const [up, down, none] = [await planned('Upward'), await planned('Downward'), await planned('Neither')];
-  await work(up.id, (await up.names('feel'))!, 12, 0);
+  await work(up.id, (await up.names('feel'))!, 20, 0);
   await work(none.id, (await none.names('feel'))!, 7, 3);
   await set.owner.post(`/plans/${down.plan}/stage-moves`, {
     id: v7(),
@@ -141,7 +141,7 @@ it('gathers what the gates propose over the roster, takes one or all, and hears 
     [up.id, 'feel', 'move', 'up'],
     [down.id, 'move', 'feel', 'back'],
   ]);
-  expect(before[0]!.why[0]).toMatch(/12 of 12 clean: proven/);
+  expect(before[0]!.why[0]).toMatch(/20 of 20 clean: locked in/);
 
   // Two the same way and one that is not there: nothing is taken.
   const takes = (list: Record<string, any>[]) => ({

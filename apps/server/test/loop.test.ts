@@ -68,8 +68,8 @@ describe('the whole loop', () => {
     });
 
     const session = logs.session(id, plan.id, today);
-    const reps = Array.from({ length: 10 }, (_, n) =>
-      logs.event('rep', { sessionId: session.id, drill: drill.drill, outcome: n < 9 ? 'clean' : 'missed' }),
+    const reps = Array.from({ length: 20 }, (_, n) =>
+      logs.event('rep', { sessionId: session.id, drill: drill.drill, outcome: n < 18 ? 'clean' : 'missed' }),
     );
     const throws = [31, 32, 33, 32, 31].map((velocity) =>
       logs.event('throw', {
@@ -92,9 +92,9 @@ describe('the whole loop', () => {
     const counted = now
       .plan!.threads[0]!.stages.flatMap(({ drills }) => drills)
       .find((each) => each.id === drill.id)!;
-    expect(counted.gate).toMatchObject({ n: 10, k: 9, decision: 'up' });
+    expect(counted.gate).toMatchObject({ n: 20, k: 18, decision: 'up' });
     expect(now.velocities).toEqual([
-      { date: today, n: 5, top: 33, usual: 32, scatter: expect.closeTo(1.4826, 4) },
+      expect.objectContaining({ date: today, n: 5, top: 33, usual: 32, scatter: expect.closeTo(1.4826, 4) }),
     ]);
     expect(now.limits).toMatchObject({ hardToday: 5, thrownToday: 5, maxToday: 95, leftToday: 90 });
     expect(now.sessions[0]).toMatchObject({ ended: true, note: 'good', date: today });

@@ -52,7 +52,15 @@ describe('signing in', () => {
 
   it('gives a cookie that scripts cannot read and other sites cannot send', async () => {
     const known = await fetch(`${set.here.base}/session`);
-    expect(known.headers.getSetCookie().join()).toMatch(/wrightonic=.*HttpOnly.*SameSite=Strict/);
+    // Nothing is kept for somebody who is not signed in.
+    expect(known.headers.getSetCookie()).toEqual([]);
+    expect(await set.here.db('web_sessions').whereRaw("json_value(sess, '$.personId') is null")).toEqual([]);
+    const entered = await fetch(`${set.here.base}/session`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', 'x-csrf-token': 'nobody' },
+      body: JSON.stringify({ email: rivalEmail, password }),
+    });
+    expect(entered.headers.getSetCookie().join()).toMatch(/wrightonic=.*HttpOnly.*SameSite=Strict/);
     expect(known.headers.get('content-security-policy')).toMatch(/default-src 'self'.*script-src 'self'[;,]/);
     expect(known.headers.get('x-content-type-options')).toBe('nosniff');
     expect(known.headers.get('x-powered-by')).toBeNull();

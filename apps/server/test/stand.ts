@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import type { Server } from 'node:http';
 import { emptyAthlete, type SessionState } from '@wrightonic/contract';
-import { drills } from '@wrightonic/core';
+import { dayAt, drills } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { hashPassword } from '../src/auth/password';
 import { server } from '../src/http/server';
@@ -116,6 +116,8 @@ export function browser({ base }: Stand) {
     post: <T = any>(path: string, body: unknown) => call<T>('POST', path, body),
     put: <T = any>(path: string, body: unknown) => call<T>('PUT', path, body),
     delete: (path: string) => call('DELETE', path),
+    /** What it sends with every request. */
+    credentials: () => ({ cookie, token }),
     /** Forgets the token, as a page of somebody else would not have it. */
     forget: () => (token = ''),
   };
@@ -156,6 +158,9 @@ export const logs = {
       ],
     };
   },
-  session: (athleteId: string, planId: string | null, date: string) =>
-    event('session-begun', { athleteId, planId, zone: 'Europe/London', date }),
+  /** A session on a day; what it holds is told by the clock. */
+  session: (athleteId: string, planId: string | null, date: string) => ({
+    ...event('session-begun', { athleteId, planId, zone: 'Europe/London', date }),
+    at: date === dayAt(new Date(), 'Europe/London') ? new Date().toISOString() : `${date}T15:00:00.000Z`,
+  }),
 };

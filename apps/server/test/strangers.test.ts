@@ -1,7 +1,7 @@
-import type { Express } from 'express';
 import { server } from '../src/http/server';
 import { v7 } from 'uuid';
 import { furnished, onePixel, pitchFields } from './furnished';
+import { routesOf } from './routes';
 import { form, logs, type Browser } from './stand';
 
 let set: Awaited<ReturnType<typeof furnished>>;
@@ -10,33 +10,13 @@ beforeAll(async () => {
 });
 afterAll(() => set.here.end());
 
-interface Layer {
-  route?: { path: string; methods: Record<string, boolean> };
-  name: string;
-  handle: { stack?: Layer[] };
-}
-/** Every route that the server has, read from the server itself, so that none can be forgotten here. */
-function routesOf(app: Express): [method: string, path: string][] {
-  const walk = (stack: Layer[]): [string, string][] =>
-    stack.flatMap(({ route, handle }) =>
-      route
-        ? Object.keys(route.methods).map((method): [string, string] => [
-            method.toUpperCase(),
-            String(route.path),
-          ])
-        : handle.stack
-          ? walk(handle.stack)
-          : [],
-    );
-  return walk((app as unknown as { router: { stack: Layer[] } }).router.stack);
-}
-
 const open = new Set([
   'GET /api/health',
   'GET /session',
   'POST /session',
   'POST /session/demo',
   'DELETE /session',
+  'DELETE /sessions',
   'GET /schemas/drills',
   'GET /shared/:token',
   'GET /shared/:token/app.webmanifest',
@@ -163,7 +143,14 @@ it('keeps the links and the calls of an academy to itself', async () => {
 });
 
 it('keeps the words and the planning of an academy to itself', async () => {
-  const planning = { equipment: ['net'], weekThrows: 90, buildUpWeeks: 4, rampPercent: 30, allHard: true };
+  const planning = {
+    equipment: ['net'],
+    weekThrows: 90,
+    buildUpWeeks: 4,
+    rampPercent: 30,
+    carryDays: 21,
+    allHard: true,
+  };
   expect((await set.owner.put('/planning', planning)).body).toEqual(planning);
   await set.owner.post('/lexicon', { id: v7(), tag: 'fall', phrase: 'topple', removed: false });
   const page = await set.owner.get(`/athletes/${set.theirs['athlete']}`);
@@ -177,6 +164,7 @@ it('keeps the words and the planning of an academy to itself', async () => {
     ['weekThrows', 5],
     ['buildUpWeeks', 0],
     ['rampPercent', 1000],
+    ['carryDays', 181],
     ['allHard', 'yes'],
     ['equipment', ['net', 'net']],
   ] as const) {

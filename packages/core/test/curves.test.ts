@@ -1,5 +1,6 @@
 import {
   evenly,
+  missFigures,
   readCurves,
   readMisses,
   readThrows,
@@ -270,11 +271,18 @@ describe('tables', () => {
     expect(() => readThrows('day,speed\n1,2')).toThrow(/date is missing/);
     expect(() => readThrows('date,pitch\n2026-05-01,"open')).toThrow(/quotation mark/);
   });
-  it('of misses name result and side', () =>
-    expect(readMisses('aim,result,side\na,miss,\nb,maybe,low\nc,hit,').problems).toEqual([
-      { row: 2, field: 'side', message: expect.any(String) },
-      { row: 3, field: 'result', message: 'must be hit or miss' },
-    ]));
+  it('of misses take strikes and balls, and misses whose side nobody wrote down', () => {
+    const { rows, problems } = readMisses(
+      'aim,result,side\na,miss,\nb,maybe,low\nc,hit,\nd,Strike,\ne,ball,arm\nf,hit,low\ng,miss,high+low',
+    );
+    expect(rows).toEqual([['unknown'], [], [], ['arm']]);
+    expect(problems.map(({ row, field }) => [row, field])).toEqual([
+      [3, 'result'],
+      [7, 'side'],
+      [8, 'side'],
+    ]);
+    expect(missFigures(rows)).toMatchObject({ n: 4, misses: 2, unknown: 1, shares: { arm: 1 } });
+  });
   it('defuse formulas', () =>
     expect(
       writeTable(

@@ -54,7 +54,7 @@ describe('the word check', () => {
       a: { by: 'team coach', text: 'Push hard' },
       b: { by: 'Isla', text: 'Tip over and let the slope take you' },
       why: '“push” and “fall” pull apart',
-      instead: 'let your hips go down the slope',
+      instead: 'let your hips go first',
     });
   });
 

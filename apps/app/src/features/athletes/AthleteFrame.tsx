@@ -22,7 +22,7 @@ export function AthleteFrame() {
   const { width } = useWindowDimensions();
   const own = useColours();
   if (!page) return error ? <Trouble error={error} again={again} /> : <Waiting what="Reading the athlete" />;
-  if (/\/(session|sheet)$/.test(path)) return <Slot key={id} />;
+  if (/\/(session|sheet)$/.test(path)) return <Slot />;
   const { athlete } = page;
   // The picture of a trace has its own list beside it and wants the room.
   const beside = wide && (width >= roomy || !path.endsWith('/trace'));
@@ -77,7 +77,7 @@ export function AthleteFrame() {
             <LockNotice athlete={athlete} pain={page.pain} />
           </View>
         ) : null}
-        <Slot key={id} />
+        <Slot />
       </View>
     </View>
   );
