@@ -2,12 +2,22 @@ import { Component, type ReactNode } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { Notice } from './Notice';
 
+interface Props {
+  /** Where it stands: another path is tried afresh, without mounting anew what is sound. */
+  path: string;
+  children: ReactNode;
+}
+
 /** Stands where a screen could not be shown, so that no page is ever blank. */
-export class Broken extends Component<{ children: ReactNode }, { broken: boolean }> {
+export class Broken extends Component<Props, { broken: boolean }> {
   override state = { broken: false };
 
   static getDerivedStateFromError() {
     return { broken: true };
+  }
+
+  override componentDidUpdate({ path }: Props) {
+    if (this.state.broken && path !== this.props.path) this.setState({ broken: false });
   }
 
   override render() {

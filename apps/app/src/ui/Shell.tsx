@@ -51,7 +51,7 @@ export function Shell({ children }: { children: ReactNode }) {
         {idle ? <FreshVersion /> : null}
         {idle ? <News /> : null}
         <UnsentLine />
-        <Broken key={path}>{children}</Broken>
+        <Broken path={path}>{children}</Broken>
       </View>
       {!wide && !working ? bar : null}
     </View>

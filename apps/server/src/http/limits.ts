@@ -14,6 +14,8 @@ const mostVisitors = 20_000;
 
 /** Counts by visitor, bounded however many there are. */
 export class BoundedStore implements Store {
+  /** Each limit has its own store, so one request may count in several. */
+  readonly localKeys = true;
   private readonly counts = new Map<string, { hits: number; until: number }>();
   private windowMs = quarterHour;
 
