@@ -91,6 +91,8 @@ describe('the verdict on velocity', () => {
     const noise = velocityVerdict([day('2026-05-01', 30), day('2026-06-01', 30.3)], 'mph')!;
     expect(noise.real).toBe(false);
     expect(verdictWords(noise, 'mph')).toContain('No real change: +0.7 mph');
+    const still = velocityVerdict([day('2026-05-01', 30), day('2026-06-01', 29.99)], 'mph')!;
+    expect(verdictWords(still, 'mph')).toContain('No real change: 0.0 mph');
     const slower = velocityVerdict([day('2026-05-01', 32), day('2026-06-01', 30)], 'mph')!;
     expect(verdictWords(slower, 'mph')).toContain('Really slower');
   });

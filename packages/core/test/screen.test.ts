@@ -9,6 +9,7 @@ import {
   screenTests,
   type ScreenReading,
 } from '../src';
+import { pretendScreen, saltmarshRoster } from '../src/simulate';
 
 const athlete = { discipline: 'overhand', age: 16 } as const;
 const reading = (test: string, side: ScreenReading['side'], ...tries: number[]): ScreenReading => ({
@@ -164,5 +165,13 @@ describe('what is usual', () => {
     expect(gradeMeasured('wm.collapsed-front', 65, whom)?.severity).toBe(3);
     expect(gradeMeasured('wm.foot-closed', 80, whom)?.severity).toBe(2);
     expect(gradeMeasured('wm.pull-up', 1, whom)).toBeNull();
+  });
+});
+
+describe('pretend screens', () => {
+  it('show what a body can show, whoever it is', () => {
+    for (const pretend of saltmarshRoster)
+      for (const seed of [1, 7, 4711])
+        expect(() => found(readingsOf(pretendScreen(pretend, seed)), { athlete: pretend })).not.toThrow();
   });
 });

@@ -1,4 +1,4 @@
-import { limits, screenTests, type Limit, type ScreenSide } from '../catalogue';
+import { limits, screenTests, type Limit, type ScreenSide, type ScreenTest } from '../catalogue';
 import type { CurveFlaw } from './curves';
 import { curveFlaws } from './curves';
 import { luck, type Luck } from './random';
@@ -24,6 +24,12 @@ const wholeUnits = new Set(['deg', 's', 'grade']);
 const rounded = (value: number, unit: string): number =>
   wholeUnits.has(unit) ? Math.round(value) : Math.round(value * 10) / 10;
 
+const shown = (value: number, { range: [low, high] }: ScreenTest): number =>
+  Math.min(high, Math.max(low, 0, value));
+
+/** How much a second try falls behind, of tests whose unit is no degree and no second. */
+const tiring: Readonly<Record<string, number>> = { grade: 0, cm: 0.5, 'x body mass': 0.05 };
+
 /** The tries of a physical screen, two each; what the athlete's story limits is limited. */
 export function pretendScreen(athlete: PretendAthlete, seed: number): PretendTry[] {
   const random = luck(seed + 31);
@@ -47,9 +53,8 @@ export function pretendScreen(athlete: PretendAthlete, seed: number): PretendTry
           random,
         );
       for (const n of [1, 2] as const) {
-        const off =
-          test.unit === 'grade' || n === 1 ? 0 : -Math.abs(random.normal()) * (test.unit === 'cm' ? 0.5 : 2);
-        tries.push({ test: test.id, side, n, value: Math.max(0, rounded(value + off, test.unit)) });
+        const off = n === 1 ? 0 : -Math.abs(random.normal()) * (tiring[test.unit] ?? 2);
+        tries.push({ test: test.id, side, n, value: shown(rounded(value + off, test.unit), test) });
       }
     }
   }

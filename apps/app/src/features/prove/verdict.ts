@@ -63,8 +63,9 @@ export function noVerdictWords(velocities: AthletePage['velocities']): string {
 
 /** The verdict in one line. */
 export function verdictWords({ change, needed, real }: Verdict, unit: VelocityUnit): string {
-  const by = `${Math.abs(change).toFixed(1)} ${unit}`;
+  const size = Math.abs(change).toFixed(1);
+  const by = `${size} ${unit}`;
   const noise = `Anything over ${needed.toFixed(1)} ${unit} is a real change.`;
-  if (!real) return `No real change: ${change < 0 ? '−' : '+'}${by}. ${noise}`;
+  if (!real) return `No real change: ${size === '0.0' ? '' : change < 0 ? '−' : '+'}${by}. ${noise}`;
   return `${change > 0 ? 'Really faster' : 'Really slower'} by ${by}. ${noise}`;
 }
