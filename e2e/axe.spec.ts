@@ -84,7 +84,10 @@ for (const [size, viewport] of Object.entries(sizes))
           await judge('screen under way');
         }
         await page.goto(`/athletes/${wren}/trace`);
-        await page.getByText(/looks graded a little differently/).waitFor();
+        await page
+          .getByText(/looks graded a little differently/)
+          .first()
+          .waitFor();
         for (const part of ['Phases', 'Words', 'Earlier']) {
           await app.tap(part, 'radio');
           await page.waitForLoadState('networkidle');
@@ -121,7 +124,7 @@ for (const [size, viewport] of Object.entries(sizes))
         await app.tap('Simulated line', 'radio');
         await judge('velocity');
         await app.tap('Ladder of efforts');
-        await page.getByRole('button', { name: 'Throw away' }).waitFor();
+        await page.getByRole('button', { name: 'Discard reading' }).waitFor();
         await app.tap(/^Missed/);
         await app.tap('Why missed?');
         await judge('why');

@@ -113,7 +113,10 @@ test('how sure, beside the interface', async ({ app, page }) => {
   await page.goto(`/athletes/${id}/trace`);
   const times: number[] = [];
   for (let n = 0; n < 7; n++) {
-    await page.getByText(/looks graded a little differently/).waitFor();
+    await page
+      .getByText(/looks graded a little differently/)
+      .first()
+      .waitFor();
     const heard = await page.evaluate(() => (window as unknown as { heard: number[] }).heard);
     times.push(heard.at(-1)!);
     if (n === 0) await app.tap('What if');

@@ -59,6 +59,10 @@ test('a physical screen guides, grades with its margin, refers, and is taken int
   const id = await app.newAthlete('Screena', { throws: 'L' });
   await page.goto(`/athletes/${id}/screen`);
   await app.tap('Start the physical screen');
+  // A turn about the vertical is nothing for a level.
+  await expect(page.getByRole('heading', { name: 'Leg out to the side' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Start' })).toHaveCount(0);
+  await page.goto(`/athletes/${id}/screen?test=hip-ir`);
   await expect(page.getByRole('heading', { name: 'Hip turn in' })).toBeVisible();
   await expect(page.getByText('right side (lead)')).toBeVisible();
   const tries = (n: number) => page.getByRole('textbox', { name: `Try ${n}` });

@@ -12,7 +12,7 @@ async function traced(app: App, name: string, findings: Record<string, number>):
   const id = await app.newAthlete(name);
   await app.look(id, findings);
   await app.page.goto(`/athletes/${id}/trace`);
-  await app.page.getByText(sure).waitFor();
+  await app.page.getByText(sure).first().waitFor();
   return id;
 }
 

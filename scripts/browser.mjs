@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { atEnd, freePort, root, run } from './run.mjs';
@@ -16,8 +17,9 @@ export function passingFolder(name) {
 export async function inBrowser(project, folder, env = {}) {
   await setUp(['mariadbd', 'chromium', 'ffmpeg']);
   const port = await freePort();
-  await serve({ folder, port });
+  const DEMO_PASSWORD = randomBytes(12).toString('base64url');
+  await serve({ folder, port, env: { DEMO_PASSWORD } });
   return run('npx', ['playwright', 'test', `--project=${project}`], {
-    env: { ...process.env, BASE_URL: `http://127.0.0.1:${port}`, ...env },
+    env: { ...process.env, BASE_URL: `http://127.0.0.1:${port}`, DEMO_PASSWORD, ...env },
   });
 }

@@ -35,7 +35,8 @@ async function main(): Promise<void> {
     const file = await dump(url, join(folder, 'dumps'), `before-${first}-${Date.now()}`);
     process.stdout.write(`The database as it was is kept in ${file}\n`);
   });
-  if (!settings.demoNever && (await new Doorkeeper(db).isEmpty())) await seedSaltmarsh(db, new Date());
+  if (!settings.demoNever && (await new Doorkeeper(db).isEmpty()))
+    await seedSaltmarsh(db, new Date(), settings.demoPassword);
   const app = process.env['APP_FOLDER'];
   const listening = server({
     db,

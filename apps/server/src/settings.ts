@@ -10,7 +10,11 @@ export interface Settings {
   demoAlways: boolean;
   /** Nothing is seeded. */
   demoNever: boolean;
+  /** Of the people of the demo academy when it is seeded; null: nobody knows it. */
+  demoPassword: string | null;
 }
+
+const leastPassword = 12;
 
 type Environment = Readonly<Record<string, string | undefined>>;
 
@@ -43,6 +47,9 @@ export function settingsOf(env: Environment): Settings {
     throw new Error(`TRUST_PROXY must be a number of proxies or their addresses, not “${proxy}”`);
   const demo = env['DEMO'] || '';
   if (!['', 'yes', 'no'].includes(demo)) throw new Error(`DEMO must be yes or no, not “${demo}”`);
+  const demoPassword = env['DEMO_PASSWORD'] || null;
+  if (demoPassword && demoPassword.length < leastPassword)
+    throw new Error(`DEMO_PASSWORD must have at least ${leastPassword} characters`);
   return {
     host,
     port,
@@ -50,5 +57,6 @@ export function settingsOf(env: Environment): Settings {
     trustProxy: !proxy ? false : /^\d+$/.test(proxy) ? Number(proxy) : proxy,
     demoAlways: demo === 'yes',
     demoNever: demo === 'no',
+    demoPassword,
   };
 }

@@ -227,14 +227,17 @@ async function seedLessons(
   }
 }
 
-/** Loads the Saltmarsh Pitching Barn, an invented academy, as it stands on a day. */
-export async function seedSaltmarsh(db: Knex, now: Date): Promise<void> {
+/**
+ * Loads the Saltmarsh Pitching Barn, an invented academy, as it stands on a day.
+ *
+ * @param password of its people; null: nobody knows it, and the demo is entered by its own door alone
+ */
+export async function seedSaltmarsh(db: Knex, now: Date, password: string | null): Promise<void> {
   const id = seededIds(20);
   const today = dayAt(now, zone);
   const founded = venueInstant(addDays(today, -200), '09:00', zone);
   const academyId = id(founded);
-  // Nobody knows it: the demo is entered by its own door alone.
-  const passwordHash = await hashPassword(randomBytes(24).toString('base64url'));
+  const passwordHash = await hashPassword(password ?? randomBytes(24).toString('base64url'));
   const people = (
     [
       ['Marlow Venn', 'marlow', 'owner', 'R'],

@@ -36,7 +36,8 @@ export function useReadings(page: AthletePage, session: Session, drill: string |
     const heard = { velocity: reading.velocity, at: Date.parse(reading.at) };
     const doubt = doubtOf(heard, { heldAbove: limit, best, before: before.current });
     before.current = heard;
-    const claimed: PendingReading = { id: reading.id, ...heard, source, doubt };
+    // Fresh or not by this device's clock, whatever the instrument's says.
+    const claimed: PendingReading = { id: reading.id, ...heard, at: now().getTime(), source, doubt };
     if (doubt || !session.inSession().attach(drill, claimed)) change((all) => [...all, claimed]);
   };
   const state = useRadar({
