@@ -1,7 +1,7 @@
 import type { BrowserContext, Page } from '@playwright/test';
 import { v7 } from 'uuid';
 import { App, expect, test } from './app';
-import { aDay, leaveBehind, wrongClock } from './device';
+import { aDay, entriesOf, leaveBehind, wrongClock } from './device';
 
 test.use({ serviceWorkers: 'allow' });
 // The rest of the day is read along while the first screen stands idle.
@@ -75,6 +75,36 @@ test('a session goes on without a connection at the same rep after the tab was k
   await again.sent();
   expect(await reps(again, id)).toBe(5);
   await expect(next.getByText('Everything that was logged here is at the server.')).toBeVisible();
+});
+
+test('signing out without a connection names what is not sent and leaves nothing of anybody', async ({
+  app,
+  page,
+  context,
+}) => {
+  await app.enter();
+  const id = await app.planned('Leaver');
+  await page.goto(`/athletes/${id}/session`);
+  await app.tap('Nothing hurts');
+  await app.sent();
+  await appKept(page);
+  await context.setOffline(true);
+  await app.tap(/^Clean/);
+  await page.goto('/office');
+  await app.tap('Sign out');
+  await expect(page.getByText(/^Leaver Testwell: [12] entr/)).toBeVisible();
+  await app.tap('Stay signed in');
+  await app.tap('Sign out');
+  await app.tap('Delete and sign out');
+  await expect(page.getByRole('alert')).toBeVisible();
+  expect(await entriesOf(page)).toEqual([]);
+  await page.goto(`/athletes/${id}/prove`);
+  await expect(page.getByText('Leaver', { exact: false })).toHaveCount(0);
+  // The server is told as soon as it can be.
+  await context.setOffline(false);
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Look around the demo academy' })).toBeVisible();
+  expect((await page.request.get('/api/athletes')).status()).toBe(401);
 });
 
 test('the day opens without a connection, with whoever has a lesson, though nobody opened them before', async ({

@@ -141,6 +141,7 @@ describe('three days in a row', () => {
       because: expect.stringContaining('three days in a row'),
     });
     expect(limits('overhand', 17, [game(2, 5), easy(1, 5)]).restUntil).toBeNull();
+    expect(limits('overhand', 17, [game(2, 1), game(1, 1)]).restUntil).toBe(day(-1));
   });
   it.each([
     [10, 0],
@@ -153,7 +154,9 @@ describe('three days in a row', () => {
     const result = limits('windmill', age, [game(2, 40), game(1, 40)]);
     if (most === 0) expect(result).toMatchObject({ restUntil: day(-1), leftToday: 0 });
     else expect(result).toMatchObject({ restUntil: null, maxToday: most, leftToday: most });
-    expect(limits('windmill', age, [game(1, 40)]).restUntil).toBeNull();
+    const once = limits('windmill', age, [game(1, 40)]);
+    expect(once).toMatchObject({ restUntil: null, maxToday: limits('windmill', age, []).maxToday });
+    expect(limits('windmill', age, [game(2, 1), game(1, 1)]).maxToday).toBe(most);
   });
 });
 

@@ -95,6 +95,7 @@ describe('drills with pain', () => {
       ]);
     expect(closed(null, drills, { lock: null })).toEqual([]);
     expect(lockedBecause({ throws: 0 }, lock)).toBeNull();
+    expect(lockedBecause({ throws: 1 }, lock)).not.toBeNull();
   });
   it('that load the place are closed by what hurts now', () => {
     const elbow = { level: 'pain', site: 'elbow' } as const;
@@ -127,5 +128,9 @@ describe('at home', () => {
     expect(lockedAtHome({ throws: 0, avoid: ['hip'] }, openThrows, [knee], date)).toBeNull();
     expect(lockedAtHome({ throws: 0, avoid: ['knee'] }, openThrows, [knee], addDays(date, 1))).toBeNull();
     expect(painOn([knee, report(11, { level: 'none', site: null })], date)).toBeNull();
+    // Soreness is shown and closes nothing.
+    const sore = report(11, { site: 'knee', level: 'soreness' });
+    expect(painOn([knee, sore], date)).toBe(sore);
+    expect(lockedAtHome({ throws: 0, avoid: ['knee'] }, openThrows, [sore], date)).toBeNull();
   });
 });

@@ -126,6 +126,8 @@ describe('cues', () => {
 
 describe('the academy’s own words', () => {
   it('are understood as well as those of the catalogue, until they are taken out again', () => {
+    const unknown = 'no tag of ours' as 'push';
+    expect(lexiconWith([{ tag: unknown, phrase: 'catapult', removed: false }])).toEqual(lexiconWith([]));
     const own = lexiconWith([{ tag: 'push', phrase: 'catapult', removed: false }]);
     expect(asksFor('Catapult off the rubber')).toEqual([]);
     expect(asksFor('Catapulting off the rubber', own)).toEqual([{ tag: 'push', not: false }]);

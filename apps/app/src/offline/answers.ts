@@ -1,7 +1,7 @@
 import { shelf, type Answer } from './shelf';
 
 /** What tells nothing of those before: who is signed in now, and the pages behind links. */
-const ofNobody = /^(session$|shared\/)/;
+export const ofNobody = /^(session$|shared\/)/;
 
 /** What was read last, for when there is no connection. Nothing here is needed: a browser that keeps nothing asks again. */
 export const answers = {

@@ -64,7 +64,9 @@ export const api = createApi({
       }),
       signIn: entry<SignIn>('session'),
       enterDemo: entry<void>('session/demo'),
-      signOut: build.mutation<null, void>({ query: () => ({ url: 'session', method: 'DELETE' }) }),
+      signOut: build.mutation<null, 'here' | 'everywhere'>({
+        query: (where) => ({ url: where === 'here' ? 'session' : 'sessions', method: 'DELETE' }),
+      }),
       roster: build.query<RosterEntry[], void>({ query: () => 'athletes', providesTags: ['Roster'] }),
       athlete: build.query<AthletePage, string>({
         query: (id) => `athletes/${id}`,

@@ -131,6 +131,8 @@ export type Lexicon = Readonly<Record<CueTag, readonly string[]>>;
 export function lexiconWith(edits: readonly LexiconEdit[]): Lexicon {
   const own = Object.fromEntries(cueTags.map((tag) => [tag, [...lexicon[tag]]])) as Record<CueTag, string[]>;
   for (const { tag, phrase, removed } of edits) {
+    // Of a tag that the catalogue has no more.
+    if (!Object.hasOwn(own, tag)) continue;
     own[tag] = own[tag].filter((each) => each !== phrase);
     if (!removed) own[tag].push(phrase);
   }

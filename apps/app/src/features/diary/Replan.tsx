@@ -27,6 +27,12 @@ export function Replan(props: Props) {
   const today = useToday();
   if (error) return <Trouble error={error} />;
   if (!page) return <Waiting what="Reading the week" />;
+  return <Found {...props} page={page} today={today} />;
+}
+
+/** The week as it was when the lesson was changed: once it is assigned anew, nothing of it hangs there any more. */
+function Found({ page: read, today, ...props }: Props & { page: AthletePage; today: string }) {
+  const [page] = useState(read);
   const running = page.plan?.assignment;
   const touched = running?.days.some(({ date, kind }) => date === props.date && kind === 'lesson');
   if (!page.plan || !running || !touched || addDays(running.from, 6) < today)

@@ -2,8 +2,6 @@ import type { Profile } from '@wrightonic/contract';
 import { router, type Href } from 'expo-router';
 import { View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { answers } from '../../offline/answers';
-import { api } from '../../store/api';
 import { more } from '../../store/more';
 import { soundSwitched, themeChosen, type ThemeChoice } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -12,9 +10,10 @@ import { ApproachFields } from '../../ui/ApproachFields';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
 import { handNames } from '../../ui/kindWords';
-import { Notice, Trouble } from '../../ui/Notice';
+import { Trouble } from '../../ui/Notice';
 import { Heading, Screen } from '../../ui/Screen';
 import { Calls } from './Calls';
+import { SignOut } from './SignOut';
 
 const strikeShares = [0.5, 0.55, 0.6, 0.65, 0.7];
 
@@ -23,9 +22,7 @@ export function Office() {
   const { person, academy } = useMe();
   const dispatch = useAppDispatch();
   const { theme, sound } = useAppSelector(({ settings }) => settings);
-  const waiting = useAppSelector(({ journal }) => journal.waiting.length);
   const [saveProfile, { error }] = more.useSaveProfileMutation();
-  const [signOut, leaving] = api.useSignOutMutation();
   const profile: Profile = {
     hand: person.hand,
     velocityUnit: person.velocityUnit,
@@ -33,12 +30,6 @@ export function Office() {
     approach: person.approach,
   };
   const save = (change: Partial<Profile>) => void saveProfile({ ...profile, ...change });
-  const leave = async () => {
-    if ('error' in (await signOut())) return;
-    await answers.forget();
-    router.replace('/');
-    dispatch(api.util.resetApiState());
-  };
   return (
     <Screen title="Office">
       <Text variant="bodyLarge">{`${person.name}, ${person.role} at ${academy.name}`}</Text>
@@ -141,13 +132,7 @@ export function Office() {
         </Button>
       </Card>
       <Calls />
-      {waiting ? (
-        <Notice>{`${waiting} entries are not sent yet. They stay on this device and go out when you sign in again here.`}</Notice>
-      ) : null}
-      {leaving.error ? <Trouble error={leaving.error} /> : null}
-      <Button mode="outlined" loading={leaving.isLoading} onPress={() => void leave()}>
-        Sign out
-      </Button>
+      <SignOut />
       <Text variant="bodySmall">
         Wrightonic helps to plan practice. It is not a medical device and gives no diagnosis of an injury.
         Local rules for throws win where they are stricter.

@@ -2,6 +2,7 @@ import { usePathname } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { answers } from '../../offline/answers';
+import { owedSignOut } from '../../offline/leave';
 import { resume } from '../../offline/send';
 import { api } from '../../store/api';
 import { visitor } from '../../store/visitor';
@@ -26,15 +27,27 @@ export function Door({ children }: { children: ReactNode }) {
     if (last !== null && last !== personId) void answers.forget();
     visitor.note(personId ?? null);
   }, [data, personId]);
+  const [signOut] = api.useSignOutMutation();
+  const leaving = personId !== undefined && owedSignOut.is();
   useEffect(() => {
-    if (!personId) return;
+    if (!leaving) return;
+    void signOut('here').then((answer) => {
+      if ('error' in answer) return;
+      owedSignOut.note(false);
+      window.location.replace('/');
+    });
+  }, [leaving, signOut]);
+  useEffect(() => {
+    if (!personId || leaving) return;
     const started = dispatch(resume());
     return () => void started.then((end) => end());
-  }, [dispatch, personId]);
-  if (personId || shared.test(path)) return children;
+  }, [dispatch, personId, leaving]);
+  if ((personId && !leaving) || shared.test(path)) return children;
   return (
     <View style={[styles.whole, { backgroundColor: ground }]}>
-      {data ? (
+      {leaving ? (
+        <Waiting what="Signing out" />
+      ) : data ? (
         <SignIn demo={data.demo} />
       ) : error ? (
         <Trouble error={error} again={() => void refetch()} />

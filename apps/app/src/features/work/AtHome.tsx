@@ -9,14 +9,14 @@ import { useBook } from '../../ui/useBook';
 
 const shownDays = 7;
 
-/** Sets of a drill on a day, as far as they were done. */
-function doneWords(sets: readonly HomeSet[], of: number): string {
+/** Sets of a drill on a day, as far as they were done; of how many, where it is assigned. */
+function doneWords(sets: readonly HomeSet[], of: number | null): string {
   if (sets.length === 0) return `none of ${of}`;
   const counted = sets.filter(({ clean }) => clean !== null);
   const clean = counted.reduce((sum, set) => sum + set.clean!, 0);
   const reps = counted.reduce((sum, set) => sum + set.clean! + (set.missed ?? 0), 0);
   return [
-    `${sets.length} of ${of}`,
+    of === null ? `${sets.length} ${sets.length === 1 ? 'set' : 'sets'}` : `${sets.length} of ${of}`,
     counted.length ? `${clean} of ${reps} clean` : '',
     sets.some(({ late }) => late) ? 'ticked late' : '',
   ]
@@ -34,7 +34,21 @@ export function AtHome({ page, today }: { page: AthletePage; today: string }) {
   const games = home.games.filter(({ date }) => date >= since);
   const worked = home.sets.filter(({ date }) => date >= since);
   if (worked.length + pain.length + games.length === 0) return null;
-  const days = [...new Set(items.map(({ date }) => date))].sort().reverse();
+  // What was ticked counts as well where the week has changed since.
+  const days = [...new Set([...items, ...worked].map(({ date }) => date))].sort().reverse();
+  const doneOn = (date: string): string[] => {
+    const assigned = items.filter((item) => item.date === date);
+    const setsOf = (drill: string) => worked.filter((set) => set.date === date && set.drill === drill);
+    const name = (drill: string) => book.drill(drill)?.name ?? drill;
+    const others = new Set(worked.filter((set) => set.date === date).map(({ drill }) => drill));
+    for (const { drill } of assigned) others.delete(drill);
+    return [
+      ...assigned.map(
+        ({ drill, dose }) => `${name(drill)} ${doneWords(setsOf(drill), parseDose(dose).sets)}`,
+      ),
+      ...[...others].map((drill) => `${name(drill)} ${doneWords(setsOf(drill), null)}`),
+    ];
+  };
   return (
     <Card>
       <Heading>At home</Heading>
@@ -44,15 +58,7 @@ export function AtHome({ page, today }: { page: AthletePage; today: string }) {
         </Notice>
       ))}
       {days.map((date) => (
-        <Text key={date}>
-          {`${dayWords(date, today)}: ${items
-            .filter((item) => item.date === date)
-            .map(({ drill, dose }) => {
-              const sets = worked.filter((set) => set.date === date && set.drill === drill);
-              return `${book.drill(drill)?.name ?? drill} ${doneWords(sets, parseDose(dose).sets)}`;
-            })
-            .join('; ')}`}
-        </Text>
+        <Text key={date}>{`${dayWords(date, today)}: ${doneOn(date).join('; ')}`}</Text>
       ))}
       {games.map((game) => (
         <Text key={`${game.date} ${game.title}`}>
