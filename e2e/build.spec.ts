@@ -152,7 +152,7 @@ test('constraints go on, the way round is answered, and one is faded after two c
   };
   await set(3, 3);
   await expect(page.getByText('This set: 3 of 6 clean')).toBeVisible();
-  await app.tap('The body found a way round');
+  await app.tap('They found a workaround');
   await app.tap('Lead leg opens early', 'radio');
   await app.tap('Set done');
   await expect(

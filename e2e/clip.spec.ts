@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, test } from './app';
-import { mp4, soundOnly, squareAt, squareShown, webm } from './media';
+import { mp4, portrait, soundOnly, squareAt, squareShown, webm } from './media';
 
 const choose = async (page: Page, label: string | RegExp, file: string) => {
   const [chooser] = await Promise.all([
@@ -75,6 +75,9 @@ for (const [kind, make, fps] of [
     await expect(page.getByText(/^Angle: 13[45]\.\d °$/)).toBeVisible();
     await app.tap('Say what the angle measures');
     await app.tap('Lead knee at plant (hip, knee, ankle)', 'radio');
+    // The name says an event, and this is another frame.
+    await expect(page.getByRole('alert')).toContainText('is taken on the frame of Plant');
+    await app.tap('Use it anyway');
     await app.sent();
 
     // A point can be dragged; the figure follows.
@@ -104,13 +107,54 @@ for (const [kind, make, fps] of [
     await choose(page, /^Open side-.* again$/, mp4('other.mp4', 30, '0x2F6B4A'));
     await expect(page.getByRole('alert')).toContainText(`is not the clip of`);
     await choose(page, /^Open side-.* again$/, file);
-    await expect(page.getByRole('button', { name: 'Go to Plant' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Go to Plant' }).first()).toBeVisible();
     await app.tap('Go to Plant');
     await frame(page, 12);
     await page.goto(`/athletes/${id}/profile`);
     await expect(page.getByRole('img', { name: /Marked frame of/ })).toBeVisible();
     await app.tap('Take it down');
     await expect(page.getByRole('img', { name: /Marked frame of/ })).toHaveCount(0);
+  });
+
+for (const [width, height] of [
+  [390, 844],
+  [1280, 800],
+] as const)
+  test(`an upright clip is drawn upright at ${width} px, plays, and has its events on a line`, async ({
+    app,
+    page,
+  }) => {
+    await page.setViewportSize({ width, height });
+    await app.enter();
+    const id = await app.newAthlete(`Upright${width}`, { heightCm: 180 });
+    await page.goto(`/athletes/${id}/clip`);
+    await choose(page, 'Open a clip', portrait(`upright-${width}.mp4`));
+    await frame(page, 0);
+    for (const shown of [page.locator('video'), page.getByRole('img', { name: /Drawings|tap its points/ })]) {
+      const box = (await shown.boundingBox())!;
+      expect(box.width / box.height).toBeCloseTo(360 / 640, 2);
+      expect(box.x).toBeGreaterThanOrEqual(0);
+      expect(box.x + box.width).toBeLessThanOrEqual(width);
+    }
+    // A right angle of the picture is one of the figure.
+    await app.tap('Angle', 'radio');
+    const picture = page.getByRole('img', { name: /tap its points/ });
+    await picture.scrollIntoViewIfNeeded();
+    const box = (await picture.boundingBox())!;
+    const [x, y, arm] = [box.x + box.width / 2, box.y + box.height / 2, box.width / 4];
+    await page.mouse.click(x, y - arm);
+    await page.mouse.click(x, y);
+    await page.mouse.click(x + arm, y);
+    await expect(page.getByText(/^Angle: (89|90)\.\d °$/)).toBeVisible();
+
+    await app.tap('Quarter speed');
+    await app.tap('Play');
+    await expect(page.getByText(/^Frame 0, /)).toBeHidden();
+    await app.tap('Pause');
+    await app.tap('Mark Plant here');
+    await expect(
+      page.getByRole('group', { name: 'Marked events' }).getByRole('button', { name: 'Go to Plant' }),
+    ).toBeVisible();
   });
 
 test('what is no clip is refused in words, and nothing is changed', async ({ app, page }) => {

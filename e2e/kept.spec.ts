@@ -89,7 +89,9 @@ test('a form that the server cannot take keeps what was typed and says what is w
   await page.getByRole('textbox', { name: 'Height' }).fill('12');
   await app.tap('Add, then take a first look');
   await expect(page.getByText('The family name is missing.')).toBeVisible();
-  await expect(page.getByText('The birthdate must be a real day, written YYYY-MM-DD.')).toBeVisible();
+  await expect(
+    page.getByText('The birthdate must be a real day between 1900 and 2200, written YYYY-MM-DD.'),
+  ).toBeVisible();
   await expect(page.getByText('The height must be at least 80.')).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Given name' })).toHaveValue('Nadia');
 
@@ -117,7 +119,9 @@ test('a lesson goes into the diary only with a day, a time and minutes that can 
   await page.getByRole('textbox', { name: 'Time' }).fill('25:30');
   await page.getByRole('textbox', { name: 'Minutes' }).fill('5');
   await app.tap('Put it in the diary');
-  await expect(page.getByText('The day must be a real day, written YYYY-MM-DD.')).toBeVisible();
+  await expect(
+    page.getByText('The day must be a real day between 1900 and 2200, written YYYY-MM-DD.'),
+  ).toBeVisible();
   await expect(page.getByText('The time must be a time of day such as 16:30.')).toBeVisible();
   await expect(page.getByText('The minutes must be at least 10.')).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Time' })).toHaveValue('25:30');

@@ -65,7 +65,7 @@ test('a proposed stage is taken from the roster', async ({ app, page }) => {
   const { today } = await app.read<{ today: string }>('/session');
   const session = event('session-begun', { athleteId: id, planId: null, zone: 'Europe/London', date: today });
   const reps = feel.flatMap(({ drill }: { drill: string }) =>
-    Array.from({ length: 12 }, () => event('rep', { sessionId: session.id, drill, outcome: 'clean' })),
+    Array.from({ length: 20 }, () => event('rep', { sessionId: session.id, drill, outcome: 'clean' })),
   );
   await app.post('/log', { events: [session, ...reps] });
   await page.goto('/roster');

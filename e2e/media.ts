@@ -13,7 +13,13 @@ const ffmpeg = (...args: string[]) => execFileSync('ffmpeg', ['-loglevel', 'erro
 export const squareAt = (frame: number): number => 40 + 4 * frame;
 
 /** A clip on which a yellow square moves 4 px a frame, so that each frame can be told from the next. */
-export function clip(name: string, fps: number, codec: readonly string[], colour = '0x274B6D'): string {
+export function clip(
+  name: string,
+  fps: number,
+  codec: readonly string[],
+  colour = '0x274B6D',
+  size = '640x360',
+): string {
   const file = place(name);
   const source = (colours: string, size: string) => [
     '-f',
@@ -22,7 +28,7 @@ export function clip(name: string, fps: number, codec: readonly string[], colour
     `color=c=${colours}:s=${size}:r=${fps}:d=1.2`,
   ];
   ffmpeg(
-    ...source(colour, '640x360'),
+    ...source(colour, size),
     ...source('yellow', '40x40'),
     '-filter_complex',
     `[0][1]overlay=x='40+4*round(t*${fps})':y=150`,
@@ -34,6 +40,8 @@ export function clip(name: string, fps: number, codec: readonly string[], colour
 
 export const mp4 = (name: string, fps: number, colour?: string) =>
   clip(name, fps, ['-c:v', 'libx264', '-pix_fmt', 'yuv420p'], colour);
+export const portrait = (name: string) =>
+  clip(name, 60, ['-c:v', 'libx264', '-pix_fmt', 'yuv420p'], '0x6B3A2F', '360x640');
 export const webm = (name: string, fps: number, colour?: string) =>
   clip(name, fps, ['-c:v', 'libvpx', '-b:v', '3M'], colour);
 

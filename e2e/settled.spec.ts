@@ -83,7 +83,7 @@ test('a thread stays where it is against what the gate proposes, with the reason
   const { today } = await app.read<{ today: string }>('/session');
   const session = event('session-begun', { athleteId: id, planId: null, zone: 'Europe/London', date: today });
   const reps = drills.flatMap(({ drill }: { drill: string }) =>
-    Array.from({ length: 12 }, () => event('rep', { sessionId: session.id, drill, outcome: 'clean' })),
+    Array.from({ length: 20 }, () => event('rep', { sessionId: session.id, drill, outcome: 'clean' })),
   );
   await app.post('/log', { events: [session, ...reps] });
   await page.goto(`/athletes/${id}/build`);

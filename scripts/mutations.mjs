@@ -64,7 +64,6 @@ export const safety = [
   ]),
   ...of('build/week/buildUp', [
     ['export const layOffDays = 21', 'export const layOffDays = 22'],
-    ['const fewestWeeks = 2', 'const fewestWeeks = 1'],
     ['const mostWeeks = 6', 'const mostWeeks = 7'],
     ['const firstEffort = 50', 'const firstEffort = 55'],
     ['const lastEffort = 90', 'const lastEffort = 95'],

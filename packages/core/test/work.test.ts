@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  atOnce,
   barredBecause,
   countThrows,
   drillOf,
@@ -20,6 +21,32 @@ import {
 } from '../src';
 
 const session = (clean: number, missed: number, pain = false) => ({ clean, missed, pain });
+
+describe('lessons in one place', () => {
+  const lesson = (id: string, startsAt: string, more = {}) =>
+    ({
+      id,
+      startsAt: `2026-05-10T${startsAt}:00.000Z`,
+      minutes: 30,
+      place: 'Cage 1',
+      state: 'on',
+      ...more,
+    }) as const;
+  const first = lesson('a', '15:00');
+  it.each([
+    ['15:29', {}, true],
+    ['15:30', {}, false],
+    ['14:31', {}, true],
+    ['14:30', {}, false],
+    ['15:00', { place: ' cage 1' }, true],
+    ['15:00', { place: 'Cage 2' }, false],
+    ['15:00', { state: 'rained-off' }, false],
+  ])('at %s with %j: %s', (at, more, meets) =>
+    expect(atOnce(first, [first, lesson('b', at, more)]).length > 0).toBe(meets),
+  );
+  it('says nothing without a place', () =>
+    expect(atOnce({ ...first, place: '' }, [lesson('b', '15:00', { place: '' })])).toEqual([]));
+});
 
 describe('the gate', () => {
   it.each([
@@ -207,6 +234,8 @@ describe('safety', () => {
     expect(barred('hip-first-lean')).toBeNull();
     expect(barred('delayed-hand-throw')).toBeNull();
     expect(barred('full-delivery', 16, [{ ...elbow, cleared: true }])).toBeNull();
+    const unsaid = { ...drillOf('delayed-hand-throw')!, effort: null };
+    expect(barredBecause(unsaid, { age: 16, history: [elbow] })).toContain('no throws above');
   });
   it('asks for a clearance after elbow, shoulder, back, and after any surgery', () => {
     const of = (site: PainSite, surgery: boolean) => uncleared([{ ...elbow, site, surgery }]).length;

@@ -36,3 +36,34 @@ it('gives half as much a day where every throw counts as a hard one', async () =
   // Two sets are sixteen throws at half effort: eight against the league's twelve, or sixteen.
   expect([most(false), most(true)]).toEqual([2, 1]);
 });
+
+it.each([
+  ['2013-06-09', 2],
+  ['2013-06-01', 1],
+])('keeps %s free of throws on %d days of a week', async (birthdate, free) => {
+  const solve = await loadSolver();
+  const { days } = planWeek(
+    {
+      discipline: 'overhand',
+      birthdate,
+      league: null,
+      allHard: false,
+      pain: openThrows,
+      throws: [],
+      candidates: [
+        candidate('warm-up-flow', 0.1),
+        ...['on-time-hand-throw', 'delayed-hand-throw', 'turn-around-throw'].map((id) => candidate(id, 1)),
+      ],
+      days: [0, 1, 2, 3, 4, 5, 6].map((n) => ({
+        date: addDays(monday, n),
+        kind: 'lesson',
+        minutes: 60,
+        equipment: everything,
+        places: ['home', 'field', 'cage', 'mound'],
+      })),
+    },
+    solve,
+  );
+  const thrown = days.filter(({ items }) => items.some(({ drill }) => drillOf(drill)!.throws > 0));
+  expect(7 - thrown.length).toBe(free);
+});

@@ -1,5 +1,5 @@
 import type { Lesson, RosterEntry } from '@wrightonic/contract';
-import { addDays, takesPlace } from '@wrightonic/core';
+import { addDays, atOnce, takesPlace } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -76,6 +76,9 @@ export function Diary() {
                     lesson={lesson}
                     athlete={athletes.get(lesson.athleteId)}
                     time={timeAt(lesson.startsAt, academy.zone)}
+                    others={atOnce(lesson, lessons).flatMap(
+                      (other) => athletes.get(other.athleteId)?.givenName ?? [],
+                    )}
                     date={date}
                   />
                 ))}
@@ -97,9 +100,11 @@ interface LineProps {
   athlete: RosterEntry | undefined;
   time: string;
   date: string;
+  /** Who else is there at that time. */
+  others: readonly string[];
 }
 
-function Line({ lesson, athlete, time, date }: LineProps) {
+function Line({ lesson, athlete, time, date, others }: LineProps) {
   const name = athlete ? `${athlete.givenName} ${athlete.familyName}` : '…';
   return (
     <Press
@@ -107,7 +112,11 @@ function Line({ lesson, athlete, time, date }: LineProps) {
       onPress={() => router.navigate(`/diary/${lesson.id}?on=${date}` as Href)}
     >
       <Text variant="labelLarge">{`${time}  ${name}`}</Text>
-      <Text variant="bodySmall">{[lesson.place, lessonWords[lesson.state]].filter(Boolean).join(' · ')}</Text>
+      <Text variant="bodySmall">
+        {[lesson.place, lessonWords[lesson.state], others.length ? `also ${others.join(', ')}` : '']
+          .filter(Boolean)
+          .join(' · ')}
+      </Text>
     </Press>
   );
 }

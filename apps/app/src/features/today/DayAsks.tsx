@@ -1,13 +1,15 @@
-import type { DayNews, RosterEntry } from '@wrightonic/contract';
+import type { DayNews, Lesson, RosterEntry } from '@wrightonic/contract';
+import { atOnce } from '@wrightonic/core/lesson';
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
+import { withLessonChanges } from '../../offline/lessons';
 import { api } from '../../store/api';
 import { more } from '../../store/more';
 import { useAppSelector } from '../../store/store';
-import { useToday } from '../../store/useAthlete';
+import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
-import { agoWords } from '../../ui/days';
+import { agoWords, dayAt, timeAt } from '../../ui/days';
 import { Press } from '../../ui/Press';
 import { ReadyButton } from '../../ui/ReadyButton';
 import { Heading } from '../../ui/Screen';
@@ -27,6 +29,7 @@ export function DayAsks() {
   return (
     <>
       <Pain news={news} athletes={athletes} today={today} />
+      <SamePlace athletes={athletes} today={today} />
       <Names
         title="Waiting for you"
         words="Looked at, and not traced, planned or assigned yet."
@@ -82,6 +85,36 @@ function Pain({ news, athletes, today }: PainProps) {
         ) : null;
       })}
       <Text variant="bodySmall">Ask a licensed clinician before they throw again.</Text>
+    </Card>
+  );
+}
+
+/** Lessons that want one place at one time; a group is meant to, two instructors are not. */
+function SamePlace({ athletes, today }: Omit<PainProps, 'news'>) {
+  const { academy } = useMe();
+  const { data = [] } = api.useLessonsQuery();
+  const entries = useAppSelector(({ journal }) => journal.entries);
+  const day = withLessonChanges(data, entries).filter(
+    ({ startsAt }) => dayAt(new Date(startsAt), academy.zone) === today,
+  );
+  const name = ({ athleteId }: Lesson): string => athletes.get(athleteId)?.givenName ?? '…';
+  const clashes = day.flatMap((lesson) => {
+    const others = atOnce(lesson, day);
+    // Said once, at the first of them.
+    return others.length &&
+      others.every(({ id }) => day.findIndex((each) => each.id === id) > day.indexOf(lesson))
+      ? [{ lesson, others }]
+      : [];
+  });
+  if (clashes.length === 0) return null;
+  return (
+    <Card>
+      <Heading>One place, one time</Heading>
+      {clashes.map(({ lesson, others }) => (
+        <Text key={lesson.id}>
+          {`${timeAt(lesson.startsAt, academy.zone)}, ${lesson.place}: ${[lesson, ...others].map(name).join(', ')}`}
+        </Text>
+      ))}
     </Card>
   );
 }

@@ -2,7 +2,6 @@ import { daysBetween } from '../../units';
 
 /** A lay-off of this many days or more starts with a build-up. */
 export const layOffDays = 21;
-const fewestWeeks = 2;
 const mostWeeks = 6;
 /** Effort of the first week and of the last, percent; house default. */
 const firstEffort = 50;
@@ -43,7 +42,7 @@ export function buildUpOn(
   if (!last) return null;
   const layOff = daysBetween(last, from);
   if (layOff < layOffDays) return null;
-  const of = weeks ?? Math.min(mostWeeks, Math.max(fewestWeeks, Math.round(layOff / 7 / 2)));
+  const of = weeks ?? Math.min(mostWeeks, Math.round(layOff / 7 / 2));
   const week = Math.floor(daysBetween(from, on) / 7) + 1;
   if (week < 1 || week > of) return null;
   const effort = of === 1 ? lastEffort : firstEffort + ((lastEffort - firstEffort) * (week - 1)) / (of - 1);

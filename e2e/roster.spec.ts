@@ -1,0 +1,36 @@
+import { v7 } from 'uuid';
+import { expect, test } from './app';
+
+const verbs = ['look', 'trace', 'build', 'work', 'prove'] as const;
+
+// Wide enough for the roster beside every verb.
+test.use({ viewport: { width: 1700, height: 900 } });
+
+for (const verb of [...verbs, 'profile'] as const)
+  test(`another athlete of the roster beside is another athlete on every part of ${verb}`, async ({
+    app,
+    page,
+  }) => {
+    await app.enter();
+    const names = ['Firsta', 'Seconda'].map((name) => `${name}${v7().slice(-5)}`) as [string, string];
+    const [first, second] = [await app.planned(names[0]), await app.planned(names[1])];
+    const roster = page.getByRole('complementary', { name: 'Roster' });
+    const shows = async (name: string, id: string) => {
+      await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
+      await expect(page.getByRole('button', { name: `Profile of ${name} Testwell` })).toBeVisible();
+      await expect(page).toHaveURL(new RegExp(`/athletes/${id}/`));
+      await expect(page).toHaveTitle(new RegExp(name));
+      const tabs = page.getByRole('navigation', { name: 'The five verbs' }).getByRole('link');
+      for (const tab of await tabs.all()) expect(await tab.getAttribute('href')).toContain(`/athletes/${id}/`);
+      for (const other of names.filter((each) => each !== name))
+        await expect(page.getByRole('main').last()).not.toContainText(other);
+    };
+    await page.goto(`/athletes/${first}/${verb}`);
+    await shows(names[0], first);
+    await roster.getByRole('link', { name: new RegExp(names[1]) }).click();
+    await shows(names[1], second);
+    await roster.getByRole('link', { name: new RegExp(names[0]) }).click();
+    await shows(names[0], first);
+    await page.goBack();
+    await shows(names[1], second);
+  });
