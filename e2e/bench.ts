@@ -10,6 +10,7 @@ import {
 import { luck, pretendCurves } from '@wrightonic/core/simulate';
 import { loadSolver } from '@wrightonic/solver';
 import { test } from './app';
+import { falseAlarms } from './falseAlarms';
 import { middle, note, p95, slow, usableAfter } from './figures';
 
 test.setTimeout(240_000);
@@ -248,4 +249,11 @@ test('a quick look', async ({ app, page }) => {
   await app.sent();
   note('quick look to saved findings, taps', app.taps, 'taps', 25);
   note('the same, as fast as the app takes taps', (performance.now() - start) / 1000, 's', 60);
+});
+
+test('false alarms', () => {
+  for (const { what, before, after } of falseAlarms()) {
+    note(`found where nothing is, as it was: ${what}`, before, '%', null);
+    note(`found where nothing is: ${what}`, after, '%', null);
+  }
 });

@@ -4,13 +4,21 @@ import type { Page } from '@playwright/test';
 const line = (cells: readonly string[]) => `| ${cells.join(' | ')} |\n`;
 
 /** Writes down a figure with the limit that it is held to, as it comes. */
-export function note(what: string, value: number, unit: string, most: number): void {
+/** @param most null for a figure that has no limit */
+export function note(what: string, value: number, unit: string, most: number | null): void {
   const file = process.env['BENCH_TABLE'];
   if (!file) return;
   const shown = value < 10 ? value.toFixed(1) : value.toFixed(0);
   if (!existsSync(file))
     writeFileSync(file, line(['what', 'measured', 'at most', 'held']) + line(['---', '---', '---', '---']));
-  appendFileSync(file, line([what, `${shown} ${unit}`, `${most} ${unit}`, value <= most ? 'yes' : 'NO']));
+  appendFileSync(
+    file,
+    line([
+      what,
+      `${shown} ${unit}`,
+      ...(most === null ? ['', ''] : [`${most} ${unit}`, value <= most ? 'yes' : 'NO']),
+    ]),
+  );
 }
 
 export const middle = (values: readonly number[]): number =>

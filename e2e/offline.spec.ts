@@ -102,7 +102,6 @@ test('signing out without a connection names what is not sent and leaves nothing
   await expect(page.getByText('Leaver', { exact: false })).toHaveCount(0);
   // The server is told as soon as it can be.
   await context.setOffline(false);
-  await page.reload();
   await expect(page.getByRole('button', { name: 'Look around the demo academy' })).toBeVisible();
   expect((await page.request.get('/api/athletes')).status()).toBe(401);
 });

@@ -21,7 +21,8 @@ for (const verb of [...verbs, 'profile'] as const)
       await expect(page).toHaveURL(new RegExp(`/athletes/${id}/`));
       await expect(page).toHaveTitle(new RegExp(name));
       const tabs = page.getByRole('navigation', { name: 'The five verbs' }).getByRole('link');
-      for (const tab of await tabs.all()) expect(await tab.getAttribute('href')).toContain(`/athletes/${id}/`);
+      for (const tab of await tabs.all())
+        expect(await tab.getAttribute('href')).toContain(`/athletes/${id}/`);
       for (const other of names.filter((each) => each !== name))
         await expect(page.getByRole('main').last()).not.toContainText(other);
     };

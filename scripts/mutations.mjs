@@ -139,7 +139,6 @@ export const rules = [
   ...of('measure/misses', [
     ['const zFourSides = 2.2414', 'const zFourSides = 1.645'],
     ['const fewestOnAxis = 6', 'const fewestOnAxis = 7'],
-    ['const fewestOnSide = 5', 'const fewestOnSide = 4'],
     ["dx > 0 === (hand === 'R')", 'dx > 0'],
   ]),
   ...of('measure/effort', [
@@ -151,7 +150,6 @@ export const rules = [
     ['d < 0.03 ? 1', 'd < 0.035 ? 1'],
   ]),
   ...of('measure/trend', [
-    ['const fewestSessions = 4', 'const fewestSessions = 3'],
     ['const fewestDays = 21', 'const fewestDays = 22'],
     ['days >= fewestDays', 'days > fewestDays'],
     ['Math.max(0, next / all)', '0'],

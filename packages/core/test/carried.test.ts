@@ -1,4 +1,4 @@
-import { addDays, carriedInto, tooThin, trace, withCarried, type Findings } from '../src';
+import { addDays, carriedFor, carriedInto, tooThin, trace, withCarried, type Findings } from '../src';
 
 const date = '2026-05-29';
 const look = (ago: number, findings: Findings) => ({ date: addDays(date, -ago), findings });
@@ -11,7 +11,7 @@ it('carries what was graded within the days and not looked at again, the newest 
     look(-1, { 'oh.slouch': 2 }),
   ];
   const now = look(0, { 'oh.lift-stall': 2, 'lim.balance': 1 });
-  expect(carriedInto(now, earlier, 28)).toEqual([
+  expect(carriedInto(now, earlier, carriedFor)).toEqual([
     { id: 'oh.long-arm', grade: 3, date: addDays(date, -28) },
     { id: 'oh.glove-pull', grade: 1, date: addDays(date, -3) },
   ]);

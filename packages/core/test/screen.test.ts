@@ -105,7 +105,9 @@ describe('the physical screen', () => {
     expect(weak.power!.ratio).toBeLessThan(0.7);
     const squat = [reading('squat-ratio', 'none', 0.8)];
     expect(limit('lim.strength', squat)).toMatchObject({ severity: null });
-    expect(limit('lim.strength', squat, { athlete: { ...athlete, age: 17 } })).toMatchObject({ severity: null });
+    expect(limit('lim.strength', squat, { athlete: { ...athlete, age: 17 } })).toMatchObject({
+      severity: null,
+    });
     expect(screen({ athlete: { ...athlete, age: 18 }, tests: squat }).limits[0]).toMatchObject({
       severity: 3,
     });

@@ -23,7 +23,7 @@ export const AthleteLine = memo(function AthleteLine({ athlete, lead, trail, her
   const { id, givenName, familyName, discipline, findings, due, focus } = athlete;
   const focuses = [focus.lower, focus.arm].filter((each) => each !== null).map(nodeName);
   return (
-    <Link href={`/athletes/${id}/${due.verb}` as Href} asChild>
+    <Link href={`/athletes/${id}/${due.verb}` as Href} push asChild>
       <Pressable
         role="link"
         aria-current={here ? 'page' : undefined}
