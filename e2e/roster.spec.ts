@@ -12,7 +12,8 @@ for (const verb of [...verbs, 'profile'] as const)
     page,
   }) => {
     await app.enter();
-    const names = ['Firsta', 'Seconda'].map((name) => `${name}${v7().slice(-5)}`) as [string, string];
+    const mark = v7().slice(-6);
+    const names = [`Firsta${mark}`, `Seconda${mark}`] as const;
     const [first, second] = [await app.planned(names[0]), await app.planned(names[1])];
     const roster = page.getByRole('complementary', { name: 'Roster' });
     const shows = async (name: string, id: string) => {
@@ -26,11 +27,15 @@ for (const verb of [...verbs, 'profile'] as const)
       for (const other of names.filter((each) => each !== name))
         await expect(page.getByRole('main').last()).not.toContainText(other);
     };
+    const choose = async (name: string) => {
+      await roster.getByRole('searchbox', { name: 'Search by name' }).fill(name);
+      await roster.getByRole('link', { name: new RegExp(name) }).click();
+    };
     await page.goto(`/athletes/${first}/${verb}`);
     await shows(names[0], first);
-    await roster.getByRole('link', { name: new RegExp(names[1]) }).click();
+    await choose(names[1]);
     await shows(names[1], second);
-    await roster.getByRole('link', { name: new RegExp(names[0]) }).click();
+    await choose(names[0]);
     await shows(names[0], first);
     await page.goBack();
     await shows(names[1], second);
