@@ -4,6 +4,7 @@ const part = (name) => ({
   preset: 'jest-expo/node',
   roots: [`<rootDir>/${name}`],
   testMatch: ['**/test/**/*.test.ts'],
+  setupFiles: ['<rootDir>/scripts/clock.cjs'],
 });
 
 module.exports = {

@@ -46,6 +46,8 @@ export default defineConfig({
       fullyParallel: false,
       workers: 1,
     },
+    // What hangs on the day, under clocks that `npm test` sets.
+    { name: 'days', testMatch: ['loop.spec.ts', 'home.spec.ts'], use: chromium },
     { name: 'pictures', testMatch: 'pictures.ts', use: chromium, fullyParallel: false },
     { name: 'bench', testMatch: 'bench*.ts', use: chromium, fullyParallel: false, workers: 1 },
   ],

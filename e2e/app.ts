@@ -1,7 +1,8 @@
 import { test as base, expect, type Page } from '@playwright/test';
 import { emptyAthlete } from '@wrightonic/contract';
 import { v7 } from 'uuid';
-import { entriesOf } from './device';
+import '../scripts/clock.cjs';
+import { entriesOf, wrongClock } from './device';
 
 /** The demo academy as the browser tests use it. */
 export class App {
@@ -87,7 +88,10 @@ export class App {
 }
 
 export const test = base.extend<{ app: App }>({
-  app: async ({ page }, use) => {
+  app: async ({ page, context }, use) => {
+    // Server and tests are on another day: so is the device.
+    const ahead = Number(process.env['CLOCK_AHEAD'] ?? 0);
+    if (ahead) await wrongClock(context, ahead);
     const broken: string[] = [];
     page.on('pageerror', (error) => broken.push(error.message));
     await use(new App(page));

@@ -47,7 +47,7 @@ export const leaveBehind = (page: Page, athleteId: string, events: readonly obje
   );
 
 /** From the next page on this device is wrong by so many milliseconds. */
-export const wrongClock = (page: Page, by: number): Promise<unknown> =>
+export const wrongClock = (page: Pick<Page, 'addInitScript'>, by: number): Promise<unknown> =>
   page.addInitScript((wrong) => {
     const Real = Date;
     class Wrong extends Real {

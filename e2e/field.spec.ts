@@ -107,6 +107,43 @@ test('a reading counts once its rep is tapped, never by itself', async ({ app, p
   await gun.end();
 });
 
+for (const [width, height, what] of [
+  [844, 390, 'on its side'],
+  [195, 422, 'at 200 %'],
+  [360, 640, 'that is small'],
+] as const)
+  test(`both areas are whole on a phone ${what}`, async ({ app, page }) => {
+    await page.setViewportSize({ width, height });
+    await app.enter();
+    await throwing(app, `Low${width}`);
+    for (const outcome of [/^Clean,/, /^Missed,/]) {
+      const box = (await page.getByRole('button', { name: outcome }).boundingBox())!;
+      expect(box.height).toBeGreaterThanOrEqual(140);
+      expect(box.width).toBeGreaterThanOrEqual(80);
+      expect(box.y + box.height).toBeLessThanOrEqual(height);
+      expect(box.x + box.width).toBeLessThanOrEqual(width);
+    }
+    await app.tap(/^Clean/);
+    await count(page, 'Clean', 1);
+    await page.goto('/roster');
+    await page.getByRole('heading', { level: 1, name: 'Roster' }).waitFor();
+    expect(await page.evaluate(() => document.scrollingElement!.scrollWidth)).toBeLessThanOrEqual(width);
+    const add = (await page.getByRole('button', { name: 'Add athlete' }).boundingBox())!;
+    expect(add.x + add.width).toBeLessThanOrEqual(width);
+  });
+
+test('text is as large as the browser is asked for', async ({ app, page }) => {
+  await page.addInitScript(() =>
+    document.addEventListener('readystatechange', () => (document.documentElement.style.fontSize = '24px'), {
+      once: true,
+    }),
+  );
+  await app.enter();
+  await page.goto('/roster');
+  const heading = page.getByRole('heading', { level: 1, name: 'Roster' });
+  expect(await heading.evaluate((node) => getComputedStyle(node).fontSize)).toBe('51px');
+});
+
 test('a missed rep says why, before or after the tap, and a note takes two taps', async ({ app, page }) => {
   await app.enter();
   const id = await throwing(app, 'Missela');

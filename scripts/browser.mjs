@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { atEnd, freePort, root, run } from './run.mjs';
+import { atEnd, freePort, root, run, stop } from './run.mjs';
 import { serve } from './serve.mjs';
 import { setUp } from './setup.mjs';
 
@@ -18,8 +18,10 @@ export async function inBrowser(project, folder, env = {}) {
   await setUp(['mariadbd', 'chromium', 'ffmpeg']);
   const port = await freePort();
   const DEMO_PASSWORD = randomBytes(12).toString('base64url');
-  await serve({ folder, port, env: { DEMO_PASSWORD } });
-  return run('npx', ['playwright', 'test', `--project=${project}`], {
+  const { server } = await serve({ folder, port, env: { ...env, DEMO_PASSWORD } });
+  const code = await run('npx', ['playwright', 'test', `--project=${project}`], {
     env: { ...process.env, BASE_URL: `http://127.0.0.1:${port}`, DEMO_PASSWORD, ...env },
   });
+  await stop(server);
+  return code;
 }

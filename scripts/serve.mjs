@@ -30,17 +30,27 @@ async function endLeftOver(file) {
 export async function launchServer({ url, app, folder, port, env = {} }) {
   const file = join(folder, 'server.pid');
   await endLeftOver(file);
-  const server = launch('node', ['--require', 'tsx/cjs', join(root, 'apps', 'server', 'src', 'main.ts')], {
-    env: {
-      ...process.env,
-      NODE_ENV: 'production',
-      ...env,
-      DATABASE_URL: url,
-      DATA_FOLDER: folder,
-      APP_FOLDER: app,
-      PORT: String(port),
+  const server = launch(
+    'node',
+    [
+      '--require',
+      join(root, 'scripts', 'clock.cjs'),
+      '--require',
+      'tsx/cjs',
+      join(root, 'apps', 'server', 'src', 'main.ts'),
+    ],
+    {
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        ...env,
+        DATABASE_URL: url,
+        DATA_FOLDER: folder,
+        APP_FOLDER: app,
+        PORT: String(port),
+      },
     },
-  });
+  );
   writeFileSync(file, identity(server.pid));
   void server.gone.then(() => {
     if (existsSync(file) && !living(readFileSync(file, 'utf8'))) rmSync(file, { force: true });

@@ -201,6 +201,12 @@ it('counts misses', () => {
   });
 });
 
+it('counts a miss whose side nobody wrote down as a miss', () => {
+  const { status, stdout } = wright(['misses'], 'aim,result,side\nlow,miss,\nlow,hit,');
+  expect(status).toBe(0);
+  expect(JSON.parse(stdout)).toMatchObject({ n: 2, misses: 1 });
+});
+
 it('finds in simulated curves what was planted, and nothing else', () => {
   const input = { discipline: 'overhand', throws: 'R', fps: 240, flaws: { 'oh.hips-late': 0.8 }, noise: 5 };
   const { stdout: csv } = wright(['simulate', '--as', 'curves'], json(input));
@@ -247,7 +253,6 @@ it.each([
   ['velocity', '', /empty/],
   ['velocity', 'date,speed\n2026-05-01,70', /velocity_mph/],
   ['velocity', 'date,velocity_mph\n2026-05-01,NaN', /velocity_mph: row 2/],
-  ['misses', 'aim,result,side\nlow,miss,', /side: row 2/],
   ['misses', 'aim,result,side\nlow,near,high', /result: row 2/],
   ['misses', 'aim\nlow', /result, side/],
   ['sequence', 'time_s,pelvis\n0,1\n0.1,2', /time_s/],

@@ -5,16 +5,22 @@ import { faces } from './faces';
 export type ThemeName = 'day' | 'lights';
 export type Theme = MD3Theme & { own: Colours };
 
+/** What the browser is asked for, against its usual 16 px; beyond double the layout gives way. */
+const textScale =
+  typeof document === 'undefined'
+    ? 1
+    : Math.min(2, Math.max(1, parseFloat(getComputedStyle(document.documentElement).fontSize) / 16 || 1));
+
 const heading = (fontSize: number, lineHeight: number) => ({
   fontFamily: faces.heading,
-  fontSize,
-  lineHeight,
+  fontSize: fontSize * textScale,
+  lineHeight: lineHeight * textScale,
   letterSpacing: 0.2,
 });
 const body = (fontSize: number, lineHeight: number, fontFamily: string = faces.text) => ({
   fontFamily,
-  fontSize,
-  lineHeight,
+  fontSize: fontSize * textScale,
+  lineHeight: lineHeight * textScale,
   letterSpacing: 0,
 });
 

@@ -64,8 +64,8 @@ export function Heading({ children, level = 2 }: { children: ReactNode; level?: 
 
 const styles = StyleSheet.create({
   whole: { flex: 1, minHeight: 0 },
-  head: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48 },
-  grow: { flex: 1 },
+  head: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8, minHeight: 48 },
+  grow: { flexGrow: 1, flexShrink: 1 },
   back: { marginLeft: -8 },
   heading: { marginTop: 4 },
 });

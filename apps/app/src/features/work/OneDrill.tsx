@@ -1,7 +1,7 @@
 import type { AthletePage, PlanDrill } from '@wrightonic/contract';
 import { doseWords, ladderEfforts, mostEasyEffort, parseDose, type Drill } from '@wrightonic/core';
 import { useState, type ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
 import { Pane } from '../../ui/Pane';
@@ -39,6 +39,10 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
   const { age } = page.athlete;
   const [open, setOpen] = useState<'velocity' | 'note' | 'why next' | 'why last' | null>(null);
   const close = () => setOpen(null);
+  // Where there is little height the two areas keep theirs, and what is above them is scrolled or stands beside.
+  const { width, height } = useWindowDimensions();
+  const low = height < lowBelow;
+  const beside = low && width > height;
   const readings = useReadings(page, session, drill.throws ? drill.id : null);
   const throws = thrown(page, events, elsewhere);
   // The first day after throws were locked is for easy ones.
@@ -74,7 +78,7 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
       onTap={() => actions.rep(drill.id, 'clean', undefined, readings.forRep())}
     />,
   ];
-  return (
+  const above = (
     <>
       <View style={styles.drills}>
         {before}
@@ -146,8 +150,19 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
           Undo
         </Button>
       </View>
-      <View style={[styles.areas, ladder ? styles.low : null]}>
-        {person.hand === 'R' ? areas : areas.reverse()}
+    </>
+  );
+  return (
+    <>
+      <View style={[styles.whole, beside ? styles.beside : null]}>
+        {low ? (
+          <ScrollView style={styles.above}>{above}</ScrollView>
+        ) : (
+          <View style={styles.above}>{above}</View>
+        )}
+        <View style={[beside ? styles.whole : styles.areas, styles.row, ladder && !low ? styles.low : null]}>
+          {person.hand === 'R' ? areas : areas.reverse()}
+        </View>
       </View>
       {open === 'why next' || open === 'why last' ? (
         <WhyMissed drill={drill} onWhy={explain} onClose={close} />
@@ -168,6 +183,9 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
   );
 }
 
+/** A phone on its side, or text twice as large, px. */
+const lowBelow = 560;
+
 const styles = StyleSheet.create({
   grow: { flex: 1, minWidth: 0 },
   drills: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: 4 },
@@ -175,12 +193,17 @@ const styles = StyleSheet.create({
   upper: { flex: 1, minHeight: 0 },
   line: {
     flexDirection: 'row',
+    flexWrap: 'wrap',
     alignItems: 'center',
     gap: 6,
     paddingHorizontal: 12,
     paddingVertical: 6,
   },
-  areas: { flexDirection: 'row', height: '42%', minHeight: 200 },
+  whole: { flex: 1, minHeight: 0, minWidth: 0 },
+  beside: { flexDirection: 'row' },
+  above: { flex: 1, minHeight: 0, minWidth: 0 },
+  row: { flexDirection: 'row' },
+  areas: { height: '45%', minHeight: 150 },
   // The curve grows above.
-  low: { height: '26%', minHeight: 160 },
+  low: { height: '28%', minHeight: 150 },
 });
