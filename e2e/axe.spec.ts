@@ -124,7 +124,7 @@ for (const [size, viewport] of Object.entries(sizes))
         await app.tap('Simulated line', 'radio');
         await judge('velocity');
         await app.tap('Ladder of efforts');
-        await page.getByRole('button', { name: 'Discard reading' }).waitFor();
+        await page.getByRole('button', { name: 'Discard reading' }).first().waitFor();
         await app.tap(/^Missed/);
         await app.tap('Why missed?');
         await judge('why');
