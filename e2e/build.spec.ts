@@ -212,7 +212,7 @@ test('two weeks are planned and assigned at once', async ({ app, page }) => {
   const ids = [await app.planned(names[0]!), await app.planned(names[1]!)];
   await app.newAthlete(names[2]!);
   await page.goto('/roster');
-  await app.tap('Weeks of many');
+  await app.tap('Plan several athletes');
   for (const name of names) await app.tap(`${name} Testwell`, 'checkbox');
   await app.tap('Plan 3 weeks');
   await expect(page.getByText('There is no plan yet: look, trace and build first.')).toBeVisible();

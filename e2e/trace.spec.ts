@@ -54,6 +54,33 @@ test('what to look at next is one tap away and comes back with the picture chang
   expect(looks[0].findings['oh.lift-stall']).toBe(3);
 });
 
+test('a thin look carries what was graded before, and says so where there is nothing', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  const id = await traced(app, 'Thinna', { 'oh.lift-stall': 3, 'oh.glove-pull': 1 });
+  await expect(page.getByText('Cannot judge yet')).toBeVisible();
+  const body = ['oh.wobble', 'oh.slouch', 'oh.long-arm', 'oh.hips-late', 'oh.lead-leg-opens', 'oh.no-post'];
+  await app.look(id, Object.fromEntries(body.map((node) => [node, 0])));
+  await app.look(id, { 'oh.shoulders-early': 2 });
+  for (const [width, height] of [
+    [390, 844],
+    [1280, 800],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await page.goto(`/athletes/${id}/trace`);
+    // Three, one and what was looked at now: nothing that was seen before is lost.
+    await expect(page.getByText(/of the 6\.0 points marked/).first()).toBeVisible();
+    await expect(page.getByText(/8 grades are carried from earlier looks/)).toBeVisible();
+    await expect(page.getByText('Cannot judge yet')).toHaveCount(0);
+  }
+  await page.goto(`/athletes/${id}/look`);
+  await app.tap('Take a full look');
+  await app.tap('Lift');
+  await expect(page.getByText(/^Carried: (clean|severe), /).first()).toBeVisible();
+});
+
 test('a limit that was never tested leads to its test, and the measure comes back into the trace', async ({
   app,
   page,

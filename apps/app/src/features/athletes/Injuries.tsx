@@ -31,7 +31,7 @@ export function Injuries({ athleteId, injuries }: Props) {
   return (
     <Card>
       <Heading level={3}>Injuries and clearance</Heading>
-      {injuries.length === 0 ? <Text>None told of.</Text> : null}
+      {injuries.length === 0 ? <Text>None recorded.</Text> : null}
       {injuries.map((injury) => (
         <View key={injury.id} style={styles.one}>
           <Text variant="labelLarge">

@@ -26,7 +26,7 @@ export function Profile() {
     ['Throws', `${handNames[athlete.throws]}, ${disciplineNames[athlete.discipline].toLowerCase()}`],
     ['Born', `${dayWords(athlete.birthdate, today)}, ${athlete.age} years`],
     ['Level', `${levelNames[levelOf(athlete)]}${athlete.level === null ? ', by age' : ''}`],
-    ['Teams', athlete.teams.join(', ') || 'None told of'],
+    ['Teams', athlete.teams.join(', ') || 'None recorded'],
     ['Days', athlete.days.map((day) => weekdayNames[day]).join(', ') || 'Not said'],
     ['Cues', voiceNames[athlete.voice]],
     ['At home', athlete.equipment.join(', ') || 'Nothing told of'],
@@ -64,7 +64,7 @@ export function Profile() {
           <Growth athleteId={id} sizes={data.sizes} />
           <Injuries athleteId={id} injuries={data.injuries} />
           <Card>
-            <Heading level={3}>Whom to call</Heading>
+            <Heading level={3}>Emergency contacts</Heading>
             {athlete.guardians.map(({ name, phone, email }) => (
               <Text key={name}>{[name, phone, email].filter(Boolean).join(', ')}</Text>
             ))}

@@ -107,7 +107,7 @@ export function ProfileFields({ control }: { control: Control<AthleteForm> }) {
           />
         )}
       />
-      <Heading>Whom to call</Heading>
+      <Heading>Emergency contacts</Heading>
       <Text variant="bodySmall">Staff only.</Text>
       {guardians.fields.map(({ id }, n) => (
         <View key={id} style={styles.gap}>

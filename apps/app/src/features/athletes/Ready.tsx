@@ -9,7 +9,7 @@ export function Ready() {
     <View style={styles.row}>
       <ReadyButton />
       <Button mode="outlined" onPress={() => router.navigate('/roster/weeks' as Href)}>
-        Weeks of many
+        Plan several athletes
       </Button>
     </View>
   );

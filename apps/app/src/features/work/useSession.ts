@@ -116,9 +116,13 @@ export function useSession(page: AthletePage) {
       for (const { id: of } of tap) dispatch(log(athleteId, 'undo', { sessionId: id, of }));
       let repId: string | undefined;
       for (const event of [...tap].reverse()) {
-        const { id: _, at: __, kind, ...fields } = event;
-        if (kind === 'rep') repId = dispatch(log(athleteId, 'rep', { ...fields, reason } as never));
-        else dispatch(log(athleteId, kind, { ...fields, ...(repId ? { repId } : {}) } as never));
+        if (event.kind === 'rep') {
+          const { id: _, at: __, kind, ...fields } = event;
+          repId = dispatch(log(athleteId, kind, { ...fields, reason }));
+        } else if (event.kind === 'throw') {
+          const { id: _, at: __, kind, ...fields } = event;
+          dispatch(log(athleteId, kind, { ...fields, ...(repId ? { repId } : {}) }));
+        }
       }
     },
     note: (drill: string, text: string) => dispatch(log(athleteId, 'noted', { sessionId: id, drill, text })),

@@ -40,7 +40,7 @@ export function ManyWeeks() {
   };
   return (
     <Screen
-      title="Weeks of many"
+      title="Plan several athletes"
       back={{ label: 'Back to the roster', to: '/roster' }}
       foot={
         <Foot>
