@@ -87,8 +87,9 @@ test('on a phone', async ({ app, page }) => {
   await app.tap('Ladder of efforts');
   for (let n = 1; n <= 4; n++) {
     const counted = new RegExp(`50 %: ${Math.min(n, 3)}${n > 3 ? ' · 60 %: 1' : ''}`);
-    await page.getByText(counted).waitFor({ timeout: 60_000 });
+    await page.getByText(/ unclaimed$/).waitFor({ timeout: 60_000 });
     await app.tap(n === 2 ? /^Missed/ : /^Clean/);
+    await page.getByText(counted).waitFor();
   }
   await shoot(page, 'working');
   await page.goto('/drills');

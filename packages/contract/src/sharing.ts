@@ -97,7 +97,7 @@ export interface WeekSheet {
 }
 
 export const stopForPain =
-  'Stop for pain. Pain in the elbow or shoulder of the throwing arm ends every throw of the day; tell your instructor and ask a licensed clinician.';
+  'Stop for pain. With pain in the elbow or shoulder throw nothing until your instructor unlocks throws; tell them and ask a licensed clinician.';
 /** What a sheet says while throws are locked, in words for whoever is at home. */
 export const lockedAtHomeWords = ({ site }: Pick<ThrowLock, 'site'>): string =>
   `No throws until your instructor unlocks them: pain in the ${site} was marked. Ask a licensed clinician.`;
