@@ -96,6 +96,7 @@ test('signing out without a connection names what is not sent and leaves nothing
   await app.tap('Stay signed in');
   await app.tap('Sign out');
   await app.tap('Delete and sign out');
+  await page.waitForURL((url) => url.pathname === '/');
   await expect(page.getByRole('alert')).toBeVisible();
   expect(await entriesOf(page)).toEqual([]);
   await page.goto(`/athletes/${id}/prove`);

@@ -25,6 +25,12 @@ const faultRounds = 2;
 /** What a tool wrote down about its tests, or nothing when it did not get that far. */
 const report = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
 
+/** What went red, said once more at the end: a log that is cut keeps its last lines. */
+const red = [];
+const colours = /\x1b\[[0-9;]*m/g;
+const remember = (test, message) =>
+  red.push(`${test}\n${message.replace(colours, '').split('\n').slice(0, 12).join('\n')}`);
+
 /** A step that is one check: it holds or it does not. */
 const check = async (...commands) => {
   for (const [command, ...args] of commands)
@@ -41,12 +47,21 @@ async function jest(folder, url, env = {}, more = []) {
   });
   const found = report(file);
   const failed = (found?.numFailedTests ?? 0) + (found?.numRuntimeErrorTestSuites ?? 0);
+  for (const { name, status, message } of found?.testResults ?? [])
+    if (status === 'failed') remember(name, message);
   return { passed: found?.numPassedTests ?? 0, failed: code !== 0 ? Math.max(1, failed) : failed };
 }
 
+/** Every test of a file of browser tests, however deep it stands. */
+const testsOf = (suite) => [...(suite.specs ?? []), ...(suite.suites ?? []).flatMap(testsOf)];
+
 /** What the browser tests came to, from the file that they wrote. */
 function played(file, code) {
-  const stats = report(file)?.stats;
+  const found = report(file);
+  for (const { title, ok, tests } of (found?.suites ?? []).flatMap(testsOf))
+    if (!ok)
+      remember(title, tests.flatMap(({ results }) => results.map(({ error }) => error?.message)).join('\n'));
+  const stats = found?.stats;
   const failed = stats ? stats.unexpected + stats.flaky : 0;
   return { passed: stats?.expected ?? 0, failed: code !== 0 ? Math.max(1, failed) : failed };
 }
@@ -122,6 +137,6 @@ await main(async () => {
     sum.passed += passed;
     sum.failed += failed;
   }
-  result = `${sum.passed} passed, ${sum.failed} failed`;
+  result = [...red, `${sum.passed} passed, ${sum.failed} failed`].join('\n\n');
   return sum.failed ? 1 : 0;
 });

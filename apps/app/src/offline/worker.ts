@@ -1,5 +1,8 @@
 import { Workbox } from 'workbox-window';
 
+/** How often the new version is asked to take over, ms: a browser whose old one is just starting lets the first go by. */
+const again = 1_000;
+
 /**
  * Lets the app open without a connection. A new version waits until somebody loads it: what is open keeps the scripts
  * that it began with.
@@ -12,7 +15,11 @@ export function keepApp(onFresh: (load: () => void) => void): void {
   const workbox = new Workbox('/sw.js');
   workbox.addEventListener('waiting', () => {
     onFresh(() => {
-      workbox.addEventListener('controlling', () => window.location.reload());
+      const asking = window.setInterval(() => workbox.messageSkipWaiting(), again);
+      workbox.addEventListener('controlling', () => {
+        window.clearInterval(asking);
+        window.location.reload();
+      });
       workbox.messageSkipWaiting();
     });
   });

@@ -10,12 +10,22 @@ export function FreshVersion() {
   const own = useColours();
   const path = usePathname();
   const [load, setLoad] = useState<(() => void) | null>(null);
+  const [loading, setLoading] = useState(false);
   useEffect(() => keepApp((ready) => setLoad(() => ready)), []);
   if (!load || path.endsWith('/session')) return null;
   return (
     <View role="status" style={[styles.line, { backgroundColor: own.sunk }]}>
       <Text style={styles.grow}>A new version is here. What you logged stays.</Text>
-      <Button mode="text" compact onPress={load}>
+      <Button
+        mode="text"
+        compact
+        loading={loading}
+        disabled={loading}
+        onPress={() => {
+          setLoading(true);
+          load();
+        }}
+      >
         Load it
       </Button>
     </View>
