@@ -1,5 +1,14 @@
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, mkdtempSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  openSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir, userInfo } from 'node:os';
 import { join } from 'node:path';
 import { identity, living } from './identity.mjs';
@@ -98,7 +107,9 @@ export async function launchDatabase(folder, at) {
        create database if not exists ${name};`,
     );
     if (made === null) throw new Error('The database could not be made.');
-    writeFileSync(secret, password, { mode: 0o600 });
+    // Whole or not at all: that it is there says that the database is made.
+    writeFileSync(`${secret}.part`, password, { mode: 0o600 });
+    renameSync(`${secret}.part`, secret);
   }
   return { url: `mysql://${name}:${readFileSync(secret, 'utf8')}@127.0.0.1:${port}/${name}`, port, server };
 }

@@ -6,7 +6,8 @@ import { launchDatabase, startDatabase } from './database.mjs';
 import { identity, living } from './identity.mjs';
 import { ending, launch, root, say, stop, until, wait } from './run.mjs';
 
-const answers = (host, port) =>
+/** Whether a server there says that it is well. */
+export const answers = (host, port) =>
   new Promise((done) => {
     get({ host, port, path: '/api/health', timeout: 2_000 }, (response) => {
       response.resume();

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import pino from 'pino';
 import { server } from './http/server';
@@ -21,7 +21,9 @@ function cookieSecret(folder: string): string {
   const file = join(folder, 'cookie-secret');
   if (!existsSync(file)) {
     mkdirSync(folder, { recursive: true });
-    writeFileSync(file, randomBytes(32).toString('hex'), { mode: 0o600 });
+    // Whole or not at all: a start that was killed here leaves no empty secret.
+    writeFileSync(`${file}.part`, randomBytes(32).toString('hex'), { mode: 0o600 });
+    renameSync(`${file}.part`, file);
   }
   return readFileSync(file, 'utf8').trim();
 }

@@ -194,9 +194,10 @@ describe('a plan', () => {
     const cleared = { at: `${on}T09:00:00.000Z`, date: on };
     const easyDay = { ...input, throws: [], pain: { lock: null, cleared } };
     expect(planAgainstLimits(easyDay, [plan(0, 10, 79)])).toEqual([]);
-    expect(planAgainstLimits(easyDay, [plan(0, 10, 80)])).toEqual([
-      { date: on, kind: 'limit', message: expect.stringContaining('easy throws only') },
-    ]);
+    for (const count of [1, 10])
+      expect(planAgainstLimits(easyDay, [plan(0, count, 80)])).toEqual([
+        { date: on, kind: 'limit', message: expect.stringContaining('easy throws only') },
+      ]);
     expect(planAgainstLimits(easyDay, [plan(2, 10, 80)])).toEqual([]);
   });
   it('counts planned throws as hard where the academy counts all so', () => {
@@ -208,6 +209,15 @@ describe('a plan', () => {
       { date: day(-1), kind: 'ramp', message: expect.stringMatching(/^60 throws .* against 20 .*disputed/) },
     ]);
     expect(planAgainstLimits(calm, [plan(1, 45, 60)])).toEqual([]);
+  });
+  it.each([
+    ['thirty more', [easy(10, 40), easy(20, 40)], 49],
+    ['a fifth more', [easy(10, 400), easy(20, 400), easy(2, 190)], 50],
+  ])('warns from %s on', (_, throws, most) => {
+    const kinds = (count: number) =>
+      planAgainstLimits({ ...input, throws }, [plan(1, count, 60)]).map(({ kind }) => kind);
+    expect(kinds(most)).toEqual([]);
+    expect(kinds(most + 1)).toEqual(['ramp']);
   });
   it('counts a drill that reaches hard effort as hard', () => {
     const [thrown] = itemThrows([

@@ -1,7 +1,17 @@
-import { shelf, type Answer } from './shelf';
+import type { IDBPTransaction } from 'idb';
+import { shelf, type Answer, type Shelves } from './shelf';
 
 /** What tells nothing of those before: who is signed in now, and the pages behind links. */
 export const ofNobody = /^(session$|shared\/)/;
+
+/** Takes out, within a change of the shelves, every answer whose path is meant. */
+export async function takeOut(
+  whole: IDBPTransaction<Shelves, ('answers' | 'outbox')[], 'readwrite'>,
+  meant: (path: string) => boolean,
+): Promise<void> {
+  const store = whole.objectStore('answers');
+  await Promise.all((await store.getAllKeys()).filter(meant).map((path) => store.delete(path)));
+}
 
 /** What was read last, for when there is no connection. Nothing here is needed: a browser that keeps nothing asks again. */
 export const answers = {
@@ -22,12 +32,8 @@ export const answers = {
   /** Somebody else uses this device: what was read by the one before is gone. */
   forget: async (): Promise<void> => {
     try {
-      const whole = (await shelf()).transaction('answers', 'readwrite');
-      const paths = await whole.store.getAllKeys();
-      await Promise.all([
-        ...paths.filter((path) => !ofNobody.test(path)).map((path) => whole.store.delete(path)),
-        whole.done,
-      ]);
+      const whole = (await shelf()).transaction(['answers'], 'readwrite');
+      await Promise.all([takeOut(whole, (path) => !ofNobody.test(path)), whole.done]);
     } catch {
       // There was nothing.
     }

@@ -1,4 +1,4 @@
-import { ofNobody } from './answers';
+import { ofNobody, takeOut } from './answers';
 import { shelf } from './shelf';
 
 const place = 'wrightonic.signed-out-here';
@@ -26,10 +26,8 @@ export const owedSignOut = {
 export async function wipe(): Promise<void> {
   try {
     const whole = (await shelf()).transaction(['answers', 'outbox'], 'readwrite');
-    const read = whole.objectStore('answers');
-    const paths = await read.getAllKeys();
     await Promise.all([
-      ...paths.filter((path) => path === 'session' || !ofNobody.test(path)).map((path) => read.delete(path)),
+      takeOut(whole, (path) => path === 'session' || !ofNobody.test(path)),
       whole.objectStore('outbox').clear(),
       whole.done,
     ]);

@@ -28,7 +28,7 @@ export interface HomeEntry {
   why?: string;
 }
 
-interface Shelves extends DBSchema {
+export interface Shelves extends DBSchema {
   outbox: { key: string; value: Entry & { id: string } };
   answers: { key: string; value: Answer };
   home: { key: string; value: HomeEntry };
