@@ -6,9 +6,7 @@ import { faults } from './faults.mjs';
 import { atEnd, main, run, say } from './run.mjs';
 import { setUp } from './setup.mjs';
 
-/** What runs when nothing is named; `days` takes as long as all of these and is named. */
-const usual = ['lint', 'types', 'unit', 'browser', 'faults'];
-const all = [...usual, 'days'];
+const all = ['lint', 'types', 'unit', 'browser', 'days', 'faults'];
 /** Times at which a day is not what one thinks it is; those of the demo academy, whose zone is Europe/London. */
 const moments = {
   'a Saturday night': '2026-12-05T23:40:00Z',
@@ -17,8 +15,11 @@ const moments = {
   'the night that loses an hour': '2027-03-28T00:40:00Z',
   'the night that has one twice': '2027-10-31T00:40:00Z',
 };
-/** Slow, and the same on any day. */
-const dayless = ['fuzz', 'trust', 'curves', 'cases', 'property', 'contract.test', 'drills', 'migrations'];
+/** What asks a clock for the day; the rest is given its days and is the same on any. */
+const dayBound = [
+  'apps/app/test/(clock|field|lists|measured|offline)',
+  'apps/server/test/(building|home|lessons|loop|measured|profile|sheets)',
+];
 /** Of each fault; `npm run faults` runs more. */
 const faultRounds = 2;
 
@@ -81,7 +82,7 @@ async function days(folder) {
     mkdirSync(own, { recursive: true });
     const file = join(own, 'playwright.json');
     const found = [
-      await jest(own, url, env(), ['packages/core', 'apps', '--testPathIgnorePatterns', ...dayless]),
+      await jest(own, url, env(), dayBound),
       played(
         file,
         await inBrowser('days', join(own, 'browser'), { ...env(), PLAYWRIGHT_JSON_OUTPUT_NAME: file }),
@@ -122,7 +123,7 @@ const steps = {
 let result = 'The tests did not come to an end.';
 atEnd(() => say(result));
 
-/** Without names the usual steps; with names, such as `npm test -- unit`, those alone. */
+/** Without names every step; with names, such as `npm test -- unit`, those alone. */
 await main(async () => {
   const wanted = process.argv.slice(2);
   const unknown = wanted.find((name) => !all.includes(name));
@@ -130,7 +131,7 @@ await main(async () => {
   await setUp(['mariadbd', 'chromium', 'ffmpeg']);
   const folder = passingFolder('test');
   const sum = { passed: 0, failed: 0 };
-  for (const name of wanted.length ? all.filter((step) => wanted.includes(step)) : usual) {
+  for (const name of wanted.length ? all.filter((step) => wanted.includes(step)) : all) {
     const start = Date.now();
     const { passed, failed } = await steps[name](join(folder, name));
     say(`${name}: ${passed} passed, ${failed} failed, ${((Date.now() - start) / 1000).toFixed(0)} s`);

@@ -22,14 +22,12 @@ export function MoveStage({ athleteId, planId, thread }: Props) {
   const proposal = stageProposal(thread.stages, thread.stage, thread.stayed);
   if (!proposal) return null;
   const up = proposal.direction === 'up';
-  const words = up
-    ? `${thread.stage} is proven on the ${threadNames[thread.thread].toLowerCase()}.`
-    : `${thread.stage} is too hard for now on the ${threadNames[thread.thread].toLowerCase()}.`;
+  const words = `${threadNames[thread.thread]}: ${thread.stage} is ${up ? 'locked in' : 'too hard for now'}.`;
   const go = (to: Stage, why: string) =>
     void move({ athleteId, planId, body: { id: v7(), thread: thread.thread, to, reason: why } });
   return (
     <Notice icon={up ? 'arrow-up' : 'arrow-down'}>
-      <Text>{words[0]!.toUpperCase() + words.slice(1)}</Text>
+      <Text>{words}</Text>
       {error ? <Trouble error={error} /> : null}
       {staying ? (
         <TextInput
