@@ -4,6 +4,7 @@ import {
   mkdirSync,
   mkdtempSync,
   openSync,
+  readdirSync,
   readFileSync,
   renameSync,
   rmSync,
@@ -26,6 +27,21 @@ async function endLeftOver(data) {
   if (!commandLine?.includes(`--datadir=${data}`)) return;
   process.kill(pid, 'SIGTERM');
   await until(() => !existsSync(`/proc/${pid}`), 'the database server of an earlier run', 30_000);
+}
+
+/**
+ * Where the database is set up before it takes its place: an installer that outlived its script writes on into a folder
+ * that nobody looks at any more.
+ */
+function freshFolder(folder) {
+  const name = 'mariadb.part-';
+  for (const old of readdirSync(folder).filter((each) => each.startsWith(name)))
+    try {
+      rmSync(join(folder, old), { recursive: true, force: true });
+    } catch {
+      // It is still being written; the next start removes it.
+    }
+  return mkdtempSync(join(folder, name));
 }
 
 /** Two scripts never use one folder: the second is told so, and the first goes on. */
@@ -55,11 +71,12 @@ export async function launchDatabase(folder, at) {
   if (!existsSync(secret)) {
     await endLeftOver(data);
     rmSync(data, { recursive: true, force: true });
+    const fresh = freshFolder(folder);
     await must(
       'mariadb-install-db',
       [
         '--no-defaults',
-        `--datadir=${data}`,
+        `--datadir=${fresh}`,
         `--user=${user}`,
         '--auth-root-authentication-method=socket',
         `--auth-root-socket-user=${user}`,
@@ -67,6 +84,7 @@ export async function launchDatabase(folder, at) {
       ],
       { stdio: ['ignore', 'ignore', 'inherit'] },
     );
+    renameSync(fresh, data);
   }
   await endLeftOver(data);
   const port = at ?? (await freePort());

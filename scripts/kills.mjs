@@ -68,7 +68,7 @@ async function athletes(port) {
 
 /** Ended as Ctrl-C would. */
 async function ended({ child }) {
-  process.kill(child.pid, 'SIGINT');
+  if (!child.over) process.kill(child.pid, 'SIGINT');
   await child.gone;
 }
 
@@ -99,7 +99,8 @@ async function firstStart(what, victims) {
       say(`${what}, after ${at} ms: ${error.message}`);
     }
     await ended(next);
-    rmSync(folder, { recursive: true, force: true });
+    // What outlived the script that was killed may still write.
+    rmSync(folder, { recursive: true, force: true, maxRetries: 40, retryDelay: 250 });
   }
   say(`| first start, ${what} | ${(took / 1000).toFixed(1)} s | ${moments} | ${recovered} |`);
   return recovered === moments;
