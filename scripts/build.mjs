@@ -99,7 +99,8 @@ export async function buildApp() {
     if (existsSync(folder)) return;
     say('Building the app');
     await must('node', [join(root, 'scripts', 'icons.mjs'), '--check']);
-    const fresh = `${folder}.part`;
+    // Of this process alone: a bundler that outlived a script that was killed writes on into another folder.
+    const fresh = `${folder}.part-${process.pid}`;
     rmSync(fresh, { recursive: true, force: true });
     await must('npx', ['expo', 'export', '--platform', 'web', '--output-dir', fresh], {
       cwd: join(root, 'apps', 'app'),
@@ -116,7 +117,8 @@ export async function buildApp() {
       .map((name) => ({ name, at: statSync(join(builds, name)).mtimeMs }))
       .sort((a, b) => b.at - a.at)
       .slice(3);
-    for (const { name } of old) rmSync(join(builds, name), { recursive: true, force: true });
+    for (const { name } of old)
+      rmSync(join(builds, name), { recursive: true, force: true, maxRetries: 3, retryDelay: 500 });
   });
   return folder;
 }
