@@ -95,7 +95,7 @@ test('a physical screen guides, grades with its margin, refers, and is taken int
   await app.tap('Take the first quick look');
   await app.tap('Take all into this look');
   await app.tap('What the body allows', 'radio');
-  await expect(page.getByRole('button', { name: 'Trail-hip internal rotation: severe' })).toHaveAttribute(
+  await expect(page.getByRole('button', { name: 'Stiff trail hip, turning in: severe' })).toHaveAttribute(
     'aria-pressed',
     'true',
   );

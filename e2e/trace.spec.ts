@@ -87,7 +87,7 @@ test('a limit that was never tested leads to its test, and the measure comes bac
 }) => {
   await app.enter();
   const id = await traced(app, 'Testa', { 'oh.hips-late': 2 });
-  await app.tap(/^Test Hip turn in now: Trail-hip internal rotation/);
+  await app.tap(/^Test Hip turn in now: Stiff trail hip, turning in/);
   await expect(page.getByRole('heading', { name: 'Hip turn in' })).toBeVisible();
   await expect(page.getByText('right side (trail)')).toBeVisible();
   for (const [n, value] of [
@@ -99,7 +99,7 @@ test('a limit that was never tested leads to its test, and the measure comes bac
   }
   await expect(page.getByText(/2 deg inside clear, give or take 3/)).toBeVisible();
   await app.tap('Finish, back to the trace');
-  await expect(page.getByText('Trail-hip internal rotation: clear. 30 deg, 2 inside clear')).toBeVisible();
+  await expect(page.getByText('Stiff trail hip, turning in: clear. 30 deg, 2 inside clear')).toBeVisible();
   await app.tap('Take it into this look');
   await expect(page.getByText('The body may not get there yet.').first()).toBeVisible();
   await expect(page.getByText(/Body first: 33 % trail-hip internal rotation/)).toBeVisible();

@@ -58,7 +58,7 @@ describe('the links of an academy', () => {
     [edit(0.5, 'nobody'), 'cause: there is no “nobody”'],
     [edit(0.5, 'oh.lift-stall', 'oh.nowhere'), 'effect: there is no “oh.nowhere”'],
     [edit(0.5, 'sym.miss-high'), 'cause: “Misses high” is what the ball shows'],
-    [edit(0.5, 'oh.lift-stall', 'lim.balance'), 'effect: “Single-leg balance” is a limit of the body'],
+    [edit(0.5, 'oh.lift-stall', 'lim.balance'), 'effect: “Poor single-leg balance” is a limit of the body'],
     [edit(0.5, 'oh.lift-stall', 'oh.lift-stall'), 'effect: nothing is its own cause'],
     [
       edit(0.5, 'oh.lift-stall', 'wm.stiff-arm'),

@@ -61,6 +61,15 @@ const lines: Readonly<Record<string, (x: number) => Sticks>> = {
     [at(x - 0.12, 0.62), at(x - 0.1, 0.235), at(x + 0.12, 0.235), at(x + 0.12, 0)],
     [at(x - 0.1, 0.235), at(x - 0.1, 0)],
   ],
+  /** On the ground, seen from the side: flat. */
+  clock: (x) => [
+    range(13).map((n) =>
+      at(x + 0.13 * Math.cos((n * Math.PI) / 6), 0.025 * Math.sin((n * Math.PI) / 6) - 0.02),
+    ),
+    [at(x, -0.02), at(x + 0.13, -0.02)],
+  ],
+  /** Behind the body, with the mark for the head. */
+  backWall: (x) => [box(x - 0.3, x + 0.3, 0, 1.12), [at(x - 0.12, 0.95), at(x + 0.12, 0.95)]],
   wedge: (x) => [[at(x - 0.08, 0), at(x - 0.08, 0.05), at(x + 0.06, 0), at(x - 0.08, 0)]],
   partner: (x) => [
     [at(x - 0.06, 0), at(x, 0.45), at(x + 0.06, 0)],

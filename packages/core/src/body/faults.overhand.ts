@@ -8,6 +8,10 @@ export const overhandFaults: Readonly<Record<string, Fault>> = {
     lead: { thigh: [178, -60], shin: [180, -72] },
   }),
   'oh.flat-setup': fault('front', ['trail'], { trail: { thigh: [100, -84], shin: [270, -88], toes: 90 } }),
+  'oh.pivot-away': fault('side', ['trail'], {
+    pelvis: { x: 0.04 },
+    trail: { thigh: [110, -84], shin: [250, -84], toes: 40, heel: 14 },
+  }),
   'oh.ball-shows': fault('side', ['throwing'], { throwing: { upper: [120, -66], fore: [110, -20] } }),
   'oh.lift-stall': fault('side', ['pelvis', 'trunk'], {
     pelvis: { x: -0.05 },
@@ -18,6 +22,11 @@ export const overhandFaults: Readonly<Record<string, Fault>> = {
     pelvis: { list: 22, x: -0.02 },
     trunk: { lean: -12, list: 16 },
     lead: { thigh: [76, 26] },
+  }),
+  'oh.lift-crouch': fault('side', ['trail', 'trunk'], {
+    trunk: { lean: 4, bend: 26 },
+    lead: { thigh: [80, -12] },
+    trail: { thigh: [60, -54], shin: [240, -58] },
   }),
   'oh.wobble': fault('front', ['trunk', 'lead'], {
     trunk: { bend: -16, list: 12 },
@@ -95,6 +104,7 @@ export const overhandFaults: Readonly<Record<string, Fault>> = {
     trunk: { lean: 2, bend: 8 },
     trail: { thigh: [140, -50], shin: [190, -44], toes: 90, heel: 0 },
   }),
+  'oh.glove-idle': fault('side', ['glove'], { glove: { upper: [60, -74], fore: [70, -60] } }),
   'oh.shoulders-early': fault('side', ['trunk', 'glove'], {
     trunk: { turn: 62 },
     throwing: { upper: [122, 4], fore: [150, 78] },

@@ -26,10 +26,11 @@ export const windmillFaults: Readonly<Record<string, Fault>> = {
     trail: { thigh: [176, -80], shin: [180, -80], heel: 60 },
     air: 0.04,
   }),
-  'wm.dead-trail': fault('side', ['trail', 'pelvis'], {
-    pelvis: { x: 0.22, turn: 80 },
+  'wm.dead-trail': fault('side', ['lead', 'pelvis'], {
+    pelvis: { x: 0.04, turn: 80 },
     trunk: { lean: 16 },
-    trail: { thigh: [182, -54], shin: [184, -18], heel: 70 },
+    lead: { thigh: [20, -66], shin: [170, -74], toes: 10, heel: 0 },
+    trail: { thigh: [0, -74], shin: [180, -78], toes: 10, heel: 0 },
   }),
   'wm.upper-leads': fault('side', ['trunk', 'head'], { pelvis: { x: 0.22 }, trunk: { lean: 30 } }),
   'wm.short-drive': fault('side', ['lead'], {

@@ -17,7 +17,9 @@ export type Thing =
         | 'bag'
         | 'hurdle'
         | 'post'
-        | 'chair';
+        | 'chair'
+        | 'clock'
+        | 'backWall';
       x: number;
     }
   | { kind: 'mound' | 'tilt' }
@@ -152,6 +154,27 @@ export const scenes: Readonly<Record<string, Scene>> = {
     { kind: 'net', x: 1.3 },
   ),
   'settled-start': scene('windmillStart', { kind: 'tape', from: -0.1, to: 0.12 }),
+  'pivot-line': scene('standing', { kind: 'tape', from: -0.16, to: 0.16 }),
+  'pivot-and-lift': scene('lift', { kind: 'tape', from: -0.16, to: 0.16 }),
+  'tall-lift-wall': scene('lift', { kind: 'backWall', x: 0 }),
+  'tall-lift-lead': scene('drift'),
+  'glove-on-the-line': scene('landing', { kind: 'tape', from: -0.1, to: 1.1 }),
+  'glove-line-stride': scene('landing', { kind: 'tape', from: -0.1, to: 1.1 }),
+  'hip-snap': scene('hipSnap'),
+  'stick-snap': scene('stickSnap', { kind: 'loop', between: ['throwingHand', 'gloveHand'] }),
+  'fingers-behind': scene('ballAtEar'),
+  'striped-arm-path': scene('shortLanding'),
+  'soft-knee-landing': scene('softStep'),
+  'quiet-stride': scene('quietLanding', { kind: 'partner', x: -0.5 }),
+  'foot-clock': scene('softStep', { kind: 'clock', x: 0.42 }),
+  'foot-clock-stride': scene('windmillLanding', { kind: 'clock', x: 0.9 }),
+  'half-way-hips': scene('throughEmpty', { kind: 'wall', x: -0.5 }),
+  'half-way-walk': scene('throughEmpty'),
+  'hips-then-hand': scene('windmillLanding'),
+  'hips-then-hand-step': scene('circle'),
+  'knees-together': scene('kneesTogether'),
+  'drag-walk': scene('kneesTogether', { kind: 'tape', from: 0, to: 0.6 }),
+  'heel-push-start': scene('handsOnWall', { kind: 'wall', x: 0.56 }),
 };
 
 /** What both deliveries work on, as a windmill pitcher does it. */

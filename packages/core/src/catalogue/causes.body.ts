@@ -26,8 +26,8 @@ export const bodyLinks: LinkTable = {
     'wm.short-drive': 0.3,
   },
   'lim.adductors': { 'oh.knee-in': 0.5, 'oh.short-stride': 0.3, 'wm.short-drive': 0.2 },
-  'lim.abductor-strength.lead': { 'oh.knee-in': 0.6, 'wm.collapsed-front': 0.3 },
-  'lim.abductor-strength.trail': { 'oh.back-leg-collapse': 0.4, 'oh.wobble': 0.4, 'wm.dead-trail': 0.3 },
+  'lim.abductor-strength.lead': { 'oh.knee-in': 0.6, 'wm.collapsed-front': 0.3, 'wm.dead-trail': 0.3 },
+  'lim.abductor-strength.trail': { 'oh.back-leg-collapse': 0.4, 'oh.wobble': 0.4 },
   'lim.shoulder-arc': { 'oh.late-hand': 0.3, 'oh.low-elbow': 0.3, 'oh.arm-push': 0.2, 'wm.stiff-arm': 0.2 },
   'lim.ankle-df': {
     'oh.early-heel': 0.5,
@@ -44,12 +44,13 @@ export const bodyLinks: LinkTable = {
     'oh.low-elbow': 0.2,
     'wm.opens-late': 0.4,
   },
-  'lim.hip-extension': { 'oh.weak-hips': 0.3, 'oh.early-launch': 0.3, 'wm.dead-trail': 0.4 },
+  'lim.hip-extension': { 'oh.weak-hips': 0.3, 'oh.early-launch': 0.3 },
   'lim.trunk-control': {
     'oh.glove-pull': 0.4,
     'oh.early-launch': 0.5,
     'oh.shoulders-early': 0.4,
     'oh.lean-back': 0.3,
+    'oh.glove-idle': 0.2,
     'wm.bend-and-stand': 0.4,
     'wm.upper-leads': 0.3,
   },
@@ -64,6 +65,7 @@ export const bodyLinks: LinkTable = {
   'lim.strength': {
     'oh.lead-leg-soft': 0.4,
     'oh.back-leg-collapse': 0.3,
+    'oh.lift-crouch': 0.2,
     'wm.collapsed-front': 0.4,
     'sym.velo-fade': 0.3,
   },

@@ -4,6 +4,7 @@ import type { LinkTable } from './types';
 export const overhandLinks: LinkTable = {
   'oh.weight-back': { 'oh.wobble': 0.4, 'oh.cross-line': 0.3, 'oh.lift-stall': 0.3 },
   'oh.flat-setup': { 'oh.lift-stall': 0.4, 'oh.knee-outside': 0.35 },
+  'oh.pivot-away': { 'oh.wobble': 0.3, 'oh.cross-line': 0.3, 'oh.lift-stall': 0.2 },
   'oh.lift-stall': {
     'oh.lead-leg-opens': 0.6,
     'oh.back-leg-collapse': 0.5,
@@ -12,9 +13,10 @@ export const overhandLinks: LinkTable = {
     'oh.jump': 0.35,
   },
   'oh.hip-hike': { 'oh.no-sit': 0.6, 'oh.lift-stall': 0.4, 'oh.hips-late': 0.4 },
+  'oh.lift-crouch': { 'oh.knee-outside': 0.4, 'oh.short-stride': 0.3, 'oh.lift-stall': 0.3 },
   'oh.wobble': { 'oh.cross-line': 0.35, 'oh.eyes-off': 0.3, 'oh.falls-off': 0.3 },
   'oh.front-open-lift': { 'oh.lead-leg-opens': 0.5, 'oh.shoulders-early': 0.35 },
-  'oh.early-break': { 'oh.early-hand': 0.5 },
+  'oh.early-break': { 'oh.early-hand': 0.5, 'oh.glove-idle': 0.2 },
   'oh.hip-not-leading': { 'oh.lead-leg-opens': 0.5, 'oh.short-stride': 0.3 },
   'oh.quad-load': {
     'oh.early-heel': 0.5,
@@ -67,6 +69,7 @@ export const overhandLinks: LinkTable = {
     'oh.arm-push': 0.5,
     'oh.early-launch': 0.3,
   },
+  'oh.glove-idle': { 'oh.shoulders-early': 0.4, 'oh.glove-pull': 0.3, 'oh.spin-off': 0.3 },
   'oh.low-separation': { 'oh.arm-push': 0.3, 'oh.peaks-together': 0.4 },
   'oh.glove-pull': { 'oh.spin-off': 0.6, 'oh.arm-drag': 0.6, 'oh.shoulders-early': 0.3 },
   'oh.hips-blocked': { 'oh.low-separation': 0.6 },

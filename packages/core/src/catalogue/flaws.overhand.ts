@@ -15,6 +15,12 @@ export const overhandFlaws = flawsOf('overhand', {
       'lower',
       'Back foot flat on the ground, no inside angle against the rubber to preload the hip.',
     ),
+    pattern(
+      'oh.pivot-away',
+      'Pivot foot not along the rubber',
+      'lower',
+      'Pivot foot turns short, sits off the rubber or in the hole in front of it, so that the first move is a drop.',
+    ),
     tactical(
       'oh.ball-shows',
       'Grip shows early',
@@ -34,6 +40,12 @@ export const overhandFlaws = flawsOf('overhand', {
       'Hip hikes and stays hiked',
       'lower',
       'Pelvis tips up and back on the lift and is still tipped on the way out.',
+    ),
+    pattern(
+      'oh.lift-crouch',
+      'Crouches in the lift',
+      'lower',
+      'Back knee and trunk sink while the front leg is still going up.',
     ),
     pattern(
       'oh.wobble',
@@ -168,6 +180,12 @@ export const overhandFlaws = flawsOf('overhand', {
       'Shoulders open early',
       'arm',
       'Chest is readable from the plate before the front foot is down.',
+    ),
+    pattern(
+      'oh.glove-idle',
+      'Glove side has no direction',
+      'arm',
+      'Front arm hangs, stops short or points off the line at landing; nothing to turn against.',
     ),
     pattern(
       'oh.low-separation',

@@ -35,9 +35,9 @@ const fromTheLoadOn = flawsOf('windmill', {
     ),
     pattern(
       'wm.dead-trail',
-      'Trail leg is passive',
+      'Stride leg is passive off the rubber',
       'lower',
-      'Back-side leg just steps; hips are not carried under the body.',
+      'The stride leg, which starts behind the rubber, just steps instead of pushing its heel back; the hips are not carried under the body.',
     ),
     pattern(
       'wm.upper-leads',

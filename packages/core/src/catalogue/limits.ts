@@ -4,7 +4,7 @@ import type { Limit } from './types';
 export const limits: readonly Limit[] = [
   {
     id: 'lim.hip-ir.lead',
-    name: 'Lead-hip internal rotation',
+    name: 'Stiff lead hip, turning in',
     test: 'hip-ir',
     unit: 'deg',
     side: 'lead',
@@ -13,11 +13,12 @@ export const limits: readonly Limit[] = [
     clear: 32,
     severe: 24,
     worseWhen: 'below',
-    howMeasured: 'Supine, hip and knee at 90; adult reference about 45.',
+    howMeasured:
+      'Seated on a table edge or prone, knee at 90: the shin hangs, plumb is 0, and a level on the shin reads it. Lying on the back only with a goniometer. Adult reference about 45.',
   },
   {
     id: 'lim.hip-ir.trail',
-    name: 'Trail-hip internal rotation',
+    name: 'Stiff trail hip, turning in',
     test: 'hip-ir',
     unit: 'deg',
     side: 'trail',
@@ -26,11 +27,12 @@ export const limits: readonly Limit[] = [
     clear: 32,
     severe: 24,
     worseWhen: 'below',
-    howMeasured: 'Supine, hip and knee at 90; adult reference about 45.',
+    howMeasured:
+      'Seated on a table edge or prone, knee at 90: the shin hangs, plumb is 0, and a level on the shin reads it. Lying on the back only with a goniometer. Adult reference about 45.',
   },
   {
     id: 'lim.hip-er.lead',
-    name: 'Lead-hip external rotation',
+    name: 'Stiff lead hip, turning out',
     test: 'hip-er',
     unit: 'deg',
     side: 'lead',
@@ -39,11 +41,12 @@ export const limits: readonly Limit[] = [
     clear: 32,
     severe: 24,
     worseWhen: 'below',
-    howMeasured: 'Supine, hip and knee at 90; adult reference about 45.',
+    howMeasured:
+      'Seated on a table edge or prone, knee at 90: the shin hangs, plumb is 0, and a level on the shin reads it. Lying on the back only with a goniometer. Adult reference about 45.',
   },
   {
     id: 'lim.hip-er.trail',
-    name: 'Trail-hip external rotation',
+    name: 'Stiff trail hip, turning out',
     test: 'hip-er',
     unit: 'deg',
     side: 'trail',
@@ -52,11 +55,12 @@ export const limits: readonly Limit[] = [
     clear: 32,
     severe: 24,
     worseWhen: 'below',
-    howMeasured: 'Supine, hip and knee at 90; adult reference about 45.',
+    howMeasured:
+      'Seated on a table edge or prone, knee at 90: the shin hangs, plumb is 0, and a level on the shin reads it. Lying on the back only with a goniometer. Adult reference about 45.',
   },
   {
     id: 'lim.hip-abduction',
-    name: 'Hip abduction',
+    name: 'Stiff hip, leg out to the side',
     test: 'hip-abduction',
     unit: 'deg',
     side: 'trail',
@@ -65,11 +69,11 @@ export const limits: readonly Limit[] = [
     clear: 32,
     severe: 25,
     worseWhen: 'below',
-    howMeasured: 'Supine; adult reference about 45.',
+    howMeasured: 'Lying on the back, with a goniometer; a level cannot read it. Adult reference about 45.',
   },
   {
     id: 'lim.hip-extension',
-    name: 'Hip extension',
+    name: 'Stiff hip, leg back',
     test: 'hip-extension',
     unit: 'deg',
     side: 'trail',
@@ -82,7 +86,7 @@ export const limits: readonly Limit[] = [
   },
   {
     id: 'lim.ankle-df',
-    name: 'Ankle dorsiflexion',
+    name: 'Stiff ankle',
     test: 'knee-to-wall',
     unit: 'cm',
     side: 'trail',
@@ -95,7 +99,7 @@ export const limits: readonly Limit[] = [
   },
   {
     id: 'lim.thoracic-rotation',
-    name: 'Upper-back rotation',
+    name: 'Stiff upper back',
     test: 'seated-rotation',
     unit: 'deg',
     side: 'both',
@@ -104,7 +108,8 @@ export const limits: readonly Limit[] = [
     clear: 38,
     severe: 30,
     worseWhen: 'below',
-    howMeasured: 'Seated with the thighs squeezed to hold the pelvis; about 50.',
+    howMeasured:
+      'Seated with the thighs squeezed to hold the pelvis, a stick across the chest, with a goniometer or marks on the floor; a level cannot read it. About 50. Say which way is short.',
   },
   {
     id: 'lim.adductors',
@@ -161,7 +166,7 @@ export const limits: readonly Limit[] = [
   },
   {
     id: 'lim.trunk-control',
-    name: 'Trunk control',
+    name: 'Weak trunk',
     test: 'trunk-hold',
     unit: 's',
     side: 'none',
@@ -174,7 +179,7 @@ export const limits: readonly Limit[] = [
   },
   {
     id: 'lim.balance',
-    name: 'Single-leg balance',
+    name: 'Poor single-leg balance',
     test: 'single-leg-hold',
     unit: 's',
     side: 'both',
@@ -187,7 +192,7 @@ export const limits: readonly Limit[] = [
   },
   {
     id: 'lim.power',
-    name: 'Lower-body power',
+    name: 'Low jump power',
     test: 'vertical-jump',
     unit: 'cm',
     side: 'none',
@@ -196,11 +201,11 @@ export const limits: readonly Limit[] = [
     clear: null,
     severe: null,
     worseWhen: 'below',
-    howMeasured: 'Against body mass and level, see reference/norms.csv.',
+    howMeasured: 'Vertical or broad jump against body mass and level, from the norms.',
   },
   {
     id: 'lim.strength',
-    name: 'Lower-body strength',
+    name: 'Low leg strength',
     test: 'squat-ratio',
     unit: 'x body mass',
     side: 'none',

@@ -15,9 +15,10 @@ export function listed(names: readonly string[]): string {
   return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
+/** A name in the middle of a sentence; what comes after a comma stands in brackets there. */
 const lowered = (id: string): string => {
   const name = nodeName(id);
-  return name[0]!.toLowerCase() + name.slice(1);
+  return name[0]!.toLowerCase() + name.slice(1).replace(/, (.*)$/, ' ($1)');
 };
 
 /** The chain of a root in one sentence, largest parts first. */

@@ -1,13 +1,5 @@
-import type { CueTag } from './tags';
-
-/** Beside the plain cue of a drill: how it feels, what to do to something outside the body, and what it asks for. */
-export interface DrillCue {
-  feel: string;
-  target: string;
-  tags: readonly CueTag[];
-}
-
-const cue = (feel: string, target: string, ...tags: CueTag[]): DrillCue => ({ feel, target, tags });
+import { cue, type DrillCue } from './cue';
+import { dryCues } from './dryCues';
 
 export const drillCues: Readonly<Record<string, DrillCue>> = {
   'delayed-hand-throw': cue(
@@ -272,4 +264,5 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
     'Hit your partner’s chest, then take a step back.',
     'let go',
   ),
+  ...dryCues,
 };

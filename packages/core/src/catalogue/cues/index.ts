@@ -1,2 +1,3 @@
-export { drillCues, type DrillCue } from './drillCues';
+export type { DrillCue } from './cue';
+export { drillCues } from './drillCues';
 export { contradictions, cueTags, lexicon, ownWords, type CueTag } from './tags';

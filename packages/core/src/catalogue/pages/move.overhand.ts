@@ -209,4 +209,82 @@ export const overhandMovePages: DrillPages = {
     holds: ['stride', 'landing', 'turn'],
     leavesOut: 'throw',
   },
+  'pivot-and-lift': {
+    setUp: 'Tape in the place of the rubber, stand behind it facing the target.',
+    steps: [
+      'Short step to the side, then pivot until the back foot lies along the tape.',
+      'Go straight into the lift; the belt does not drop first.',
+      'Own the top for two seconds.',
+    ],
+    good: 'The belt travels level from the pivot to the top of the lift.',
+    mistakes: ['Pausing after the pivot to find balance.', 'Dipping to start the lift.'],
+    workaround: {
+      flaw: 'oh.lift-stall',
+      seen: 'the two seconds turn into a stop that comes along into the delivery',
+    },
+    holds: ['start', 'lift'],
+    leavesOut: 'stride',
+  },
+  'tall-lift-lead': {
+    setUp: 'Side-on to the target on level ground with a long step of room.',
+    steps: [
+      'Lift without losing height.',
+      'At the top let the front hip go toward the target.',
+      'Let the back knee follow toward the target, and land as it comes.',
+    ],
+    good: 'The head stays level until the front hip has gone.',
+    mistakes: ['Sinking before the hip goes.', 'Sending the front shoulder instead.'],
+    workaround: { flaw: 'oh.no-sit', seen: 'the back leg stays straight all the way out' },
+    holds: ['lift', 'stride'],
+    leavesOut: 'landing',
+  },
+  'glove-line-stride': {
+    setUp: 'A tape line to the target, side-on at its end, glove on, empty hand.',
+    steps: [
+      'Lift and go.',
+      'Let the glove go out along the line as the front foot does.',
+      'Glove and foot arrive together; freeze with the chest shut.',
+    ],
+    good: 'From the target nobody can read the shirt at landing.',
+    mistakes: [
+      'The glove gets there first and drops.',
+      'Throwing the glove out so that it pulls the chest open.',
+    ],
+    workaround: { flaw: 'oh.cross-line', seen: 'the foot lands across the line to keep the chest shut' },
+    holds: ['lift', 'stride', 'landing'],
+    leavesOut: 'turn',
+  },
+  'stick-snap': {
+    setUp: 'A light stick across the back of the shoulders, hands on it, two steps of room on every side.',
+    steps: [
+      'Step to landing; the stick points at the target.',
+      'Snap the hips.',
+      'Count one, then let the stick follow.',
+    ],
+    good: 'There is time to count between hips and stick.',
+    mistakes: [
+      'Pulling the stick around with the arms.',
+      'Waiting so long that the hips have stopped for good.',
+    ],
+    workaround: { flaw: 'oh.lean-back', seen: 'the trunk leans back so that the stick stays behind' },
+    holds: ['stride', 'landing', 'turn'],
+    leavesOut: 'arm',
+  },
+  'striped-arm-path': {
+    setUp:
+      'A ball with a stripe of tape around it, fingers on the stripe. Room for a step; nothing is thrown.',
+    steps: [
+      'Step slowly and let the hands part.',
+      'Take the arm through its path to release.',
+      'Stop: the stripe stands upright, pointing at the target.',
+    ],
+    good: 'The stripe is upright before you look.',
+    mistakes: ['Turning the wrist at the end to fix the stripe.', 'Going so slowly that the arm stops.'],
+    workaround: {
+      flaw: 'oh.low-elbow',
+      seen: 'the elbow drops so that the wrist can keep the stripe upright',
+    },
+    holds: ['stride', 'landing', 'arm'],
+    leavesOut: 'throw',
+  },
 };

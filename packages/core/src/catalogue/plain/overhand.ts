@@ -14,6 +14,12 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
     'Feel the inside edge of your back foot grip before you lift.',
     'Press the inside of the shoe into the side of the rubber.',
   ),
+  'oh.pivot-away': said(
+    'the back foot does not lie along the rubber',
+    'Turn the back foot until it lies along the rubber, then lift.',
+    'Feel the outside of your back foot against the rubber before you lift.',
+    'Park your shoe along the rubber like a car along a curb.',
+  ),
   'oh.ball-shows': said(
     'the batter can see the ball in the glove',
     'Keep the glove closed until the hands part.',
@@ -31,6 +37,12 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
     'Lift the knee and leave your belt level.',
     'Feel both hips at the same height while the knee is up.',
     'Keep the belt buckle level, like a tray with a full cup on it.',
+  ),
+  'oh.lift-crouch': said(
+    'the body sinks while the front leg is still going up',
+    'Stay tall until the knee is at the top.',
+    'Feel the top of your head stay at one height while the knee comes up.',
+    'Keep your cap under the same mark on the wall until the knee is up.',
   ),
   'oh.wobble': said(
     'the leg lift is shaky',
@@ -163,6 +175,12 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
     'Give the hips room: a hand more closed or open with the front foot.',
     'Feel where the turn of the hips stops; do not force it.',
     'Turn the belt buckle as far as it goes freely towards the plate.',
+  ),
+  'oh.glove-idle': said(
+    'the glove arm hangs or points away from the target at landing',
+    'Send the front elbow and glove out along the line as you land.',
+    'Feel the front arm reach out as far as the throwing arm does.',
+    'Put your glove on the line to the target as your foot gets there.',
   ),
   'oh.shoulders-early': said(
     'the chest opens too soon',

@@ -33,10 +33,10 @@ export const windmillSaid: Readonly<Record<string, Said>> = {
     'Stay under a low roof as you leave the rubber.',
   ),
   'wm.dead-trail': said(
-    'the back leg just follows',
-    'Bring the back leg along under you.',
-    'Feel the inside of the back thigh pull in.',
-    'Close the gap between your knees, like shutting a door.',
+    'the stride leg just steps off the ground behind',
+    'Push the heel of your stride leg back before it goes.',
+    'Feel the heel press and the hips slide under you.',
+    'Push the dirt behind the rubber away with your heel.',
   ),
   'wm.upper-leads': said(
     'the head and chest go before the hips',

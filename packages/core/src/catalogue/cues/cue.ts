@@ -1,0 +1,10 @@
+import type { CueTag } from './tags';
+
+/** Beside the plain cue of a drill: how it feels, what to do to something outside the body, and what it asks for. */
+export interface DrillCue {
+  feel: string;
+  target: string;
+  tags: readonly CueTag[];
+}
+
+export const cue = (feel: string, target: string, ...tags: CueTag[]): DrillCue => ({ feel, target, tags });
