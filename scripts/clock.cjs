@@ -18,4 +18,12 @@ if (ahead && !globalThis.Date.ahead) {
       return Real.now() + ahead;
     }
   };
+
+  // Node dates its answers by a clock of its own.
+  const { ServerResponse } = require('node:http');
+  const { writeHead } = ServerResponse.prototype;
+  ServerResponse.prototype.writeHead = function dated(...given) {
+    if (!this.hasHeader('date')) this.setHeader('date', new Date().toUTCString());
+    return writeHead.apply(this, given);
+  };
 }

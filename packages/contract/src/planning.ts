@@ -1,18 +1,24 @@
 import {
   addDays,
   barredBecause,
+  buildLadders,
   buildUpOn,
   catalogueBook,
+  focusesOf,
   itemThrows,
   parseDose,
   standingWords,
+  usableIn,
   weekCandidates,
   type DayKind,
   type DayThrows,
   type Drill,
   type LimitsInput,
   type DrillBook,
+  type Ladder,
+  type LadderAthlete,
   type Place,
+  type Thread,
   type WeekInput,
   type WeekItem,
 } from '@wrightonic/core';
@@ -143,6 +149,16 @@ export const thrownIn = (
     book,
   );
 
+/** The ladders that would be built today for the focuses of an athlete's plan, with what stays out of them and why. */
+export const laddersOf = (
+  { trace, plan }: Pick<Plannable, 'trace' | 'plan'>,
+  whom: LadderAthlete,
+): Ladder[] => {
+  if (!trace || !plan) return [];
+  const of = (thread: Thread) => plan.threads.find((each) => each.thread === thread)?.focus ?? null;
+  return buildLadders({ lower: of('lower'), arm: of('arm') }, whom, trace.result);
+};
+
 /**
  * A week of an athlete as the core plans and checks it; the same in the app and on the server.
  *
@@ -182,18 +198,32 @@ export function weekInputFor(
     stages: stages.map((rung) => ({ stage: rung.stage, drills: rung.drills.map(({ drill }) => drill) })),
     doses: Object.fromEntries(stages.flatMap((rung) => rung.drills.map(({ drill, dose }) => [drill, dose]))),
   }));
-  const candidates = weekCandidates(
-    climbed,
-    trace.result,
-    {
-      discipline: athlete.discipline,
-      age: athlete.age,
-      equipment: [...new Set(days.flatMap(({ equipment }) => equipment))],
-      barred: barredFor(page),
-      book,
-    },
-    buildUp !== null,
+  const games = days.flatMap(({ date, kind, pitches }) =>
+    kind === 'game' && pitches ? [{ date, count: pitches, kind: 'game' as const }] : [],
   );
+  const asked = {
+    discipline: athlete.discipline,
+    birthdate: athlete.birthdate,
+    league: athlete.league,
+    allHard: academy.allHard,
+    pain: page.pain,
+    throws: [...page.thrownLately, ...games],
+    days: days.map(({ pitches: _, ...day }) => day).sort((a, b) => a.date.localeCompare(b.date)),
+    pins,
+    before,
+    done,
+    weekThrows: academy.weekThrows,
+    buildUp,
+  };
+  const whom = {
+    discipline: athlete.discipline,
+    age: athlete.age,
+    equipment: [...new Set(days.flatMap(({ equipment }) => equipment))],
+    barred: barredFor(page),
+    book,
+  };
+  const usable = usableIn(asked);
+  const candidates = weekCandidates(climbed, trace.result, whom, buildUp !== null, usable);
   const doses = new Map(
     plan.threads.flatMap(({ stages }) =>
       stages.flatMap(({ drills }) => drills.map(({ drill, dose }) => [drill, dose] as const)),
@@ -204,23 +234,10 @@ export function weekInputFor(
     if (!drill || candidates.some((each) => each.drill.id === id)) continue;
     candidates.push({ drill, dose: parseDose(doses.get(id) ?? drill.dose), value: 0, lessonOnly: false });
   }
-  const games = days.flatMap(({ date, kind, pitches }) =>
-    kind === 'game' && pitches ? [{ date, count: pitches, kind: 'game' as const }] : [],
-  );
   return {
-    discipline: athlete.discipline,
-    birthdate: athlete.birthdate,
-    league: athlete.league,
-    allHard: academy.allHard,
-    pain: page.pain,
-    throws: [...page.thrownLately, ...games],
+    ...asked,
     candidates,
-    days: days.map(({ pitches: _, ...day }) => day).sort((a, b) => a.date.localeCompare(b.date)),
-    pins,
-    before,
-    done,
-    weekThrows: academy.weekThrows,
-    buildUp,
-    notes: standingWords(climbed, trace.result),
+    focuses: focusesOf(laddersOf(page, whom), book),
+    notes: standingWords(climbed, trace.result, { usable, book }),
   };
 }

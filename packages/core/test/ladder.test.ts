@@ -43,6 +43,7 @@ describe('a ladder that was kept', () => {
     skipped: ['compete'],
     reachesDelivery: false,
     held: ['The body first.'],
+    left: [],
   };
   const kept = {
     thread: 'lower' as const,

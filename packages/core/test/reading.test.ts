@@ -78,7 +78,9 @@ describe('what stands beside a trace', () => {
 
   it('tells body from habit by a third', () => {
     const { bodyShares } = traced({ 'lim.hip-ir.trail': 3, 'oh.hips-late': 2, 'oh.quad-load': 1 });
-    expect(habitWords('oh.hips-late', bodyShares)).toMatch(/^Body first: \d+ % stiff trail hip \(turning in\)/);
+    expect(habitWords('oh.hips-late', bodyShares)).toMatch(
+      /^Body first: \d+ % stiff trail hip \(turning in\)/,
+    );
     expect(habitWords('oh.quad-load', bodyShares)).toMatch(/^Mostly habit: 30 %/);
     expect(habitWords('oh.glove-pull', bodyShares)).toMatch(/^Habit: no limit/);
   });

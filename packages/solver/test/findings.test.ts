@@ -30,7 +30,7 @@ describe('from findings to a week', () => {
       .filter((stage) => stage === 'feel' || stage === 'move')
       .at(-1);
     expect(missing.held[0]).toBe(
-      `Hips turn slowly: the ladder has no constrain drill, so this week works on ${below ?? 'connect'}.`,
+      `Lower half, Hips turn slowly: the ladder has no constrain drill, so this week works on ${below ?? 'connect'}.`,
     );
     expect(missing.objective).toBeGreaterThan(0);
     expect(flat(missing).some(({ drill }) => drillOf(drill)!.targets.includes('oh.weak-hips'))).toBe(true);

@@ -208,7 +208,7 @@ describe('a week worked by hand', () => {
         'Sit-back throw on Wednesday: no connect drills on the day before a game',
         'Tuesday: warm-up before throwing',
         'rest after the throws of Monday: none on Tuesday',
-        'Warm-up flow: on two days at least, where it is chosen',
+        'Tuesday: warm-up before any other work',
       ]),
     );
     expect(checkWeek(input, [on(0, 'warm-up-flow', 1), on(1, 'warm-up-flow', 1)])).toEqual([]);

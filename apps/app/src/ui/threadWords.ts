@@ -1,4 +1,4 @@
 import type { Thread } from '@wrightonic/core';
 
+export { threadNames } from '@wrightonic/core';
 export const threads: readonly Thread[] = ['lower', 'arm'];
-export const threadNames: Record<Thread, string> = { lower: 'Lower half', arm: 'Arm action' };

@@ -16,6 +16,7 @@ import {
   alwaysThere,
   barredBecause,
   buildLadders,
+  limitsToWorkOn,
   checkWeek,
   dosed,
   fromKept,
@@ -61,6 +62,7 @@ async function makePlan(request: Request): Promise<{ id: string }> {
     equipment: equipmentOf(row, who(request)),
     barred,
     book,
+    limits: limitsToWorkOn(traced.findings ?? {}),
   };
   const ladders = buildLadders(traced.chosen, athlete, traced.result).map((ladder) => {
     const of = template?.threads.find(({ thread }) => thread === ladder.thread);

@@ -1,5 +1,6 @@
 export * from './dose';
 export * from './jumps';
+export * from './keptLadder';
 export * from './ladder';
 export * from './wordCheck';
 export * from './week';

@@ -2,6 +2,7 @@ import {
   catalogueBook,
   drillsFor,
   nodeOf,
+  threadNames,
   type Discipline,
   type Drill,
   type DrillBook,
@@ -20,6 +21,18 @@ export interface LadderAthlete {
   barred?: (drill: Drill) => string | null;
   /** What there is to give; the catalogue when left out. */
   book?: DrillBook;
+  /** Limits measured clear or worse: two of them get a drill, before one of them is a focus. */
+  limits?: readonly string[];
+}
+
+/** A drill that would serve a focus and stays out. */
+export interface LeftOut {
+  drill: string;
+  stage: Stage;
+  /** To be read after "left out: ". */
+  why: string;
+  /** Things that are not at hand; empty where something else speaks against it. */
+  missing: string[];
 }
 
 export interface Rung {
@@ -38,12 +51,14 @@ export interface Ladder {
   reachesDelivery: boolean;
   /** What holds the thread back, in words. */
   held: string[];
+  /** Drills that target the focus, or the flaw practised for it, and stay out. */
+  left: LeftOut[];
 }
 
 /** Drills of one stage that a ladder holds. */
 const most = 4;
-/** A drill whose words pull against the approach stands behind those that do not, while they serve nearly as well. */
-const pullingBack = 0.3;
+/** Drills for limits that hold no focus back. */
+const mostForOtherLimits = 2;
 export const warmUp = 'warm-up-flow';
 
 /** The stages of a thread in the order in which the approach climbs them, prep first. */
@@ -96,44 +111,87 @@ export function missingFor({ equipment }: Drill, atHand: readonly string[]): str
 export const drillFits = (drill: Drill, { age, equipment, barred }: LadderAthlete): boolean =>
   drill.minAge <= age && (barred?.(drill) ?? null) === null && missingFor(drill, equipment).length === 0;
 
-/** Targets of a thread with how much each counts: the focus 1, limits that hold it back 0.7, what it explains 0.5. */
+/** What a thread works on, with how much each counts: the focus 1, limits that hold it back 0.7, what it explains 0.5. */
 function cover(focus: string, trace: Trace): Map<string, number> {
   const worth = new Map<string, number>();
-  trace.roots
+  const explained = trace.roots
     .find(({ id }) => id === focus)
-    ?.explains.filter(({ id }) => nodeOf(id)?.type === 'flaw')
-    .forEach(({ id }) => worth.set(id, 0.5));
+    ?.explains.filter(({ id }) => id !== focus && nodeOf(id)?.type === 'flaw');
+  explained?.forEach(({ id }) => worth.set(id, 0.5));
   trace.bodyFirst.filter(({ flaw }) => flaw === focus).forEach(({ limit }) => worth.set(limit, 0.7));
+  // A limit has no movement drills of its own: the flaw that it explains most is practised meanwhile.
+  if (nodeOf(focus)?.type === 'limit' && explained?.[0]) worth.set(explained[0].id, 0.9);
   return worth.set(focus, 1);
 }
 
-function ladder(thread: Thread, focus: string, athlete: LadderAthlete, trace: Trace): Ladder {
+/** Why a drill may not be given to an athlete, whatever is at hand; null where it may. */
+function against(drill: Drill, trace: Trace, { age, barred, book }: LadderAthlete): string | null {
+  if (age < drill.minAge) return `from age ${drill.minAge} on`;
+  const pulls = pullsAgainst(drill.id, trace.approach, book);
+  return pulls
+    ? `its cue asks for “${pulls}”, which this athlete’s delivery does not`
+    : (barred?.(drill) ?? null);
+}
+
+/** "No mirror or phone: Mirror glove side left out." and the like. */
+export function leftOutWords({ drill, why, missing }: LeftOut, book: DrillBook = catalogueBook): string {
+  const name = book.drill(drill)?.name ?? drill;
+  return missing.length ? `No ${missing.join(', no ')}: ${name} left out.` : `${name} left out: ${why}.`;
+}
+
+function ladder(
+  thread: Thread,
+  focus: string,
+  athlete: LadderAthlete,
+  trace: Trace,
+  others: readonly string[],
+): Ladder {
   const root = trace.roots.find(({ id }) => id === focus);
   const worth = cover(focus, trace);
-  // A limit has no movement drills of its own: the flaw that it explains most is practised meanwhile.
-  const practised =
-    nodeOf(focus)?.type === 'limit'
-      ? root?.explains.find(({ id }) => id !== focus && nodeOf(id)?.type === 'flaw')?.id
-      : undefined;
-  if (practised) worth.set(practised, 0.9);
-  const value = (drill: Drill): number => {
-    if (drill.targets.includes('*')) return drill.stage === 'prep' ? 0.1 : 0.4;
-    const best = Math.max(0, ...drill.targets.map((target) => worth.get(target) ?? 0));
-    if (best === 0) return 0;
-    const back = pullsAgainst(drill.id, trace.approach, athlete.book) ? pullingBack : 0;
-    return Math.max(0.01, best + (drill.thread === thread ? 0.2 : 0) - back);
-  };
+  const value = (drill: Drill): number =>
+    drill.targets.includes('*')
+      ? drill.stage === 'prep'
+        ? 0.1
+        : 0.4
+      : Math.max(0, ...drill.targets.map((target) => worth.get(target) ?? 0));
+  const own = (drill: Drill) =>
+    drill.stage === 'prep' || drill.thread === thread || drill.targets.includes('*');
+  const ranked = (drills: readonly Drill[]) =>
+    [...drills].sort((a, b) => value(b) - value(a)).map(({ id }) => id);
   const stages: Rung[] = [];
   const skipped: Stage[] = [];
+  const borrowed: string[] = [];
+  const left: LeftOut[] = [];
   for (const stage of stageOrder(trace.approach.teach)) {
-    const drills = drillsFor(athlete.discipline, athlete.book)
-      .filter((drill) => drill.stage === stage && value(drill) > 0 && drillFits(drill, athlete))
-      .map((drill) => ({ id: drill.id, worth: value(drill) }))
-      .sort((a, b) => b.worth - a.worth)
-      .map(({ id }) => id);
+    const serving = drillsFor(athlete.discipline, athlete.book).filter(
+      (drill) => drill.stage === stage && value(drill) > 0,
+    );
+    const fits = (drill: Drill) =>
+      against(drill, trace, athlete) === null && missingFor(drill, athlete.equipment).length === 0;
+    const ofThread = serving.filter(own);
+    left.push(
+      ...ofThread
+        .filter((drill) => value(drill) >= 0.5 && !fits(drill))
+        .map((drill) => {
+          const why = against(drill, trace, athlete);
+          const missing = why ? [] : missingFor(drill, athlete.equipment);
+          return { drill: drill.id, stage, why: why ?? `no ${missing.join(', no ')}`, missing };
+        }),
+    );
+    const fitting = ofThread.filter(fits);
+    const lent = fitting.length ? [] : serving.filter((drill) => !own(drill) && fits(drill));
+    const drills = ranked(fitting.length ? fitting : lent);
+    if (lent.length)
+      borrowed.push(
+        `${threadNames[thread]}: no ${stage} drill of its own fits; ${drills
+          .slice(0, most)
+          .map((id) => lent.find((drill) => drill.id === id)!.name)
+          .join(', ')} from the other thread instead.`,
+      );
     // The warm-up comes before everything and takes no place of another.
     const warm = stage === 'prep' && drills.includes(warmUp) ? [warmUp] : [];
-    const taken = [...warm, ...drills.filter((id) => !warm.includes(id)).slice(0, most)];
+    const more = stage === 'prep' ? others.filter((id) => !drills.includes(id)) : [];
+    const taken = [...warm, ...drills.filter((id) => !warm.includes(id)).slice(0, most), ...more];
     if (taken.length) stages.push({ stage, drills: taken });
     else skipped.push(stage);
   }
@@ -143,8 +201,10 @@ function ladder(thread: Thread, focus: string, athlete: LadderAthlete, trace: Tr
       ({ limit }) =>
         `${nodeOf(limit)!.name}: pattern work stays at feel and move until the body is tested again.`,
     ),
+    ...borrowed,
     ...skipped.map(
-      (stage) => `No ${stage} drill fits the age, the equipment and what is cleared; the stage is skipped.`,
+      (stage) =>
+        `${threadNames[thread]}: no ${stage} drill fits the age, the equipment and what is cleared; the stage is skipped.`,
     ),
   ];
   return {
@@ -155,76 +215,51 @@ function ladder(thread: Thread, focus: string, athlete: LadderAthlete, trace: Tr
     skipped,
     reachesDelivery: reachesDelivery(stages),
     held,
+    left,
   };
 }
 
+/** Prep for limits measured clear or worse that are no focus and hold none back: one drill for each of two at most. */
+function prepForOthers(focus: Focus, athlete: LadderAthlete, trace: Trace): string[] {
+  const works = new Set<string>(
+    [focus.lower, focus.arm].flatMap((id) => (id ? [...cover(id, trace).keys()] : [])),
+  );
+  const prep = drillsFor(athlete.discipline, athlete.book).filter(
+    (drill) => drill.stage === 'prep' && against(drill, trace, athlete) === null && drillFits(drill, athlete),
+  );
+  const ids = (athlete.limits ?? [])
+    .filter((limit) => !works.has(limit))
+    .flatMap((limit) => prep.find(({ targets }) => targets.includes(limit))?.id ?? []);
+  return [...new Set(ids)].slice(0, mostForOtherLimits);
+}
+
 /**
- * One ladder of drills for each focus: first what targets the focus, then what targets the flaws it explains,
- * prep for a limit that holds it back beside. Drills that the age or the equipment rules out are left out, and a
- * stage for which nothing fits is named.
+ * One ladder of drills for each focus: drills of its own thread for the focus and for the flaws it explains, first what
+ * targets the focus; drills of the other thread only where none of its own fits. Prep for a limit that holds it back runs
+ * beside. What the age, the equipment or the approach rules out is left out with its reason, and a stage for which
+ * nothing fits is named.
  */
 export function buildLadders(focus: Focus, athlete: LadderAthlete, trace: Trace): Ladder[] {
-  return (['lower', 'arm'] as const).flatMap((thread) =>
-    focus[thread] ? [ladder(thread, focus[thread], athlete, trace)] : [],
-  );
+  const others = prepForOthers(focus, athlete, trace);
+  const threads = (['lower', 'arm'] as const).filter((thread) => focus[thread]);
+  return threads.map((thread, n) => ladder(thread, focus[thread]!, athlete, trace, n === 0 ? others : []));
 }
 
-/** A ladder that somebody kept, for one thread. */
-export interface KeptLadder {
-  thread: Thread;
-  stages: readonly { stage: Stage; drills: readonly { drill: string; dose: string }[] }[];
-}
+/** Limits among findings that are worth a drill though no focus hangs on them: measured clear or worse. */
+export const limitsToWorkOn = (findings: Readonly<Record<string, number>>): string[] =>
+  Object.keys(findings).filter((id) => nodeOf(id)?.type === 'limit' && findings[id]! >= 2);
 
-/**
- * A ladder that was kept, for another athlete: their own focus and share, the kept drills in their order and dose. What
- * the age, the delivery or an injury rules out is left out and named; equipment is not asked, for somebody chose it.
- */
-export function fromKept(
-  fitted: Ladder,
-  kept: KeptLadder,
-  { discipline, age, barred, book = catalogueBook }: LadderAthlete,
-): Ladder & { doses: Record<string, string> } {
-  const left: string[] = [];
-  const fits = (id: string): boolean => {
-    // Retired ones are known, and not given anew.
-    const drill = book.all.find((each) => each.id === id);
-    const why = !drill
-      ? 'is not given any more'
-      : drill.discipline !== 'both' && drill.discipline !== discipline
-        ? `is not for ${discipline}`
-        : age < drill.minAge
-          ? `from age ${drill.minAge} on`
-          : (barred?.(drill) ?? null);
-    if (why) left.push(`${drill?.name ?? id} stays out: ${why}.`);
-    return why === null;
-  };
-  const stages = kept.stages
-    .map(({ stage, drills }) => ({ stage, drills: drills.map(({ drill }) => drill).filter(fits) }))
-    .filter(({ drills }) => drills.length);
-  return {
-    ...fitted,
-    stages,
-    skipped: [],
-    held: left,
-    reachesDelivery: reachesDelivery(stages),
-    doses: Object.fromEntries(
-      kept.stages.flatMap(({ drills }) => drills.map(({ drill, dose }) => [drill, dose])),
-    ),
-  };
-}
-
-/** A ladder with the dose of each of its drills: its own where there is one, else the usual. */
-export const dosed = (
-  ladder: Ladder & { doses?: Readonly<Record<string, string>> },
-  book: DrillBook = catalogueBook,
-): Ladder & { doses: Record<string, string> } => ({
-  ...ladder,
-  doses: Object.fromEntries(
-    ladder.stages
-      .flatMap(({ drills }) => drills)
-      .map((id) => [id, ladder.doses?.[id] ?? book.drill(id)!.dose]),
-  ),
-});
+/** The focuses of ladders with why drills for them stay out: first those that need no more than a thing. */
+export const focusesOf = (
+  ladders: readonly Pick<Ladder, 'focus' | 'left'>[],
+  book?: DrillBook,
+): { id: string; left: string[] }[] =>
+  ladders.map(({ focus, left }) => ({
+    id: focus,
+    left: [...left]
+      .sort((a, b) => Number(b.missing.length > 0) - Number(a.missing.length > 0))
+      .map((each) => leftOutWords(each, book)),
+  }));
 
 /** The stage on which a fresh ladder starts: its first rung that is not prep. */
 export const firstStage = (rungs: readonly { stage: Stage }[]): Stage =>

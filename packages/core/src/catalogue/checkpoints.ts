@@ -2,7 +2,7 @@ import { overhandFlaws } from './flaws.overhand';
 import { windmillFlaws } from './flaws.windmill';
 import { limits } from './limits';
 import { symptoms } from './symptoms';
-import type { Discipline, Flaw, Limit, Phase, Symptom } from './types';
+import type { Discipline, Flaw, Limit, Phase, Symptom, Thread } from './types';
 
 export const flaws: readonly Flaw[] = [...overhandFlaws, ...windmillFlaws];
 
@@ -13,6 +13,8 @@ export const phases: Readonly<Record<Discipline, readonly Phase[]>> = {
 
 /** Grades in words, by severity. */
 export const severityNames = ['clean', 'slight', 'clear', 'severe'] as const;
+
+export const threadNames: Readonly<Record<Thread, string>> = { lower: 'Lower half', arm: 'Arm action' };
 
 /** Anything that can be graded. */
 export type Node = (Flaw & { type: 'flaw' }) | (Limit & { type: 'limit' }) | (Symptom & { type: 'symptom' });

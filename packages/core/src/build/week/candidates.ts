@@ -1,4 +1,12 @@
-import { catalogueBook, nodeName, nodeOf, type Drill, type Stage } from '../../catalogue';
+import {
+  catalogueBook,
+  nodeName,
+  nodeOf,
+  threadNames,
+  type Drill,
+  type DrillBook,
+  type Stage,
+} from '../../catalogue';
 import type { Trace } from '../../trace';
 import { parseDose } from '../dose';
 import { drillFits, stageOrder, warmUp, type Ladder, type LadderAthlete } from '../ladder';
@@ -16,6 +24,9 @@ const mostOfNeighbour = 1;
 const mostOfPrep = 4;
 /** What the instructor put into the plan serves it, whatever the table says. */
 const chosenCover = 0.5;
+/** Prep for a limit that holds no focus back, and how many such drills a week takes. */
+const otherLimitCover = 0.4;
+const mostForOtherLimits = 2;
 
 export const armCare = 'arm-band-care';
 export const easyCatch = 'easy-catch';
@@ -36,10 +47,22 @@ export function coverOf(drill: Drill, focus: string, trace: Pick<Trace, 'roots' 
   return explained.some(({ id }) => nodeOf(id)?.type === 'flaw' && drill.targets.includes(id)) ? 0.5 : 0;
 }
 
+/** Whether a drill is prep for limits alone, none of which is the focus or holds it back. */
+const isForOtherLimit = (drill: Drill, focus: string, trace: Traced): boolean =>
+  drill.stage === 'prep' &&
+  drill.targets.some((target) => nodeOf(target)?.type === 'limit') &&
+  coverOf(drill, focus, trace) === 0;
+
 interface Worth {
   value: number;
   lessonOnly: boolean;
+  /** The focus that it serves; null for what only prepares. */
+  serves: string | null;
 }
+
+/** Whether a drill can be done on some day of the week at all. */
+export type Usable = (drill: Drill) => boolean;
+const always: Usable = () => true;
 
 type Traced = Pick<Trace, 'roots' | 'bodyFirst' | 'approach'>;
 
@@ -51,29 +74,43 @@ const beforeConstraints: readonly Stage[] = ['feel', 'move'];
 
 /**
  * The rungs that may be climbed and the one on which the week stands: the stage itself, the nearest below where the
- * ladder has none, the lowest where nothing is below. While the body holds, pattern work stays at feel and move.
+ * ladder has none or no day of the week allows it, the lowest where nothing is below. While the body holds, pattern work
+ * stays at feel and move.
  */
-function standing(ladder: ClimbedLadder, trace: Traced) {
+function standing(ladder: ClimbedLadder, trace: Traced, usable: (id: string) => boolean) {
   const held = bodyHolds(ladder, trace);
-  const climbed = ladder.stages.filter(
+  const may = ladder.stages.filter(
     ({ stage }) => stage !== 'prep' && (!held || beforeConstraints.includes(stage)),
   );
+  const climbed = may.filter(({ drills }) => drills.some(usable));
   const order = stageOrder(trace.approach.teach);
   const below = climbed.filter(({ stage }) => order.indexOf(stage) <= order.indexOf(ladder.stage));
-  return { climbed, at: climbed.length ? Math.max(0, below.length - 1) : -1, held };
+  const there = may.some(({ stage }) => stage === ladder.stage);
+  return { climbed, at: climbed.length ? Math.max(0, below.length - 1) : -1, held, there };
 }
 
+const byId = (usable: Usable, drillOf: (id: string) => Drill | undefined) => (id: string) => {
+  const drill = drillOf(id);
+  return drill !== undefined && usable(drill);
+};
+
 /** Where a week does not stand on the stage of a thread, in words. */
-export function standingWords(ladders: readonly ClimbedLadder[], trace: Traced): string[] {
+export function standingWords(
+  ladders: readonly ClimbedLadder[],
+  trace: Traced,
+  { usable = always, book = catalogueBook }: { usable?: Usable; book?: DrillBook } = {},
+): string[] {
   return ladders.flatMap((ladder) => {
-    const { climbed, at, held } = standing(ladder, trace);
+    const { climbed, at, held, there } = standing(ladder, trace, byId(usable, book.drill));
     const stands = climbed[at]?.stage;
     if (stands === ladder.stage) return [];
-    const name = nodeName(ladder.focus);
+    const name = `${threadNames[ladder.thread]}, ${nodeName(ladder.focus)}`;
     const why =
       held && !beforeConstraints.includes(ladder.stage)
         ? 'the body comes first'
-        : `the ladder has no ${ladder.stage} drill`;
+        : there
+          ? `no day of this week allows a ${ladder.stage} drill`
+          : `the ladder has no ${ladder.stage} drill`;
     return [
       stands
         ? `${name}: ${why}, so this week works on ${stands}.`
@@ -83,8 +120,8 @@ export function standingWords(ladders: readonly ClimbedLadder[], trace: Traced):
 }
 
 /** Present stage 1, the one before 0.4, the next one 0.5 and at lessons only, prep 0.6. */
-function rungsOf(ladder: ClimbedLadder, trace: Traced) {
-  const { climbed, at } = standing(ladder, trace);
+function rungsOf(ladder: ClimbedLadder, trace: Traced, usable: (id: string) => boolean) {
+  const { climbed, at } = standing(ladder, trace, usable);
   const prep = ladder.stages.find(({ stage }) => stage === 'prep');
   return [
     { rung: climbed[at], fit: 1, most: mostOfStage, lessonOnly: false },
@@ -96,39 +133,52 @@ function rungsOf(ladder: ClimbedLadder, trace: Traced) {
 
 /**
  * The drills that a week may hold, each with what its first set is worth: of every thread up to four of the present
- * stage, one of each neighbouring stage and four of prep, the warm-up always, arm care where anything is thrown. A
- * drill that serves both threads is worth both.
+ * stage, one of each neighbouring stage and four of prep, two of prep for other limits; the warm-up always, which is worth
+ * nothing by itself, and arm care where anything is thrown. A drill that serves both threads is worth both.
  *
  * @param inBuildUp easy catch comes in, as the first throws after a lay-off
+ * @param usable whether some day of the week allows a drill; what none allows leaves its place to another
  */
 export function weekCandidates(
   ladders: readonly ClimbedLadder[],
   trace: Traced,
   athlete: LadderAthlete,
   inBuildUp = false,
+  usable: Usable = always,
 ): Candidate[] {
   const { drill: drillOf } = athlete.book ?? catalogueBook;
+  const may = (drill: Drill) => drillFits(drill, athlete) && usable(drill);
   const worths = new Map<string, Worth[]>();
   const add = (id: string, worth: Worth) => worths.set(id, [...(worths.get(id) ?? []), worth]);
-  const always = [warmUp, ...(inBuildUp ? [easyCatch] : [])];
+  const before = [warmUp, ...(inBuildUp ? [easyCatch] : [])];
   for (const ladder of ladders) {
+    const { focus, share } = ladder;
     const chosen = new Set<string>();
-    for (const { rung, fit, most, lessonOnly } of rungsOf(ladder, trace)) {
+    for (const { rung, fit, most, lessonOnly } of rungsOf(ladder, trace, byId(may, drillOf))) {
       const fitting = (rung?.drills ?? [])
-        .filter((id) => !always.includes(id))
+        .filter((id) => !before.includes(id))
         .flatMap((id) => drillOf(id) ?? [])
-        .filter((drill) => drillFits(drill, athlete));
-      for (const drill of fitting.slice(0, most)) {
+        .filter(may);
+      const others = fitting.filter((drill) => isForOtherLimit(drill, focus, trace));
+      const taken = [
+        ...fitting.filter((drill) => !others.includes(drill)).slice(0, most),
+        ...others.slice(0, mostForOtherLimits),
+      ];
+      for (const drill of taken) {
         chosen.add(drill.id);
-        const cover = Math.max(chosenCover, coverOf(drill, ladder.focus, trace));
-        add(drill.id, { value: ladder.share * cover * fit, lessonOnly });
+        const covers = coverOf(drill, focus, trace);
+        const cover = others.includes(drill) ? otherLimitCover : Math.max(chosenCover, covers);
+        const serves = drill.stage !== 'prep' || drill.targets.includes(focus) ? focus : null;
+        add(drill.id, { value: share * cover * fit, lessonOnly, serves });
       }
     }
-    for (const id of always) if (!chosen.has(id)) add(id, { value: ladder.share * 0.6, lessonOnly: false });
+    for (const id of before)
+      if (!chosen.has(id))
+        add(id, { value: id === warmUp ? 0 : share * 0.6, lessonOnly: false, serves: null });
   }
   const doses = Object.assign({}, ...ladders.map((ladder) => ladder.doses)) as Record<string, string>;
   const throwing = [...worths.keys()].some((id) => (drillOf(id)?.throws ?? 0) > 0);
-  if (throwing && !worths.has(armCare)) worths.set(armCare, [{ value: 0, lessonOnly: false }]);
+  if (throwing && !worths.has(armCare)) worths.set(armCare, [{ value: 0, lessonOnly: false, serves: null }]);
   return [...worths].flatMap(([id, all]): Candidate[] => {
     const drill = drillOf(id);
     if (!drill || (athlete.age < drill.minAge && id !== warmUp)) return [];
@@ -140,6 +190,7 @@ export function weekCandidates(
         dose: parseDose(doses[id] ?? drill.dose),
         value: counted.reduce((sum, { value }) => sum + value, 0),
         lessonOnly: anyDay.length === 0,
+        serves: [...new Set(all.flatMap(({ serves }) => serves ?? []))],
       },
     ];
   });

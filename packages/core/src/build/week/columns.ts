@@ -20,6 +20,8 @@ export interface DayColumns {
   hard: number;
   /** After the day's hard throws this many days of rest, and more: one column for each. */
   rest: number[];
+  /** Something besides prep is done on the day. */
+  worked: number;
 }
 
 /** A week as an integer programme, with where everything stands in it. */
@@ -31,6 +33,8 @@ export interface Layout {
   days: DayColumns[];
   known: KnownDay[];
   rows: PitchLimitRow[];
+  /** What the limits leave of each day's throws before the plan adds any. */
+  open: number[];
 }
 
 export interface Context {

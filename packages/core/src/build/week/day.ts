@@ -1,10 +1,11 @@
 import { catalogueBook, type Drill, type DrillBook } from '../../catalogue';
 import { addDays } from '../../units';
-import { easyOnlyOn, isHard, lockedBecause, type DayThrows } from '../../safety';
+import { easyOnlyOn, isHard, lockedBecause, throwLimits, type DayThrows } from '../../safety';
 import { parseDose, throwsASet } from '../dose';
 import { missingFor } from '../ladder';
 import { warmUp } from '../ladder';
 import { armCare } from './candidates';
+import { secondsOf } from './columns';
 import type { Rule } from './programme';
 import type { Candidate, DayKind, WeekDay, WeekInput, WeekItem } from './types';
 
@@ -22,6 +23,12 @@ export const mostDrills: Readonly<Record<DayKind, number>> = {
   off: 0,
 };
 
+/** Throwing drills of a lesson. */
+export const mostThrowing = 3;
+
+/** Most drills of a day besides prep for somebody of an age; null where there is no such bound. */
+export const mostBesidesPrep = (age: number): number | null => (age < 10 ? 2 : age < 13 ? 3 : null);
+
 /** What was thrown, or is to be thrown in a game, on a day before the plan adds anything. */
 export interface KnownDay {
   hard: number;
@@ -32,6 +39,17 @@ export interface KnownDay {
 
 export const isGame = (days: readonly WeekDay[], date: string): boolean =>
   days.some((day) => day.date === date && day.kind === 'game');
+
+/** What of place and things a day lacks for a drill, to be read after its name; null where it lacks nothing. */
+export function placeTrouble(drill: Drill, day: Pick<WeekDay, 'places' | 'equipment'>): string | null {
+  // Warm-up and arm care come before throwing wherever the athlete is; what is felt and moved dry needs room and no more.
+  const dry = drill.throws === 0 && (drill.stage === 'feel' || drill.stage === 'move');
+  const anywhere = dry || drill.id === warmUp || drill.id === armCare;
+  if (!anywhere && !drill.places.some((place) => day.places.includes(place)))
+    return `it needs ${drill.places.join(' or ')}`;
+  const [missing] = missingFor(drill, day.equipment);
+  return missing ? `there is no ${missing}` : null;
+}
 
 /** The part of an input that says which drill may stand on which day. */
 type Setting = Pick<WeekInput, 'days' | 'buildUp' | 'pain' | 'allHard'>;
@@ -56,18 +74,40 @@ export function unfit(
     return { kind: 'habit', words: `no ${drill.stage} drills on the day before a game` };
   if (drill.strength && (beforeGame || day.kind === 'game'))
     return { kind: 'habit', words: `no strength on ${beforeGame ? 'the day before a game' : 'a game day'}` };
-  // Warm-up and arm care come before throwing wherever the athlete is.
-  const anywhere = drill.id === warmUp || drill.id === armCare;
-  if (!anywhere && !drill.places.some((place) => day.places.includes(place)))
-    return { kind: 'place', words: `it needs ${drill.places.join(' or ')}` };
-  const [missing] = missingFor(drill, day.equipment);
-  if (missing) return { kind: 'place', words: `there is no ${missing}` };
+  const trouble = placeTrouble(drill, day);
+  if (trouble) return { kind: 'place', words: trouble };
   if (buildUp && drill.throws > 0 && effortOf(drill) > buildUp.effort)
     return {
       kind: 'limit',
       words: `it asks for more than the ${Math.round(buildUp.effort)} % of the build-up`,
     };
   return null;
+}
+
+/**
+ * Whether some day of a week allows one set of a drill by itself: place, things, minutes, and what the limits leave of
+ * throws.
+ */
+export function usableIn(
+  input: Omit<WeekInput, 'candidates'>,
+  doseOf: (drill: Drill) => string = ({ dose }) => dose,
+): (drill: Drill) => boolean {
+  const left = new Map(
+    input.days.map(({ date }) => [
+      date,
+      throwLimits({ ...input, on: date }).leftToday * (input.buildUp?.share ?? 1),
+    ]),
+  );
+  return (drill) => {
+    const one = { drill, dose: parseDose(doseOf(drill)), value: 0, lessonOnly: false };
+    const cost = throwsOf(one) * (isHardOne(one, input.allHard) ? 1 : 0.5);
+    return input.days.some(
+      (day) =>
+        unfit(one, day, input) === null &&
+        secondsOf(one, 1, input.pace) <= day.minutes * 60 &&
+        (drill.throws === 0 || cost <= left.get(day.date)!),
+    );
+  };
 }
 
 /** The same as a rule of the week. */

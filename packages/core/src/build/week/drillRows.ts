@@ -1,4 +1,7 @@
-import { excluded, mostDrills, weekdayName } from './day';
+import { ageOn } from '../../units';
+import { warmUp } from '../ladder';
+import { alwaysThere } from './candidates';
+import { excluded, mostBesidesPrep, mostDrills, mostThrowing, weekdayName } from './day';
 import { diminishing, rule, secondsOf, type Cell, type Context } from './columns';
 import type { Term } from './programme';
 import type { Candidate, WeekDay, WeekInput } from './types';
@@ -75,7 +78,9 @@ export function writeCandidates({ input, writer, layout }: Context, tight: boole
         0,
       );
     const daysDone = new Set(done.map(({ date }) => date)).size;
-    if (cells.length + daysDone >= 2)
+    // A day of rest is no day for a throwing drill; what only comes before others comes as often as they do.
+    const possible = drill.throws ? cells.filter((cell) => layout.open[cell.day]! > 0) : cells;
+    if (!alwaysThere.includes(drill.id) && possible.length + daysDone >= 2)
       writer.least(
         rule('habit', `${drill.name}: on two days at least, where it is chosen`),
         [...cells.map(({ used }): Term => [used, 1]), [chosen, -2]],
@@ -123,5 +128,39 @@ export function writeDays({ input, writer, layout }: Context): void {
         cells.map(({ used }): Term => [used, 1]),
         mostDrills[day.kind],
       );
+    const besides = mostBesidesPrep(ageOn(input.birthdate, day.date));
+    const drillOf = ({ candidate }: Cell) => input.candidates[candidate]!.drill;
+    if (besides !== null)
+      writer.most(
+        rule('habit', `${name}: at most ${besides} drills besides prep at this age`, day.date),
+        cells.filter((cell) => drillOf(cell).stage !== 'prep').map(({ used }): Term => [used, 1]),
+        besides,
+      );
+    if (day.kind === 'lesson')
+      writer.most(
+        rule('habit', `${name}: at most ${mostThrowing} throwing drills in a lesson`, day.date),
+        cells.filter((cell) => drillOf(cell).throws > 0).map(({ used }): Term => [used, 1]),
+        mostThrowing,
+      );
+    writeWarmUp({ input, writer, layout }, d, cells);
   });
+}
+
+/** The warm-up comes before any other work, where the day has the time for both; before throws it always does. */
+function writeWarmUp({ input, writer }: Context, d: number, cells: readonly Cell[]): void {
+  const day = input.days[d]!;
+  const one = (cell: Cell) => input.candidates[cell.candidate]!;
+  const warm = cells.find((cell) => one(cell).drill.id === warmUp);
+  if (!warm) return;
+  const warmSeconds = secondsOf(one(warm), 1, input.pace);
+  for (const cell of cells)
+    if (cell !== warm && warmSeconds + secondsOf(one(cell), 1, input.pace) <= day.minutes * 60)
+      writer.most(
+        rule('habit', `${weekdayName(day.date)}: warm-up before any other work`, day.date),
+        [
+          [cell.used, 1],
+          [warm.used, -1],
+        ],
+        0,
+      );
 }

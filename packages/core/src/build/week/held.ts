@@ -1,3 +1,4 @@
+import { nodeName } from '../../catalogue';
 import { addDays } from '../../units';
 import { lockWords, throwLimits } from '../../safety';
 import { buildUpWords } from './buildUp';
@@ -8,6 +9,32 @@ import type { WeekInput, WeekItem } from './types';
 /** Days named together: "Monday, Thursday". */
 const named = (dates: readonly string[]): string => dates.map(weekdayName).join(', ');
 
+const mostReasons = 3;
+
+/** What a week misses of what it should work on, and why, in words; nothing where each focus has a drill. */
+function missed(input: WeekInput, items: readonly WeekItem[]): string[] {
+  const { focuses = [], candidates, days } = input;
+  const inWeek = (id: string) => items.some(({ drill }) => drill === id);
+  const bare =
+    items.length > 0 && candidates.every(({ drill, serves }) => !inWeek(drill.id) || !serves?.length);
+  const without = focuses.filter(
+    ({ id }) => !candidates.some(({ drill, serves }) => inWeek(drill.id) && serves?.includes(id)),
+  );
+  return [
+    ...(bare && without.length ? ['This week holds nothing but preparation.'] : []),
+    ...without.map(({ id, left }) => {
+      const barred = candidates
+        .filter(({ serves }) => serves?.includes(id))
+        .flatMap((candidate) => {
+          const why = days.map((day) => unfit(candidate, day, input));
+          return why.every(Boolean) ? [`${candidate.drill.name}: ${why[0]!.words}.`] : [];
+        });
+      const why = [...left, ...barred].slice(0, mostReasons);
+      return `No drill for “${nodeName(id)}” in this week. ${why.join(' ') || 'Its days are too short or already full.'}`;
+    }),
+  ];
+}
+
 /** What kept a week from holding more, in words: rest, games, places, minutes, throws. */
 export function heldBack(
   input: WeekInput,
@@ -16,7 +43,11 @@ export function heldBack(
   items: readonly WeekItem[],
 ): string[] {
   const { days, candidates } = input;
-  const held: string[] = [...(input.pain.lock ? [lockWords(input.pain.lock)] : []), ...(input.notes ?? [])];
+  const held: string[] = [
+    ...(input.pain.lock ? [lockWords(input.pain.lock)] : []),
+    ...missed(input, items),
+    ...(input.notes ?? []),
+  ];
   if (input.buildUp) held.push(buildUpWords(input.buildUp));
   const throwing = candidates.filter(({ drill }) => drill.throws > 0);
   const worthMore = candidates.filter(({ drill, value }) => {

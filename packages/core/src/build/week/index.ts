@@ -7,10 +7,11 @@ export {
   standingWords,
   weekCandidates,
   type ClimbedLadder,
+  type Usable,
 } from './candidates';
 export * from './changes';
 export * from './check';
-export { itemThrows, mostDrills, weekdayName } from './day';
+export { itemThrows, mostBesidesPrep, mostDrills, mostThrowing, usableIn, weekdayName } from './day';
 export { diminishing } from './columns';
 export { ClashError, costed, inOrder, openDays, planWeek } from './plan';
 export { clashing, type Programme, type Rule, type Solve, type Solved, type SolveHow } from './programme';

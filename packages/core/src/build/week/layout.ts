@@ -1,5 +1,5 @@
 import { ageOn } from '../../units';
-import { pitchLimitRow } from '../../safety';
+import { pitchLimitRow, throwLimits } from '../../safety';
 import { knownOn, type Layout } from './columns';
 import { isHardOne, throwsOf } from './day';
 import { writeCandidates, writeDays } from './drillRows';
@@ -23,6 +23,7 @@ export function layOut(input: WeekInput, tight: boolean): Layout {
     days: [],
     known: input.days.map(({ date }) => knownOn(input, date)),
     rows: input.days.map(({ date }) => pitchLimitRow(input.discipline, ageOn(input.birthdate, date))),
+    open: input.days.map(({ date }) => throwLimits({ ...input, on: date }).leftToday),
   };
   const context = { input, writer, layout };
   writeCandidates(context, tight);
@@ -48,6 +49,7 @@ export function valuesOf(input: WeekInput, layout: Layout, items: readonly WeekI
     values[layout.chosen[cell.candidate]!] = 1;
     perCandidate.set(cell.candidate, (perCandidate.get(cell.candidate) ?? 0) + sets);
     const one = input.candidates[cell.candidate]!;
+    if (one.drill.stage !== 'prep') values[layout.days[cell.day]!.worked] = 1;
     if (one.drill.throws === 0) continue;
     values[layout.days[cell.day]!.throwing] = 1;
     if (isHardOne(one, input.allHard)) values[layout.days[cell.day]!.hard] = 1;

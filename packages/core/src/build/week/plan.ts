@@ -13,6 +13,8 @@ const provenGap = 0.005;
 const yieldedShare = 0.004;
 /** What may be given up to leave a week as it was; the gap that is told says so. */
 const yieldedToStay = 0.03;
+/** What a day that is not empty is worth in the second reading, a drill of feel or move being worth 0.1. */
+const dayFilled = 0.3;
 /** How long the best week is looked for, and the one of these that is laid out best, seconds. */
 const firstSeconds = 7;
 const secondSeconds = 2.5;
@@ -39,8 +41,8 @@ const worthOf = ({ programme }: Layout, values: readonly number[]): number =>
 
 /**
  * The same programme for the second reading: of all weeks that are nearly the best, the one that moves least of the
- * week before, or gives what is felt and moved to many days and holds no set that is worth nothing. With it the values
- * of the first reading, to start from.
+ * week before, or leaves no day empty that could hold something, gives what is felt and moved to many days and holds no
+ * set that is worth nothing. With it the values of the first reading, to start from.
  */
 function secondReading(
   input: WeekInput,
@@ -65,11 +67,12 @@ function secondReading(
     ],
   };
   const start = [...first];
+  if (!input.before) for (const { worked } of layout.days) next.gain[worked] = dayFilled;
   for (const { candidate, day, sets, used } of cells) {
     const { drill } = input.candidates[candidate]!;
     if (!input.before) {
       if (drill.stage === 'feel' || drill.stage === 'move') next.gain[used]! += 0.1;
-      if (drill.id !== warmUp) next.gain[sets]! -= 0.01;
+      next.gain[sets]! -= drill.id === warmUp ? 0.001 : 0.01;
       continue;
     }
     const { date } = input.days[day]!;

@@ -28,8 +28,19 @@ export function writeThrows({ input, writer, layout }: Context): void {
     const columns: DayColumns = {
       throwing: writer.column(1, true),
       hard: writer.column(1, true),
+      worked: writer.column(1, false),
       rest: [],
     };
+    writer.most(
+      null,
+      [
+        [columns.worked, 1],
+        ...cells
+          .filter(({ candidate }) => input.candidates[candidate]!.drill.stage !== 'prep')
+          .map(({ used }): Term => [used, -1]),
+      ],
+      0,
+    );
     layout.days.push(columns);
     for (const cell of throwing)
       writer.most(

@@ -24,6 +24,15 @@ export interface Candidate {
   value: number;
   /** The rung after the present one is for lessons only. */
   lessonOnly: boolean;
+  /** Focuses that it works on; what only prepares serves none. */
+  serves?: readonly string[];
+}
+
+/** A focus that the week should work on. */
+export interface WeekFocus {
+  id: string;
+  /** Why drills for it stay out, in words, the nearest to being given first. */
+  left: readonly string[];
 }
 
 export interface WeekItem {
@@ -57,6 +66,8 @@ export interface WeekInput {
   weekThrows?: number | null | undefined;
   buildUp?: BuildUp | null | undefined;
   pace?: DosePace | undefined;
+  /** What the week should work on; what it misses of these is said first. */
+  focuses?: readonly WeekFocus[] | undefined;
   /** What was decided before the week was laid out, in words. */
   notes?: readonly string[] | undefined;
 }

@@ -2,9 +2,18 @@ import { catalogueBook, type Stage, type Thread } from '../../catalogue';
 import { trace, type TraceInput } from '../../trace';
 import { addDays } from '../../units';
 import { barredBecause, openThrows, type DayThrows, type League, type PastInjury } from '../../safety';
-import { buildLadders, firstStage, missingFor, type Ladder } from '../ladder';
+import {
+  buildLadders,
+  firstStage,
+  focusesOf,
+  leftOutWords,
+  limitsToWorkOn,
+  missingFor,
+  type Ladder,
+} from '../ladder';
 import { buildUpOn } from './buildUp';
 import { standingWords, weekCandidates } from './candidates';
+import { placeTrouble, usableIn } from './day';
 import { planWeek } from './plan';
 import type { Solve } from './programme';
 import type { WeekDay, WeekItem, WeekPin, WeekPlan } from './types';
@@ -56,25 +65,6 @@ export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
     barred: (drill: Parameters<typeof barredBecause>[0]) =>
       barredBecause(drill, { age: Math.floor(age), history }),
   };
-  const open = days.filter(({ kind }) => kind !== 'off');
-  const ladders = buildLadders(
-    traced.focus,
-    {
-      ...whom,
-      // A drill that no day of the week has the place and the things for leaves its place to another.
-      barred: (drill) =>
-        whom.barred(drill) ??
-        (drill.targets.includes('*') ||
-        open.some(
-          (day) =>
-            missingFor(drill, day.equipment).length === 0 &&
-            drill.places.some((place) => day.places.includes(place)),
-        )
-          ? null
-          : 'no day of this week has the place and the things for it'),
-    },
-    traced,
-  );
   const buildUp = first
     ? buildUpOn(
         throws.map(({ date }) => date),
@@ -83,11 +73,43 @@ export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
         buildUpWeeks,
       )
     : null;
+  const asked = {
+    discipline,
+    birthdate: birthdateFor(age, first ?? '2020-01-01'),
+    league: input.league ?? null,
+    allHard: false,
+    pain: openThrows,
+    throws,
+    days,
+    pins,
+    done: input.done,
+    before: input.before,
+    weekThrows: input.weekThrows,
+    buildUp,
+  };
+  const open = days.filter(({ kind }) => kind !== 'off');
+  const ladders = buildLadders(
+    traced.focus,
+    {
+      ...whom,
+      limits: limitsToWorkOn(input.findings),
+      // A drill that no day of the week has the place for leaves its place to another.
+      barred: (drill) =>
+        whom.barred(drill) ??
+        (drill.targets.includes('*') ||
+        missingFor(drill, whom.equipment).length > 0 ||
+        open.some((day) => placeTrouble(drill, day) === null)
+          ? null
+          : 'no day of this week has the place and the things for it'),
+    },
+    traced,
+  );
   const climbed = ladders.map((ladder) => ({
     ...ladder,
     stage: input.stages?.[ladder.thread] ?? firstStage(ladder.stages),
   }));
-  const candidates = weekCandidates(climbed, traced, whom, buildUp !== null);
+  const usable = usableIn(asked);
+  const candidates = weekCandidates(climbed, traced, whom, buildUp !== null, usable);
   for (const [field, items] of Object.entries({ done: input.done, before: input.before }))
     items?.forEach(({ drill }, n) => {
       if (!catalogueBook.drill(drill))
@@ -101,20 +123,10 @@ export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
   }
   const week = planWeek(
     {
-      discipline,
-      birthdate: birthdateFor(age, first ?? '2020-01-01'),
-      league: input.league ?? null,
-      allHard: false,
-      pain: openThrows,
-      throws,
+      ...asked,
       candidates,
-      days,
-      pins,
-      done: input.done,
-      before: input.before,
-      weekThrows: input.weekThrows,
-      buildUp,
-      notes: standingWords(climbed, traced),
+      focuses: focusesOf(ladders),
+      notes: standingWords(climbed, traced, { usable }),
     },
     solve,
   );
@@ -123,6 +135,15 @@ export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
   return {
     threads: ladders,
     ...week,
-    held: [...new Set([...nothing, ...week.held, ...ladders.flatMap(({ held }) => held)])],
+    held: [
+      ...new Set([
+        ...nothing,
+        ...week.held,
+        ...ladders.flatMap(({ held, left }) => [
+          ...held,
+          ...left.filter(({ missing }) => missing.length).map((each) => leftOutWords(each)),
+        ]),
+      ]),
+    ],
   };
 }
