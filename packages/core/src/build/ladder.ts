@@ -133,10 +133,21 @@ function against(drill: Drill, trace: Trace, { age, barred, book }: LadderAthlet
     : (barred?.(drill) ?? null);
 }
 
-/** "No mirror or phone: Mirror glove side left out." and the like. */
-export function leftOutWords({ drill, why, missing }: LeftOut, book: DrillBook = catalogueBook): string {
-  const name = book.drill(drill)?.name ?? drill;
-  return missing.length ? `No ${missing.join(', no ')}: ${name} left out.` : `${name} left out: ${why}.`;
+/** What stays out, in words: "No tape line: Pivot on the line, Pivot and lift left out." Things that are missing first. */
+export function leftOutWords(left: readonly LeftOut[], book: DrillBook = catalogueBook): string[] {
+  const named = new Map<string, string[]>();
+  const nameOf = (id: string) => book.drill(id)?.name ?? id;
+  for (const { drill, missing } of left) {
+    if (missing.length === 0) continue;
+    const things = `No ${missing.join(', no ')}`;
+    named.set(things, [...(named.get(things) ?? []), nameOf(drill)]);
+  }
+  return [
+    ...[...named].map(([things, drills]) => `${things}: ${drills.join(', ')} left out.`),
+    ...left
+      .filter(({ missing }) => missing.length === 0)
+      .map(({ drill, why }) => `${nameOf(drill)} left out: ${why}.`),
+  ];
 }
 
 function ladder(
@@ -249,17 +260,12 @@ export function buildLadders(focus: Focus, athlete: LadderAthlete, trace: Trace)
 export const limitsToWorkOn = (findings: Readonly<Record<string, number>>): string[] =>
   Object.keys(findings).filter((id) => nodeOf(id)?.type === 'limit' && findings[id]! >= 2);
 
-/** The focuses of ladders with why drills for them stay out: first those that need no more than a thing. */
+/** The focuses of ladders with why drills for them stay out. */
 export const focusesOf = (
   ladders: readonly Pick<Ladder, 'focus' | 'left'>[],
   book?: DrillBook,
 ): { id: string; left: string[] }[] =>
-  ladders.map(({ focus, left }) => ({
-    id: focus,
-    left: [...left]
-      .sort((a, b) => Number(b.missing.length > 0) - Number(a.missing.length > 0))
-      .map((each) => leftOutWords(each, book)),
-  }));
+  ladders.map(({ focus, left }) => ({ id: focus, left: leftOutWords(left, book) }));
 
 /** The stage on which a fresh ladder starts: its first rung that is not prep. */
 export const firstStage = (rungs: readonly { stage: Stage }[]): Stage =>

@@ -105,6 +105,7 @@ export function standingWords(
     const stands = climbed[at]?.stage;
     if (stands === ladder.stage) return [];
     const name = `${threadNames[ladder.thread]}, ${nodeName(ladder.focus)}`;
+    if (!stands && !held) return [`${name}: no drill of its ladder can be done this week.`];
     const why =
       held && !beforeConstraints.includes(ladder.stage)
         ? 'the body comes first'

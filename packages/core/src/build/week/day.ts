@@ -42,9 +42,8 @@ export const isGame = (days: readonly WeekDay[], date: string): boolean =>
 
 /** What of place and things a day lacks for a drill, to be read after its name; null where it lacks nothing. */
 export function placeTrouble(drill: Drill, day: Pick<WeekDay, 'places' | 'equipment'>): string | null {
-  // Warm-up and arm care come before throwing wherever the athlete is; what is felt and moved dry needs room and no more.
-  const dry = drill.throws === 0 && (drill.stage === 'feel' || drill.stage === 'move');
-  const anywhere = dry || drill.id === warmUp || drill.id === armCare;
+  // Warm-up and arm care come before throwing wherever the athlete is.
+  const anywhere = isDry(drill) || drill.id === warmUp || drill.id === armCare;
   if (!anywhere && !drill.places.some((place) => day.places.includes(place)))
     return `it needs ${drill.places.join(' or ')}`;
   const [missing] = missingFor(drill, day.equipment);
@@ -52,20 +51,29 @@ export function placeTrouble(drill: Drill, day: Pick<WeekDay, 'places' | 'equipm
 }
 
 /** The part of an input that says which drill may stand on which day. */
-type Setting = Pick<WeekInput, 'days' | 'buildUp' | 'pain' | 'allHard'>;
+type Setting = Pick<WeekInput, 'days' | 'buildUp' | 'pain' | 'allHard'> &
+  Partial<Pick<WeekInput, 'candidates'>>;
+
+/** Felt or moved without a ball: it needs room and no more. */
+const isDry = ({ throws, stage }: Drill): boolean => throws === 0 && (stage === 'feel' || stage === 'move');
+
+/** Whether nothing that works on a focus may stand on a day, what is for lessons only left aside. */
+const isBare = (day: WeekDay, { candidates = [], ...setting }: Setting): boolean =>
+  !candidates.some((each) => !each.lessonOnly && each.serves?.length && unfit(each, day, setting) === null);
 
 /** Why a drill may not stand on a day, to be read after its name; null where it may. */
 export function unfit(
   { drill, lessonOnly }: Pick<Candidate, 'drill' | 'lessonOnly'>,
   day: WeekDay,
-  { days, buildUp, pain, allHard }: Setting,
+  setting: Setting,
 ): Pick<Rule, 'kind' | 'words'> | null {
+  const { days, buildUp, pain, allHard } = setting;
   if (day.kind === 'off') return { kind: 'habit', words: 'the day is off' };
   const locked = lockedBecause(drill, pain.lock);
   if (locked) return { kind: 'limit', words: locked };
   if (drill.throws > 0 && easyOnlyOn(pain, day.date) && isHardOne({ drill }, allHard))
     return { kind: 'limit', words: 'easy throws only on the first day after throws were locked' };
-  if (lessonOnly && day.kind !== 'lesson')
+  if (lessonOnly && day.kind !== 'lesson' && !(isDry(drill) && isBare(day, setting)))
     return { kind: 'habit', words: 'it is of the next stage, for lessons only' };
   if (day.kind === 'game' && (drill.stage !== 'prep' || drill.throws > 0))
     return { kind: 'habit', words: 'on a game day there is prep without throws only' };

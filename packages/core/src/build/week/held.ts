@@ -35,6 +35,25 @@ function missed(input: WeekInput, items: readonly WeekItem[]): string[] {
   ];
 }
 
+/** Open days that stay empty, with what the drills for a focus lack on them; days that lack the same are named together. */
+function emptyDays(input: WeekInput, items: readonly WeekItem[]): string[] {
+  const { days, candidates } = input;
+  const byWhy = new Map<string, string[]>();
+  for (const day of days) {
+    if (day.kind === 'off' || items.some(({ date }) => date === day.date)) continue;
+    const why = candidates
+      .filter(({ serves, drill }) => serves?.length && !drill.targets.includes('*'))
+      .flatMap((candidate) => {
+        const trouble = unfit(candidate, day, input);
+        return trouble?.kind === 'place' ? [`${trouble.words} for ${candidate.drill.name}`] : [];
+      });
+    if (why.length === 0) continue;
+    const words = why.slice(0, mostReasons).join('; ');
+    byWhy.set(words, [...(byWhy.get(words) ?? []), day.date]);
+  }
+  return [...byWhy].map(([why, dates]) => `Nothing ${named(dates)}: ${why}.`);
+}
+
 /** What kept a week from holding more, in words: rest, games, places, minutes, throws. */
 export function heldBack(
   input: WeekInput,
@@ -46,6 +65,7 @@ export function heldBack(
   const held: string[] = [
     ...(input.pain.lock ? [lockWords(input.pain.lock)] : []),
     ...missed(input, items),
+    ...emptyDays(input, items),
     ...(input.notes ?? []),
   ];
   if (input.buildUp) held.push(buildUpWords(input.buildUp));

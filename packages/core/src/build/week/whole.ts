@@ -141,7 +141,7 @@ export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
         ...week.held,
         ...ladders.flatMap(({ held, left }) => [
           ...held,
-          ...left.filter(({ missing }) => missing.length).map((each) => leftOutWords(each)),
+          ...leftOutWords(left.filter(({ missing }) => missing.length)),
         ]),
       ]),
     ],
