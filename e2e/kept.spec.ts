@@ -139,3 +139,17 @@ test('a lesson goes into the diary only with a day, a time and minutes that can 
   await app.tap('Today', 'link');
   await expect(page.getByRole('link', { name: /23:15\s+Diara Testwell/ })).toBeVisible();
 });
+
+test('a screen that cannot be opened says so where it is, and the others go on', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.planned('Broke');
+  await page.route(`**/api/athletes/${id}`, async (route) => {
+    const answer = await (await route.fetch()).json();
+    await route.fulfill({ json: { ...answer, plan: { ...answer.plan, threads: [null] } } });
+  });
+  await page.goto(`/athletes/${id}/build`);
+  await expect(page.getByText('This screen could not be opened.', { exact: false })).toBeVisible();
+  expect(new URL(page.url()).pathname).toBe(`/athletes/${id}/build`);
+  await app.tap('Roster', 'link');
+  await expect(page.getByRole('heading', { level: 1, name: 'Roster' })).toBeVisible();
+});

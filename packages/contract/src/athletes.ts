@@ -63,7 +63,8 @@ export const emptyAthlete: AthleteForm = {
   birthdate: '',
   heightCm: null,
   massKg: null,
-  equipment: [],
+  // What nearly every home has.
+  equipment: ['wall', 'floor', 'phone', 'chair'],
   approach: { leave: null, lift: null, teach: null, hips: null },
   note: '',
   level: null,

@@ -73,6 +73,8 @@ export interface AssignmentRecord {
 export interface ProposedWeek {
   items: WeekItem[];
   held: string[];
+  /** What the week misses of what it should work on; said before it is assigned. */
+  missed: string[];
   objective: number;
   bound: number;
   /** How long it took. */

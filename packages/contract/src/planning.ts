@@ -70,22 +70,52 @@ export function dayOf(
 
 const weekdayOf = (date: string): Weekday => weekdays[(new Date(`${date}T00:00:00Z`).getUTCDay() + 6) % 7]!;
 
+/** Lessons of a week that are assumed while the diary has none, and how far they are apart, days. */
+const assumedLessons = 2;
+const lessonsApart = 3;
+
+type Expecting = Pick<AthletePage, 'athlete' | 'plan' | 'academy'> & {
+  ahead: readonly Omit<Ahead, 'id' | 'title'>[];
+  looks?: readonly { date: string }[];
+};
+
+const daysFrom = (from: string): string[] => [0, 1, 2, 3, 4, 5, 6].map((n) => addDays(from, n));
+const worksOn = ({ days }: AthletePage['athlete'], date: string): boolean =>
+  days.length === 0 || days.includes(weekdayOf(date));
+
+/**
+ * Days of a first week that count as lessons though the diary does not say so: the day of the look, and with it two days
+ * a week while the diary has no lesson at all.
+ */
+export function assumedLessonsOf({ athlete, plan, ahead, looks = [] }: Expecting, from: string): string[] {
+  if (plan?.assignment) return [];
+  const week = daysFrom(from);
+  const free = week.filter((date) => !ahead.some((each) => each.date === date));
+  const taken = free.filter((date) => looks.some((look) => look.date === date));
+  if (ahead.some(({ date, kind }) => kind === 'lesson' && week.includes(date))) return taken;
+  const open = free.filter((date) => worksOn(athlete, date) && !taken.includes(date));
+  while (taken.length < assumedLessons && open.length) {
+    const last = taken.at(-1);
+    const next = open.find((date) => !last || date >= addDays(last, lessonsApart)) ?? open[0]!;
+    taken.push(next);
+    open.splice(open.indexOf(next), 1);
+  }
+  return taken.sort();
+}
+
 /** Seven days from one on as they are likely to be: lessons and games from the calendar, else what the last week was. */
-export function usualWeek(
-  page: Pick<AthletePage, 'athlete' | 'plan' | 'academy'> & { ahead: readonly Omit<Ahead, 'id' | 'title'>[] },
-  from: string,
-): WeekDayForm[] {
+export function usualWeek(page: Expecting, from: string): WeekDayForm[] {
   const { athlete, plan, ahead } = page;
+  const assumed = assumedLessonsOf(page, from);
   const before = new Map((plan?.assignment?.days ?? []).map((day) => [weekdayOf(day.date), day]));
-  return [0, 1, 2, 3, 4, 5, 6].map((n): WeekDayForm => {
-    const date = addDays(from, n);
+  return daysFrom(from).map((date): WeekDayForm => {
     const coming = ahead.filter((each) => each.date === date);
     if (coming.some(({ kind }) => kind === 'game')) return dayOf(date, 'game', page);
     if (coming[0]) return dayOf(date, 'lesson', page, coming[0].minutes ?? usualMinutes.home);
+    if (assumed.includes(date)) return dayOf(date, 'lesson', page);
     const last = before.get(weekdayOf(date));
     if (last && last.kind !== 'lesson' && last.kind !== 'game') return { ...last, date, pitches: null };
-    const works = athlete.days.length === 0 || athlete.days.includes(weekdayOf(date));
-    return dayOf(date, works ? 'home' : 'off', page);
+    return dayOf(date, worksOn(athlete, date) ? 'home' : 'off', page);
   });
 }
 

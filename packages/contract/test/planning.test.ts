@@ -97,8 +97,22 @@ it('takes days as they are likely to be: the calendar, else the last week, else 
     ['home', 20],
   ]);
   expect(days[1]!.equipment).toEqual(['ball', 'net', 'wall']);
-  const fresh = usualWeek({ ...page, plan: null, ahead: [] }, monday);
-  expect(fresh.map(({ kind }) => kind)).toEqual(['home', 'home', 'home', 'home', 'home', 'off', 'off']);
+  const kinds = (more: object) =>
+    usualWeek({ ...page, plan: null, ahead: [], ...more }, monday).map(({ kind }) => kind);
+  // Nobody wrote lessons down: two are assumed, three days apart.
+  expect(kinds({})).toEqual(['lesson', 'home', 'home', 'lesson', 'home', 'off', 'off']);
+  const on = (n: number, kind: 'lesson' | 'game') => ({ date: addDays(monday, n), kind, minutes: null });
+  // The day of the look is one, unless the calendar has something else; a diary is believed.
+  const looks = [{ date: addDays(monday, 1) }];
+  expect(kinds({ looks })).toEqual(['home', 'lesson', 'home', 'home', 'lesson', 'off', 'off']);
+  expect(kinds({ looks, ahead: [on(3, 'lesson')] }).slice(0, 5)).toEqual([
+    'home',
+    'lesson',
+    'home',
+    'lesson',
+    'home',
+  ]);
+  expect(kinds({ looks, ahead: [on(1, 'game')] })[1]).toBe('game');
 });
 
 it('makes a day of a kind as it usually is, and keeps the minutes it is given', () => {

@@ -1,5 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { Broken } from '../ui/Broken';
 import { Waiting } from '../ui/Notice';
 
 type Later = typeof import('./later');
@@ -18,11 +19,17 @@ export function screen(name: keyof Later, meanwhile: ReactNode = <Waiting what="
     // Somebody else, or another lesson, is another screen: nothing that was chosen or typed goes along.
     const { id, lesson, token } = useLocalSearchParams<{ id?: string; lesson?: string; token?: string }>();
     const whose = frames.has(name) ? name : [id, lesson, token].join();
-    if (Ready) return <Ready key={whose} />;
+    // Below the navigator: were it unmounted along with a screen that broke, the address would be lost.
     return (
-      <Suspense fallback={meanwhile}>
-        <Part key={whose} />
-      </Suspense>
+      <Broken path={`${name} ${whose}`}>
+        {Ready ? (
+          <Ready key={whose} />
+        ) : (
+          <Suspense fallback={meanwhile}>
+            <Part key={whose} />
+          </Suspense>
+        )}
+      </Broken>
     );
   };
 }

@@ -3,7 +3,7 @@ import { Button, Text } from 'react-native-paper';
 import { Notice } from './Notice';
 
 interface Props {
-  /** Where it stands: another path is tried afresh, without mounting anew what is sound. */
+  /** What stands there: something else is tried afresh, without mounting anew what is sound. */
   path: string;
   children: ReactNode;
 }

@@ -124,9 +124,9 @@ async function proposeWeek(request: Request, solver: WeekSolver): Promise<Propos
         `${book.drill(drill)?.name ?? drill} is not among the drills of this week`,
       );
   try {
-    const { days, held, objective, bound, ms } = await solver.solve(input);
+    const { days, held, missed, objective, bound, ms } = await solver.solve(input);
     const items = days.flatMap((day) => day.items.map(({ date, drill, sets }) => ({ date, drill, sets })));
-    return { items, held, objective, bound, ms };
+    return { items, held, missed, objective, bound, ms };
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
     const [field, ...words] = error.message.split(': ');

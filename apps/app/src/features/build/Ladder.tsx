@@ -7,6 +7,7 @@ import { Card } from '../../ui/Card';
 import { MoveStage } from '../../ui/MoveStage';
 import { Notice } from '../../ui/Notice';
 import { threadNames } from '../../ui/threadWords';
+import { MissingThings } from './MissingThings';
 import { Rung } from './Rung';
 
 interface Props {
@@ -36,6 +37,7 @@ export function Ladder({ page, planId, thread }: Props) {
             {words}
           </Text>
         ))}
+        <MissingThings page={page} planId={planId} thread={thread} />
         {thread.reachesDelivery ? null : (
           <Notice>This ladder does not reach the delivery: it needs blend and deliver.</Notice>
         )}

@@ -12,7 +12,7 @@ const named = (dates: readonly string[]): string => dates.map(weekdayName).join(
 const mostReasons = 3;
 
 /** What a week misses of what it should work on, and why, in words; nothing where each focus has a drill. */
-function missed(input: WeekInput, items: readonly WeekItem[]): string[] {
+export function missedBy(input: WeekInput, items: readonly WeekItem[]): string[] {
   const { focuses = [], candidates, days } = input;
   const inWeek = (id: string) => items.some(({ drill }) => drill === id);
   const bare =
@@ -64,7 +64,7 @@ export function heldBack(
   const { days, candidates } = input;
   const held: string[] = [
     ...(input.pain.lock ? [lockWords(input.pain.lock)] : []),
-    ...missed(input, items),
+    ...missedBy(input, items),
     ...emptyDays(input, items),
     ...(input.notes ?? []),
   ];

@@ -1,7 +1,7 @@
 import { stages } from '../../catalogue';
 import { warmUp } from '../ladder';
 import { throwsOf, weekdayName } from './day';
-import { heldBack } from './held';
+import { heldBack, missedBy } from './held';
 import { secondsOf, type Layout } from './columns';
 import { layOut, valuesOf } from './layout';
 import { clashing, free, type Programme, type Rule, type Solve, type Term } from './programme';
@@ -137,7 +137,13 @@ export function inOrder<T extends WeekItem>(
  */
 export function planWeek(input: WeekInput, solve: Solve): WeekPlan {
   if (input.days.length === 0)
-    return { days: [], held: ['No day of this week is open for drills.'], objective: 0, bound: 0 };
+    return {
+      days: [],
+      held: ['No day of this week is open for drills.'],
+      missed: [],
+      objective: 0,
+      bound: 0,
+    };
   const layout = layOut(input, true);
   const { programme } = layout;
   const start = input.before && valuesOf(input, layout, input.before);
@@ -164,6 +170,7 @@ export function planWeek(input: WeekInput, solve: Solve): WeekPlan {
       ),
     })),
     held: heldBack(input, layout, settled, items),
+    missed: missedBy(input, items),
     objective: worthOf(layout, settled),
     bound: Math.max(best.bound, worthOf(layout, settled)),
   };

@@ -80,8 +80,10 @@ export interface PlannedItem extends WeekItem {
 
 export interface WeekPlan {
   days: { date: string; items: PlannedItem[] }[];
-  /** What held the week back, in words. */
+  /** What held the week back, in words; what it misses comes first. */
   held: string[];
+  /** What the week misses of what it should work on, and why. */
+  missed: string[];
   objective: number;
   /** No week is worth more than this. */
   bound: number;

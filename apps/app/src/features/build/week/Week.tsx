@@ -1,6 +1,6 @@
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import type { AthletePage, PlanRecord } from '@wrightonic/contract';
-import type { WeekItem } from '@wrightonic/core';
+import { listed, type WeekItem } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
@@ -53,6 +53,14 @@ export function Week({ page, plan, onDone }: Props) {
   return (
     <Card>
       <Heading>{week.running ? 'The rest of this week' : 'The coming week'}</Heading>
+      {week.assumed.length ? (
+        <Text variant="bodySmall">
+          {`The diary has no lesson on ${listed(week.assumed.map(weekday))}: counted as ${week.assumed.length === 1 ? 'a lesson' : 'lessons'} here. The pencil changes a day.`}
+        </Text>
+      ) : null}
+      {week.held?.missed.map((words) => (
+        <Notice key={words}>{words}</Notice>
+      ))}
       {week.planning ? <Waiting what="Planning the week that is worth most" /> : null}
       {week.error ? <Trouble error={week.error} again={() => void week.planAnew()} /> : null}
       <DndContext

@@ -1,4 +1,5 @@
 import {
+  assumedLessonsOf,
   doneOf,
   limitsOfPage,
   thrownIn,
@@ -38,7 +39,7 @@ export function useWeek(page: AthletePage, plan: PlanRecord) {
     () => running?.items.filter(({ date }) => date >= today).map(plainItem) ?? [],
   );
   const [pins, setPins] = useState<WeekItem[]>([]);
-  const [held, setHeld] = useState<{ words: string[]; gap: number } | null>(null);
+  const [held, setHeld] = useState<{ words: string[]; missed: string[]; gap: number } | null>(null);
   /** Days or pins were changed since the week was planned. */
   const [stale, setStale] = useState(false);
   const [propose, { isLoading: planning, error, reset }] = more.useProposeWeekMutation();
@@ -62,7 +63,12 @@ export function useWeek(page: AthletePage, plan: PlanRecord) {
   const take = (answer: Awaited<ReturnType<typeof ask>>) => {
     if (!answer.data) return;
     setItems(answer.data.items);
-    setHeld({ words: answer.data.held, gap: 1 - answer.data.objective / (answer.data.bound || 1) });
+    const { held: words, missed, objective, bound } = answer.data;
+    setHeld({
+      words: words.filter((each) => !missed.includes(each)),
+      missed,
+      gap: 1 - objective / (bound || 1),
+    });
     setStale(false);
   };
   useEffect(() => {
@@ -93,6 +99,12 @@ export function useWeek(page: AthletePage, plan: PlanRecord) {
     pins,
     input,
     held,
+    /** Days that count as lessons though the diary does not say so. */
+    assumed: running
+      ? []
+      : assumedLessonsOf(page, today).filter((date) =>
+          days.some((day) => day.date === date && day.kind === 'lesson'),
+        ),
     stale,
     planning,
     error,

@@ -1,0 +1,80 @@
+import { barredFor, laddersOf, type AthletePage, type PlanThread } from '@wrightonic/contract';
+import { listed, missingFor, type LeftOut } from '@wrightonic/core';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { more } from '../../store/more';
+import { Trouble } from '../../ui/Notice';
+import { useBook } from '../../ui/useBook';
+
+interface Props {
+  page: AthletePage;
+  planId: string;
+  thread: PlanThread;
+}
+
+/** Things that nobody ticked, with the drills that they would bring; one tap says that they are there and adds these. */
+export function MissingThings({ page, planId, thread }: Props) {
+  const { athlete, academy } = page;
+  const book = useBook();
+  const [change, { error, isLoading }] = more.useChangeAthleteMutation();
+  const [add, { error: notAdded }] = more.useAddDrillMutation();
+  const equipment = [...new Set([...athlete.equipment, ...academy.equipment])];
+  const whom = {
+    discipline: athlete.discipline,
+    age: athlete.age,
+    equipment,
+    barred: barredFor(page),
+    book,
+  };
+  const there = new Set(thread.stages.flatMap(({ drills }) => drills.map(({ drill }) => drill)));
+  const byThing = new Map<string, LeftOut[]>();
+  for (const left of laddersOf(page, whom).find(({ focus }) => focus === thread.focus)?.left ?? [])
+    if (left.missing.length === 1 && !there.has(left.drill))
+      byThing.set(left.missing[0]!, [...(byThing.get(left.missing[0]!) ?? []), left]);
+  if (byThing.size === 0) return null;
+  const have = async (thing: string, brings: readonly LeftOut[]) => {
+    const { id, age: _, ...form } = athlete;
+    const now = [...athlete.equipment, thing];
+    const changed = await change({ athleteId: id, body: { ...form, equipment: now } });
+    if ('error' in changed) return;
+    for (const { drill, stage } of brings) {
+      const { dose, ...rest } = book.drill(drill)!;
+      if (missingFor({ dose, ...rest }, [...equipment, thing]).length === 0)
+        await add({
+          athleteId: id,
+          planId,
+          body: { id: v7(), thread: thread.thread, stage, drill, dose },
+        });
+    }
+  };
+  return (
+    <View style={styles.list}>
+      {[...byThing].map(([things, brings]) => (
+        <View key={things} style={styles.row}>
+          <Text variant="bodySmall" style={styles.grow}>
+            {`No ${things}: ${listed(brings.map(({ drill }) => book.drill(drill)!.name))} left out.`}
+          </Text>
+          {things.split(' or ').map((thing) => (
+            <Button
+              key={thing}
+              mode="outlined"
+              compact
+              disabled={isLoading}
+              onPress={() => void have(thing, brings)}
+            >
+              {`Have a ${thing}`}
+            </Button>
+          ))}
+        </View>
+      ))}
+      {error || notAdded ? <Trouble error={(error ?? notAdded)!} /> : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  list: { gap: 4 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 200 },
+});
