@@ -79,6 +79,11 @@ export class App {
     return id;
   }
 
+  /** Waits until a week was planned on the page that is open. */
+  async weekPlanned(): Promise<void> {
+    await expect(this.page.getByRole('button', { name: 'Assign the week' })).toBeEnabled();
+  }
+
   /** Waits until nothing logged waits to be sent. */
   async sent(): Promise<void> {
     const waiting = async () =>

@@ -40,7 +40,7 @@ test('a week is not assigned into a day of rest without a reason', async ({ app,
   await page.goto(`/athletes/${id}/work`);
   await expect(page.getByText(/^No hard throws until .*: 2 days of rest after 46 hard throws/)).toBeVisible();
   await page.goto(`/athletes/${id}/build`);
-  await expect(page.getByText('What held it back')).toBeVisible();
+  await app.weekPlanned();
   await app.tap(/^Add a drill to /);
   await app.tap('Full delivery, flat ground', 'checkbox');
   await expect(page.getByText(/no hard throws until /).first()).toBeVisible();
@@ -60,7 +60,7 @@ test('a drill is dragged to another day by keyboard, kept there, and the week is
   await app.enter();
   const id = await app.planned('Dragged');
   await page.goto(`/athletes/${id}/build`);
-  await page.getByText('What held it back').waitFor();
+  await app.weekPlanned();
   const days = page.getByRole('group', { name: /^(Mon|Tue|Wed|Thu|Fri|Sat|Sun) / });
   const handle = days
     .nth(0)
@@ -101,7 +101,7 @@ test('a link opens the week for whoever has it, until it is taken back', async (
   await app.enter();
   const id = await app.planned('Shared');
   await page.goto(`/athletes/${id}/build`);
-  await page.getByText('What held it back').waitFor();
+  await app.weekPlanned();
   await app.tap('Assign the week');
   await app.tap('Make a link and a sheet');
   const address = await page.getByText(/\/s\/[\w-]{32}$/).innerText();
@@ -178,7 +178,7 @@ test('games of a calendar are looked at, kept, and make their days game days', a
   const { today } = await app.read<{ today: string }>('/session');
   const game = new Date(Date.parse(today) + 2 * 86_400_000).toISOString().slice(0, 10);
   await page.goto(`/athletes/${id}/build`);
-  await page.getByText('What held it back').waitFor();
+  await app.weekPlanned();
   const file = (text: string) =>
     page.locator('input[type=file][accept^=".ics"]').setInputFiles({
       name: 'league.ics',
@@ -201,7 +201,7 @@ test('games of a calendar are looked at, kept, and make their days game days', a
   await expect(days.nth(2).getByText(/^Game · /)).toHaveCount(0);
   await app.sent();
   await page.reload();
-  await page.getByText('What held it back').waitFor();
+  await app.weekPlanned();
   await expect(page.getByText('Otters at Terns', { exact: false })).toHaveCount(0);
   await expect(days.nth(2).getByText(/^Game · /)).toHaveCount(0);
 });

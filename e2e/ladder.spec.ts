@@ -15,7 +15,7 @@ test('a ladder is put in order by keyboard, locked, added to and cut, and says w
     return rung.drills.map(({ drill }: { drill: string }) => drill) as string[];
   };
   await page.goto(`/athletes/${id}/build`);
-  await page.getByText('What held it back').waitFor();
+  await app.weekPlanned();
   const before = await feel();
   const name = drillOf(before[0]!)!.name;
   const ladder = page.getByRole('group', { name: 'Ladder of the lower half' });

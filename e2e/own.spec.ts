@@ -26,7 +26,7 @@ test('a drill is written from another, put into a ladder, handed on as a file, a
   const own = page.url().split('/').at(-1)!;
 
   await page.goto(`/athletes/${id}/build`);
-  await page.getByText('What held it back').waitFor();
+  await app.weekPlanned();
   await app.tap('Add a feel drill');
   await page
     .getByRole('button', { name: new RegExp(`^${name}`) })

@@ -21,7 +21,7 @@ test('a ladder is kept under a name, and a new plan of another athlete starts fr
   });
   expect(JSON.stringify(await rungs(first))).toContain(`["${drills[0].drill}","2x4"]`);
   await page.goto(`/athletes/${first}/build`);
-  await page.getByText('What held it back').waitFor();
+  await app.weekPlanned();
   await app.tap('Keep this ladder for others');
   await page.getByLabel('Name of the ladder').fill(name);
   await app.tap('Keep it');
@@ -34,7 +34,7 @@ test('a ladder is kept under a name, and a new plan of another athlete starts fr
   await page.goto(`/athletes/${second}/build`);
   await app.tap(name, 'radio');
   await app.tap('Build the plan');
-  await page.getByText('What held it back').waitFor();
+  await app.weekPlanned();
   expect(await rungs(second)).toEqual(await rungs(first));
 });
 
