@@ -27,9 +27,9 @@ test('a ladder is put in order by keyboard, locked, added to and cut, and says w
   await expect(page.getByText('Place 1 of', { exact: false })).toBeAttached();
   await page.keyboard.press('ArrowDown');
   await expect(page.getByText('Place 2 of', { exact: false })).toBeAttached();
-  await page.keyboard.press('ArrowDown');
-  await expect(page.getByText('Place 3 of', { exact: false })).toBeAttached();
   await page.keyboard.press('ArrowUp');
+  await expect(page.getByText('Place 1 of', { exact: false })).toBeAttached();
+  await page.keyboard.press('ArrowDown');
   await expect(page.getByText('Place 2 of', { exact: false })).toBeAttached();
   await page.keyboard.press('Space');
   await expect.poll(feel).toEqual([before[1], before[0], ...before.slice(2)]);
@@ -51,6 +51,21 @@ test('a ladder is put in order by keyboard, locked, added to and cut, and says w
   await app.tap('Add a blend drill');
   await page.getByRole('button', { name: /^Drill-and-deliver pairs/ }).click();
   await expect(page.getByText('This ladder does not reach the delivery', { exact: false })).toHaveCount(0);
+});
+
+test('a thing that is missing at home is named with the drills it would bring, and ticked there', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  const id = await app.planned('Missing');
+  await page.goto(`/athletes/${id}/build`);
+  await app.weekPlanned();
+  await expect(page.getByText('The diary has no lesson on', { exact: false })).toBeVisible();
+  await expect(page.getByText('No suspension strap at home: no Strap lean there.')).toBeVisible();
+  await app.tap('Have a suspension strap');
+  await expect(page.getByText('No suspension strap at home', { exact: false })).toHaveCount(0);
+  expect((await app.read(`/athletes/${id}`)).athlete.equipment).toContain('suspension strap');
 });
 
 test('a proposed stage is taken from the roster', async ({ app, page }) => {

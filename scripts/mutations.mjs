@@ -177,7 +177,14 @@ export const rules = [
   ...of('measure/results', [['export const fewestPitches = 20', 'export const fewestPitches = 19']]),
   ...of('build/ladder', [
     ['const most = 4', 'const most = 5'],
-    ['const pullingBack = 0.3', 'const pullingBack = 0.4'],
+    ['const mostForOtherLimits = 2', 'const mostForOtherLimits = 3'],
+    ['findings[id]! >= 2', 'findings[id]! >= 3'],
+    ["drill.stage === 'prep' || drill.thread === thread ||", "drill.stage === 'prep' ||"],
+  ]),
+  ...of('build/week/day', [
+    ['export const mostThrowing = 3', 'export const mostThrowing = 4'],
+    ['age < 10 ? 2', 'age < 9 ? 2'],
+    ['age < 13 ? 3', 'age < 12 ? 3'],
   ]),
   ...of('build/week/candidates', [
     ['const mostOfStage = 4', 'const mostOfStage = 3'],

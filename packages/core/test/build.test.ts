@@ -8,11 +8,14 @@ import {
   drillOf,
   drills,
   firstStage,
+  leftOutWords,
+  limitsToWorkOn,
   nodesFor,
   parseDose,
   stageOrder,
   trace,
   type Discipline,
+  type Findings,
   type Severity,
 } from '../src';
 
@@ -158,5 +161,54 @@ describe('ladders', () => {
         );
         expect([node.id, ladder!.reachesDelivery]).toEqual([node.id, true]);
       }
+  });
+});
+
+describe('two clean threads', () => {
+  const whom = { discipline: 'overhand' as const, age: 15, equipment: everything };
+  const laddersOf = (findings: Findings, more: object = {}) => {
+    const traced = trace({ athlete: { discipline: 'overhand', throws: 'R', age: 15 }, findings, runs: 0 });
+    return buildLadders(traced.focus, { ...whom, ...more }, traced);
+  };
+  it('hold drills of their own thread, and of the other only where none of their own fits', () => {
+    const looks: Findings[] = [
+      { 'oh.lift-stall': 3, 'oh.glove-pull': 3 },
+      { 'oh.weak-hips': 3, 'oh.late-hand': 3 },
+    ];
+    for (const look of looks)
+      for (const { thread, stages, held } of laddersOf(look))
+        for (const { stage, drills: ids } of stages.filter((rung) => rung.stage !== 'prep')) {
+          const own = ids
+            .map((id) => drillOf(id)!)
+            .filter((drill) => drill.thread === thread || drill.targets.includes('*'));
+          if (held.join().includes(`no ${stage} drill of its own fits`)) expect(own).toEqual([]);
+          else expect(own).toHaveLength(ids.length);
+        }
+  });
+  it('leave out what pulls against the approach, and name it', () => {
+    const fall = laddersOf({ 'oh.hip-not-leading': 3 });
+    expect(fall[0]!.stages.flatMap(({ drills: ids }) => ids)).toContain('hip-first-lean');
+    const traced = trace({
+      athlete: { discipline: 'overhand', throws: 'R', age: 15, approach: { leave: 'drive' } },
+      findings: { 'oh.hip-not-leading': 3 },
+      runs: 0,
+    });
+    const [drive] = buildLadders(traced.focus, whom, traced);
+    expect(drive!.stages.flatMap(({ drills: ids }) => ids)).not.toContain('hip-first-lean');
+    expect(drive!.left.find(({ drill }) => drill === 'hip-first-lean')!.why).toContain('asks for “fall”');
+  });
+  it('name each thing that is missing once, with the drills that it would bring', () => {
+    const [ladder] = laddersOf({ 'oh.pivot-away': 3 }, { equipment: [] });
+    expect(leftOutWords(ladder!.left)).toContain('No tape line: Pivot on the line, Pivot and lift left out.');
+  });
+  it('take in prep for two limits that hold nothing back, from clear on', () => {
+    const limits = { 'lim.ankle-df': 2, 'lim.balance': 2, 'lim.hip-er.trail': 2, 'lim.trunk-control': 1 };
+    expect(limitsToWorkOn(limits)).toEqual(['lim.ankle-df', 'lim.balance', 'lim.hip-er.trail']);
+    const prep = (asked: readonly string[]) =>
+      laddersOf({ 'oh.glove-pull': 3 }, { limits: asked })[0]!
+        .stages.find(({ stage }) => stage === 'prep')!
+        .drills.filter((id) => drillOf(id)!.targets.some((target) => target.startsWith('lim.')));
+    expect(prep([])).toEqual([]);
+    expect(prep(['lim.ankle-df', 'lim.hip-er.trail', 'lim.hip-ir.lead'])).toHaveLength(2);
   });
 });

@@ -77,3 +77,70 @@ it.each([
   const thrown = days.filter(({ items }) => items.some(({ drill }) => drillOf(drill)!.throws > 0));
   expect(7 - thrown.length).toBe(free);
 });
+
+const days = (kind: 'lesson' | 'home', minutes = 60) =>
+  [0, 3].map((n) => ({
+    date: addDays(monday, n),
+    kind,
+    minutes,
+    equipment: everything,
+    places: ['home', 'field', 'cage', 'mound'] as const,
+  }));
+const asked = {
+  discipline: 'overhand' as const,
+  birthdate: '2008-06-01',
+  league: null,
+  allHard: false,
+  pain: openThrows,
+  throws: [],
+  weekThrows: 2000,
+};
+const dry = ['hip-first-lean', 'cross-tap', 'hip-snap', 'tall-lift-wall', 'pivot-line'];
+
+it.each([
+  ['2016-06-09', 2],
+  ['2016-06-08', 3],
+  ['2013-06-09', 3],
+  ['2013-06-01', 5],
+])('gives somebody born on %s %d drills a day besides prep', async (birthdate, most) => {
+  const candidates = [candidate('warm-up-flow', 0), ...dry.map((id) => candidate(id, 1))];
+  const plan = planWeek({ ...asked, birthdate, candidates, days: days('lesson') }, await loadSolver());
+  for (const { items } of plan.days)
+    expect(items.filter(({ drill }) => drillOf(drill)!.stage !== 'prep')).toHaveLength(most);
+});
+
+it('holds three throwing drills in a lesson, and begins every day with the warm-up', async () => {
+  const candidates = [candidate('warm-up-flow', 0), ...easyThrows.map((id) => candidate(id, 1))];
+  const plan = planWeek({ ...asked, candidates, days: days('lesson') }, await loadSolver());
+  for (const { items } of plan.days) {
+    expect(items[0]!.drill).toBe('warm-up-flow');
+    expect(items.filter(({ drill }) => drillOf(drill)!.throws > 0)).toHaveLength(3);
+  }
+  const home = planWeek({ ...asked, candidates, days: days('home') }, await loadSolver());
+  expect(Math.max(...home.days.map(({ items }) => items.length))).toBe(5);
+});
+
+it('lets a day go without the warm-up that is too short for both, and never throws', async () => {
+  const candidates = [candidate('warm-up-flow', 0), candidate('cross-tap', 1), candidate(easyThrows[0]!, 1)];
+  const plan = planWeek({ ...asked, candidates, days: days('lesson', 5) }, await loadSolver());
+  expect(plan.days.map(({ items }) => items.map(({ drill }) => drill))).toEqual([
+    ['cross-tap'],
+    ['cross-tap'],
+  ]);
+});
+
+it('says first what a week misses, with the thing that would bring it', async () => {
+  const away = days('home').map((day) => ({ ...day, equipment: [] }));
+  const serving = { ...candidate('pivot-line', 1), serves: ['oh.pivot-away'] };
+  const left = ['No tape line: Pivot on the line left out.'];
+  const focuses = [{ id: 'oh.pivot-away', left }];
+  const candidates = [candidate('warm-up-flow', 0), candidate('hip-in-turns', 0.2), serving];
+  const plan = planWeek({ ...asked, candidates, days: away, focuses }, await loadSolver());
+  expect(plan.missed).toEqual([
+    'This week holds nothing but preparation.',
+    'No drill for “Pivot foot not along the rubber” in this week. No tape line: Pivot on the line left out. Pivot on the line: there is no tape line.',
+  ]);
+  expect(plan.held.slice(0, 2)).toEqual(plan.missed);
+  const there = planWeek({ ...asked, candidates, days: days('home'), focuses }, await loadSolver());
+  expect(there.missed).toEqual([]);
+});

@@ -13,25 +13,26 @@ interface Props {
   thread: PlanThread;
 }
 
-/** Things that nobody ticked, with the drills that they would bring; one tap says that they are there and adds these. */
+/** Things that nobody ticked for at home, with the drills that they would bring; one tap says that they are there and adds these. */
 export function MissingThings({ page, planId, thread }: Props) {
   const { athlete, academy } = page;
   const book = useBook();
   const [change, { error, isLoading }] = more.useChangeAthleteMutation();
   const [add, { error: notAdded }] = more.useAddDrillMutation();
-  const equipment = [...new Set([...athlete.equipment, ...academy.equipment])];
-  const whom = {
-    discipline: athlete.discipline,
-    age: athlete.age,
-    equipment,
-    barred: barredFor(page),
-    book,
-  };
+  const atAcademy = [...new Set([...athlete.equipment, ...academy.equipment])];
   const there = new Set(thread.stages.flatMap(({ drills }) => drills.map(({ drill }) => drill)));
+  const whom = { discipline: athlete.discipline, age: athlete.age, barred: barredFor(page), book };
   const byThing = new Map<string, LeftOut[]>();
-  for (const left of laddersOf(page, whom).find(({ focus }) => focus === thread.focus)?.left ?? [])
-    if (left.missing.length === 1 && !there.has(left.drill))
+  const ladder = laddersOf(page, { ...whom, equipment: athlete.equipment }).find(
+    ({ focus }) => focus === thread.focus,
+  );
+  for (const left of ladder?.left ?? []) {
+    const drill = book.drill(left.drill)!;
+    const nowhere = missingFor(drill, atAcademy).length > 0;
+    // What the academy has is missed at home alone, by drills that can be done there.
+    if (left.missing.length === 1 && (nowhere || (drill.places.includes('home') && drill.throws === 0)))
       byThing.set(left.missing[0]!, [...(byThing.get(left.missing[0]!) ?? []), left]);
+  }
   if (byThing.size === 0) return null;
   const have = async (thing: string, brings: readonly LeftOut[]) => {
     const { id, age: _, ...form } = athlete;
@@ -39,8 +40,8 @@ export function MissingThings({ page, planId, thread }: Props) {
     const changed = await change({ athleteId: id, body: { ...form, equipment: now } });
     if ('error' in changed) return;
     for (const { drill, stage } of brings) {
-      const { dose, ...rest } = book.drill(drill)!;
-      if (missingFor({ dose, ...rest }, [...equipment, thing]).length === 0)
+      const { dose } = book.drill(drill)!;
+      if (!there.has(drill))
         await add({
           athleteId: id,
           planId,
@@ -53,7 +54,7 @@ export function MissingThings({ page, planId, thread }: Props) {
       {[...byThing].map(([things, brings]) => (
         <View key={things} style={styles.row}>
           <Text variant="bodySmall" style={styles.grow}>
-            {`No ${things}: ${listed(brings.map(({ drill }) => book.drill(drill)!.name))} left out.`}
+            {`No ${things} at home: no ${listed(brings.map(({ drill }) => book.drill(drill)!.name))} there.`}
           </Text>
           {things.split(' or ').map((thing) => (
             <Button
