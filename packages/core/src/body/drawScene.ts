@@ -68,8 +68,10 @@ const lines: Readonly<Record<string, (x: number) => Sticks>> = {
     ),
     [at(x, -0.02), at(x + 0.13, -0.02)],
   ],
-  /** Behind the body, with the mark for the head. */
-  backWall: (x) => [box(x - 0.3, x + 0.3, 0, 1.12), [at(x - 0.12, 0.95), at(x + 0.12, 0.95)]],
+  /** Behind the body. */
+  backWall: (x) => [box(x - 0.3, x + 0.3, 0, 1.12)],
+  /** On a wall, at the height of the head. */
+  mark: (x) => [[at(x - 0.12, 0.95), at(x + 0.12, 0.95)]],
   wedge: (x) => [[at(x - 0.08, 0), at(x - 0.08, 0.05), at(x + 0.06, 0), at(x - 0.08, 0)]],
   partner: (x) => [
     [at(x - 0.06, 0), at(x, 0.45), at(x + 0.06, 0)],

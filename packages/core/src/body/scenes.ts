@@ -19,7 +19,8 @@ export type Thing =
         | 'post'
         | 'chair'
         | 'clock'
-        | 'backWall';
+        | 'backWall'
+        | 'mark';
       x: number;
     }
   | { kind: 'mound' | 'tilt' }
@@ -156,7 +157,7 @@ export const scenes: Readonly<Record<string, Scene>> = {
   'settled-start': scene('windmillStart', { kind: 'tape', from: -0.1, to: 0.12 }),
   'pivot-line': scene('standing', { kind: 'tape', from: -0.16, to: 0.16 }),
   'pivot-and-lift': scene('lift', { kind: 'tape', from: -0.16, to: 0.16 }),
-  'tall-lift-wall': scene('lift', { kind: 'backWall', x: 0 }),
+  'tall-lift-wall': scene('lift', { kind: 'backWall', x: 0 }, { kind: 'mark', x: 0 }),
   'tall-lift-lead': scene('drift'),
   'glove-on-the-line': scene('landing', { kind: 'tape', from: -0.1, to: 1.1 }),
   'glove-line-stride': scene('landing', { kind: 'tape', from: -0.1, to: 1.1 }),
@@ -168,7 +169,7 @@ export const scenes: Readonly<Record<string, Scene>> = {
   'quiet-stride': scene('quietLanding', { kind: 'partner', x: -0.5 }),
   'foot-clock': scene('softStep', { kind: 'clock', x: 0.42 }),
   'foot-clock-stride': scene('windmillLanding', { kind: 'clock', x: 0.9 }),
-  'half-way-hips': scene('throughEmpty', { kind: 'wall', x: -0.5 }),
+  'half-way-hips': scene('throughEmpty', { kind: 'backWall', x: 0.45 }),
   'half-way-walk': scene('throughEmpty'),
   'hips-then-hand': scene('windmillLanding'),
   'hips-then-hand-step': scene('circle'),

@@ -242,8 +242,8 @@ export const stances = {
   handsOnWall: from(start, {
     ...facing,
     trunk: { turn: 90, lean: 18 },
-    lead: { thigh: [180, -64], shin: [180, -58], toes: 0, heel: 6 },
-    trail: { thigh: [0, -66], shin: [180, -84], toes: 0 },
+    lead: { thigh: [180, -68], shin: [180, -62], toes: 0, heel: 0 },
+    trail: { thigh: [0, -56], shin: [180, -80], toes: 0 },
     throwing: { upper: [0, -16], fore: [0, 14] },
     glove: { upper: [0, -16], fore: [0, 14] },
   }),
