@@ -93,7 +93,7 @@ test('on a phone', async ({ app, page }) => {
   }
   await shoot(page, 'working');
   await page.goto('/drills');
-  await page.getByText('86 of 86 drills').waitFor();
+  await page.getByText('107 of 107 drills').waitFor();
   await shoot(page, 'drills');
   await page.goto('/office');
   await shoot(page, 'office');
