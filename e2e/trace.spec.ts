@@ -102,7 +102,7 @@ test('a limit that was never tested leads to its test, and the measure comes bac
   await expect(page.getByText('Stiff trail hip, turning in: clear. 30 deg, 2 inside clear')).toBeVisible();
   await app.tap('Take it into this look');
   await expect(page.getByText('The body may not get there yet.').first()).toBeVisible();
-  await expect(page.getByText(/Body first: 33 % trail-hip internal rotation/)).toBeVisible();
+  await expect(page.getByText(/Body first: 33 % stiff trail hip \(turning in\)/)).toBeVisible();
   await app.sent();
   const { looks } = await app.read(`/athletes/${id}`);
   expect(looks[0].details['lim.hip-ir.trail']).toMatchObject({ value: 30, error: 3, source: 'screen' });
@@ -167,6 +167,7 @@ test('what is too close to call says so, with what to look at next on top', asyn
     'oh.quad-load': 1,
     'oh.glove-pull': 1,
     'oh.early-break': 1,
+    'oh.long-arm': 1,
   });
   const close = page.getByText('Too close to call', { exact: true });
   await expect(close).toBeVisible();
@@ -181,7 +182,7 @@ test('phases, words and the printed page say the same as the picture', async ({ 
   const id = await traced(app, 'Worda', { 'oh.weight-back': 0, 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 });
   await app.tap('Phases', 'radio');
   await expect(page.getByRole('group', { name: 'Lift, first broken phase' })).toContainText(
-    '1 of 6 looked at',
+    '1 of 7 looked at',
   );
   await app.tap('Words', 'radio');
   await app.tap(/^Momentum dies at the top \(severe\) takes 1\.2 points from lead leg opens early/);

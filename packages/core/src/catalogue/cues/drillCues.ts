@@ -96,7 +96,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
   'kneeling-throw': cue('Feel a loose arm and nothing else.', 'Throw through the called spot.', 'let go'),
   'elbow-lead-throw': cue(
     'Feel the elbow pass before the hand.',
-    'Point the elbow at the plate, then the hand.',
+    'Elbow passes the hip, then let the hand whip.',
     'lead with elbow',
     'let go',
   ),

@@ -17,7 +17,7 @@ export const constrainDrills = drillsOf('constrain', [
     avoidWithPainIn: ['knee', 'elbow', 'shoulder'],
     easier: 'pre-hinged-throw',
     harder: 'knee-gate',
-    what: 'Tilt the mound sideways so the old knee-forward load stops working.',
+    what: 'Tilt the mound sideways, toe side down: the tilt feeds the old knee-forward load until it fails.',
     cue: 'Load your hip and stay on the board.',
     caution: 'Fix the wedges; not with knee pain.',
   },
@@ -76,7 +76,8 @@ export const constrainDrills = drillsOf('constrain', [
     harder: 'mound-delivery',
     what: 'Cord from the belt to a fence behind; only a hard push beats it.',
     cue: 'Push the cord long.',
-    caution: 'Check cord and anchor every set; nobody in line behind.',
+    caution:
+      'Take all slack out before the drive. Check cord and anchor every set; nobody in line with the cord.',
   },
   {
     id: 'wall-behind-throw',

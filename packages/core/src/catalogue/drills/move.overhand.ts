@@ -76,7 +76,7 @@ export const moveDrills = drillsOf('move', [
     harder: 'strap-release-throw',
     what: 'Lower yourself down the slope on the strap keeping hips closed, head over pelvis, back foot anchored.',
     cue: 'Let the strap lower you down the slope, hips closed.',
-    caution: 'Check the anchor.',
+    caution: 'Check the anchor every set: the strap carries much of the weight.',
   },
   {
     id: 'heel-down-walkout',

@@ -69,13 +69,13 @@ export const windmillConnectPages: DrillPages = {
     leavesOut: 'finish',
   },
   'knee-squeeze-throw': {
-    setUp: 'A soft ball between the knees at the finish line of the back leg; pitch ball; net.',
+    setUp: 'A soft ball held between the knees, the pitch ball in the hand, a net.',
     steps: [
-      'Deliver at seven tenths.',
-      'Knees close on the soft ball.',
+      'Squeeze the soft ball, and let it drop as the stride begins.',
+      'Deliver at 70 %; the knees close again as if it were still there.',
       'Hand, glove and foot arrive together.',
     ],
-    good: 'The squeeze and the release are one moment.',
+    good: 'The knees close and the ball leaves at one moment.',
     mistakes: ['Squeezing late.', 'Hopping to close.'],
     workaround: { flaw: 'wm.hips-slam', seen: 'the hips slam shut to bring the knees together' },
     holds: ['landing', 'turn', 'arm', 'throw', 'finish'],

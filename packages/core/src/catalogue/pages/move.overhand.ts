@@ -41,14 +41,15 @@ export const overhandMovePages: DrillPages = {
     leavesOut: 'landing',
   },
   'strap-descent': {
-    setUp: 'Strap fixed high behind the mound or board, held in the glove hand. Check the anchor every set.',
+    setUp:
+      'Strap fixed high behind the mound or board, held in the glove hand. It carries much of your weight: check the anchor every set.',
     steps: [
-      'Lift with light hands on the strap.',
-      'Lower yourself down the slope, hips closed, head over the pelvis.',
-      'Land on the lead foot, then let go of the tension.',
+      'Lift, and let the strap take up your weight.',
+      'Lower yourself down the slope on it, hips closed, head over the pelvis.',
+      'Land on the lead foot before you let go of the tension.',
     ],
     good: 'The back foot stays anchored until the lead foot is down.',
-    mistakes: ['Sitting on the strap.', 'Turning to face the anchor.'],
+    mistakes: ['Letting go before the lead foot is down.', 'Turning to face the anchor.'],
     workaround: { flaw: 'oh.lean-back', seen: 'the trunk hangs back on the strap' },
     holds: ['lift', 'stride', 'landing'],
     leavesOut: 'throw',
