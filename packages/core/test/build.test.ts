@@ -185,6 +185,14 @@ describe('two clean threads', () => {
           else expect(own).toHaveLength(ids.length);
         }
   });
+  it('hold four drills of a stage and no more', () => {
+    // Seven drills of feel and eight of move would serve it.
+    const look: Findings = { 'oh.weight-back': 3, 'oh.wobble': 2, 'oh.cross-line': 2, 'oh.lift-stall': 2 };
+    const sizes = laddersOf(look).flatMap(({ stages }) =>
+      stages.filter(({ stage }) => stage !== 'prep').map((rung) => rung.drills.length),
+    );
+    expect(Math.max(...sizes)).toBe(4);
+  });
   it('leave out what pulls against the approach, and name it', () => {
     const fall = laddersOf({ 'oh.hip-not-leading': 3 });
     expect(fall[0]!.stages.flatMap(({ drills: ids }) => ids)).toContain('hip-first-lean');
