@@ -17,7 +17,7 @@ import { day, id, line, note } from './shared';
 export const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
 export type Weekday = (typeof weekdays)[number];
 
-/** Whom to call; staff only. */
+/** An emergency contact; staff only. */
 export interface Guardian {
   name: string;
   phone: string;

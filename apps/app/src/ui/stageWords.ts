@@ -2,7 +2,7 @@ import type { Stage } from '@wrightonic/core';
 
 /** What each stage is, in a few words. */
 export const stageWords: Record<Stage, string> = {
-  prep: 'beside all others',
+  prep: 'with every stage',
   feel: 'find it, slowly',
   move: 'with rhythm, dry',
   constrain: 'the old way fails',

@@ -17,7 +17,7 @@ import { Replan } from './Replan';
 import { useDiary } from './useDiary';
 
 const becameWords: Record<LessonState, string> = {
-  on: 'is on after all',
+  on: 'is back on',
   moved: 'was moved',
   'called-off': 'was called off',
   'no-show': 'was missed: nobody came',
@@ -98,7 +98,7 @@ function One({ lesson, on }: { lesson: Lesson; on: string }) {
         {lesson.reason ? <Text variant="bodySmall">{lesson.reason}</Text> : null}
       </Card>
       <Card>
-        <Heading>It goes otherwise</Heading>
+        <Heading>Change this lesson</Heading>
         <TextInput
           mode="outlined"
           label="Why (optional)"
@@ -130,7 +130,7 @@ function One({ lesson, on }: { lesson: Lesson; on: string }) {
           </Button>
           {state === 'on' ? null : (
             <Button mode="text" onPress={() => change('on')}>
-              It is on after all
+              Restore lesson
             </Button>
           )}
         </View>

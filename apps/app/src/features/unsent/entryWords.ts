@@ -30,7 +30,7 @@ export function entryWords(event: LogEvent, book: DrillBook): string {
     case 'lesson-planned':
       return 'A lesson was put in the diary';
     case 'lesson-changed':
-      return `A lesson: ${lessonWords[event.state] || 'on after all'}${event.reason ? `, ${event.reason}` : ''}`;
+      return `A lesson: ${lessonWords[event.state] || 'back on'}${event.reason ? `, ${event.reason}` : ''}`;
     case 'session-begun':
       return 'The session began';
     case 'session-ended':

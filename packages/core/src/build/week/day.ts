@@ -96,10 +96,7 @@ export function unfit(
  * Whether some day of a week allows one set of a drill by itself: place, things, minutes, and what the limits leave of
  * throws.
  */
-export function usableIn(
-  input: Omit<WeekInput, 'candidates'>,
-  doseOf: (drill: Drill) => string = ({ dose }) => dose,
-): (drill: Drill) => boolean {
+export function usableIn(input: Omit<WeekInput, 'candidates'>): (drill: Drill) => boolean {
   const left = new Map(
     input.days.map(({ date }) => [
       date,
@@ -107,7 +104,7 @@ export function usableIn(
     ]),
   );
   return (drill) => {
-    const one = { drill, dose: parseDose(doseOf(drill)), value: 0, lessonOnly: false };
+    const one = { drill, dose: parseDose(drill.dose), value: 0, lessonOnly: false };
     const cost = throwsOf(one) * (isHardOne(one, input.allHard) ? 1 : 0.5);
     return input.days.some(
       (day) =>

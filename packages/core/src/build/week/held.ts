@@ -14,9 +14,11 @@ const mostReasons = 3;
 /** What a week misses of what it should work on, and why, in words; nothing where each focus has a drill. */
 export function missedBy(input: WeekInput, items: readonly WeekItem[]): string[] {
   const { focuses = [], candidates, days } = input;
-  const inWeek = (id: string) => items.some(({ drill }) => drill === id);
+  // What was worked on already counts as well, when the rest of a week is planned anew.
+  const whole = [...items, ...(input.done ?? [])];
+  const inWeek = (id: string) => whole.some(({ drill }) => drill === id);
   const bare =
-    items.length > 0 && candidates.every(({ drill, serves }) => !inWeek(drill.id) || !serves?.length);
+    whole.length > 0 && candidates.every(({ drill, serves }) => !inWeek(drill.id) || !serves?.length);
   const without = focuses.filter(
     ({ id }) => !candidates.some(({ drill, serves }) => inWeek(drill.id) && serves?.includes(id)),
   );
@@ -60,11 +62,12 @@ export function heldBack(
   layout: Layout,
   values: readonly number[],
   items: readonly WeekItem[],
+  missed: readonly string[],
 ): string[] {
   const { days, candidates } = input;
   const held: string[] = [
     ...(input.pain.lock ? [lockWords(input.pain.lock)] : []),
-    ...missedBy(input, items),
+    ...missed,
     ...emptyDays(input, items),
     ...(input.notes ?? []),
   ];

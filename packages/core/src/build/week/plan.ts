@@ -161,6 +161,7 @@ export function planWeek(input: WeekInput, solve: Solve): WeekPlan {
   if (laid.status === 'solved') values = laid.values;
   const items = itemsOf(layout, input, values);
   const settled = valuesOf(input, layout, items);
+  const missed = missedBy(input, items);
   return {
     days: input.days.map(({ date }) => ({
       date,
@@ -169,8 +170,8 @@ export function planWeek(input: WeekInput, solve: Solve): WeekPlan {
         items.filter((item) => item.date === date).map((item) => costed(input, item)),
       ),
     })),
-    held: heldBack(input, layout, settled, items),
-    missed: missedBy(input, items),
+    held: heldBack(input, layout, settled, items, missed),
+    missed,
     objective: worthOf(layout, settled),
     bound: Math.max(best.bound, worthOf(layout, settled)),
   };
