@@ -240,7 +240,7 @@ test('a quick look', async ({ app, page }) => {
   await app.tap('All of this phase is clean');
   await app.tap('Momentum dies at the top: severe');
   await app.tap('The rest of this phase is clean');
-  await app.tap('Lead leg opens early: clear');
+  await app.tap('Lead leg opens early: obvious');
   await app.tap('The rest of this phase is clean');
   await app.tap('All of this phase is clean');
   await app.tap('Glove pulls the body round: slight');

@@ -34,7 +34,7 @@ test('a new instructor takes a new athlete from a look to a gain that was counte
   await app.tap('All of this phase is clean');
   await app.tap('Momentum dies at the top: severe');
   await app.tap('The rest of this phase is clean');
-  await app.tap('Lead leg opens early: clear');
+  await app.tap('Lead leg opens early: obvious');
   await app.tap('The rest of this phase is clean');
   await app.tap('All of this phase is clean');
   await app.tap('Glove pulls the body round: slight');

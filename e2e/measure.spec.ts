@@ -17,11 +17,11 @@ test('a full look measures, is overruled, goes on elsewhere and is put right', a
   await field.fill('400');
   await expect(page.getByRole('alert')).toContainText('from 20 to 130');
   await field.fill('68');
-  await expect(page.getByText('That is clear.')).toBeVisible();
+  await expect(page.getByText('That is obvious.')).toBeVisible();
   await app.tap('Take the measure');
   await app.tap('Short stride: severe');
   await expect(
-    page.getByText('Measured 68 % of height: clear; you said severe. Both are kept.'),
+    page.getByText('Measured 68 % of height: obvious; you said severe. Both are kept.'),
   ).toBeVisible();
   await app.tap('Note on Short stride');
   await page.getByRole('textbox', { name: 'Note for Short stride' }).fill('Wet mound.');
@@ -73,7 +73,7 @@ test('a physical screen guides, grades with its margin, refers, and is taken int
   await tries(1).press('Enter');
   await tries(2).fill('34');
   await tries(2).press('Enter');
-  await expect(page.getByText(/2 deg inside slight, give or take 3/)).toBeVisible();
+  await expect(page.getByText(/slight, by 2°, give or take 3/)).toBeVisible();
   await app.tap('Next');
   await app.tap('Start');
   await expect(page.getByText(/^[1-9]\d\.\d°$/)).toBeVisible();
@@ -81,7 +81,7 @@ test('a physical screen guides, grades with its margin, refers, and is taken int
   await expect(tries(1)).not.toHaveValue('');
   await tries(1).fill('22');
   await tries(1).press('Enter');
-  await expect(page.getByText(/inside severe/)).toBeVisible();
+  await expect(page.getByText(/severe, by/)).toBeVisible();
   await app.tap('Next');
   await app.tap('Pain on this test', 'radio');
   await expect(page.getByRole('alert')).toContainText('licensed clinician');

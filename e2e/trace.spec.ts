@@ -37,7 +37,7 @@ test('what to look at next is one tap away and comes back with the picture chang
   await app.enter();
   const id = await traced(app, 'Nexta', { 'oh.lead-leg-opens': 2, 'oh.hips-late': 2 });
   await expect(
-    page.getByText('If it is clear, it takes over up to 1.3 of the 4.0 points (33 %).'),
+    page.getByText('If you see it, it could account for 33 %.'),
   ).toBeVisible();
   app.taps = 0;
   await app.tap('Look: Momentum dies at the top');
@@ -97,9 +97,9 @@ test('a limit that was never tested leads to its test, and the measure comes bac
     await page.getByRole('textbox', { name: `Try ${n}` }).fill(value);
     await page.getByRole('textbox', { name: `Try ${n}` }).blur();
   }
-  await expect(page.getByText(/2 deg inside clear, give or take 3/)).toBeVisible();
+  await expect(page.getByText(/obvious, by 2°, give or take 3/)).toBeVisible();
   await app.tap('Finish, back to the trace');
-  await expect(page.getByText('Stiff trail hip, turning in: clear. 30 deg, 2 inside clear')).toBeVisible();
+  await expect(page.getByText('Stiff trail hip, turning in: obvious. 30 deg, by 2°')).toBeVisible();
   await app.tap('Take it into this look');
   await expect(page.getByText('The body may not get there yet.').first()).toBeVisible();
   await expect(page.getByText(/Body first: 33 % stiff trail hip \(turning in\)/)).toBeVisible();
@@ -185,7 +185,7 @@ test('phases, words and the printed page say the same as the picture', async ({ 
     '1 of 7 looked at',
   );
   await app.tap('Words', 'radio');
-  await app.tap(/^Momentum dies at the top \(severe\) takes 1\.2 points from lead leg opens early/);
+  await app.tap(/^Momentum dies at the top \(severe\) accounts for 1\.2 points of lead leg opens early/);
   await expect(
     page.getByRole('heading', { name: 'Momentum dies at the top causes Lead leg opens early' }),
   ).toBeVisible();

@@ -136,7 +136,7 @@ export const tasks = [
     reads: 'json',
     about:
       'From findings to causes: roots with shares, focus, what to look at next, what to leave alone, how sure.\n' +
-      'Findings are graded 0 clean, 1 slight, 2 clear, 3 severe; an id that is absent was not looked at.\n' +
+      'Findings are graded 0 clean, 1 slight, 2 obvious, 3 severe; an id that is absent was not looked at.\n' +
       'Measured limits may carry their value and what it may be off by, for how sure the trace is.',
     example:
       '{ "athlete": { "discipline": "overhand", "throws": "R", "age": 15 }, "findings": { "oh.lift-stall": 2, "oh.lead-leg-opens": 3 }, "struck": [["oh.lift-stall", "oh.jump"]], "results": { "strikes": 0.55, "velocityFalling": false }, "measured": { "lim.hip-ir.trail": { "value": 31, "error": 3 } }, "seed": 1 }',

@@ -209,7 +209,7 @@ describe('two clean threads', () => {
     const [ladder] = laddersOf({ 'oh.pivot-away': 3 }, { equipment: [] });
     expect(leftOutWords(ladder!.left)).toContain('No tape line: Pivot on the line, Pivot and lift left out.');
   });
-  it('take in prep for two limits that hold nothing back, from clear on', () => {
+  it('take in prep for two limits that hold nothing back, from obvious on', () => {
     const limits = { 'lim.ankle-df': 2, 'lim.balance': 2, 'lim.hip-er.trail': 2, 'lim.trunk-control': 1 };
     expect(limitsToWorkOn(limits)).toEqual(['lim.ankle-df', 'lim.balance', 'lim.hip-er.trail']);
     const prep = (asked: readonly string[]) =>

@@ -39,7 +39,7 @@ describe('how sure a measured limit is', () => {
   const share = (measured: TraceInput['measured']) =>
     trace({ athlete, findings, ...(measured ? { measured } : {}) }).sure.share;
   it('moves by its measuring error, and not at all where that changes no grade', () => {
-    // 28 is 4 inside clear: an error of 3 never moves it, an error of 5 does in both directions.
+    // 28 is 4 inside obvious: an error of 3 never moves it, an error of 5 does in both directions.
     const still = share({ 'lim.hip-ir.trail': { value: 28, error: 3 } });
     const moving = share({ 'lim.hip-ir.trail': { value: 28, error: 5 } });
     expect(still).toBe(share({ 'lim.hip-ir.trail': { value: 28, error: 0 } }));
@@ -71,9 +71,7 @@ describe('what stands beside a trace', () => {
     const { gains, lookNext, total } = traced({ 'oh.lead-leg-opens': 3 });
     expect(gains.map(({ id }) => id)).toEqual(lookNext);
     expect(gains[0]).toEqual({ id: 'oh.lift-stall', gain: expect.closeTo((3 * 0.6 * 2) / 3, 12) });
-    expect(gainWords(gains[0]!.gain, total)).toBe(
-      'If it is clear, it takes over up to 1.2 of the 3.0 points (40 %).',
-    );
+    expect(gainWords(gains[0]!.gain, total)).toBe('If you see it, it could account for 40 %.');
   });
 
   it('tells body from habit by a third', () => {
@@ -105,7 +103,7 @@ describe('what stands beside a trace', () => {
     expect(words[0]).toBe('5.0 points marked on 2 findings.');
     expect(words[1]).toContain('That is 84 %.');
     expect(words.at(-1)).toBe(
-      'Momentum dies at the top (severe) takes 1.2 points from lead leg opens early (clear).',
+      'Momentum dies at the top (severe) accounts for 1.2 points of lead leg opens early (obvious).',
     );
     expect(pictureWords(traced({ 'oh.wobble': 0 }), {})).toEqual(['Nothing that counts was marked.']);
   });

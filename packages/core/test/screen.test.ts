@@ -3,6 +3,7 @@ import {
   jumpPower,
   levelAt,
   limits,
+  marginWords,
   normFor,
   readingsOf,
   screen,
@@ -66,7 +67,7 @@ describe('the physical screen', () => {
     });
   });
 
-  it('refers what is severe, far apart, painful, or a clear shoulder arc', () => {
+  it('refers what is severe, far apart, painful, or an obvious shoulder arc', () => {
     expect(found([reading('hip-ir', 'trail', 22)]).refer).toEqual([
       { test: 'hip-ir', why: expect.stringContaining('severe') },
     ]);
@@ -112,6 +113,15 @@ describe('the physical screen', () => {
       severity: 3,
     });
   });
+
+  it.each([
+    [2, 'deg', 'by 2°'],
+    [0.04, 'deg', 'borderline'],
+    [0.05, '', 'by 0.05'],
+    [0.1, 'cm', 'by 0.1 cm'],
+  ])('says a margin of %d %s as “%s”', (margin, unit, words) =>
+    expect(marginWords(margin, unit)).toBe(words),
+  );
 
   it('names a test that is none', () =>
     expect(() => found([reading('hip-hop', 'lead', 1)])).toThrow(/tests\.0\.test/));

@@ -21,7 +21,7 @@ export interface LadderAthlete {
   barred?: (drill: Drill) => string | null;
   /** What there is to give; the catalogue when left out. */
   book?: DrillBook;
-  /** Limits measured clear or worse: two of them get a drill, before one of them is a focus. */
+  /** Limits measured obvious or worse: two of them get a drill, before one of them is a focus. */
   limits?: readonly string[];
 }
 
@@ -230,7 +230,7 @@ function ladder(
   };
 }
 
-/** Prep for limits measured clear or worse that are no focus and hold none back: one drill for each of two at most. */
+/** Prep for limits measured obvious or worse that are no focus and hold none back: one drill for each of two at most. */
 function prepForOthers(focus: Focus, athlete: LadderAthlete, trace: Trace): string[] {
   const works = new Set<string>(
     [focus.lower, focus.arm].flatMap((id) => (id ? [...cover(id, trace).keys()] : [])),
@@ -256,7 +256,7 @@ export function buildLadders(focus: Focus, athlete: LadderAthlete, trace: Trace)
   return threads.map((thread, n) => ladder(thread, focus[thread]!, athlete, trace, n === 0 ? others : []));
 }
 
-/** Limits among findings that are worth a drill though no focus hangs on them: measured clear or worse. */
+/** Limits among findings that are worth a drill though no focus hangs on them: measured obvious or worse. */
 export const limitsToWorkOn = (findings: Readonly<Record<string, number>>): string[] =>
   Object.keys(findings).filter((id) => nodeOf(id)?.type === 'limit' && findings[id]! >= 2);
 

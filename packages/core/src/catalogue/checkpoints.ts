@@ -12,7 +12,7 @@ export const phases: Readonly<Record<Discipline, readonly Phase[]>> = {
 };
 
 /** Grades in words, by severity. */
-export const severityNames = ['clean', 'slight', 'clear', 'severe'] as const;
+export const severityNames = ['clean', 'slight', 'obvious', 'severe'] as const;
 
 export const threadNames: Readonly<Record<Thread, string>> = { lower: 'Lower half', arm: 'Arm action' };
 

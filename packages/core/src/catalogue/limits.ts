@@ -162,7 +162,7 @@ export const limits: readonly Limit[] = [
     severe: 15,
     worseWhen: 'above',
     howMeasured:
-      'Total rotation (in plus out, arm at 90) of the glove side minus the throwing side; clear or worse is always referred.',
+      'Total rotation (in plus out, arm at 90) of the glove side minus the throwing side; obvious or worse is always referred.',
   },
   {
     id: 'lim.trunk-control',

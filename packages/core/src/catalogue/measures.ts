@@ -10,7 +10,7 @@ interface Measurable {
   /** Values that can be read at all; what lies outside is a slip of the finger. */
   range: readonly [number, number];
   worse: 'below' | 'above' | 'outside';
-  /** Distances outside the usual range from which the grade is slight, clear, severe; house default. */
+  /** Distances outside the usual range from which the grade is slight, obvious, severe; house default. */
   steps: readonly [number, number, number];
   how: string;
 }

@@ -7,7 +7,7 @@ export type OverhandPhase = 'setup' | 'lift' | 'glide' | 'plant' | 'turn' | 'rel
 export type WindmillPhase = 'setup' | 'load' | 'drive' | 'circle' | 'plant' | 'through' | 'finish';
 export type Phase = OverhandPhase | WindmillPhase;
 
-/** 0 clean, 1 slight, 2 clear, 3 severe. Not looked at is the absence of a severity, never 0. */
+/** 0 clean, 1 slight, 2 obvious, 3 severe. Not looked at is the absence of a severity, never 0. */
 export type Severity = 0 | 1 | 2 | 3;
 export const severities = [0, 1, 2, 3] as const satisfies readonly Severity[];
 

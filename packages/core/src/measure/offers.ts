@@ -2,7 +2,6 @@ import {
   gradeMeasured,
   nodeName,
   nodeOf,
-  severityNames,
   symptoms,
   type Discipline,
   type Severity,
@@ -13,7 +12,7 @@ import { effortCurve } from './effort';
 import { fade } from './fade';
 import { flash } from './flash';
 import { missFigures, type Missed, type MissSide } from './misses';
-import type { ScreenResult } from './screen';
+import { marginWords, type ScreenResult } from './screen';
 import type { Evidence } from './sequence';
 import { areAlike, sessionGroups, velocityFigures, type TimedThrow } from './velocity';
 
@@ -112,9 +111,9 @@ export const screenOffers = ({ limits }: ScreenResult, date: string, today: stri
         const node = nodeOf(id);
         if (severity === null || node?.type !== 'limit') return [];
         const room =
-          margin === null || id === 'lim.power'
+          margin === null || id === 'lim.power' || node.unit === 'grade'
             ? ''
-            : `, ${Number(margin.toFixed(2))} inside ${severityNames[severity]}`;
+            : `, ${marginWords(margin, node.unit)}`;
         return [
           {
             node: id,

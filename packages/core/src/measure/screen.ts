@@ -208,7 +208,7 @@ export function screen(screened: Screened): ScreenResult {
   for (const { id, test, severity } of found) {
     const { name } = limits.find((limit) => limit.id === id)!;
     if (severity === 3) refer(test, `${name}: severe`);
-    else if (severity === 2 && id === 'lim.shoulder-arc') refer(test, `${name}: clear`);
+    else if (severity === 2 && id === 'lim.shoulder-arc') refer(test, `${name}: obvious`);
   }
   for (const { test, difference, usual } of differences)
     if (difference > 2 * usual)
@@ -219,6 +219,17 @@ export function screen(screened: Screened): ScreenResult {
     power,
     differences,
   };
+}
+
+/**
+ * How far a value lies from the nearest threshold, after its grade: “by 2°”, or “borderline”.
+ *
+ * @param margin in `unit`, 0 or more
+ * @param unit empty for a ratio
+ */
+export function marginWords(margin: number, unit: string): string {
+  const rounded = Number(margin.toFixed(unit === '' ? 2 : 1));
+  return rounded === 0 ? 'borderline' : `by ${rounded}${unit === 'deg' ? '°' : unit && ` ${unit}`}`;
 }
 
 /** The tries of a screen, one by one, as readings of a side. */

@@ -5,7 +5,7 @@ import { catalogueGraph, type CauseGraph } from './graph';
 
 export interface Gain {
   id: string;
-  /** Points of the picture that a clear finding there could take over. */
+  /** Points of the picture that an obvious finding there could take over. */
   gain: number;
 }
 
@@ -13,7 +13,7 @@ const most = 3;
 
 /**
  * The most telling things that nobody has looked at yet: of each flaw and limit what its present effects would hand
- * to it if it were found clear. At most three, highest first; ties in the order of the catalogue.
+ * to it if it were found obvious. At most three, highest first; ties in the order of the catalogue.
  *
  * @param score root scores by position
  * @param grades by position; −1 for what was not looked at

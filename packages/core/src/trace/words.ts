@@ -92,7 +92,7 @@ export function leaveWords({ id, why }: Left, approach: Approach): string {
 
 /** What something that nobody has looked at could change. */
 export const gainWords = (gain: number, total: number): string =>
-  `If it is clear, it takes over up to ${one(gain)} of the ${one(total)} points (${percent(gain / total)}).`;
+  `If you see it, it could account for ${percent(gain / total)}.`;
 
 const gradeWords = (grade: Severity | undefined): string =>
   grade === undefined ? 'not looked at' : severityNames[grade];
@@ -102,7 +102,7 @@ export function threadLine(
   { cause, effect, credit }: Trace['flows'][number],
   findings: Readonly<Record<string, Severity>>,
 ): string {
-  return `${nodeName(cause)} (${gradeWords(findings[cause])}) takes ${one(credit)} points from ${lowered(effect)} (${gradeWords(findings[effect])}).`;
+  return `${nodeName(cause)} (${gradeWords(findings[cause])}) accounts for ${one(credit)} points of ${lowered(effect)} (${gradeWords(findings[effect])}).`;
 }
 
 /** Largest first. */

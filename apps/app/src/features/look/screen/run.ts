@@ -1,6 +1,7 @@
 import type { AthletePage, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
 import { levelOf } from '@wrightonic/contract';
 import {
+  marginWords,
   readingsOf,
   screen,
   screenTests,
@@ -58,12 +59,8 @@ export const resultOf = (record: ScreenRecord, athlete: AthletePage['athlete']):
     sex: athlete.sex ?? undefined,
   });
 
-const plain = (value: number): string => String(Number(value.toFixed(1)));
-
-/** “2 deg inside clear”. */
 export function gradeWords({ id, severity, margin }: ScreenedLimit, unit: string): string {
   if (severity === null) return 'recorded, not judged';
-  const of = id === 'lim.power' ? 'of the ratio' : unit;
-  const room = id === 'lim.power' ? String(Number(margin!.toFixed(2))) : plain(margin!);
-  return unit === 'grade' ? severityNames[severity] : `${room} ${of} inside ${severityNames[severity]}`;
+  if (unit === 'grade') return severityNames[severity];
+  return `${severityNames[severity]}, ${marginWords(margin!, id === 'lim.power' ? '' : unit)}`;
 }
