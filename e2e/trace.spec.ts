@@ -36,9 +36,7 @@ test('what to look at next is one tap away and comes back with the picture chang
 }) => {
   await app.enter();
   const id = await traced(app, 'Nexta', { 'oh.lead-leg-opens': 2, 'oh.hips-late': 2 });
-  await expect(
-    page.getByText('If you see it, it could account for 33 %.'),
-  ).toBeVisible();
+  await expect(page.getByText('If you see it, it could account for 33 %.')).toBeVisible();
   app.taps = 0;
   await app.tap('Look: Momentum dies at the top');
   await app.tap('Momentum dies at the top: severe');

@@ -1,6 +1,6 @@
 import type { AthletePage, LogEvent, OpenSession } from '@wrightonic/contract';
 import { answered, held, journal, logged, restored } from '../src/offline/journal';
-import { openThrows } from '@wrightonic/core';
+import { catalogueBook, openThrows } from '@wrightonic/core';
 import { painWith, sessionEvents, withJournal, withPain } from '../src/offline/local';
 import type { Entry } from '../src/offline/outbox';
 import {
@@ -239,6 +239,7 @@ describe('a session', () => {
 });
 
 describe('what is worked today', () => {
+  const plain = { levels: {}, book: catalogueBook };
   const planned = (id: string, drill: string) => ({ id, drill, dose: '3x8', recent: [], gate: { n: 0 } });
   const thread = {
     thread: 'lower',
@@ -262,11 +263,11 @@ describe('what is worked today', () => {
   });
   it('moves the gates along while it goes on', () => {
     const reps = Array.from({ length: 20 }, () => rep('clean', 'flat-ground-fall'));
-    const moved = threadWith(thread as never, 's', events(reps));
+    const moved = threadWith(thread as never, 's', events(reps), plain);
     expect(moved.stages[2]!.drills[0]!.gate).toMatchObject({ n: 20, k: 20, decision: 'up' });
     const hurt = entry({ kind: 'pain', sessionId: 's', moment: 'after', level: 'pain', site: 'knee' });
     expect(
-      threadWith(thread as never, 's', events([...reps, hurt])).stages[2]!.drills[0]!.gate.decision,
+      threadWith(thread as never, 's', events([...reps, hurt]), plain).stages[2]!.drills[0]!.gate.decision,
     ).toBe('back');
   });
 });

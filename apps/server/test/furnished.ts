@@ -41,7 +41,14 @@ export const drillFileOf = (...drills: OwnDrill[]): string =>
   JSON.stringify({ format: drillFileFormat, version: drillFileVersion, drills });
 
 export const bodiesFor = (theirs: Record<string, string>): Record<string, () => object> => ({
-  'PUT /profile': () => ({ hand: 'L', velocityUnit: 'mph', goodStrikes: 0.6, approach: form().approach }),
+  'PUT /profile': () => ({
+    hand: 'L',
+    velocityUnit: 'mph',
+    sizeUnit: 'us',
+    zoneView: 'pitcher',
+    goodStrikes: 0.6,
+    approach: form().approach,
+  }),
   'POST /athletes': () => form(),
   'PUT /athletes/:id': () => (({ id: _, ...rest }) => rest)(form()),
   'POST /lessons': () => ({

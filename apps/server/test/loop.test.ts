@@ -181,7 +181,7 @@ describe('the log', () => {
     await send(session, logs.event('pain', pain), ...reps);
     const counted = (await page(athlete.id)).plan!.threads[0]!.stages[1]!.drills[0]!;
     expect(counted.gate.decision).toBe('back');
-    expect(counted.recent).toEqual([{ session: session.id, clean: 12, missed: 0, pain: true }]);
+    expect(counted.recent).toEqual([{ session: session.id, level: null, clean: 12, missed: 0, pain: true }]);
   });
 });
 

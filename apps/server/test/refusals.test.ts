@@ -76,7 +76,14 @@ describe('bad requests', () => {
     expect((await set.rival.get('/athletes')).body).toEqual([]);
   });
 
-  const profile = { hand: 'R', velocityUnit: 'mph', goodStrikes: 0.6, approach: form().approach };
+  const profile = {
+    hand: 'R',
+    velocityUnit: 'mph',
+    sizeUnit: 'us',
+    zoneView: 'pitcher',
+    goodStrikes: 0.6,
+    approach: form().approach,
+  };
   const move = () => ({ id: v7(), thread: 'lower', to: 'feel', reason: '' });
   const week = () => weekOf(day, [day], [set.theirs['drillName']!]);
   const swap = { drill: 'hip-first-lean', dose: '3x8' };

@@ -45,12 +45,12 @@ it('traces with the links of the day, and an old trace stays as it was', async (
   const { athleteId, lookId } = await looked({ 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 });
   expect((await choose(athleteId, { lookId, lower: 'oh.lift-stall' })).status).toBe(201);
   const { body } = await set.owner.post('/links', edit({ weight: 0.1 }));
-  expect(body.version).toBe('1+1');
+  expect(body.version).toBe('2+1');
   await choose(athleteId, { lookId, lower: 'oh.lift-stall' });
   const [now, then] = (await set.owner.get(`/athletes/${athleteId}/traces`)).body;
-  expect(then.result.catalogue).toBe('1');
+  expect(then.result.catalogue).toBe('2');
   expect(then.result.roots[0].score).toBeCloseTo(4.2, 10);
-  expect(now.result.catalogue).toBe('1+1');
+  expect(now.result.catalogue).toBe('2+1');
   expect(now.result.roots[0].score).toBeCloseTo(3.2, 10);
   expect(then.findings).toEqual({ 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 });
   expect((await pageOf(athleteId)).linkEdits).toEqual([

@@ -3,10 +3,9 @@ import type {
   Findings,
   LexiconEdit,
   Call,
-  ClipEvent,
+  CueCount,
   DayThrows,
   LinkEdit,
-  Missed,
   Offer,
   PastInjury,
   Results,
@@ -16,6 +15,7 @@ import type {
   ThrowLock,
   ThrowState,
   Trace,
+  UsedCue,
   Verb,
 } from '@wrightonic/core';
 import type { SessionVelocity } from '@wrightonic/core/velocity';
@@ -23,7 +23,7 @@ import type { AthleteForm, NewClearance, NewInjury, NewSize } from './athletes';
 import type { Problem } from './check';
 import type { HomeRecord } from './home';
 import type { FindingDetail, LogEvent } from './log';
-import type { ClipView, CurveResult, DrawingKind, PicturePoint } from './measuring';
+import type { PictureRecord } from './measuredAnswers';
 import type { Profile } from './people';
 import type { AcademyPlanning, Ahead, PlanRecord } from './planRecords';
 
@@ -155,6 +155,16 @@ export interface SetRecord extends SetCount {
   at: string;
 }
 
+/** A live cue as somebody chose it. */
+export interface CueRecord extends UsedCue {
+  by: string;
+}
+
+/** Reps that followed a cue in the newest session, which may be under way, or in all before it. */
+export interface SessionCueCount extends CueCount {
+  session: string | null;
+}
+
 export interface SessionRecord {
   id: string;
   date: string;
@@ -183,6 +193,11 @@ export interface AthletePage {
   sets: SetRecord[];
   /** The constraints of drills in this athlete's order, by drill, where somebody settled one. */
   constraints: Readonly<Record<string, string[]>>;
+  /** The level at which a drill is worked, by drill, where somebody chose one. */
+  levels: Readonly<Record<string, string>>;
+  /** Live cues as they were chosen, oldest first, and the reps that followed each. */
+  cues: CueRecord[];
+  cueCounts: SessionCueCount[];
   /** What the athlete was told lately beside the plan, newest last. */
   told: ToldRecord[];
   sessions: SessionRecord[];
@@ -221,86 +236,6 @@ export interface ProfilePage {
   sizes: SizeRecord[];
   injuries: InjuryRecord[];
   pictures: PictureRecord[];
-}
-
-export interface ScreenTryRecord {
-  test: string;
-  side: 'lead' | 'trail' | 'throwing' | 'glove' | 'none';
-  n: 1 | 2;
-  value: number | null;
-  pain: boolean;
-}
-
-export interface ScreenRecord {
-  id: string;
-  date: string;
-  by: string;
-  finished: boolean;
-  tries: ScreenTryRecord[];
-}
-
-export interface ThrowRecord {
-  id: string;
-  /** Null outside of a session of drills. */
-  session: string | null;
-  at: string;
-  date: string;
-  velocity: number | null;
-  effort: number | null;
-  pitch: string;
-  ball: number;
-  kind: 'game' | 'practice';
-  /** Its velocity is pretend. */
-  simulated: boolean;
-  distanceM: number | null;
-  aim: PicturePoint | null;
-  arrived: PicturePoint | null;
-  /** Null when nobody charted it. */
-  sides: Missed[] | null;
-}
-
-export interface DrawingRecord {
-  id: string;
-  type: DrawingKind;
-  time: number;
-  points: PicturePoint[];
-  measure: string;
-  lengthCm: number | null;
-}
-
-export interface ClipRecord {
-  id: string;
-  date: string;
-  by: string;
-  name: string;
-  size: number;
-  hash: string;
-  seconds: number;
-  width: number;
-  height: number;
-  fps: number;
-  captureFps: number;
-  view: ClipView;
-  square: boolean;
-  marks: Partial<Record<ClipEvent, number>>;
-  drawings: DrawingRecord[];
-}
-
-export interface PictureRecord {
-  id: string;
-  clipId: string;
-  time: number;
-  note: string;
-  shown: boolean;
-  date: string;
-}
-
-export interface CurveRecord {
-  id: string;
-  date: string;
-  by: string;
-  name: string;
-  result: CurveResult;
 }
 
 /** What has been logged in a session that is still open, for resuming it. */

@@ -23,6 +23,10 @@ export interface DrillFile {
   drills: OwnDrill[];
 }
 
+/** Longest name of a level, letters: it has to fit on a button. */
+export const longestLevelName = 40;
+export const mostLevels = 6;
+
 const node = Joi.string()
   .valid(...new Set([...nodesFor('overhand'), ...nodesFor('windmill')].map((each) => each.id)))
   .messages({ 'any.only': '{{#label}} is the id of no flaw, limit or symptom' });
@@ -85,6 +89,14 @@ export const ownDrill = Joi.object<OwnDrill>({
   what: line(400).required(),
   cue: line(120).required().description('The one plain cue.'),
   caution: line(300).allow(null).required(),
+  levels: Joi.array()
+    .items(Joi.object({ name: line(longestLevelName).required(), change: line(120).required() }).required())
+    .min(2)
+    .max(mostLevels)
+    .unique('name')
+    .description(
+      'Steps of the drill from the easiest on, each with what changes; left out where it has none.',
+    ),
   page: Joi.object({
     setUp: line(500).required(),
     steps: Joi.array().items(line(300)).min(1).max(8).required(),

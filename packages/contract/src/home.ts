@@ -1,7 +1,7 @@
 import { isHard, painSites, type PainSite, type ThrowLimits, type ThrowState } from '@wrightonic/core';
 import Joi from 'joi';
 import type { LogAnswer } from './log';
-import { drillId } from './log';
+import { drillId } from './ids';
 import { day, id, instant, line } from './shared';
 import type { WeekSheet } from './sharing';
 

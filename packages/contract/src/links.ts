@@ -1,6 +1,6 @@
 import { leastWeight, mostWeight, type LinkEdit } from '@wrightonic/core';
 import Joi from 'joi';
-import { nodeId } from './log';
+import { nodeId } from './ids';
 import { id, line } from './shared';
 
 /** An academy's own weight for a link, with the reason; null switches it off. */

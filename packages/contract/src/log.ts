@@ -1,20 +1,10 @@
-import {
-  constraintOf,
-  drillOf,
-  fastestThrow,
-  isMissReason,
-  lessonStates,
-  nodeOf,
-  ownDrillId,
-  painSites,
-  type LessonState,
-  type PainSite,
-  type Severity,
-} from '@wrightonic/core';
+import { lessonStates, type LessonState, type Severity } from '@wrightonic/core';
 import Joi from 'joi';
 import { severity } from './headless';
+import { nodeId } from './ids';
 import { measuringBodies, type MeasuringEvent } from './measuring';
-import { day, id, instant, line, note, zone } from './shared';
+import { id, instant, line, note, zone } from './shared';
+import { workingBodies, type WorkingEvent } from './working';
 
 interface Logged {
   id: string;
@@ -68,74 +58,6 @@ export type LogEvent =
     })
   /** What somebody else tells the athlete, such as a team coach; taken back by an undo. */
   | (Logged & { kind: 'instruction'; athleteId: string; from: string; text: string })
-  | (Logged & {
-      kind: 'session-begun';
-      athleteId: string;
-      planId: string | null;
-      zone: string;
-      /** The day at the venue. */
-      date: string;
-    })
-  | (Logged & {
-      kind: 'pain';
-      sessionId: string;
-      moment: 'before' | 'after';
-      level: 'none' | 'soreness' | 'pain';
-      /** 0 to 10, for soreness. */
-      score: number | null;
-      site: PainSite | null;
-    })
-  /**
-   * Throws that pain had locked are open again, with who cleared them and why: a state of the athlete. What an earlier
-   * version logged names the session alone.
-   */
-  | (Logged & {
-      kind: 'throws-cleared';
-      athleteId?: string;
-      sessionId: string | null;
-      clearedBy: string;
-      reason: string;
-    })
-  | (Logged & {
-      kind: 'rep';
-      sessionId: string;
-      drill: string;
-      outcome: 'clean' | 'missed';
-      /** Of a missed one, where somebody said. */
-      reason?: string;
-    })
-  /** A word while working, about a drill or the session. */
-  | (Logged & { kind: 'noted'; sessionId: string; drill: string | null; text: string })
-  /** A set is over: what was on, how it went, and the way round that the body found. */
-  | (Logged & {
-      kind: 'set-done';
-      sessionId: string;
-      drill: string;
-      constraints: string[];
-      clean: number;
-      missed: number;
-      workaround: string | null;
-    })
-  /** The constraints of a drill for this athlete, in order. */
-  | (Logged & { kind: 'constraints-ordered'; athleteId: string; drill: string; constraints: string[] })
-  | (Logged & {
-      kind: 'throw';
-      sessionId: string;
-      drill: string | null;
-      /** m/s; null when not measured. */
-      velocity: number | null;
-      /** Percent; null when nobody said. */
-      effort: number | null;
-      pitch: string;
-      ballG: number;
-      /** What measured it, where it was no thumb. Its id is then that of the reading, so that it counts once. */
-      source?: 'radar' | 'simulated';
-      /** The rep that it was; a throw without a rep has none. */
-      repId?: string;
-    })
-  /** Takes a rep or a throw back; both stay in the history. */
-  | (Logged & { kind: 'undo'; sessionId: string | null; of: string })
-  | (Logged & { kind: 'session-ended'; sessionId: string; note: string })
   /** A lesson is put in the diary; its id is the event’s. */
   | (Logged & {
       kind: 'lesson-planned';
@@ -157,20 +79,11 @@ export type LogEvent =
       /** The later ones of its series as well. */
       rest: boolean;
     })
+  | WorkingEvent
   | MeasuringEvent;
 
 export type LogKind = LogEvent['kind'];
 export type EventOf<K extends LogKind> = Extract<LogEvent, { kind: K }>;
-
-const known = (what: string, find: (id: string) => unknown) =>
-  Joi.string()
-    .max(60)
-    .custom((value: string, helpers) => (find(value) ? value : helpers.error('any.invalid')))
-    .messages({ 'any.invalid': `{{#label}} is not the id of a ${what}` });
-
-/** Of the catalogue, or one that may be an academy's own: whether it is stands in its book. */
-export const drillId = known('drill', (value) => drillOf(value) ?? ownDrillId.test(value));
-export const nodeId = known('checkpoint, limit or symptom', nodeOf);
 
 const detail = {
   value: Joi.number().min(-10_000).max(10_000).allow(null),
@@ -185,9 +98,6 @@ const graded = {
   severity: severity.allow(null).required(),
   ...detail,
 };
-
-const missReason = known('reason', (value) => isMissReason(value) || undefined);
-const constraintList = Joi.array().items(known('constraint', constraintOf)).max(10).unique().required();
 
 const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
   'look-begun': {
@@ -207,53 +117,6 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
     reason: line(300).required(),
   },
   instruction: { athleteId: id.required(), from: line(80).required(), text: line(300).required() },
-  'session-begun': {
-    athleteId: id.required(),
-    planId: id.allow(null).required(),
-    zone: zone.required(),
-    date: day.required(),
-  },
-  pain: {
-    sessionId: id.required(),
-    moment: Joi.valid('before', 'after').required(),
-    level: Joi.valid('none', 'soreness', 'pain').required(),
-    score: Joi.number().integer().min(0).max(10).allow(null).required(),
-    site: Joi.valid(...painSites, null).required(),
-  },
-  'throws-cleared': {
-    athleteId: Joi.when('sessionId', { is: null, then: id.required(), otherwise: id }),
-    sessionId: id.allow(null).required(),
-    clearedBy: line(120).required(),
-    reason: line(300).required(),
-  },
-  rep: {
-    sessionId: id.required(),
-    drill: drillId.required(),
-    outcome: Joi.valid('clean', 'missed').required(),
-    reason: Joi.when('outcome', { is: 'missed', then: missReason, otherwise: Joi.forbidden() }),
-  },
-  noted: { sessionId: id.required(), drill: drillId.allow(null).required(), text: line(300).required() },
-  'set-done': {
-    sessionId: id.required(),
-    drill: drillId.required(),
-    constraints: constraintList,
-    clean: Joi.number().integer().min(0).max(200).required(),
-    missed: Joi.number().integer().min(0).max(200).required(),
-    workaround: nodeId.allow(null).required(),
-  },
-  'constraints-ordered': { athleteId: id.required(), drill: drillId.required(), constraints: constraintList },
-  throw: {
-    sessionId: id.required(),
-    drill: drillId.allow(null).required(),
-    velocity: Joi.number().min(2).max(fastestThrow).allow(null).required(),
-    effort: Joi.number().integer().min(10).max(100).allow(null).required(),
-    pitch: line(30).required(),
-    ballG: Joi.number().min(50).max(2000).required(),
-    source: Joi.valid('radar', 'simulated'),
-    repId: id,
-  },
-  undo: { sessionId: id.allow(null).required(), of: id.required() },
-  'session-ended': { sessionId: id.required(), note: note().required() },
   'lesson-planned': {
     athleteId: id.required(),
     startsAt: instant.required(),
@@ -278,6 +141,7 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
       otherwise: Joi.valid(false).required(),
     }),
   },
+  ...workingBodies,
   ...measuringBodies,
 };
 

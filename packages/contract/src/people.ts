@@ -1,4 +1,4 @@
-import { approachSides, type Approach, type Hand } from '@wrightonic/core';
+import { approachSides, zoneViews, type Approach, type Hand, type ZoneView } from '@wrightonic/core';
 import Joi from 'joi';
 
 export interface SignIn {
@@ -20,6 +20,9 @@ export interface Profile {
   /** The hand that holds the phone in Work. */
   hand: Hand;
   velocityUnit: 'mph' | 'km/h';
+  /** Lengths and weights: feet, inches and pounds, or metric. */
+  sizeUnit: 'us' | 'metric';
+  zoneView: ZoneView;
   /** From which share of strikes on results count as good, 0..1. */
   goodStrikes: number;
   approach: { [K in keyof Approach]: Approach[K] | null };
@@ -28,6 +31,8 @@ export interface Profile {
 export const profile = Joi.object<Profile>({
   hand: Joi.valid('R', 'L').required(),
   velocityUnit: Joi.valid('mph', 'km/h').required(),
+  sizeUnit: Joi.valid('us', 'metric').required(),
+  zoneView: Joi.valid(...zoneViews).required(),
   goodStrikes: Joi.number().min(0.3).max(0.95).required(),
   approach: Joi.object({
     leave: Joi.valid(...approachSides.leave, null).required(),

@@ -1,16 +1,20 @@
-import type { Discipline, Gate, SessionCount, Stage, Thread, WeekItem } from '@wrightonic/core';
+import type { Discipline, Gate, LevelCount, LevelMove, Stage, Thread, WeekItem } from '@wrightonic/core';
 import type { WeekDayForm } from './plans';
 
 export interface PlanDrill {
   id: string;
   drill: string;
   dose: string;
-  /** The gate over this drill's last three sessions. */
+  /** Name of the level at which it is worked; null for a drill without levels. */
+  level: string | null;
+  /** The gate over the last three sessions of that level. */
   gate: Gate;
+  /** Another level, where the gate asks for it. */
+  move: LevelMove | null;
   /** Neither swapped nor taken out until it is unlocked, and taken along into the next plan. */
   locked: boolean;
   /** The counts behind it, newest last, so that a session under way can be added. */
-  recent: (SessionCount & { session: string })[];
+  recent: LevelCount[];
 }
 
 export interface PlanThread {

@@ -10,7 +10,7 @@ import {
   type WeekItem,
 } from '@wrightonic/core';
 import Joi from 'joi';
-import { drillId, nodeId } from './log';
+import { drillId, nodeId } from './ids';
 import { day, id, line, note } from './shared';
 
 /** The instructor's choice over what the trace proposes; a reason is asked wherever the two differ. */

@@ -3,15 +3,20 @@ import {
   cueIn,
   doseWords,
   itemThrows,
+  levelNow,
+  liveCue,
   nodeName,
   parseDose,
+  shortVoice,
   throwsASet,
   type DayKind,
   type Discipline,
   type DrillBook,
+  type DrillLevel,
   type Hand,
   type PainSite,
   type ThrowLock,
+  type UsedCue,
   type Voice,
 } from '@wrightonic/core';
 import Joi from 'joi';
@@ -63,6 +68,8 @@ export interface SheetItem {
   /** The most effort asked, percent; null when dry. */
   effort: number | null;
   cue: string;
+  /** The level at which it is worked; null where it has none. */
+  level: DrillLevel | null;
   /** Id under which its figure is drawn. */
   figure: string | null;
   /** How it goes; null where nobody wrote it down. */
@@ -108,9 +115,17 @@ export const notMedical =
 const amountOf = (dose: string): string =>
   doseWords({ ...parseDose(dose), sets: 1 }).replace(/^\d+( to \d+)?(?=,|$)/, '$& reps');
 
+/** What was chosen for the drills of an athlete. */
+export interface DrillChoices {
+  levels: Readonly<Record<string, string>>;
+  /** Live cues, oldest first. */
+  cues: readonly Pick<UsedCue, 'drill' | 'text'>[];
+}
+
 function itemOf(
   { drill, sets, dose }: AssignmentRecord['items'][number],
   voice: Voice,
+  { levels, cues }: DrillChoices,
   book: DrillBook,
 ): SheetItem[] {
   const known = book.drill(drill);
@@ -125,7 +140,8 @@ function itemOf(
       sets,
       throws: throwsASet(known, parsed) * sets,
       effort: known.effort?.to ?? null,
-      cue: cueIn(drill, voice === 'detail' ? 'plain' : voice, book),
+      cue: liveCue(drill, cues)?.text ?? cueIn(drill, shortVoice(voice), book),
+      level: known.levels?.find(({ name }) => name === levelNow(known, levels[drill])) ?? null,
       figure: book.figure(drill),
       page: page ? { setUp: page.setUp, steps: page.steps, good: page.good } : null,
       caution: known.caution,
@@ -136,14 +152,18 @@ function itemOf(
   ];
 }
 
+interface SheetInput extends DrillChoices {
+  plan: { threads: readonly { focus: string }[] } | null;
+  assignment: AssignmentRecord | null;
+  academy: string;
+  lock: ThrowLock | null;
+  book?: DrillBook;
+}
+
 /** The week that was assigned last, for the athlete. */
 export function weekSheet(
   athlete: Pick<AthletePage['athlete'], 'givenName' | 'throws' | 'discipline' | 'voice'>,
-  plan: { threads: readonly { focus: string }[] } | null,
-  assignment: AssignmentRecord | null,
-  academy: string,
-  lock: ThrowLock | null,
-  book: DrillBook = catalogueBook,
+  { plan, assignment, academy, lock, levels, cues, book = catalogueBook }: SheetInput,
 ): WeekSheet {
   return {
     academy,
@@ -160,7 +180,7 @@ export function weekSheet(
       return {
         date,
         kind,
-        items: items.flatMap((item) => itemOf(item, athlete.voice, book)),
+        items: items.flatMap((item) => itemOf(item, athlete.voice, { levels, cues }, book)),
         throws: itemThrows(items, book).reduce((sum, { count }) => sum + count, 0),
       };
     }),

@@ -191,8 +191,31 @@ describe('the sheet of a week', () => {
     },
   } as unknown as AthletePage;
 
+  const sheeted = {
+    plan: assigned.plan,
+    assignment: assigned.plan!.assignment,
+    academy: 'The Barn',
+    levels: { 'slow-glide-hold': 'whole glide' },
+    cues: [
+      { drill: 'full-delivery', text: 'Sit behind the ball' },
+      { drill: 'full-delivery', text: 'Ride the back hip' },
+    ],
+  };
+
+  it('gives the level and the cue that were chosen last', () => {
+    const [first, second] = weekSheet(assigned.athlete, { ...sheeted, lock: null }).days;
+    expect(first!.items.map(({ level, cue }) => [level?.name, cue])).toEqual([
+      [undefined, expect.any(String)],
+      ['flat, short', 'Ride the back hip'],
+    ]);
+    expect(second!.items[0]!.level).toEqual({
+      name: 'whole glide',
+      change: 'Freeze just before the foot lands.',
+    });
+  });
+
   it('says each day in the athlete’s voice, with what is thrown, and no surname', () => {
-    const sheet = weekSheet(assigned.athlete, assigned.plan, assigned.plan!.assignment, 'The Barn', null);
+    const sheet = weekSheet(assigned.athlete, { ...sheeted, lock: null });
     const [first, second] = sheet.days;
     expect(first!.items.map(({ name, sets, amount, throws }) => [name, sets, amount, throws])).toEqual([
       ['Hip-first lean', 2, '8 reps', 0],
@@ -203,11 +226,13 @@ describe('the sheet of a week', () => {
     expect(first!.items[0]!.cue).toMatch(/^Feel|^Let|^The/);
     expect(JSON.stringify(sheet)).not.toContain('Ablethorpe');
     const lock = { since: monday, at: `${monday}T10:00:00.000Z`, site: 'elbow' as const, saidBy: 'Isla' };
-    const locked = weekSheet(assigned.athlete, assigned.plan, assigned.plan!.assignment, 'The Barn', lock);
+    const locked = weekSheet(assigned.athlete, { ...sheeted, lock });
     expect(locked.days.slice(0, 2).map(({ items, throws }) => [items.length, throws])).toEqual([
       [1, 0],
       [1, 0],
     ]);
-    expect(weekSheet(assigned.athlete, null, null, 'The Barn', null).days).toEqual([]);
+    expect(
+      weekSheet(assigned.athlete, { ...sheeted, plan: null, assignment: null, lock: null }).days,
+    ).toEqual([]);
   });
 });

@@ -78,6 +78,13 @@ function withEvent(page: AthletePage, event: LogEvent, { by, zone }: Here): Athl
       const ahead = [...page.ahead, { id, date, kind: 'lesson' as const, minutes, title: place }];
       return { ...page, ahead: ahead.sort((a, b) => a.date.localeCompare(b.date)) };
     }
+    case 'level-chosen':
+      return { ...page, levels: { ...page.levels, [event.drill]: event.level } };
+    case 'cue-chosen': {
+      if (page.cues.some(({ id }) => id === event.id)) return page;
+      const { kind: _, athleteId: __, ...cue } = event;
+      return { ...page, cues: [...page.cues, { ...cue, by }] };
+    }
     case 'constraints-ordered':
       return { ...page, constraints: { ...page.constraints, [event.drill]: event.constraints } };
     case 'undo':

@@ -2,7 +2,9 @@ import type { AthletePage, Me } from '@wrightonic/contract';
 import type { ThrowState } from '@wrightonic/core';
 import { useGlobalSearchParams } from 'expo-router';
 import { useMemo } from 'react';
+import { shallowEqual } from 'react-redux';
 import { now } from '../offline/clock';
+import type { Entry } from '../offline/outbox';
 import { painWith, withJournal, withPain } from '../offline/local';
 import { dayAt } from '../ui/days';
 import { api } from './api';
@@ -47,6 +49,20 @@ export function useStoredAthlete(): AthleteRead {
   const today = dayAt(now(), academy.zone);
   const page = useMemo(() => data && pain && withPain(data, pain, today), [data, pain, today]);
   return { id, page, error, again: () => void refetch() };
+}
+
+const isChoice = ({ event }: Entry): boolean => event.kind === 'level-chosen' || event.kind === 'cue-chosen';
+
+/** The same with the levels and cues that were chosen on this device; a rep draws nothing anew. */
+export function useWorkedAthlete(): AthleteRead {
+  const { page: stored, ...rest } = useStoredAthlete();
+  const choices = useAppSelector(({ journal }) => journal.entries.filter(isChoice), shallowEqual);
+  const { person, academy } = useMe();
+  const page = useMemo(
+    () => stored && withJournal(stored, choices, { by: person.name, zone: academy.zone }),
+    [stored, choices, person.name, academy.zone],
+  );
+  return { ...rest, page };
 }
 
 /** The athlete of the path, with everything logged on this device. */

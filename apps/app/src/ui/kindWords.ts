@@ -1,6 +1,5 @@
 import type { Weekday } from '@wrightonic/contract';
-import type { Voice } from '@wrightonic/core';
-import type { Discipline, Hand, Level } from '@wrightonic/core';
+import type { CueOwner, Discipline, Hand, Level, Voice } from '@wrightonic/core';
 
 export const handNames: Record<Hand, string> = { R: 'Right', L: 'Left' };
 export const disciplineNames: Record<Discipline, string> = { overhand: 'Overhand', windmill: 'Windmill' };
@@ -21,6 +20,11 @@ export const voiceNames: Record<Voice, string> = {
   feel: 'What it feels like',
   target: 'Something outside the body',
   detail: 'The full explanation',
+};
+export const cueOwnerNames: Record<CueOwner, string> = {
+  drill: 'The drill’s words',
+  instructor: 'Instructor’s words',
+  athlete: 'Athlete’s own words',
 };
 export const weekdayNames: Record<Weekday, string> = {
   mon: 'Mon',

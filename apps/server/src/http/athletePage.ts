@@ -1,4 +1,4 @@
-import { finishedBefore, type AthletePage } from '@wrightonic/contract';
+import { finishedBefore, type AthletePage, type SessionCueCount } from '@wrightonic/contract';
 import {
   ageOn,
   approachFor,
@@ -19,8 +19,9 @@ import {
 import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { SignedIn } from '../auth/session';
 import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
-import { drillCounts, sessionsOf } from '../store/log';
+import { drillCounts, sessionsOf, type DrillCount } from '../store/log';
 import { constraintsOf, setsOf } from '../store/constraints';
+import { cuesOf, levelsChosen } from '../store/choices';
 import { bookOf } from '../store/drills';
 import { toldTo } from '../store/instructions';
 import { linkEdits, strikesOf } from '../store/links';
@@ -106,6 +107,18 @@ export async function athleteAndAge({ academy, home }: SignedIn, id: string) {
   };
 }
 
+/** Reps after each cue: of the newest session by itself, which may be under way, and of all before it together. */
+function cueCountsOf(counts: readonly DrillCount[], newest: string | null): SessionCueCount[] {
+  const whole = new Map<string, SessionCueCount>();
+  for (const { session, drill, cue, clean, missed } of counts) {
+    const of = session === newest ? session : null;
+    const key = `${of} ${drill} ${cue}`;
+    const so = whole.get(key) ?? { session: of, drill, cue, clean: 0, missed: 0 };
+    whole.set(key, { ...so, clean: so.clean + clean, missed: so.missed + missed });
+  }
+  return [...whole.values()];
+}
+
 /** Everything that the five verbs of one athlete need; null when there is no such athlete. */
 export async function athletePage(signedIn: SignedIn, id: string): Promise<AthletePage | null> {
   const { academy, person } = signedIn;
@@ -130,6 +143,8 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     lexicon,
     home,
     pain,
+    chosen,
+    cues,
   ] = await Promise.all([
     looksOf(academy, id),
     newestTrace(academy, id),
@@ -147,8 +162,11 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     lexiconEdits(academy),
     homeOf(academy, id, addDays(today, -limitsLookBack), zone),
     throwState(academy, id, zone),
+    levelsChosen(academy, id),
+    cuesOf(academy, id),
   ]);
   const { plan, assignment } = planned;
+  const levels = chosen.get(id) ?? {};
   const age = ageOn(athlete.birthdate, today);
   const limited = limitsInputOf(athlete, signedIn.home, pain, { throws, atHome: home.throws }, today);
   const finished = looks.filter((look) => look.finished).at(-1);
@@ -181,9 +199,12 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     told,
     sets,
     constraints,
+    levels,
+    cues,
+    cueCounts: cueCountsOf(counts, sessions[0]?.id ?? null),
     history,
     results: resultsFor(throws, today, person),
-    plan: plan && planRecord(plan, counts, assignment, book),
+    plan: plan && planRecord(plan, counts, levels, assignment, book),
     sessions,
     limits: throwLimits(limited),
     thrownLately: limited.throws,

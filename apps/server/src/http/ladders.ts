@@ -13,6 +13,7 @@ import { mustInstruct, type SignedIn } from '../auth/session';
 import { athletes } from '../store/athletes';
 import { bookOf } from '../store/drills';
 import { addDrill, placeDrill, swapDrill } from '../store/ladders';
+import { levelsChosen } from '../store/choices';
 import { drillCounts, type DrillCount } from '../store/log';
 import { isMoved, moveStage, plan, plansOf, planStates, type StoredPlan } from '../store/plans';
 import { traceById } from '../store/traces';
@@ -122,8 +123,9 @@ const proposedWithin = 90;
 async function proposals({ academy, home }: SignedIn): Promise<RosterMove[]> {
   const [people, states, book] = await Promise.all([athletes(academy), planStates(academy), bookOf(academy)]);
   const newest = new Map(states.map((state) => [state.athleteId, state.id]));
-  const [plans, counts] = await Promise.all([
+  const [plans, chosen, counts] = await Promise.all([
     plansOf(academy, [...newest.values()]),
+    levelsChosen(academy),
     drillCounts(academy, undefined, addDays(dayAt(new Date(), home.zone), -proposedWithin)),
   ]);
   const byAthlete = new Map<string, DrillCount[]>();
@@ -133,7 +135,8 @@ async function proposals({ academy, home }: SignedIn): Promise<RosterMove[]> {
   const moves = people.flatMap((person): RosterMove[] => {
     const whole = byId.get(newest.get(person.id) ?? '');
     if (!whole) return [];
-    return planRecord(whole, byAthlete.get(person.id) ?? [], null, book).threads.flatMap(
+    const levels = chosen.get(person.id) ?? {};
+    return planRecord(whole, byAthlete.get(person.id) ?? [], levels, null, book).threads.flatMap(
       (thread): RosterMove[] => {
         const proposal = stageProposal(thread.stages, thread.stage, thread.stayed);
         if (!proposal) return [];

@@ -1,7 +1,7 @@
 import type { LogEvent } from '@wrightonic/contract';
 import { lockWords, throwStateOf, type DrillBook } from '@wrightonic/core';
 import type { SignedIn } from '../auth/session';
-import { bookOf } from '../store/drills';
+import { bookOf, levelsEver } from '../store/drills';
 import { sessionAthlete } from '../store/log';
 import { painHistories, type PainHistory } from '../store/pain';
 
@@ -52,9 +52,12 @@ export class LogGuard {
       return this.signedIn.person.role === 'assistant'
         ? 'Only an instructor or the owner can unlock throws.'
         : null;
+    if (event.kind === 'level-chosen') return this.levelRefusal(event.drill, event.level);
     if (event.kind === 'rep') {
-      this.book ??= await bookOf(this.signedIn.academy);
-      if (!this.book.drill(event.drill)?.throws) return null;
+      const wrong =
+        event.level === undefined ? null : await this.levelRefusal(event.drill, event.level, true);
+      if (wrong) return wrong;
+      if (!(await this.drills()).drill(event.drill)?.throws) return null;
     } else if (event.kind !== 'throw' && event.kind !== 'pitch') return null;
     const athlete = await this.athleteOf(event);
     if (!athlete) return null;
@@ -62,6 +65,22 @@ export class LogGuard {
     const until = <T extends { at: string }>(all: readonly T[]) => all.filter(({ at }) => at <= event.at);
     const { lock } = throwStateOf(until(reports), until(clearances));
     return lock && lockWords(lock);
+  }
+
+  private drills = async (): Promise<DrillBook> => (this.book ??= await bookOf(this.signedIn.academy));
+
+  /**
+   * Why a drill cannot be worked at a level: it has none of that name.
+   *
+   * @param late a level that was taken out counts: a device that was away may have worked at it
+   */
+  private async levelRefusal(id: string, level: string, late = false): Promise<string | null> {
+    const names = ((await this.drills()).drill(id)?.levels ?? []).map(({ name }) => name);
+    if (names.includes(level)) return null;
+    if (late && (await levelsEver(this.signedIn.academy, id)).has(level)) return null;
+    return names.length
+      ? `level: this drill has no level “${level}”. Choose one of: ${names.join(', ')}.`
+      : `level: this drill has no levels, so nothing can be logged at “${level}”.`;
   }
 
   private async athleteOf(event: LogEvent): Promise<string | null> {

@@ -1,10 +1,12 @@
 import type { PlanRecord } from '@wrightonic/contract';
 import {
+  drillStanding,
   firstStage,
-  gate,
   jumpsOver,
   jumpWords,
+  levelCounts,
   reachesDelivery,
+  recentCounts,
   type DrillBook,
   type Stage,
 } from '@wrightonic/core';
@@ -17,10 +19,15 @@ import { newestAssignment } from '../store/weeks';
 export const presentStage = ({ movedTo, stages }: StoredPlan['threads'][number]): Stage =>
   movedTo ?? firstStage(stages);
 
-/** A stored plan as it is read: how far each thread is, what its gates say, where it jumps. */
+/**
+ * A stored plan as it is read: how far each thread is, what its gates say, where it jumps.
+ *
+ * @param levels the level that was chosen last, by drill
+ */
 export function planRecord(
   plan: StoredPlan,
   counts: readonly DrillCount[],
+  levels: Readonly<Record<string, string>>,
   assignment: PlanRecord['assignment'],
   book: DrillBook,
 ): PlanRecord {
@@ -47,11 +54,9 @@ export function planRecord(
       stages: thread.stages.map(({ stage, drills }) => ({
         stage,
         drills: drills.map((drill) => {
-          const sessions = counts.filter((count) => count.drill === drill.drill);
-          const recent = sessions
-            .slice(-3)
-            .map(({ session, clean, missed, pain }) => ({ session, clean, missed, pain }));
-          return { ...drill, gate: gate(sessions), recent };
+          const recent = recentCounts(levelCounts(counts.filter((count) => count.drill === drill.drill)));
+          const standing = drillStanding(book.drill(drill.drill) ?? {}, levels[drill.drill], recent);
+          return { ...drill, ...standing, recent };
         }),
       })),
     };

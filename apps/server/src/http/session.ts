@@ -17,6 +17,8 @@ const me = (person: PersonRow, home: AcademyRow): Me => ({
     role: person.role,
     hand: person.hand,
     velocityUnit: person.velocityUnit,
+    sizeUnit: person.sizeUnit,
+    zoneView: person.zoneView,
     goodStrikes: person.goodStrikes,
     approach: person.approach as Me['person']['approach'],
   },

@@ -21,6 +21,7 @@ import type { AcademyRow, Doorkeeper } from '../store/academies';
 import { aheadOf } from '../store/ahead';
 import { athlete, type AthleteRow } from '../store/athletes';
 import { painHistories, throwState } from '../store/pain';
+import { cuesOf, levelsChosen } from '../store/choices';
 import { bookOf } from '../store/drills';
 import { homeOf, storeHome, type AtHome } from '../store/home';
 import { Academy } from '../store/scope';
@@ -92,10 +93,12 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Rou
       throw new Refused(404, 'This link leads nowhere: it has run out or was taken back. Ask for a new one.');
     const academy = new Academy(door.db, academyRow.id);
     const book = await bookOf(academy);
-    const [row, { plan, assignment }, pain] = await Promise.all([
+    const [row, { plan, assignment }, pain, levels, cues] = await Promise.all([
       athlete(academy, share.athleteId),
       newestPlan(academy, share.athleteId, book),
       throwState(academy, share.athleteId, academyRow.zone),
+      levelsChosen(academy, share.athleteId),
+      cuesOf(academy, share.athleteId),
     ]);
     const person = found(row, 'athlete');
     return {
@@ -108,7 +111,15 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Rou
         doseOf: (drill, date) =>
           assignment?.items.find((item) => item.drill === drill && item.date === date)?.dose,
       },
-      sheet: weekSheet(person, plan, assignment, academyRow.name, pain.lock, book),
+      sheet: weekSheet(person, {
+        plan,
+        assignment,
+        academy: academyRow.name,
+        lock: pain.lock,
+        levels: levels.get(share.athleteId) ?? {},
+        cues,
+        book,
+      }),
       person,
       academyRow,
       pain,

@@ -5,6 +5,7 @@ import {
   type SheetDay,
   type WeekSheet,
 } from '@wrightonic/contract';
+import { levelWords } from '@wrightonic/core';
 import { createHash } from 'node:crypto';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 
@@ -15,7 +16,9 @@ const uid = (url: string, what: string): string =>
 const dayText = ({ items, throws }: SheetDay, lock: WeekSheet['lock']): string =>
   [
     ...(lock ? [lockedAtHomeWords(lock)] : []),
-    ...items.map(({ name, sets, amount, cue }) => `${name}: ${sets} × ${amount}. “${cue}”`),
+    ...items.map(({ name, sets, amount, cue, level }) =>
+      [`${name}: ${sets} × ${amount}. “${cue}”`, level ? levelWords(level) : ''].filter(Boolean).join(' '),
+    ),
     ...(lock ? [] : [`Throws: ${Math.round(throws)}`]),
     stopForPain,
     notMedical,

@@ -5,7 +5,7 @@ import {
   type SheetItem,
   type WeekSheet,
 } from '@wrightonic/contract';
-import { drawScene, type Shape } from '@wrightonic/core';
+import { drawScene, levelWords, type Shape } from '@wrightonic/core';
 import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
 
@@ -138,7 +138,8 @@ function drillRow(pdf: Pdf, sheet: WeekSheet, drill: SheetItem, y: number, heigh
   fit(pdf, `${drill.name}  ·  ${drill.amount}`, left, y + 4, drillWidth - 10, 13, 10.5);
   pdf.font('text');
   const care = drill.caution ? `  Care: ${drill.caution}` : '';
-  fit(pdf, `“${drill.cue}”${care}`, left, y + 17, drillWidth - 10, height - 19, 9);
+  const level = drill.level ? `  ${levelWords(drill.level)}` : '';
+  fit(pdf, `“${drill.cue}”${level}${care}`, left, y + 17, drillWidth - 10, height - 19, 9);
 }
 
 /** Every drill once, with the days on which it is done beside it. */

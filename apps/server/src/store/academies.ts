@@ -29,6 +29,8 @@ export interface PersonRow {
   role: 'owner' | 'instructor' | 'assistant';
   hand: 'R' | 'L';
   velocityUnit: 'mph' | 'km/h';
+  sizeUnit: 'us' | 'metric';
+  zoneView: 'pitcher' | 'catcher';
   goodStrikes: number;
   approach: Record<'leave' | 'lift' | 'teach' | 'hips', string | null>;
 }
@@ -42,6 +44,8 @@ const person = (row: Record<string, any>): PersonRow => ({
   role: row.role,
   hand: row.hand,
   velocityUnit: row.velocity_unit,
+  sizeUnit: row.size_unit,
+  zoneView: row.zone_view,
   goodStrikes: row.good_strikes,
   approach: JSON.parse(row.approach),
 });
@@ -188,7 +192,7 @@ export class Doorkeeper {
 
   async found(
     academy: NewAcademy,
-    people: readonly Omit<PersonRow, 'academyId' | 'goodStrikes'>[],
+    people: readonly Omit<PersonRow, 'academyId' | 'goodStrikes' | 'sizeUnit' | 'zoneView'>[],
   ): Promise<void> {
     await this.db.transaction(async (t) => {
       await t('academies').insert({ ...academy, equipment: JSON.stringify(academy.equipment) });

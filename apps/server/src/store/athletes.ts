@@ -121,10 +121,12 @@ export function changeProfile(academy: Academy, personId: string, profile: Profi
     const was = await whole
       .from('people')
       .where({ id: personId })
-      .first('hand', 'velocity_unit', 'good_strikes', 'approach');
+      .first('hand', 'velocity_unit', 'size_unit', 'zone_view', 'good_strikes', 'approach');
     await whole.change('people', personId, {
       hand: profile.hand,
       velocity_unit: profile.velocityUnit,
+      size_unit: profile.sizeUnit,
+      zone_view: profile.zoneView,
       good_strikes: profile.goodStrikes,
       approach: JSON.stringify(profile.approach),
     });

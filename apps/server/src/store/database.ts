@@ -9,6 +9,7 @@ import * as field from './migrations/0007_field';
 import * as home from './migrations/0008_home';
 import * as lessons from './migrations/0009_lessons';
 import * as trust from './migrations/0010_trust';
+import * as coaching from './migrations/0011_coaching';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -22,6 +23,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0008_home': home,
   '0009_lessons': lessons,
   '0010_trust': trust,
+  '0011_coaching': coaching,
 };
 
 const source: Knex.MigrationSource<string> = {

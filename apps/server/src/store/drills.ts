@@ -23,6 +23,14 @@ export async function ownDrills(academy: Academy): Promise<OwnDrillRecord[]> {
 /** What the academy works with: the catalogue and its own drills. */
 export const bookOf = async (academy: Academy): Promise<DrillBook> => bookWith(await ownDrills(academy));
 
+/** Names of levels that an academy's own drill has, or once had. */
+export async function levelsEver(academy: Academy, drill: string): Promise<Set<string>> {
+  const rows: { body: unknown }[] = await academy.from('own_drills').where({ drill }).select('body');
+  return new Set(
+    rows.flatMap(({ body }) => (parsed<OwnDrillRecord['drill']>(body).levels ?? []).map(({ name }) => name)),
+  );
+}
+
 export async function keepDrills(academy: Academy, drills: DrillsKept['drills'], by: string): Promise<void> {
   const at = new Date();
   const rows = drills.map(({ id, drill, retired }) => ({

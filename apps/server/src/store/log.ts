@@ -1,5 +1,6 @@
-import { dayAt } from '@wrightonic/core';
+import { dayAt, type LevelCount } from '@wrightonic/core';
 import type { EventOf, LogEvent, LogKind, SessionRecord } from '@wrightonic/contract';
+import { storeChoices } from './choices';
 import { storeClip } from './clips';
 import { setOf, storeConstraints } from './constraints';
 import { storeCurves } from './curves';
@@ -9,7 +10,7 @@ import { storeStrike } from './links';
 import { storeGrade } from './looks';
 import { missingParent, notUndone, type Academy } from './scope';
 import { storeScreen } from './screens';
-import { storePitch } from './throws';
+import { sidesOf, storePitch } from './throws';
 import { told } from './told';
 
 type Store<K extends LogKind> = (academy: Academy, event: EventOf<K>, by: string) => Promise<void>;
@@ -67,6 +68,9 @@ const stores: { [K in LogKind]: Store<K> } = {
       drill: event.drill,
       outcome: event.outcome,
       reason: event.reason ?? null,
+      level: event.level ?? null,
+      side: event.side ?? null,
+      cue_id: event.cueId ?? null,
     }),
   noted: (academy, event, by) =>
     academy.add('session_notes', {
@@ -97,6 +101,7 @@ const stores: { [K in LogKind]: Store<K> } = {
   'session-ended': (academy, event, by) =>
     academy.add('session_ends', { ...told(event, by), session_id: event.sessionId, note: event.note }),
   'lesson-planned': storeLesson,
+  ...storeChoices,
   'lesson-changed': storeLessonChange,
   ...storeConstraints,
   ...storeScreen,
@@ -139,8 +144,9 @@ export async function sessionsOf(academy: Academy, athleteId: string, most = 200
 
 /** Everything logged in a session that was not taken back, oldest first. */
 export async function eventsOf(academy: Academy, sessionId: string): Promise<LogEvent[]> {
-  const [reps, throws, sets, notes, pain, cleared] = await Promise.all([
+  const [reps, spots, throws, sets, notes, pain, cleared] = await Promise.all([
     notUndone(academy.from('rep_events', 'r').where({ 'r.session_id': sessionId }), 'r').select('r.*'),
+    notUndone(academy.from('spot_events', 'c').where({ 'c.session_id': sessionId }), 'c').select('c.*'),
     notUndone(academy.from('throws', 't').where({ 't.session_id': sessionId }), 't').select('t.*'),
     notUndone(academy.from('set_events', 'e').where({ 'e.session_id': sessionId }), 'e').select('e.*'),
     notUndone(academy.from('session_notes', 'n').where({ 'n.session_id': sessionId }), 'n').select('n.*'),
@@ -155,6 +161,17 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
       drill: row.drill,
       outcome: row.outcome,
       ...(row.reason ? { reason: row.reason } : {}),
+      ...(row.level ? { level: row.level } : {}),
+      ...(row.side ? { side: row.side } : {}),
+      ...(row.cue_id ? { cueId: row.cue_id } : {}),
+    })),
+    ...spots.map((row: Record<string, any>) => ({
+      ...common(row),
+      kind: 'spot-charted' as const,
+      drill: row.drill,
+      repId: row.rep_id,
+      spot: row.spot,
+      sides: sidesOf(row),
     })),
     ...throws.map((row: Record<string, any>) => ({
       ...common(row),
@@ -199,15 +216,14 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
 
 type Query = ReturnType<Academy['from']>;
 
-export interface DrillCount {
+/** Reps of a drill in a session, at one level and after one cue. */
+export interface DrillCount extends LevelCount {
   athleteId: string;
-  session: string;
   /** When the session began. */
   at: string;
   drill: string;
-  clean: number;
-  missed: number;
-  pain: boolean;
+  /** Id of the live cue; null where none was chosen. */
+  cue: string | null;
 }
 
 /**
@@ -228,9 +244,10 @@ export async function drillCounts(
   };
   const counted = (query: Query): Promise<Record<string, any>[]> =>
     query
-      .groupBy('s.id', 's.at', 's.athlete_id', 'r.drill')
-      .orderBy(['s.at', 's.id'])
-      .select('s.id as session', 's.at', 's.athlete_id', 'r.drill')
+      .groupBy('s.id', 's.at', 's.athlete_id', 'r.drill', 'r.level', 'r.cue_id')
+      // Ids are in the order of time: of one session the level that was worked last comes last.
+      .orderByRaw('s.at, s.id, max(r.id)')
+      .select('s.id as session', 's.at', 's.athlete_id', 'r.drill', 'r.level', 'r.cue_id')
       .sum({ clean: academy.raw("r.outcome = 'clean'"), missed: academy.raw("r.outcome = 'missed'") });
   const undone = academy.from('undone', 'u');
   academy.join(undone, 'rep_events', 'r', 'id', 'u.of');
@@ -242,7 +259,8 @@ export async function drillCounts(
     ),
   ]);
   const painful = new Set(hurt.map((row: { session: string }) => row.session));
-  const keyOf = (row: Record<string, any>) => `${row['session']} ${row['drill']}`;
+  const keyOf = (row: Record<string, any>) =>
+    [row['session'], row['drill'], row['level'], row['cue_id']].join('\n');
   const taken = new Map(back.map((row) => [keyOf(row), row]));
   return counts.flatMap((row): DrillCount[] => {
     const less = taken.get(keyOf(row));
@@ -255,6 +273,8 @@ export async function drillCounts(
         session: row['session'],
         at: row['at'].toISOString(),
         drill: row['drill'],
+        level: row['level'],
+        cue: row['cue_id'],
         clean,
         missed,
         pain: painful.has(row['session']),

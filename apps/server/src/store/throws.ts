@@ -1,5 +1,5 @@
 import type { EventOf, ImportedThrow, ThrowRecord } from '@wrightonic/contract';
-import { missOf, type Hand, type Missed, dayAt, venueInstant } from '@wrightonic/core';
+import { missOf, type Hand, type Missed, type MissSide, dayAt, venueInstant } from '@wrightonic/core';
 import { inBatches, missingParent, notUndone, type Academy } from './scope';
 import { told } from './told';
 
@@ -69,6 +69,10 @@ export async function importThrows(
   );
 }
 
+/** The sides to which a row missed, as they are kept: joined, and empty for a hit. */
+export const sidesOf = ({ sides }: Record<string, any>): MissSide[] =>
+  (sides as string).split('+').filter(Boolean) as MissSide[];
+
 const place = (x: number | null, y: number | null): [number, number] | null =>
   x === null || y === null ? null : [x, y];
 
@@ -89,13 +93,23 @@ const columns = [
   'arrived_y',
   'sides',
   'source',
+  'rep_id',
 ].map((column) => `t.${column}`);
 
 /** What was thrown and not taken back, in time order; of one day, or of all. */
 export async function throwsOf(academy: Academy, athleteId: string, date?: string): Promise<ThrowRecord[]> {
   const query = academy.from('throws', 't').where({ 't.athlete_id': athleteId });
+  const charted = academy.from('spot_events', 'c');
+  academy.join(charted, 'sessions', 's', 'id', 'c.session_id').where({ 's.athlete_id': athleteId });
   if (date) query.where({ 't.date': date });
-  const rows = await notUndone(query, 't').orderBy(['t.at', 't.id']).select(columns);
+  const [rows, spots] = await Promise.all([
+    notUndone(query, 't').orderBy(['t.at', 't.id']).select(columns),
+    notUndone(charted, 'c').orderBy(['c.at', 'c.id']).select('c.rep_id', 'c.sides'),
+  ]);
+  // A throw at a called spot says where it went by its rep.
+  const bySpot = new Map<string, Missed[]>(
+    spots.map((row: Record<string, any>) => [row['rep_id'], sidesOf(row)]),
+  );
   return rows.map((row: Record<string, any>) => ({
     id: row['id'],
     session: row['session_id'],
@@ -110,7 +124,7 @@ export async function throwsOf(academy: Academy, athleteId: string, date?: strin
     distanceM: row['distance_m'],
     aim: place(row['aim_x'], row['aim_y']),
     arrived: place(row['arrived_x'], row['arrived_y']),
-    sides: row['sides'] === null ? null : (row['sides'].split('+').filter(Boolean) as Missed[]),
+    sides: row['sides'] === null ? (bySpot.get(row['rep_id']) ?? null) : sidesOf(row),
   }));
 }
 

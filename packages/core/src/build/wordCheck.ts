@@ -256,6 +256,9 @@ export function checkWords({
   return { clashes, hints };
 }
 
+/** The voice of the one line that is said while working: an explanation is none. */
+export const shortVoice = (voice: Voice): Voice => (voice === 'detail' ? 'plain' : voice);
+
 /** The cue of a drill in an athlete's voice; the full explanation is what the drill is. */
 export function cueIn(id: string, voice: Voice, book: DrillBook = catalogueBook): string {
   const drill = book.drill(id);

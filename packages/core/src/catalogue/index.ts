@@ -21,7 +21,7 @@ export * from './screenTests';
 export { symptoms } from './symptoms';
 
 /** Named by every stored trace, so that an old one never changes when the catalogue does. */
-export const catalogueVersion = '1';
+export const catalogueVersion = '2';
 
 const linksOf = (table: LinkTable): Link[] =>
   Object.entries(table).flatMap(([cause, effects]) =>

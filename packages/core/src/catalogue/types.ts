@@ -71,6 +71,14 @@ export type Place = (typeof places)[number];
 export const painSites = ['shoulder', 'elbow', 'back', 'hip', 'knee', 'ankle', 'other'] as const;
 export type PainSite = (typeof painSites)[number];
 
+/** A step of a drill, from the easiest on. */
+export interface DrillLevel {
+  /** Short, for a tap. */
+  name: string;
+  /** What changes against the level before. */
+  change: string;
+}
+
 export interface Drill {
   id: string;
   name: string;
@@ -100,6 +108,8 @@ export interface Drill {
   /** The one plain cue. */
   cue: string;
   caution: string | null;
+  /** In order; left out where a drill has none. */
+  levels?: readonly DrillLevel[];
 }
 
 export interface Norm {

@@ -35,6 +35,13 @@ const opposite: Record<MissSide, MissSide> = { high: 'low', low: 'high', arm: 'g
 /** Half the width of an aimed spot: a third of the zone. */
 export const spotHalf = 1 / 3;
 
+/** From where the zone is looked at: behind the pitcher, or behind the plate. */
+export const zoneViews = ['pitcher', 'catcher'] as const;
+export type ZoneView = (typeof zoneViews)[number];
+
+/** Whether the arm side is on the right of the picture: a right arm is, seen from behind the pitcher. */
+export const armOnRight = (hand: Hand, view: ZoneView): boolean => (hand === 'R') === (view === 'pitcher');
+
 /**
  * To which sides a throw missed the spot it was aimed at; none when it arrived within it.
  *

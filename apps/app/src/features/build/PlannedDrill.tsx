@@ -1,6 +1,6 @@
 import { useSortable } from '@dnd-kit/sortable';
 import type { AthletePage, PlanDrill } from '@wrightonic/contract';
-import { doseWords, gateWords, parseDose } from '@wrightonic/core';
+import { doseWords, gateWords, liveCue, parseDose } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -11,6 +11,7 @@ import { useColours } from '../../theme/theme';
 import { DrillFigure } from '../../ui/body/DrillFigure';
 import { Icon } from '../../ui/Icon';
 import { Trouble } from '../../ui/Notice';
+import { LevelPick } from '../../ui/LevelPick';
 import { Press } from '../../ui/Press';
 import { ConstraintOrder } from './ConstraintOrder';
 import { DragHandle } from './DragHandle';
@@ -65,6 +66,7 @@ export function PlannedDrill({ page, planId, planned }: Props) {
           {planned.gate.n ? (
             <Text variant="bodySmall">{gateWords(planned.gate, planned.recent.at(-1)?.pain ?? false)}</Text>
           ) : null}
+          {planned.level ? <Text variant="bodySmall">{`Level ${planned.level}`}</Text> : null}
         </Press>
         {locked ? <Icon name="lock" size={18} colour={own.dusk} /> : null}
       </View>
@@ -80,7 +82,8 @@ export function PlannedDrill({ page, planId, planned }: Props) {
               label={`Set-up of ${drill.name}`}
             />
           </View>
-          <Text>{`“${drill.cue}”`}</Text>
+          <Text>{`“${liveCue(drill.id, page.cues)?.text ?? drill.cue}”`}</Text>
+          {planned.level ? <LevelPick page={page} drill={drill} /> : null}
           {drill.caution ? <Text variant="bodySmall">{`Care: ${drill.caution}`}</Text> : null}
           <ConstraintOrder page={page} drill={drill.id} />
           <View style={styles.wrap}>

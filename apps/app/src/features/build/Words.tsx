@@ -1,5 +1,5 @@
 import type { AthletePage, PlanRecord } from '@wrightonic/contract';
-import { checkWords, lexiconWith, listed, type Clash, type DrillBook } from '@wrightonic/core';
+import { checkWords, lexiconWith, listed, liveCue, type Clash, type DrillBook } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
@@ -44,7 +44,13 @@ export function Words({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
   const [text, setText] = useState('');
   const { clashes, hints } = checkWords({
     approach,
-    notes: told,
+    // Of the drill’s own words the tags are known; what somebody typed is read like any note.
+    notes: [
+      ...told,
+      ...page.cues
+        .filter((cue) => cue.whose !== 'drill' && liveCue(cue.drill, page.cues) === cue)
+        .map(({ by, text, drill }) => ({ by: `${by}, on ${book.drill(drill)?.name ?? drill}`, text })),
+    ],
     drills: givenDrills(plan, book),
     book,
     age: athlete.age,

@@ -198,6 +198,10 @@ export function DrillForm(props: Props) {
         <Part title="How it goes">
           {line('setUp', 'Set-up', { lines: 3 })}
           {line('steps', 'One rep, one step a line', { lines: 5 })}
+          {line('levels', 'Levels, one a line (optional)', {
+            lines: 3,
+            hint: 'From the easiest on, with what changes: half break: start with the hands half apart',
+          })}
           {line('good', 'What good looks like', { lines: 2 })}
           {line('mistakes', 'Common mistakes, one a line', { lines: 3 })}
           <PickOne

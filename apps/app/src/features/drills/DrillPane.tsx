@@ -67,6 +67,16 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
               <Text key={step}>{`${n + 1}. ${step}`}</Text>
             ))}
           </Part>
+          {drill.levels ? (
+            <Part title="Levels">
+              {drill.levels.map(({ name, change }, n) => (
+                <Text key={name}>
+                  <Text variant="labelLarge">{`${n + 1}. ${name}`}</Text>
+                  {`: ${change}`}
+                </Text>
+              ))}
+            </Part>
+          ) : null}
           <Part title="What good looks like">
             <Text>{page.good}</Text>
           </Part>

@@ -20,6 +20,8 @@ export interface DrillDraft extends Pick<
   avoid: string[];
   what: string;
   caution: string;
+  /** One a line: its name, a colon, what changes. */
+  levels: string;
   cue: string;
   feel: string;
   target: string;
@@ -55,6 +57,7 @@ export const emptyDraft: DrillDraft = {
   harder: null,
   what: '',
   caution: '',
+  levels: '',
   cue: '',
   feel: '',
   target: '',
@@ -82,6 +85,7 @@ export function draftOf({ page, cues, effort, equipment, ...drill }: OwnDrill): 
     minAge: String(drill.minAge),
     avoid: [...drill.avoidWithPainIn],
     caution: drill.caution ?? '',
+    levels: (drill.levels ?? []).map(({ name, change }) => `${name}: ${change}`).join('\n'),
     feel: cues.feel,
     target: cues.target,
     tags: [...cues.tags],
@@ -119,6 +123,12 @@ const linesOf = (text: string): string[] =>
     .filter(Boolean);
 const figure = (text: string): number => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
 
+/** “half break: start with the hands half apart”; without a colon nothing is said of what changes. */
+function levelOfLine(line: string): { name: string; change: string } {
+  const [name, ...change] = line.split(':');
+  return { name: name!.trim(), change: change.join(':').trim() };
+}
+
 /** What was typed, as a drill; not checked yet. */
 const typed = (draft: DrillDraft): object => ({
   id: draft.id,
@@ -143,6 +153,7 @@ const typed = (draft: DrillDraft): object => ({
   what: draft.what.trim(),
   cue: draft.cue.trim(),
   caution: draft.caution.trim() || null,
+  ...(linesOf(draft.levels).length ? { levels: linesOf(draft.levels).map(levelOfLine) } : {}),
   page: {
     setUp: draft.setUp.trim(),
     steps: linesOf(draft.steps),

@@ -26,6 +26,8 @@ export function Office() {
   const profile: Profile = {
     hand: person.hand,
     velocityUnit: person.velocityUnit,
+    sizeUnit: person.sizeUnit,
+    zoneView: person.zoneView,
     goodStrikes: person.goodStrikes,
     approach: person.approach,
   };
@@ -80,15 +82,31 @@ export function Office() {
             { value: 'km/h', text: 'km/h' },
           ]}
         />
+        <Choices
+          label="Lengths and weights in"
+          shown
+          value={person.sizeUnit}
+          onChange={(sizeUnit) => save({ sizeUnit })}
+          options={[
+            { value: 'us', text: 'ft, in and lb' },
+            { value: 'metric', text: 'cm and kg' },
+          ]}
+        />
+        <Choices
+          label="Strike zone seen by"
+          shown
+          value={person.zoneView}
+          onChange={(zoneView) => save({ zoneView })}
+          options={[
+            { value: 'pitcher', text: 'the pitcher' },
+            { value: 'catcher', text: 'the catcher' },
+          ]}
+        />
       </Card>
       <Card>
         <Heading>Your approach</Heading>
         <Text>Holds for every athlete unless their own page says otherwise.</Text>
-        <ApproachFields
-          value={person.approach}
-          onChange={(approach) => save({ approach })}
-          unset="As usual"
-        />
+        <ApproachFields value={person.approach} onChange={(approach) => save({ approach })} unset="Default" />
         <Choices
           label="Results are good from this share of strikes on"
           shown

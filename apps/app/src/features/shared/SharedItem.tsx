@@ -1,5 +1,5 @@
 import type { SheetItem } from '@wrightonic/contract';
-import type { Discipline, Hand } from '@wrightonic/core';
+import { levelWords, type Discipline, type Hand } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -51,6 +51,7 @@ export function SharedItem({ item, date, hand, discipline, home, locked }: Props
           <Text variant="titleMedium">{item.name}</Text>
           <Text variant="labelLarge">{`${item.sets} × ${item.amount}`}</Text>
           <Text>{`“${item.cue}”`}</Text>
+          {item.level ? <Text variant="bodySmall">{levelWords(item.level)}</Text> : null}
         </View>
       </View>
       {item.caution ? <Text variant="bodySmall">{`Care: ${item.caution}`}</Text> : null}

@@ -1,15 +1,20 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { cueIn, type Drill, type Severity } from '@wrightonic/core';
-import type { ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { cueIn, liveCue, mostCuesASession, shortVoice, type Drill, type Severity } from '@wrightonic/core';
+import { useState, type ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { IconButton, Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
+import { useColours } from '../../theme/theme';
 import { DrillFigure } from '../../ui/body/DrillFigure';
+import { LevelPick } from '../../ui/LevelPick';
+import { Icon } from '../../ui/Icon';
 import { Notice } from '../../ui/Notice';
 import { restWords } from '../../ui/restWords';
 import { Seam } from '../../ui/seam/Seam';
 import { useBook } from '../../ui/useBook';
 import { Constraints } from './Constraints';
+import { CueSheet } from './CueSheet';
+import { cuesOfDrill } from './session';
 import type { Session } from './useSession';
 
 interface Props {
@@ -25,16 +30,32 @@ const noFindings: Readonly<Record<string, Severity>> = {};
 /** The drill with its one cue, its figure, what is in the way and what was noted. */
 export function DrillCard({ page, session, drill, throwsLeft, children }: Props) {
   const book = useBook();
+  const own = useColours();
   const today = useToday();
   const { athlete, limits } = page;
+  const [changing, setChanging] = useState(false);
   // The full explanation stands below; while working one line is enough.
-  const voice = athlete.voice === 'detail' ? 'plain' : athlete.voice;
+  const cue = liveCue(drill.id, page.cues)?.text ?? cueIn(drill.id, shortVoice(athlete.voice), book);
+  const began = session.events.find(({ kind }) => kind === 'pain' || kind === 'rep')?.at;
+  const cuesHere = began ? page.cues.filter(({ at }) => at >= began).length : 0;
   const notes = session.events
     .filter((event) => event.kind === 'noted')
     .filter((note) => note.drill === drill.id);
   return (
     <>
-      <Text variant="headlineMedium" style={styles.middle}>{`“${cueIn(drill.id, voice, book)}”`}</Text>
+      <Pressable
+        role="button"
+        aria-label={`Change cue “${cue}”`}
+        onPress={() => setChanging(true)}
+        style={styles.cue}
+      >
+        <Text variant="headlineMedium" style={[styles.middle, styles.shrink]}>{`“${cue}”`}</Text>
+        <Icon name="pencil" size={18} colour={own.dusk} />
+      </Pressable>
+      {cuesHere > mostCuesASession ? (
+        <Notice>{`That is ${cuesHere} new cues this session. Two are as many as anybody can think of.`}</Notice>
+      ) : null}
+      <LevelPick page={page} drill={drill} />
       {drill.throws && throwsLeft <= 0 ? (
         <Notice alert>
           {restWords(limits, today) ??
@@ -61,6 +82,14 @@ export function DrillCard({ page, session, drill, throwsLeft, children }: Props)
         />
       </View>
       <Text style={styles.middle}>{drill.what}</Text>
+      {changing ? (
+        <CueSheet
+          drill={drill}
+          lines={cuesOfDrill(page, drill.id, book, session)}
+          onCue={(text, whose) => session.chooseCue(drill.id, text, whose)}
+          onClose={() => setChanging(false)}
+        />
+      ) : null}
       {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
       {notes.map((note) => (
         <View key={note.id} style={styles.note}>
@@ -80,5 +109,7 @@ const styles = StyleSheet.create({
   grow: { flex: 1, minWidth: 0 },
   middle: { textAlign: 'center' },
   figure: { alignItems: 'center' },
+  cue: { flexDirection: 'row', alignItems: 'center', justifyContent: 'center', gap: 8, minHeight: 44 },
+  shrink: { flexShrink: 1 },
   note: { flexDirection: 'row', alignItems: 'center' },
 });

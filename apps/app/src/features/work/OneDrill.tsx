@@ -1,5 +1,13 @@
 import type { AthletePage, PlanDrill } from '@wrightonic/contract';
-import { doseWords, ladderEfforts, mostEasyEffort, parseDose, type Drill } from '@wrightonic/core';
+import {
+  armOnRight,
+  doseWords,
+  ladderEfforts,
+  mostEasyEffort,
+  parseDose,
+  spotNames,
+  type Drill,
+} from '@wrightonic/core';
 import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -13,7 +21,9 @@ import { RadarLine } from './radar/RadarLine';
 import { useReadings } from './radar/useReadings';
 import { countOf, lastTap, thrown } from './session';
 import { SetLine } from './SetLine';
+import { SpotGrid } from './SpotGrid';
 import { TapArea } from './TapArea';
+import { useSpots } from './useSpots';
 import type { Session } from './useSession';
 import { VelocityPad } from './VelocityPad';
 import { WhyMissed } from './WhyMissed';
@@ -78,6 +88,7 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
       onTap={() => actions.rep(drill.id, 'clean', undefined, readings.forRep())}
     />,
   ];
+  const spots = useSpots(session, drill);
   const above = (
     <>
       <View style={styles.drills}>
@@ -113,10 +124,23 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
         effort={drill.throws ? session.effortOf(drill.id) : null}
         most={most}
         age={age}
+        side={session.sideOf(drill.id)}
+        hand={page.athlete.throws}
+        onSide={(side) => session.startOn(drill.id, side)}
         onEffort={(asked) => session.askFor(drill.id, asked)}
         onNext={onNext}
         onWhy={unsaid ? () => setOpen('why last') : null}
       />
+      {drill.throws || throws.counted ? (
+        <View style={styles.line}>
+          <Text variant="titleSmall" style={styles.grow} role="status">
+            {`${throws.counted} thrown today, ${throws.left} left`}
+          </Text>
+          {spots.called ? (
+            <Text variant="titleMedium" role="status">{`Aim ${spotNames[spots.called].toLowerCase()}`}</Text>
+          ) : null}
+        </View>
+      ) : null}
       <RadarLine
         readings={readings}
         newest={newestMeasured}
@@ -124,13 +148,21 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
         onDiscard={actions.discard}
       />
       <View style={styles.line}>
-        <Text variant="titleSmall" style={styles.grow} role="status">
-          {`${throws.counted} thrown today, ${throws.left} left`}
-        </Text>
         {hold ? <HoldTimer key={drill.id} seconds={hold} /> : null}
         {drill.throws ? (
           <Button mode="outlined" compact icon="speedometer" onPress={() => setOpen('velocity')}>
             Velocity
+          </Button>
+        ) : null}
+        {drill.throws ? (
+          <Button
+            mode={spots.order ? 'contained-tonal' : 'outlined'}
+            compact
+            icon="target"
+            accessibilityLabel={`Call spots: ${spots.order ?? 'off'}; change`}
+            onPress={spots.next}
+          >
+            {spots.order === null ? 'Spots' : spots.order === 'random' ? 'Random' : 'In order'}
           </Button>
         ) : null}
         <IconButton
@@ -161,7 +193,18 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
           <View style={styles.above}>{above}</View>
         )}
         <View style={[beside ? styles.whole : styles.areas, styles.row, ladder && !low ? styles.low : null]}>
-          {person.hand === 'R' ? areas : areas.reverse()}
+          {spots.open && spots.called ? (
+            <SpotGrid
+              spot={spots.called}
+              armOnRight={armOnRight(page.athlete.throws, person.zoneView)}
+              onSides={spots.chart}
+              onSkip={spots.skip}
+            />
+          ) : person.hand === 'R' ? (
+            areas
+          ) : (
+            areas.reverse()
+          )}
         </View>
       </View>
       {open === 'why next' || open === 'why last' ? (
@@ -197,7 +240,7 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     gap: 6,
     paddingHorizontal: 12,
-    paddingVertical: 6,
+    paddingVertical: 3,
   },
   whole: { flex: 1, minHeight: 0, minWidth: 0 },
   beside: { flexDirection: 'row' },

@@ -3,7 +3,7 @@ import { lockWords, painOn } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useStoredAthlete, useToday } from '../../store/useAthlete';
+import { useWorkedAthlete, useToday } from '../../store/useAthlete';
 import { withDays } from '../../ui/days';
 import { Waiting } from '../../ui/Notice';
 import { painWords } from '../../ui/PainPicks';
@@ -17,7 +17,7 @@ import { useWakeLock } from './useWakeLock';
 
 /** The phone as one thing: ask, count, sum up. */
 export function Session() {
-  const { page } = useStoredAthlete();
+  const { page } = useWorkedAthlete();
   // Everybody of a group has an own session, so that switching begins where each of them is.
   return page ? <Working key={page.athlete.id} page={page} /> : null;
 }

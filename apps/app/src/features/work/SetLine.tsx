@@ -1,10 +1,21 @@
 import type { LogEvent } from '@wrightonic/contract';
-import { effortChoices, setNow, usualPace, type Dose } from '@wrightonic/core';
-import { useState } from 'react';
+import {
+  effortChoices,
+  repSideWords,
+  setNow,
+  usualPace,
+  type Dose,
+  type Hand,
+  type RepSide,
+  type SideNow,
+} from '@wrightonic/core';
+import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { lastRepAt, setsDone } from './sets';
+import { useAppSelector } from '../../store/store';
+import { beep } from '../../ui/timer/sounds';
 import { useCountdown } from '../../ui/timer/useCountdown';
 
 interface Props {
@@ -16,6 +27,10 @@ interface Props {
   /** The most that the drill asks for, percent. */
   most: number;
   age: number;
+  /** The side whose turn it is; null where the drill has none. */
+  side: SideNow | null;
+  hand: Hand;
+  onSide: (side: RepSide) => void;
   onEffort: (effort: number) => void;
   /** The drill that comes next; null after the last. */
   onNext: (() => void) | null;
@@ -24,7 +39,8 @@ interface Props {
 }
 
 /** Where the set stands, the rest after it, and the effort asked. */
-export function SetLine({ events, drill, dose, effort, most, age, onEffort, onNext, onWhy }: Props) {
+export function SetLine(props: Props) {
+  const { events, drill, dose, effort, most, age, side, hand, onSide, onEffort, onNext, onWhy } = props;
   const own = useColours();
   const now = setNow(dose, setsDone(events, drill));
   const last = lastRepAt(events, drill);
@@ -32,7 +48,12 @@ export function SetLine({ events, drill, dose, effort, most, age, onEffort, onNe
   const resting = now.between && now.set <= now.of && last !== null && skipped !== last;
   const left = useCountdown(resting ? last + usualPace.betweenSets * 1000 : null);
   const done = now.set > now.of;
-  const reps = dose.reps ? `${now.rep} of ${now.reps}` : now.reps > 1 ? `side ${now.rep + 1}` : '';
+  const reps = dose.reps && !side ? `${now.rep} of ${now.reps}` : '';
+  const sound = useAppSelector(({ settings }) => settings.sound);
+  const change = side?.change ?? false;
+  useEffect(() => {
+    if (change && sound) beep();
+  }, [change, sound]);
   const words = done
     ? now.rep
       ? `All sets done, ${now.rep} more`
@@ -44,6 +65,17 @@ export function SetLine({ events, drill, dose, effort, most, age, onEffort, onNe
       <Text variant="titleMedium" style={styles.grow} role="status">
         {words}
       </Text>
+      {side ? (
+        <Button
+          compact
+          mode={side.change ? 'contained' : 'outlined'}
+          icon="swap-horizontal"
+          accessibilityLabel={`${side.change ? 'Change sides: ' : ''}${repSideWords(side.side, hand, dose)}, ${side.rep} of ${side.reps}; tap for the other side`}
+          onPress={() => onSide(side.side === 'lead' ? 'trail' : 'lead')}
+        >
+          {`${side.change ? 'Now ' : ''}${repSideWords(side.side, hand, dose)} · ${side.rep} of ${side.reps}`}
+        </Button>
+      ) : null}
       {onWhy ? (
         <Button compact mode="text" onPress={onWhy}>
           Why missed?
@@ -82,6 +114,7 @@ export function SetLine({ events, drill, dose, effort, most, age, onEffort, onNe
 const styles = StyleSheet.create({
   line: {
     flexDirection: 'row',
+    flexWrap: 'wrap',
     alignItems: 'center',
     gap: 6,
     paddingHorizontal: 12,

@@ -1,8 +1,10 @@
 import { lockedAtHomeWords, type AthletePage } from '@wrightonic/contract';
-import { gateWords, missesBecause, missReasonName } from '@wrightonic/core';
+import { gateWords, missesBecause, missReasonName, parseDose, repSideWords } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
+import { log } from '../../offline/log';
+import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { Foot } from '../../ui/Foot';
@@ -13,7 +15,7 @@ import { Heading, TitleRow } from '../../ui/Screen';
 import { NextDate } from './NextDate';
 import { goesHome, sessionWords, simulatedWords, workedIn } from './report';
 import { ReportLine } from './ReportLine';
-import { countOf, painOf, reasonsOf, thrown, threadWith } from './session';
+import { countOf, countsBy, painOf, reasonsOf, thrown, threadWith } from './session';
 import { constraintsNow } from './sets';
 import type { Session } from './useSession';
 import { useBook } from '../../ui/useBook';
@@ -31,7 +33,9 @@ export function Summary({ page, session, onBack, onDone }: Props) {
   const book = useBook();
   const { events, elsewhere, sessionId } = session;
   const [note, setNote] = useState('');
-  const threads = (page.plan?.threads ?? []).map((thread) => threadWith(thread, sessionId!, events));
+  const threads = (page.plan?.threads ?? []).map((thread) =>
+    threadWith(thread, sessionId!, events, { levels: page.levels, book }),
+  );
   const gates = new Map(
     threads.flatMap(({ stages }) => stages.flatMap(({ drills }) => drills)).map((each) => [each.drill, each]),
   );
@@ -39,6 +43,18 @@ export function Summary({ page, session, onBack, onDone }: Props) {
   const worked = workedIn(events);
   const name = (id: string) => book.drill(id)?.name ?? id;
   const words = sessionWords(events, { name: page.athlete.givenName, unit: person.velocityUnit, book });
+  const { id: athleteId, throws: hand } = page.athlete;
+  const dispatch = useAppDispatch();
+  const chooseLevel = (drill: string, level: string) =>
+    dispatch(log(athleteId, 'level-chosen', { athleteId, drill, level }));
+  const sidesIn = (id: string): string =>
+    countsBy(events, id, (rep) => rep.side ?? null)
+      .flatMap(({ key, clean, missed }) =>
+        key
+          ? [`${repSideWords(key, hand, parseDose(book.drill(id)!.dose))}: ${clean} of ${clean + missed}`]
+          : [],
+      )
+      .join('; ');
   const offers = worked.flatMap((id) => {
     const { offer } = constraintsNow(page, events, id, book);
     return offer ? [`${name(id)}: ${offer.why}`] : [];
@@ -85,9 +101,15 @@ export function Summary({ page, session, onBack, onDone }: Props) {
             ) : null}
             {planned ? (
               <Text variant="bodySmall">
-                {`Last three sessions: ${gateWords(planned.gate, planned.recent.at(-1)?.pain ?? false)}`}
+                {`${planned.level ? `Level ${planned.level}, last` : 'Last'} three sessions: ${gateWords(planned.gate, planned.recent.at(-1)?.pain ?? false)}`}
               </Text>
             ) : null}
+            {planned?.move ? (
+              <Button mode="outlined" onPress={() => chooseLevel(id, planned.move!.to)}>
+                {`${planned.move.direction === 'up' ? 'Move up' : 'Step back'} to ${planned.move.to}`}
+              </Button>
+            ) : null}
+            {sidesIn(id) ? <Text variant="bodySmall">{sidesIn(id)}</Text> : null}
           </Card>
         );
       })}

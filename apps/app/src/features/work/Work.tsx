@@ -13,6 +13,7 @@ import { Heading } from '../../ui/Screen';
 import { restWords } from '../../ui/restWords';
 import { Seam } from '../../ui/seam/Seam';
 import { AtHome } from './AtHome';
+import { CueDialogue } from './CueDialogue';
 import { drillsToday } from './session';
 import { useBook } from '../../ui/useBook';
 
@@ -55,7 +56,7 @@ export function Work() {
             contentStyle={{ minHeight: 52 }}
             onPress={() => router.navigate(`/athletes/${id}/session` as Href)}
           >
-            {open?.session ? 'Go on with the session' : 'Start the session'}
+            {open?.session ? 'Back to session' : 'Start the session'}
           </Button>
         </Foot>
       }
@@ -97,7 +98,13 @@ export function Work() {
           >
             <View style={styles.grow}>
               <Text variant="labelLarge">{drill.name}</Text>
-              <Text variant="bodySmall">{`${drill.stage} · ${doseWords(parseDose(planned.dose))}`}</Text>
+              <Text variant="bodySmall">
+                {[
+                  drill.stage,
+                  doseWords(parseDose(planned.dose)),
+                  ...(planned.level ? [planned.level] : []),
+                ].join(' · ')}
+              </Text>
             </View>
             {planned.gate.n ? (
               <Text variant="bodySmall">{`${planned.gate.k} of ${planned.gate.n} clean`}</Text>
@@ -105,6 +112,7 @@ export function Work() {
           </View>
         ) : null;
       })}
+      <CueDialogue page={page} />
       {page.sessions.length ? <Heading>Sessions so far</Heading> : null}
       {page.sessions.slice(0, shownSessions).map((session) => (
         <Text key={session.id}>

@@ -8,10 +8,15 @@ import type {
 } from '@wrightonic/contract';
 import {
   countThrows,
-  gate,
+  cueHistory,
+  cueIn,
+  drillStanding,
+  shortVoice,
   throwsToday,
+  type CueLine,
   type DrillBook,
   type Pain,
+  type RepSide,
   type ThrowsToday,
 } from '@wrightonic/core';
 import type { Entry } from '../../offline/outbox';
@@ -29,6 +34,16 @@ export function openSessionId(stored: OpenSession | undefined, entries: readonly
 export const painOf = (events: readonly LogEvent[], moment: 'before' | 'after'): Pain | null =>
   events.filter((event) => event.kind === 'pain').findLast((event) => event.moment === moment) ?? null;
 
+/** A drill that stands in no plan. */
+const unplanned = (drill: string, dose: string): PlanDrill => ({
+  id: drill,
+  drill,
+  dose,
+  ...drillStanding({}, undefined, []),
+  locked: false,
+  recent: [],
+});
+
 /** What is worked today: what was assigned, or prep and the present stage of each thread where nothing was. */
 export function drillsToday({ plan }: AthletePage, date: string): PlanDrill[] {
   if (!plan) return [];
@@ -42,9 +57,7 @@ export function drillsToday({ plan }: AthletePage, date: string): PlanDrill[] {
     return assigned.map(({ drill, planned, dose }): PlanDrill => {
       const known =
         all.find((each) => each.drill.id === planned) ?? all.find((each) => each.drill.drill === drill);
-      return known
-        ? { ...known.drill, dose }
-        : { id: drill, drill, dose, gate: gate([]), locked: false, recent: [] };
+      return known ? { ...known.drill, dose } : unplanned(drill, dose);
     });
   const usual = all.filter((each) => each.usual);
   // A drill that serves both threads is worked once.
@@ -63,17 +76,7 @@ export function withWorked(
   );
   const known = new Set(today.map(({ drill }) => drill));
   const more = [...new Set([...worked, ...added])].filter((id) => !known.has(id) && book.drill(id));
-  return [
-    ...today,
-    ...more.map((drill): PlanDrill => ({
-      id: drill,
-      drill,
-      dose: book.drill(drill)!.dose,
-      gate: gate([]),
-      locked: false,
-      recent: [],
-    })),
-  ];
+  return [...today, ...more.map((drill) => unplanned(drill, book.drill(drill)!.dose))];
 }
 
 export interface Count {
@@ -90,6 +93,50 @@ export function countOf(events: readonly LogEvent[], drill: string): Count {
 /** What was said of the missed reps of a drill. */
 export const reasonsOf = (events: readonly LogEvent[], drill: string): (string | undefined)[] =>
   events.flatMap((event) => (event.kind === 'rep' && event.drill === drill ? [event.reason] : []));
+
+/** Reps of a drill by the level and the cue under which they were done. */
+export function countsBy<K extends string | null>(
+  events: readonly LogEvent[],
+  drill: string,
+  keyOf: (rep: EventOf<'rep'>) => K,
+): ({ key: K } & Count)[] {
+  const counts = new Map<K, Count>();
+  for (const event of events) {
+    if (event.kind !== 'rep' || event.drill !== drill) continue;
+    const so = counts.get(keyOf(event)) ?? { clean: 0, missed: 0 };
+    counts.set(keyOf(event), { ...so, [event.outcome]: so[event.outcome] + 1 });
+  }
+  return [...counts].map(([key, count]) => ({ key, ...count }));
+}
+
+/** Reps of each side since the last set whose end was marked. */
+export function sidesDone(events: readonly LogEvent[], drill: string): Record<RepSide, number> {
+  const last = events.findLastIndex((event) => event.kind === 'set-done' && event.drill === drill);
+  const on = (side: RepSide) =>
+    events
+      .slice(last + 1)
+      .filter((event) => event.kind === 'rep' && event.drill === drill && event.side === side).length;
+  return { lead: on('lead'), trail: on('trail') };
+}
+
+/** Every cue of a drill with its reps, this session counted as it stands on this device. */
+export function cuesOfDrill(
+  { athlete, cues, cueCounts }: Pick<AthletePage, 'athlete' | 'cues' | 'cueCounts'>,
+  drill: string,
+  book: DrillBook,
+  here: { sessionId: string | null; events: readonly LogEvent[] } = { sessionId: null, events: [] },
+): CueLine[] {
+  const counts = [
+    ...cueCounts.filter(({ session }) => session === null || session !== here.sessionId),
+    ...countsBy(here.events, drill, (rep) => rep.cueId ?? null).map(({ key: cue, clean, missed }) => ({
+      drill,
+      cue,
+      clean,
+      missed,
+    })),
+  ];
+  return cueHistory(drill, cues, counts, cueIn(drill, shortVoice(athlete.voice), book));
+}
 
 const thrownIn = (events: readonly LogEvent[], allHard: boolean) =>
   events
@@ -109,9 +156,9 @@ export function thrown(
   });
 }
 
-/** Ids of the events of the newest tap: a rep with its throw, a velocity that was typed for it, or the end of a set. */
+/** Ids of the events of the newest tap: a rep with its throw, a velocity that was typed for it, where it went, or the end of a set. */
 export function lastTap(events: readonly LogEvent[]): LogEvent[] {
-  const last = events.findLast(({ kind }) => kind === 'rep' || kind === 'throw' || kind === 'set-done');
+  const last = events.findLast(({ kind }) => ['rep', 'throw', 'set-done', 'spot-charted'].includes(kind));
   if (!last) return [];
   if (last.kind === 'rep') return [...throwsOfRep(events, last.id), last];
   // A velocity that was typed is a tap of its own; one that a radar measured is not.
@@ -138,7 +185,12 @@ export function repThatKeeps(tap: readonly LogEvent[]): EventOf<'throw'> | null 
 }
 
 /** A thread with its gates as they stand when this session is counted in. */
-export function threadWith(thread: PlanThread, sessionId: string, events: readonly LogEvent[]): PlanThread {
+export function threadWith(
+  thread: PlanThread,
+  sessionId: string,
+  events: readonly LogEvent[],
+  { levels, book }: { levels: AthletePage['levels']; book: DrillBook },
+): PlanThread {
   const pain = events.some((event) => event.kind === 'pain' && event.level === 'pain');
   const worked = thread.stages
     .filter(({ stage }) => stage === thread.stage)
@@ -151,13 +203,16 @@ export function threadWith(thread: PlanThread, sessionId: string, events: readon
     stages: thread.stages.map((rung) => ({
       ...rung,
       drills: rung.drills.map((drill) => {
-        const count = countOf(events, drill.drill);
-        if (count.clean + count.missed === 0) return drill;
+        const counts = countsBy(events, drill.drill, (rep) => rep.level ?? null);
         const recent = [
           ...drill.recent.filter(({ session }) => session !== sessionId),
-          { session: sessionId, ...count, pain },
-        ].slice(-3);
-        return { ...drill, recent, gate: gate(recent) };
+          ...counts.map(({ key: level, ...count }) => ({ session: sessionId, level, ...count, pain })),
+        ];
+        return {
+          ...drill,
+          recent,
+          ...drillStanding(book.drill(drill.drill) ?? {}, levels[drill.drill], recent),
+        };
       }),
     })),
   };

@@ -1,5 +1,20 @@
 import type { AthletePage, EventOf, RadarReading } from '@wrightonic/contract';
-import { measuredMs, mostEasyEffort, rungNow, usualBall } from '@wrightonic/core';
+import {
+  levelNow,
+  liveCue,
+  measuredMs,
+  mostEasyEffort,
+  parseDose,
+  rungNow,
+  sideNow,
+  usualBall,
+  type CalledSpot,
+  type CueOwner,
+  type MissSide,
+  type RepSide,
+  type SideNow,
+  type SpotOrder,
+} from '@wrightonic/core';
 import { useMemo, useState } from 'react';
 import { log } from '../../offline/log';
 import { sessionEvents } from '../../offline/local';
@@ -8,7 +23,7 @@ import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
 import { dayAt } from '../../ui/days';
-import { lastTap, openSessionId, repThatKeeps, unmeasured } from './session';
+import { drillsToday, lastTap, openSessionId, repThatKeeps, sidesDone, unmeasured } from './session';
 import { thrownIn } from './radar/ladder';
 import { lastEffort } from './sets';
 import { useBook } from '../../ui/useBook';
@@ -27,6 +42,10 @@ export function useSession(page: AthletePage) {
   /** What was asked since the page was opened, by drill. */
   const [efforts, setEfforts] = useState<Readonly<Record<string, number>>>({});
   /** Efforts that are climbed with three throws each; null when nobody does. */
+  /** The order in which spots are called, by drill; null where they are called no more. */
+  const [orders, setOrders] = useState<Readonly<Record<string, { order: SpotOrder | null; at: string }>>>({});
+  /** The side that was asked for, by drill. */
+  const [sides, setSides] = useState<Readonly<Record<string, RepSide>>>({});
   const [ladder, setLadder] = useState<{ drill: string; efforts: number[] } | null>(null);
   const { data: stored, isLoading } = api.useOpenSessionQuery(athleteId, { refetchOnMountOrArgChange: true });
   const all = useAppSelector(({ journal }) => journal.entries);
@@ -49,6 +68,13 @@ export function useSession(page: AthletePage) {
       null;
     return asked !== null && page.limits.easyOnly ? Math.min(asked, mostEasyEffort) : asked;
   };
+  /** The side whose turn it is in a drill that is done on each; its dose is the one that was planned. */
+  const sideOf = (id: string): SideNow | null => {
+    const drill = book.drill(id);
+    if (!drill) return null;
+    const planned = drillsToday(page, dayAt(now(), academy.zone)).find((each) => each.drill === id);
+    return sideNow(parseDose(planned?.dose ?? drill.dose), sidesDone(events, id), sides[id] ?? null);
+  };
   const throwOf = (
     drill: string,
     velocity: number | null,
@@ -61,13 +87,27 @@ export function useSession(page: AthletePage) {
     ballG: usualBall[discipline],
     ...(repId ? { repId } : {}),
   });
+  /** What belongs to a rep of a drill as it is worked now: level, side and cue. */
+  const worked = (id: string): Pick<EventOf<'rep'>, 'level' | 'side' | 'cueId'> => {
+    const drill = book.drill(id);
+    const level = drill && levelNow(drill, page.levels[id]);
+    const side = sideOf(id)?.side;
+    const cueId = liveCue(id, page.cues)?.id;
+    return { ...(level ? { level } : {}), ...(side ? { side } : {}), ...(cueId ? { cueId } : {}) };
+  };
   const inSession = (id = sessionId!) => ({
     pain: (answer: Omit<EventOf<'pain'>, 'id' | 'at' | 'kind' | 'sessionId'>) =>
       dispatch(log(athleteId, 'pain', { sessionId: id, ...answer })),
     /** A rep of a throwing drill is a throw as well; it takes the reading that waits for it, where there is one. */
     rep: (drill: string, outcome: 'clean' | 'missed', reason?: string, claimed?: Claimed | null) => {
       const repId = dispatch(
-        log(athleteId, 'rep', { sessionId: id, drill, outcome, ...(reason ? { reason } : {}) }),
+        log(athleteId, 'rep', {
+          sessionId: id,
+          drill,
+          outcome,
+          ...(reason ? { reason } : {}),
+          ...worked(drill),
+        }),
       );
       if (!book.drill(drill)?.throws) return;
       const thrown = { sessionId: id, ...throwOf(drill, claimed?.velocity ?? null, { repId }) };
@@ -110,6 +150,9 @@ export function useSession(page: AthletePage) {
       workaround: string | null,
     ) =>
       dispatch(log(athleteId, 'set-done', { sessionId: id, drill, constraints, clean, missed, workaround })),
+    /** Where the throw of a rep went that was aimed at a spot. */
+    chart: (drill: string, repId: string, spot: CalledSpot, missed: readonly MissSide[]) =>
+      dispatch(log(athleteId, 'spot-charted', { sessionId: id, drill, repId, spot, sides: [...missed] })),
     /** Says why the newest rep was missed: the tap is taken back and counted again with its reason. */
     because: (reason: string) => {
       const tap = lastTap(events);
@@ -155,6 +198,21 @@ export function useSession(page: AthletePage) {
     effortOf,
     ladder,
     setLadder,
+    sideOf,
+    startOn: (drill: string, side: RepSide) => setSides({ ...sides, [drill]: side }),
+    /** Spots that were called before the page was read anew go on being called. */
+    orderOf: (drill: string): SpotOrder | null =>
+      orders[drill]
+        ? orders[drill].order
+        : events.some((event) => event.kind === 'spot-charted' && event.drill === drill)
+          ? 'in order'
+          : null,
+    /** Reps from before spots were called are not asked for. */
+    calledSince: (drill: string): string | null => orders[drill]?.at ?? null,
+    callSpots: (drill: string, order: SpotOrder | null) =>
+      setOrders({ ...orders, [drill]: { order, at: now().toISOString() } }),
+    chooseCue: (drill: string, text: string, whose: CueOwner) =>
+      dispatch(log(athleteId, 'cue-chosen', { athleteId, drill, text, whose })),
     askFor: (drill: string, effort: number) => setEfforts({ ...efforts, [drill]: effort }),
   };
 }

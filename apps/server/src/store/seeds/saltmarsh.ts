@@ -29,6 +29,7 @@ import { addPlan, plan } from '../plans';
 import { formOf, seedMeasured } from './measured';
 import { noApproach, zone, type Seeding } from './seeding';
 import { everyThing, seedStage } from './planned';
+import { seedChoices } from './choices';
 import { followed, linksOn, seedLinks, seedStrike } from './tracing';
 import { Academy, inBatches } from '../scope';
 import { addTrace } from '../traces';
@@ -158,7 +159,9 @@ async function seedSessions(
   ];
   const reps: Record<string, unknown>[] = [];
   const throws: Record<string, unknown>[] = [];
-  for (const daysAgo of sessionDays(athlete.pretend, seed)) {
+  const days = sessionDays(athlete.pretend, seed);
+  const choices = await seedChoices({ academy, id, today, instructors: [] }, athlete.id, drillIds, days, by);
+  for (const daysAgo of days) {
     const date = addDays(today, -daysAgo);
     const begun = venueInstant(date, '16:30', zone);
     const sessionId = id(begun);
@@ -178,7 +181,7 @@ async function seedSessions(
     let clock = 60;
     for (const drill of drillIds)
       for (const outcome of pretendReps(athlete.pretend, drill, daysAgo, random))
-        reps.push({ ...told((clock += 8)), drill, outcome });
+        reps.push({ ...told((clock += 8)), drill, outcome, ...choices(drill, daysAgo) });
     for (const { velocity, effort } of pretendThrows(athlete.pretend, daysAgo, seed))
       throws.push({
         ...told((clock += 25)),

@@ -38,6 +38,10 @@ export const armConnectDrills = drillsOf('connect', [
     what: 'Pause at landing with the forearm already up, then throw easily.',
     cue: 'Arm is up, pause, throw easy.',
     caution: 'Stop with any elbow or shoulder pain.',
+    levels: [
+      { name: 'long pause', change: 'Pause two seconds at landing.' },
+      { name: 'touch', change: 'Only touch the pause, then throw.' },
+    ],
   },
   {
     id: 'turn-around-throw',

@@ -73,6 +73,10 @@ export const lowerConnectDrills = drillsOf('connect', [
     harder: 'hop-load-throw',
     what: 'Wide stance, rock and sit into the back hip as the hands break, pause, lift the lead foot, throw.',
     cue: 'Sit back as your hands break, pause, throw.',
+    levels: [
+      { name: 'pause', change: 'Pause two seconds before the foot lifts.' },
+      { name: 'no pause', change: 'Rock, sit and throw without stopping.' },
+    ],
   },
   {
     id: 'hop-load-throw',
@@ -92,6 +96,10 @@ export const lowerConnectDrills = drillsOf('connect', [
     what: 'Toes to the target, upper half closed, hop into the back leg, then throw.',
     cue: 'Hop into your back hip, then throw.',
     caution: 'Adds load to the back hip and knee.',
+    levels: [
+      { name: 'step', change: 'Step into the back leg instead of hopping.' },
+      { name: 'hop', change: 'Hop into the back leg.' },
+    ],
   },
   {
     id: 'stand-closed-throw',
@@ -110,6 +118,11 @@ export const lowerConnectDrills = drillsOf('connect', [
     harder: 'step-in-closed-throw',
     what: 'Back foot and hips turned to the target, shoulders held closed, gather and throw.',
     cue: 'Hips at the target, chest still shut.',
+    levels: [
+      { name: 'arm set', change: 'Start with the throwing arm already up.' },
+      { name: 'half break', change: 'Start with the hands half apart.' },
+      { name: 'full break', change: 'Start with the hands together.' },
+    ],
   },
   {
     id: 'step-in-closed-throw',
@@ -128,7 +141,11 @@ export const lowerConnectDrills = drillsOf('connect', [
     harder: 'step-back-closed-throw',
     what: 'Walk in, land hips open and shoulders closed, with the back leg working.',
     cue: 'Walk in, land open below and shut above.',
-    caution: 'Levels: arm set, half break, full break.',
+    levels: [
+      { name: 'arm set', change: 'Start with the throwing arm already up.' },
+      { name: 'half break', change: 'Start with the hands half apart.' },
+      { name: 'full break', change: 'Start with the hands together.' },
+    ],
   },
   {
     id: 'step-back-closed-throw',

@@ -36,6 +36,10 @@ export const windmillConnectDrills = drillsOf('connect', [
     harder: 'heel-press-circle',
     what: 'Same heel beat with only the bottom of the circle.',
     cue: 'Press the heel and snap.',
+    levels: [
+      { name: 'into a net', change: 'Two steps from a net.' },
+      { name: 'half distance', change: 'To a catcher at half the distance.' },
+    ],
   },
   {
     id: 'tip-over-launch',
@@ -73,6 +77,10 @@ export const windmillConnectDrills = drillsOf('connect', [
     what: 'Kneel at half distance and throw with the arm only, to called spots.',
     cue: 'Loose arm to the spot.',
     caution: 'Arm alone is working: count every throw.',
+    levels: [
+      { name: 'half distance', change: 'Half the pitching distance.' },
+      { name: 'three quarters', change: 'Three quarters of the pitching distance.' },
+    ],
   },
   {
     id: 'elbow-lead-throw',
@@ -91,6 +99,10 @@ export const windmillConnectDrills = drillsOf('connect', [
     harder: 'pause-and-go',
     what: 'From the open position rehearse elbow-first three times, then throw with the hips feeding it.',
     cue: 'Elbow first, hips feed it.',
+    levels: [
+      { name: 'into a net', change: 'Two steps from a net.' },
+      { name: 'half distance', change: 'To a catcher at half the distance.' },
+    ],
   },
   {
     id: 'pause-and-go',
@@ -109,6 +121,10 @@ export const windmillConnectDrills = drillsOf('connect', [
     harder: 'blend-pairs',
     what: 'Start, freeze at landing, check knee, foot angle and hips, then finish the pitch.',
     cue: 'Freeze, check, finish.',
+    levels: [
+      { name: 'long freeze', change: 'Freeze two seconds at landing.' },
+      { name: 'short freeze', change: 'Freeze half a second at landing.' },
+    ],
   },
   {
     id: 'knee-squeeze-throw',

@@ -39,6 +39,10 @@ export const constrainDrills = drillsOf('constrain', [
     what: 'Stand a soft obstacle in front of the back knee; knocking it over is a missed rep.',
     cue: 'Leave the bag standing.',
     caution: 'Soft obstacle only.',
+    levels: [
+      { name: 'a step away', change: 'The gate stands a full step in front of the knee.' },
+      { name: 'a hand away', change: 'The gate stands a hand’s width in front of the knee.' },
+    ],
   },
   {
     id: 'step-over-gate',
@@ -58,6 +62,10 @@ export const constrainDrills = drillsOf('constrain', [
     what: 'Step the lead leg up and over a low hurdle so it cannot swing round.',
     cue: 'Up and over, never round.',
     caution: 'Soft obstacle only.',
+    levels: [
+      { name: 'shin high', change: 'The hurdle is no higher than the shin.' },
+      { name: 'knee high', change: 'The hurdle is knee high.' },
+    ],
   },
   {
     id: 'tethered-drive',
@@ -152,5 +160,9 @@ export const constrainDrills = drillsOf('constrain', [
     what: 'Deliver between two soft posts without touching either.',
     cue: 'Through the lane, touch nothing.',
     caution: 'Soft posts only.',
+    levels: [
+      { name: 'wide lane', change: 'Posts a step apart.' },
+      { name: 'narrow lane', change: 'Posts as wide as the hips.' },
+    ],
   },
 ]);

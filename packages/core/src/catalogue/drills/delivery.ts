@@ -54,6 +54,10 @@ export const deliveryDrills = drillsOf(null, [
     harder: 'mound-delivery',
     what: 'The whole delivery with one thought.',
     cue: 'One thought, whole delivery.',
+    levels: [
+      { name: 'flat, short', change: 'Flat ground, two thirds of the distance.' },
+      { name: 'flat, full', change: 'Flat ground, the full distance.' },
+    ],
   },
   {
     id: 'mound-delivery',
@@ -90,6 +94,10 @@ export const deliveryDrills = drillsOf(null, [
     harder: 'compete-inning',
     what: 'Partner calls knee or shoulder, inside or outside; chart the miss, not only the hit.',
     cue: 'See the spot, hit the spot.',
+    levels: [
+      { name: 'two spots', change: 'Only knee or shoulder height is called.' },
+      { name: 'four spots', change: 'Height and side are called.' },
+    ],
   },
   {
     id: 'compete-inning',
@@ -107,5 +115,9 @@ export const deliveryDrills = drillsOf(null, [
     easier: 'mound-delivery',
     what: 'Pitch to a count against a batter or a dummy; one reminder between pitches at most.',
     cue: 'This pitch, this count.',
+    levels: [
+      { name: 'no batter', change: 'A count, and nobody at the plate.' },
+      { name: 'batter', change: 'A batter or a dummy stands in.' },
+    ],
   },
 ]);

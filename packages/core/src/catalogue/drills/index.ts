@@ -1,6 +1,8 @@
 import type { Drill } from '../types';
 import { prepDrills } from './prep';
 import { feelDrills } from './feel';
+import { windmillFeelDrills } from './feel.windmill';
+import { armMoveDrills } from './move.arm';
 import { moveDrills } from './move.overhand';
 import { windmillMoveDrills } from './move.windmill';
 import { constrainDrills } from './constrain';
@@ -13,7 +15,9 @@ import { deliveryDrills } from './delivery';
 export const drills: readonly Drill[] = [
   ...prepDrills,
   ...feelDrills,
+  ...windmillFeelDrills,
   ...moveDrills,
+  ...armMoveDrills,
   ...windmillMoveDrills,
   ...constrainDrills,
   ...lowerConnectDrills,

@@ -14,6 +14,10 @@ export const windmillMoveDrills = drillsOf('move', [
     harder: 'pause-and-go',
     what: 'Stride, land tall on a soft firm knee, freeze, check posture.',
     cue: 'Land tall on a soft firm knee and freeze.',
+    levels: [
+      { name: 'step', change: 'A short step.' },
+      { name: 'stride', change: 'A full stride.' },
+    ],
   },
   {
     id: 'lean-and-go',
@@ -30,6 +34,10 @@ export const windmillMoveDrills = drillsOf('move', [
     what: 'Fall forward over the drive leg, knee and shin pressing down, then explode out just before the ground.',
     cue: 'Knee and shin down, then explode.',
     caution: 'Soft ground.',
+    levels: [
+      { name: 'hands on a rail', change: 'Hands on a rail for the fall.' },
+      { name: 'free', change: 'No hands; explode out just before the ground.' },
+    ],
   },
   {
     id: 'fence-line-circle',
@@ -44,6 +52,10 @@ export const windmillMoveDrills = drillsOf('move', [
     harder: 'elbow-lead-throw',
     what: 'Circle beside a wall without brushing it.',
     cue: 'Circle along the wall, never brush it.',
+    levels: [
+      { name: 'arm’s length', change: 'An arm’s length from the wall.' },
+      { name: 'hand’s width', change: 'A hand’s width from the wall.' },
+    ],
   },
   {
     id: 'turn-in-finish',
@@ -144,5 +156,9 @@ export const windmillMoveDrills = drillsOf('move', [
     harder: 'blend-pairs',
     what: 'Walk three steps. On the last one let the drive toe drag in and arrive together with the hand.',
     cue: 'Drag the toe in so that it arrives with the hand.',
+    levels: [
+      { name: 'walk', change: 'From three walking steps.' },
+      { name: 'from the start', change: 'From the pitching stance.' },
+    ],
   },
 ]);

@@ -135,6 +135,10 @@ export const prepDrills = drillsOf('prep', [
     what: 'Slow down, firm up.',
     cue: 'Slow down, firm up.',
     caution: 'Load only with taught form.',
+    levels: [
+      { name: 'body weight', change: 'Nothing in the hands.' },
+      { name: 'dumbbells', change: 'Light dumbbells, once the form holds.' },
+    ],
   },
   {
     id: 'broad-jump-stick',
@@ -150,6 +154,10 @@ export const prepDrills = drillsOf('prep', [
     what: 'Jump out, stick the landing for two seconds.',
     cue: 'Jump far and stick it for two seconds.',
     caution: 'Full rest; not with knee pain.',
+    levels: [
+      { name: 'small', change: 'Half of the best jump.' },
+      { name: 'long', change: 'A long jump that can still be stuck.' },
+    ],
   },
   {
     id: 'trunk-brace',
@@ -163,6 +171,10 @@ export const prepDrills = drillsOf('prep', [
     avoidWithPainIn: ['back'],
     what: 'Plank and dead-bug holds with a flat back.',
     cue: 'Back flat, breathe, hold.',
+    levels: [
+      { name: 'knees down', change: 'Plank from the knees.' },
+      { name: 'full plank', change: 'Plank from the toes.' },
+    ],
   },
   {
     id: 'bridge-drive',
@@ -175,6 +187,10 @@ export const prepDrills = drillsOf('prep', [
     minAge: 9,
     what: 'One- or two-leg bridge, hips fully open at the top.',
     cue: 'Squeeze until the hips are fully open.',
+    levels: [
+      { name: 'two legs', change: 'Both feet down.' },
+      { name: 'one leg', change: 'One foot off the ground.' },
+    ],
   },
   {
     id: 'warm-up-flow',
@@ -217,5 +233,10 @@ export const prepDrills = drillsOf('prep', [
     what: 'Short distance, building slowly, before anything harder.',
     cue: 'Easy, then a little less easy.',
     caution: "Part of the day's throw count.",
+    levels: [
+      { name: '30 ft', change: 'About 9 m apart.' },
+      { name: '60 ft', change: 'About 18 m apart.' },
+      { name: '90 ft', change: 'About 27 m apart.' },
+    ],
   },
 ]);

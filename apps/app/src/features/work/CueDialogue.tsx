@@ -1,0 +1,93 @@
+import type { AthletePage } from '@wrightonic/contract';
+import { cueCountWords, nodeName } from '@wrightonic/core';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { log } from '../../offline/log';
+import { useAppDispatch } from '../../store/store';
+import { useMe, useToday } from '../../store/useAthlete';
+import { dayAt, dayWords } from '../../ui/days';
+import { Card } from '../../ui/Card';
+import { cueOwnerNames } from '../../ui/kindWords';
+import { Heading } from '../../ui/Screen';
+import { useBook } from '../../ui/useBook';
+import { cuesOfDrill } from './session';
+
+/** For each focus the cues that were tried, in the order of time, and how the reps after each went. */
+export function CueDialogue({ page }: { page: AthletePage }) {
+  const book = useBook();
+  const today = useToday();
+  const { academy } = useMe();
+  const dispatch = useAppDispatch();
+  const { athlete, plan, cues, cueCounts } = page;
+  const threads = (plan?.threads ?? []).flatMap(({ focus, stages }) => {
+    const climbed = stages.filter(({ stage }) => stage !== 'prep').flatMap(({ drills }) => drills);
+    const ids = [...new Set(climbed.map(({ drill }) => drill))];
+    const worked = ids
+      .filter((id) => cues.some(({ drill }) => drill === id) || cueCounts.some(({ drill }) => drill === id))
+      .map((id) => ({ id, lines: cuesOfDrill(page, id, book) }));
+    return worked.length ? [{ focus, worked }] : [];
+  });
+  if (threads.length === 0) return null;
+  return (
+    <>
+      <Heading>Cues so far</Heading>
+      {threads.map(({ focus, worked }) => (
+        <Card key={focus}>
+          <Heading level={3}>{nodeName(focus)}</Heading>
+          {worked.map(({ id, lines }) => (
+            <View key={id} style={styles.drill}>
+              <Text variant="labelLarge">{book.drill(id)?.name ?? id}</Text>
+              {lines.map((line) => (
+                <View key={line.text} style={styles.line}>
+                  <View style={styles.grow}>
+                    <Text variant="titleSmall">{`“${line.text}”`}</Text>
+                    <Text variant="bodySmall">
+                      {[
+                        cueOwnerNames[line.whose],
+                        ...(line.since
+                          ? [`since ${dayWords(dayAt(new Date(line.since), academy.zone), today)}`]
+                          : []),
+                        cueCountWords(line),
+                      ].join(' · ')}
+                    </Text>
+                  </View>
+                  {line.live ? (
+                    <Text variant="labelLarge">In use</Text>
+                  ) : (
+                    <Button
+                      mode="outlined"
+                      compact
+                      accessibilityLabel={`Use “${line.text}”`}
+                      onPress={() =>
+                        dispatch(
+                          log(athlete.id, 'cue-chosen', {
+                            athleteId: athlete.id,
+                            drill: id,
+                            text: line.text,
+                            whose: line.whose,
+                          }),
+                        )
+                      }
+                    >
+                      Use this one
+                    </Button>
+                  )}
+                </View>
+              ))}
+            </View>
+          ))}
+        </Card>
+      ))}
+      <Text variant="bodySmall">
+        The cue in use is the one in the session, on the sheet and at home. In brackets: the clean share and
+        its 90 % interval.
+      </Text>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  drill: { gap: 4 },
+  line: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1, minWidth: 0 },
+});

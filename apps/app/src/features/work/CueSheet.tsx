@@ -1,0 +1,96 @@
+import {
+  cueCountWords,
+  cueIn,
+  longestCue,
+  voices,
+  type CueLine,
+  type CueOwner,
+  type Drill,
+} from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, HelperText, Text, TextInput } from 'react-native-paper';
+import { Choices } from '../../ui/Choices';
+import { cueOwnerNames } from '../../ui/kindWords';
+import { Press } from '../../ui/Press';
+import { useBook } from '../../ui/useBook';
+import { Sheet } from './Sheet';
+
+interface Props {
+  drill: Drill;
+  /** Cues that were used already, in the order in which they were. */
+  lines: readonly CueLine[];
+  onCue: (text: string, whose: CueOwner) => void;
+  onClose: () => void;
+}
+
+/** Another cue with one tap, or in somebody's own words. */
+export function CueSheet({ drill, lines, onCue, onClose }: Props) {
+  const book = useBook();
+  const [text, setText] = useState('');
+  const [whose, setWhose] = useState<CueOwner>('instructor');
+  const choose = (words: string, owner: CueOwner) => {
+    onCue(words, owner);
+    onClose();
+  };
+  const used = new Set(lines.map((line) => line.text));
+  const fresh = voices
+    .filter((voice) => voice !== 'detail')
+    .map((voice) => cueIn(drill.id, voice, book))
+    .filter((words, n, all) => !used.has(words) && all.indexOf(words) === n);
+  const typed = text.trim();
+  const tooLong = typed.length > longestCue;
+  return (
+    <Sheet
+      title="Change the cue"
+      onClose={onClose}
+      action={
+        <Button mode="contained" disabled={!typed || tooLong} onPress={() => choose(typed, whose)}>
+          Use these words
+        </Button>
+      }
+    >
+      <View role="group" aria-label="Cues" style={styles.cues}>
+        {lines.map((line) => (
+          <Press
+            key={line.text}
+            aria-label={`Use “${line.text}”${line.live ? ', the cue now' : ''}`}
+            onPress={() => (line.live ? onClose() : choose(line.text, line.whose))}
+          >
+            <Text variant="titleMedium">{`“${line.text}”`}</Text>
+            <Text variant="bodySmall">
+              {`${line.live ? 'Now. ' : ''}${cueOwnerNames[line.whose]}; ${cueCountWords(line)}`}
+            </Text>
+          </Press>
+        ))}
+        {fresh.map((words) => (
+          <Press key={words} aria-label={`Use “${words}”`} onPress={() => choose(words, 'drill')}>
+            <Text variant="titleMedium">{`“${words}”`}</Text>
+            <Text variant="bodySmall">{`${cueOwnerNames.drill}; not used yet`}</Text>
+          </Press>
+        ))}
+      </View>
+      <TextInput
+        mode="outlined"
+        label="Or in other words"
+        aria-label="The cue in other words"
+        value={text}
+        onChangeText={setText}
+      />
+      {tooLong ? (
+        <HelperText type="error" role="alert">
+          {`A cue has at most ${longestCue} letters; this one has ${typed.length}.`}
+        </HelperText>
+      ) : null}
+      <Choices<CueOwner>
+        label="Whose words"
+        shown
+        value={whose}
+        onChange={setWhose}
+        options={(['instructor', 'athlete'] as const).map((value) => ({ value, text: cueOwnerNames[value] }))}
+      />
+    </Sheet>
+  );
+}
+
+const styles = StyleSheet.create({ cues: { gap: 8 } });
