@@ -182,3 +182,65 @@ it('keeps what a measure may be off by beside the grade', async () => {
     error: 3,
   });
 });
+
+describe('when and how a look was taken', () => {
+  const told = (lookId: string, more: Record<string, unknown> = {}) =>
+    logs.event('look-told', {
+      lookId,
+      zone: 'Europe/London',
+      lookedAt: '2026-03-02T23:30:00.000Z',
+      place: 'Cage 1',
+      view: 'behind',
+      thrown: 'bullpen, 20 pitches',
+      lookedBy: 'Wren',
+      ...more,
+    });
+  const send = async (event: object) => (await set.owner.post('/log', { events: [event] })).body.answers[0];
+
+  it('is told afterwards; a look of an earlier day comes before the others', async () => {
+    const { athleteId, lookId } = await looked({ 'oh.wobble': 2 });
+    const later = logs.look(athleteId, { 'oh.wobble': 1 });
+    await set.owner.post('/log', { events: later.events });
+    expect((await send(told(later.id))).stored).toBe(true);
+    const { looks, due } = await pageOf(athleteId);
+    expect(looks.map(({ id }: { id: string }) => id)).toEqual([later.id, lookId]);
+    expect(looks[0]).toMatchObject({
+      date: '2026-03-02',
+      at: '2026-03-02T23:30:00.000Z',
+      place: 'Cage 1',
+      view: 'behind',
+      thrown: 'bullpen, 20 pitches',
+      by: 'Wren',
+    });
+    expect(due.verb).toBe('trace');
+    // The newest word counts, and who wrote it down looked where nobody else did.
+    await send(told(later.id, { lookedAt: '2026-07-01T23:30:00.000Z', lookedBy: '', view: null }));
+    expect((await pageOf(athleteId)).looks[0]).toMatchObject({
+      date: '2026-07-02',
+      view: null,
+      by: expect.stringContaining('owner'),
+    });
+  });
+
+  it.each([
+    [() => ({ lookedAt: new Date(Date.now() + 86_400_000).toISOString() }), /^lookedAt: .*future/],
+    [() => ({ view: 'moon' }), /view/],
+    [() => ({ thrown: 'x'.repeat(121) }), /thrown/],
+    [() => ({ lookedAt: 'yesterday' }), /lookedAt/],
+  ])('is refused by name (%#)', async (wrong, names) => {
+    const { athleteId, lookId } = await looked({ 'oh.wobble': 2 });
+    const before = (await pageOf(athleteId)).looks;
+    expect(await send(told(lookId, wrong()))).toMatchObject({
+      stored: false,
+      why: expect.stringMatching(names),
+    });
+    expect((await pageOf(athleteId)).looks).toEqual(before);
+  });
+
+  it('a physical screen alone is no look', async () => {
+    const { athleteId } = await looked({ 'lim.balance': 3, 'sym.miss-high': 1 });
+    expect((await pageOf(athleteId)).due.verb).toBe('look');
+    const line = (await set.owner.get('/athletes')).body.find(({ id }: { id: string }) => id === athleteId);
+    expect(line.due.verb).toBe('look');
+  });
+});

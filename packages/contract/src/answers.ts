@@ -23,6 +23,7 @@ import type { AthleteForm, NewClearance, NewInjury, NewSize } from './athletes';
 import type { Problem } from './check';
 import type { HomeRecord } from './home';
 import type { FindingDetail, LogEvent } from './log';
+import type { ClipView } from './measuring';
 import type { PictureRecord } from './measuredAnswers';
 import type { Profile } from './people';
 import type { AcademyPlanning, Ahead, PlanRecord } from './planRecords';
@@ -74,10 +75,14 @@ export interface RosterEntry {
 export interface LookRecord {
   id: string;
   kind: 'quick' | 'full';
+  /** When it was taken, which may be before it was written down. */
   at: string;
   /** The day at the venue. */
   date: string;
   place: string;
+  view: ClipView | null;
+  thrown: string;
+  /** Who looked. */
   by: string;
   finished: boolean;
   findings: Findings;

@@ -2,13 +2,25 @@ import { lessonStates, type LessonState, type Severity } from '@wrightonic/core'
 import Joi from 'joi';
 import { severity } from './headless';
 import { nodeId } from './ids';
-import { measuringBodies, type MeasuringEvent } from './measuring';
+import { clipViews, measuringBodies, type ClipView, type MeasuringEvent } from './measuring';
 import { id, instant, line, note, zone } from './shared';
 import { workingBodies, type WorkingEvent } from './working';
 
 interface Logged {
   id: string;
   at: string;
+}
+
+/** What a look was taken of. */
+export interface LookTold {
+  /** ISO instant; earlier than the event where it is written down afterwards. */
+  lookedAt: string;
+  place: string;
+  view: ClipView | null;
+  /** Such as “bullpen, 25 pitches”. */
+  thrown: string;
+  /** Empty: whoever wrote it down. */
+  lookedBy: string;
 }
 
 /** Where a grade comes from. */
@@ -36,6 +48,8 @@ export type LogEvent =
       zone: string;
       place: string;
     })
+  /** When, where and how a look was taken, and by whom; the newest word counts. */
+  | (Logged & { kind: 'look-told'; lookId: string; zone: string } & LookTold)
   /** `severity` null takes the grade back to not looked at. */
   | (Logged & { kind: 'finding'; lookId: string; node: string; severity: Severity | null } & FindingDetail)
   /** Puts a grade of a finished look right; the old one stays in the history. */
@@ -105,6 +119,15 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
     look: Joi.valid('quick', 'full').required(),
     zone: zone.required(),
     place: note(80).required(),
+  },
+  'look-told': {
+    lookId: id.required(),
+    zone: zone.required(),
+    lookedAt: instant.required(),
+    place: note(80).required(),
+    view: Joi.valid(...clipViews, null).required(),
+    thrown: note(120).required(),
+    lookedBy: note(80).required(),
   },
   finding: graded,
   'look-corrected': { ...graded, reason: line(300).required() },

@@ -1,4 +1,4 @@
-import { addDays, carriedFor, carriedInto, tooThin, trace, withCarried, type Findings } from '../src';
+import { addDays, carriedFor, carriedInto, tooThin, trace, withCarried, type Findings, isLook } from '../src';
 
 const date = '2026-05-29';
 const look = (ago: number, findings: Findings) => ({ date: addDays(date, -ago), findings });
@@ -50,3 +50,10 @@ it('keeps a thin look from replacing the picture', () => {
   expect(roots[0]!.id).toBe('oh.lift-stall');
   expect(roots.find(({ id }) => id === 'oh.shoulders-early')!.share).toBeLessThan(0.2);
 });
+
+it.each([
+  [{ 'oh.wobble': 0 }, true],
+  [{ 'lim.balance': 2, 'sym.miss-high': 1 }, false],
+  [{}, false],
+  [{ 'lim.balance': 2, 'wm.hunched': 0 }, true],
+] as const)('whether %o is a look: %s', (findings, look) => expect(isLook(findings)).toBe(look));

@@ -14,6 +14,8 @@ import {
   posed,
   postureOf,
   tiltOf,
+  eventGrades,
+  eventOffers,
 } from '../src';
 
 describe('angles and lengths on a picture', () => {
@@ -167,5 +169,43 @@ describe('what is asked before a drawing counts', () => {
     expect(kinds(1, 59.9)).toEqual([['range', null]]);
     expect(kinds(1, 180)).toEqual([]);
     expect(kinds(1, null)).toEqual([]);
+  });
+});
+
+describe('marked moments', () => {
+  const at = (ms: number) => ({ 'hand-top': 1, plant: 1 + ms / 1000 });
+  const clock = { fps: 240, captureFps: 240 };
+  const graded = (ms: number, more = clock) => eventGrades(at(ms), more, 'overhand')[0];
+  it.each([
+    [60, 0],
+    [61, 1],
+    [110, 1],
+    [111, 2],
+    [160, 2],
+    [161, 3],
+    [-40, 0],
+  ])('grade a hand at its top %d ms before plant as %d', (ms, severity) =>
+    expect(graded(ms)).toMatchObject({ checkpoint: 'oh.early-hand', severity, error: 1000 / 240 }),
+  );
+  it('give no grade where the time is smaller than its own error, and count slow motion', () => {
+    expect(graded(30, { fps: 30, captureFps: 30 })!.severity).toBeNull();
+    expect(graded(34, { fps: 30, captureFps: 30 })!.severity).toBe(0);
+    expect(graded(480, { fps: 30, captureFps: 240 })).toMatchObject({ severity: 0, error: 1000 / 240 });
+    expect(graded(480, { fps: 30, captureFps: 240 })!.value).toBeCloseTo(60, 9);
+  });
+  it('say nothing without both marks, or of another delivery', () => {
+    expect(eventGrades({ plant: 1 }, clock, 'overhand')).toEqual([]);
+    expect(eventGrades(at(200), clock, 'windmill')).toEqual([]);
+  });
+  it('are offered with their frame error', () => {
+    expect(eventOffers([graded(120)!], '2026-05-01')).toMatchObject([
+      {
+        node: 'oh.early-hand',
+        severity: 2,
+        from: 'clip',
+        why: '120 ms ± 4 from hand at its top before plant',
+      },
+    ]);
+    expect(eventOffers([graded(3)!], '2026-05-01')).toEqual([]);
   });
 });

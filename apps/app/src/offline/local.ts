@@ -34,6 +34,10 @@ function withFinding(look: LookRecord, event: Grade): LookRecord {
   };
 }
 
+/** In the order in which they were taken; one that is under way comes last, whatever its day. */
+const byTaking = (looks: readonly LookRecord[]): LookRecord[] =>
+  [...looks].sort((a, b) => Number(!a.finished) - Number(!b.finished) || a.at.localeCompare(b.at));
+
 /** A finished look keeps what the server shows; an open one takes every grade of this device, newest last. */
 const stillOpen = (page: AthletePage, id: string): boolean =>
   page.looks.some((look) => look.id === id && !look.finished);
@@ -47,15 +51,40 @@ function withEvent(page: AthletePage, event: LogEvent, { by, zone }: Here): Athl
     case 'look-begun': {
       if (page.looks.some(({ id }) => id === event.id)) return page;
       const date = dayAt(event.at, event.zone);
-      const look = { id: event.id, kind: event.look, at: event.at, date, place: event.place, by };
+      const look = {
+        id: event.id,
+        kind: event.look,
+        at: event.at,
+        date,
+        place: event.place,
+        by,
+        view: null,
+        thrown: '',
+      };
       return { ...page, looks: [...page.looks, { ...look, finished: false, findings: {}, details: {} }] };
+    }
+    case 'look-told': {
+      const { lookId, lookedAt, place, view, thrown, lookedBy } = event;
+      const date = dayAt(lookedAt, event.zone);
+      const taken = change(lookId, (look) => ({
+        ...look,
+        at: lookedAt,
+        date,
+        place,
+        view,
+        thrown,
+        by: lookedBy || look.by,
+      }));
+      return { ...taken, looks: byTaking(taken.looks) };
     }
     case 'finding':
       return stillOpen(page, event.lookId) ? change(event.lookId, (look) => withFinding(look, event)) : page;
     case 'look-corrected':
       return change(event.lookId, (look) => withFinding(look, event));
-    case 'look-finished':
-      return change(event.lookId, (look) => ({ ...look, finished: true }));
+    case 'look-finished': {
+      const ended = change(event.lookId, (look) => ({ ...look, finished: true }));
+      return { ...ended, looks: byTaking(ended.looks) };
+    }
     case 'link-struck': {
       if (page.strikes.some(({ id }) => id === event.id)) return page;
       const { id, cause, effect, struck, reason, at } = event;

@@ -1,4 +1,4 @@
-import type { Weekday } from '@wrightonic/contract';
+import type { ClipView, Weekday } from '@wrightonic/contract';
 import type { CueOwner, Discipline, Hand, Level, Voice } from '@wrightonic/core';
 
 export const handNames: Record<Hand, string> = { R: 'Right', L: 'Left' };
@@ -34,4 +34,20 @@ export const weekdayNames: Record<Weekday, string> = {
   fri: 'Fri',
   sat: 'Sat',
   sun: 'Sun',
+};
+/** From where a look or a clip was taken. */
+export const viewNames: Record<ClipView, string> = {
+  side: 'Side',
+  front: 'Front',
+  behind: 'Behind',
+  above: 'Above',
+  other: 'Other',
+};
+/** The same in a sentence. */
+export const seenFromWords: Record<ClipView, string> = {
+  side: 'seen from the side',
+  front: 'seen from the front',
+  behind: 'seen from behind',
+  above: 'seen from above',
+  other: 'seen from elsewhere',
 };

@@ -6,6 +6,7 @@ import {
   withCarried,
   addDays,
   due,
+  isLook,
   resultsOf,
   daysOfThrows,
   throwLimits,
@@ -169,7 +170,8 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
   const levels = chosen.get(id) ?? {};
   const age = ageOn(athlete.birthdate, today);
   const limited = limitsInputOf(athlete, signedIn.home, pain, { throws, atHome: home.throws }, today);
-  const finished = looks.filter((look) => look.finished).at(-1);
+  // A physical screen alone is no look: the next one is due when it was.
+  const finished = looks.filter((look) => look.finished && isLook(look.findings)).at(-1);
   return {
     athlete: { ...athlete, age },
     approach: approachOf(athlete, age, person),

@@ -35,6 +35,8 @@ export class LogGuard {
       return {
         why: `The clock of the device is ${aheadWords(ahead)} ahead. Correct its date and time, then log this again with the time of now.`,
       };
+    if (event.kind === 'look-told' && Date.parse(event.lookedAt) - this.now.getTime() > slightlyAhead)
+      return { why: 'lookedAt: a look cannot be dated in the future. Correct its date and time.' };
     const dated: LogEvent = ahead > 0 ? { ...event, at: this.now.toISOString() } : event;
     const why = await this.refusal(dated);
     return why ? { why } : { event: dated };

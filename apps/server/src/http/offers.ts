@@ -4,6 +4,8 @@ import {
   curveOffers,
   derivedMeasures,
   drawnValue,
+  eventGrades,
+  eventOffers,
   newestOffers,
   readingsOf,
   screen,
@@ -59,6 +61,7 @@ export async function offersFor(academy: Academy, athlete: Whom, today: string):
       }),
     );
     offers.push(...clipOffers(derivedMeasures(drawn, athlete.heightCm, clip.view), whom, clip.date));
+    offers.push(...eventOffers(eventGrades(clip.marks, clip, athlete.discipline), clip.date));
   }
   const last = looks.findLast(({ finished }) => finished);
   const open = looks.at(-1)?.finished === false ? looks.at(-1) : undefined;

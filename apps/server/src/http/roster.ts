@@ -27,7 +27,7 @@ export async function roster({ academy, home }: SignedIn): Promise<RosterEntry[]
     lockedThrows(academy, home.zone),
   ]);
   const newestLook = newestBy(looks);
-  const finishedLook = newestBy(looks.filter((look) => look.finished));
+  const finishedLook = newestBy(looks.filter((look) => look.finished && look.seen));
   const newestTrace = newestBy(traces);
   const newestPlan = newestBy(plans);
   const since = addDays(today, -home.carryDays * 2);

@@ -7,7 +7,7 @@ import { storeCurves } from './curves';
 import { storeInstruction } from './instructions';
 import { storeLesson, storeLessonChange } from './lessons';
 import { storeStrike } from './links';
-import { storeGrade } from './looks';
+import { storeGrade, storeLookTold } from './looks';
 import { missingParent, notUndone, type Academy } from './scope';
 import { storeScreen } from './screens';
 import { sidesOf, storePitch } from './throws';
@@ -24,8 +24,10 @@ const stores: { [K in LogKind]: Store<K> } = {
       kind: event.look,
       zone: event.zone,
       date: dayAt(new Date(event.at), event.zone),
+      looked_at: new Date(event.at),
       place: event.place,
     }),
+  'look-told': storeLookTold,
   finding: (academy, event, by) => storeGrade(academy, event, null, by),
   'look-corrected': (academy, event, by) => storeGrade(academy, event, event.reason, by),
   'look-finished': (academy, event, by) =>

@@ -1,5 +1,5 @@
 import type { EventOf, FindingDetail, FindingRecord, LookRecord } from '@wrightonic/contract';
-import type { Findings, Severity } from '@wrightonic/core';
+import { dayAt, type Findings, type Severity } from '@wrightonic/core';
 import type { Academy } from './scope';
 import { told } from './told';
 
@@ -32,6 +32,34 @@ export async function storeGrade(
     replaces: was?.id ?? null,
   });
 }
+
+/** Keeps what was told of a look; the look itself stands as it was told last. */
+export const storeLookTold = (academy: Academy, event: EventOf<'look-told'>, by: string): Promise<void> =>
+  academy.whole(async (whole) => {
+    await whole.add('look_tellings', {
+      ...told(event, by),
+      look_id: event.lookId,
+      zone: event.zone,
+      looked_at: new Date(event.lookedAt),
+      place: event.place,
+      view: event.view,
+      thrown: event.thrown,
+      looked_by: event.lookedBy,
+    });
+    const newest = await whole
+      .from('look_tellings')
+      .where({ look_id: event.lookId })
+      .orderBy([
+        { column: 'at', order: 'desc' },
+        { column: 'id', order: 'desc' },
+      ])
+      .first('zone', 'looked_at', 'place', 'view', 'thrown', 'looked_by');
+    const { zone, ...row } = newest!;
+    await whole.change('looks', event.lookId, { ...row, date: dayAt(row.looked_at, zone) });
+  });
+
+/** In the order in which they were taken; one that is under way comes last, whatever its day. */
+const byTaking = 'e.id is null, coalesce(l.looked_at, l.at), l.id';
 
 const detailOf = (row: Record<string, any>): FindingDetail => ({
   ...(row['value'] === null ? {} : { value: row['value'] }),
@@ -101,7 +129,7 @@ async function looksWhere(academy: Academy, where: Record<string, unknown>): Pro
     .leftJoin({ e: 'look_ends' }, (join) =>
       join.on('e.academy_id', 'l.academy_id').andOn('e.look_id', 'l.id'),
     )
-    .orderBy(['l.at', 'l.id'])
+    .orderByRaw(byTaking)
     .select('l.*', 'p.name as by', 'e.id as ended');
   const graded = await gradesOf(
     academy,
@@ -111,10 +139,12 @@ async function looksWhere(academy: Academy, where: Record<string, unknown>): Pro
     id: row.id,
     athleteId: row.athlete_id,
     kind: row.kind,
-    at: row.at.toISOString(),
+    at: (row.looked_at ?? row.at).toISOString(),
     date: row.date,
     place: row.place,
-    by: row.by,
+    view: row.view,
+    thrown: row.thrown,
+    by: row.looked_by || row.by,
     finished: row.ended !== null,
     ...graded.get(row.id)!,
   }));
@@ -132,6 +162,8 @@ export interface LookState {
   id: string;
   date: string;
   finished: boolean;
+  /** Somebody graded the delivery in it: a physical screen alone is no look. */
+  seen: boolean;
 }
 
 /** The newest look and the newest finished look of every athlete. */
@@ -142,11 +174,16 @@ export async function lookStates(academy: Academy): Promise<LookState[]> {
       join.on('e.academy_id', 'l.academy_id').andOn('e.look_id', 'l.id'),
     )
     .select('l.athlete_id', 'l.id', 'l.date', 'e.id as ended')
-    .orderBy(['l.at', 'l.id']);
+    .select(
+      academy.raw(`exists (select 1 from findings f where f.academy_id = l.academy_id and f.look_id = l.id
+        and f.severity is not null and f.node not like 'lim.%' and f.node not like 'sym.%') as seen`),
+    )
+    .orderByRaw(byTaking);
   return rows.map((row: Record<string, any>) => ({
     athleteId: row.athlete_id,
     id: row.id,
     date: row.date,
     finished: row.ended !== null,
+    seen: Boolean(row.seen),
   }));
 }

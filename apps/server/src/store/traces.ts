@@ -67,7 +67,7 @@ export async function calls(academy: Academy, athleteId?: string): Promise<Calls
     .from('looks', 'l')
     .join({ e: 'look_ends' }, (join) => join.on('e.academy_id', 'l.academy_id').andOn('e.look_id', 'l.id'))
     .where(athleteId === undefined ? {} : { 'l.athlete_id': athleteId })
-    .orderBy(['l.at', 'l.id'])
+    .orderByRaw('coalesce(l.looked_at, l.at), l.id')
     .select('l.id', 'l.athlete_id');
   const findings = await findingsOfLooks(
     academy,

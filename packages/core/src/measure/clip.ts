@@ -1,4 +1,4 @@
-import type { Discipline } from '../catalogue';
+import { nodeOf, type Discipline, type Severity } from '../catalogue';
 import type { ClipEvent } from './timing';
 
 /** A place on a picture, 0 to 1 from its upper left corner. */
@@ -227,6 +227,54 @@ export function derivedMeasures(
   add(['wm.hips-slam'], above ? of('hips-at-release') : null);
   return found;
 }
+
+/** Grades that marked moments give by themselves: from one event to another, ms. House defaults. */
+const timed: readonly {
+  checkpoint: string;
+  from: ClipEvent;
+  to: ClipEvent;
+  /** Above these it is slight, obvious, severe. */
+  steps: readonly [number, number, number];
+  what: string;
+}[] = [
+  {
+    checkpoint: 'oh.early-hand',
+    from: 'hand-top',
+    to: 'plant',
+    steps: [60, 110, 160],
+    what: 'hand at its top before plant',
+  },
+];
+
+/** What seconds lose as fractions, ms: exactly 60 ms is not more than 60. */
+const rounding = 1e-6;
+
+export interface EventGrade {
+  checkpoint: string;
+  /** ms; negative when the first event came after the second. */
+  value: number;
+  /** What the camera leaves open, ms: half a frame at each end. */
+  error: number;
+  /** Null where the camera is too coarse to tell: the time is smaller than its own error. */
+  severity: Severity | null;
+  what: string;
+}
+
+/** What the marked moments of a clip say of checkpoints, with their frame error. */
+export const eventGrades = (
+  marks: Partial<Record<ClipEvent, number>>,
+  clock: ClipClock,
+  discipline: Discipline,
+): EventGrade[] =>
+  timed.flatMap(({ checkpoint, from, to, steps, what }) => {
+    const node = nodeOf(checkpoint);
+    if (node?.type !== 'flaw' || node.discipline !== discipline) return [];
+    if (marks[from] === undefined || marks[to] === undefined) return [];
+    const { ms, plusMinusMs } = clipInterval(marks[from], marks[to], clock);
+    const severity =
+      Math.abs(ms) < plusMinusMs ? null : (steps.filter((step) => ms > step + rounding).length as Severity);
+    return [{ checkpoint, value: ms, error: plusMinusMs, severity, what }];
+  });
 
 export interface ClipIntervalFound {
   from: ClipEvent;

@@ -8,6 +8,7 @@ import {
   type Sex,
 } from '../catalogue';
 import { daysBetween } from '../units';
+import type { EventGrade } from './clip';
 import { effortCurve } from './effort';
 import { fade } from './fade';
 import { flash } from './flash';
@@ -160,6 +161,24 @@ export const clipOffers = (
       },
     ];
   });
+
+/** Marked moments of a clip, graded with their frame error; what the camera cannot tell offers nothing. */
+export const eventOffers = (graded: readonly EventGrade[], date: string): Offer[] =>
+  graded.flatMap(({ checkpoint, value, error, severity, what }) =>
+    severity === null
+      ? []
+      : [
+          {
+            node: checkpoint,
+            severity,
+            from: 'clip' as const,
+            date,
+            value,
+            error,
+            why: `${Math.round(value)} ms ± ${Math.round(error)} from ${what}`,
+          },
+        ],
+  );
 
 /** One offer for each checkpoint: the newest, and of one day the worst. */
 export function newestOffers(offers: readonly Offer[]): Offer[] {

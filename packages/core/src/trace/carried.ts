@@ -43,6 +43,10 @@ export const withCarried = (findings: Findings, carried: readonly Carried[]): Fi
   ...findings,
 });
 
+/** Whether somebody looked at the delivery: a physical screen alone is no look, nor is where the ball went. */
+export const isLook = (findings: Findings): boolean =>
+  Object.keys(findings).some((id) => nodeOf(id)?.type === 'flaw');
+
 /** Whether a look says too little to be judged: fewer than eight checkpoints, and nothing carried. */
 export const tooThin = (findings: Findings, carried: readonly Carried[]): boolean =>
   carried.length === 0 &&

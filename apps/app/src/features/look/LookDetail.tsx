@@ -20,6 +20,7 @@ import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
 import { Seam } from '../../ui/seam/Seam';
 import { severityNames } from '../../ui/seam/words';
+import { LookTold } from './LookTold';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { lookSteps } from '../../ui/checkpoint/steps';
 
@@ -60,7 +61,8 @@ export function LookDetail({ athlete, look }: Props) {
         All looks
       </Button>
       <Heading>{`${look.kind === 'full' ? 'Full' : 'Quick'} look of ${dayWords(look.date, today)}`}</Heading>
-      <Text>{`By ${look.by}${look.place ? `, ${look.place}` : ''}. ${Object.keys(look.findings).length} checkpoints looked at.`}</Text>
+      <LookTold athleteId={athlete.id} look={look} />
+      <Text>{`${Object.keys(look.findings).length} checkpoints looked at.`}</Text>
       <Seam discipline={athlete.discipline} findings={look.findings} size="large" label="This look" />
       {steps.map(({ key, name, first }) => {
         const graded = first.filter(({ id }) => id in look.findings || id in look.details);

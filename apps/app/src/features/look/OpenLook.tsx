@@ -5,7 +5,7 @@ import {
   type FindingDetail,
   type LookRecord,
 } from '@wrightonic/contract';
-import { withCarried, type Carried, type Offer, type Phase, type Severity } from '@wrightonic/core';
+import { isLook, withCarried, type Carried, type Offer, type Phase, type Severity } from '@wrightonic/core';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -16,6 +16,7 @@ import { Foot } from '../../ui/Foot';
 import { Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
+import { LookTold } from './LookTold';
 import { Seam } from '../../ui/seam/Seam';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { lookSteps, type LookPoint, type LookStep } from '../../ui/checkpoint/steps';
@@ -54,6 +55,7 @@ export function OpenLook({ athlete, look, carried, offers, start, onFinished }: 
   const nextPhase = steps.slice(at + 1).find((each) => isPhase(each.key));
   const open = step.first.filter(({ id }) => !(id in findings));
   const graded = Object.keys(findings).length;
+  const seen = isLook(findings);
 
   const grade = useCallback(
     (node: string, severity: Severity | null, detail: FindingDetail = {}) => {
@@ -115,7 +117,7 @@ export function OpenLook({ athlete, look, carried, offers, start, onFinished }: 
               <Button
                 mode="contained"
                 onPress={finish}
-                disabled={graded === 0}
+                disabled={!seen}
                 style={styles.grow}
                 contentStyle={styles.tall}
               >
@@ -141,6 +143,7 @@ export function OpenLook({ athlete, look, carried, offers, start, onFinished }: 
         </View>
         <Text variant="bodySmall" role="status">{`${graded} looked at`}</Text>
       </View>
+      <LookTold athleteId={athleteId} look={look} />
       {waiting.length ? (
         <Notice icon="tray-arrow-down">
           <Text>
@@ -162,7 +165,7 @@ export function OpenLook({ athlete, look, carried, offers, start, onFinished }: 
         </Button>
       ) : null}
       <Choices
-        label="Beside the phases"
+        label="Also check"
         shown
         value={isPhase(key) ? null : key}
         onChange={(chosen) => {
@@ -176,9 +179,14 @@ export function OpenLook({ athlete, look, carried, offers, start, onFinished }: 
         ]}
       />
       {!last || (open.length > 0 && isPhase(key)) ? (
-        <Button mode="text" disabled={graded === 0} onPress={finish}>
+        <Button mode="text" disabled={!seen} onPress={finish}>
           Finish here; the rest stays not looked at
         </Button>
+      ) : null}
+      {graded > 0 && !seen ? (
+        <Text variant="bodySmall">
+          What the body allows and where the ball goes are no look by themselves. Grade the delivery too.
+        </Text>
       ) : null}
       <Text variant="bodySmall">Every tap is kept at once. You can leave and go on later.</Text>
     </Pane>

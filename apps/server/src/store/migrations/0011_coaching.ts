@@ -14,6 +14,27 @@ export async function up(db: Knex): Promise<void> {
     t.index(['academy_id', 'session_id', 'drill', 'level', 'cue_id', 'outcome'], 'rep_events_by_level');
   });
   await db.schema.alterTable('rep_events', (t) => t.dropIndex([], 'rep_events_counted'));
+  await db.schema.alterTable('looks', (t) => {
+    // When it was taken; `at` is when it was begun on the device.
+    t.datetime('looked_at', { precision: 3 });
+    t.string('view', 20);
+    t.string('thrown', 120).notNullable().defaultTo('');
+    t.string('looked_by', 80).notNullable().defaultTo('');
+  });
+  await db('looks')
+    .whereNull('looked_at')
+    .update({ looked_at: db.ref('at') });
+  await db.schema.createTable('look_tellings', (t) => {
+    owned(t);
+    pointer(t, 'look_id', 'looks');
+    t.string('zone', 64).notNullable();
+    t.datetime('looked_at', { precision: 3 }).notNullable();
+    t.string('place', 80).notNullable();
+    t.string('view', 20);
+    t.string('thrown', 120).notNullable();
+    t.string('looked_by', 80).notNullable();
+    written(t);
+  });
   await db.schema.createTable('level_choices', (t) => {
     owned(t);
     pointer(t, 'athlete_id', 'athletes');
@@ -42,13 +63,17 @@ export async function up(db: Knex): Promise<void> {
 }
 
 export async function down(db: Knex): Promise<void> {
-  for (const table of ['spot_events', 'cue_choices', 'level_choices']) await db.schema.dropTable(table);
+  for (const table of ['spot_events', 'cue_choices', 'level_choices', 'look_tellings'])
+    await db.schema.dropTable(table);
   await db.schema.alterTable('rep_events', (t) => {
     t.index(['academy_id', 'session_id', 'drill', 'outcome'], 'rep_events_counted');
   });
   await db.schema.alterTable('rep_events', (t) => {
     t.dropIndex([], 'rep_events_by_level');
     for (const column of ['level', 'side', 'cue_id']) t.dropColumn(column);
+  });
+  await db.schema.alterTable('looks', (t) => {
+    for (const column of ['looked_at', 'view', 'thrown', 'looked_by']) t.dropColumn(column);
   });
   await db.schema.alterTable('people', (t) => {
     t.dropColumn('size_unit');

@@ -67,6 +67,9 @@ async function seedLooks(
       zone,
       date,
       place: 'Cage 2',
+      view: 'behind',
+      thrown: 'bullpen, 20 pitches',
+      looked_at: at,
       at,
       by_person: by,
     });

@@ -11,6 +11,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { more } from '../../../store/more';
+import { viewNames } from '../../../ui/kindWords';
 import { Card } from '../../../ui/Card';
 import { Choices } from '../../../ui/Choices';
 import { Notice, Trouble, Waiting } from '../../../ui/Notice';
@@ -38,13 +39,6 @@ interface Props {
 
 const rubberCm = 60.96;
 const tools = Object.keys(toolNames) as DrawingKind[];
-const viewNames: Record<ClipRecord['view'], string> = {
-  side: 'Side',
-  front: 'Front',
-  behind: 'Behind',
-  above: 'Above',
-  other: 'Other',
-};
 /** A drawing belongs to a frame; one this near is of the same, s. */
 const sameFrame = 0.004;
 

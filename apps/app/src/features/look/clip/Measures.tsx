@@ -5,6 +5,8 @@ import {
   derivedMeasures,
   drawnDoubts,
   drawnValue,
+  eventGrades,
+  eventOffers,
   nodeName,
   seenFrom,
   type ClipMeasure,
@@ -59,7 +61,11 @@ export function Measures({ athlete, state }: Props) {
     }),
   );
   const whom = { discipline: athlete.discipline, level: levelOf(athlete), sex: athlete.sex ?? undefined };
-  const offers = clipOffers(derivedMeasures(drawn, athlete.heightCm, clip.view), whom, clip.date);
+  const timed = eventGrades(clip.marks, clip, athlete.discipline);
+  const offers = [
+    ...clipOffers(derivedMeasures(drawn, athlete.heightCm, clip.view), whom, clip.date),
+    ...eventOffers(timed, clip.date),
+  ];
   const measures = clipMeasures[athlete.discipline];
   const open = measures.filter((each) => seenFrom(each, clip.view));
   const nameOf = (id: string) => measures.find((each) => each.id === id)?.name ?? '';
@@ -141,6 +147,13 @@ export function Measures({ athlete, state }: Props) {
           a scale, such as the athlete’s height or the rubber.
         </Text>
       ) : null}
+      {timed
+        .filter(({ severity }) => severity === null)
+        .map(({ checkpoint, value, error }) => (
+          <Text key={checkpoint} variant="bodySmall">
+            {`${nodeName(checkpoint)}: ${Math.round(value)} ms ± ${Math.round(error)}, too close for this camera to grade.`}
+          </Text>
+        ))}
       {offers.length ? (
         <>
           <Text variant="labelLarge">For the next look</Text>
