@@ -222,9 +222,13 @@ test('a profile keeps growth, and who cleared an injury', async ({ app, page }) 
   await app.enter();
   const id = await app.newAthlete('Profa', { heightCm: 170, massKg: 60 });
   await page.goto(`/athletes/${id}/profile`);
-  await page.getByRole('textbox', { name: 'Height, cm' }).fill('172');
-  await app.tap('Keep this size');
-  await expect(page.getByText(/^Height 172 cm.*\+2\.0 cm/)).toBeVisible();
+  const height = page.getByRole('textbox', { name: 'Height, ft and in' });
+  await height.fill('5\'14"');
+  await expect(page.getByRole('alert')).toContainText('14 inches: there are 0 to 11 beside the feet');
+  await app.tap('Save measurements');
+  await height.fill('5\'8"');
+  await app.tap('Save measurements');
+  await expect(page.getByText(/^Height 5'8", .*; \+1\.1 in since/)).toBeVisible();
   await app.tap('Add an injury');
   await app.tap('shoulder', 'radio');
   await page.getByRole('textbox', { name: 'What it was' }).fill('Sore after throwing');

@@ -168,7 +168,12 @@ export const tasks = [
         level,
         sex,
       });
-      return { limits, refer, power, differences };
+      return {
+        limits,
+        refer,
+        power: power && { watts: power.watts, reference: power.reference, ratio: power.ratio },
+        differences,
+      };
     },
   }),
   task({

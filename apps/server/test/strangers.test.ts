@@ -53,6 +53,8 @@ const own = new Set([
   'GET /news/stream',
   'GET /lexicon',
   'POST /lexicon',
+  'GET /norms',
+  'POST /norms',
 ]);
 
 /** What the id in a path is of. */

@@ -24,6 +24,7 @@ import type { Problem } from './check';
 import type { HomeRecord } from './home';
 import type { FindingDetail, LogEvent } from './log';
 import type { ClipView } from './measuring';
+import type { NormEditRecord } from './norms';
 import type { PictureRecord } from './measuredAnswers';
 import type { Profile } from './people';
 import type { AcademyPlanning, Ahead, PlanRecord } from './planRecords';
@@ -220,6 +221,8 @@ export interface AthletePage {
   academy: AcademyPlanning;
   /** What the academy made of the words by which notes are tagged, oldest first. */
   lexicon: LexiconEdit[];
+  /** What the academy made of what is usual, oldest first. */
+  norms: NormEditRecord[];
   /** What was done at home lately. */
   home: HomeRecord;
   velocities: SessionVelocity[];

@@ -12,6 +12,7 @@ export * from './links';
 export * from './log';
 export * from './measuredAnswers';
 export * from './measuring';
+export * from './norms';
 export * from './people';
 export * from './planning';
 export * from './radar';

@@ -1,4 +1,4 @@
-import type { ClipEvent, Missed } from '@wrightonic/core';
+import type { ClipEvent, Missed, ScreenTool } from '@wrightonic/core';
 import type { ClipView, CurveResult, DrawingKind, PicturePoint } from './measuring';
 
 export interface ScreenTryRecord {
@@ -7,6 +7,9 @@ export interface ScreenTryRecord {
   n: 1 | 2;
   value: number | null;
   pain: boolean;
+  tool?: ScreenTool;
+  parts?: [number, number];
+  retest?: true;
 }
 
 export interface ScreenRecord {

@@ -3,9 +3,11 @@ import {
   type ClipView,
   clipEvents,
   screenTestOf,
+  screenTools,
   segments,
   type ClipEvent,
   type DrawnCurve,
+  type ScreenTool,
   type Sequence,
 } from '@wrightonic/core';
 import Joi from 'joi';
@@ -48,6 +50,12 @@ interface Bodies {
     n: 1 | 2;
     value: number | null;
     pain: boolean;
+    /** What it was read with; left out where nobody said. */
+    tool?: ScreenTool;
+    /** What was read, where the value is worked out of it: deg, or kg and reps. */
+    parts?: [number, number];
+    /** Measured again right after a stretch: kept beside the tries, never one of them. */
+    retest?: true;
   };
   'screen-finished': { screenId: string };
   /** A throw outside of a session of drills, charted or not. */
@@ -177,6 +185,12 @@ const screenTry = {
   n: Joi.valid(1, 2).required(),
   value: Joi.number().min(-1000).max(1000).allow(null).required(),
   pain: Joi.boolean().required(),
+  tool: Joi.valid(...screenTools),
+  parts: Joi.array().ordered(
+    Joi.number().min(0).max(1000).required(),
+    Joi.number().min(0).max(1000).required(),
+  ),
+  retest: Joi.valid(true),
 };
 
 export const measuringBodies: { [K in keyof Bodies]: Record<string, Joi.Schema> } = {

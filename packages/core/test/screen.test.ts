@@ -5,9 +5,17 @@ import {
   limits,
   marginWords,
   normFor,
+  normKeys,
+  normsWith,
+  readLength,
+  readMass,
   readingsOf,
+  sayLength,
+  sayMass,
   screen,
   screenTests,
+  shownUnit,
+  sumOfParts,
   type ScreenReading,
 } from '../src';
 import { pretendScreen, saltmarshRoster } from '../src/simulate';
@@ -86,7 +94,7 @@ describe('the physical screen', () => {
     const jump = [reading('vertical-jump', 'none', 50)];
     const { power } = found(jump, { massKg: 70, level: 'high-school', sex: 'male' });
     const reference = jumpPower(56, 78);
-    expect(power).toEqual({ watts: 4151, reference, ratio: 4151 / reference });
+    expect(power).toMatchObject({ watts: 4151, reference, ratio: 4151 / reference, from: 'vertical-jump' });
     expect(limit('lim.power', jump, { massKg: 70, level: 'high-school', sex: 'male' })).toMatchObject({
       value: 50,
       severity: 1,
@@ -190,5 +198,113 @@ describe('pretend screens', () => {
             athlete: pretend,
           }),
         ).not.toThrow();
+  });
+});
+
+describe('what is worked out and kept beside', () => {
+  it('the arc of an arm is both turns, and a lift is estimated over body mass', () => {
+    expect(sumOfParts('shoulder-arc', [105, 68], null)).toBe(173);
+    expect(sumOfParts('squat-ratio', [80, 1], 80)).toBe(1);
+    expect(sumOfParts('squat-ratio', [60, 5], 80)).toBe(0.88);
+    expect(sumOfParts('squat-ratio', [60, 5], null)).toBeNull();
+    expect(sumOfParts('hip-ir', [1, 2], 80)).toBeNull();
+  });
+  it('a retest after a stretch is no try', () => {
+    const one = { test: 'hip-ir', side: 'lead', pain: false } as const;
+    expect(
+      readingsOf([
+        { ...one, value: 31 },
+        { ...one, value: 40, retest: true },
+      ]),
+    ).toEqual([{ test: 'hip-ir', side: 'lead', tries: [31], pain: false }]);
+  });
+  it('a test of both sides says which one counted', () => {
+    const turns = [reading('seated-rotation', 'lead', 36), reading('seated-rotation', 'trail', 52)];
+    expect(limit('lim.thoracic-rotation', turns)).toMatchObject({ value: 36, side: 'lead' });
+    expect(limit('lim.hip-ir.lead', [reading('hip-ir', 'lead', 36)])).toMatchObject({ side: null });
+  });
+  it('a weak body is trained and not referred', () => {
+    for (const weak of [
+      reading('trunk-hold', 'none', 5),
+      reading('abductor-strength', 'lead', 3),
+      reading('single-leg-hold', 'lead', 2),
+    ]) {
+      expect(found([weak]).limits[0]!.severity).toBe(3);
+      expect(found([weak]).refer).toEqual([]);
+    }
+    for (const stiff of [reading('knee-to-wall', 'trail', 3), reading('adductor-length', 'lead', 3)])
+      expect(found([stiff]).refer).toHaveLength(1);
+  });
+  it('a level reads no turn about the vertical', () => {
+    for (const id of ['hip-abduction', 'seated-rotation'])
+      expect(screenTests.find((test) => test.id === id)!.tools).not.toContain('level');
+  });
+  it('a broad jump stands in for a vertical one, as far up its own reference', () => {
+    const whom = { massKg: 78, level: 'high-school', sex: 'male' as const };
+    const broad = [reading('broad-jump', 'none', 225 * 0.8)];
+    const { power, limits: judged } = found(broad, whom);
+    expect(power).toMatchObject({ from: 'broad-jump', basis: 'house default: edit' });
+    expect(power!.watts).toBeCloseTo(jumpPower(56 * 0.8, 78), 9);
+    expect(judged[0]).toMatchObject({ id: 'lim.power', test: 'broad-jump', value: 180, severity: 1 });
+    const both = found([...broad, reading('vertical-jump', 'none', 56)], whom);
+    expect(both.power).toMatchObject({ from: 'vertical-jump', ratio: 1 });
+    expect(found(broad, { ...whom, level: '13-14' }).power).toBeNull();
+  });
+});
+
+describe('norms of an academy', () => {
+  const key = 'stride-length overhand high-school and above any';
+  const whom = { discipline: 'overhand', level: 'high-school' } as const;
+  const edits = [{ key, range: { low: 80, high: 95, basis: 'our own' } }];
+  it('stand in for the catalogue’s, until they are set back', () => {
+    expect(normFor('stride-length', { ...whom, norms: normsWith(edits) })).toMatchObject({
+      low: 80,
+      basis: 'our own',
+    });
+    expect(normsWith(edits)).toBe(normsWith(edits));
+    const back = normsWith([...edits, { key, range: null }]);
+    expect(normFor('stride-length', { ...whom, norms: back })).toMatchObject({ low: 75 });
+    expect(gradeMeasured('oh.short-stride', 76, { ...whom, norms: normsWith(edits) })?.severity).toBe(1);
+    expect(gradeMeasured('oh.short-stride', 76, whom)?.severity).toBe(0);
+  });
+  it('have a name for each row', () => expect(new Set(normKeys).size).toBe(normKeys.length));
+});
+
+describe('sizes as they are written', () => {
+  it.each([
+    ['6\'1"', 'us', 185.42],
+    ["6'", 'us', 182.88],
+    ['6 1', 'us', 185.42],
+    ['5 ft 11.5 in', 'us', 181.61],
+    ['73"', 'us', 185.42],
+    ['73', 'us', 185.42],
+    ['6', 'us', 182.88],
+    ['185 cm', 'us', 185],
+    ['185', 'metric', 185],
+    ['6\'1"', 'metric', 185.42],
+    ['', 'us', null],
+  ] as const)('%s in %s is %s cm', (text, unit, value) => expect(readLength(text, unit)).toEqual({ value }));
+  it.each([
+    ['6\'14"', /14 inches: there are 0 to 11/],
+    ['6\'12"', /0 to 11/],
+    ['tall', /write it as/],
+  ])('%s is none', (text, why) => expect(readLength(text, 'us').wrong).toMatch(why));
+  it.each([
+    ['165', 'us', 74.84],
+    ['165 lb', 'metric', 74.84],
+    ['75', 'metric', 75],
+    ['75 kg', 'us', 75],
+  ] as const)('%s in %s is %s kg', (text, unit, value) => expect(readMass(text, unit)).toEqual({ value }));
+  it('are said in the same units', () => {
+    expect([sayLength(185.42, 'us'), sayLength(181.61, 'us'), sayLength(185.42, 'metric')]).toEqual([
+      '6\'1"',
+      '5\'11.5"',
+      '185.4 cm',
+    ]);
+    expect([sayMass(74.84, 'us'), sayMass(74.84, 'metric')]).toEqual(['165 lb', '74.8 kg']);
+    expect(readMass('heavy', 'us').wrong).toBeDefined();
+    const inches = shownUnit('cm', 'us');
+    expect([inches.unit, inches.show(10), inches.read(3.9)]).toEqual(['in', 3.9, 9.91]);
+    expect(shownUnit('deg', 'us').show(31)).toBe(31);
   });
 });

@@ -1,4 +1,11 @@
-import type { ClipRecord, CurveRecord, LogEvent, ScreenRecord, ThrowRecord } from '@wrightonic/contract';
+import type {
+  ClipRecord,
+  CurveRecord,
+  LogEvent,
+  ScreenRecord,
+  ScreenTryRecord,
+  ThrowRecord,
+} from '@wrightonic/contract';
 import type { Hand, MissSide } from '@wrightonic/core';
 import { dayAt } from '@wrightonic/core/day';
 import type { Entry } from './outbox';
@@ -26,13 +33,13 @@ export function screensWith(
           ...screens,
         ];
     } else if (event.kind === 'screen-try') {
-      const { test, side, n, value, pain } = event;
-      change(event.screenId, (screen) => ({
+      const { id: _, at: __, kind: ___, screenId, ...told } = event;
+      const { test, side, n, value, pain, retest } = told;
+      const same = (each: ScreenTryRecord) =>
+        each.test === test && each.side === side && each.n === n && each.retest === retest;
+      change(screenId, (screen) => ({
         ...screen,
-        tries: [
-          ...screen.tries.filter((each) => each.test !== test || each.side !== side || each.n !== n),
-          ...(value === null && !pain ? [] : [{ test, side, n, value, pain }]),
-        ],
+        tries: [...screen.tries.filter((each) => !same(each)), ...(value === null && !pain ? [] : [told])],
       }));
     } else if (event.kind === 'screen-finished')
       change(event.screenId, (screen) => ({ ...screen, finished: true }));

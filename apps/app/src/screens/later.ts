@@ -23,6 +23,7 @@ export { Throws } from '../features/look/throws/Throws';
 export { Devices } from '../features/office/Devices';
 export { Lexicon } from '../features/office/Lexicon';
 export { Links } from '../features/office/Links';
+export { Norms } from '../features/office/Norms';
 export { Office } from '../features/office/Office';
 export { Planning } from '../features/office/Planning';
 export { Prove } from '../features/prove/Prove';

@@ -32,6 +32,8 @@ import type {
   NewInjury,
   NewLesson,
   NewLexiconEdit,
+  NewNormEdit,
+  NormEditRecord,
   NewLinkEdit,
   NewPlan,
   NewShare,
@@ -188,6 +190,11 @@ export const more = api.enhanceEndpoints({ addTagTypes: ['Devices'] }).injectEnd
       editLexicon: build.mutation<Made, NewLexiconEdit>({
         query: (body) => ({ url: 'lexicon', method: 'POST', body }),
         invalidatesTags: ['Lexicon', 'Athlete'],
+      }),
+      norms: build.query<NormEditRecord[], void>({ query: () => 'norms', providesTags: ['Planning'] }),
+      editNorm: build.mutation<Made, NewNormEdit>({
+        query: (body) => ({ url: 'norms', method: 'POST', body }),
+        invalidatesTags: ['Planning', 'Athlete', 'Offers'],
       }),
       readDrills: build.mutation<DrillFileRead, DrillFileText>({
         query: (body) => ({ url: 'drills/import', method: 'POST', body }),

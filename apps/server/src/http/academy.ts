@@ -1,8 +1,9 @@
-import { academyPlanning, newLexiconEdit, type AcademyPlanning } from '@wrightonic/contract';
+import { academyPlanning, newLexiconEdit, newNormEdit, type AcademyPlanning } from '@wrightonic/contract';
 import { Router } from 'express';
 import { mustOwn } from '../auth/session';
 import type { AcademyRow, Doorkeeper } from '../store/academies';
 import { addLexiconEdit, lexiconEdits } from '../store/lexicon';
+import { addNormEdit, normEdits } from '../store/norms';
 import { body, who } from './input';
 
 export const planningOf = ({
@@ -39,6 +40,15 @@ export function academyRoutes(door: Doorkeeper): Router {
     const { academy, person } = who(request);
     const edit = body(request, newLexiconEdit);
     await addLexiconEdit(academy, edit, person.id);
+    response.status(201).json({ id: edit.id });
+  });
+  routes.get('/norms', async (request, response) => {
+    response.json(await normEdits(who(request).academy));
+  });
+  routes.post('/norms', mustOwn, async (request, response) => {
+    const { academy, person } = who(request);
+    const edit = body(request, newNormEdit);
+    await addNormEdit(academy, edit, person.id);
     response.status(201).json({ id: edit.id });
   });
   return routes;

@@ -28,6 +28,7 @@ import { toldTo } from '../store/instructions';
 import { linkEdits, strikesOf } from '../store/links';
 import { lexiconEdits } from '../store/lexicon';
 import { looksOf } from '../store/looks';
+import { normEdits } from '../store/norms';
 import { aheadOf } from '../store/ahead';
 import { homeOf } from '../store/home';
 import { throwState } from '../store/pain';
@@ -146,6 +147,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     pain,
     chosen,
     cues,
+    norms,
   ] = await Promise.all([
     looksOf(academy, id),
     newestTrace(academy, id),
@@ -165,6 +167,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     throwState(academy, id, zone),
     levelsChosen(academy, id),
     cuesOf(academy, id),
+    normEdits(academy),
   ]);
   const { plan, assignment } = planned;
   const levels = chosen.get(id) ?? {};
@@ -216,6 +219,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     ahead,
     academy: planningOf(signedIn.home),
     lexicon,
+    norms,
     home: home.record,
     velocities: sessionVelocities(throws),
   };

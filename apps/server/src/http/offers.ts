@@ -1,4 +1,4 @@
-import { levelOf, type Offers } from '@wrightonic/contract';
+import { whomOf, type Offers } from '@wrightonic/contract';
 import {
   clipOffers,
   curveOffers,
@@ -12,12 +12,12 @@ import {
   screenOffers,
   throwOffers,
   type Offer,
-  type Sex,
 } from '@wrightonic/core';
 import type { AthleteRow } from '../store/athletes';
 import { clipsOf } from '../store/clips';
 import { curvesOf } from '../store/curves';
 import { looksOf } from '../store/looks';
+import { normEdits } from '../store/norms';
 import type { Academy } from '../store/scope';
 import { screensOf } from '../store/screens';
 import { throwsOf } from '../store/throws';
@@ -30,15 +30,15 @@ const clipsThatCount = 3;
 /** What screens, throws, clips and curves propose for the next look: what the newest finished look does not know yet. */
 export async function offersFor(academy: Academy, athlete: Whom, today: string): Promise<Offers> {
   const { id } = athlete;
-  const [throws, screens, clips, curves, looks] = await Promise.all([
+  const [throws, screens, clips, curves, looks, norms] = await Promise.all([
     throwsOf(academy, id),
     screensOf(academy, id, 1),
     clipsOf(academy, id, clipsThatCount),
     curvesOf(academy, id, 1),
     looksOf(academy, id),
+    normEdits(academy),
   ]);
-  const level = levelOf(athlete);
-  const whom = { discipline: athlete.discipline, level, sex: (athlete.sex ?? undefined) as Sex | undefined };
+  const whom = whomOf(athlete, norms);
   const offers: Offer[] = throwOffers(throws, today);
   const newestScreen = screens.find(({ finished }) => finished);
   if (newestScreen) {
@@ -46,8 +46,9 @@ export async function offersFor(academy: Academy, athlete: Whom, today: string):
       athlete,
       tests: readingsOf(newestScreen.tries),
       massKg: athlete.massKg ?? undefined,
-      level,
+      level: whom.level,
       sex: whom.sex,
+      norms: whom.norms,
     });
     offers.push(...screenOffers(result, newestScreen.date, today));
   }

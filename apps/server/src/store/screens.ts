@@ -1,6 +1,6 @@
 import { dayAt } from '@wrightonic/core';
 import type { EventOf, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
-import type { Academy } from './scope';
+import { parsed, type Academy } from './scope';
 import { told } from './told';
 
 export const storeScreen = {
@@ -20,6 +20,9 @@ export const storeScreen = {
       n: event.n,
       value: event.value,
       pain: event.pain,
+      tool: event.tool ?? null,
+      parts: event.parts ? JSON.stringify(event.parts) : null,
+      retest: event.retest ?? false,
     }),
   'screen-finished': (academy: Academy, event: EventOf<'screen-finished'>, by: string) =>
     academy.add('screen_ends', { ...told(event, by), screen_id: event.screenId }),
@@ -45,8 +48,17 @@ export async function screensOf(academy: Academy, athleteId: string, most = 50):
   const byScreen = new Map<string, Map<string, ScreenTryRecord>>(
     ids.map((id: string) => [id, new Map<string, ScreenTryRecord>()]),
   );
-  for (const { screen_id, test, side, n, value, pain } of entries)
-    byScreen.get(screen_id)!.set(`${test} ${side} ${n}`, { test, side, n, value, pain: Boolean(pain) });
+  for (const { screen_id, test, side, n, value, pain, tool, parts: read, retest } of entries)
+    byScreen.get(screen_id)!.set(`${test} ${side} ${n} ${retest}`, {
+      test,
+      side,
+      n,
+      value,
+      pain: Boolean(pain),
+      ...(tool ? { tool } : {}),
+      ...(read ? { parts: parsed<[number, number]>(read) } : {}),
+      ...(retest ? { retest: true as const } : {}),
+    });
   return rows.map((row: Record<string, any>) => ({
     id: row.id,
     date: row.date,

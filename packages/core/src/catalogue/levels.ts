@@ -22,16 +22,51 @@ function speaksOf(row: Norm, level: string): boolean {
   return row.level === 'youth' && level === '13-14';
 }
 
+/** Whom a value is set against. */
+export interface Whom {
+  discipline: Discipline;
+  /** One of `levels`, or a level in the words of the table itself. */
+  level: string;
+  sex?: Sex | undefined;
+  /** The academy's own table; the catalogue's when left out. */
+  norms?: readonly Norm[] | undefined;
+}
+
+/** Names a row of the table. */
+export const normKey = ({
+  measure,
+  discipline,
+  level,
+  sex,
+}: Omit<Norm, 'low' | 'high' | 'unit' | 'basis'>): string => [measure, discipline, level, sex].join(' ');
+
+/** What an academy made of a row: another range with its own source, or back to the catalogue's with null. */
+export interface NormEdit {
+  key: string;
+  range: { low: number; high: number; basis: string } | null;
+}
+
+/** Every row of the catalogue's table. */
+export const normKeys = norms.map(normKey);
+
+const made = new WeakMap<readonly NormEdit[], readonly Norm[]>();
+
+/** The table with what an academy made of it; edits oldest first, the newest of a row counts. The same list gives the same table. */
+export function normsWith(edits: readonly NormEdit[]): readonly Norm[] {
+  if (edits.length === 0) return norms;
+  const known = made.get(edits);
+  if (known) return known;
+  const newest = new Map(edits.map(({ key, range }) => [key, range]));
+  const table = norms.map((row) => ({ ...row, ...newest.get(normKey(row)) }));
+  made.set(edits, table);
+  return table;
+}
+
 /**
  * What is usual of a measure; undefined where the table says nothing for this discipline, level and sex.
- *
- * @param level one of `levels`, or a level in the words of the table itself
  */
-export const normFor = (
-  measure: string,
-  whom: { discipline: Discipline; level: string; sex?: Sex | undefined },
-): Norm | undefined =>
-  norms.find(
+export const normFor = (measure: string, whom: Whom): Norm | undefined =>
+  (whom.norms ?? norms).find(
     (row) =>
       row.measure === measure &&
       (row.discipline === 'both' || row.discipline === whom.discipline) &&

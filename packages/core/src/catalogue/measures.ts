@@ -1,5 +1,5 @@
-import { normFor, type Sex } from './levels';
-import type { Discipline, Norm, Severity } from './types';
+import { normFor, type Whom } from './levels';
+import type { Norm, Severity } from './types';
 
 /** A checkpoint that can be measured: on which side of the usual range it gets worse, and how far for each grade. */
 interface Measurable {
@@ -108,11 +108,7 @@ export interface MeasuredGrade {
  * @param value in the unit of the measure
  * @returns null where the checkpoint has no measure, or the table no range for this level
  */
-export function gradeMeasured(
-  checkpoint: string,
-  value: number,
-  whom: { discipline: Discipline; level: string; sex?: Sex | undefined },
-): MeasuredGrade | null {
+export function gradeMeasured(checkpoint: string, value: number, whom: Whom): MeasuredGrade | null {
   const measurable = measurableOf(checkpoint);
   const norm = measurable && normFor(measurable.measure, whom);
   if (!measurable || !norm) return null;

@@ -1,9 +1,27 @@
 /**
- * How a value is read off: by eye and hand, with a phone as a level, a goniometer, a tape or a clock. A level reads a tilt
- * and no turn about the vertical.
+ * How a value is read off: with a level (a phone laid along a limb), which reads a tilt and no turn about the vertical;
+ * with a goniometer, in the position of the test or lying on the back; against marks on the floor; with a tape or a
+ * clock; by eye and hand; or from what was lifted.
  */
-export type ScreenTool = 'phone' | 'goniometer' | 'tape' | 'clock' | 'grade' | 'lift';
+export const screenTools = [
+  'level',
+  'goniometer',
+  'goniometer-on-back',
+  'floor-marks',
+  'tape',
+  'clock',
+  'grade',
+  'lift',
+] as const;
+export type ScreenTool = (typeof screenTools)[number];
 export type ScreenSide = 'lead' | 'trail' | 'throwing' | 'glove' | 'none';
+
+/** A figure that is read for a value that is worked out. */
+export interface ScreenPart {
+  name: string;
+  unit: 'deg' | 'kg' | 'reps';
+  range: readonly [number, number];
+}
 
 /** One test of the physical screen, in the order in which one person gets through them with least getting up. */
 export interface ScreenTest {
@@ -16,7 +34,10 @@ export interface ScreenTest {
   range: readonly [number, number];
   /** Whether the larger of two tries counts. */
   better: 'more' | 'less';
-  tool: ScreenTool;
+  /** What can read it; the first is the usual one. */
+  tools: readonly ScreenTool[];
+  /** What is read, where the value is worked out of it. */
+  parts?: readonly [ScreenPart, ScreenPart];
   steps: readonly string[];
   caution: string | null;
 }
@@ -32,7 +53,7 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'deg',
     range: [0, 90],
     better: 'more',
-    tool: 'goniometer',
+    tools: ['goniometer'],
     steps: [
       'Lie on the back, both legs straight, toes up.',
       'Take the leg out to the side along the floor without turning it.',
@@ -48,10 +69,10 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'grade',
     range: [0, 3],
     better: 'less',
-    tool: 'grade',
+    tools: ['grade'],
     steps: [
       'Same position. Let the bent knee fall out to the side, the foot beside the other knee.',
-      '0: the thigh comes near the floor. 1: half way and firm. 2: less than half. 3: hardly leaves upright.',
+      '0: the thigh comes near the floor. 1: halfway and firm. 2: less than half. 3: hardly leaves upright.',
     ],
     caution: 'No bouncing.',
   },
@@ -63,10 +84,14 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'deg',
     range: [60, 260],
     better: 'more',
-    tool: 'phone',
+    tools: ['level', 'goniometer'],
+    parts: [
+      { name: 'Turned back', unit: 'deg', range: [20, 150] },
+      { name: 'Turned forward', unit: 'deg', range: [0, 110] },
+    ],
     steps: [
       'Lie on the back, arm out at shoulder height, elbow bent to a right angle.',
-      'Hold the shoulder blade down. Let the forearm turn back, then forwards; add both angles.',
+      'Hold the shoulder blade down. Let the forearm turn back, then forward; read both angles from upright.',
       'Do the same on the other arm. What counts is how far the throwing side falls short of it.',
     ],
     caution: 'Let the arm turn by its weight; never press it down.',
@@ -79,10 +104,10 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'grade',
     range: [0, 3],
     better: 'less',
-    tool: 'grade',
+    tools: ['grade'],
     steps: [
       'Lie on the side, the top leg straight and slightly behind the body.',
-      'The athlete lifts it to a hand’s height above level and holds against your palm above the knee.',
+      'The athlete lifts it to about four inches above level and holds against your palm above the knee.',
       '0: holds firmly. 1: gives a little. 2: gives way. 3: cannot lift or hold it without a push.',
     ],
     caution: null,
@@ -95,7 +120,7 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'deg',
     range: [-30, 60],
     better: 'more',
-    tool: 'phone',
+    tools: ['level', 'goniometer'],
     steps: [
       'Lie face down, hands under the forehead.',
       'Hold the pelvis flat with one hand and lift the straight thigh with the other.',
@@ -111,7 +136,7 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 's',
     range: [0, 600],
     better: 'more',
-    tool: 'clock',
+    tools: ['clock'],
     steps: [
       'Elbows under the shoulders, body in one line from ear to ankle.',
       'The clock stops when the back sags or the hips rise a second time after one reminder.',
@@ -126,7 +151,7 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'deg',
     range: [-20, 90],
     better: 'more',
-    tool: 'phone',
+    tools: ['level', 'goniometer', 'goniometer-on-back'],
     steps: [
       'Sit on the edge of a table, knee at a right angle, the shin hanging: plumb is 0.',
       'Hold the knee where it is and let the foot travel outward; the thigh turns in.',
@@ -143,7 +168,7 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'deg',
     range: [-20, 100],
     better: 'more',
-    tool: 'phone',
+    tools: ['level', 'goniometer', 'goniometer-on-back'],
     steps: [
       'Same seat: knee at a right angle, the shin hanging.',
       'Hold the knee where it is and bring the foot across the body; the thigh turns out.',
@@ -159,11 +184,11 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'deg',
     range: [0, 110],
     better: 'more',
-    tool: 'goniometer',
+    tools: ['goniometer', 'floor-marks'],
     steps: [
       'Sit tall on a chair and squeeze a ball or a fist between the thighs, so that the pelvis stays.',
-      'Arms crossed on the chest, turn the upper back as far as it goes without leaning.',
-      'Read the turn of the shoulder line with a goniometer, or against marks on the floor. Once each way: toward the lead side, toward the trail side.',
+      'Stick across the chest, turn the upper back as far as it goes without leaning.',
+      'Read the turn of the stick with a goniometer, or against marks on the floor. A level cannot read it.',
     ],
     caution: null,
   },
@@ -175,9 +200,9 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'cm',
     range: [0, 30],
     better: 'more',
-    tool: 'tape',
+    tools: ['tape'],
     steps: [
-      'Toes towards a wall, heel down, knee over the second toe.',
+      'Toes toward a wall, heel down, knee over the second toe.',
       'Touch the wall with the knee, then move the foot back until it just still does.',
       'Measure from the big toe to the wall.',
     ],
@@ -191,7 +216,7 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 's',
     range: [0, 180],
     better: 'more',
-    tool: 'clock',
+    tools: ['clock'],
     steps: [
       'Hands on the hips, eyes open, the other foot beside the knee without touching it.',
       'The clock stops when the foot moves, the hands leave the hips, or the other foot touches down.',
@@ -206,11 +231,26 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'cm',
     range: [1, 130],
     better: 'more',
-    tool: 'tape',
+    tools: ['tape'],
     steps: [
       'Mark the standing reach beside a wall with chalk on the fingers.',
       'Jump from both feet with an arm swing and touch the wall at the top.',
       'Measure from mark to mark. Full rest between tries.',
+    ],
+    caution: 'Warm first. Not with knee or back pain.',
+  },
+  {
+    id: 'broad-jump',
+    name: 'Broad jump',
+    position: 'standing',
+    sides: ['none'],
+    unit: 'cm',
+    range: [20, 400],
+    better: 'more',
+    tools: ['tape'],
+    steps: [
+      'Where there is no wall to reach up: toes at a line, jump out from both feet with an arm swing.',
+      'Stick the landing; measure from the line to the nearer heel. Full rest between tries.',
     ],
     caution: 'Warm first. Not with knee or back pain.',
   },
@@ -222,10 +262,14 @@ export const screenTests: readonly ScreenTest[] = [
     unit: 'x body mass',
     range: [0.1, 4],
     better: 'more',
-    tool: 'lift',
+    tools: ['lift'],
+    parts: [
+      { name: 'Load', unit: 'kg', range: [5, 400] },
+      { name: 'Reps', unit: 'reps', range: [1, 10] },
+    ],
     steps: [
-      'Adults with taught form only: from a recent set, estimate the most that could be lifted once.',
-      'Divide it by body mass.',
+      'Adults with taught form only: the load and the reps of a recent hard set of 1 to 10.',
+      'The app estimates the most that could be lifted once and sets it against body mass.',
     ],
     caution: 'Never test a one-repetition maximum here.',
   },

@@ -2,6 +2,7 @@ export * from './clip';
 export * from './curves';
 export * from './effort';
 export * from './fade';
+export * from './jump';
 export * from './flash';
 export * from './misses';
 export * from './offers';

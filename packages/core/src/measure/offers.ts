@@ -1,12 +1,4 @@
-import {
-  gradeMeasured,
-  nodeName,
-  nodeOf,
-  symptoms,
-  type Discipline,
-  type Severity,
-  type Sex,
-} from '../catalogue';
+import { gradeMeasured, nodeName, nodeOf, symptoms, type Severity, type Whom } from '../catalogue';
 import { daysBetween } from '../units';
 import type { EventGrade } from './clip';
 import { effortCurve } from './effort';
@@ -141,7 +133,7 @@ export const curveOffers = (evidence: readonly Evidence[], date: string): Offer[
 /** Measures of a clip, graded for the level. */
 export const clipOffers = (
   measures: readonly { checkpoint: string; value: number }[],
-  whom: { discipline: Discipline; level: string; sex?: Sex | undefined },
+  whom: Whom,
   date: string,
 ): Offer[] =>
   measures.flatMap(({ checkpoint, value }) => {

@@ -5,10 +5,12 @@ import {
   screenTestOf,
   type Discipline,
   type Limit,
+  type Norm,
   type ScreenSide,
   type Severity,
   type Sex,
 } from '../catalogue';
+import { jumpTests, powerOf, type Power } from './jump';
 
 /** What was measured on one side in one test; two tries are usual and the better one counts. */
 export interface ScreenReading {
@@ -26,6 +28,8 @@ export interface Screened {
   massKg?: number | undefined;
   level?: string | undefined;
   sex?: Sex | undefined;
+  /** What is usual, where the academy has its own; else as in the catalogue. */
+  norms?: readonly Norm[] | undefined;
 }
 
 export interface ScreenedLimit {
@@ -38,6 +42,8 @@ export interface ScreenedLimit {
   margin: number | null;
   /** Difference between the two tries that counted; null with one try. */
   error: number | null;
+  /** Of a test that is done on both sides, the one that counted because it is the worse; null else. */
+  side: ScreenSide | null;
 }
 
 export interface SideDifference {
@@ -45,14 +51,6 @@ export interface SideDifference {
   difference: number;
   /** Up to here it is usual. */
   usual: number;
-}
-
-export interface Power {
-  /** Peak power, W. */
-  watts: number;
-  /** The same for the middle of the reference jump and mass. */
-  reference: number;
-  ratio: number;
 }
 
 export interface ScreenResult {
@@ -65,7 +63,22 @@ export interface ScreenResult {
 interface Best {
   value: number;
   error: number | null;
+  side: ScreenSide | null;
 }
+
+/** Limits of how far a joint goes; a weak one is trained and not referred. */
+const mobility: ReadonlySet<string> = new Set([
+  'lim.hip-ir.lead',
+  'lim.hip-ir.trail',
+  'lim.hip-er.lead',
+  'lim.hip-er.trail',
+  'lim.hip-abduction',
+  'lim.hip-extension',
+  'lim.ankle-df',
+  'lim.thoracic-rotation',
+  'lim.adductors',
+  'lim.shoulder-arc',
+]);
 
 /** Test of a limit that is computed from both arms, where the arms were measured one by one. */
 const arcDeficit = 'shoulder-arc-deficit';
@@ -92,7 +105,11 @@ function moreIsBetter(test: string): boolean {
 function bestOf(reading: ScreenReading): Best | null {
   if (reading.tries.length === 0) return null;
   const sorted = [...reading.tries].sort((a, b) => (moreIsBetter(reading.test) ? b - a : a - b));
-  return { value: sorted[0]!, error: sorted.length > 1 ? Math.abs(sorted[0]! - sorted[1]!) : null };
+  return {
+    value: sorted[0]!,
+    error: sorted.length > 1 ? Math.abs(sorted[0]! - sorted[1]!) : null,
+    side: null,
+  };
 }
 
 function graded(limit: Limit, value: number): { severity: Severity; margin: number } | null {
@@ -100,26 +117,6 @@ function graded(limit: Limit, value: number): { severity: Severity; margin: numb
   if (severity === null) return null;
   const steps = [limit.slight!, limit.clear!, limit.severe!];
   return { severity, margin: Math.min(...steps.map((step) => Math.abs(value - step))) };
-}
-
-/**
- * Peak power of a jump (published regression for jumps with a counter-movement), W.
- *
- * @param jumpCm height of the jump, cm
- * @param massKg body mass, kg
- */
-export const jumpPower = (jumpCm: number, massKg: number): number => 60.7 * jumpCm + 45.3 * massKg - 2055;
-
-/** Power against the middle of the reference of level and sex; null where either is not known. */
-function powerOf({ athlete, massKg, level, sex }: Screened, jumpCm: number): Power | null {
-  if (massKg === undefined || level === undefined || sex === undefined) return null;
-  const whom = { discipline: athlete.discipline, level, sex };
-  const jump = normFor('vertical-jump', whom);
-  const mass = normFor('body-mass', whom);
-  if (!jump || !mass) return null;
-  const watts = jumpPower(jumpCm, massKg);
-  const reference = jumpPower((jump.low + jump.high) / 2, (mass.low + mass.high) / 2);
-  return { watts, reference, ratio: watts / reference };
 }
 
 /** The sides that a limit is read from, as they can be written down. */
@@ -138,13 +135,17 @@ function readingFor(limit: Limit, bests: readonly (ScreenReading & { best: Best 
     return {
       value: glove.value - throwing.value,
       error: errors.length ? Math.hypot(...errors) : null,
+      side: null,
     };
   }
   const sides = sidesOf(limit);
   const own = ofTest.filter(({ side }) => sides.length === 0 || side === limit.side || sides.includes(side));
   // A figure for the side itself goes before one that stands for both.
   const exact = limit.side === 'both' ? [] : own.filter(({ side }) => side === limit.side);
-  const counted = (exact.length ? exact : own).map(({ best }) => best);
+  const counted = (exact.length ? exact : own).map(({ best, side }) => ({
+    ...best,
+    side: limit.side === 'both' && side !== 'both' && side !== 'none' ? side : null,
+  }));
   const sign = limit.worseWhen === 'below' ? 1 : -1;
   return counted.sort((a, b) => sign * (a.value - b.value))[0] ?? null;
 }
@@ -187,19 +188,24 @@ export function screen(screened: Screened): ScreenResult {
     const best = bestOf(reading);
     return best ? [{ ...reading, best }] : [];
   });
-  const jump = bests.find(({ test }) => test === 'vertical-jump')?.best.value;
-  const power = jump === undefined ? null : powerOf(screened, jump);
+  const jump = jumpTests.flatMap((test) => {
+    const best = bests.find((each) => each.test === test)?.best;
+    return best ? [{ test, cm: best.value, best }] : [];
+  })[0];
+  const power = jump ? powerOf(screened, jump) : null;
   const found = limits.flatMap((limit): ScreenedLimit[] => {
-    const best = readingFor(limit, bests);
+    const best = limit.id === 'lim.power' ? jump?.best : readingFor(limit, bests);
     if (!best) return [];
-    return [{ id: limit.id, test: limit.test, ...best, ...judged(limit, best.value, screened, power) }];
+    const test = limit.id === 'lim.power' ? jump!.test : limit.test;
+    return [{ id: limit.id, test, ...best, ...judged(limit, best.value, screened, power) }];
   });
   const differences = Object.entries(differenceNorms).flatMap(([test, measure]): SideDifference[] => {
     const of = (side: ScreenSide) =>
       bests.find((each) => each.test === test && each.side === side)?.best.value;
     const [lead, trail] = [of('lead'), of('trail')];
     if (lead === undefined || trail === undefined) return [];
-    const usual = normFor(measure, { discipline: screened.athlete.discipline, level: 'all' })!.high;
+    const { norms } = screened;
+    const usual = normFor(measure, { discipline: screened.athlete.discipline, level: 'all', norms })!.high;
     return [{ test, difference: Math.abs(lead - trail), usual }];
   });
   const whys = new Map<string, string[]>();
@@ -207,7 +213,7 @@ export function screen(screened: Screened): ScreenResult {
   for (const { test, pain } of screened.tests) if (pain) refer(test, 'pain on the test');
   for (const { id, test, severity } of found) {
     const { name } = limits.find((limit) => limit.id === id)!;
-    if (severity === 3) refer(test, `${name}: severe`);
+    if (severity === 3 && mobility.has(id)) refer(test, `${name}: severe`);
     else if (severity === 2 && id === 'lim.shoulder-arc') refer(test, `${name}: obvious`);
   }
   for (const { test, difference, usual } of differences)
@@ -232,16 +238,22 @@ export function marginWords(margin: number, unit: string): string {
   return rounded === 0 ? 'borderline' : `by ${rounded}${unit === 'deg' ? '°' : unit && ` ${unit}`}`;
 }
 
-/** The tries of a screen, one by one, as readings of a side. */
+/** The tries of a screen, one by one, as readings of a side; a retest after a stretch is no try. */
 export function readingsOf(
-  tries: readonly { test: string; side: ScreenSide; value: number | null; pain: boolean }[],
+  tries: readonly {
+    test: string;
+    side: ScreenSide;
+    value: number | null;
+    pain: boolean;
+    retest?: boolean;
+  }[],
 ): ScreenReading[] {
   const readings = new Map<string, { test: string; side: ScreenSide; tries: number[]; pain: boolean }>();
-  for (const { test, side, value, pain } of tries) {
+  for (const { test, side, value, pain, retest } of tries) {
     const key = `${test} ${side}`;
     const reading = readings.get(key) ?? { test, side, tries: [], pain: false };
     readings.set(key, reading);
-    if (value !== null) reading.tries.push(value);
+    if (value !== null && !retest) reading.tries.push(value);
     reading.pain ||= pain;
   }
   return [...readings.values()];

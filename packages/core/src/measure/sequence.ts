@@ -1,4 +1,4 @@
-import { normFor, type Discipline, type Severity } from '../catalogue';
+import { normFor, type Discipline, type Severity, type Norm } from '../catalogue';
 import {
   evenly,
   rateOf,
@@ -15,6 +15,8 @@ export interface SequenceOptions {
   discipline?: Discipline | undefined;
   /** In the words of `levels` or of the norms. */
   level?: string | undefined;
+  /** What is usual, where the academy has its own. */
+  norms?: readonly Norm[] | undefined;
   /** Hz; 20 unless said otherwise. */
   cutoff?: number | undefined;
   /** Full front-foot contact, s. */
@@ -252,7 +254,7 @@ export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Se
   const pelvisNorm =
     options.level === undefined
       ? undefined
-      : normFor('peak-pelvis-speed', { discipline: 'overhand', level: options.level });
+      : normFor('peak-pelvis-speed', { discipline: 'overhand', level: options.level, norms: options.norms });
   const judged =
     (options.discipline ?? 'overhand') === 'overhand'
       ? sequenceEvidence(measured, pelvisNorm)

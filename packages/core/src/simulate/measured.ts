@@ -35,7 +35,7 @@ export function pretendScreen(athlete: PretendAthlete, seed: number): PretendTry
   const random = luck(seed + 31);
   const tries: PretendTry[] = [];
   for (const test of screenTests) {
-    if (test.id === 'squat-ratio' && athlete.age < 18) continue;
+    if (test.id === 'broad-jump' || (test.id === 'squat-ratio' && athlete.age < 18)) continue;
     for (const side of test.sides) {
       const limit = limits.find(
         (each) =>

@@ -17,3 +17,4 @@ export const velocityFrom = (value: number, unit: VelocityUnit): number =>
 
 export * from './day';
 export { isTime, typedInstant, venueInstant } from './venueTime';
+export * from './sizes';

@@ -6,6 +6,7 @@ import { Text } from 'react-native-paper';
 import { refusalOf } from '../../store/api';
 import { checkedBy } from '../../ui/form/checkedBy';
 import { Field } from '../../ui/form/Field';
+import { SizeField } from '../../ui/form/SizeField';
 import { friendly } from '../../ui/form/friendly';
 import { Choices, Picks } from '../../ui/Choices';
 import { disciplineNames, handNames } from '../../ui/kindWords';
@@ -73,8 +74,8 @@ export function AthleteFields({ form: { control } }: { form: UseFormReturn<Athle
           />
         )}
       />
-      <Field control={control} name="heightCm" label="Height, cm (optional)" number />
-      <Field control={control} name="massKg" label="Mass, kg (optional)" number />
+      <SizeField control={control} name="heightCm" label="Height" kind="length" optional />
+      <SizeField control={control} name="massKg" label="Weight" kind="mass" optional />
       <View style={{ gap: 6 }}>
         <Heading>At home there is</Heading>
         <Text variant="bodySmall">Drills that need something else are given at lessons only.</Text>

@@ -1,3 +1,4 @@
+import { sayLength, sayMass, shownUnit } from '@wrightonic/core';
 import { dayNumber, dayOfNumber } from '@wrightonic/core/day';
 import type { NewSize, SizeRecord } from '@wrightonic/contract';
 import { useForm } from 'react-hook-form';
@@ -6,12 +7,13 @@ import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { PlotChart } from '../../charts/PlotChart';
 import { more } from '../../store/more';
-import { useToday } from '../../store/useAthlete';
+import { useMe, useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card';
 import { dayWords } from '../../ui/days';
 import { checkedBy } from '../../ui/form/checkedBy';
 import { Field } from '../../ui/form/Field';
+import { SizeField } from '../../ui/form/SizeField';
 import { Trouble } from '../../ui/Notice';
 import { Heading } from '../../ui/Screen';
 
@@ -30,14 +32,17 @@ export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonl
   });
   const of = (key: 'heightCm' | 'massKg') =>
     sizes.flatMap((size) => (size[key] === null ? [] : [{ date: size.date, value: size[key] }]));
-  const picture = (name: string, unit: string, key: 'heightCm' | 'massKg', colour: string) => {
+  const liked = useMe().person.sizeUnit;
+  const picture = (name: string, key: 'heightCm' | 'massKg', colour: string) => {
     const list = of(key);
+    const say = (value: number) => (key === 'heightCm' ? sayLength : sayMass)(value, liked);
+    const shown = shownUnit(key === 'heightCm' ? 'cm' : 'kg', liked);
     const [first, last] = [list[0], list.at(-1)];
     if (!first || !last) return null;
     const gain = last.value - first.value;
-    const words = `${name} ${last.value} ${unit}, ${dayWords(last.date, today)}${
+    const words = `${name} ${say(last.value)}, ${dayWords(last.date, today)}${
       list.length > 1
-        ? `; ${gain >= 0 ? '+' : ''}${gain.toFixed(1)} ${unit} since ${dayWords(first.date, today)}`
+        ? `; ${gain >= 0 ? '+' : ''}${shown.show(gain)} ${shown.unit} since ${dayWords(first.date, today)}`
         : ''
     }`;
     return (
@@ -47,8 +52,8 @@ export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonl
           <PlotChart
             label={words}
             height={130}
-            dots={list.map(({ date, value }) => ({ at: [dayNumber(date), value] }))}
-            lines={[{ points: list.map(({ date, value }) => [dayNumber(date), value]), colour }]}
+            dots={list.map(({ date, value }) => ({ at: [dayNumber(date), shown.show(value)] }))}
+            lines={[{ points: list.map(({ date, value }) => [dayNumber(date), shown.show(value)]), colour }]}
             xTicks={[...new Set([dayNumber(first.date), dayNumber(last.date)])]}
             xName={(day) => dayWords(dayOfNumber(day), today)}
           />
@@ -59,23 +64,23 @@ export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonl
   return (
     <Card>
       <Heading level={3}>Growth</Heading>
-      {picture('Height', 'cm', 'heightCm', own.dusk)}
-      {picture('Mass', 'kg', 'massKg', own.grass)}
+      {picture('Height', 'heightCm', own.dusk)}
+      {picture('Weight', 'massKg', own.grass)}
       {sizes.length === 0 ? <Text>Not measured yet.</Text> : null}
       <View style={styles.row}>
         <View style={styles.grow}>
           <Field control={control} name="date" label="Measured on" />
         </View>
         <View style={styles.grow}>
-          <Field control={control} name="heightCm" label="Height, cm" number />
+          <SizeField control={control} name="heightCm" label="Height" kind="length" />
         </View>
         <View style={styles.grow}>
-          <Field control={control} name="massKg" label="Mass, kg" number />
+          <SizeField control={control} name="massKg" label="Weight" kind="mass" />
         </View>
       </View>
       {error ? <Trouble error={error} /> : null}
       <Button mode="outlined" loading={isLoading} onPress={() => void save()}>
-        Keep this size
+        Save measurements
       </Button>
     </Card>
   );

@@ -29,7 +29,7 @@ export function Profile() {
     ['Teams', athlete.teams.join(', ') || 'None recorded'],
     ['Days', athlete.days.map((day) => weekdayNames[day]).join(', ') || 'Not said'],
     ['Cues', voiceNames[athlete.voice]],
-    ['At home', athlete.equipment.join(', ') || 'Nothing told of'],
+    ['At home', athlete.equipment.join(', ') || 'None recorded'],
     ['Approach', approachWords(approach, athlete.approach)],
   ];
   return (

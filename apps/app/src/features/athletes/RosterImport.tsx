@@ -1,11 +1,12 @@
 import { readRoster, rosterColumns, type NewAthlete } from '@wrightonic/contract';
-import type { RowProblem } from '@wrightonic/core';
+import { sayLength, sayMass, type RowProblem } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../store/api';
 import { more } from '../../store/more';
+import { useMe } from '../../store/useAthlete';
 import { FilePick } from '../../ui/FilePick';
 import { ImportPreview } from '../../ui/ImportPreview';
 import { disciplineNames, handNames } from '../../ui/kindWords';
@@ -23,6 +24,7 @@ interface Read {
 
 /** A roster from a table: seen before it is taken. */
 export function RosterImport() {
+  const { sizeUnit } = useMe().person;
   const { data: roster, error: unread, refetch } = api.useRosterQuery();
   const [read, setRead] = useState<Read | null>(null);
   const [wrong, setWrong] = useState('');
@@ -88,7 +90,7 @@ export function RosterImport() {
       {read ? (
         <ImportPreview
           what={['athlete', 'athletes']}
-          header={['Name', 'Born', 'Discipline', 'Hand', 'Height', 'Mass']}
+          header={['Name', 'Born', 'Discipline', 'Hand', 'Height', 'Weight']}
           rows={read.rows.map(({ row, athlete, held }) => ({
             row,
             held,
@@ -97,8 +99,8 @@ export function RosterImport() {
               athlete.birthdate,
               disciplineNames[athlete.discipline],
               handNames[athlete.throws],
-              athlete.heightCm === null ? '' : `${athlete.heightCm} cm`,
-              athlete.massKg === null ? '' : `${athlete.massKg} kg`,
+              athlete.heightCm === null ? '' : sayLength(athlete.heightCm, sizeUnit),
+              athlete.massKg === null ? '' : sayMass(athlete.massKg, sizeUnit),
             ],
           }))}
           problems={read.problems}

@@ -1,5 +1,4 @@
 import {
-  levelOf,
   type AthletePage,
   type FindingDetail,
   type FindingRecord,
@@ -20,6 +19,7 @@ import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
 import { Seam } from '../../ui/seam/Seam';
 import { severityNames } from '../../ui/seam/words';
+import { useWhom } from '../../ui/useWhom';
 import { LookTold } from './LookTold';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { lookSteps } from '../../ui/checkpoint/steps';
@@ -35,7 +35,7 @@ export function LookDetail({ athlete, look }: Props) {
   const dispatch = useAppDispatch();
   const [correcting, setCorrecting] = useState<string | null>(null);
   const [reason, setReason] = useState('');
-  const steps = lookSteps('full', look.findings, { discipline: athlete.discipline, level: levelOf(athlete) });
+  const steps = lookSteps('full', look.findings, useWhom(athlete));
   const correct = (node: string, severity: Severity | null, detail: FindingDetail = {}) => {
     if (reason.trim() === '') return;
     dispatch(

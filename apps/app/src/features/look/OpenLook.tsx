@@ -1,10 +1,4 @@
-import {
-  detailOfOffer,
-  levelOf,
-  type AthletePage,
-  type FindingDetail,
-  type LookRecord,
-} from '@wrightonic/contract';
+import { detailOfOffer, type AthletePage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
 import { isLook, withCarried, type Carried, type Offer, type Phase, type Severity } from '@wrightonic/core';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -16,6 +10,7 @@ import { Foot } from '../../ui/Foot';
 import { Notice } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
+import { useWhom } from '../../ui/useWhom';
 import { LookTold } from './LookTold';
 import { Seam } from '../../ui/seam/Seam';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
@@ -36,13 +31,10 @@ const isPhase = (key: LookStep['key']): key is Phase => key !== 'body' && key !=
 export function OpenLook({ athlete, look, carried, offers, start, onFinished }: Props) {
   const dispatch = useAppDispatch();
   const { id: athleteId, discipline } = athlete;
-  const level = levelOf(athlete);
+  const whom = useWhom(athlete);
   const { findings, kind } = look;
   const full = kind === 'full';
-  const steps = useMemo(
-    () => lookSteps(kind, findings, { discipline, level }),
-    [kind, findings, discipline, level],
-  );
+  const steps = useMemo(() => lookSteps(kind, findings, whom), [kind, findings, whom]);
   const waiting = useMemo(
     () => offers.filter(({ node, severity }) => findings[node] !== severity),
     [offers, findings],

@@ -128,13 +128,18 @@ export function Office() {
       </Card>
       <Card>
         <Heading>Planning and words</Heading>
-        <Text>What holds for every week that is planned, and the words by which notes are understood.</Text>
+        <Text>
+          Rules for every weekly plan, the words that tag notes, and the ranges that count as usual.
+        </Text>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           <Button mode="outlined" onPress={() => router.navigate('/office/planning' as Href)}>
             Planning
           </Button>
           <Button mode="outlined" onPress={() => router.navigate('/office/words' as Href)}>
             Words
+          </Button>
+          <Button mode="outlined" onPress={() => router.navigate('/office/norms' as Href)}>
+            Norms
           </Button>
         </View>
       </Card>

@@ -1,4 +1,4 @@
-import { levelOf, type AthletePage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
+import { type AthletePage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
 import { gainWords, nodeName, nodeOf, screenTestOf, type Severity, type Trace } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
@@ -9,6 +9,7 @@ import { useAppDispatch } from '../../store/store';
 import { useColours } from '../../theme/theme';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { pointOf } from '../../ui/checkpoint/steps';
+import { useWhom } from '../../ui/useWhom';
 import { Press } from '../../ui/Press';
 import { Heading } from '../../ui/Screen';
 
@@ -32,6 +33,7 @@ export function LookNext({ athlete, look, result }: Props) {
   const own = useColours();
   const dispatch = useAppDispatch();
   const [open, setOpen] = useState<string | null>(null);
+  const whom = useWhom(athlete);
   if (result.gains.length === 0) return null;
   const most = result.gains[0]!.gain;
   const graded = (node: string, severity: Severity | null, detail: FindingDetail = {}) => {
@@ -82,7 +84,7 @@ export function LookNext({ athlete, look, result }: Props) {
             <ScrollView contentContainerStyle={styles.inside}>
               {open ? (
                 <Checkpoint
-                  point={pointOf(open, { discipline: athlete.discipline, level: levelOf(athlete) })}
+                  point={pointOf(open, whom)}
                   grade={look.findings[open] ?? null}
                   detail={look.details[open]}
                   offer={undefined}

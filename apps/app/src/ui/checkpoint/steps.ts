@@ -9,11 +9,10 @@ import {
   quickLook,
   screenTestOf,
   symptoms,
-  type Discipline,
   type Findings,
-  type Level,
   type Phase,
   type Severity,
+  type Whom,
 } from '@wrightonic/core';
 import { phaseNames } from '../seam/words';
 
@@ -45,11 +44,6 @@ export interface LookStep {
   first: LookPoint[];
   /** Everything else that can be looked at here. */
   more: LookPoint[];
-}
-
-export interface Whom {
-  discipline: Discipline;
-  level: Level;
 }
 
 function measureOf(id: string, whom: Whom): PointMeasure | null {

@@ -3,7 +3,7 @@ const names: Readonly<Record<string, string>> = {
   familyName: 'The family name',
   birthdate: 'The birthdate',
   heightCm: 'The height',
-  massKg: 'The mass',
+  massKg: 'The weight',
   email: 'The e-mail',
   password: 'The password',
   time: 'The time',

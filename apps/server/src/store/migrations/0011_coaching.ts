@@ -35,6 +35,26 @@ export async function up(db: Knex): Promise<void> {
     t.string('looked_by', 80).notNullable();
     written(t);
   });
+  await db.schema.alterTable('screen_tries', (t) => {
+    t.string('tool', 30);
+    t.json('parts');
+    t.boolean('retest').notNullable().defaultTo(false);
+  });
+  await db.schema.createTable('norm_edits', (t) => {
+    owned(t);
+    t.string('norm', 120).notNullable();
+    // Both null: the catalogue's own range again.
+    t.double('low');
+    t.double('high');
+    t.string('basis', 200).notNullable();
+    written(t);
+  });
+  await db.schema.alterTable('throws', (t) => {
+    t.double('spin_rpm');
+    t.double('spin_axis');
+    t.double('break_h_cm');
+    t.double('break_v_cm');
+  });
   await db.schema.createTable('level_choices', (t) => {
     owned(t);
     pointer(t, 'athlete_id', 'athletes');
@@ -63,7 +83,7 @@ export async function up(db: Knex): Promise<void> {
 }
 
 export async function down(db: Knex): Promise<void> {
-  for (const table of ['spot_events', 'cue_choices', 'level_choices', 'look_tellings'])
+  for (const table of ['spot_events', 'cue_choices', 'level_choices', 'look_tellings', 'norm_edits'])
     await db.schema.dropTable(table);
   await db.schema.alterTable('rep_events', (t) => {
     t.index(['academy_id', 'session_id', 'drill', 'outcome'], 'rep_events_counted');
@@ -71,6 +91,12 @@ export async function down(db: Knex): Promise<void> {
   await db.schema.alterTable('rep_events', (t) => {
     t.dropIndex([], 'rep_events_by_level');
     for (const column of ['level', 'side', 'cue_id']) t.dropColumn(column);
+  });
+  await db.schema.alterTable('throws', (t) => {
+    for (const column of ['spin_rpm', 'spin_axis', 'break_h_cm', 'break_v_cm']) t.dropColumn(column);
+  });
+  await db.schema.alterTable('screen_tries', (t) => {
+    for (const column of ['tool', 'parts', 'retest']) t.dropColumn(column);
   });
   await db.schema.alterTable('looks', (t) => {
     for (const column of ['looked_at', 'view', 'thrown', 'looked_by']) t.dropColumn(column);

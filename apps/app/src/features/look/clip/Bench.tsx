@@ -5,12 +5,13 @@ import {
   type DrawingKind,
   type PicturePoint,
 } from '@wrightonic/contract';
-import { frameAt } from '@wrightonic/core';
+import { frameAt, sayLength } from '@wrightonic/core';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { more } from '../../../store/more';
+import { useMe } from '../../../store/useAthlete';
 import { viewNames } from '../../../ui/kindWords';
 import { Card } from '../../../ui/Card';
 import { Choices } from '../../../ui/Choices';
@@ -49,6 +50,7 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
   const state = useClip({ athleteId: athlete.id, file, hash, clips, onUnreadable: onClose });
   const { video, url, ready, time, clip, step, seek, draw, mark, tell, exact } = state;
   const [tool, setTool] = useState<DrawingKind | null>(null);
+  const { sizeUnit } = useMe().person;
   const [scaled, setScaled] = useState<'height' | 'rubber'>(athlete.heightCm ? 'height' : 'rubber');
   const [keep, keeping] = more.useKeepPictureMutation();
   const [showPicture] = more.useShowPictureMutation();
@@ -217,7 +219,7 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
               value={scaled}
               onChange={setScaled}
               options={[
-                { value: 'height', text: `Body height, ${athlete.heightCm} cm` },
+                { value: 'height', text: `Body height, ${sayLength(athlete.heightCm, sizeUnit)}` },
                 { value: 'rubber', text: 'The rubber, 61 cm' },
               ]}
             />

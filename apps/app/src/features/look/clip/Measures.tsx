@@ -1,4 +1,4 @@
-import { levelOf, type AthletePage, type ClipRecord, type DrawingKind } from '@wrightonic/contract';
+import { type AthletePage, type ClipRecord, type DrawingKind } from '@wrightonic/contract';
 import {
   clipMeasures,
   clipOffers,
@@ -21,6 +21,7 @@ import { Choices } from '../../../ui/Choices';
 import { Notice } from '../../../ui/Notice';
 import { Heading } from '../../../ui/Screen';
 import { severityNames } from '../../../ui/seam/words';
+import { useWhom } from '../../../ui/useWhom';
 import { eventName } from './events';
 import type { ClipState } from './useClip';
 
@@ -50,6 +51,7 @@ interface Props {
 export function Measures({ athlete, state }: Props) {
   const { clip, seek, draw, erase } = state;
   const [naming, setNaming] = useState<string | null>(null);
+  const whom = useWhom(athlete);
   const [asked, setAsked] = useState<Asked | null>(null);
   if (!clip) return null;
   const scale = clip.drawings.find(({ type }) => type === 'scale');
@@ -60,7 +62,6 @@ export function Measures({ athlete, state }: Props) {
       return figure ? [[drawing.measure, figure.value]] : [];
     }),
   );
-  const whom = { discipline: athlete.discipline, level: levelOf(athlete), sex: athlete.sex ?? undefined };
   const timed = eventGrades(clip.marks, clip, athlete.discipline);
   const offers = [
     ...clipOffers(derivedMeasures(drawn, athlete.heightCm, clip.view), whom, clip.date),

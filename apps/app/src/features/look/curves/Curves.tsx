@@ -1,4 +1,5 @@
 import { levelOf, type CurveRecord, type CurveResult } from '@wrightonic/contract';
+import { normsWith } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -60,6 +61,7 @@ export function Curves() {
     const work = readInWorker(text, {
       discipline: page.athlete.discipline,
       level: levelOf(page.athlete),
+      norms: normsWith(page.norms),
       ...(at === undefined ? {} : { plant: at }),
       ...(thrown === undefined ? {} : { release: thrown }),
       ...(hz === undefined ? {} : { cutoff: hz }),

@@ -1,13 +1,15 @@
 import type { AthletePage, ScreenRecord } from '@wrightonic/contract';
-import { limits, screenTestOf } from '@wrightonic/core';
+import { limits, screenTestOf, shownUnit } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
+import { useMe } from '../../../store/useAthlete';
+import { useWhom } from '../../../ui/useWhom';
 import { useColours } from '../../../theme/theme';
 import { Card } from '../../../ui/Card';
 import { Notice } from '../../../ui/Notice';
 import { Heading } from '../../../ui/Screen';
 import { StitchSign } from '../../../ui/seam/Stitches';
-import { gradeWords, resultOf } from './run';
+import { gradeWords, resultOf, retestWords, shortWords } from './run';
 
 interface Props {
   athlete: AthletePage['athlete'];
@@ -19,7 +21,12 @@ const plain = (value: number): string => String(Number(value.toFixed(1)));
 /** What a screen found: what to refer first, then each limit with its grade and margin. */
 export function ScreenResults({ athlete, record }: Props) {
   const own = useColours();
-  const { limits: found, refer, power, differences } = resultOf(record, athlete);
+  const { limits: found, refer, power, differences } = resultOf(record, athlete, useWhom(athlete));
+  const { sizeUnit } = useMe().person;
+  const say = (value: number, unit: string) => {
+    const shown = shownUnit(unit, sizeUnit);
+    return `${shown.show(value)} ${shown.unit}`;
+  };
   const worst = [...found].sort((a, b) => (b.severity ?? -1) - (a.severity ?? -1));
   return (
     <>
@@ -32,7 +39,7 @@ export function ScreenResults({ athlete, record }: Props) {
       <Card>
         <Heading level={3}>What the body allows</Heading>
         {worst.map((limit) => {
-          const { name, unit } = limits.find(({ id }) => id === limit.id)!;
+          const { name, unit, side } = limits.find(({ id }) => id === limit.id)!;
           return (
             <View key={limit.id} style={styles.line}>
               {limit.severity === null ? (
@@ -43,7 +50,15 @@ export function ScreenResults({ athlete, record }: Props) {
               <View style={styles.grow}>
                 <Text variant="labelLarge">{name}</Text>
                 <Text variant="bodySmall">
-                  {`${plain(limit.value)} ${unit}${limit.error ? ` ± ${plain(limit.error)}` : ''}: ${gradeWords(limit, unit)}`}
+                  {[
+                    `${say(limit.value, unit)}${limit.error ? ` ± ${shownUnit(unit, sizeUnit).show(limit.error)}` : ''}: ${gradeWords(limit, unit, sizeUnit)}`,
+                    shortWords(limit, athlete.throws),
+                    retestWords(record, { test: limit.test, side: limit.side ?? side }, (value) =>
+                      say(value, unit),
+                    ),
+                  ]
+                    .filter(Boolean)
+                    .join('; ')}
                 </Text>
               </View>
             </View>
@@ -63,10 +78,12 @@ export function ScreenResults({ athlete, record }: Props) {
       ) : null}
       {power ? (
         <Card>
-          <Heading level={3}>Jump and mass</Heading>
+          <Heading level={3}>Jump and weight</Heading>
           <Text variant="titleLarge">{`${Math.round(power.watts)} W`}</Text>
           <Text>
-            {`${Math.round(100 * power.ratio)} % of ${Math.round(power.reference)} W, the middle of the reference for the level. ${
+            {`${Math.round(100 * power.ratio)} % of ${Math.round(power.reference)} W, the middle of the reference for the level${
+              power.from === 'broad-jump' ? `, from a broad jump (${power.basis.replace(': edit', '')})` : ''
+            }. ${
               athlete.age < 13
                 ? 'Below 13 it is only recorded.'
                 : 'A level the instructor set, never a verdict.'
@@ -75,8 +92,8 @@ export function ScreenResults({ athlete, record }: Props) {
         </Card>
       ) : found.some(({ id }) => id === 'lim.power') ? (
         <Text variant="bodySmall">
-          The jump is recorded. To set it against mass and level, the profile needs mass, level and sex, and
-          the reference a row for them.
+          The jump is recorded. To set it against weight and level, the profile needs weight, level and sex,
+          and the norms a row for them.
         </Text>
       ) : null}
     </>

@@ -1,11 +1,13 @@
 import type { AthletePage, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
-import { limits } from '@wrightonic/core';
+import { limits, shownUnit } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { useAppDispatch } from '../../../store/store';
+import { useMe } from '../../../store/useAthlete';
+import { useWhom } from '../../../ui/useWhom';
 import { useColours } from '../../../theme/theme';
 import { Card } from '../../../ui/Card';
 import { Choices } from '../../../ui/Choices';
@@ -13,8 +15,8 @@ import { Foot } from '../../../ui/Foot';
 import { Notice } from '../../../ui/Notice';
 import { Pane } from '../../../ui/Pane';
 import { Heading } from '../../../ui/Screen';
-import { gradeWords, resultOf, screenSteps, triesOf } from './run';
-import { TryFields } from './TryFields';
+import { gradeWords, resultOf, shortWords, screenSteps, triesOf } from './run';
+import { TryFields, type Read } from './TryFields';
 
 interface Props {
   athlete: AthletePage['athlete'];
@@ -27,6 +29,8 @@ interface Props {
 export function ScreenUnderWay({ athlete, record, led }: Props) {
   const dispatch = useAppDispatch();
   const own = useColours();
+  const whom = useWhom(athlete);
+  const { person } = useMe();
   const steps = screenSteps(athlete.throws, athlete.age);
   const untouched = steps.findIndex((step) => triesOf(record, step).length === 0);
   const sought = steps.findIndex(
@@ -37,13 +41,13 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
   const { test, side, sideWords } = step;
   const tries = triesOf(record, step);
   const pain = tries.some((each) => each.pain);
-  const found = resultOf(record, athlete).limits.filter((limit) => {
+  const found = resultOf(record, athlete, whom).limits.filter((limit) => {
     const own = limits.find(({ id }) => id === limit.id)!;
     const tested =
       own.test === test.id || (own.test === 'shoulder-arc-deficit' && test.id === 'shoulder-arc');
     return tested && (own.side === side || !['lead', 'trail'].includes(own.side));
   });
-  const told = (n: 1 | 2, value: number | null, hurts: boolean) =>
+  const told = (n: 1 | 2, value: number | null, hurts: boolean, read: Read & { retest?: true } = {}) =>
     dispatch(
       log(athlete.id, 'screen-try', {
         screenId: record.id,
@@ -52,6 +56,7 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
         n,
         value,
         pain: hurts,
+        ...read,
       }),
     );
   const finish = () => dispatch(log(athlete.id, 'screen-finished', { screenId: record.id }));
@@ -113,14 +118,18 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
         key={`${test.id} ${side}`}
         test={test}
         tries={tries}
-        onTry={(n, value) => told(n, value, pain)}
+        massKg={athlete.massKg}
+        onTry={(n, value, read) => told(n, value, pain, read)}
+        onRetest={(value, read) => told(1, value, false, { ...read, retest: true })}
       />
       {found.map((limit) => {
         const { name, unit } = limits.find(({ id }) => id === limit.id)!;
         return (
           <Text key={limit.id} role="status">
             <Text variant="labelLarge">{name}</Text>
-            {`: ${gradeWords(limit, unit)}${limit.error ? `, give or take ${Number(limit.error.toFixed(1))}` : ''}`}
+            {`: ${gradeWords(limit, unit, person.sizeUnit)}${
+              limit.error ? `, give or take ${shownUnit(unit, person.sizeUnit).show(limit.error)}` : ''
+            }${shortWords(limit, athlete.throws) && `; ${shortWords(limit, athlete.throws)}`}`}
           </Text>
         );
       })}
@@ -128,7 +137,14 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
         label="Does it hurt?"
         shown
         value={pain ? 'yes' : 'no'}
-        onChange={(answer) => told(1, tries.find(({ n }) => n === 1)?.value ?? null, answer === 'yes')}
+        onChange={(answer) => {
+          const first = tries.find(({ n, retest }) => n === 1 && !retest);
+          const { tool, parts } = first ?? {};
+          told(1, first?.value ?? null, answer === 'yes', {
+            ...(tool ? { tool } : {}),
+            ...(parts ? { parts } : {}),
+          });
+        }}
         options={[
           { value: 'no', text: 'No' },
           { value: 'yes', text: 'Pain on this test' },

@@ -1,14 +1,16 @@
 import type { AthletePage, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
-import { levelOf } from '@wrightonic/contract';
 import {
   marginWords,
   readingsOf,
   screen,
   screenTests,
+  shownUnit,
   type Hand,
   type ScreenedLimit,
   type ScreenResult,
   type ScreenTest,
+  type SizeUnit,
+  type Whom,
 } from '@wrightonic/core';
 import { severityNames } from '../../../ui/seam/words';
 
@@ -32,6 +34,25 @@ export function sideWords(side: Side, hand: Hand): string {
   return `${handWords[right]} side (${side})`;
 }
 
+/** Which of both sides counted because it is the worse: “turning left is the short way”. */
+export function shortWords({ test, side }: Pick<ScreenedLimit, 'test' | 'side'>, hand: Hand): string {
+  if (side !== 'lead' && side !== 'trail') return '';
+  const word = handWords[side === 'trail' ? hand : other[hand]];
+  return test === 'seated-rotation'
+    ? `turning ${word} is the short way`
+    : `the ${word} side is the worse one`;
+}
+
+/** What a stretch right after the tries brought: “44 deg after a stretch”. */
+export function retestWords(
+  record: ScreenRecord,
+  { test, side }: { test: string; side: string },
+  say: (value: number) => string,
+): string {
+  const again = record.tries.find((each) => each.test === test && each.side === side && each.retest);
+  return typeof again?.value === 'number' ? `${say(again.value)} after a stretch` : '';
+}
+
 const strengthFrom = 18;
 
 /** The tests in order, each side by itself; strength is for adults. */
@@ -50,17 +71,24 @@ export const triesOf = (record: ScreenRecord, { test, side }: ScreenStep): Scree
   record.tries.filter((each) => each.test === test.id && each.side === side);
 
 /** What a screen says, for this athlete. */
-export const resultOf = (record: ScreenRecord, athlete: AthletePage['athlete']): ScreenResult =>
+export const resultOf = (
+  record: ScreenRecord,
+  athlete: AthletePage['athlete'],
+  { level, sex, norms }: Whom,
+): ScreenResult =>
   screen({
     athlete,
     tests: readingsOf(record.tries),
     massKg: athlete.massKg ?? undefined,
-    level: levelOf(athlete),
-    sex: athlete.sex ?? undefined,
+    level,
+    sex,
+    norms,
   });
 
-export function gradeWords({ id, severity, margin }: ScreenedLimit, unit: string): string {
+export function gradeWords({ id, severity, margin }: ScreenedLimit, unit: string, liked: SizeUnit): string {
   if (severity === null) return 'recorded, not judged';
   if (unit === 'grade') return severityNames[severity];
-  return `${severityNames[severity]}, ${marginWords(margin!, id === 'lim.power' ? '' : unit)}`;
+  if (id === 'lim.power') return `${severityNames[severity]}, ${marginWords(margin!, '')}`;
+  const shown = shownUnit(unit, liked);
+  return `${severityNames[severity]}, ${marginWords(shown.show(margin!), shown.unit)}`;
 }

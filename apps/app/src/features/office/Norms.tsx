@@ -1,0 +1,165 @@
+import { check, newNormEdit, type NormEditRecord } from '@wrightonic/contract';
+import { normKey, norms, normsWith, type Norm } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text, TextInput } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { more } from '../../store/more';
+import { useMe, useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card';
+import { dayAt, dayWords } from '../../ui/days';
+import { Figure } from '../../ui/form/Figure';
+import { Notice, Trouble, Waiting } from '../../ui/Notice';
+import { Press } from '../../ui/Press';
+import { Heading, Screen } from '../../ui/Screen';
+
+const back = { label: 'Back to the office', to: '/office' } as const;
+
+const plain = (measure: string): string =>
+  measure.charAt(0).toUpperCase() + measure.slice(1).replaceAll('-', ' ');
+const whomWords = ({ discipline, level, sex }: Norm): string =>
+  [discipline === 'both' ? '' : discipline, level === 'all' ? 'all levels' : level, sex === 'any' ? '' : sex]
+    .filter(Boolean)
+    .join(', ');
+const basisWords = (basis: string): string => basis.replace(': edit', '');
+
+/** What counts as usual, row by row: the range, where it comes from, and who changed it. */
+export function Norms() {
+  const { data, error, refetch } = more.useNormsQuery();
+  const [open, setOpen] = useState<string | null>(null);
+  if (!data)
+    return (
+      <Screen title="Norms" back={back}>
+        {error ? (
+          <Trouble error={error} again={() => void refetch()} />
+        ) : (
+          <Waiting what="Reading the norms" />
+        )}
+      </Screen>
+    );
+  const rows = normsWith(data);
+  const measures = [...new Set(rows.map(({ measure }) => measure))];
+  return (
+    <Screen title="Norms" back={back}>
+      <Text>
+        The usual range of each measure. Grades of what is measured hang on them. A house default is our own
+        guess: put in what you know to be right.
+      </Text>
+      {measures.map((measure) => (
+        <Card key={measure}>
+          <Heading
+            level={3}
+          >{`${plain(measure)}, ${rows.find((row) => row.measure === measure)!.unit}`}</Heading>
+          {rows
+            .filter((row) => row.measure === measure)
+            .map((row) => (
+              <Row
+                key={normKey(row)}
+                row={row}
+                edit={data.findLast(({ key }) => key === normKey(row))}
+                open={open === normKey(row)}
+                onOpen={() => setOpen(open === normKey(row) ? null : normKey(row))}
+              />
+            ))}
+        </Card>
+      ))}
+    </Screen>
+  );
+}
+
+interface RowProps {
+  row: Norm;
+  /** What was said of it last. */
+  edit: NormEditRecord | undefined;
+  open: boolean;
+  onOpen: () => void;
+}
+
+function Row({ row, edit, open, onOpen }: RowProps) {
+  const { academy } = useMe();
+  const today = useToday();
+  const who =
+    edit &&
+    `${edit.range ? 'changed' : 'set back'} by ${edit.by}, ${dayWords(dayAt(new Date(edit.at), academy.zone), today)}`;
+  return (
+    <>
+      <Press onPress={onOpen} aria-expanded={open} aria-label={`${plain(row.measure)}, ${whomWords(row)}`}>
+        <View style={styles.row}>
+          <Text style={styles.grow}>{whomWords(row)}</Text>
+          <Text variant="titleMedium">{`${row.low} to ${row.high}`}</Text>
+        </View>
+        <Text variant="bodySmall">{[basisWords(row.basis), ...(who ? [who] : [])].join(' · ')}</Text>
+      </Press>
+      {open ? (
+        <Form key={edit?.id} row={row} changed={edit?.range !== undefined && edit.range !== null} />
+      ) : null}
+    </>
+  );
+}
+
+const figure = (text: string): number => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
+
+function Form({ row, changed }: { row: Norm; changed: boolean }) {
+  const { person } = useMe();
+  const [edit, editing] = more.useEditNormMutation();
+  const [low, setLow] = useState(String(row.low));
+  const [high, setHigh] = useState(String(row.high));
+  const [basis, setBasis] = useState('');
+  if (person.role !== 'owner') return <Notice>Only the owner of the academy changes the norms.</Notice>;
+  const own = norms.find((each) => normKey(each) === normKey(row))!;
+  const wish = {
+    id: v7(),
+    key: normKey(row),
+    range: { low: figure(low), high: figure(high), basis: basis.trim() },
+  };
+  const numbers = Number.isFinite(wish.range.low) && Number.isFinite(wish.range.high);
+  const wrong = !numbers
+    ? 'Low and high must be numbers.'
+    : wish.range.low >= wish.range.high
+      ? 'The low end must be below the high end.'
+      : null;
+  return (
+    <View style={styles.form}>
+      <View style={styles.row}>
+        <Figure label={`Low, ${row.unit}`} value={low} onChange={setLow} wrong={wrong !== null} />
+        <Figure label={`High, ${row.unit}`} value={high} onChange={setHigh} wrong={wrong !== null} />
+      </View>
+      <TextInput
+        mode="outlined"
+        label="Where it comes from"
+        aria-label="Where it comes from"
+        placeholder="Such as: our own pitchers, 2024 to 2026"
+        value={basis}
+        onChangeText={setBasis}
+        maxLength={200}
+      />
+      {wrong ? (
+        <Text role="alert" variant="labelLarge">
+          {wrong}
+        </Text>
+      ) : null}
+      {editing.error ? <Trouble error={editing.error} /> : null}
+      <View style={styles.row}>
+        <Button
+          mode="contained"
+          loading={editing.isLoading}
+          disabled={check(newNormEdit, wish).problems !== undefined}
+          onPress={() => void edit(wish)}
+        >
+          Save range
+        </Button>
+        {changed ? (
+          <Button mode="text" onPress={() => void edit({ id: v7(), key: normKey(row), range: null })}>
+            {`Back to ${own.low} to ${own.high}`}
+          </Button>
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
+  grow: { flex: 1, minWidth: 120 },
+  form: { gap: 8, paddingLeft: 8 },
+});

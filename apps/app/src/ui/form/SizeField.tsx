@@ -1,0 +1,98 @@
+import { readLength, readMass, sayLength, sayMass, shownUnit, type SizeUnit } from '@wrightonic/core';
+import { useState } from 'react';
+import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
+import { View } from 'react-native';
+import { HelperText, TextInput } from 'react-native-paper';
+import { useMe } from '../../store/useAthlete';
+
+interface Props<T extends FieldValues> {
+  control: Control<T>;
+  name: FieldPath<T>;
+  /** Such as “Height”; the unit that is liked stands behind it. */
+  label: string;
+  kind: 'length' | 'mass';
+  optional?: boolean;
+}
+
+const units: Record<Props<FieldValues>['kind'], Record<SizeUnit, string>> = {
+  length: { us: 'ft and in', metric: 'cm' },
+  mass: { us: 'lb', metric: 'kg' },
+};
+
+/** How a value is typed: as it is said, without a metric unit, which stands in the label. */
+function typedForm(value: unknown, kind: 'length' | 'mass', liked: SizeUnit): string {
+  if (typeof value !== 'number') return typeof value === 'string' ? value : '';
+  if (kind === 'mass') return String(shownUnit('kg', liked).show(value));
+  return liked === 'metric' ? sayLength(value, liked).replace(' cm', '') : sayLength(value, liked);
+}
+
+/** A length or a weight, typed as the person likes it: 6'1" or 185, pounds or kilograms. */
+export function SizeField<T extends FieldValues>({ control, name, label, kind, optional }: Props<T>) {
+  const liked = useMe().person.sizeUnit;
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState: { error } }) => (
+        <Typed
+          key={String(field.value === null)}
+          label={`${label}, ${units[kind][liked]}${optional ? ' (optional)' : ''}`}
+          kind={kind}
+          liked={liked}
+          value={field.value as unknown}
+          error={error?.message}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+        />
+      )}
+    />
+  );
+}
+
+interface TypedProps {
+  label: string;
+  kind: 'length' | 'mass';
+  liked: SizeUnit;
+  value: unknown;
+  error: string | undefined;
+  onChange: (value: unknown) => void;
+  onBlur: () => void;
+}
+
+function Typed({ label, kind, liked, value, error, onChange, onBlur }: TypedProps) {
+  const [text, setText] = useState(() => typedForm(value, kind, liked));
+  const read = (kind === 'length' ? readLength : readMass)(text, liked);
+  const wrong = read.wrong ?? (error && rangeWords(error, kind, liked));
+  return (
+    <View>
+      <TextInput
+        mode="outlined"
+        label={label}
+        aria-label={label}
+        aria-invalid={wrong !== undefined}
+        value={text}
+        onChangeText={(typed) => {
+          setText(typed);
+          const { value: size, wrong: none } = (kind === 'length' ? readLength : readMass)(typed, liked);
+          // Text that is no size stays text, so that the form is not sent with it.
+          onChange(none === undefined ? size : typed);
+        }}
+        onBlur={onBlur}
+        error={wrong !== undefined}
+      />
+      {wrong ? (
+        <HelperText type="error" role="alert">
+          {wrong}
+        </HelperText>
+      ) : null}
+    </View>
+  );
+}
+
+/** What the form says of a size is in cm and kg; here it is said in the units that are liked. */
+const rangeWords = (message: string, kind: 'length' | 'mass', liked: SizeUnit): string =>
+  liked === 'metric'
+    ? message
+    : message.replace(/\b(\d+(?:\.\d+)?)(?: (?:cm|kg))?\b/g, (_, figure: string) =>
+        kind === 'length' ? sayLength(Number(figure), liked) : sayMass(Number(figure), liked),
+      );
