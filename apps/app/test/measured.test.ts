@@ -68,13 +68,13 @@ describe('what was measured on this device', () => {
 describe('a throw typed in a line', () => {
   it('reads spot, velocity and side in any order', () => {
     expect(readTyped('2 71.5 ha', 'R', 'mph', null)).toEqual({
-      aim: spotOf(2),
+      aim: spotOf(2, 'pitcher'),
       arrived: { x: 2 / 3, y: 0 },
       velocity: 71.5 * 0.44704,
       sides: ['high', 'arm'],
     });
-    expect(readTyped('x', 'L', 'mph', spotOf(5))).toMatchObject({ sides: [], velocity: null });
-    expect(readTyped('ga', 'R', 'mph', spotOf(5))).toMatch(/do not face/);
+    expect(readTyped('x', 'L', 'mph', spotOf(5, 'pitcher'))).toMatchObject({ sides: [], velocity: null });
+    expect(readTyped('ga', 'R', 'mph', spotOf(5, 'pitcher'))).toMatch(/do not face/);
     expect(readTyped('95', 'R', 'km/h', null)).toMatchObject({ aim: null, arrived: null, sides: null });
   });
   it.each([
@@ -92,8 +92,10 @@ describe('a throw typed in a line', () => {
       }
   });
   it('names the nine spots by the throwing hand', () => {
-    for (let key = 1; key <= 9; key++) expect(spotNumber(spotOf(key))).toBe(key);
-    expect([spotName(spotOf(3), 'R'), spotName(spotOf(3), 'L')]).toEqual([
+    for (let key = 1; key <= 9; key++)
+      for (const view of ['pitcher', 'catcher'] as const)
+        expect(spotNumber(spotOf(key, view), view)).toBe(key);
+    expect([spotName(spotOf(3, 'pitcher'), 'R'), spotName(spotOf(3, 'pitcher'), 'L')]).toEqual([
       'low, arm side',
       'low, glove side',
     ]);

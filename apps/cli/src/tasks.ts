@@ -246,10 +246,13 @@ export const tasks = [
     ],
     run: (csv, flags) => {
       const found = sequence(readCurves(csv), flagsOf(flags as Record<string, string>));
-      const { smoothed: _, peaks, ...rest } = found;
+      const { smoothed: _, linear, peaks, ...rest } = found;
+      const told = (all: typeof peaks) =>
+        all.map(({ segment, value, time }) => ({ segment, value, time_s: time }));
       return {
-        peaks: peaks.map(({ segment, value, time }) => ({ segment, value, time_s: time })),
+        peaks: told(peaks),
         ...rest,
+        ...(linear ? { linear: { peaks: told(linear.peaks), order: linear.order, gaps: linear.gaps } } : {}),
       };
     },
   }),

@@ -1,7 +1,16 @@
-import { levelAt, missSides, readTable, type Level, type Missed, type RowProblem } from '@wrightonic/core';
+import {
+  levelAt,
+  missSides,
+  readTable,
+  type Flight,
+  type Level,
+  type Missed,
+  type RowProblem,
+} from '@wrightonic/core';
 import Joi from 'joi';
 import { newAthlete, type Guardian, type NewAthlete, type Weekday } from './athletes';
 import { check } from './check';
+import { flight } from './flight';
 import { day, id, line } from './shared';
 
 export interface AthletesImport {
@@ -25,6 +34,7 @@ export interface ImportedThrow {
   kind: 'game' | 'practice';
   /** Null when nobody charted it. */
   sides: Missed[] | null;
+  flight?: Flight;
 }
 export interface ThrowsImport {
   throws: ImportedThrow[];
@@ -50,6 +60,7 @@ export const throwsImport = Joi.object<ThrowsImport>({
           .unique()
           .allow(null)
           .required(),
+        flight,
       }),
     )
     .min(1)

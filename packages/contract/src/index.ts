@@ -22,4 +22,5 @@ export * from './tracing';
 export * from './working';
 export { day, id, instant } from './shared';
 export * from './sharing';
+export { flightOf, type ToldFlight } from './flight';
 export * from './games';

@@ -1,4 +1,4 @@
-import type { ClipEvent, Missed, ScreenTool } from '@wrightonic/core';
+import type { ClipEvent, Flight, Missed, ScreenTool } from '@wrightonic/core';
 import type { ClipView, CurveResult, DrawingKind, PicturePoint } from './measuring';
 
 export interface ScreenTryRecord {
@@ -38,6 +38,7 @@ export interface ThrowRecord {
   arrived: PicturePoint | null;
   /** Null when nobody charted it. */
   sides: Missed[] | null;
+  flight: Flight | null;
 }
 
 export interface DrawingRecord {

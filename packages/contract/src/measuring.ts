@@ -7,10 +7,12 @@ import {
   segments,
   type ClipEvent,
   type DrawnCurve,
+  type Flight,
   type ScreenTool,
   type Sequence,
 } from '@wrightonic/core';
 import Joi from 'joi';
+import { flight } from './flight';
 import { severity } from './headless';
 import { id, line, note, zone } from './shared';
 
@@ -23,6 +25,13 @@ export const pointsOf: Readonly<Record<DrawingKind, number>> = { angle: 3, line:
 
 /** A place on a picture, 0 to 1 from its upper left corner. */
 export type PicturePoint = [x: number, y: number];
+
+export interface CurvePeak {
+  segment: string;
+  value: number;
+  /** s */
+  time: number;
+}
 
 /** What is kept of a reading of speed curves; the file itself stays where it is. */
 export type CurveResult = Pick<
@@ -38,7 +47,12 @@ export type CurveResult = Pick<
   | 'notes'
   | 'plant'
   | 'release'
-> & { peaks: { segment: string; value: number; time: number }[]; lines: DrawnCurve[] };
+> & {
+  peaks: CurvePeak[];
+  lines: DrawnCurve[];
+  /** The same of the speeds forward, m/s; left out where the file has none. */
+  linear?: { peaks: CurvePeak[]; order: Sequence['order']; gaps: Sequence['gaps']; lines: DrawnCurve[] };
+};
 
 interface Bodies {
   'screen-begun': { athleteId: string; zone: string };
@@ -72,6 +86,7 @@ interface Bodies {
     /** −1 to 1 from edge to edge of the zone, as the pitcher sees it; null when nobody charted it. */
     aim: PicturePoint | null;
     arrived: PicturePoint | null;
+    flight?: Flight;
   };
   'clip-opened': {
     athleteId: string;
@@ -123,9 +138,7 @@ const told = {
   square: Joi.boolean().required(),
 };
 
-const curveResult = Joi.object({
-  rate: rate.required(),
-  cutoff: rate.required(),
+const chainParts = {
   peaks: Joi.array()
     .items(
       Joi.object({
@@ -148,18 +161,6 @@ const curveResult = Joi.object({
     )
     .max(5)
     .required(),
-  gains: Joi.object().pattern(Joi.string().max(20), Joi.number()).max(6).required(),
-  handedOn: Joi.object().pattern(segment, Joi.number()).required(),
-  evidence: Joi.array()
-    .items(
-      Joi.object({ flaw: line(60).required(), severity: severity.required(), why: line(300).required() }),
-    )
-    .max(10)
-    .required(),
-  missing: Joi.array().items(segment).max(5).required(),
-  notes: Joi.array().items(line(300)).max(30).required(),
-  plant: Joi.number().allow(null).required(),
-  release: Joi.number().allow(null).required(),
   lines: Joi.array()
     .items(
       Joi.object({
@@ -172,6 +173,25 @@ const curveResult = Joi.object({
     )
     .max(5)
     .required(),
+};
+
+const curveResult = Joi.object({
+  ...chainParts,
+  rate: rate.required(),
+  cutoff: rate.required(),
+  linear: Joi.object(chainParts),
+  gains: Joi.object().pattern(Joi.string().max(20), Joi.number()).max(6).required(),
+  handedOn: Joi.object().pattern(segment, Joi.number()).required(),
+  evidence: Joi.array()
+    .items(
+      Joi.object({ flaw: line(60).required(), severity: severity.required(), why: line(300).required() }),
+    )
+    .max(10)
+    .required(),
+  missing: Joi.array().items(segment).max(5).required(),
+  notes: Joi.array().items(line(300)).max(30).required(),
+  plant: Joi.number().allow(null).required(),
+  release: Joi.number().allow(null).required(),
 });
 
 const screenTry = {
@@ -208,6 +228,7 @@ export const measuringBodies: { [K in keyof Bodies]: Record<string, Joi.Schema> 
     distanceM: Joi.number().min(1).max(150).allow(null).required(),
     aim: point(-2, 2).allow(null).required(),
     arrived: point(-4, 4).allow(null).required(),
+    flight,
   },
   'clip-opened': {
     athleteId: id.required(),

@@ -1,6 +1,7 @@
-import { fromMph } from '@wrightonic/core';
+import { fromMph, type Flight } from '@wrightonic/core';
 import Joi from 'joi';
 import { check, type Problem } from './check';
+import { toldFlight, type ToldFlight } from './flight';
 import { id, instant, line } from './shared';
 
 /** The line that ships with the product; offered in an academy of demo data alone. */
@@ -13,12 +14,13 @@ export interface RadarReading {
   /** m/s */
   velocity: number;
   at: string;
+  flight?: Flight;
 }
 
 const units = ['mph', 'km/h', 'm/s'] as const;
 
 /** What an instrument sends: one JSON document a line. */
-export interface DeviceReading {
+export interface DeviceReading extends ToldFlight {
   velocity: number;
   unit: (typeof units)[number];
   /** When it was measured, by the instrument's clock; else when it arrives. */
@@ -45,6 +47,7 @@ export const deviceReading = Joi.object<DeviceReading>({
   unit: Joi.valid(...units).required(),
   at: instant,
   ref: line(60),
+  ...toldFlight,
 }).required();
 
 /** A reading in m/s. */

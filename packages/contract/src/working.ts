@@ -10,12 +10,14 @@ import {
   repSides,
   type CalledSpot,
   type CueOwner,
+  type Flight,
   type MissSide,
   type PainSite,
   type RepSide,
 } from '@wrightonic/core';
 import Joi from 'joi';
 import { longestLevelName } from './drillBook';
+import { flight } from './flight';
 import { drillId, known, nodeId } from './ids';
 import { day, id, line, note, zone } from './shared';
 
@@ -109,6 +111,7 @@ export type WorkingEvent =
       source?: 'radar' | 'simulated';
       /** The rep that it was; a throw without a rep has none. */
       repId?: string;
+      flight?: Flight;
     })
   /** Takes a rep or a throw back; both stay in the history. */
   | (Logged & { kind: 'undo'; sessionId: string | null; of: string })
@@ -184,6 +187,7 @@ export const workingBodies: { [K in WorkingEvent['kind']]: Record<string, Joi.Sc
     ballG: Joi.number().min(50).max(2000).required(),
     source: Joi.valid('radar', 'simulated'),
     repId: id,
+    flight,
   },
   undo: { sessionId: id.allow(null).required(), of: id.required() },
   'session-ended': { sessionId: id.required(), note: note().required() },

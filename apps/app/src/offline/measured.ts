@@ -80,6 +80,7 @@ export function throwsWith(
           aim && arrived
             ? missOf({ x: aim[0], y: aim[1] }, { x: arrived[0], y: arrived[1] }, athlete.throws)
             : null,
+        flight: event.flight ?? null,
       },
     ];
   });

@@ -9,11 +9,22 @@ self.onmessage = ({ data }: MessageEvent<{ text: string; options: SequenceOption
     const read = performance.now();
     const found = sequence(curves, data.options);
     const done = performance.now();
-    const { smoothed: _, peaks, ...rest } = found;
+    const { smoothed: _, linear, peaks, ...rest } = found;
+    const told = (all: typeof peaks) => all.map(({ segment, value, time }) => ({ segment, value, time }));
     const result = {
       ...rest,
-      peaks: peaks.map(({ segment, value, time }) => ({ segment, value, time })),
+      peaks: told(peaks),
       lines: drawnCurves(found),
+      ...(linear
+        ? {
+            linear: {
+              order: linear.order,
+              gaps: linear.gaps,
+              peaks: told(linear.peaks),
+              lines: drawnCurves({ ...found, ...linear }, 3),
+            },
+          }
+        : {}),
     };
     answer = { result, readMs: read - began, ms: done - read };
   } catch (error) {

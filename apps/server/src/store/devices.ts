@@ -1,7 +1,9 @@
 import type { DeviceReading, DeviceRecord, NewDevice, RadarReading } from '@wrightonic/contract';
-import { readingVelocity } from '@wrightonic/contract';
+import { flightOf, readingVelocity } from '@wrightonic/contract';
+import type { Flight } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import type { Academy } from './scope';
+import { flightColumns, flightOfRow } from './throws';
 
 export const addDevice = (
   academy: Academy,
@@ -52,6 +54,8 @@ export async function devicesOf(academy: Academy): Promise<DeviceRecord[]> {
   }));
 }
 
+const withFlight = (flight: Flight | null | undefined): { flight?: Flight } => (flight ? { flight } : {});
+
 /** Keeps readings in order; answers with those that are new. */
 export async function addReadings(
   academy: Academy,
@@ -69,6 +73,7 @@ export async function addReadings(
       read_at: reading.at ? new Date(reading.at) : at,
       at,
       device_ref: reading.ref ?? null,
+      ...flightColumns(flightOf(reading)),
     })),
   );
   return made
@@ -77,6 +82,7 @@ export async function addReadings(
       id,
       velocity: readingVelocity(reading),
       at: reading.at ?? at.toISOString(),
+      ...withFlight(flightOf(reading)),
     }));
 }
 
@@ -98,6 +104,7 @@ export async function readingsAfter(
       id: row['id'],
       velocity: row['velocity'],
       at: row['read_at'].toISOString(),
+      ...withFlight(flightOfRow(row)),
     }))
     .filter(({ id }: RadarReading) => id > after);
 }

@@ -10,7 +10,7 @@ import { storeStrike } from './links';
 import { storeGrade, storeLookTold } from './looks';
 import { missingParent, notUndone, type Academy } from './scope';
 import { storeScreen } from './screens';
-import { sidesOf, storePitch } from './throws';
+import { flightColumns, flightOfRow, sidesOf, storePitch } from './throws';
 import { told } from './told';
 
 type Store<K extends LogKind> = (academy: Academy, event: EventOf<K>, by: string) => Promise<void>;
@@ -96,6 +96,7 @@ const stores: { [K in LogKind]: Store<K> } = {
       ball_g: event.ballG,
       source: event.source ?? 'work',
       rep_id: event.repId ?? null,
+      ...flightColumns(event.flight),
     });
   },
   undo: (academy, event, by) =>
@@ -185,6 +186,7 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
       ballG: row.ball_g,
       ...(row.source === 'radar' || row.source === 'simulated' ? { source: row.source } : {}),
       ...(row.rep_id ? { repId: row.rep_id } : {}),
+      ...(flightOfRow(row) ? { flight: flightOfRow(row)! } : {}),
     })),
     ...notes.map((row: Record<string, any>) => ({
       ...common(row),

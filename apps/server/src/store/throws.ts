@@ -1,5 +1,13 @@
 import type { EventOf, ImportedThrow, ThrowRecord } from '@wrightonic/contract';
-import { missOf, type Hand, type Missed, type MissSide, dayAt, venueInstant } from '@wrightonic/core';
+import {
+  missOf,
+  type Flight,
+  type Hand,
+  type Missed,
+  type MissSide,
+  dayAt,
+  venueInstant,
+} from '@wrightonic/core';
 import { inBatches, missingParent, notUndone, type Academy } from './scope';
 import { told } from './told';
 
@@ -29,6 +37,7 @@ export async function storePitch(academy: Academy, event: EventOf<'pitch'>, by: 
     arrived_x: arrived?.[0] ?? null,
     arrived_y: arrived?.[1] ?? null,
     sides: sides && sides.join('+'),
+    ...flightColumns(event.flight),
   });
 }
 
@@ -63,10 +72,29 @@ export async function importThrows(
           kind: thrown.kind,
           source: 'import',
           sides: thrown.sides && thrown.sides.join('+'),
+          ...flightColumns(thrown.flight),
         };
       }),
     ),
   );
+}
+
+/** Spin and movement as columns, and back. */
+export const flightColumns = ({ spinRpm, spinAxis, armCm, upCm }: Flight = {}) => ({
+  spin_rpm: spinRpm ?? null,
+  spin_axis: spinAxis ?? null,
+  break_h_cm: armCm ?? null,
+  break_v_cm: upCm ?? null,
+});
+
+export function flightOfRow(row: Record<string, any>): Flight | null {
+  const told: Flight = {
+    ...(row['spin_rpm'] === null ? {} : { spinRpm: row['spin_rpm'] }),
+    ...(row['spin_axis'] === null ? {} : { spinAxis: row['spin_axis'] }),
+    ...(row['break_h_cm'] === null ? {} : { armCm: row['break_h_cm'] }),
+    ...(row['break_v_cm'] === null ? {} : { upCm: row['break_v_cm'] }),
+  };
+  return Object.keys(told).length ? told : null;
 }
 
 /** The sides to which a row missed, as they are kept: joined, and empty for a hit. */
@@ -94,6 +122,10 @@ const columns = [
   'sides',
   'source',
   'rep_id',
+  'spin_rpm',
+  'spin_axis',
+  'break_h_cm',
+  'break_v_cm',
 ].map((column) => `t.${column}`);
 
 /** What was thrown and not taken back, in time order; of one day, or of all. */
@@ -125,6 +157,7 @@ export async function throwsOf(academy: Academy, athleteId: string, date?: strin
     aim: place(row['aim_x'], row['aim_y']),
     arrived: place(row['arrived_x'], row['arrived_y']),
     sides: row['sides'] === null ? (bySpot.get(row['rep_id']) ?? null) : sidesOf(row),
+    flight: flightOfRow(row),
   }));
 }
 

@@ -58,7 +58,9 @@ export function readCurves(text: string): SpeedCurves {
     throw new TableError(
       `columns: none of ${segments.join(', ')} is there; the file has ${header.join(', ').slice(0, 200)}`,
     );
-  return { time, turning, forward };
+  const known = new Set(['time_s', ...segments.flatMap((segment) => [segment, `${segment}_lin`])]);
+  const unused = header.filter((name) => name !== '' && !known.has(name)).map((name) => name.slice(0, 40));
+  return { time, turning, forward, ...(unused.length ? { unused } : {}) };
 }
 
 /** Speed curves as CSV, as `readCurves` reads them. */

@@ -1,3 +1,4 @@
+import { flightRanges, type Flight } from '../measure/flight';
 import { missSides, type Missed, type MissSide } from '../measure/misses';
 import { fromMph, isDay } from '../units';
 import { numberIn, readTable, type RowProblem, type TableRow } from './csv';
@@ -18,6 +19,8 @@ export interface TableThrow {
   aim: string;
   /** Null when nobody charted it. */
   sides: Missed[] | null;
+  /** Spin and movement; left out where the table has none. */
+  flight?: Flight;
 }
 
 export interface ThrowsTable {
@@ -26,6 +29,7 @@ export interface ThrowsTable {
   leftOut: string[];
 }
 
+const cmPerInch = 2.54;
 export const fastestMph = 123;
 const slowestMph = 5;
 
@@ -83,6 +87,16 @@ function throwIn({ row, cells }: TableRow, problems: RowProblem[]): TableThrow {
       if (!sides) wrong('side', sideHelp);
     }
   }
+  const flight: Flight = {};
+  const told = (column: string, field: keyof Flight, scale: number) => {
+    const [from, to] = flightRanges[field];
+    const value = number(column, Math.ceil(from / scale), Math.floor(to / scale));
+    if (value !== null) flight[field] = value * scale;
+  };
+  told('spin_rpm', 'spinRpm', 1);
+  told('spin_axis', 'spinAxis', 1);
+  told('break_arm_in', 'armCm', cmPerInch);
+  told('break_up_in', 'upCm', cmPerInch);
   if (cells['pitch'] && cells['pitch'].length > 30) wrong('pitch', 'must be at most 30 letters long');
   return {
     date,
@@ -94,6 +108,7 @@ function throwIn({ row, cells }: TableRow, problems: RowProblem[]): TableThrow {
     kind: kind.toLowerCase() === 'game' ? 'game' : 'practice',
     aim,
     sides,
+    ...(Object.keys(flight).length ? { flight } : {}),
   };
 }
 
@@ -108,10 +123,15 @@ const optional = [
   'aim',
   'result',
   'side',
+  'spin_rpm',
+  'spin_axis',
+  'break_arm_in',
+  'break_up_in',
 ];
 
 /**
- * A table of throws: `date` and any of time, velocity_mph or velocity_kmh, effort, pitch, ball_g, kind, aim, result, side.
+ * A table of throws: `date` and any of time, velocity_mph or velocity_kmh, effort, pitch, ball_g, kind, aim, result, side,
+ * spin_rpm, spin_axis, break_arm_in (toward the arm side) and break_up_in.
  *
  * @param required columns that must be there beside the date
  * @throws TableError for a file that is no such table

@@ -12,6 +12,8 @@ export interface SpeedCurves {
   turning: Partial<Record<Segment, Float64Array>>;
   /** Forward, m/s. */
   forward: Partial<Record<Segment, Float64Array>>;
+  /** Columns of the file that say nothing here. */
+  unused?: readonly string[];
 }
 
 /** A curve on an even time base; NaN in gaps that were too long to fill. */

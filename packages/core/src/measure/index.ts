@@ -4,6 +4,7 @@ export * from './effort';
 export * from './fade';
 export * from './jump';
 export * from './flash';
+export * from './flight';
 export * from './misses';
 export * from './offers';
 export * from './plausible';

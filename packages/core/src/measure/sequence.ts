@@ -66,6 +66,8 @@ export interface Sequence {
   release: number | null;
   /** The smoothed curves, for drawing; NaN in open gaps. */
   smoothed: Partial<Record<Segment, EvenCurve>>;
+  /** The same of the speeds forward, m/s; null where the file has none. */
+  linear: Pick<Sequence, 'peaks' | 'order' | 'gaps' | 'smoothed'> | null;
 }
 
 const chain: readonly Segment[] = ['pelvis', 'trunk', 'arm', 'hand'];
@@ -173,6 +175,62 @@ function within(name: string, value: number | undefined, time: Float64Array): vo
     throw new RangeError(`${name}: must lie within the recording, ${from} to ${to} s`);
 }
 
+interface Chained {
+  peaks: Peak[];
+  gaps: Gap[];
+  missing: Segment[];
+  notes: string[];
+  smoothed: Sequence['smoothed'];
+}
+
+/**
+ * The peaks of each segment and the gaps along the chain.
+ *
+ * @param end of the names of the columns, for what is said of them
+ */
+function chained(
+  raws: SpeedCurves['turning'],
+  { time, rate, cutoff }: { time: Float64Array; rate: number; cutoff: number },
+  end = '',
+): Chained {
+  const found: Chained = { peaks: [], gaps: [], missing: [], notes: [], smoothed: {} };
+  const { peaks, missing, notes } = found;
+  for (const segment of segments) {
+    const raw = raws[segment];
+    const even = raw && cleaned(evenly(time, raw, rate));
+    const curve = even && smoothed(even, cutoff);
+    const peak = curve && peakOf(curve);
+    if (curve && even) {
+      found.smoothed[segment] = curve;
+      notes.push(...remarks(segment + end, even));
+    }
+    if (!peak) {
+      missing.push(segment);
+      if (raw) notes.push(`${segment}${end}: no peak within the recording can be read`);
+      continue;
+    }
+    // How far the peak moves when half as much is smoothed away says what smoothing does to it.
+    const lighter = peakOf(smoothed(even!, Math.min(2 * cutoff, mostOfRate * rate)));
+    const moved = lighter ? Math.abs(lighter.time - peak.time) * 1000 : 0;
+    const jitter = jitterOf(even!, curve!, peak, cutoff) * 1000;
+    peaks.push({ segment, value: peak.value, time: peak.time, moved, jitter });
+  }
+  const inChain = chain.flatMap((segment) => peaks.find((each) => each.segment === segment) ?? []);
+  found.gaps = inChain.slice(1).map((to, i): Gap => {
+    const from = inChain[i]!;
+    return {
+      from: from.segment,
+      to: to.segment,
+      ms: (to.time - from.time) * 1000,
+      plusMinusMs: 500 / rate + (from.moved + to.moved) / 2 + z95 * Math.hypot(from.jitter, to.jitter),
+    };
+  });
+  return found;
+}
+
+const orderOf = (peaks: readonly Peak[]): Segment[] =>
+  [...peaks].sort((a, b) => a.time - b.time).map(({ segment }) => segment);
+
 /**
  * From speed curves to the order of the delivery: even time, gaps filled up to 50 ms, single bad samples taken out,
  * zero-lag low-pass, peaks by a parabola, the gaps between them with their ±, the gains, what was handed on, and the evidence for flaws.
@@ -186,41 +244,15 @@ export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Se
   within('release', options.release, time);
   const rate = rateOf(time);
   const cutoff = options.cutoff ?? Math.min(usualCutoff, mostOfRate * rate);
-  const notes: string[] = [];
-  const curvesOf: Sequence['smoothed'] = {};
-  const peaks: Peak[] = [];
-  const missing: Segment[] = [];
-  for (const segment of segments) {
-    const raw = curves.turning[segment];
-    const even = raw && cleaned(evenly(time, raw, rate));
-    const curve = even && smoothed(even, cutoff);
-    const peak = curve && peakOf(curve);
-    if (curve && even) {
-      curvesOf[segment] = curve;
-      notes.push(...remarks(segment, even));
-    }
-    if (!peak) {
-      missing.push(segment);
-      if (raw) notes.push(`${segment}: no peak within the recording can be read`);
-      continue;
-    }
-    // How far the peak moves when half as much is smoothed away says what smoothing does to it.
-    const lighter = peakOf(smoothed(even!, Math.min(2 * cutoff, mostOfRate * rate)));
-    const moved = lighter ? Math.abs(lighter.time - peak.time) * 1000 : 0;
-    const jitter = jitterOf(even!, curve!, peak, cutoff) * 1000;
-    peaks.push({ segment, value: peak.value, time: peak.time, moved, jitter });
-  }
+  const { peaks, gaps, missing, smoothed: curvesOf, notes } = chained(curves.turning, { time, rate, cutoff });
+  const unused = curves.unused ?? [];
+  if (unused.length)
+    notes.push(`${unused.length === 1 ? 'column' : 'columns'} not used: ${unused.join(', ')}`);
+  const linear = Object.keys(curves.forward).length
+    ? chained(curves.forward, { time, rate, cutoff }, '_lin')
+    : null;
+  if (linear) notes.push(...linear.notes);
   const peak = (segment: Segment) => peaks.find((each) => each.segment === segment);
-  const inChain = chain.flatMap((segment) => peak(segment) ?? []);
-  const gaps = inChain.slice(1).map((to, i): Gap => {
-    const from = inChain[i]!;
-    return {
-      from: from.segment,
-      to: to.segment,
-      ms: (to.time - from.time) * 1000,
-      plusMinusMs: 500 / rate + (from.moved + to.moved) / 2 + z95 * Math.hypot(from.jitter, to.jitter),
-    };
-  });
   const gains: Record<string, number> = {};
   for (const [over, under] of [
     ['trunk', 'pelvis'],
@@ -233,9 +265,8 @@ export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Se
   const release = options.release ?? peak('hand')?.time ?? null;
   const handedOn: Sequence['handedOn'] = {};
   for (const segment of ['pelvis', 'trunk'] as const) {
-    const raw = curves.forward[segment];
-    if (!raw) continue;
-    const curve = smoothed(cleaned(evenly(time, raw, rate)), cutoff);
+    const curve = linear?.smoothed[segment];
+    if (!curve) continue;
     const top = peakOf(curve);
     const then = release === null ? null : valueAt(curve, release);
     if (top && top.value > 0 && then !== null) handedOn[segment] = then / top.value;
@@ -263,7 +294,7 @@ export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Se
     rate,
     cutoff,
     peaks,
-    order: [...peaks].sort((a, b) => a.time - b.time).map(({ segment }) => segment),
+    order: orderOf(peaks),
     gaps,
     gains,
     handedOn,
@@ -273,10 +304,16 @@ export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Se
     plant,
     release,
     smoothed: curvesOf,
+    linear: linear && {
+      peaks: linear.peaks,
+      order: orderOf(linear.peaks),
+      gaps: linear.gaps,
+      smoothed: linear.smoothed,
+    },
   };
 }
 
-/** A curve as it is drawn: times in s, speeds in deg/s; null in open gaps. */
+/** A curve as it is drawn: times in s, speeds in deg/s or m/s; null in open gaps. */
 export interface DrawnCurve {
   segment: Segment;
   points: [time: number, value: number | null][];
@@ -287,8 +324,11 @@ const drawnBefore = 0.25;
 const drawnAfter = 0.15;
 const mostDrawn = 300;
 
-/** The smoothed curves around their peaks, light enough to be kept and drawn. */
-export function drawnCurves({ smoothed: curves, peaks, plant, release }: Sequence): DrawnCurve[] {
+/** Smoothed curves around their peaks, light enough to be kept and drawn. */
+export function drawnCurves(
+  { smoothed: curves, peaks, plant, release }: Pick<Sequence, 'smoothed' | 'peaks' | 'plant' | 'release'>,
+  digits = 1,
+): DrawnCurve[] {
   const times = [...peaks.map(({ time }) => time), plant, release].filter((time) => time !== null);
   const [from, to] = [Math.min(...times) - drawnBefore, Math.max(...times) + drawnAfter];
   return (Object.entries(curves) as [Segment, EvenCurve][]).map(([segment, { start, rate, values }]) => {
@@ -299,7 +339,7 @@ export function drawnCurves({ smoothed: curves, peaks, plant, release }: Sequenc
     for (let i = first; i <= last; i += every)
       points.push([
         Number((start + i / rate).toFixed(4)),
-        Number.isNaN(values[i]!) ? null : Number(values[i]!.toFixed(1)),
+        Number.isNaN(values[i]!) ? null : Number(values[i]!.toFixed(digits)),
       ]);
     return { segment, points };
   });

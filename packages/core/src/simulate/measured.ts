@@ -1,4 +1,5 @@
 import { limits, screenTests, type Limit, type ScreenSide, type ScreenTest } from '../catalogue';
+import type { Flight } from '../measure/flight';
 import type { CurveFlaw } from './curves';
 import { curveFlaws } from './curves';
 import { luck, type Luck } from './random';
@@ -92,6 +93,15 @@ export function pretendPitches(athlete: PretendAthlete, seed: number, n: number)
       ],
     };
   });
+}
+
+/** Spin and movement of a fastball; whoever gets beside the ball makes it run. */
+export function pretendFlight({ discipline, roots }: PretendAthlete, random: Luck): Flight {
+  const run = roots['oh.side-of-ball'] ?? 0;
+  const near = (middle: number, by: number) => Math.round((middle + by * random.normal()) * 10) / 10;
+  return discipline === 'overhand'
+    ? { spinRpm: Math.round(near(2050, 70)), armCm: near(19 + 6 * run, 4), upCm: near(36 - 3 * run, 4) }
+    : { spinRpm: Math.round(near(1150, 60)), armCm: near(6, 3), upCm: near(-8, 4) };
 }
 
 /** The flaws of an athlete that show in speed curves, with a strength. */

@@ -29,9 +29,11 @@ import { lastEffort } from './sets';
 import { useBook } from '../../ui/useBook';
 
 /** A reading of a radar line that becomes a throw. */
-export interface Claimed extends Pick<RadarReading, 'id' | 'velocity'> {
+export interface Claimed extends Pick<RadarReading, 'id' | 'velocity' | 'flight'> {
   source: 'radar' | 'simulated';
 }
+
+const flightIn = ({ flight }: Claimed): Pick<Claimed, 'flight'> => (flight ? { flight } : {});
 
 /** The session under way, with what can be logged in it. */
 export function useSession(page: AthletePage) {
@@ -111,7 +113,10 @@ export function useSession(page: AthletePage) {
       );
       if (!book.drill(drill)?.throws) return;
       const thrown = { sessionId: id, ...throwOf(drill, claimed?.velocity ?? null, { repId }) };
-      if (claimed) dispatch(log(athleteId, 'throw', { ...thrown, source: claimed.source }, claimed.id));
+      if (claimed)
+        dispatch(
+          log(athleteId, 'throw', { ...thrown, ...flightIn(claimed), source: claimed.source }, claimed.id),
+        );
       else dispatch(log(athleteId, 'throw', thrown));
     },
     /** A velocity, m/s, of the throw just logged, or of one more throw. */
@@ -123,19 +128,37 @@ export function useSession(page: AthletePage) {
       );
     },
     /** Gives a reading to the rep that was just tapped; false where none waits for it. */
-    attach: (drill: string, { id: reading, velocity, source }: Claimed): boolean => {
+    attach: (drill: string, claimed: Claimed): boolean => {
+      const { id: reading, velocity, source } = claimed;
       if (events.some((event) => event.id === reading)) return true;
       const open = unmeasured(events, drill);
       if (!open || now().getTime() - Date.parse(open.at) > measuredMs) return false;
       dispatch(log(athleteId, 'undo', { sessionId: id, of: open.id }));
       dispatch(
-        log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, velocity, open), source }, reading),
+        log(
+          athleteId,
+          'throw',
+          { sessionId: id, ...throwOf(drill, velocity, open), ...flightIn(claimed), source },
+          reading,
+        ),
       );
       return true;
     },
     /** Counts a reading as a throw that has no rep. */
-    claim: (drill: string, { id: reading, velocity, source }: Claimed) =>
-      dispatch(log(athleteId, 'throw', { sessionId: id, ...throwOf(drill, velocity), source }, reading)),
+    claim: (drill: string, claimed: Claimed) =>
+      dispatch(
+        log(
+          athleteId,
+          'throw',
+          {
+            sessionId: id,
+            ...throwOf(drill, claimed.velocity),
+            ...flightIn(claimed),
+            source: claimed.source,
+          },
+          claimed.id,
+        ),
+      ),
     /** A measured throw was none; where its rep was counted, a throw without a velocity stays. */
     discard: (thrown: EventOf<'throw'>) => {
       dispatch(log(athleteId, 'undo', { sessionId: id, of: thrown.id }));

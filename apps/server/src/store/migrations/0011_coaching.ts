@@ -1,6 +1,8 @@
 import type { Knex } from 'knex';
 import { owned, pointer, uuid, written } from './columns';
 
+const flightColumns = ['spin_rpm', 'spin_axis', 'break_h_cm', 'break_v_cm'];
+
 export async function up(db: Knex): Promise<void> {
   await db.schema.alterTable('people', (t) => {
     t.enum('size_unit', ['us', 'metric']).notNullable().defaultTo('us');
@@ -49,12 +51,10 @@ export async function up(db: Knex): Promise<void> {
     t.string('basis', 200).notNullable();
     written(t);
   });
-  await db.schema.alterTable('throws', (t) => {
-    t.double('spin_rpm');
-    t.double('spin_axis');
-    t.double('break_h_cm');
-    t.double('break_v_cm');
-  });
+  for (const table of ['throws', 'readings'])
+    await db.schema.alterTable(table, (t) => {
+      for (const column of flightColumns) t.double(column);
+    });
   await db.schema.createTable('level_choices', (t) => {
     owned(t);
     pointer(t, 'athlete_id', 'athletes');
@@ -92,9 +92,10 @@ export async function down(db: Knex): Promise<void> {
     t.dropIndex([], 'rep_events_by_level');
     for (const column of ['level', 'side', 'cue_id']) t.dropColumn(column);
   });
-  await db.schema.alterTable('throws', (t) => {
-    for (const column of ['spin_rpm', 'spin_axis', 'break_h_cm', 'break_v_cm']) t.dropColumn(column);
-  });
+  for (const table of ['throws', 'readings'])
+    await db.schema.alterTable(table, (t) => {
+      for (const column of flightColumns) t.dropColumn(column);
+    });
   await db.schema.alterTable('screen_tries', (t) => {
     for (const column of ['tool', 'parts', 'retest']) t.dropColumn(column);
   });

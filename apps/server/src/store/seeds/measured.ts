@@ -4,12 +4,14 @@ import {
   curveStrengths,
   luck,
   pretendCurves,
+  pretendFlight,
   pretendPitches,
   pretendPlant,
   pretendScreen,
   type PretendAthlete,
 } from '@wrightonic/core/simulate';
 import { inBatches } from '../scope';
+import { flightColumns } from '../throws';
 import { noApproach, zone, type Seeding } from './seeding';
 
 const teamsOf = { overhand: 'Saltmarsh Herons', windmill: 'Saltmarsh Terns' } as const;
@@ -96,6 +98,7 @@ export async function seedMeasured(
 
   const ball = usualBall[pretend.discipline];
   const pitches: Record<string, unknown>[] = [];
+  const flights = luck(seed + 91);
   for (const daysAgo of [16, 6, 2]) {
     let when = at(daysAgo, '18:00').getTime();
     const mph = pretend.mph * 1.01;
@@ -116,6 +119,7 @@ export async function seedMeasured(
         arrived_x: arrived[0],
         arrived_y: arrived[1],
         sides: sides.join('+'),
+        ...flightColumns(pretend.age >= 15 ? pretendFlight(pretend, flights) : {}),
       });
     }
   }

@@ -1,12 +1,20 @@
 import type { CurveResult } from '@wrightonic/contract';
 import { PlotChart, type PlotLine } from '../../../charts/PlotChart';
 import { useColours } from '../../../theme/theme';
-import { curveWords } from './words';
+import { curveWords, linearWords } from './words';
+
+interface Props {
+  result: CurveResult;
+  /** Speeds forward, m/s, instead of turning, deg/s. */
+  forward?: boolean;
+}
 
 /** The curves with their peaks, plant and release. */
-export function CurvePicture({ result }: { result: CurveResult }) {
+export function CurvePicture({ result, forward = false }: Props) {
   const own = useColours();
-  const { peaks, plant, release, lines } = result;
+  const { plant, release } = result;
+  const shown = forward ? result.linear : result;
+  const { peaks = [], lines = [] } = shown ?? {};
   const colours: Record<string, string> = {
     pelvis: own.grass,
     trunk: own.dusk,
@@ -26,7 +34,7 @@ export function CurvePicture({ result }: { result: CurveResult }) {
   if (!peaks.length) return null;
   return (
     <PlotChart
-      label={curveWords(result).join(' ')}
+      label={(forward ? linearWords : curveWords)(result).join(' ')}
       lines={drawn}
       dots={peaks.map(({ time, value }) => ({ at: [time, value] }))}
       uprights={uprights}

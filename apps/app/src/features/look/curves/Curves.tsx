@@ -22,6 +22,7 @@ import { readInWorker } from '../../../workers/curves';
 import { BackToLook } from '../BackToLook';
 import { CurvePicture } from './CurvePicture';
 import { CurveWords } from './CurveWords';
+import { LinearCurves } from './LinearCurves';
 
 const most = 60_000_000;
 
@@ -133,7 +134,10 @@ export function Curves() {
           <Heading level={3}>{file!.name}</Heading>
           <CurvePicture result={read.result} />
           <CurveWords result={read.result} />
-          <Text variant="bodySmall">{`Read in ${read.readMs.toFixed(0)} ms, worked out in ${read.ms.toFixed(0)} ms. The file stays on this device; what it says is kept.`}</Text>
+          <LinearCurves result={read.result} />
+          <Text variant="bodySmall" testID={`worked out in ${Math.round(read.ms)} ms`}>
+            The file stays on this device; the figures are kept.
+          </Text>
           <Button mode="contained" onPress={keep} contentStyle={{ minHeight: 48 }}>
             Keep it and offer it to the next look
           </Button>
@@ -144,6 +148,7 @@ export function Curves() {
           <Heading level={3}>{`${kept.name}, ${dayWords(kept.date, today)}`}</Heading>
           <CurvePicture result={kept.result} />
           <CurveWords result={kept.result} />
+          <LinearCurves result={kept.result} />
           {kept.result.evidence.length ? (
             <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look` as Href)}>
               Go to Look and take it in

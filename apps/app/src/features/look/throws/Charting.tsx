@@ -9,8 +9,10 @@ import { useMe } from '../../../store/useAthlete';
 import { Choices } from '../../../ui/Choices';
 import { Figure } from '../../../ui/form/Figure';
 import { Notice } from '../../../ui/Notice';
+import { emptySpin, SpinFields, type SpinTyped } from './SpinFields';
 import { readTyped, spotName, spotNumber, spotOf, type TypedThrow } from './typed';
 import { ZonePicture } from './ZonePicture';
+import { ZoneViewPick } from './ZoneViewPick';
 
 interface Props {
   athlete: AthletePage['athlete'];
@@ -28,7 +30,8 @@ export function Charting({ athlete, throws }: Props) {
   const dispatch = useAppDispatch();
   const { academy, person } = useMe();
   const unit = person.velocityUnit;
-  const [aim, setAim] = useState<Spot>(spotOf(2));
+  const view = person.zoneView;
+  const [aim, setAim] = useState<Spot>(spotOf(2, 'pitcher'));
   const [aiming, setAiming] = useState(false);
   const [effort, setEffort] = useState<number | null>(90);
   const [pitch, setPitch] = useState<string>('fastball');
@@ -37,6 +40,7 @@ export function Charting({ athlete, throws }: Props) {
   const [distance, setDistance] = useState('');
   const [more, setMore] = useState(false);
   const [velocity, setVelocity] = useState('');
+  const [spin, setSpin] = useState<SpinTyped>({ text: emptySpin, flight: undefined, wrong: '' });
   const [line, setLine] = useState('');
   const [wrong, setWrong] = useState('');
   const [held, setHeld] = useState<TypedThrow | null>(null);
@@ -52,13 +56,14 @@ export function Charting({ athlete, throws }: Props) {
     ? 'The ball must weigh 50 to 2,000 g.'
     : distanceM !== null && !(distanceM >= 1 && distanceM <= 150)
       ? 'The distance must be 1 to 150 m.'
-      : '';
+      : spin.wrong;
 
   const keep = (thrown: TypedThrow) => {
     setHeld(null);
     setWrong('');
     setLine('');
     setVelocity('');
+    setSpin({ text: emptySpin, flight: undefined, wrong: '' });
     setNewest(
       dispatch(
         log(athlete.id, 'pitch', {
@@ -72,6 +77,7 @@ export function Charting({ athlete, throws }: Props) {
           distanceM,
           aim: thrown.aim && thrown.arrived ? [thrown.aim.x, thrown.aim.y] : null,
           arrived: thrown.arrived ? [thrown.arrived.x, thrown.arrived.y] : null,
+          ...(spin.flight ? { flight: spin.flight } : {}),
         }),
       ),
     );
@@ -85,7 +91,7 @@ export function Charting({ athlete, throws }: Props) {
   };
   const typedVelocity = (): number | null | undefined => {
     if (velocity.trim() === '') return null;
-    const read = readTyped(velocity, athlete.throws, unit, aim);
+    const read = readTyped(velocity, athlete.throws, unit, aim, view);
     if (typeof read === 'string' || read.velocity === null) {
       setWrong(typeof read === 'string' ? read : `Type a velocity in ${unit}.`);
       return undefined;
@@ -104,7 +110,7 @@ export function Charting({ athlete, throws }: Props) {
     take({ aim, arrived: spot, velocity: fast, sides: missOf(aim, spot, athlete.throws) });
   };
   const entered = () => {
-    const read = readTyped(line, athlete.throws, unit, aim);
+    const read = readTyped(line, athlete.throws, unit, aim, view);
     if (typeof read === 'string') return setWrong(read);
     if (read.aim) setAim(read.aim);
     take(read);
@@ -113,11 +119,14 @@ export function Charting({ athlete, throws }: Props) {
   const last = throws.at(-1);
   return (
     <View style={styles.whole}>
+      <ZoneViewPick />
       <ZonePicture
+        view={view}
+        hand={athlete.throws}
         label={
           aiming
-            ? 'The zone as the pitcher sees it: tap the spot to aim at'
-            : `The zone as the pitcher sees it: tap where it went; aimed ${spotName(aim, athlete.throws)}`
+            ? `The zone as the ${view} sees it: tap the spot to aim at`
+            : `The zone as the ${view} sees it: tap where it went; aimed ${spotName(aim, athlete.throws)}`
         }
         aim={aim}
         marks={today.map(({ arrived, sides }) => ({
@@ -129,7 +138,7 @@ export function Charting({ athlete, throws }: Props) {
       <Text role="status">
         {aiming
           ? 'Tap the spot to aim at.'
-          : `Aim: ${spotName(aim, athlete.throws)} (${spotNumber(aim)}). Tap where each throw went; within the spot is a hit.`}
+          : `Aim: ${spotName(aim, athlete.throws)} (${spotNumber(aim, view)}). Tap where each throw went; inside the box counts as on target.`}
       </Text>
       {held ? (
         <Notice alert>
@@ -215,7 +224,7 @@ export function Charting({ athlete, throws }: Props) {
         options={pitches[athlete.discipline].map((each) => ({ value: each, text: each }))}
       />
       <Button mode="text" onPress={() => setMore(!more)} style={styles.start}>
-        {more ? 'Less' : 'Ball, distance, game'}
+        {more ? 'Less' : 'Ball, distance, game, spin'}
       </Button>
       {more ? (
         <>
@@ -223,6 +232,7 @@ export function Charting({ athlete, throws }: Props) {
             <Figure label="Ball, g" value={ball} onChange={setBall} />
             <Figure label="Distance, m" value={distance} onChange={setDistance} />
           </View>
+          <SpinFields typed={spin} onChange={setSpin} />
           <Choices
             label="Where"
             shown

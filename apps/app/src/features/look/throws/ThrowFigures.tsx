@@ -7,27 +7,32 @@ import {
   sessionVelocities,
   velocityFigures,
   velocityIn,
+  type Hand,
   type VelocityUnit,
 } from '@wrightonic/core';
 import { Text } from 'react-native-paper';
 import { PlotChart, type PlotLine } from '../../../charts/PlotChart';
 import { VelocityChart } from '../../../charts/VelocityChart';
 import { useColours } from '../../../theme/theme';
-import { useToday } from '../../../store/useAthlete';
+import { useMe, useToday } from '../../../store/useAthlete';
 import { Card } from '../../../ui/Card';
 import { dayWords } from '../../../ui/days';
 import { Heading } from '../../../ui/Screen';
 import { changeSentence, figuresOf, missSentence, sessionSentences, trendSentence } from './sentences';
 import { effortSentence } from '../../../ui/velocityWords';
+import { FlightCard } from './FlightCard';
 import { ZonePicture } from './ZonePicture';
+import { ZoneViewPick } from './ZoneViewPick';
 
 interface Props {
+  hand: Hand;
   throws: readonly ThrowRecord[];
   unit: VelocityUnit;
 }
 
 /** What the throws say: each figure as a picture with its sentence. */
-export function ThrowFigures({ throws, unit }: Props) {
+export function ThrowFigures({ hand, throws, unit }: Props) {
+  const view = useMe().person.zoneView;
   const own = useColours();
   const today = useToday();
   const { misses, effort, trend } = figuresOf(throws);
@@ -63,6 +68,8 @@ export function ThrowFigures({ throws, unit }: Props) {
         <Heading level={3}>Where the misses go</Heading>
         {charted.length ? (
           <ZonePicture
+            view={view}
+            hand={hand}
             label={`From the aimed spot: ${missSentence(misses)}`}
             aim={{ x: 0, y: 0 }}
             marks={charted.slice(-60).map(({ aim, arrived, sides }) => ({
@@ -74,9 +81,13 @@ export function ThrowFigures({ throws, unit }: Props) {
         ) : null}
         <Text>{missSentence(misses)}</Text>
         {charted.length ? (
-          <Text variant="bodySmall">Every aim is laid over the middle spot; as the pitcher sees it.</Text>
+          <>
+            <Text variant="bodySmall">Every aim is laid over the middle spot.</Text>
+            <ZoneViewPick />
+          </>
         ) : null}
       </Card>
+      <FlightCard throws={throws} hand={hand} view={view} />
       {newest ? (
         <Card>
           <Heading level={3}>{`Session of ${dayWords(newest.date, today)}`}</Heading>

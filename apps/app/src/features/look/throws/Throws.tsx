@@ -55,7 +55,7 @@ export function Throws() {
       {part === 'chart' ? <Charting athlete={page.athlete} throws={throws} /> : null}
       {part === 'says' ? (
         <>
-          <ThrowFigures throws={throws} unit={unit} />
+          <ThrowFigures hand={page.athlete.throws} throws={throws} unit={unit} />
           {offers?.some(({ from }) => from === 'throws') ? (
             <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look` as Href)}>
               Go to Look and take it in

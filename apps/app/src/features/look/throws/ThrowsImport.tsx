@@ -104,7 +104,8 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
     <>
       <Text>
         A CSV with the columns date, and any of time, velocity_mph or velocity_kmh, effort, pitch, ball_g,
-        kind, result and side. Nothing is taken before you have seen it.
+        kind, result, side, spin_rpm, spin_axis, break_arm_in and break_up_in. Nothing is taken before you
+        have seen it.
       </Text>
       <FilePick
         label="Open a table of throws"

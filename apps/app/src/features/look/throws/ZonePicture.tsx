@@ -1,11 +1,15 @@
-import { spotHalf, type Spot } from '@wrightonic/core';
+import { armOnRight, spotHalf, type Hand, type Spot, type ZoneView } from '@wrightonic/core';
 import { useState } from 'react';
 import { Pressable, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
+import { seenX } from './typed';
 
 interface Props {
   label: string;
+  view: ZoneView;
+  hand: Hand;
   aim: Spot | null;
   /** Earlier throws, newest last. */
   marks: readonly { arrived: Spot; hit: boolean }[];
@@ -18,11 +22,12 @@ interface Props {
 const edge = 2.1;
 const cells = [-2 * spotHalf, 0, 2 * spotHalf];
 
-/** The zone as the pitcher sees it, with its nine spots and room around it for what missed. */
-export function ZonePicture({ label, aim, marks, onTap, size: most = 320 }: Props) {
+/** The zone as the pitcher or the catcher sees it, with its nine spots and room around it for what missed. */
+export function ZonePicture({ label, view, hand, aim, marks, onTap, size: most = 320 }: Props) {
   const own = useColours();
   const [width, setWidth] = useState(0);
   const size = Math.min(width || most, most);
+  const right = armOnRight(hand, view);
   const at = (value: number) => ((value + edge) / (2 * edge)) * size;
   const tapped = (event: GestureResponderEvent) => {
     const { clientX, clientY, detail } = event.nativeEvent as unknown as MouseEvent;
@@ -30,7 +35,7 @@ export function ZonePicture({ label, aim, marks, onTap, size: most = 320 }: Prop
     if (!detail) return;
     const box = (event.currentTarget as unknown as HTMLElement).getBoundingClientRect();
     onTap?.({
-      x: ((clientX - box.left) / box.width) * 2 * edge - edge,
+      x: seenX(((clientX - box.left) / box.width) * 2 * edge - edge, view),
       y: edge - ((clientY - box.top) / box.height) * 2 * edge,
     });
   };
@@ -59,15 +64,19 @@ export function ZonePicture({ label, aim, marks, onTap, size: most = 320 }: Prop
         stroke={own.ink}
         strokeWidth={2.5}
       />
-      {/* The plate from behind the pitcher: its long edge is near, its point far away and so above. */}
+      {/* The point of the plate is toward the catcher: far away from the pitcher and so above, near in the other view. */}
       <Path
-        d={`M${at(-1)} ${at(2)}H${at(1)}V${at(1.9)}L${at(0)} ${at(1.75)}L${at(-1)} ${at(1.9)}Z`}
+        d={
+          view === 'pitcher'
+            ? `M${at(-1)} ${at(2)}H${at(1)}V${at(1.9)}L${at(0)} ${at(1.75)}L${at(-1)} ${at(1.9)}Z`
+            : `M${at(-1)} ${at(1.75)}H${at(1)}V${at(1.85)}L${at(0)} ${at(2)}L${at(-1)} ${at(1.85)}Z`
+        }
         fill={own.sunk}
         stroke={own.line}
       />
       {aim ? (
         <Rect
-          x={at(aim.x - spotHalf)}
+          x={at(seenX(aim.x, view) - spotHalf)}
           y={at(-aim.y - spotHalf)}
           width={at(spotHalf) - at(-spotHalf)}
           height={at(spotHalf) - at(-spotHalf)}
@@ -77,7 +86,7 @@ export function ZonePicture({ label, aim, marks, onTap, size: most = 320 }: Prop
         />
       ) : null}
       {marks.map(({ arrived, hit }, n) => {
-        const [x, y] = [at(arrived.x), at(-arrived.y)];
+        const [x, y] = [at(seenX(arrived.x, view)), at(-arrived.y)];
         const newest = n === marks.length - 1;
         const r = newest ? 8 : 5.5;
         return hit ? (
@@ -105,6 +114,13 @@ export function ZonePicture({ label, aim, marks, onTap, size: most = 320 }: Prop
           {drawing}
         </View>
       )}
+      <View style={{ width: size, flexDirection: 'row', justifyContent: 'space-between' }}>
+        {[!right, right].map((arm) => (
+          <Text key={String(arm)} variant="labelMedium">
+            {arm ? 'arm side' : 'glove side'}
+          </Text>
+        ))}
+      </View>
     </View>
   );
 }

@@ -1,4 +1,11 @@
-import { spotHalf, velocityFrom, type MissSide, type Spot, type VelocityUnit } from '@wrightonic/core';
+import {
+  spotHalf,
+  velocityFrom,
+  type MissSide,
+  type Spot,
+  type VelocityUnit,
+  type ZoneView,
+} from '@wrightonic/core';
 
 export interface TypedThrow {
   aim: Spot | null;
@@ -10,22 +17,25 @@ export interface TypedThrow {
 
 const letters: Readonly<Record<string, MissSide>> = { h: 'high', l: 'low', a: 'arm', g: 'glove' };
 
-/** The nine spots as the number keys lie: 7 8 9 above, 1 2 3 below; as the pitcher sees them. */
-export const spotOf = (key: number): Spot => ({
-  x: (((key - 1) % 3) - 1) * 2 * spotHalf,
+/** To the right of the picture: a spot is kept as the pitcher sees it, and the catcher sees it mirrored. */
+export const seenX = (x: number, view: ZoneView): number => (view === 'pitcher' ? x : -x);
+
+/** The nine spots as the number keys lie: 7 8 9 above, 1 2 3 below. */
+export const spotOf = (key: number, view: ZoneView): Spot => ({
+  x: seenX((((key - 1) % 3) - 1) * 2 * spotHalf, view),
   y: (Math.floor((key - 1) / 3) - 1) * 2 * spotHalf,
 });
 
-export const spotNumber = ({ x, y }: Spot): number =>
-  Math.round(y / (2 * spotHalf) + 1) * 3 + Math.round(x / (2 * spotHalf) + 1) + 1;
+export const spotNumber = ({ x, y }: Spot, view: ZoneView): number =>
+  Math.round(y / (2 * spotHalf) + 1) * 3 + Math.round(seenX(x, view) / (2 * spotHalf) + 1) + 1;
 
 /** The nine spots by what they are, from the throwing hand. */
 export function spotName(spot: Spot, hand: 'R' | 'L'): string {
   const rows = ['low', 'middle', 'high'];
-  const across = ['glove side', 'centre', 'arm side'];
+  const across = ['glove side', 'center', 'arm side'];
   const row = rows[Math.round(spot.y / (2 * spotHalf) + 1)]!;
   const column = across[Math.round((hand === 'R' ? spot.x : -spot.x) / (2 * spotHalf) + 1)]!;
-  return row === 'middle' && column === 'centre' ? 'middle' : `${row}, ${column}`;
+  return row === 'middle' && column === 'center' ? 'middle' : `${row}, ${column}`;
 }
 
 /**
@@ -37,12 +47,13 @@ export function readTyped(
   hand: 'R' | 'L',
   unit: VelocityUnit,
   aimed: Spot | null,
+  view: ZoneView = 'pitcher',
 ): TypedThrow | string {
   let aim = aimed;
   let velocity: number | null = null;
   let sides: MissSide[] | null = null;
   for (const word of text.trim().toLowerCase().split(/\s+/).filter(Boolean)) {
-    if (/^[1-9]$/.test(word)) aim = spotOf(Number(word));
+    if (/^[1-9]$/.test(word)) aim = spotOf(Number(word), view);
     else if (/^\d{2,3}([.,]\d)?$/.test(word)) {
       const value = Number(word.replace(',', '.'));
       const [low, high] = unit === 'mph' ? [10, 120] : [16, 195];

@@ -37,7 +37,14 @@ export function useReadings(page: AthletePage, session: Session, drill: string |
     const doubt = doubtOf(heard, { heldAbove: limit, best, before: before.current });
     before.current = heard;
     // Fresh or not by this device's clock, whatever the instrument's says.
-    const claimed: PendingReading = { id: reading.id, ...heard, at: now().getTime(), source, doubt };
+    const claimed: PendingReading = {
+      id: reading.id,
+      ...heard,
+      at: now().getTime(),
+      source,
+      doubt,
+      ...(reading.flight ? { flight: reading.flight } : {}),
+    };
     if (doubt || !session.inSession().attach(drill, claimed)) change((all) => [...all, claimed]);
   };
   const state = useRadar({

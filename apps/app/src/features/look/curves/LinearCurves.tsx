@@ -1,0 +1,20 @@
+import type { CurveResult } from '@wrightonic/contract';
+import { Text } from 'react-native-paper';
+import { Heading } from '../../../ui/Screen';
+import { CurvePicture } from './CurvePicture';
+import { linearWords } from './words';
+
+/** Speeds forward beside the turning ones, on a chart of their own; nothing where the file has none. */
+export function LinearCurves({ result }: { result: CurveResult }) {
+  const words = linearWords(result);
+  if (words.length === 0) return null;
+  return (
+    <>
+      <Heading level={3}>Forward speeds</Heading>
+      <CurvePicture result={result} forward />
+      {words.map((sentence) => (
+        <Text key={sentence}>{sentence}</Text>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,71 @@
+import { flightOf } from '@wrightonic/contract';
+import { flightRanges, type Flight } from '@wrightonic/core';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { Figure } from '../../../ui/form/Figure';
+
+const fields = [
+  { key: 'spin_rpm', label: 'Spin, rpm', range: flightRanges.spinRpm },
+  { key: 'spin_axis', label: 'Spin axis, °', range: flightRanges.spinAxis },
+  { key: 'break_arm_in', label: 'Arm side, in', range: [-39, 39] },
+  { key: 'break_up_in', label: 'Up, in', range: [-39, 39] },
+] as const;
+type Key = (typeof fields)[number]['key'];
+
+export const emptySpin: Readonly<Record<Key, string>> = {
+  spin_rpm: '',
+  spin_axis: '',
+  break_arm_in: '',
+  break_up_in: '',
+};
+
+/** Spin and movement of the next throw as they were typed, and what they come to. */
+export interface SpinTyped {
+  text: Readonly<Record<Key, string>>;
+  flight: Flight | undefined;
+  /** Empty where everything can be kept. */
+  wrong: string;
+}
+
+function readSpin(text: SpinTyped['text']): SpinTyped {
+  const told: Partial<Record<Key, number>> = {};
+  let wrong = '';
+  for (const { key, label, range } of fields) {
+    const plain = text[key].trim().replace(',', '.');
+    if (plain === '') continue;
+    const value = /^-?\d+(\.\d+)?$/.test(plain) ? Number(plain) : NaN;
+    if (value >= range[0] && value <= range[1]) told[key] = value;
+    else wrong ||= `${label.split(',')[0]}: must be a number from ${range[0]} to ${range[1]}.`;
+  }
+  return { text, flight: flightOf(told), wrong };
+}
+
+/** Spin and break of the next throw, where a device says them. */
+export function SpinFields({ typed, onChange }: { typed: SpinTyped; onChange: (typed: SpinTyped) => void }) {
+  return (
+    <>
+      <Text variant="labelMedium">Spin and break of the next throw; minus is glove side or down</Text>
+      <View style={styles.row}>
+        {fields.map(({ key, label }) => (
+          <View key={key} style={styles.one}>
+            <Figure
+              label={label}
+              value={typed.text[key]}
+              onChange={(text) => onChange(readSpin({ ...typed.text, [key]: text }))}
+            />
+          </View>
+        ))}
+      </View>
+      {typed.wrong ? (
+        <Text role="alert" variant="labelLarge">
+          {typed.wrong}
+        </Text>
+      ) : null}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  one: { flexGrow: 1, flexBasis: 130, flexDirection: 'row' },
+});
