@@ -1,5 +1,6 @@
 export * from './clip';
 export * from './curves';
+export * from './drawnCurves';
 export * from './effort';
 export * from './fade';
 export * from './jump';

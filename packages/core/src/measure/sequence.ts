@@ -312,35 +312,3 @@ export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Se
     },
   };
 }
-
-/** A curve as it is drawn: times in s, speeds in deg/s or m/s; null in open gaps. */
-export interface DrawnCurve {
-  segment: Segment;
-  points: [time: number, value: number | null][];
-}
-
-/** Around the first and the last thing that happens, s; and points of a curve, which a screen can still show. */
-const drawnBefore = 0.25;
-const drawnAfter = 0.15;
-const mostDrawn = 300;
-
-/** Smoothed curves around their peaks, light enough to be kept and drawn. */
-export function drawnCurves(
-  { smoothed: curves, peaks, plant, release }: Pick<Sequence, 'smoothed' | 'peaks' | 'plant' | 'release'>,
-  digits = 1,
-): DrawnCurve[] {
-  const times = [...peaks.map(({ time }) => time), plant, release].filter((time) => time !== null);
-  const [from, to] = [Math.min(...times) - drawnBefore, Math.max(...times) + drawnAfter];
-  return (Object.entries(curves) as [Segment, EvenCurve][]).map(([segment, { start, rate, values }]) => {
-    const first = Math.max(0, Math.ceil((from - start) * rate));
-    const last = Math.min(values.length - 1, Math.floor((to - start) * rate));
-    const every = Math.max(1, Math.ceil((last - first + 1) / mostDrawn));
-    const points: DrawnCurve['points'] = [];
-    for (let i = first; i <= last; i += every)
-      points.push([
-        Number((start + i / rate).toFixed(4)),
-        Number.isNaN(values[i]!) ? null : Number(values[i]!.toFixed(digits)),
-      ]);
-    return { segment, points };
-  });
-}

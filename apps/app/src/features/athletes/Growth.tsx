@@ -88,5 +88,5 @@ export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonl
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  grow: { flexGrow: 1, flexBasis: 100 },
+  grow: { flexGrow: 1, flexBasis: 140 },
 });

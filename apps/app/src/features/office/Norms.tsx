@@ -113,16 +113,19 @@ function Form({ row, changed }: { row: Norm; changed: boolean }) {
     range: { low: figure(low), high: figure(high), basis: basis.trim() },
   };
   const numbers = Number.isFinite(wish.range.low) && Number.isFinite(wish.range.high);
+  const ordered = numbers && wish.range.low < wish.range.high;
   const wrong = !numbers
     ? 'Low and high must be numbers.'
     : wish.range.low >= wish.range.high
       ? 'The low end must be below the high end.'
-      : null;
+      : wish.range.basis === ''
+        ? 'Say where the range comes from.'
+        : null;
   return (
     <View style={styles.form}>
       <View style={styles.row}>
-        <Figure label={`Low, ${row.unit}`} value={low} onChange={setLow} wrong={wrong !== null} />
-        <Figure label={`High, ${row.unit}`} value={high} onChange={setHigh} wrong={wrong !== null} />
+        <Figure label={`Low, ${row.unit}`} value={low} onChange={setLow} wrong={!ordered} />
+        <Figure label={`High, ${row.unit}`} value={high} onChange={setHigh} wrong={!ordered} />
       </View>
       <TextInput
         mode="outlined"
