@@ -76,7 +76,7 @@ for (const [size, viewport] of Object.entries(sizes))
           const full = await app.newAthlete(`Full${size}${theme}`);
           await page.goto(`/athletes/${full}/look`);
           await app.tap('Take a full look');
-          await page.getByRole('button', { name: 'Note on Weight goes backwards' }).waitFor();
+          await page.getByRole('button', { name: 'Note on Weight goes backward' }).waitFor();
           await judge('full look');
           await page.goto(`/athletes/${full}/screen`);
           await app.tap('Start the physical screen');

@@ -121,7 +121,7 @@ test('how sure, beside the interface', async ({ app, page }) => {
     const heard = await page.evaluate(() => (window as unknown as { heard: number[] }).heard);
     times.push(heard.at(-1)!);
     if (n === 0) await app.tap('What if');
-    await app.tap(`What if Weight goes backwards were ${n % 2 ? 'severe' : 'slight'}`);
+    await app.tap(`What if Weight goes backward were ${n % 2 ? 'severe' : 'slight'}`);
     await page.waitForFunction(
       (before) => (window as unknown as { heard: number[] }).heard.length > before,
       heard.length,
@@ -243,7 +243,7 @@ test('a quick look', async ({ app, page }) => {
   await app.tap('Lead leg opens early: obvious');
   await app.tap('The rest of this phase is clean');
   await app.tap('All of this phase is clean');
-  await app.tap('Glove pulls the body round: slight');
+  await app.tap('Glove pulls the body around: slight');
   for (let phase = 0; phase < 3; phase++) await app.tap(/of this phase is clean$/);
   await app.tap('Finish the look');
   await app.sent();

@@ -37,7 +37,7 @@ test('a new instructor takes a new athlete from a look to a gain that was counte
   await app.tap('Lead leg opens early: obvious');
   await app.tap('The rest of this phase is clean');
   await app.tap('All of this phase is clean');
-  await app.tap('Glove pulls the body round: slight');
+  await app.tap('Glove pulls the body around: slight');
   await app.tap('The rest of this phase is clean');
   await app.tap('All of this phase is clean');
   await app.tap('All of this phase is clean');

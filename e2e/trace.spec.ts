@@ -149,7 +149,7 @@ test('a trial changes the picture at once and is never saved', async ({ app, pag
   await expect(
     page.getByText(/6\.0 points as it was seen, 3\.0 in the trial\. “Lead leg opens early” would lead/),
   ).toBeVisible();
-  await app.tap('What if Glove pulls the body round were severe');
+  await app.tap('What if Glove pulls the body around were severe');
   await expect(page.getByText(/5\.0 in the trial/)).toBeVisible();
   await expect(page.getByRole('button', { name: /Accept/ })).toHaveCount(0);
   await app.tap('Back to what was seen');

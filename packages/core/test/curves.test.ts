@@ -234,7 +234,7 @@ describe('tables', () => {
     ['time_s,pelvis\n0,99999', /beyond/],
     ['a\0b', /not a text file/],
   ])('of curves refuse %j', (text, why) => expect(() => readCurves(text)).toThrow(why));
-  it('of curves refuse times that go backwards', () => {
+  it('of curves refuse times that go backward', () => {
     const rows = Array.from({ length: 12 }, (_, i) => `${i === 6 ? 0.01 : i / 100},${i}`);
     expect(() => sequence(readCurves(`time_s,pelvis\n${rows.join('\n')}`))).toThrow(/^time_s: row 8/);
   });

@@ -33,7 +33,7 @@ it('gives half as much a day where every throw counts as a hard one', async () =
     const sets = days.flatMap(({ items }) => items.filter(({ drill }) => drill === 'on-time-hand-throw'));
     return Math.max(...sets.map((item) => item.sets));
   };
-  // Two sets are sixteen throws at half effort: eight against the league's twelve, or sixteen.
+  // Two sets are sixteen throws at 50 %: eight against the league's twelve, or sixteen.
   expect([most(false), most(true)]).toEqual([2, 1]);
 });
 

@@ -1,7 +1,7 @@
 import type { Joint } from './skeleton';
 import type { Stance } from './stances';
 
-/** Something that stands about; lengths in body heights, `x` from where the back foot stands towards the target. */
+/** Something that stands about; lengths in body heights, `x` from where the back foot stands toward the target. */
 export type Thing =
   | {
       kind:
@@ -96,7 +96,7 @@ export const scenes: Readonly<Record<string, Scene>> = {
   'adductor-rock': scene('rockBack'),
   'ankle-wall-rock': scene('halfKneeling', { kind: 'wall', x: 0.36 }),
   'hip-flexor-reach': scene('halfKneelingReach'),
-  'band-lunge-pulse': scene('lunge', { kind: 'band', x: 0.8, z: 0.3, to: 'leadKnee' }),
+  'band-lunge-pulse': scene('lunge', { kind: 'band', x: 0.66, z: 0.04, to: 'leadKnee' }),
   'side-lift': scene('onSide'),
   'band-walk': scene('halfSquat', { kind: 'loop', between: ['leadKnee', 'trailKnee'] }),
   'split-squat': scene('lunge', { kind: 'held', what: 'weight', at: 'throwingHand' }),
@@ -123,7 +123,7 @@ export const scenes: Readonly<Record<string, Scene>> = {
   'kneeling-throw': scene('kneelingThrow', { kind: 'pad', from: -0.3, to: 0.1 }, net),
   'elbow-lead-throw': scene('through', { kind: 'net', x: 1.2 }),
   'pause-and-go': scene('windmillLandingBall', { kind: 'target', x: 1.3 }),
-  'fence-line-circle': scene('circle', { kind: 'fence', x: 0.72 }),
+  'fence-line-circle': scene('circle', { kind: 'backWall', x: 0.32 }),
   'turn-in-finish': scene('windmillFinish', { kind: 'held', what: 'towel', at: 'throwingHand' }),
   'knee-squeeze-throw': scene(
     'windmillFinish',

@@ -3,7 +3,7 @@
  * side that the chest faces when the body is closed, z up.
  */
 export type Vector = readonly [x: number, y: number, z: number];
-/** Where a part points: degrees round from the target towards the chest side, and up from level. */
+/** Where a part points: degrees round from the target toward the chest side, and up from level. */
 export type Pointing = readonly [round: number, up: number];
 
 export interface Leg {
@@ -29,15 +29,15 @@ export interface Pose {
     list: number;
   };
   trunk: {
-    /** Towards the target, degrees from upright. */
+    /** Toward the target, degrees from upright. */
     lean: number;
-    /** Towards where the chest faces. */
+    /** Toward where the chest faces. */
     bend: number;
     /** Of the shoulders, as of the pelvis. */
     turn: number;
     /** Lead shoulder up. */
     list: number;
-    /** Upper back rounded forwards. */
+    /** Upper back rounded forward. */
     round: number;
   };
   head: { look: number; drop: number };

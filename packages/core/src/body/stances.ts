@@ -84,8 +84,8 @@ export const stances = {
   wallSeat: from(lift, {
     pelvis: { x: 0, turn: 0 },
     trunk: { bend: 12, turn: 0 },
-    lead: { thigh: [20, -30], shin: [10, -80], toes: 60 },
-    trail: { thigh: [90, -26], shin: [270, -84], toes: 90 },
+    lead: { thigh: [10, 2], shin: [0, -64], toes: 0, heel: 24 },
+    trail: { thigh: [60, -34], shin: [240, -86], toes: 90 },
   }),
   tapAcross: from(lift, {
     lead: { thigh: [150, -60], shin: [190, -64], toes: 90, heel: 40 },

@@ -1,4 +1,5 @@
 export * from './dose';
+export * from './drillDetail';
 export * from './jumps';
 export * from './keptLadder';
 export * from './ladder';

@@ -9,6 +9,7 @@ import {
   type Voice,
 } from '../catalogue';
 import type { Approach } from '../trace';
+import { drillDetail } from './drillDetail';
 
 /** What an athlete has been told, and by whom. */
 export interface Instruction {
@@ -259,10 +260,10 @@ export function checkWords({
 /** The voice of the one line that is said while working: an explanation is none. */
 export const shortVoice = (voice: Voice): Voice => (voice === 'detail' ? 'plain' : voice);
 
-/** The cue of a drill in an athlete's voice; the full explanation is what the drill is. */
+/** The cue of a drill in an athlete's voice; `detail` is a full explanation of several lines. */
 export function cueIn(id: string, voice: Voice, book: DrillBook = catalogueBook): string {
   const drill = book.drill(id);
   if (!drill) return '';
-  if (voice === 'detail') return drill.what;
+  if (voice === 'detail') return drillDetail(id, book);
   return voice === 'plain' ? drill.cue : (book.cues(id)?.[voice] ?? drill.cue);
 }

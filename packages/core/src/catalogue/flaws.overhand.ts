@@ -5,7 +5,7 @@ export const overhandFlaws = flawsOf('overhand', {
   setup: [
     pattern(
       'oh.weight-back',
-      'Weight goes backwards',
+      'Weight goes backward',
       'lower',
       'First step is long or straight back and the head leaves the pivot foot.',
     ),
@@ -205,7 +205,7 @@ export const overhandFlaws = flawsOf('overhand', {
     ),
     pattern(
       'oh.glove-pull',
-      'Glove pulls the body round',
+      'Glove pulls the body around',
       'arm',
       'Glove yanked sideways or behind the back to start the turn.',
     ),

@@ -30,7 +30,7 @@ function pass({ b: [b0, b1, b2], a: [a1, a2] }: Coefficients, x: Float64Array): 
 }
 
 /**
- * Zero-lag fourth-order Butterworth low-pass: a second-order filter forwards, then backwards. The cut-off is the −3 dB
+ * Zero-lag fourth-order Butterworth low-pass: a second-order filter forward, then backward. The cut-off is the −3 dB
  * point of both passes together. The ends are continued by their point reflection, so that they neither ring nor sag.
  *
  * @param values evenly spaced, without gaps

@@ -150,7 +150,7 @@ function restOf(
  * How much may be thrown on a day: the day's maximum, what is left of it, until when hard throws rest and why, and how
  * the week compares with those before. Published youth guidance by the age on each day, or the league's rules where
  * they are stricter. Throws of the same day lower what is left and do not close the day; easy throws count half
- * towards the day's maximum, in full in the week, and ask for no rest.
+ * toward the day's maximum, in full in the week, and ask for no rest.
  *
  * @throws RangeError for a birth date after the day
  */

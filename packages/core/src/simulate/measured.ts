@@ -12,7 +12,7 @@ export interface PretendTry {
   value: number;
 }
 
-/** A value that a limit of this severity would show: half way between its threshold and the next. */
+/** A value that a limit of this severity would show: halfway between its threshold and the next. */
 function valueFor(limit: Limit, severity: number, random: Luck): number {
   const steps = [limit.expected!, limit.slight!, limit.clear!, limit.severe!];
   if (limit.unit === 'grade') return severity;

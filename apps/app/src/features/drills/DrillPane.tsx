@@ -104,7 +104,11 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
         {voices.map((voice) => (
           <View key={voice}>
             <Text variant="labelMedium">{voiceNames[voice]}</Text>
-            <Text variant="titleSmall">{`“${cueIn(drill.id, voice, book)}”`}</Text>
+            {voice === 'detail' ? (
+              <Text>{cueIn(drill.id, voice, book)}</Text>
+            ) : (
+              <Text variant="titleSmall">{`“${cueIn(drill.id, voice, book)}”`}</Text>
+            )}
           </View>
         ))}
         {tags.length ? <Text>{`Asks for: ${tags.join(', ')}.`}</Text> : null}

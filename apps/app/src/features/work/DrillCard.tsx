@@ -1,5 +1,13 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { cueIn, liveCue, mostCuesASession, shortVoice, type Drill, type Severity } from '@wrightonic/core';
+import {
+  cueIn,
+  drillDetail,
+  liveCue,
+  mostCuesASession,
+  shortVoice,
+  type Drill,
+  type Severity,
+} from '@wrightonic/core';
 import { useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { IconButton, Text } from 'react-native-paper';
@@ -81,7 +89,9 @@ export function DrillCard({ page, session, drill, throwsLeft, children }: Props)
           label={`Set-up of ${drill.name}`}
         />
       </View>
-      <Text style={styles.middle}>{drill.what}</Text>
+      <Text style={athlete.voice === 'detail' ? null : styles.middle}>
+        {athlete.voice === 'detail' ? drillDetail(drill.id, book) : drill.what}
+      </Text>
       {changing ? (
         <CueSheet
           drill={drill}

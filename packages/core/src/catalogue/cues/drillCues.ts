@@ -26,11 +26,11 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
   ),
   'strap-release-throw': cue(
     'Feel the same drift after the strap is gone.',
-    'Let the strap start you towards the net.',
+    'Let the strap start you toward the net.',
     'drift',
   ),
   'single-leg-sit-throw': cue(
-    'Feel one seat, then forget it.',
+    'Feel yourself sit once, then forget it.',
     'Sit on a stool on the way out, then throw at the net.',
     'sit',
   ),
@@ -40,7 +40,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
     'sit',
   ),
   'sit-back-throw': cue(
-    'Feel the load in your seat as the hands part.',
+    'Feel the load in your glutes as the hands part.',
     'Sit back on a chair behind you, then throw.',
     'sit',
   ),
@@ -115,7 +115,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
     'hold hips half',
   ),
   'tilted-mound': cue('Feel the hip take the load, not the knee.', 'Stay on the board.', 'sit'),
-  'knee-gate': cue('Feel the knee stay back as you go.', 'Go past the bag without waking it.', 'sit'),
+  'knee-gate': cue('Feel the knee stay back as you go.', 'Don’t touch the bag.', 'sit'),
   'step-over-gate': cue(
     'Feel the leg go up and over.',
     'Step over the hurdle without a touch.',
@@ -136,7 +136,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
   'intent-ladder': cue('Feel each step a little fuller, not tighter.', 'Climb the numbers evenly.', 'let go'),
   'blend-pairs': cue('Feel the same thing in both throws.', 'Make the second throw look like the first.'),
   'full-delivery': cue('Feel the one thing we chose.', 'Throw the whole delivery through the target.'),
-  'mound-delivery': cue('Feel the same thing at full distance.', 'Same throw, further target.'),
+  'mound-delivery': cue('Feel the same thing at full distance.', 'Same throw, farther target.'),
   'called-spots': cue('Feel the aim before the lift.', 'Hit the spot that was called.'),
   'compete-inning': cue('Feel this pitch only.', 'Beat this batter on this count.'),
   'hip-first-lean': cue(
@@ -150,10 +150,10 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
     'Tap the spot and come back to the same place.',
     'stay tall',
   ),
-  'leg-lift-cones': cue('Feel quiet at the top of the lift.', 'Lift over the cone without a shadow on it.'),
+  'leg-lift-cones': cue('Feel quiet at the top of the lift.', 'Lift over the cone; stay still.'),
   'wall-seat-drive': cue(
-    'Feel your seat on the wall, then the hips leave it.',
-    'Sit on the wall, then leave it towards the target.',
+    'Feel your glutes on the wall, then the hips leave it.',
+    'Sit on the wall, then leave it toward the target.',
     'sit',
     'lead with hip',
   ),
@@ -162,7 +162,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
     'Let the strap hold you while you drift.',
     'drift',
   ),
-  'soft-drop': cue('Feel the hips in front, then the seat.', 'Land on eggs.', 'sit', 'lead with hip'),
+  'soft-drop': cue('Feel the hips in front, then the sit.', 'Land on eggs.', 'sit', 'lead with hip'),
   'heel-drive-wall': cue(
     'Feel the heel press and the hip carry.',
     'Push the wall back with your heel.',
@@ -177,7 +177,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
   'mirror-circle': cue('Feel the top, the side, the hip.', 'Stop the circle at each mark in the mirror.'),
   'flat-ground-fall': cue(
     'Feel the hips go until a step has to happen.',
-    'Fall towards the plate like a cut tree.',
+    'Let your front hip fall first.',
     'fall',
     'lead with hip',
   ),
@@ -197,7 +197,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
   'heel-down-walkout': cue('Feel the heel on the ground longer than you want.', 'Leave a heel print.'),
   'hidden-crest-stride': cue(
     'Feel the chest turned away as you land.',
-    'Hide the crest from your partner.',
+    'Hide the logo from your partner.',
     'stay closed',
   ),
   'post-up-step': cue('Feel the front leg go long.', 'Step on it and push it into the ground.', 'brace'),
@@ -216,7 +216,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
   ),
   'knee-out-step': cue(
     'Feel the outside of the hip hold the knee.',
-    'Knee over the shoe laces in the mirror.',
+    'Knee over the shoelaces in the mirror.',
     'brace',
   ),
   'open-hip-step': cue(
@@ -240,20 +240,20 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
   'tall-chest-turn': cue('Feel the turn between the shoulder blades.', 'Turn the letters to the wall.'),
   'hip-in-turns': cue('Feel it loosen, never pinch.', 'Let the knee sink to the floor by itself.'),
   'hip-out-turns': cue(
-    'Feel the seat let go with the breath.',
+    'Feel the glutes let go with the breath.',
     'Let the knee float away from you.',
     'let go',
   ),
-  'adductor-rock': cue('Feel the inner thigh lengthen.', 'Rock the belt back towards the heel.'),
+  'adductor-rock': cue('Feel the inner thigh lengthen.', 'Rock the belt back toward the heel.'),
   'ankle-wall-rock': cue('Feel the heel heavy on the floor.', 'Touch the wall with the knee.'),
   'hip-flexor-reach': cue('Feel the front of the hip open.', 'Reach over the top of the door.'),
   'band-lunge-pulse': cue('Feel the side of the hip work.', 'Push the band out with the knee.'),
-  'side-lift': cue('Feel the side of the seat, not the back.', 'Lift the heel to the mark on the wall.'),
+  'side-lift': cue('Feel the side of the hip, not the back.', 'Lift the heel to the mark on the wall.'),
   'band-walk': cue('Feel the hips stay low and level.', 'Walk along the line under a low roof.'),
   'split-squat': cue('Feel the whole foot push.', 'Lower the knee to an egg, push the floor away.'),
   'broad-jump-stick': cue('Feel a quiet landing.', 'Land past the tape and stay.'),
   'trunk-brace': cue('Feel the back flat while you breathe.', 'Keep a cup level on your back.'),
-  'bridge-drive': cue('Feel the seat do the work.', 'Lift the belt to the ceiling.'),
+  'bridge-drive': cue('Feel the glutes do the work.', 'Lift the belt to the ceiling.'),
   'warm-up-flow': cue('Feel warm and loose.', 'Get a light sweat before the first throw.'),
   'arm-band-care': cue(
     'Feel the back of the shoulder work slowly.',

@@ -63,7 +63,7 @@ export const dryCues: Readonly<Record<string, DrillCue>> = {
   ),
   'foot-clock': cue(
     'Feel the toes open before the foot is down.',
-    'Point the toes half way between target and open side.',
+    'Point the toes halfway between target and open side.',
   ),
   'foot-clock-stride': cue(
     'Feel where the foot landed before you look.',
@@ -76,7 +76,7 @@ export const dryCues: Readonly<Record<string, DrillCue>> = {
   ),
   'half-way-walk': cue(
     'Feel stop and brush as one.',
-    'Stop the buckle half way to the target as your hand brushes.',
+    'Stop the buckle halfway to the target as your hand brushes.',
     'hold hips half',
   ),
   'hips-then-hand': cue(

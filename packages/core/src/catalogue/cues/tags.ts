@@ -60,7 +60,7 @@ export const lexicon: Readonly<Record<CueTag, readonly string[]>> = {
   'lead with hip': ['hip first', 'hips first', 'lead hip', 'hip leads', 'hip goes first'],
   'lead with elbow': ['elbow first', 'lead elbow', 'elbow leads'],
   'close hips': ['close hips', 'slam hips', 'hips all way', 'snap hips shut', 'finish square'],
-  'hold hips half': ['hips half', 'hold hips', 'half closed', 'half shut', 'hips halfway', 'half way'],
+  'hold hips half': ['hips half', 'hold hips', 'half closed', 'half shut', 'hips halfway', 'halfway'],
 };
 
 /** The word to use instead, for what an instruction should rather ask for. */
@@ -78,5 +78,5 @@ export const ownWords: Readonly<Record<CueTag, string>> = {
   'lead with hip': 'hip first',
   'lead with elbow': 'elbow first',
   'close hips': 'close the hips through the ball',
-  'hold hips half': 'leave the hips half way',
+  'hold hips half': 'leave the hips halfway',
 };

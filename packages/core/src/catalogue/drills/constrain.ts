@@ -59,8 +59,8 @@ export const constrainDrills = drillsOf('constrain', [
     avoidWithPainIn: ['elbow', 'shoulder'],
     easier: 'knee-gate',
     harder: 'blend-pairs',
-    what: 'Step the lead leg up and over a low hurdle so it cannot swing round.',
-    cue: 'Up and over, never round.',
+    what: 'Step the lead leg up and over a low hurdle so it cannot swing around.',
+    cue: 'Up and over, never around.',
     caution: 'Soft obstacle only.',
     levels: [
       { name: 'shin high', change: 'The hurdle is no higher than the shin.' },

@@ -106,7 +106,7 @@ export const feelDrills = drillsOf('feel', [
     cue: 'Hips out, then sit.',
     caution: 'Pool only with an adult watching and depth checked.',
     levels: [
-      { name: 'half', change: 'Drop half way.' },
+      { name: 'half', change: 'Drop halfway.' },
       { name: 'full', change: 'Drop as deep as the back leg holds quietly.' },
     ],
   },

@@ -55,8 +55,8 @@ export const windmillFeelDrills = drillsOf('feel', [
     dose: '3x6',
     minAge: 6,
     harder: 'foot-clock-stride',
-    what: 'Chalk a clock with the target at twelve. Step and land with the toes half way between the target and the open side.',
-    cue: 'Land with your toes half way open.',
+    what: 'Chalk a clock with the target at twelve. Step and land with the toes halfway between the target and the open side.',
+    cue: 'Land with your toes halfway open.',
   },
   {
     id: 'half-way-hips',
@@ -69,8 +69,8 @@ export const windmillFeelDrills = drillsOf('feel', [
     dose: '3x6',
     minAge: 8,
     harder: 'half-way-walk',
-    what: 'Stand as you land, beside a wall: turn until the back hip is half way, stop there, and brush the forearm past the hip.',
-    cue: 'Stop the hips half way, then brush past.',
+    what: 'Stand as you land, beside a wall: turn until the back hip is halfway, stop there, and brush the forearm past the hip.',
+    cue: 'Stop the hips halfway, then brush past.',
   },
   {
     id: 'hips-then-hand',

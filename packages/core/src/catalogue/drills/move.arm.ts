@@ -13,7 +13,7 @@ export const armMoveDrills = drillsOf('move', [
     minAge: 8,
     easier: 'heel-down-walkout',
     harder: 'delayed-hand-throw',
-    what: 'Stride to landing keeping a chest crest hidden from a partner at the plate.',
+    what: 'Stride to landing keeping the chest logo hidden from a partner at the plate.',
     cue: 'Hide your shirt front until you land.',
     levels: [
       { name: 'half stride', change: 'Half the usual stride.' },
@@ -48,7 +48,7 @@ export const armMoveDrills = drillsOf('move', [
     dose: '3x10',
     minAge: 7,
     harder: 'tap-beat',
-    what: 'Hands break at the centre of the chest, thumbs down, hand on top of the ball.',
+    what: 'Hands break at the center of the chest, thumbs down, hand on top of the ball.',
     cue: 'Thumbs down, hand on top of the ball.',
   },
   {

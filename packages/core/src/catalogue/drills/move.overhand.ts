@@ -51,7 +51,7 @@ export const moveDrills = drillsOf('move', [
     what: 'Glide down the slope slowly and freeze just before landing with the back knee inside the foot.',
     cue: 'Glide slowly and freeze with the back knee inside your foot.',
     levels: [
-      { name: 'half glide', change: 'Freeze half way out.' },
+      { name: 'half glide', change: 'Freeze halfway out.' },
       { name: 'whole glide', change: 'Freeze just before the foot lands.' },
     ],
   },

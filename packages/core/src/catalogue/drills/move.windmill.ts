@@ -113,7 +113,7 @@ export const windmillMoveDrills = drillsOf('move', [
     easier: 'foot-clock',
     harder: 'blend-pairs',
     what: 'Take the full stride without the ball onto the chalked clock. Look only after the foot is down.',
-    cue: 'Stride to half way open; look afterward.',
+    cue: 'Stride to halfway open; look afterward.',
   },
   {
     id: 'half-way-walk',
@@ -126,8 +126,8 @@ export const windmillMoveDrills = drillsOf('move', [
     minAge: 8,
     easier: 'half-way-hips',
     harder: 'elbow-lead-throw',
-    what: 'Walk two steps, land, and stop the hips half way as the empty hand brushes the thigh.',
-    cue: 'Hips stop half way as the hand brushes the thigh.',
+    what: 'Walk two steps, land, and stop the hips halfway as the empty hand brushes the thigh.',
+    cue: 'Hips stop halfway as the hand brushes the thigh.',
   },
   {
     id: 'hips-then-hand-step',

@@ -118,7 +118,7 @@ export const prepDrills = drillsOf('prep', [
     minAge: 9,
     easier: 'side-lift',
     harder: 'heel-drive-wall',
-    what: 'Half-squat, band round the legs, step sideways and diagonally.',
+    what: 'Half-squat, band around the legs, step sideways and diagonally.',
     cue: 'Stay low, step wide, toes ahead.',
   },
   {
@@ -202,7 +202,6 @@ export const prepDrills = drillsOf('prep', [
     minAge: 6,
     what: 'Jog, skip, lunge with a turn, leg swings, arm circles: warm and loose before the first throw.',
     cue: 'Get warm and loose before the first throw.',
-    caution: 'Always before throwing.',
   },
   {
     id: 'arm-band-care',
@@ -232,7 +231,6 @@ export const prepDrills = drillsOf('prep', [
     avoidWithPainIn: ['elbow', 'shoulder'],
     what: 'Short distance, building slowly, before anything harder.',
     cue: 'Easy, then a little less easy.',
-    caution: "Part of the day's throw count.",
     levels: [
       { name: '30 ft', change: 'About 9 m apart.' },
       { name: '60 ft', change: 'About 18 m apart.' },

@@ -16,11 +16,7 @@ export const armConnectPages: DrillPages = {
   },
   'on-time-hand-throw': {
     setUp: 'Stand in landing, forearm up, ball and net. Stop with any elbow or shoulder pain.',
-    steps: [
-      'Step to landing with the forearm already up.',
-      'Pause there for a heartbeat.',
-      'Throw at half effort.',
-    ],
+    steps: ['Step to landing with the forearm already up.', 'Pause there for a heartbeat.', 'Throw at 50 %.'],
     good: 'The forearm stands like a post at landing.',
     mistakes: ['Pulling the elbow behind the shoulders in the pause.', 'Throwing with the arm alone.'],
     workaround: { flaw: 'oh.arm-push', seen: 'from the pause the hand pushes past the elbow' },
@@ -35,7 +31,7 @@ export const armConnectPages: DrillPages = {
       'Drive the back shoulder through and throw.',
     ],
     good: 'The arm is thrown by the trunk.',
-    mistakes: ['Setting the arm by hand.', 'Dropping the elbow to reach round.'],
+    mistakes: ['Setting the arm by hand.', 'Dropping the elbow to reach around.'],
     workaround: { flaw: 'oh.spin-off', seen: 'the body spins and the ball goes arm side' },
     holds: ['turn', 'arm', 'throw'],
     leavesOut: 'landing',
@@ -55,11 +51,7 @@ export const armConnectPages: DrillPages = {
   },
   'chest-to-glove-throw': {
     setUp: 'Glove on, ball, net.',
-    steps: [
-      'Stride; firm the glove in front of the chest.',
-      'Bring the chest to it.',
-      'Throw at seven tenths.',
-    ],
+    steps: ['Stride; firm the glove in front of the chest.', 'Bring the chest to it.', 'Throw at 70 %.'],
     good: 'The glove is where it was when the chest arrives.',
     mistakes: ['Swinging the glove to the hip.', 'A glove so tight that the neck tenses.'],
     workaround: { flaw: 'oh.slouch', seen: 'the upper back rounds to bring the chest to the glove' },
@@ -68,7 +60,7 @@ export const armConnectPages: DrillPages = {
   },
   'tall-chest-throw': {
     setUp: 'Standing in landing, ball and net.',
-    steps: ['Grow tall from hip to head.', 'Turn with the back long.', 'Throw at six tenths.'],
+    steps: ['Grow tall from hip to head.', 'Turn with the back long.', 'Throw at 60 %.'],
     good: 'The letters on the shirt face the target before the ball leaves.',
     mistakes: ['Arching the low back.', 'Lifting the chin instead of the chest.'],
     workaround: { flaw: 'oh.lean-back', seen: 'tall turns into leaning back' },

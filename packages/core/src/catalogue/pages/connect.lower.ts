@@ -14,16 +14,16 @@ export const lowerConnectPages: DrillPages = {
     ],
     good: 'The hips keep the same pace after the strap is gone.',
     mistakes: ['Waiting on the strap.', 'Letting go late and falling.'],
-    workaround: { flaw: 'oh.front-lean', seen: 'letting go throws the head forwards' },
+    workaround: { flaw: 'oh.front-lean', seen: 'letting go throws the head forward' },
     holds: ['lift', ...fromStride],
     leavesOut: 'finish',
   },
   'single-leg-sit-throw': {
     setUp: 'Flat ground or mound, ball, net in front.',
     steps: ['Lift.', 'Sit onto the back leg on the way out.', 'Throw, thinking of nothing else.'],
-    good: 'One seat on the way, and no stop in it.',
+    good: 'One sit on the way, and no stop in it.',
     mistakes: ['Sitting, stopping, then going.', 'Sitting straight down.'],
-    workaround: { flaw: 'oh.back-leg-collapse', seen: 'the knee drops and the seat is lost' },
+    workaround: { flaw: 'oh.back-leg-collapse', seen: 'the knee drops and the sit is lost' },
     holds: ['lift', ...fromStride],
     leavesOut: 'start',
   },
@@ -44,7 +44,7 @@ export const lowerConnectPages: DrillPages = {
     setUp: 'Wide stance, ball and net.',
     steps: [
       'Rock to the front, then sit into the back hip as the hands break.',
-      'Pause in the seat.',
+      'Pause in the sit.',
       'Lift the lead foot and throw.',
     ],
     good: 'The pause is in the hip, not in the knee.',
@@ -64,7 +64,7 @@ export const lowerConnectPages: DrillPages = {
   },
   'stand-closed-throw': {
     setUp: 'Back foot and hips turned to the target, shoulders held closed, ball and net.',
-    steps: ['Feel the stretch between belt and shirt.', 'Gather, step short.', 'Throw at six tenths.'],
+    steps: ['Feel the stretch between belt and shirt.', 'Gather, step short.', 'Throw at 60 %.'],
     good: 'The shirt turns after the foot, because it is pulled.',
     mistakes: ['Turning the shoulders to get comfortable.', 'No leg in it.'],
     workaround: { flaw: 'oh.lean-back', seen: 'leaning away fakes the stretch' },
@@ -72,15 +72,15 @@ export const lowerConnectPages: DrillPages = {
     leavesOut: 'stride',
   },
   'step-in-closed-throw': {
-    setUp: 'Two walking steps of room, ball and net. Levels: arm set, half break, full break.',
+    setUp: 'Two walking steps of room, ball and net.',
     steps: [
       'Walk in.',
       'Land with hips open and shoulders closed.',
-      'Let the back leg work and throw at seven tenths.',
+      'Let the back leg work and throw at 70 %.',
     ],
     good: 'Hips arrive first at every level.',
     mistakes: ['Going up a level too soon.', 'A dead back leg.'],
-    workaround: { flaw: 'oh.arm-drag', seen: 'the arm waits behind while the hips show off' },
+    workaround: { flaw: 'oh.arm-drag', seen: 'the arm is late behind the hips' },
     holds: fromStride,
     leavesOut: 'lift',
   },
@@ -102,7 +102,7 @@ export const lowerConnectPages: DrillPages = {
     steps: [
       'Hip goes first, chin over the front shoulder.',
       'Lift low, foot just off the ground.',
-      'Land and throw at seven tenths.',
+      'Land and throw at 70 %.',
     ],
     good: 'The front hip moves before the foot leaves.',
     mistakes: ['Rushing with the shoulders.', 'Sliding the foot out in front of the hip.'],
@@ -113,7 +113,7 @@ export const lowerConnectPages: DrillPages = {
   'post-up-throw': {
     setUp: 'Cage or mound, ball and net; not with knee pain.',
     steps: [
-      'Throw at eight tenths.',
+      'Throw at 80 %.',
       'Straighten the front leg through release.',
       'Hold the finish on the straight leg for two seconds.',
     ],
@@ -125,7 +125,7 @@ export const lowerConnectPages: DrillPages = {
   },
   'firm-front-throw': {
     setUp: 'Flat ground, ball and net; not with knee pain.',
-    steps: ['Throw at seven tenths.', 'Freeze with the front knee over the foot.', 'Look down: one line.'],
+    steps: ['Throw at 70 %.', 'Freeze with the front knee over the foot.', 'Look down: one line.'],
     good: 'The knee points where the toes point.',
     mistakes: ['Freezing before the arm has finished.', 'Landing with the foot turned out.'],
     workaround: { flaw: 'oh.cut-finish', seen: 'the arm is stopped so that the freeze works' },

@@ -29,7 +29,7 @@ export const windmillConnectPages: DrillPages = {
   },
   'tip-over-launch': {
     setUp: 'Lunge over the drive leg, ball and net; not with knee pain.',
-    steps: ['Tip past balance.', 'Wait, then push late and low.', 'Land and deliver at eight tenths.'],
+    steps: ['Tip past balance.', 'Wait, then push late and low.', 'Land and deliver at 80 %.'],
     good: 'The push comes when falling could not be stopped any more.',
     mistakes: ['Pushing at once.', 'Going up.'],
     workaround: { flaw: 'wm.arm-only', seen: 'the arm hurries because the legs are late' },
@@ -39,7 +39,7 @@ export const windmillConnectPages: DrillPages = {
   'kneeling-throw': {
     setUp:
       'Back knee on a pad, half distance, a catcher or net. The arm alone is working: count every throw.',
-    steps: ['Trunk tall.', 'Full circle with a loose elbow.', 'To called spots at seven tenths.'],
+    steps: ['Trunk tall.', 'Full circle with a loose elbow.', 'To called spots at 70 %.'],
     good: 'The ball is fast enough without a shrug.',
     mistakes: ['Leaning to throw harder.', 'Doing more because it is easy.'],
     workaround: { flaw: 'wm.shoulder-pull', seen: 'the shoulders pull across because the hips cannot' },

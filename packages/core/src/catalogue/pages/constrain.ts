@@ -11,15 +11,15 @@ export const constrainPages: DrillPages = {
     ],
     good: 'The heel stays heavy and you stay on the board; the old load no longer works.',
     mistakes: ['Standing up to keep balance.', 'More than a few degrees of tilt.'],
-    workaround: { flaw: 'oh.lead-leg-opens', seen: 'the lead leg swings round to catch the balance' },
+    workaround: { flaw: 'oh.lead-leg-opens', seen: 'the lead leg swings around to catch the balance' },
     holds: ['stride', 'landing', 'turn', 'arm', 'throw', 'finish'],
     leavesOut: null,
   },
   'knee-gate': {
-    setUp: 'A soft upright bag or cone a hand’s breadth in front of the back knee, on the toe side.',
+    setUp: 'A soft upright bag or cone a hand’s width in front of the back knee, on the toe side.',
     steps: [
       'Lift, then load the hip back and away from the bag.',
-      'Throw at seven tenths.',
+      'Throw at 70 %.',
       'Bag standing: clean. Bag down: missed.',
     ],
     good: 'The bag stands and the hip has gone back.',
@@ -33,11 +33,11 @@ export const constrainPages: DrillPages = {
     steps: [
       'Lift.',
       'Take the lead foot up and over the hurdle, sole down late.',
-      'Land on the line and throw at seven tenths.',
+      'Land on the line and throw at 70 %.',
     ],
     good: 'The knee passes over the hurdle before the foot, toes closed.',
     mistakes: ['Kicking over it with a straight leg.', 'Shortening the stride.'],
-    workaround: { flaw: 'oh.cross-line', seen: 'the foot comes round the inside and lands across the line' },
+    workaround: { flaw: 'oh.cross-line', seen: 'the foot comes around the inside and lands across the line' },
     holds: ['lift', 'stride', 'landing', 'turn', 'arm', 'throw', 'finish'],
     leavesOut: null,
   },
@@ -57,7 +57,7 @@ export const constrainPages: DrillPages = {
   },
   'wall-behind-throw': {
     setUp: 'Stand side-on with a wall an arm’s length behind the throwing side, a net in front, a soft ball.',
-    steps: ['Break the hands and keep the ball off the wall.', 'Land and turn.', 'Throw at half effort.'],
+    steps: ['Break the hands and keep the ball off the wall.', 'Land and turn.', 'Throw at 50 %.'],
     good: 'No touch, and the arm is on time without hurry.',
     mistakes: ['Turning the body away from the wall.', 'Pinning the elbow to the ribs.'],
     workaround: { flaw: 'oh.early-hand', seen: 'the hand goes straight up at once to miss the wall' },
@@ -85,7 +85,7 @@ export const constrainPages: DrillPages = {
     steps: [
       'Start with the hands together.',
       'Step when the partner calls; the hand rises only on the call.',
-      'Throw at six tenths.',
+      'Throw at 60 %.',
     ],
     good: 'Hand and foot answer the same word.',
     mistakes: ['Guessing the call.', 'Stopping dead to wait for it.'],
@@ -95,11 +95,7 @@ export const constrainPages: DrillPages = {
   },
   'narrow-lane-throw': {
     setUp: 'Two soft posts, a shoulder’s width and a hand apart, at the landing spot, pointing to the net.',
-    steps: [
-      'Start behind the lane.',
-      'Deliver between the posts at six tenths.',
-      'Neither post moves: clean.',
-    ],
+    steps: ['Start behind the lane.', 'Deliver between the posts at 60 %.', 'Neither post moves: clean.'],
     good: 'Hand and hip pass through the middle.',
     mistakes: ['Slowing the arm in the lane.', 'Lifting the elbow over the post.'],
     workaround: { flaw: 'wm.pull-up', seen: 'the hand lifts early to get out of the lane' },

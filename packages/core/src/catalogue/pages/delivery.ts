@@ -13,7 +13,7 @@ const whole: readonly DeliveryPart[] = [
 
 export const deliveryPages: DrillPages = {
   'blend-pairs': {
-    setUp: 'Ball, catcher or net; the drill’s things beside you so that they are quickly away.',
+    setUp: 'Ball, catcher or net; the drill’s gear beside you, easy to move away.',
     steps: [
       'One throw in the drill.',
       'One in the full delivery, with the same feeling.',
@@ -29,7 +29,7 @@ export const deliveryPages: DrillPages = {
     setUp: 'Flat ground, shortened distance, catcher or net.',
     steps: [
       'One thought before the start.',
-      'The whole delivery at eight tenths.',
+      'The whole delivery at 80 %.',
       'Say clean or missed before you hear it.',
     ],
     good: 'The checkpoint is clean without a reminder.',
@@ -40,11 +40,7 @@ export const deliveryPages: DrillPages = {
   },
   'mound-delivery': {
     setUp: 'Full distance from mound or circle, a catcher, somebody who charts.',
-    steps: [
-      'Full delivery at nine tenths.',
-      'Chart the aim and the miss.',
-      'Rest as between pitches in a game.',
-    ],
+    steps: ['Full delivery at 90 %.', 'Chart the aim and the miss.', 'Rest as between pitches in a game.'],
     good: 'The checkpoint is at most slight on a fresh look.',
     mistakes: ['Aiming instead of throwing.', 'Going on when it stops being clean.'],
     workaround: null,
@@ -55,7 +51,7 @@ export const deliveryPages: DrillPages = {
     setUp: 'Mound or cage, a target, a partner who calls.',
     steps: [
       'Partner calls knee or shoulder, inside or outside.',
-      'Throw at eight tenths.',
+      'Throw at 80 %.',
       'Chart the miss, not only the hit.',
     ],
     good: 'Misses get smaller and lie on more than one side.',
@@ -67,12 +63,12 @@ export const deliveryPages: DrillPages = {
   'intent-ladder': {
     setUp: 'Warmed up fully; radar behind the net; mound or cage.',
     steps: [
-      'Three throws at sixty.',
-      'Three each at seventy, eighty, ninety, a hundred.',
+      'Three throws at 60 %.',
+      'Three each at 70, 80, 90 and 100 %.',
       'Read each; speed should climb evenly.',
     ],
     good: 'Each step is faster by about as much as the one before.',
-    mistakes: ['Going hard at sixty.', 'Chasing the number.'],
+    mistakes: ['Going hard at 60 %.', 'Chasing the number.'],
     workaround: null,
     holds: [...whole, 'slope'],
     leavesOut: 'batter',
@@ -81,7 +77,7 @@ export const deliveryPages: DrillPages = {
     setUp: 'Mound, catcher, a batter or a dummy, a count on the board.',
     steps: ['Pitch to the count.', 'One reminder between pitches at most.', 'Chart every pitch.'],
     good: 'The delivery holds when the count is against you.',
-    mistakes: ['Stopping to repair.', 'More than fifteen pitches.'],
+    mistakes: ['Stopping to fix things.', 'More than fifteen pitches.'],
     workaround: null,
     holds: [...whole, 'slope', 'batter'],
     leavesOut: null,

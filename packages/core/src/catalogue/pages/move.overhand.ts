@@ -97,7 +97,7 @@ export const overhandMovePages: DrillPages = {
     leavesOut: 'throw',
   },
   'finish-stick': {
-    setUp: 'Stand on the front leg, room all round.',
+    setUp: 'Stand on the front leg, room all around.',
     steps: [
       'Reach to the front toe with the throwing hand.',
       'Come up to a still balance.',
@@ -183,13 +183,13 @@ export const overhandMovePages: DrillPages = {
     ],
     good: 'The hip folds, the back stays long, and the lift comes back whole.',
     mistakes: ['Bending the knee to get down.', 'Putting the other foot down.'],
-    workaround: { flaw: 'oh.back-leg-collapse', seen: 'the knee drops forwards instead of the hip folding' },
+    workaround: { flaw: 'oh.back-leg-collapse', seen: 'the knee drops forward instead of the hip folding' },
     holds: ['lift'],
     leavesOut: 'stride',
   },
   'knee-out-step': {
     setUp:
-      'Facing a mirror from landing distance; a light band pulls the front knee inwards from above the joint.',
+      'Facing a mirror from landing distance; a light band pulls the front knee inward from above the joint.',
     steps: ['Step to landing.', 'Keep the knee over the second toe against the band.', 'Hold for a second.'],
     good: 'In the mirror hip, knee and foot are one line.',
     mistakes: ['A band on the joint.', 'Turning the foot out to help the knee.'],

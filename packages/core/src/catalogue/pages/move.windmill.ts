@@ -15,7 +15,7 @@ export const windmillMovePages: DrillPages = {
     leavesOut: 'throw',
   },
   'lean-and-go': {
-    setUp: 'Soft ground, a clear way of three steps ahead.',
+    setUp: 'Soft ground, a clear path of three steps ahead.',
     steps: [
       'Press knee and shin of the drive leg down and fall forward over it.',
       'Wait for the ground to come near.',
@@ -28,7 +28,7 @@ export const windmillMovePages: DrillPages = {
     leavesOut: 'landing',
   },
   'fence-line-circle': {
-    setUp: 'Stand open with the throwing shoulder a hand’s breadth from a fence or wall, facing along it.',
+    setUp: 'Stand open with the throwing shoulder a hand’s width from a fence or wall, facing along it.',
     steps: [
       'Swing the arm through the full circle.',
       'Brush nothing, front or back.',
@@ -45,7 +45,7 @@ export const windmillMovePages: DrillPages = {
     steps: [
       'Circle easily and let the sock go at the hip.',
       'Let the forearm turn in as it slows.',
-      'Thumb ends towards the thigh.',
+      'Thumb ends toward the thigh.',
     ],
     good: 'The turn happens by itself after the sock has left.',
     mistakes: ['Turning the wrist before release.', 'Stopping the arm to look.'],
@@ -79,7 +79,7 @@ export const windmillMovePages: DrillPages = {
     setUp: 'A chalked clock at full stride length, twelve toward the target. No ball.',
     steps: [
       'Eyes on the target, full stride.',
-      'Land in the middle of the clock, toes half way open.',
+      'Land in the middle of the clock, toes halfway open.',
       'Look down only after the foot is flat.',
     ],
     good: 'Middle and hour are right five times in a row.',
@@ -92,7 +92,7 @@ export const windmillMovePages: DrillPages = {
     setUp: 'Three steps of room toward the target, empty hand.',
     steps: [
       'Walk two steps and land on the second.',
-      'Let the hips turn half way and stop.',
+      'Let the hips turn halfway and stop.',
       'Let the empty hand brush the thigh as they stop.',
     ],
     good: 'Stop and brush are one sound.',

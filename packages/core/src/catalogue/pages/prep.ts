@@ -17,22 +17,22 @@ export const prepPages: DrillPages = {
       'Back to the middle, then the other way.',
     ],
     'The knees stay level; the breastbone turns.',
-    ['Turning the neck only.', 'Letting one knee slide forwards.'],
+    ['Turning the neck only.', 'Letting one knee slide forward.'],
   ),
   'hip-in-turns': prep(
     'Sit on the floor, hands behind, knees bent, feet wider than the hips.',
     [
-      'Let one knee turn in slowly towards the floor.',
+      'Let one knee turn in slowly toward the floor.',
       'Both seat bones stay down; come back.',
       'Hold the last one for twenty seconds.',
     ],
     'A stretch deep in the hip, none in the knee.',
-    ['Forcing the knee down.', 'Lifting the seat to get lower.'],
+    ['Forcing the knee down.', 'Lifting the hips to get lower.'],
   ),
   'hip-out-turns': prep(
     'Lie on the back, one ankle across the other thigh.',
     [
-      'Draw the lower leg towards you until it pulls in the seat.',
+      'Draw the lower leg toward you until it pulls in the glutes.',
       'Breathe for thirty seconds.',
       'Change sides.',
     ],
@@ -42,15 +42,15 @@ export const prepPages: DrillPages = {
   'adductor-rock': prep(
     'On hands and knees, one leg straight out to the side, foot flat.',
     [
-      'Rock the hips back towards the heel.',
+      'Rock the hips back toward the heel.',
       'Stop where the inside of the thigh pulls.',
-      'Rock forwards again.',
+      'Rock forward again.',
     ],
     'The back stays flat from start to end.',
-    ['Rounding the back to get further.', 'Rolling onto the inside of the foot.'],
+    ['Rounding the back to get farther.', 'Rolling onto the inside of the foot.'],
   ),
   'ankle-wall-rock': prep(
-    'Half-kneel facing a wall, front foot a hand away from it.',
+    'Half-kneel facing a wall, front foot a hand’s width away from it.',
     [
       'Bring the knee to the wall over the toes.',
       'The heel stays down; come back.',
@@ -67,10 +67,10 @@ export const prepPages: DrillPages = {
       'Breathe for thirty seconds; change.',
     ],
     'The pull is at the front of the hip, not in the low back.',
-    ['Arching to reach higher.', 'Leaning forwards over the front foot.'],
+    ['Arching to reach higher.', 'Leaning forward over the front foot.'],
   ),
   'band-lunge-pulse': prep(
-    'Loop band fixed to the side, round the front leg above or below the knee, never on it.',
+    'Loop band fixed to the side, around the front leg above or below the knee, never on it.',
     [
       'Lunge while the band pulls the knee in.',
       'Hold for five seconds, knee over the foot.',
@@ -83,10 +83,10 @@ export const prepPages: DrillPages = {
     'Lie on the side, lower knee bent, top leg straight and slightly behind the body.',
     ['Lift the top leg with the heel leading.', 'Pause.', 'Lower it slowly.'],
     'It works at the side of the hip, behind the pocket.',
-    ['Rolling backwards.', 'Lifting with the toes up.'],
+    ['Rolling backward.', 'Lifting with the toes up.'],
   ),
   'band-walk': prep(
-    'Loop band round both legs above the knees or ankles, half-squat, ten steps of room.',
+    'Loop band around both legs above the knees or ankles, half-squat, ten steps of room.',
     [
       'Step sideways against the band.',
       'Bring the other foot after, slowly.',
@@ -97,7 +97,7 @@ export const prepPages: DrillPages = {
   ),
   'split-squat': prep(
     'A long step, back heel up; dumbbells only when the form has been taught.',
-    ['Go down slowly.', 'Stop when the back knee is a hand above the floor.', 'Come up firmly.'],
+    ['Go down slowly.', 'Stop when the back knee is a few inches above the floor.', 'Come up firmly.'],
     'Weight stays over the front heel.',
     ['Bouncing at the bottom.', 'The front knee caves in.'],
   ),
@@ -116,7 +116,7 @@ export const prepPages: DrillPages = {
   'bridge-drive': prep(
     'Lie on the back, feet flat, knees bent; later one foot.',
     ['Press the heels down and lift the hips.', 'Open them fully at the top.', 'Lower slowly.'],
-    'The seat works, not the low back.',
+    'The glutes work, not the low back.',
     ['Arching instead of opening.', 'Pushing through the toes.'],
   ),
   'warm-up-flow': prep(

@@ -3,7 +3,7 @@ import { said, type Said } from './said';
 /** The overhand checkpoints as one would say them at the fence. */
 export const overhandSaid: Readonly<Record<string, Said>> = {
   'oh.weight-back': said(
-    'the first step sends the weight backwards',
+    'the first step sends the weight backward',
     'Make the first step small and to the side.',
     'Feel your weight stay over your back foot from the first move on.',
     'Keep your cap between you and the plate as you step.',
@@ -23,14 +23,14 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   'oh.ball-shows': said(
     'the batter can see the ball in the glove',
     'Keep the glove closed until the hands part.',
-    'Feel the heel of the glove turned towards the batter.',
+    'Feel the heel of the glove turned toward the batter.',
     'Show the batter only the back of the glove.',
   ),
   'oh.lift-stall': said(
     'the body comes to a stop at the top of the leg lift',
-    'Keep your hips moving towards the plate as the knee comes up.',
+    'Keep your hips moving toward the plate as the knee comes up.',
     'Feel your front hip already drifting when the knee is at the top.',
-    'Let your front pocket travel towards the plate before the knee comes down.',
+    'Let your front pocket travel toward the plate before the knee comes down.',
   ),
   'oh.hip-hike': said(
     'the front hip is pulled up high and stays there',
@@ -76,14 +76,14 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   ),
   'oh.quad-load': said(
     'the back knee slides forward and the hip does not load',
-    'Sit your hip back as you go; keep the knee over the shoe laces.',
-    'Feel the load in your seat, not in the front of the thigh.',
-    'Sit back towards a chair beside the rubber as you leave it.',
+    'Sit your hip back as you go; keep the knee over the shoelaces.',
+    'Feel the load in your glutes, not in the front of the thigh.',
+    'Sit back toward a chair beside the rubber as you leave it.',
   ),
   'oh.no-sit': said(
     'the body stays tall and never sinks into the back leg',
     'Sink a little into the back leg on the way out.',
-    'Feel the back leg take your weight like a seat.',
+    'Feel the back leg take your weight like a chair.',
     'Let the belt dip under a low bar as you go.',
   ),
   'oh.back-leg-collapse': said(
@@ -96,7 +96,7 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
     'the back knee stays outside the foot',
     'Bring the back knee inside the foot as you go out.',
     'Feel your weight on the inside of the back foot.',
-    'Point the back shin down the slope towards the plate.',
+    'Point the back shin down the slope toward the plate.',
   ),
   'oh.jump': said(
     'the body jumps up off the rubber',
@@ -172,9 +172,9 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   ),
   'oh.hips-blocked': said(
     'the hips cannot open however hard the try',
-    'Give the hips room: a hand more closed or open with the front foot.',
+    'Move the front foot a few inches open or closed.',
     'Feel where the turn of the hips stops; do not force it.',
-    'Turn the belt buckle as far as it goes freely towards the plate.',
+    'Turn the belt buckle as far as it goes freely toward the plate.',
   ),
   'oh.glove-idle': said(
     'the glove arm hangs or points away from the target at landing',
@@ -213,7 +213,7 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
     'Let the belt buckle get there one beat before the letters.',
   ),
   'oh.glove-pull': said(
-    'the glove is yanked and pulls the body round',
+    'the glove is yanked and pulls the body around',
     'Bring your chest to the glove.',
     'Feel the glove stay quiet in front of you.',
     'Keep the glove in a window in front of your chest.',
@@ -282,6 +282,6 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
     'the body falls off to the side',
     'Finish in balance over the front leg.',
     'Feel the front hip hold you for one count.',
-    'Let the back foot pass straight towards the plate.',
+    'Let the back foot pass straight toward the plate.',
   ),
 };

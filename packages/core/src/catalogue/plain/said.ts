@@ -6,7 +6,7 @@ export type Voice = (typeof voices)[number];
 export interface Said {
   /** What happens, as a clause about the body and nobody in particular. */
   happens: string;
-  /** What to do: said plainly, as a feeling, and towards something outside the body. */
+  /** What to do: said plainly, as a feeling, and toward something outside the body. */
   plain: string;
   feel: string;
   target: string;

@@ -76,7 +76,7 @@ export const windmillSaid: Readonly<Record<string, Said>> = {
   ),
   'wm.heel-first': said(
     'the front heel lands first',
-    'Land on the whole foot, ball of the foot first.',
+    'Land ball of the foot first, then the heel.',
     'Feel the ball of the foot touch before the heel.',
     'Leave a toe print before the heel print.',
   ),
@@ -117,14 +117,14 @@ export const windmillSaid: Readonly<Record<string, Said>> = {
     'Let the hand brush the pocket before the shoulder turns.',
   ),
   'wm.off-line-arm': said(
-    'the arm swings out round the body',
+    'the arm swings out around the body',
     'Brush the hip with the forearm.',
     'Feel the arm close to your side.',
     'Swing the hand down a narrow hallway to the plate.',
   ),
   'wm.hips-slam': said(
     'the hips close all the way before the ball is gone',
-    'Stop the hips half way.',
+    'Stop the hips halfway.',
     'Feel the front hip hold while the arm goes by.',
     'Leave the door half open as the ball goes.',
   ),

@@ -5,11 +5,11 @@ import { useColours } from '../../../theme/theme';
 import { simulatedAngle } from './angleSource';
 
 /** Reads an angle off the simulated phone; Hold takes what it shows. */
-export function AngleReader({ towards, onTake }: { towards: number; onTake: (degrees: number) => void }) {
+export function AngleReader({ toward, onTake }: { toward: number; onTake: (degrees: number) => void }) {
   const [on, setOn] = useState(false);
   const [degrees, setDegrees] = useState(0);
   const own = useColours();
-  useEffect(() => (on ? simulatedAngle(towards).listen(setDegrees) : undefined), [on, towards]);
+  useEffect(() => (on ? simulatedAngle(toward).listen(setDegrees) : undefined), [on, toward]);
   return (
     <View style={[styles.reader, { backgroundColor: own.sunk }]}>
       <View style={styles.grow}>

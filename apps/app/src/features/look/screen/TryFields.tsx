@@ -91,7 +91,7 @@ export function TryFields({ test, tries, massKg, onTry, onRetest }: Props) {
       ) : (
         <Text variant="bodySmall">{`Read with: ${toolNames[tool].toLowerCase()}.`}</Text>
       )}
-      {tool === 'level' && !test.parts ? <AngleReader towards={Math.min(45, usual)} onTake={take} /> : null}
+      {tool === 'level' && !test.parts ? <AngleReader toward={Math.min(45, usual)} onTake={take} /> : null}
       {tool === 'clock' ? <ClockReader onTake={take} /> : null}
       <View style={test.parts ? styles.column : styles.row}>
         {both.map((n) => field(`Try ${n}`, of(n), (value, read) => onTry(n, value, read)))}

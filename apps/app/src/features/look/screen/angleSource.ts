@@ -11,7 +11,7 @@ const everyMs = 80;
  * A pretend phone: rises to an angle over two seconds, then trembles about it as a hand does. Plainly marked as
  * simulated wherever it is used.
  */
-export const simulatedAngle = (towards: number): AngleSource => ({
+export const simulatedAngle = (toward: number): AngleSource => ({
   simulated: true,
   listen: (tell) => {
     let ticks = 0;
@@ -19,7 +19,7 @@ export const simulatedAngle = (towards: number): AngleSource => ({
       ticks++;
       const risen = Math.min(1, (ticks * everyMs) / 2000);
       const tremble = Math.sin(ticks * 0.9) * 0.6 + Math.sin(ticks * 0.37) * 0.4;
-      tell(Math.round((towards * risen * (2 - risen) + tremble) * 10) / 10);
+      tell(Math.round((toward * risen * (2 - risen) + tremble) * 10) / 10);
     }, everyMs);
     return () => clearInterval(timer);
   },
