@@ -51,10 +51,10 @@ test('a screen reads what its instruments can, does the sums and keeps a retest 
   await type('Try 1: turned forward', '68');
   await expect(page.getByText('Together: 173 deg')).toBeVisible();
   await page.goto(`/athletes/${id}/screen?test=knee-to-wall`);
-  await type('Try 1', '2');
+  await type('Try 1', '1.5');
   await app.tap('Finish here; the rest stays untested');
-  // Inches, as they are liked here: two of them are severe, and a stiff joint is referred.
-  await expect(page.getByText(/^2 in: severe, by/)).toBeVisible();
+  // Inches, as they are liked here: one and a half of them are severe, and a stiff joint is referred.
+  await expect(page.getByText(/^1.5 in: severe, by 0.5 in/)).toBeVisible();
   await expect(page.getByText('Ask a licensed clinician: Knee to wall')).toBeVisible();
   await app.sent();
   const [screen] = await app.read<{ tries: object[] }[]>(`/athletes/${id}/screens`);

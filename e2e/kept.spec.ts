@@ -97,12 +97,12 @@ test('a form that the server cannot take keeps what was typed and says what is w
   await expect(
     page.getByText('The birthdate must be a real day between 1900 and 2200, written YYYY-MM-DD.'),
   ).toBeVisible();
-  await expect(page.getByText('The height must be at least 80.')).toBeVisible();
+  await expect(page.getByText('The height must be at least 2\'7.5".')).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Given name' })).toHaveValue('Nadia');
 
   await page.getByRole('textbox', { name: 'Family name' }).fill('Keepfast');
   await page.getByRole('textbox', { name: 'Birthdate' }).fill('2011-02-28');
-  await page.getByRole('textbox', { name: 'Height' }).fill('150');
+  await page.getByRole('textbox', { name: 'Height' }).fill('150 cm');
   await page.route('**/api/athletes', (route) =>
     route.request().method() === 'POST' ? route.abort() : route.continue(),
   );
