@@ -138,3 +138,64 @@ it('takes a throw at a called spot for a miss of that side, until it is taken ba
   expect((await send('spot-charted', { ...spot, spot: 'middle' })).why).toMatch(/spot/);
   expect((await send('spot-charted', { ...spot, sides: ['left'] })).why).toMatch(/sides/);
 });
+
+it('keeps reps by level and side, for the history of a drill', async () => {
+  const { rep, page } = await working();
+  for (const side of ['lead', 'lead', 'trail']) await rep('wall-seat-drive', { level: 'hold', side });
+  expect((await page()).drillTotals).toEqual([
+    { drill: 'wall-seat-drive', level: 'hold', side: 'lead', clean: 2, missed: 0 },
+    { drill: 'wall-seat-drive', level: 'hold', side: 'trail', clean: 1, missed: 0 },
+  ]);
+  expect((await rep('wall-seat-drive', { side: 'left' })).why).toMatch(/side/);
+});
+
+describe('norms of the academy', () => {
+  const key = 'front-foot-angle-at-landing windmill all any';
+  const range = { low: 35, high: 55, basis: 'our own' };
+  const edit = (more: object) => set.owner.post('/norms', { id: v7(), key, range, ...more });
+  it('are kept with who said so, and can be set back', async () => {
+    expect((await edit({})).status).toBe(201);
+    const { id, page } = await working();
+    expect((await page()).norms).toMatchObject([{ key, range, by: expect.any(String) }]);
+    expect(id).toBeTruthy();
+    await edit({ range: null });
+    expect((await set.owner.get('/norms')).body.at(-1)).toMatchObject({ key, range: null });
+  });
+  it.each([
+    [{ range: { ...range, low: 60 } }, 'range'],
+    [{ range: { ...range, low: 55 } }, 'range'],
+    [{ range: { ...range, basis: ' ' } }, 'range.basis'],
+    [{ key: 'no such row' }, 'key'],
+  ])('refuse %o by name', async (wrong, field) =>
+    expect(await edit(wrong)).toMatchObject({ status: 422, body: { fields: [{ field }] } }),
+  );
+});
+
+describe('spin and break', () => {
+  const pitch = {
+    zone: 'Europe/London',
+    velocity: 30,
+    effort: 90,
+    pitch: 'fastball',
+    ballG: 145,
+    type: 'practice',
+    distanceM: null,
+    aim: null,
+    arrived: null,
+  };
+  it('stay with their throw', async () => {
+    const { id, send } = await working();
+    const flight = { spinRpm: 2100, armCm: 30.5, upCm: -4 };
+    await send('pitch', { ...pitch, athleteId: id, flight });
+    await send('pitch', { ...pitch, athleteId: id });
+    const throws = (await set.owner.get(`/athletes/${id}/throws`)).body;
+    expect(throws.map((each: { flight: unknown }) => each.flight)).toEqual([flight, null]);
+  });
+  it.each([{ spinRpm: 9000 }, { spinRpm: -1 }, { armCm: 101 }, { spinAxis: 361 }, {}])(
+    'of %o are refused by name',
+    async (flight) => {
+      const { id, send } = await working();
+      expect((await send('pitch', { ...pitch, athleteId: id, flight })).why).toMatch(/flight/);
+    },
+  );
+});

@@ -59,6 +59,13 @@ it('passes a reading of a device on to whoever follows its line, in m/s', async 
   expect(missed.map(({ id }) => id)).toEqual([second!.id]);
 });
 
+it('hands spin and break along, in our own units', async () => {
+  const line = await follow(`/radar/${device.id}/stream`, 1);
+  await send(reading({ spin_rpm: 2100, spin_axis: 200, break_arm_in: 10, break_up_in: -2 }));
+  const [told] = await line.collect();
+  expect(told!.flight).toEqual({ spinRpm: 2100, spinAxis: 200, armCm: 25.4, upCm: -5.08 });
+});
+
 it('takes many lines at once, and what was sent before only once', async () => {
   const lines = [1, 2, 2].map((ref) => reading({ ref: `r${ref}` })).join('\n');
   expect((await send(lines)).body).toEqual({ taken: 2 });
@@ -74,6 +81,8 @@ it('refuses what is no reading, names the field and the range, and takes nothing
     [reading({ velocity: '71' }), /velocity must be a number/],
     [reading({ at: 'yesterday' }), /at/],
     [reading({ spin: 2200 }), /spin is not allowed/],
+    [reading({ spin_rpm: 9000 }), /spin_rpm must be less than or equal to 4500/],
+    [reading({ break_arm_in: 40 }), /break_arm_in must be less than or equal to 39/],
     ['71.4', /input must be of type object/],
     ['{"velocity":', /not a JSON document/],
     ['', /There is no reading/],

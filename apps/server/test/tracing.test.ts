@@ -183,6 +183,14 @@ it('keeps what a measure may be off by beside the grade', async () => {
   });
 });
 
+it('takes no focus that is listed to leave alone', async () => {
+  const approach = { leave: 'drive', lift: null, teach: null, hips: null };
+  const { athleteId, lookId } = await looked({ 'oh.flat-setup': 3, 'oh.lift-stall': 2 }, { approach });
+  const refused = await choose(athleteId, { lookId, lower: 'oh.flat-setup', reason: 'Mine' });
+  expect(refused).toMatchObject({ status: 422, body: { fields: [{ field: 'lower' }] } });
+  expect(refused.body.fields[0].message).toContain('leave alone');
+});
+
 describe('when and how a look was taken', () => {
   const told = (lookId: string, more: Record<string, unknown> = {}) =>
     logs.event('look-told', {

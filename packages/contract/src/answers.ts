@@ -8,6 +8,7 @@ import type {
   LinkEdit,
   Offer,
   PastInjury,
+  RepSide,
   Results,
   SetCount,
   Tally,
@@ -171,6 +172,15 @@ export interface SessionCueCount extends CueCount {
   session: string | null;
 }
 
+/** Every rep of a drill at one level on one side. */
+export interface DrillTotal {
+  drill: string;
+  level: string | null;
+  side: RepSide | null;
+  clean: number;
+  missed: number;
+}
+
 export interface SessionRecord {
   id: string;
   date: string;
@@ -204,6 +214,8 @@ export interface AthletePage {
   /** Live cues as they were chosen, oldest first, and the reps that followed each. */
   cues: CueRecord[];
   cueCounts: SessionCueCount[];
+  /** All reps of drills that are done at levels or on each side. */
+  drillTotals: DrillTotal[];
   /** What the athlete was told lately beside the plan, newest last. */
   told: ToldRecord[];
   sessions: SessionRecord[];

@@ -134,12 +134,21 @@ describe('the phase view', () => {
 });
 
 describe('plain words', () => {
-  const { roots, reasons } = traced({ 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 });
+  const { roots, reasons, left } = traced({ 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 });
   it.each(voices)('are two sentences in the %s voice', (voice) => {
-    const words = plainWords({ roots, reasons }, { lower: 'oh.lift-stall', arm: null }, voice)!;
+    const words = plainWords({ roots, reasons, left }, { lower: 'oh.lift-stall', arm: null }, voice)!;
     expect(words.athlete.match(/[.!?](?=\s|$)/g)).toHaveLength(2);
     expect(words.athlete).toContain('the front leg swings open too soon');
-    expect(words.parent).toContain('please no others');
+    expect(words.parent).toContain('Please use this cue at home');
+  });
+  it('never tell a parent what is left alone', () => {
+    const alone = [{ id: 'oh.lead-leg-opens', why: 'works' as const }];
+    const words = plainWords(
+      { roots, reasons, left: alone },
+      { lower: 'oh.lift-stall', arm: null },
+      'plain',
+    )!;
+    expect(words.parent).not.toContain('the front leg swings open too soon');
   });
   it('speak of the focus that weighs most, stress first', () => {
     const result = traced({ 'oh.late-hand': 3, 'oh.lift-stall': 3, 'oh.lead-leg-opens': 3 });

@@ -1,4 +1,9 @@
-import { finishedBefore, type AthletePage, type SessionCueCount } from '@wrightonic/contract';
+import {
+  finishedBefore,
+  type AthletePage,
+  type DrillTotal,
+  type SessionCueCount,
+} from '@wrightonic/contract';
 import {
   ageOn,
   approachFor,
@@ -121,6 +126,18 @@ function cueCountsOf(counts: readonly DrillCount[], newest: string | null): Sess
   return [...whole.values()];
 }
 
+/** All reps by level and side, of drills that have either. */
+function drillTotalsOf(counts: readonly DrillCount[]): DrillTotal[] {
+  const whole = new Map<string, DrillTotal>();
+  for (const { drill, level, side, clean, missed } of counts) {
+    if (level === null && side === null) continue;
+    const key = `${drill} ${level} ${side}`;
+    const so = whole.get(key) ?? { drill, level, side, clean: 0, missed: 0 };
+    whole.set(key, { ...so, clean: so.clean + clean, missed: so.missed + missed });
+  }
+  return [...whole.values()];
+}
+
 /** Everything that the five verbs of one athlete need; null when there is no such athlete. */
 export async function athletePage(signedIn: SignedIn, id: string): Promise<AthletePage | null> {
   const { academy, person } = signedIn;
@@ -207,6 +224,7 @@ export async function athletePage(signedIn: SignedIn, id: string): Promise<Athle
     levels,
     cues,
     cueCounts: cueCountsOf(counts, sessions[0]?.id ?? null),
+    drillTotals: drillTotalsOf(counts),
     history,
     results: resultsFor(throws, today, person),
     plan: plan && planRecord(plan, counts, levels, assignment, book),

@@ -59,6 +59,8 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
     const chosen = choice[thread];
     if (chosen !== null && !canBeFocus(chosen, thread, row.discipline))
       throw refusedField(thread, `must be a checkpoint of the ${thread} thread or a limit`);
+    if (result.left.some(({ id }) => id === chosen))
+      throw refusedField(thread, 'is listed to leave alone and is no focus');
   }
   if (!choice.lower && !choice.arm) throw refusedField('lower', 'choose a focus for at least one thread');
   if (age < oneFocusBelow && choice.lower && choice.arm)

@@ -1,4 +1,4 @@
-import { dayAt, type LevelCount } from '@wrightonic/core';
+import { dayAt, type LevelCount, type RepSide } from '@wrightonic/core';
 import type { EventOf, LogEvent, LogKind, SessionRecord } from '@wrightonic/contract';
 import { storeChoices } from './choices';
 import { storeClip } from './clips';
@@ -228,6 +228,7 @@ export interface DrillCount extends LevelCount {
   drill: string;
   /** Id of the live cue; null where none was chosen. */
   cue: string | null;
+  side: RepSide | null;
 }
 
 /**
@@ -248,10 +249,10 @@ export async function drillCounts(
   };
   const counted = (query: Query): Promise<Record<string, any>[]> =>
     query
-      .groupBy('s.id', 's.at', 's.athlete_id', 'r.drill', 'r.level', 'r.cue_id')
+      .groupBy('s.id', 's.at', 's.athlete_id', 'r.drill', 'r.level', 'r.cue_id', 'r.side')
       // Ids are in the order of time: of one session the level that was worked last comes last.
       .orderByRaw('s.at, s.id, max(r.id)')
-      .select('s.id as session', 's.at', 's.athlete_id', 'r.drill', 'r.level', 'r.cue_id')
+      .select('s.id as session', 's.at', 's.athlete_id', 'r.drill', 'r.level', 'r.cue_id', 'r.side')
       .sum({ clean: academy.raw("r.outcome = 'clean'"), missed: academy.raw("r.outcome = 'missed'") });
   const undone = academy.from('undone', 'u');
   academy.join(undone, 'rep_events', 'r', 'id', 'u.of');
@@ -264,7 +265,7 @@ export async function drillCounts(
   ]);
   const painful = new Set(hurt.map((row: { session: string }) => row.session));
   const keyOf = (row: Record<string, any>) =>
-    [row['session'], row['drill'], row['level'], row['cue_id']].join('\n');
+    [row['session'], row['drill'], row['level'], row['cue_id'], row['side']].join('\n');
   const taken = new Map(back.map((row) => [keyOf(row), row]));
   return counts.flatMap((row): DrillCount[] => {
     const less = taken.get(keyOf(row));
@@ -279,6 +280,7 @@ export async function drillCounts(
         drill: row['drill'],
         level: row['level'],
         cue: row['cue_id'],
+        side: row['side'],
         clean,
         missed,
         pain: painful.has(row['session']),

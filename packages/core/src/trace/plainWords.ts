@@ -20,15 +20,18 @@ const fractions: readonly [number, string][] = [
 
 const capital = (text: string): string => text[0]!.toUpperCase() + text.slice(1);
 
-/** What a root brings about, largest first, symptoms and flaws alike; only what can be said plainly. */
-const brings = (root: Root | undefined): string[] =>
+/**
+ * What a root brings about, largest first, symptoms and flaws alike; only what can be said plainly, and nothing that is
+ * left alone.
+ */
+const brings = (root: Root | undefined, left: Trace['left']): string[] =>
   (root?.explains ?? [])
-    .filter(({ id, credit }) => id !== root!.id && credit >= 0.05)
+    .filter(({ id, credit }) => id !== root!.id && credit >= 0.05 && !left.some((each) => each.id === id))
     .flatMap(({ id }) => happensOf(id) ?? []);
 
-function whatHappens(id: string, root: Root | undefined, voice: Voice): string {
+function whatHappens(id: string, root: Root | undefined, left: Trace['left'], voice: Voice): string {
   const happens = happensOf(id)!;
-  const more = brings(root);
+  const more = brings(root, left);
   if (voice === 'detail' && root && more.length) {
     const [, share] = fractions.find(([from]) => root.share >= from)!;
     return `Right now ${happens}, and ${share} of what was seen comes from it: ${listed(more.slice(0, 3))}.`;
@@ -43,7 +46,7 @@ function whatHappens(id: string, root: Root | undefined, voice: Voice): string {
  * @returns null without a focus
  */
 export function plainWords(
-  { roots, reasons }: Pick<Trace, 'roots' | 'reasons'>,
+  { roots, reasons, left }: Pick<Trace, 'roots' | 'reasons' | 'left'>,
   chosen: { lower: string | null; arm: string | null },
   voice: Voice,
 ): PlainWords | null {
@@ -57,6 +60,7 @@ export function plainWords(
   const happens = whatHappens(
     id,
     roots.find((root) => root.id === id),
+    left,
     voice,
   );
   const cue = voice === 'detail' ? words.plain : words[voice];
@@ -69,6 +73,6 @@ export function plainWords(
     parent:
       nodeOf(id)?.type === 'limit'
         ? `${happens} ${work}`
-        : `${happens} The words we use for it, and please no others: “${cue}”`,
+        : `${happens} Please use this cue at home: “${cue}”`,
   };
 }

@@ -30,7 +30,8 @@ export function FocusCard({ discipline, thread, trace, chosen, trying, onChoose 
   const [open, setOpen] = useState(false);
   const proposed = trace.focus[thread];
   const reason = trace.reasons.find((each) => each.thread === thread);
-  const choices = trace.roots.filter(({ id }) => canBeFocus(id, thread, discipline));
+  const leftAlone = (id: string) => trace.left.some((each) => each.id === id);
+  const choices = trace.roots.filter(({ id }) => canBeFocus(id, thread, discipline) && !leftAlone(id));
   const choose = (id: string | null) => {
     onChoose(id);
     setOpen(false);
@@ -43,7 +44,7 @@ export function FocusCard({ discipline, thread, trace, chosen, trying, onChoose 
       </Text>
       {!chosen && !proposed ? <Text>{noFocusWords(thread, trace)}</Text> : null}
       {chosen && chosen === proposed && reason ? <Text>{focusWords(reason, trace)}</Text> : null}
-      {chosen && trace.left.some(({ id, why }) => id === chosen && why === 'works') ? (
+      {chosen && leftAlone(chosen) ? (
         <Text>It works for this athlete and stands under “Leave alone”: think of no focus here.</Text>
       ) : null}
       {chosen !== proposed ? (

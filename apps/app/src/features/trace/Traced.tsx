@@ -66,6 +66,8 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
   const changed = !accepted || stale || !sameFocus(focus, accepted.chosen);
   const both = focus.lower !== null && focus.arm !== null;
   const none = focus.lower === null && focus.arm === null;
+  // What is listed to leave alone is not accepted, though it was chosen before it was.
+  const leftAlone = threads.some((thread) => seen.result.left.some(({ id }) => id === focus[thread]));
   const build = () => router.replace(`/athletes/${athlete.id}/build` as Href);
   const accept = async () => {
     if (!changed) return build();
@@ -264,7 +266,7 @@ export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) 
               <Button
                 mode="contained"
                 loading={isLoading}
-                disabled={none || (differs && changed && !reason.trim())}
+                disabled={none || leftAlone || (differs && changed && !reason.trim())}
                 onPress={() => void accept()}
                 contentStyle={styles.tall}
               >

@@ -1,5 +1,13 @@
 import type { AthletePage } from '@wrightonic/contract';
-import { cueCountWords, nodeName } from '@wrightonic/core';
+import {
+  cueCountWords,
+  nodeName,
+  parseDose,
+  repSides,
+  repSideWords,
+  type DrillBook,
+  type RepSide,
+} from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
@@ -37,6 +45,11 @@ export function CueDialogue({ page }: { page: AthletePage }) {
           {worked.map(({ id, lines }) => (
             <View key={id} style={styles.drill}>
               <Text variant="labelLarge">{book.drill(id)?.name ?? id}</Text>
+              {totalsWords(page, id, book).map((words) => (
+                <Text key={words} variant="bodySmall">
+                  {words}
+                </Text>
+              ))}
               {lines.map((line) => (
                 <View key={line.text} style={styles.line}>
                   <View style={styles.grow}>
@@ -84,6 +97,37 @@ export function CueDialogue({ page }: { page: AthletePage }) {
       </Text>
     </>
   );
+}
+
+/** “By level: hold 30 of 40; drive 12 of 20.”, and the same by side. */
+function totalsWords({ athlete, drillTotals }: AthletePage, id: string, book: DrillBook): string[] {
+  const drill = book.drill(id);
+  const ofDrill = drillTotals.filter((total) => total.drill === id);
+  const by = (
+    title: string,
+    keys: readonly string[],
+    nameOf: (key: string) => string,
+    key: 'level' | 'side',
+  ) => {
+    const said = keys.flatMap((each) => {
+      const own = ofDrill.filter((total) => total[key] === each);
+      const clean = own.reduce((sum, total) => sum + total.clean, 0);
+      const all = own.reduce((sum, total) => sum + total.clean + total.missed, 0);
+      return all ? [`${nameOf(each)} ${clean} of ${all}`] : [];
+    });
+    return said.length ? [`${title}: ${said.join('; ')}.`] : [];
+  };
+  if (!drill) return [];
+  const dose = parseDose(drill.dose);
+  // A level that was taken out keeps its reps.
+  const levels = [
+    ...(drill.levels ?? []).map(({ name }) => name),
+    ...ofDrill.flatMap(({ level }) => level ?? []),
+  ];
+  return [
+    ...by('By level', [...new Set(levels)], (level) => level, 'level'),
+    ...by('By side', repSides, (side) => repSideWords(side as RepSide, athlete.throws, dose), 'side'),
+  ];
 }
 
 const styles = StyleSheet.create({

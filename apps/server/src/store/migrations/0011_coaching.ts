@@ -13,7 +13,10 @@ export async function up(db: Knex): Promise<void> {
     t.enum('side', ['lead', 'trail']);
     // No pointer: a rep stays where its cue was refused.
     uuid(t, 'cue_id');
-    t.index(['academy_id', 'session_id', 'drill', 'level', 'cue_id', 'outcome'], 'rep_events_by_level');
+    t.index(
+      ['academy_id', 'session_id', 'drill', 'level', 'cue_id', 'side', 'outcome'],
+      'rep_events_by_level',
+    );
   });
   await db.schema.alterTable('rep_events', (t) => t.dropIndex([], 'rep_events_counted'));
   await db.schema.alterTable('looks', (t) => {
