@@ -1,4 +1,4 @@
-import type { NewAthlete } from '@wrightonic/contract';
+import { emptyAthlete, type NewAthlete } from '@wrightonic/contract';
 import { addDays, drawnCurves, fromMph, missOf, sequence, usualBall, venueInstant } from '@wrightonic/core';
 import {
   curveStrengths,
@@ -16,6 +16,11 @@ import { noApproach, zone, type Seeding } from './seeding';
 
 const teamsOf = { overhand: 'Saltmarsh Herons', windmill: 'Saltmarsh Terns' } as const;
 
+/** What an athlete has at home: what anybody has, and their own. */
+export const homeOf = (pretend: PretendAthlete): string[] => [
+  ...new Set([...emptyAthlete.equipment, ...pretend.home]),
+];
+
 /** An athlete of the demo academy as an instructor would have written him or her down. */
 export function formOf(id: string, pretend: PretendAthlete, today: string, n: number): NewAthlete {
   const { givenName, familyName, discipline, throws, age } = pretend;
@@ -29,7 +34,7 @@ export function formOf(id: string, pretend: PretendAthlete, today: string, n: nu
     // Half a year ago; what was measured since stands in the growth.
     heightCm: pretend.heightCm - (age < 17 ? 3 : 0),
     massKg: pretend.massKg - (age < 17 ? 2 : 0),
-    equipment: [...pretend.home],
+    equipment: homeOf(pretend),
     approach: noApproach,
     note: '',
     level: null,

@@ -26,7 +26,7 @@ import { Doorkeeper } from '../academies';
 import { addAthletes } from '../athletes';
 import { addLesson } from '../lessons';
 import { addPlan, plan } from '../plans';
-import { formOf, seedMeasured } from './measured';
+import { formOf, homeOf, seedMeasured } from './measured';
 import { noApproach, zone, type Seeding } from './seeding';
 import { everyThing, seedStage } from './planned';
 import { seedChoices } from './choices';
@@ -200,7 +200,7 @@ async function seedSessions(
   }
   await inBatches(academy, 'rep_events', reps);
   await inBatches(academy, 'throws', throws);
-  await seedStage({ academy, id, today, instructors: [] }, current.id, [...athlete.pretend.home], by);
+  await seedStage({ academy, id, today, instructors: [] }, current.id, homeOf(athlete.pretend), by);
 }
 
 async function seedLessons(

@@ -27,6 +27,10 @@ export function ScreenResults({ athlete, record }: Props) {
     const shown = shownUnit(unit, sizeUnit);
     return `${shown.show(value)} ${shown.unit}`;
   };
+  const offBy = (error: number | null, unit: string) => {
+    const shown = error === null ? 0 : shownUnit(unit, sizeUnit).show(error);
+    return shown ? ` ± ${shown}` : '';
+  };
   const worst = [...found].sort((a, b) => (b.severity ?? -1) - (a.severity ?? -1));
   return (
     <>
@@ -51,7 +55,7 @@ export function ScreenResults({ athlete, record }: Props) {
                 <Text variant="labelLarge">{name}</Text>
                 <Text variant="bodySmall">
                   {[
-                    `${say(limit.value, unit)}${limit.error ? ` ± ${shownUnit(unit, sizeUnit).show(limit.error)}` : ''}: ${gradeWords(limit, unit, sizeUnit)}`,
+                    `${say(limit.value, unit)}${offBy(limit.error, unit)}: ${gradeWords(limit, unit, sizeUnit)}`,
                     shortWords(limit, athlete.throws),
                     retestWords(record, { test: limit.test, side: limit.side ?? side }, (value) =>
                       say(value, unit),
