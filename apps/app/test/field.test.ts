@@ -1,4 +1,12 @@
-import type { AthletePage, EventOf, HomeEvent, Lesson, LogEvent, SharedPage } from '@wrightonic/contract';
+import type {
+  AthletePage,
+  EventOf,
+  HomeEvent,
+  Lesson,
+  LogEvent,
+  SharedPage,
+  SessionState,
+} from '@wrightonic/contract';
 import { nothingAtHome, throwsAtHome, withHome } from '@wrightonic/contract';
 import {
   claimedByRep,
@@ -14,7 +22,7 @@ import { goesHome, sessionWords } from '../src/features/work/report';
 import { withWorked } from '../src/features/work/session';
 import { lastRepAt, setsDone } from '../src/features/work/sets';
 import { withLessonChanges } from '../src/offline/lessons';
-import { wholeLessons, wholePage } from '../src/offline/older';
+import { wholeLessons, wholePage, wholeSession } from '../src/offline/older';
 import type { Entry, HomeEntry } from '../src/offline/shelf';
 
 const start = Date.UTC(2026, 4, 1, 15);
@@ -192,7 +200,18 @@ describe('lessons', () => {
 describe('what an earlier version of the app kept', () => {
   it('is filled up with nothing, and loses nothing', () => {
     const old = { athlete: { id: 'a' } } as unknown as AthletePage;
-    expect(wholePage(old)).toEqual({ athlete: { id: 'a' }, home: { sets: [], pain: [], games: [] } });
+    expect(wholePage(old)).toEqual({
+      athlete: { id: 'a' },
+      home: { sets: [], pain: [], games: [] },
+      levels: {},
+      cues: [],
+      cueCounts: [],
+      drillTotals: [],
+      norms: [],
+    });
+    const before = { me: { person: { hand: 'R' } } } as unknown as SessionState;
+    expect(wholeSession(before).me!.person).toEqual({ hand: 'R', sizeUnit: 'us', zoneView: 'pitcher' });
+    expect(wholeSession({ ...before, me: null }).me).toBeNull();
     const { state: _, movedFrom: __, ...kept } = lesson('a', '2026-05-01T16:00:00.000Z', { series: 's' });
     expect(wholeLessons([kept as Lesson])).toEqual([
       lesson('a', '2026-05-01T16:00:00.000Z', { series: 's' }),

@@ -13,7 +13,7 @@ import type {
 import { createApi } from '@reduxjs/toolkit/query/react';
 import { answers } from '../offline/answers';
 import { reading, readingLessons } from '../offline/held';
-import { wholeLessons, wholePage } from '../offline/older';
+import { wholeLessons, wholePage, wholeSession } from '../offline/older';
 import { query } from './query';
 import { token } from './token';
 
@@ -59,6 +59,7 @@ export const api = createApi({
     return {
       session: build.query<SessionState, void>({
         query: () => 'session',
+        transformResponse: wholeSession,
         providesTags: ['Session'],
         onQueryStarted: keep,
       }),

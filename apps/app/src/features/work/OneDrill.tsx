@@ -192,7 +192,14 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
         ) : (
           <View style={styles.above}>{above}</View>
         )}
-        <View style={[beside ? styles.whole : styles.areas, styles.row, ladder && !low ? styles.low : null]}>
+        <View
+          style={[
+            beside ? styles.whole : styles.areas,
+            styles.row,
+            ladder && !low ? styles.low : null,
+            spots.open ? styles.spots : null,
+          ]}
+        >
           {spots.open && spots.called ? (
             <SpotGrid
               spot={spots.called}
@@ -249,4 +256,6 @@ const styles = StyleSheet.create({
   areas: { height: '45%', minHeight: 150 },
   // The curve grows above.
   low: { height: '28%', minHeight: 150 },
+  // Nine targets and their heading.
+  spots: { minHeight: 200 },
 });
