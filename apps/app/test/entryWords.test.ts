@@ -15,6 +15,12 @@ it.each([
   [{ kind: 'pain', moment: 'before', level: 'pain', site: 'elbow' }, 'Before the session: pain, elbow'],
   [{ kind: 'session-ended', note: 'Good' }, 'The session ended: Good'],
   [{ kind: 'screen-finished' }, 'screen finished'],
+  [{ kind: 'level-chosen', drill: 'cross-tap', level: 'free' }, 'Cross tap: level free'],
+  [{ kind: 'cue-chosen', drill: 'cross-tap', text: 'Still' }, 'Cross tap: cue “Still”'],
+  [
+    { kind: 'spot-charted', drill: 'easy-catch', spot: 'low-arm', sides: ['high'] },
+    'Easy catch: aimed low, arm side, high',
+  ],
 ])('says %o as somebody would', (event, said) => expect(words(event)).toBe(said));
 
 it('says what to do with what was refused', () => {

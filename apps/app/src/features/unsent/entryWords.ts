@@ -1,5 +1,12 @@
 import type { LogEvent } from '@wrightonic/contract';
-import { constraintOf, missReasonName, nodeName, type DrillBook } from '@wrightonic/core';
+import {
+  constraintOf,
+  missReasonName,
+  missTapWords,
+  nodeName,
+  spotNames,
+  type DrillBook,
+} from '@wrightonic/core';
 import { lessonWords } from '../../ui/lessonWords';
 
 /** What was logged, as the person who logged it would say it. */
@@ -8,6 +15,14 @@ export function entryWords(event: LogEvent, book: DrillBook): string {
   switch (event.kind) {
     case 'rep':
       return `${event.outcome === 'clean' ? 'Clean' : 'Missed'}: ${name(event.drill)}${event.reason ? `, ${missReasonName(event.reason)}` : ''}`;
+    case 'level-chosen':
+      return `${name(event.drill)}: level ${event.level}`;
+    case 'cue-chosen':
+      return `${name(event.drill)}: cue “${event.text}”`;
+    case 'spot-charted':
+      return `${name(event.drill)}: aimed ${spotNames[event.spot].toLowerCase()}, ${missTapWords(event.sides)}`;
+    case 'look-told':
+      return 'When, where and how a look was taken';
     case 'noted':
       return `Note: ${event.text}`;
     case 'throw':
