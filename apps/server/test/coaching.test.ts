@@ -1,30 +1,19 @@
 import { wholeDrill } from '@wrightonic/core';
 import { v7 } from 'uuid';
-import { furnished } from './furnished';
-import { form } from './stand';
+import { furnished, working as inSession } from './furnished';
 
 let set: Awaited<ReturnType<typeof furnished>>;
-let today: string;
 beforeAll(async () => {
   set = await furnished();
-  ({ today } = (await set.owner.get('/session')).body);
 });
 afterAll(() => set.here.end());
 
 async function working() {
-  const athlete = form({ givenName: 'Choices' });
-  await set.owner.post('/athletes', athlete);
-  const id = athlete.id as string;
-  const session = v7();
-  const send = async (kind: string, body: object, eventId = v7()) => {
-    const event = { id: eventId, at: new Date().toISOString(), kind, ...body };
-    return { ...(await set.owner.post('/log', { events: [event] })).body.answers[0], id: eventId };
-  };
-  await send('session-begun', { athleteId: id, planId: null, zone: 'Europe/London', date: today }, session);
+  const { session, send: tell, ...rest } = await inSession(set, 'Choices');
+  const send = async (kind: string, body: object, id = v7()) => ({ ...(await tell(kind, body, id)), id });
   const rep = (drill: string, more = {}) =>
     send('rep', { sessionId: session, drill, outcome: 'clean', ...more });
-  const page = async () => (await set.owner.get(`/athletes/${id}`)).body;
-  return { id, session, send, rep, page };
+  return { ...rest, session, send, rep };
 }
 
 describe('levels', () => {

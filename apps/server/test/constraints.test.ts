@@ -1,28 +1,13 @@
 import { v7 } from 'uuid';
-import { furnished } from './furnished';
-import { form } from './stand';
+import { furnished, working as inSession } from './furnished';
 
 let set: Awaited<ReturnType<typeof furnished>>;
-let today: string;
 beforeAll(async () => {
   set = await furnished();
-  ({ today } = (await set.owner.get('/session')).body);
 });
 afterAll(() => set.here.end());
 
-async function working() {
-  const athlete = form({ givenName: 'Sets' });
-  await set.owner.post('/athletes', athlete);
-  const id = athlete.id as string;
-  const session = v7();
-  const send = async (kind: string, body: object, eventId = v7()) => {
-    const event = { id: eventId, at: new Date().toISOString(), kind, ...body };
-    return (await set.owner.post('/log', { events: [event] })).body.answers[0];
-  };
-  await send('session-begun', { athleteId: id, planId: null, zone: 'Europe/London', date: today }, session);
-  const page = async () => (await set.owner.get(`/athletes/${id}`)).body;
-  return { id, session, send, page };
-}
+const working = () => inSession(set, 'Sets');
 
 const done = { drill: 'knee-gate', constraints: ['knee-gate'], clean: 6, missed: 2, workaround: null };
 

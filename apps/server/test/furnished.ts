@@ -275,3 +275,19 @@ export async function furnished() {
   };
   return { here, owner, assistant, rival, nobody, theirs, bodies: bodiesFor(theirs), counts };
 }
+
+/** Somebody new with a session under way, and a way to log in it. */
+export async function working(set: Awaited<ReturnType<typeof furnished>>, givenName: string) {
+  const { today } = (await set.owner.get('/session')).body;
+  const athlete = form({ givenName });
+  await set.owner.post('/athletes', athlete);
+  const id = athlete.id as string;
+  const session = v7();
+  const send = async (kind: string, body: object, eventId = v7()) => {
+    const event = { id: eventId, at: new Date().toISOString(), kind, ...body };
+    return (await set.owner.post('/log', { events: [event] })).body.answers[0];
+  };
+  await send('session-begun', { athleteId: id, planId: null, zone: 'Europe/London', date: today }, session);
+  const page = async () => (await set.owner.get(`/athletes/${id}`)).body;
+  return { id, session, send, page };
+}
