@@ -50,6 +50,8 @@ async function main(): Promise<void> {
     if (error) throw error;
     process.stdout.write(`Wrightonic is at ${settings.publicUrl}\n`);
   });
+  // Longer than a client keeps an idle connection: otherwise it is closed here just as the next request is sent on it.
+  listening.keepAliveTimeout = 75_000;
   // A request that does not come to its end is given up.
   listening.headersTimeout = 15_000;
   listening.requestTimeout = 60_000;
