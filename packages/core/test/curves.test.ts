@@ -268,7 +268,9 @@ describe('tables', () => {
     expect(readThrows('date,time\n2026-05-01,9:05').rows[0]!.thrown.time).toBe('09:05');
     const spun = readThrows('date,spin_rpm,break_arm_in\n2026-05-01,2100,10\n2026-05-01,9000,\n2026-05-01,,');
     expect(spun.rows.map(({ thrown }) => thrown.flight)).toEqual([{ spinRpm: 2100, armCm: 25.4 }, undefined]);
-    expect(spun.problems).toEqual([{ row: 3, field: 'spin_rpm', message: 'must be a number from 0 to 4500' }]);
+    expect(spun.problems).toEqual([
+      { row: 3, field: 'spin_rpm', message: 'must be a number from 0 to 4500' },
+    ]);
   });
   it('of throws refuse a file that is no such table', () => {
     expect(() => readThrows('day,speed\n1,2')).toThrow(/date is missing/);
