@@ -9,6 +9,8 @@ export interface PlanDrill {
   level: string | null;
   /** The gate over the last three sessions of that level. */
   gate: Gate;
+  /** The newest session of that level hurt. */
+  pain: boolean;
   /** Another level, where the gate asks for it. */
   move: LevelMove | null;
   /** Neither swapped nor taken out until it is unlocked, and taken along into the next plan. */

@@ -70,6 +70,15 @@ describe('levels of a drill', () => {
     expect(drillStanding({}, undefined, [at(null, 20, 0)])).toMatchObject({ level: null, move: null });
   });
 
+  it('hurt where their own newest session did, whatever happened at another level', () => {
+    const counts = [at('arm set', 9, 1, 'a'), at('half break', 3, 0, 'b', true)];
+    expect(drillStanding({ levels }, 'arm set', counts).pain).toBe(false);
+    expect(drillStanding({ levels }, 'half break', counts)).toMatchObject({
+      pain: true,
+      gate: { decision: 'back' },
+    });
+  });
+
   it('count reps from before levels as the first, and leave out a level that was taken out', () => {
     const counts = [at(null, 10, 0, 'a'), at('arm set', 5, 0, 'b'), at('gone', 0, 9, 'c')];
     expect(drillStanding({ levels }, undefined, counts).gate).toMatchObject({ n: 15, k: 15 });

@@ -153,8 +153,7 @@ async function proposals({ academy, home }: SignedIn): Promise<RosterMove[]> {
             why: rung.drills
               .filter(({ gate }) => gate.n > 0)
               .map(
-                ({ drill, gate, recent }) =>
-                  `${book.drill(drill)?.name ?? drill}: ${gateWords(gate, recent.at(-1)?.pain ?? false)}`,
+                ({ drill, gate, pain }) => `${book.drill(drill)?.name ?? drill}: ${gateWords(gate, pain)}`,
               ),
           },
         ];

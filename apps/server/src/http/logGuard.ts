@@ -35,8 +35,6 @@ export class LogGuard {
       return {
         why: `The clock of the device is ${aheadWords(ahead)} ahead. Correct its date and time, then log this again with the time of now.`,
       };
-    if (event.kind === 'look-told' && Date.parse(event.lookedAt) - this.now.getTime() > slightlyAhead)
-      return { why: 'lookedAt: a look cannot be dated in the future. Correct its date and time.' };
     const dated: LogEvent = ahead > 0 ? { ...event, at: this.now.toISOString() } : event;
     const why = await this.refusal(dated);
     return why ? { why } : { event: dated };
@@ -53,6 +51,10 @@ export class LogGuard {
     if (event.kind === 'throws-cleared')
       return this.signedIn.person.role === 'assistant'
         ? 'Only an instructor or the owner can unlock throws.'
+        : null;
+    if (event.kind === 'look-told')
+      return Date.parse(event.lookedAt) - this.now.getTime() > slightlyAhead
+        ? 'lookedAt: a look cannot be dated in the future. Correct its date and time.'
         : null;
     if (event.kind === 'level-chosen') return this.levelRefusal(event.drill, event.level);
     if (event.kind === 'rep') {

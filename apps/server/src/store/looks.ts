@@ -174,6 +174,7 @@ export async function lookStates(academy: Academy): Promise<LookState[]> {
       join.on('e.academy_id', 'l.academy_id').andOn('e.look_id', 'l.id'),
     )
     .select('l.athlete_id', 'l.id', 'l.date', 'e.id as ended')
+    // As `isLook` of the core has it; the grades of every look would be too many to read for a roster.
     .select(
       academy.raw(`exists (select 1 from findings f where f.academy_id = l.academy_id and f.look_id = l.id
         and f.severity is not null and f.node not like 'lim.%' and f.node not like 'sym.%') as seen`),

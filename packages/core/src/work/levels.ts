@@ -17,8 +17,9 @@ export interface LevelMove {
 export interface DrillStanding {
   /** Name of the level at which it is worked; null for a drill without levels. */
   level: string | null;
-  /** The gate of that level. */
+  /** The gate of that level, and whether its newest session hurt. */
   gate: Gate;
+  pain: boolean;
   /** The next level, or the one before, where the gate asks for it; it goes before any move of the stage. */
   move: LevelMove | null;
 }
@@ -55,13 +56,15 @@ export function drillStanding(
   counts: readonly LevelCount[],
 ): DrillStanding {
   const level = levelNow(drill, chosen);
-  const found = gate(countsAt(drill, level, counts));
+  const own = countsAt(drill, level, counts);
+  const found = gate(own);
   const known = names(drill);
   const at = level === null ? -1 : known.indexOf(level);
   const to = found.decision === 'up' ? known[at + 1] : found.decision === 'back' ? known[at - 1] : undefined;
   return {
     level,
     gate: found,
+    pain: own.at(-1)?.pain ?? false,
     move:
       level === null || to === undefined ? null : { direction: found.decision === 'up' ? 'up' : 'back', to },
   };

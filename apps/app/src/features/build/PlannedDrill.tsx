@@ -63,9 +63,7 @@ export function PlannedDrill({ page, planId, planned }: Props) {
         >
           <Text variant="labelLarge">{drill.name}</Text>
           <Text variant="bodySmall">{doseWords(parseDose(planned.dose))}</Text>
-          {planned.gate.n ? (
-            <Text variant="bodySmall">{gateWords(planned.gate, planned.recent.at(-1)?.pain ?? false)}</Text>
-          ) : null}
+          {planned.gate.n ? <Text variant="bodySmall">{gateWords(planned.gate, planned.pain)}</Text> : null}
           {planned.level ? <Text variant="bodySmall">{`Level ${planned.level}`}</Text> : null}
         </Press>
         {locked ? <Icon name="lock" size={18} colour={own.dusk} /> : null}

@@ -1,8 +1,7 @@
-import type { Profile } from '@wrightonic/contract';
 import { router, type Href } from 'expo-router';
 import { View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { more } from '../../store/more';
+import { useProfile } from '../../store/useProfile';
 import { soundSwitched, themeChosen, type ThemeChoice } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
@@ -22,16 +21,7 @@ export function Office() {
   const { person, academy } = useMe();
   const dispatch = useAppDispatch();
   const { theme, sound } = useAppSelector(({ settings }) => settings);
-  const [saveProfile, { error }] = more.useSaveProfileMutation();
-  const profile: Profile = {
-    hand: person.hand,
-    velocityUnit: person.velocityUnit,
-    sizeUnit: person.sizeUnit,
-    zoneView: person.zoneView,
-    goodStrikes: person.goodStrikes,
-    approach: person.approach,
-  };
-  const save = (change: Partial<Profile>) => void saveProfile({ ...profile, ...change });
+  const { save, error } = useProfile();
   return (
     <Screen title="Office">
       <Text variant="bodyLarge">{`${person.name}, ${person.role} at ${academy.name}`}</Text>

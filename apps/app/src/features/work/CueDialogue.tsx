@@ -1,13 +1,5 @@
-import type { AthletePage } from '@wrightonic/contract';
-import {
-  cueCountWords,
-  nodeName,
-  parseDose,
-  repSides,
-  repSideWords,
-  type DrillBook,
-  type RepSide,
-} from '@wrightonic/core';
+import type { AthletePage, DrillTotal } from '@wrightonic/contract';
+import { cueCountWords, nodeName, parseDose, repSides, repSideWords, type DrillBook } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
@@ -103,17 +95,17 @@ export function CueDialogue({ page }: { page: AthletePage }) {
 function totalsWords({ athlete, drillTotals }: AthletePage, id: string, book: DrillBook): string[] {
   const drill = book.drill(id);
   const ofDrill = drillTotals.filter((total) => total.drill === id);
-  const by = (
+  const by = <K extends string>(
     title: string,
-    keys: readonly string[],
-    nameOf: (key: string) => string,
-    key: 'level' | 'side',
+    keys: readonly K[],
+    keyOf: (total: DrillTotal) => string | null,
+    nameOf: (key: K) => string,
   ) => {
-    const said = keys.flatMap((each) => {
-      const own = ofDrill.filter((total) => total[key] === each);
+    const said = keys.flatMap((key) => {
+      const own = ofDrill.filter((total) => keyOf(total) === key);
       const clean = own.reduce((sum, total) => sum + total.clean, 0);
       const all = own.reduce((sum, total) => sum + total.clean + total.missed, 0);
-      return all ? [`${nameOf(each)} ${clean} of ${all}`] : [];
+      return all ? [`${nameOf(key)} ${clean} of ${all}`] : [];
     });
     return said.length ? [`${title}: ${said.join('; ')}.`] : [];
   };
@@ -125,8 +117,18 @@ function totalsWords({ athlete, drillTotals }: AthletePage, id: string, book: Dr
     ...ofDrill.flatMap(({ level }) => level ?? []),
   ];
   return [
-    ...by('By level', [...new Set(levels)], (level) => level, 'level'),
-    ...by('By side', repSides, (side) => repSideWords(side as RepSide, athlete.throws, dose), 'side'),
+    ...by(
+      'By level',
+      [...new Set(levels)],
+      ({ level }) => level,
+      (level) => level,
+    ),
+    ...by(
+      'By side',
+      repSides,
+      ({ side }) => side,
+      (side) => repSideWords(side, athlete.throws, dose),
+    ),
   ];
 }
 

@@ -101,7 +101,7 @@ export function Summary({ page, session, onBack, onDone }: Props) {
             ) : null}
             {planned ? (
               <Text variant="bodySmall">
-                {`${planned.level ? `Level ${planned.level}, last` : 'Last'} three sessions: ${gateWords(planned.gate, planned.recent.at(-1)?.pain ?? false)}`}
+                {`${planned.level ? `Level ${planned.level}, last` : 'Last'} three sessions: ${gateWords(planned.gate, planned.pain)}`}
               </Text>
             ) : null}
             {planned?.move ? (
