@@ -1,4 +1,5 @@
 import {
+  keptSequence,
   evenly,
   missFigures,
   readCurves,
@@ -298,4 +299,16 @@ describe('tables', () => {
         ],
       ),
     ).toBe('a,b\r\n\'=1+1,-3\r\n"plain, with comma",'));
+});
+
+it('keeps of a reading what is drawn, turning and forward, and no whole curve', () => {
+  const { curves } = pretendCurves({ discipline: 'overhand', fps: 240 });
+  const kept = keptSequence(sequence(curves));
+  expect(JSON.stringify(kept)).not.toContain('smoothed');
+  expect(kept.lines.map(({ segment }) => segment)).toContain('hand');
+  expect(kept.linear!.lines.map(({ segment }) => segment)).toEqual(['pelvis', 'trunk']);
+  expect(kept.linear!.order).toEqual(['pelvis', 'trunk']);
+  expect(kept.linear!.gaps).toHaveLength(1);
+  expect(keptSequence(sequence({ ...curves, forward: {} })).linear).toBeUndefined();
+  expect(sequence({ ...curves, unused: ['knee', 'toe'] }).notes).toContain('columns not used: knee, toe');
 });

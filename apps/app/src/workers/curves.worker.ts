@@ -1,4 +1,4 @@
-import { drawnCurves, readCurves, sequence, type SequenceOptions } from '@wrightonic/core';
+import { keptSequence, readCurves, sequence, type SequenceOptions } from '@wrightonic/core';
 import type { CurvesRead } from './curves';
 
 self.onmessage = ({ data }: MessageEvent<{ text: string; options: SequenceOptions }>) => {
@@ -9,23 +9,7 @@ self.onmessage = ({ data }: MessageEvent<{ text: string; options: SequenceOption
     const read = performance.now();
     const found = sequence(curves, data.options);
     const done = performance.now();
-    const { smoothed: _, linear, peaks, ...rest } = found;
-    const told = (all: typeof peaks) => all.map(({ segment, value, time }) => ({ segment, value, time }));
-    const result = {
-      ...rest,
-      peaks: told(peaks),
-      lines: drawnCurves(found),
-      ...(linear
-        ? {
-            linear: {
-              order: linear.order,
-              gaps: linear.gaps,
-              peaks: told(linear.peaks),
-              lines: drawnCurves({ ...found, ...linear }, 3),
-            },
-          }
-        : {}),
-    };
+    const result = keptSequence(found);
     answer = { result, readMs: read - began, ms: done - read };
   } catch (error) {
     answer = { wrong: error instanceof RangeError ? error.message : 'The file could not be read.' };

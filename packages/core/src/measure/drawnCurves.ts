@@ -1,5 +1,5 @@
 import type { EvenCurve, Segment } from './curves';
-import type { Sequence } from './sequence';
+import type { Peak, Sequence } from './sequence';
 
 /** A curve as it is drawn: times in s, speeds in deg/s or m/s; null in open gaps. */
 export interface DrawnCurve {
@@ -31,4 +31,28 @@ export function drawnCurves(
       ]);
     return { segment, points };
   });
+}
+
+type ToldPeak = Pick<Peak, 'segment' | 'value' | 'time'>;
+const told = (peaks: readonly Peak[]): ToldPeak[] =>
+  peaks.map(({ segment, value, time }) => ({ segment, value, time }));
+
+/** What is kept of a reading: everything but the curves themselves, which are drawn light; m/s with three digits. */
+export function keptSequence(found: Sequence) {
+  const { smoothed: _, linear, peaks, ...rest } = found;
+  return {
+    ...rest,
+    peaks: told(peaks),
+    lines: drawnCurves(found),
+    ...(linear
+      ? {
+          linear: {
+            order: linear.order,
+            gaps: linear.gaps,
+            peaks: told(linear.peaks),
+            lines: drawnCurves({ ...found, ...linear }, 3),
+          },
+        }
+      : {}),
+  };
 }

@@ -1,5 +1,5 @@
 import { emptyAthlete, type NewAthlete } from '@wrightonic/contract';
-import { addDays, drawnCurves, fromMph, missOf, sequence, usualBall, venueInstant } from '@wrightonic/core';
+import { addDays, keptSequence, fromMph, missOf, sequence, usualBall, venueInstant } from '@wrightonic/core';
 import {
   curveStrengths,
   luck,
@@ -155,17 +155,12 @@ export async function seedMeasured(
       level: pretend.age < 15 ? 'youth' : 'high-school',
       plant: pretendPlant,
     });
-    const { smoothed: _, peaks, ...rest } = found;
     await academy.add('curve_readings', {
       ...own(at(5, '17:45')),
       zone,
       date: addDays(today, -5),
       name: 'pretend-delivery.csv',
-      result: JSON.stringify({
-        ...rest,
-        peaks: peaks.map(({ segment, value, time }) => ({ segment, value, time })),
-        lines: drawnCurves(found),
-      }),
+      result: JSON.stringify(keptSequence(found)),
     });
   }
 
