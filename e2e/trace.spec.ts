@@ -234,15 +234,15 @@ test('the drills for a finding are one tap from it', async ({ app, page }) => {
   await app.tap('Drills for it');
   const only = 'For: Momentum dies at the top';
   await expect(page.getByRole('button', { name: only })).toBeVisible();
-  const found = page.getByRole('status').filter({ hasText: 'of 107 drills' });
+  const found = page.getByRole('status').filter({ hasText: 'of 127 drills' });
   const few = Number((await found.innerText()).split(' ')[0]);
   expect(few).toBeGreaterThan(2);
   expect(few).toBeLessThan(40);
   await app.tap(only);
   await app.tap('Any', 'radio');
-  await expect(found).toHaveText('107 of 107 drills');
+  await expect(found).toHaveText('127 of 127 drills');
   await page.getByRole('searchbox', { name: 'Search drills' }).fill('suspension strap');
-  await expect(found).toHaveText(/^\d of 107 drills/);
+  await expect(found).toHaveText(/^\d of 127 drills/);
 });
 
 test('without a look it says what to look at first', async ({ app, page }) => {

@@ -1,18 +1,24 @@
 import {
+  bareDrills,
   bookWith,
   buildLadders,
   catalogueBook,
   checkWords,
   cueIn,
+  drawScene,
   drills,
   drillsFor,
   faultsOf,
+  flaws,
+  houseBook,
+  isBare,
   itemThrows,
   jumpsOver,
   jumpWords,
   trace,
   waysRound,
   wholeDrill,
+  type Discipline,
   type OwnDrill,
 } from '../src';
 
@@ -30,10 +36,11 @@ const faults = (change: Partial<OwnDrill>, of = ours) =>
 describe('a book', () => {
   const list = [kept(ours), kept(thrown, true)];
   const book = bookWith(list);
-  it('holds the catalogue and what is the academy’s own, and is the same for the same list', () => {
-    expect(book.all.map(({ id }) => id)).toEqual([...drills.map(({ id }) => id), ours.id]);
+  it('holds the house’s drills and what is the academy’s own, and is the same for the same list', () => {
+    expect(book.all.map(({ id }) => id)).toEqual([...houseBook.all.map(({ id }) => id), ours.id]);
     expect(bookWith(list)).toBe(book);
-    expect(bookWith([])).toBe(catalogueBook);
+    expect(bookWith([])).toBe(houseBook);
+    expect(catalogueBook.all).toBe(drills);
   });
   it('gives nothing that is retired, and still knows it', () => {
     expect(drillsFor('overhand', book).some(({ id }) => id === thrown.id)).toBe(false);
@@ -49,6 +56,53 @@ describe('a book', () => {
   it('does not let an own drill stand for one of the catalogue', () => {
     const false_ = bookWith([kept({ ...ours, id: 'cross-tap' })]);
     expect(false_.drill('cross-tap')!.name).toBe(catalogueBook.drill('cross-tap')!.name);
+  });
+});
+
+describe('drills that need next to nothing', () => {
+  const next = new Set(['wall', 'tape', 'tape line', 'phone']);
+  it.each(flaws.filter(({ kind }) => kind === 'pattern').map(({ id }) => id))(
+    '%s has a feel and a move drill with a wall, a tape or a phone at most',
+    (flaw) => {
+      for (const stage of ['feel', 'move'])
+        expect(
+          houseBook.all.some(
+            (drill) =>
+              drill.stage === stage &&
+              drill.targets.includes(flaw) &&
+              drill.equipment.every((any) => any.some((thing) => next.has(thing))),
+          ),
+        ).toBe(true);
+    },
+  );
+  it.each(bareDrills.map((drill) => [drill.id, drill] as const))(
+    '%s is told rightly and drawn',
+    (id, bare) => {
+      expect(faultsOf({ ...bare, id: 'own-try', figure: null })).toEqual([]);
+      expect(bare.throws).toBe(0);
+      expect(houseBook.figure(id)).toBe(bare.figure);
+      const { discipline } = bare as { discipline: Discipline };
+      if (bare.figure)
+        expect(drawScene(id, { width: 90, height: 90, hand: 'R', discipline })?.length).toBeGreaterThan(5);
+    },
+  );
+
+  const seen = trace({
+    athlete: { discipline: 'overhand', throws: 'R', age: 14 },
+    findings: { 'oh.hip-hike': 3, 'oh.lift-stall': 1 },
+    runs: 0,
+  });
+  const feel = (equipment: string[], book = houseBook) =>
+    buildLadders(
+      { lower: 'oh.hip-hike', arm: null },
+      { discipline: 'overhand', age: 14, equipment, book },
+      seen,
+    )[0]!.stages.find(({ stage }) => stage === 'feel')?.drills ?? [];
+  it('fill in where no other drill for the focus fits, and only there', () => {
+    expect(feel(['wall'])).toContain('bare-level-belt-lift');
+    expect(feel(['wall', 'suspension strap'])).toContain('strap-lean');
+    expect(feel(['wall', 'suspension strap']).filter(isBare)).toEqual([]);
+    expect(feel(['wall'], catalogueBook).filter(isBare)).toEqual([]);
   });
 });
 

@@ -176,6 +176,26 @@ export const scenes: Readonly<Record<string, Scene>> = {
   'knees-together': scene('kneesTogether'),
   'drag-walk': scene('kneesTogether', { kind: 'tape', from: 0, to: 0.6 }),
   'heel-push-start': scene('handsOnWall', { kind: 'wall', x: 0.56 }),
+
+  'bare-level-belt-lift': scene('lift'),
+  'bare-sit-to-wall': scene('wallSeat', { kind: 'backWall', x: 0 }),
+  'bare-long-split-hold': scene('landing', { kind: 'tape', from: -0.1, to: 1.1 }),
+  'bare-front-leg-press': scene('handsOnWall', { kind: 'wall', x: 0.47 }),
+  'bare-wall-slide-glide': scene('glide', { kind: 'backWall', x: 0.4 }),
+  'bare-shoe-by-shoe-stride': scene('landing', { kind: 'tape', from: 0.6, to: 0.86 }),
+  'bare-step-and-snap': scene('hipSnap'),
+  'bare-hands-wait': scene('drift', { kind: 'wall', x: 0.34 }),
+  'bare-tall-at-the-wall': scene('landing', { kind: 'backWall', x: 0.4 }),
+  'bare-fingers-on-the-wall': scene('handsOnWall', { kind: 'wall', x: 0.47 }),
+  'bare-long-finish-fold': scene('finish'),
+  'bare-stride-tall-turn': scene('finishTall'),
+  'bare-elbow-line-turn': scene('landing', { kind: 'mirror', x: 1.2 }),
+  'bare-near-wall-arm-path': scene('landing', { kind: 'backWall', x: 0.4 }),
+  'bare-push-from-the-wall': scene('leanAtWall', { kind: 'wall', x: -0.2 }),
+  'bare-load-push-hold': scene('load'),
+  'bare-upright-landing-wall': scene('quietLanding', { kind: 'backWall', x: 0.4 }),
+  'bare-turn-the-key': scene('throughEmpty'),
+  'bare-loose-half-circles': scene('circle'),
 };
 
 /** What both deliveries work on, as a windmill pitcher does it. */

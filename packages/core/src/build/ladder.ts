@@ -1,6 +1,7 @@
 import {
   catalogueBook,
   drillsFor,
+  isBare,
   nodeOf,
   threadNames,
   type Discipline,
@@ -150,6 +151,15 @@ export function leftOutWords(left: readonly LeftOut[], book: DrillBook = catalog
   ];
 }
 
+/** Bare drills only fill in: each stays only where it serves the focus better than any other drill that fits. */
+function withoutSpareBare(
+  serving: readonly Drill[],
+  { fits, value }: { fits: (drill: Drill) => boolean; value: (drill: Drill) => number },
+): readonly Drill[] {
+  const best = Math.max(0, ...serving.filter((drill) => !isBare(drill.id) && fits(drill)).map(value));
+  return serving.filter((drill) => !isBare(drill.id) || (fits(drill) && value(drill) > best));
+}
+
 function ladder(
   thread: Thread,
   focus: string,
@@ -179,7 +189,7 @@ function ladder(
     );
     const fits = (drill: Drill) =>
       against(drill, trace, athlete) === null && missingFor(drill, athlete.equipment).length === 0;
-    const ofThread = serving.filter(own);
+    const ofThread = withoutSpareBare(serving.filter(own), { fits, value });
     left.push(
       ...ofThread
         .filter((drill) => value(drill) >= 0.5 && !fits(drill))
@@ -190,7 +200,9 @@ function ladder(
         }),
     );
     const fitting = ofThread.filter(fits);
-    const lent = fitting.length ? [] : serving.filter((drill) => !own(drill) && fits(drill));
+    const lent = fitting.length
+      ? []
+      : serving.filter((drill) => !own(drill) && !isBare(drill.id) && fits(drill));
     const drills = ranked(fitting.length ? fitting : lent);
     if (lent.length)
       borrowed.push(
@@ -247,7 +259,7 @@ function prepForOthers(focus: Focus, athlete: LadderAthlete, trace: Trace): stri
 /**
  * One ladder of drills for each focus: drills of its own thread for the focus and for the flaws it explains, first what
  * targets the focus; drills of the other thread only where none of its own fits. Prep for a limit that holds it back runs
- * beside. What the age, the equipment or the approach rules out is left out with its reason, and a stage for which
+ * beside. Bare drills of the book fill in where nothing else that fits serves the focus as well. What the age, the equipment or the approach rules out is left out with its reason, and a stage for which
  * nothing fits is named.
  */
 export function buildLadders(focus: Focus, athlete: LadderAthlete, trace: Trace): Ladder[] {

@@ -1,15 +1,8 @@
+import { bareDrills, type OwnDrill } from './bare';
 import { drillCues, type DrillCue } from './cues';
 import { drills } from './drills';
 import { drillPages, type DrillPage } from './pages';
 import type { Discipline, Drill } from './types';
-
-/** A drill that is told from beginning to end in one piece, as academies write their own and hand them on. */
-export interface OwnDrill extends Drill {
-  page: DrillPage;
-  cues: DrillCue;
-  /** Id of the drill of the catalogue whose figure shows the set-up; null for none. */
-  figure: string | null;
-}
 
 /** The drills that an academy works with. Every function that looks a drill up takes one; the catalogue is the usual. */
 export interface DrillBook {
@@ -24,14 +17,25 @@ export interface DrillBook {
 }
 
 const drillById = new Map(drills.map((drill) => [drill.id, drill]));
+const bareById = new Map(bareDrills.map((drill) => [drill.id, drill]));
 
+/** The table of drills; what the house has beside it can be looked up and is not given. */
 export const catalogueBook: DrillBook = {
   all: drills,
-  drill: (id) => drillById.get(id),
-  page: (id) => drillPages[id],
-  cues: (id) => drillCues[id],
-  figure: (id) => id,
+  drill: (id) => drillById.get(id) ?? bareById.get(id),
+  page: (id) => drillPages[id] ?? bareById.get(id)?.page,
+  cues: (id) => drillCues[id] ?? bareById.get(id)?.cues,
+  figure: (id) => {
+    const bare = bareById.get(id);
+    return bare ? bare.figure : id;
+  },
 };
+
+/** What every academy works with: the table, and the bare drills behind it. */
+export const houseBook: DrillBook = { ...catalogueBook, all: [...drills, ...bareDrills] };
+
+/** Whether a drill is one of those that fill in where nothing else fits. */
+export const isBare = (id: string): boolean => bareById.has(id);
 
 /**
  * A drill in one piece, to be handed on or to be made one's own.
@@ -52,23 +56,23 @@ export function wholeDrill(id: string, book: DrillBook = catalogueBook): OwnDril
 const made = new WeakMap<readonly unknown[], DrillBook>();
 
 /**
- * The catalogue and an academy's own drills behind it. The same list gives the same book.
+ * The house's drills and an academy's own behind them. The same list gives the same book.
  *
  * @param own each drill once; `retired` ones can be looked up and are not given any more
  */
 export function bookWith(own: readonly { drill: OwnDrill; retired: boolean }[]): DrillBook {
-  if (own.length === 0) return catalogueBook;
+  if (own.length === 0) return houseBook;
   const known = made.get(own);
   if (known) return known;
   const byId = new Map(own.map(({ drill }) => [drill.id, drill]));
   const book: DrillBook = {
-    all: [...drills, ...own.filter(({ retired }) => !retired).map(({ drill }) => drill)],
-    drill: (id) => drillById.get(id) ?? byId.get(id),
-    page: (id) => drillPages[id] ?? byId.get(id)?.page,
-    cues: (id) => drillCues[id] ?? byId.get(id)?.cues,
+    all: [...houseBook.all, ...own.filter(({ retired }) => !retired).map(({ drill }) => drill)],
+    drill: (id) => houseBook.drill(id) ?? byId.get(id),
+    page: (id) => houseBook.page(id) ?? byId.get(id)?.page,
+    cues: (id) => houseBook.cues(id) ?? byId.get(id)?.cues,
     figure: (id) => {
       const drill = byId.get(id);
-      return drill ? drill.figure : id;
+      return drill ? drill.figure : houseBook.figure(id);
     },
   };
   made.set(own, book);

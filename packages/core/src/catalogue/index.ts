@@ -4,6 +4,7 @@ import { overhandLinks } from './causes.overhand';
 import { windmillLinks } from './causes.windmill';
 import type { Discipline, Link, LinkTable } from './types';
 
+export * from './bare';
 export * from './book';
 export * from './checkpoints';
 export * from './types';
