@@ -39,22 +39,24 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
       <Text>{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()} · ${
         drill.discipline === 'both' ? 'overhand and windmill' : drill.discipline
       } · from age ${drill.minAge}`}</Text>
-      <View style={styles.figure}>
-        <DrillFigure
-          drill={book.figure(drill.id)}
-          hand={hand}
-          discipline={drill.discipline === 'windmill' ? 'windmill' : 'overhand'}
-          width={340}
-          height={200}
-          label={`Set-up of ${drill.name}, ${hand === 'R' ? 'right' : 'left'}-handed`}
-        />
-        <Choices
-          label="Throwing hand"
-          value={hand}
-          onChange={setHand}
-          options={(['L', 'R'] as const).map((value) => ({ value, text: `${handNames[value]}-handed` }))}
-        />
-      </View>
+      {book.figure(drill.id) ? (
+        <View style={styles.figure}>
+          <DrillFigure
+            drill={book.figure(drill.id)}
+            hand={hand}
+            discipline={drill.discipline === 'windmill' ? 'windmill' : 'overhand'}
+            width={340}
+            height={200}
+            label={`Set-up of ${drill.name}, ${hand === 'R' ? 'right' : 'left'}-handed`}
+          />
+          <Choices
+            label="Throwing hand"
+            value={hand}
+            onChange={setHand}
+            options={(['L', 'R'] as const).map((value) => ({ value, text: `${handNames[value]}-handed` }))}
+          />
+        </View>
+      ) : null}
       <Text variant="bodyLarge">{drill.what}</Text>
       {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
       {page ? (

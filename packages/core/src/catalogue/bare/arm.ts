@@ -9,7 +9,7 @@ const feel = bareOf({ discipline: 'overhand', thread: 'arm', stage: 'feel' }, [
     targets: ['oh.early-break', 'oh.eyes-off'],
     equipment: wall,
     dose: '3x6',
-    what: 'Eyes on one spot, let the front hip travel to a wall and break the hands only when it touches',
+    what: 'Eyes on one spot, let the front hip travel to a wall and break the hands only when it touches.',
     cue: 'Eyes still, hip first, then hands.',
     page: {
       setUp:
@@ -37,7 +37,7 @@ const feel = bareOf({ discipline: 'overhand', thread: 'arm', stage: 'feel' }, [
     targets: ['oh.slouch', 'oh.lean-back'],
     equipment: wall,
     dose: '3x5 hold 3 s',
-    what: 'Landing position along a wall, back of the head and upper back touching, weight in the middle of both feet',
+    what: 'Landing position along a wall, back of the head and upper back touching, weight in the middle of both feet.',
     cue: 'Long neck, head in the middle.',
     page: {
       setUp: 'Stand in your landing along a wall, the back of your head and both shoulder blades against it.',
@@ -64,7 +64,7 @@ const feel = bareOf({ discipline: 'overhand', thread: 'arm', stage: 'feel' }, [
     targets: ['oh.side-of-ball'],
     equipment: wall,
     dose: '3x8',
-    what: 'Facing a wall at arm’s length, press it with the two fingertips from straight behind, then roll off over them',
+    what: 'Facing a wall at arm’s length, press it with the two fingertips from straight behind, then roll off over them.',
     cue: 'Two fingers, straight behind.',
     page: {
       setUp: 'Stand an arm’s length from a wall, throwing elbow at shoulder height in front of you.',
@@ -94,7 +94,7 @@ const feel = bareOf({ discipline: 'overhand', thread: 'arm', stage: 'feel' }, [
     targets: ['oh.cut-finish'],
     dose: '3x6',
     avoidWithPainIn: ['back'],
-    what: 'From the landing, swing the empty arm slowly down past the outside of the front knee and fold the chest over the thigh',
+    what: 'From the landing, swing the empty arm slowly down past the outside of the front knee and fold the chest over the thigh.',
     cue: 'Long arm, chest over the knee.',
     page: {
       setUp: 'Stand in your landing, front leg firm, throwing hand beside your cap.',
@@ -125,7 +125,7 @@ const move = bareOf({ discipline: 'overhand', thread: 'arm', stage: 'move' }, [
     dose: '3x6',
     minAge: 8,
     avoidWithPainIn: ['back', 'knee'],
-    what: 'Hands on the shoulders, stride with the head in the middle and turn only once the chest is on its way over the front leg',
+    what: 'Hands on the shoulders, stride with the head in the middle and turn only once the chest is on its way over the front leg.',
     cue: 'Tall, over the leg, then turn.',
     page: {
       setUp: 'Stand sideways to the target, hands on the shoulders, a phone filming from the open side.',
@@ -154,7 +154,7 @@ const move = bareOf({ discipline: 'overhand', thread: 'arm', stage: 'move' }, [
     minAge: 8,
     avoidWithPainIn: ['elbow', 'shoulder'],
     caution: 'Slow and without a ball. Stop with any elbow or shoulder pain.',
-    what: 'From the landing with the forearm up, turn slowly and keep the elbow on the line of both shoulders until the chest faces ahead',
+    what: 'From the landing with the forearm up, turn slowly and keep the elbow on the line of both shoulders until the chest faces ahead.',
     cue: 'Elbow rides on the shoulder line.',
     page: {
       setUp:
@@ -186,7 +186,7 @@ const move = bareOf({ discipline: 'overhand', thread: 'arm', stage: 'move' }, [
     minAge: 8,
     avoidWithPainIn: ['elbow', 'shoulder'],
     caution: 'Slow. Stop with any elbow or shoulder pain.',
-    what: 'With a wall a forearm’s length behind the throwing side, break the hands and bring the hand up fingers on top without touching the wall',
+    what: 'With a wall a forearm’s length behind the throwing side, break the hands and bring the hand up fingers on top without touching the wall.',
     cue: 'Thumb down, up past the pocket.',
     page: {
       setUp:
