@@ -20,5 +20,6 @@ module.exports = {
     part('apps/cli'),
     part('apps/app'),
     part('apps/server'),
+    part('scripts'),
   ],
 };

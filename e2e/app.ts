@@ -1,5 +1,5 @@
 import { test as base, expect, type Page } from '@playwright/test';
-import { emptyAthlete } from '@wrightonic/contract';
+import { athleteParts, emptyAthlete } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import '../scripts/clock.cjs';
 import { entriesOf, wrongClock } from './device';
@@ -32,6 +32,13 @@ export class App {
       data,
     });
     expect(answer.ok(), `${path}: ${await answer.text()}`).toBe(true);
+  }
+
+  /** An athlete with everything that is read for any verb. */
+  async whole<T = any>(id: string): Promise<T> {
+    const paths = Object.keys(athleteParts).map((part) => (part === 'head' ? '' : `/${part}`));
+    const parts = await Promise.all(paths.map((path) => this.read(`/athletes/${id}${path}`)));
+    return Object.assign({}, ...parts);
   }
 
   async read<T = any>(path: string): Promise<T> {

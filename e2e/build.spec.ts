@@ -24,7 +24,7 @@ test('a week is not assigned into a day of rest without a reason', async ({ app,
   const id = await app.planned('Rested');
   const { today } = await app.read<{ today: string }>('/session');
   const yesterday = new Date(Date.parse(today) - 86_400_000).toISOString().slice(0, 10);
-  const plan = (await app.read(`/athletes/${id}`)).plan;
+  const plan = (await app.whole(id)).plan;
   const throws = Array.from({ length: 46 }, (_, n) => ({
     id: plan.id.replace(/.{4}$/, String(1000 + n)),
     date: yesterday,
@@ -83,7 +83,7 @@ test('a drill is dragged to another day by keyboard, kept there, and the week is
   await expect(days.nth(0).getByRole('button', { name: `Move ${drill}` })).toHaveCount(0);
   await app.tap('Assign the week');
   await expect(page.getByRole('heading', { name: 'Assigned' })).toBeVisible();
-  const { assignment } = (await app.read(`/athletes/${id}`)).plan;
+  const { assignment } = (await app.whole(id)).plan;
   const { today } = await app.read<{ today: string }>('/session');
   expect(
     assignment.items.some(
@@ -218,6 +218,5 @@ test('two weeks are planned and assigned at once', async ({ app, page }) => {
   await expect(page.getByText('There is no plan yet: look, trace and build first.')).toBeVisible();
   await app.tap('Assign 2 weeks');
   await expect(page.getByText('Assigned', { exact: true })).toHaveCount(2);
-  for (const id of ids)
-    expect((await app.read(`/athletes/${id}`)).plan.assignment.items.length).toBeGreaterThan(3);
+  for (const id of ids) expect((await app.whole(id)).plan.assignment.items.length).toBeGreaterThan(3);
 });

@@ -85,7 +85,7 @@ test('another cue is one tap, and the athlete’s page says how the reps after e
   await page.goto(`/athletes/${id}/work`);
   await expect(page.getByText('0 of 2 clean', { exact: false })).toBeVisible();
   await expect(page.getByText(/^Athlete’s own words · since .* · 3 of 3 clean/)).toBeVisible();
-  const [own2] = await app.read(`/athletes/${id}`).then(({ cues }) => cues);
+  const [own2] = await app.whole(id).then(({ cues }) => cues);
   expect(own2).toMatchObject({ drill: 'hip-first-lean', text: 'Pocket to the fence', whose: 'athlete' });
   await page
     .getByRole('button', { name: /^Use “/ })

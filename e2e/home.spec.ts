@@ -5,7 +5,7 @@ import { expect, test, type App } from './app';
 /** Somebody with a week assigned from the server’s own proposal, as lessons or at home. */
 async function withWeek(app: App, givenName: string, kinds: readonly ('lesson' | 'home')[]) {
   const id = await app.planned(givenName);
-  const page = await app.read(`/athletes/${id}`);
+  const page = await app.whole(id);
   const { today } = await app.read('/session');
   const days = kinds.map((kind, n) => ({
     date: addDays(today, n),
@@ -63,7 +63,7 @@ test('what is ticked at home without a connection comes to the instructor at onc
   await expect(home.getByText(/38 pitches/)).toBeVisible();
   await home.reload();
   await expect(home.getByText(/leads nowhere/)).toBeVisible();
-  expect((await app.read(`/athletes/${id}`)).home.games).toEqual([]);
+  expect((await app.whole(id)).home.games).toEqual([]);
   await context.close();
 });
 
@@ -87,7 +87,7 @@ test('a lesson that is rained off proposes the rest of the week at once', async 
   await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible({ timeout: 20_000 });
   await app.tap('Take it');
   await expect(page.getByText('The week is assigned anew.')).toBeVisible();
-  const { plan } = await app.read(`/athletes/${id}`);
+  const { plan } = await app.whole(id);
   expect(plan.assignment.days.find(({ date }: { date: string }) => date === tomorrow).kind).toBe('home');
   await page.goto('/diary');
   await expect(page.getByText('Cage 9 · rained off')).toBeVisible();

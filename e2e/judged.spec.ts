@@ -23,7 +23,7 @@ test('a look says when, where and how it was taken; tomorrow is refused', async 
   ).toBeVisible();
   await app.sent();
   // The one of today is the newest, whatever was written down first.
-  const { looks } = await app.read<{ looks: { id: string }[] }>(`/athletes/${id}`);
+  const { looks } = await app.whole<{ looks: { id: string }[] }>(id);
   expect(looks.map((look) => look.id)).toEqual([earlier, now]);
 });
 

@@ -29,7 +29,7 @@ test('a look goes on after a reload in the middle', async ({ app, page }) => {
     'false',
   );
   await app.sent();
-  const { looks } = await app.read(`/athletes/${id}`);
+  const { looks } = await app.whole(id);
   expect(looks[0].finished).toBe(false);
   expect('oh.lift-stall' in looks[0].findings).toBe(false);
 });
@@ -77,7 +77,7 @@ test('what was tapped while the server was silent survives the browser', async (
   await expect
     .poll(
       async () =>
-        Object.keys((await (await next.request.get(`/api/athletes/${id}`)).json()).looks[0]?.findings ?? {})
+        Object.keys((await (await next.request.get(`/api/athletes/${id}/look`)).json()).looks[0]?.findings ?? {})
           .length,
     )
     .toBeGreaterThan(0);
@@ -143,7 +143,7 @@ test('a lesson goes into the diary only with a day, a time and minutes that can 
 test('a screen that cannot be opened says so where it is, and the others go on', async ({ app, page }) => {
   await app.enter();
   const id = await app.planned('Broke');
-  await page.route(`**/api/athletes/${id}`, async (route) => {
+  await page.route(`**/api/athletes/${id}/build`, async (route) => {
     const answer = await (await route.fetch()).json();
     await route.fulfill({ json: { ...answer, plan: { ...answer.plan, threads: [null] } } });
   });

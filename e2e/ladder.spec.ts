@@ -9,7 +9,7 @@ test('a ladder is put in order by keyboard, locked, added to and cut, and says w
   await app.enter();
   const id = await app.planned('Laddered');
   const feel = async () => {
-    const { plan } = await app.read(`/athletes/${id}`);
+    const { plan } = await app.whole(id);
     const lower = plan.threads.find(({ thread }: { thread: string }) => thread === 'lower');
     const rung = lower.stages.find(({ stage }: { stage: string }) => stage === 'feel');
     return rung.drills.map(({ drill }: { drill: string }) => drill) as string[];
@@ -65,14 +65,14 @@ test('a thing that is missing at home is named with the drills it would bring, a
   await expect(page.getByText('No suspension strap at home: no Strap lean there.')).toBeVisible();
   await app.tap('Have a suspension strap');
   await expect(page.getByText('No suspension strap at home', { exact: false })).toHaveCount(0);
-  expect((await app.read(`/athletes/${id}`)).athlete.equipment).toContain('suspension strap');
+  expect((await app.whole(id)).athlete.equipment).toContain('suspension strap');
 });
 
 test('a proposed stage is taken from the roster', async ({ app, page }) => {
   await app.enter();
   const name = `Mover${v7().slice(-5)}`;
   const id = await app.planned(name);
-  const { threads } = (await app.read(`/athletes/${id}`)).plan;
+  const { threads } = (await app.whole(id)).plan;
   const before = threads.map(({ stage }: { stage: string }) => stage);
   const stages = threads[1];
   const feel = stages.stages.find(({ stage }: { stage: string }) => stage === stages.stage).drills;
@@ -87,9 +87,7 @@ test('a proposed stage is taken from the roster', async ({ app, page }) => {
   await app.tap(/ready to move up$/);
   await app.tap(new RegExp(`^Move ${name} Testwell up to `));
   await expect
-    .poll(async () =>
-      (await app.read(`/athletes/${id}`)).plan.threads.map(({ stage }: { stage: string }) => stage),
-    )
+    .poll(async () => (await app.whole(id)).plan.threads.map(({ stage }: { stage: string }) => stage))
     .not.toEqual(before);
 });
 

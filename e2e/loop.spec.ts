@@ -101,7 +101,7 @@ test('a new instructor takes a new athlete from a look to a gain that was counte
 test('five throws with a velocity make the first point of the line', async ({ app, page }) => {
   await app.enter();
   const id = await app.planned('Velo');
-  const plan = (await app.read(`/athletes/${id}`)).plan;
+  const plan = (await app.whole(id)).plan;
   const rungs = plan.threads[0].stages as { stage: string; drills: { drill: string }[] }[];
   const thrown = rungs.find(({ stage }) => stage === 'deliver')!.drills[0]!.drill;
   const { today } = await app.read('/session');
@@ -213,7 +213,7 @@ test('another focus is pinned with a reason, and a drill is swapped for its neig
   await app.tap('Build the plan');
   await expect(page.getByRole('heading', { name: 'Lead leg opens early' })).toBeVisible();
 
-  const { threads } = (await app.read(`/athletes/${id}`)).plan;
+  const { threads } = (await app.whole(id)).plan;
   const lower = threads.find(({ thread }: { thread: string }) => thread === 'lower');
   const [{ drill }] = lower.stages.find(({ stage }: { stage: string }) => stage === 'feel').drills;
   const ladder = page.getByRole('group', { name: 'Ladder of the lower half' });

@@ -34,7 +34,7 @@ test('a drill is written from another, put into a ladder, handed on as a file, a
     .click();
   await expect(page.getByRole('button', { name: `Move ${name}` })).toBeVisible();
   const planned = async () => {
-    const { plan } = await app.read(`/athletes/${id}`);
+    const { plan } = await app.whole(id);
     return plan.threads.flatMap(({ stages }: any) => stages.flatMap(({ drills }: any) => drills));
   };
   expect((await planned()).find(({ drill }: any) => drill === own)).toMatchObject({ dose: '3x6' });

@@ -9,10 +9,10 @@ test('a ladder is kept under a name, and a new plan of another athlete starts fr
   const name = `Spring ${v7().slice(-6)}`;
   const first = await app.planned('Kept');
   const rungs = async (id: string) =>
-    (await app.read(`/athletes/${id}`)).plan.threads.map(({ stages }: any) =>
+    (await app.whole(id)).plan.threads.map(({ stages }: any) =>
       stages.map(({ stage, drills }: any) => [stage, drills.map(({ drill, dose }: any) => [drill, dose])]),
     );
-  const { plan } = await app.read(`/athletes/${first}`);
+  const { plan } = await app.whole(first);
   const { drills } = plan.threads[0].stages.find(({ stage }: any) => stage === 'move');
   // Another dose than the usual one, so that it is seen to come along.
   await page.request.put(`/api/plans/${plan.id}/drills/${drills[0].id}`, {
@@ -76,7 +76,7 @@ test('a word that the academy adds tags what is said', async ({ app, page }) => 
 test('a thread stays where it is against what the gate proposes, with the reason', async ({ app, page }) => {
   await app.enter();
   const id = await app.planned('Stayer');
-  const { threads } = (await app.read(`/athletes/${id}`)).plan;
+  const { threads } = (await app.whole(id)).plan;
   const { stages, stage: now } = threads[0];
   const { drills } = stages.find(({ stage }: any) => stage === now);
   const event = (kind: string, rest: object) => ({ id: v7(), at: new Date().toISOString(), kind, ...rest });
@@ -93,6 +93,6 @@ test('a thread stays where it is against what the gate proposes, with the reason
   await lower.getByLabel(`Why stay on ${now}?`).fill('One more week of it.');
   await lower.getByRole('button', { name: 'Stay' }).click();
   await expect(lower.getByRole('button', { name: 'Stay' })).toHaveCount(0);
-  const after = (await app.read(`/athletes/${id}`)).plan.threads[0];
+  const after = (await app.whole(id)).plan.threads[0];
   expect([after.stage, after.stayed]).toEqual([now, true]);
 });

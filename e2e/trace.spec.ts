@@ -48,7 +48,7 @@ test('what to look at next is one tap away and comes back with the picture chang
   await app.sent();
   await page.reload();
   await expect(page.getByText(/of the 7\.0 points marked/).first()).toBeVisible();
-  const { looks } = await app.read(`/athletes/${id}`);
+  const { looks } = await app.whole(id);
   expect(looks[0].findings['oh.lift-stall']).toBe(3);
 });
 
@@ -102,7 +102,7 @@ test('a limit that was never tested leads to its test, and the measure comes bac
   await expect(page.getByText('The body may not get there yet.').first()).toBeVisible();
   await expect(page.getByText(/Body first: 33 % stiff trail hip \(turning in\)/)).toBeVisible();
   await app.sent();
-  const { looks } = await app.read(`/athletes/${id}`);
+  const { looks } = await app.whole(id);
   expect(looks[0].details['lim.hip-ir.trail']).toMatchObject({ value: 30, error: 3, source: 'screen' });
 });
 
@@ -154,7 +154,7 @@ test('a trial changes the picture at once and is never saved', async ({ app, pag
   await expect(page.getByRole('button', { name: /Accept/ })).toHaveCount(0);
   await app.tap('Back to what was seen');
   await expect(page.getByText(/Momentum dies at the top explains 4\.\d of the 6\.0/)).toBeVisible();
-  const { looks } = await app.read(`/athletes/${id}`);
+  const { looks } = await app.whole(id);
   expect(looks[0].findings).toEqual({ 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2, 'oh.glove-pull': 1 });
 });
 
@@ -192,7 +192,7 @@ test('phases, words and the printed page say the same as the picture', async ({ 
   ).toBeVisible();
   await app.tap('One page to print');
   await expect(page).toHaveURL(
-    `/athletes/${id}/sheet`.concat('?look=').concat((await app.read(`/athletes/${id}`)).looks[0].id),
+    `/athletes/${id}/sheet`.concat('?look=').concat((await app.whole(id)).looks[0].id),
   );
   await expect(page.getByText(/not a medical device/)).toBeVisible();
   const pdf = (await page.pdf({ preferCSSPageSize: true, printBackground: true })).toString('latin1');

@@ -110,6 +110,7 @@ const steps = {
     check(
       ['npx', 'eslint', '.', '--max-warnings', '0'],
       ['npx', 'prettier', '--check', '--log-level=warn', '.'],
+      ['node', join('scripts', 'zones.mjs')],
     ),
   types: () =>
     check(['npx', 'tsc', '-p', 'tsconfig.json'], ['npx', 'tsc', '-p', join('apps', 'app', 'tsconfig.json')]),

@@ -1,5 +1,4 @@
 import type {
-  AthletePage,
   EventOf,
   HomeEvent,
   Lesson,
@@ -22,7 +21,7 @@ import { goesHome, sessionWords } from '../src/features/work/report';
 import { withWorked } from '../src/features/work/session';
 import { lastRepAt, setsDone } from '../src/features/work/sets';
 import { withLessonChanges } from '../src/offline/lessons';
-import { wholeLessons, wholePage, wholeSession } from '../src/offline/older';
+import { wholeLessons, wholePart, wholeSession } from '../src/offline/older';
 import type { Entry, HomeEntry } from '../src/offline/shelf';
 
 const start = Date.UTC(2026, 4, 1, 15);
@@ -199,15 +198,14 @@ describe('lessons', () => {
 
 describe('what an earlier version of the app kept', () => {
   it('is filled up with nothing, and loses nothing', () => {
-    const old = { athlete: { id: 'a' } } as unknown as AthletePage;
-    expect(wholePage(old)).toEqual({
-      athlete: { id: 'a' },
+    expect(wholePart('head', {})).toEqual({ norms: [] });
+    expect(wholePart('look', {})).toEqual({});
+    expect(wholePart('work', { levels: { 'hip-snap': 'slow' } })).toEqual({
       home: { sets: [], pain: [], games: [] },
-      levels: {},
+      levels: { 'hip-snap': 'slow' },
       cues: [],
       cueCounts: [],
       drillTotals: [],
-      norms: [],
     });
     const before = { me: { person: { hand: 'R' } } } as unknown as SessionState;
     expect(wholeSession(before).me!.person).toEqual({ hand: 'R', sizeUnit: 'us', zoneView: 'pitcher' });

@@ -59,7 +59,7 @@ describe('a look on this device', () => {
       finding('oh.wobble', 0),
       finding('oh.lift-stall', null),
     ];
-    const [look] = withJournal(page, entries, isla).looks;
+    const [look] = withJournal(page.athlete.id, page, entries, isla).looks;
     // One second after midnight in Greenwich it is the evening before in New York.
     expect(look).toMatchObject({
       finished: false,
@@ -72,13 +72,13 @@ describe('a look on this device', () => {
   it('is not there twice once the server has it, and a finished one is the server’s', () => {
     const stored = { id: begun.event.id, finished: true, findings: { 'oh.wobble': 3 } };
     const known = { ...page, looks: [stored] } as unknown as AthletePage;
-    expect(withJournal(known, [begun, finding('oh.wobble', 1)], isla).looks).toEqual([stored]);
+    expect(withJournal(page.athlete.id, known, [begun, finding('oh.wobble', 1)], isla).looks).toEqual([stored]);
   });
   it('leaves out what was refused and what is about somebody else', () => {
     const refused = { ...finding('oh.wobble', 2), why: 'no' };
     const other = { ...begun, athleteId: 'other' };
-    expect(withJournal(page, [begun, refused], isla).looks[0]!.findings).toEqual({});
-    expect(withJournal(page, [other], isla).looks).toEqual([]);
+    expect(withJournal(page.athlete.id, page, [begun, refused], isla).looks[0]!.findings).toEqual({});
+    expect(withJournal(page.athlete.id, page, [other], isla).looks).toEqual([]);
   });
   it('locks throws by pain of this device, opens them by a clearance, and lets what is left follow', () => {
     const open = {
@@ -87,15 +87,15 @@ describe('a look on this device', () => {
       limits: { maxToday: 95, thrownToday: 5, restUntil: null, leftToday: 90 },
     } as unknown as AthletePage;
     const hurt = entry({ kind: 'pain', sessionId: 's', moment: 'after', level: 'pain', site: 'elbow' });
-    const locked = painWith(open, [hurt], isla);
+    const locked = painWith(open.athlete.id, open.pain, [hurt], isla);
     expect(locked.lock).toMatchObject({ site: 'elbow', saidBy: 'Isla', since: '2026-04-30' });
     expect(withPain(open, locked, '2026-04-30').limits).toMatchObject({ leftToday: 0, lock: locked.lock });
     const well = entry({ kind: 'pain', sessionId: 't', moment: 'before', level: 'none', site: null });
-    expect(painWith(open, [hurt, well], isla)).toEqual(locked);
+    expect(painWith(open.athlete.id, open.pain, [hurt, well], isla)).toEqual(locked);
     const cleared = entry({ kind: 'throws-cleared', athleteId: 'athlete', sessionId: null });
-    expect(painWith(open, [hurt, well, cleared], isla).lock).toBeNull();
-    expect(painWith(open, [{ ...hurt, why: 'no' }], isla)).toBe(openThrows);
-    expect(painWith(open, [{ ...hurt, athleteId: 'other' }], isla)).toBe(openThrows);
+    expect(painWith(open.athlete.id, open.pain, [hurt, well, cleared], isla).lock).toBeNull();
+    expect(painWith(open.athlete.id, open.pain, [{ ...hurt, why: 'no' }], isla)).toBe(openThrows);
+    expect(painWith(open.athlete.id, open.pain, [{ ...hurt, athleteId: 'other' }], isla)).toBe(openThrows);
     expect(withPain(open, open.pain, '2026-04-30')).toBe(open);
   });
   it('finishes', () => {
@@ -104,7 +104,7 @@ describe('a look on this device', () => {
       finding('oh.wobble', 2),
       entry({ kind: 'look-finished', lookId: begun.event.id }),
     ];
-    expect(withJournal(page, entries, isla).looks[0]!.finished).toBe(true);
+    expect(withJournal(page.athlete.id, page, entries, isla).looks[0]!.finished).toBe(true);
   });
 });
 
@@ -160,22 +160,22 @@ describe('what is said about an athlete on this device', () => {
   it('lays a struck link over the page, once', () => {
     const fields = { cause: 'oh.lift-stall', effect: 'oh.jump', struck: true, reason: 'Not here' };
     const struck = entry({ kind: 'link-struck', athleteId: 'athlete', ...fields });
-    const seen = withJournal(page, [struck, struck], { ...isla, by: 'Me' });
+    const seen = withJournal(page.athlete.id, page, [struck, struck], { ...isla, by: 'Me' });
     expect(seen.strikes).toEqual([expect.objectContaining({ ...fields, by: 'Me', id: struck.event.id })]);
   });
   it('lays what others tell over the page until it is taken back', () => {
     const told = entry({ kind: 'instruction', athleteId: 'athlete', from: 'coach', text: 'Push' });
-    expect(withJournal(page, [told], { ...isla, by: 'Me' }).told).toMatchObject([
+    expect(withJournal(page.athlete.id, page, [told], { ...isla, by: 'Me' }).told).toMatchObject([
       { by: 'coach', text: 'Push' },
     ]);
     const undone = entry({ kind: 'undo', sessionId: null, of: told.event.id });
-    expect(withJournal(page, [told, undone], { ...isla, by: 'Me' }).told).toEqual([]);
+    expect(withJournal(page.athlete.id, page, [told, undone], { ...isla, by: 'Me' }).told).toEqual([]);
   });
   it('takes a game off the days ahead', () => {
     const game = { id: 'game', date: '2026-06-09', kind: 'game' as const, minutes: null, title: 'Away' };
     const other = { ...game, id: 'other', date: '2026-06-10' };
     const undone = entry({ kind: 'undo', sessionId: null, of: 'game' });
-    expect(withJournal({ ...page, ahead: [game, other] }, [undone], { ...isla, by: 'Me' }).ahead).toEqual([
+    expect(withJournal(page.athlete.id, { ...page, ahead: [game, other] }, [undone], { ...isla, by: 'Me' }).ahead).toEqual([
       other,
     ]);
   });

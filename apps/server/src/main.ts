@@ -9,6 +9,7 @@ import { connect } from './store/database';
 import { dump } from './store/dump';
 import { migrate } from './store/migrate';
 import { seedSaltmarsh } from './store/seeds/saltmarsh';
+import { rebuild } from './store/state/rebuild';
 
 const need = (name: string): string => {
   const value = process.env[name];
@@ -39,6 +40,8 @@ async function main(): Promise<void> {
   });
   if (!settings.demoNever && (await new Doorkeeper(db).isEmpty()))
     await seedSaltmarsh(db, new Date(), settings.demoPassword);
+  const made = await rebuild(db, true);
+  if (made) log.info({ athletes: made }, 'states were made from the history');
   const app = process.env['APP_FOLDER'];
   const listening = server({
     db,

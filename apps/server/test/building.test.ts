@@ -11,7 +11,7 @@ beforeAll(async () => {
 });
 afterAll(() => set.here.end());
 
-const pageOf = async (id: string) => (await set.owner.get(`/athletes/${id}`)).body;
+const pageOf = async (id: string) => (await set.owner.whole(id)).body;
 
 /** A new athlete of an age with a plan, and a drill of it that is thrown hard. */
 async function planned(age: number, more: Record<string, unknown> = {}) {

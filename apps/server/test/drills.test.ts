@@ -132,7 +132,7 @@ it('goes through ladder, week, sheet and calendar as any other drill', async () 
   await keep(drill);
   const athlete = form({ givenName: 'Own' });
   await set.owner.post('/athletes', athlete);
-  const page = async () => (await set.owner.get(`/athletes/${athlete.id}`)).body;
+  const page = async () => (await set.owner.whole(athlete.id)).body;
   const seen = logs.look(athlete.id as string, { 'oh.lift-stall': 3 });
   await set.owner.post('/log', { events: seen.events });
   const traceId = v7();

@@ -208,7 +208,7 @@ export async function furnished() {
   await owner.post(`/athletes/${athlete.id}/shares`, share);
   const device = { id: v7(), name: 'Gun at cage 2' };
   await owner.post('/devices', device);
-  const page = await owner.get(`/athletes/${athlete.id}`);
+  const page = await owner.whole(athlete.id);
   const { id: drill, drill: drillName } = page.body.plan.threads[0].stages[0].drills[0] as {
     id: string;
     drill: string;
@@ -288,6 +288,6 @@ export async function working(set: Awaited<ReturnType<typeof furnished>>, givenN
     return (await set.owner.post('/log', { events: [event] })).body.answers[0];
   };
   await send('session-begun', { athleteId: id, planId: null, zone: 'Europe/London', date: today }, session);
-  const page = async () => (await set.owner.get(`/athletes/${id}`)).body;
+  const page = async () => (await set.owner.whole(id)).body;
   return { id, session, send, page };
 }

@@ -33,7 +33,7 @@ const tick = (n: number, more: object = {}, at?: string) =>
 const log = async (...events: object[]) =>
   (await home.post<HomeAnswer>(`/shared/${link.token}/log`, { events })).body;
 const read = async () => (await home.get<SharedPage>(`/shared/${link.token}`)).body;
-const page = async () => (await set.owner.get(`/athletes/${athlete}`)).body;
+const page = async () => (await set.owner.whole(athlete)).body;
 
 it('keeps what is ticked at home once, and counts its throws at the athlete and behind the link', async () => {
   const before = await page();

@@ -24,7 +24,7 @@ async function planned(givenName: string) {
   await set.owner.post(`/athletes/${athlete.id}/traces`, trace);
   const plan = { id: v7(), traceId: trace.id, startsOn: today, weeks: 2 };
   await set.owner.post(`/athletes/${athlete.id}/plans`, plan);
-  const thread = async () => (await set.owner.get(`/athletes/${athlete.id}`)).body.plan.threads[0];
+  const thread = async () => (await set.owner.whole(athlete.id)).body.plan.threads[0];
   const rung = async (stage: string): Promise<Rung> =>
     (await thread()).stages.find((each: Rung) => each.stage === stage);
   const names = async (stage: string) => (await rung(stage))?.drills.map(({ drill }) => drill);

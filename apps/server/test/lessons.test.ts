@@ -38,7 +38,7 @@ const read = async (from: string, days: number): Promise<Lesson[]> =>
 const states = async (from: string, days = 35) =>
   (await read(from, days)).map(({ startsAt, state }) => [startsAt.slice(0, 10), state]);
 const ahead = async () =>
-  (await set.owner.get(`/athletes/${athlete}`)).body.ahead.map(({ date }: { date: string }) => date);
+  (await set.owner.whole(athlete)).body.ahead.map(({ date }: { date: string }) => date);
 
 it('repeats weekly at the same time of day, across a change of the clocks', async () => {
   await plan('2027-03-18', '16:30', 2);

@@ -17,7 +17,7 @@ beforeAll(async () => {
 });
 afterAll(() => here.end());
 
-const page = async (id: string) => (await me.get<AthletePage>(`/athletes/${id}`)).body;
+const page = async (id: string) => (await me.whole<AthletePage>(id)).body;
 const send = async (...events: unknown[]) =>
   (await me.post<{ answers: LogAnswer[] }>('/log', { events })).body.answers;
 

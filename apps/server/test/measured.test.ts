@@ -11,7 +11,7 @@ afterAll(() => set.here.end());
 const log = async (...events: object[]) =>
   (await set.owner.post('/log', { events })).body.answers.map(({ stored }: { stored: boolean }) => stored);
 const athletePath = (rest = '') => `/athletes/${set.theirs['athlete']}${rest}`;
-const page = async () => (await set.owner.get(athletePath())).body;
+const page = async () => (await set.owner.whole(set.theirs['athlete']!)).body;
 const offers = async () => (await set.owner.get(athletePath('/offers'))).body;
 
 describe('a full look', () => {

@@ -153,6 +153,6 @@ it('keeps why a rep was missed and notes, and refuses reasons that are none', as
   const open = await set.owner.get(`/athletes/${set.theirs['athlete']}/open-session`);
   const reasons = open.body.events.flatMap(({ reason }: { reason?: string }) => reason ?? []);
   expect(reasons).toEqual(['rushed', 'oh.lift-stall']);
-  const { told } = (await set.owner.get(`/athletes/${set.theirs['athlete']}`)).body;
+  const { told } = (await set.owner.whole(set.theirs['athlete']!)).body;
   expect(told.map(({ text }: { text: string }) => text)).toContain('Try it smaller');
 });

@@ -113,7 +113,7 @@ describe('bad requests', () => {
     ],
     ['an athlete with an id of ours', () => set.owner.post('/athletes', form({ id: '7' })), 422, 'id'],
     ['an id that is none', () => set.owner.get('/athletes/7'), 404, '7'],
-    ['an id that nobody has', () => set.owner.get(`/athletes/${v7()}`), 404, 'athlete'],
+    ['an id that nobody has', () => set.owner.whole(v7()), 404, 'athlete'],
     ['a path that is not there', () => set.owner.get('/nothing'), 404, '/nothing'],
     ['a broken path', () => set.owner.get('/athletes/%E0%A4%A'), 400, 'read'],
     [

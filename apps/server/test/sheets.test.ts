@@ -12,7 +12,7 @@ beforeAll(async () => {
   set = await furnished();
   ({ today } = (await set.owner.get('/session')).body);
   athlete = set.theirs['athlete']!;
-  const { plan } = (await set.owner.get(`/athletes/${athlete}`)).body;
+  const { plan } = (await set.owner.whole(athlete)).body;
   const drills = plan.threads[0].stages
     .slice(0, 3)
     .flatMap(({ drills: each }: { drills: { drill: string }[] }) => each.map(({ drill }) => drill));
@@ -125,7 +125,7 @@ describe('games of a calendar', () => {
       expect((await set.owner.post(`/athletes/${athlete}/games`, body)).status).toBe(201);
     const twice = { games: games.map((game: object) => ({ id: v7(), ...game })) };
     await set.owner.post(`/athletes/${athlete}/games`, twice);
-    const { ahead } = (await set.owner.get(`/athletes/${athlete}`)).body;
+    const { ahead } = (await set.owner.whole(athlete)).body;
     expect(ahead.filter(({ kind }: { kind: string }) => kind === 'game')).toHaveLength(2);
   });
 

@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import type { Server } from 'node:http';
-import { emptyAthlete, type SessionState } from '@wrightonic/contract';
+import { athleteParts, emptyAthlete, type SessionState } from '@wrightonic/contract';
 import { dayAt, drills } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { hashPassword } from '../src/auth/password';
@@ -106,8 +106,19 @@ export function browser({ base }: Stand) {
     if (answer.status === 200) token = answer.body.csrf;
     return answer;
   };
+  /** An athlete with everything that is read for any verb. */
+  const whole = async <T = any>(id: string): Promise<Answer<T>> => {
+    const parts = await Promise.all(
+      Object.keys(athleteParts).map((part) =>
+        call('GET', `/athletes/${id}${part === 'head' ? '' : `/${part}`}`),
+      ),
+    );
+    const wrong = parts.find(({ status }) => status !== 200);
+    return wrong ?? { status: 200, body: Object.assign({}, ...parts.map(({ body }) => body)) };
+  };
   return {
     knock,
+    whole,
     signIn,
     upload,
     raw: (path: string, headers: Record<string, string> = {}) =>

@@ -133,7 +133,7 @@ it('lists nothing of another academy, and takes no events for it', async () => {
   ];
   const { body } = await set.rival.post('/log', { events: intruding });
   expect(body.answers.map(({ stored }: { stored: boolean }) => stored)).toEqual(intruding.map(() => false));
-  const page = await set.owner.get(`/athletes/${set.theirs['athlete']}`);
+  const page = await set.owner.whole(set.theirs['athlete']!);
   expect(page.body.looks[0].findings).toEqual({ 'oh.lift-stall': 2 });
 });
 
@@ -155,7 +155,7 @@ it('keeps the words and the planning of an academy to itself', async () => {
   };
   expect((await set.owner.put('/planning', planning)).body).toEqual(planning);
   await set.owner.post('/lexicon', { id: v7(), tag: 'fall', phrase: 'topple', removed: false });
-  const page = await set.owner.get(`/athletes/${set.theirs['athlete']}`);
+  const page = await set.owner.whole(set.theirs['athlete']!);
   expect([page.body.academy, page.body.lexicon]).toEqual([
     planning,
     [{ tag: 'fall', phrase: 'topple', removed: false }],
@@ -178,11 +178,11 @@ it('keeps the words and the planning of an academy to itself', async () => {
 it('does not let the id of a row of another academy be taken over', async () => {
   const taken = form({ id: set.theirs['athlete'], givenName: 'Mine' });
   await set.rival.post('/athletes', taken);
-  expect((await set.owner.get(`/athletes/${set.theirs['athlete']}`)).body.athlete.givenName).toBe('Wren');
+  expect((await set.owner.whole(set.theirs['athlete']!)).body.athlete.givenName).toBe('Wren');
 });
 
 it('lets assistants look and log, and plan nothing', async () => {
-  expect((await set.assistant.get(`/athletes/${set.theirs['athlete']}`)).status).toBe(200);
+  expect((await set.assistant.whole(set.theirs['athlete']!)).status).toBe(200);
   expect((await ask(set.assistant, 'POST', '/log')).status).toBe(200);
   for (const route of Object.keys(set.bodies)) {
     const [method, path] = route.split(' ') as [string, string];

@@ -30,7 +30,7 @@ const choose = (athleteId: string, choice: Record<string, unknown>) =>
     reason: '',
     ...choice,
   });
-const pageOf = async (athleteId: string) => (await set.owner.get(`/athletes/${athleteId}`)).body;
+const pageOf = async (athleteId: string) => (await set.owner.whole(athleteId)).body;
 const struck = (athleteId: string, more: Record<string, unknown> = {}) =>
   logs.event('link-struck', {
     athleteId,

@@ -189,7 +189,7 @@ export interface SessionRecord {
   note: string;
 }
 
-/** One athlete with all that the five verbs need. */
+/** One athlete with all that the five verbs need; no answer holds all of it. */
 export interface AthletePage {
   athlete: AthleteForm & { id: string; age: number };
   approach: Approach;
@@ -239,6 +239,58 @@ export interface AthletePage {
   home: HomeRecord;
   velocities: SessionVelocity[];
 }
+
+/** What is read of an athlete for each verb, beside the head that stands above all of them. */
+export const athleteParts = {
+  head: ['athlete', 'approach', 'due', 'pain', 'limits', 'academy', 'norms'],
+  look: ['looks'],
+  trace: ['looks', 'trace', 'linkEdits', 'strikes', 'results'],
+  build: [
+    'looks',
+    'trace',
+    'plan',
+    'history',
+    'told',
+    'lexicon',
+    'ahead',
+    'home',
+    'thrownLately',
+    'lastThrow',
+    'constraints',
+    'cues',
+    'levels',
+    'sessions',
+    'sets',
+  ],
+  work: [
+    'looks',
+    'plan',
+    'sessions',
+    'sets',
+    'constraints',
+    'levels',
+    'cues',
+    'cueCounts',
+    'drillTotals',
+    'simulatedToday',
+    'ahead',
+    'home',
+    'history',
+    'velocities',
+    'thrownLately',
+  ],
+  prove: ['looks', 'plan', 'sessions', 'trace', 'velocities'],
+} as const satisfies Record<string, readonly (keyof AthletePage)[]>;
+export type AthletePart = keyof typeof athleteParts;
+export type AthleteOf<P extends AthletePart> = Pick<AthletePage, (typeof athleteParts)[P][number]>;
+
+/** An athlete as the screens of a verb know them. */
+export type HeadPage = AthleteOf<'head'>;
+export type LookPage = HeadPage & AthleteOf<'look'>;
+export type TracePage = HeadPage & AthleteOf<'trace'>;
+export type BuildPage = HeadPage & AthleteOf<'build'>;
+export type WorkPage = HeadPage & AthleteOf<'work'>;
+export type ProvePage = HeadPage & AthleteOf<'prove'>;
 
 /** What screens, throws, clips and curves say and no look holds yet. */
 export type Offers = Offer[];

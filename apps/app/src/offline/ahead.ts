@@ -6,6 +6,8 @@ async function one(work: Promise<unknown>): Promise<void> {
   await work.catch(() => undefined);
 }
 
+const parts = ['head', 'look', 'trace', 'build', 'work', 'prove'] as const;
+
 /** Reads what the day needs while there is a connection: whoever has a lesson, with the session under way. */
 export const takeAlong = (): Thunk<Promise<void>> => async (dispatch) => {
   const quietly = { subscribe: false } as const;
@@ -14,7 +16,7 @@ export const takeAlong = (): Thunk<Promise<void>> => async (dispatch) => {
   await one(dispatch(endpoints.roster.initiate(undefined, quietly)));
   await one(dispatch(endpoints.drills.initiate(undefined, quietly)));
   for (const id of new Set(day?.data?.map(({ athleteId }) => athleteId) ?? [])) {
-    await one(dispatch(endpoints.athlete.initiate(id, quietly)));
+    for (const part of parts) await one(dispatch(endpoints.athlete.initiate({ id, part }, quietly)));
     await one(dispatch(endpoints.openSession.initiate(id, quietly)));
   }
 };

@@ -13,6 +13,9 @@ export async function takeOut(
   await Promise.all((await store.getAllKeys()).filter(meant).map((path) => store.delete(path)));
 }
 
+/** What of an athlete is read by itself. */
+const parts = ['', '/look', '/trace', '/build', '/work', '/prove'];
+
 /** What was read last, for when there is no connection. Nothing here is needed: a browser that keeps nothing asks again. */
 export const answers = {
   get: async (path: string): Promise<Answer | undefined> => {
@@ -20,6 +23,17 @@ export const answers = {
       return await (await shelf()).get('answers', path);
     } catch {
       return undefined;
+    }
+  },
+  /** When answers were asked for whose path is this one or one below it that is a part of an athlete. */
+  agesUnder: async (path: string): Promise<number[]> => {
+    try {
+      const store = (await shelf()).transaction('answers').store;
+      const paths = parts.map((part) => `${path}${part}`);
+      const kept = await Promise.all(paths.map((each) => store.get(each)));
+      return kept.flatMap((answer) => (answer ? [answer.at] : []));
+    } catch {
+      return [];
     }
   },
   put: async (path: string, data: unknown, at: number): Promise<void> => {

@@ -1,26 +1,40 @@
+import { answers } from './answers';
 import { held, inSession } from './journal';
 import { outbox } from './outbox';
 import type { Meta } from '../store/query';
 import type { Thunk } from './send';
 
-/**
- * Something of an athlete was read that was asked for at a time: whatever the server had stored before is in it, and
- * whatever others took back since is not. From here on it is shown as the server has it.
- *
- * @param what the session under way, or the page
- */
-const readOf =
-  (athleteId: string, what: 'session' | 'page', at: number): Thunk<Promise<void>> =>
+/** Entries of an athlete that everything read of them holds: they were stored before it was asked for. */
+const heldSince =
+  (athleteId: string, ofSession: boolean, since: number): Thunk<Promise<void>> =>
   async (dispatch, state) => {
     const gone = state()
-      .journal.entries.filter(
-        (entry) => entry.athleteId === athleteId && inSession(entry) === (what === 'session'),
-      )
-      .filter(({ sentAt }) => sentAt !== undefined && sentAt < at)
+      .journal.entries.filter((entry) => entry.athleteId === athleteId && inSession(entry) === ofSession)
+      .filter(({ sentAt }) => sentAt !== undefined && sentAt < since)
       .map(({ event }) => event.id);
     if (gone.length === 0) return;
     dispatch(held(gone));
     await outbox.remove(gone).catch(() => undefined);
+  };
+
+interface ReadSoFar {
+  endpointName?: string;
+  originalArgs?: unknown;
+  data?: unknown;
+}
+
+/** When the oldest of the answers about an athlete was asked for that a screen may still show. */
+const oldestRead =
+  (athleteId: string): Thunk<Promise<number>> =>
+  async (_dispatch, state) => {
+    const shown = Object.values(state().api.queries as Record<string, ReadSoFar | undefined>).flatMap(
+      (read) => {
+        const { id } = (read?.originalArgs ?? {}) as { id?: string };
+        const { readAt } = (read?.data ?? {}) as { readAt?: number };
+        return read?.endpointName === 'athlete' && id === athleteId && readAt !== undefined ? [readAt] : [];
+      },
+    );
+    return Math.min(...shown, ...(await answers.agesUnder(`athletes/${athleteId}`)));
   };
 
 /** Lessons were read that were asked for at a time: what was changed about them before is in them. */
@@ -41,18 +55,27 @@ interface Started {
   queryFulfilled: Promise<{ meta?: Meta | undefined }>;
 }
 
-/** Follows what is read of an athlete; an answer that was kept from earlier holds nothing new. */
-export const reading =
-  (what: 'page' | 'session') =>
-  async (athleteId: string, { dispatch, queryFulfilled }: Started): Promise<void> => {
-    const at = Date.now();
-    const { meta } = await queryFulfilled.catch(() => ({ meta: { kept: 0 } as Meta }));
-    if (meta?.kept === undefined) await dispatch(readOf(athleteId, what, at) as never);
-  };
+/** Whether something was read anew, and not taken from what was kept. */
+const isFresh = async ({ queryFulfilled }: Started): Promise<boolean> => {
+  const { meta } = await queryFulfilled.catch(() => ({ meta: { kept: 0 } as Meta }));
+  return meta?.kept === undefined;
+};
+
+/** Follows what is read of an athlete: a part that was read earlier still needs what was logged since. */
+export async function readingAthlete({ id }: { id: string }, started: Started): Promise<void> {
+  if (!(await isFresh(started))) return;
+  const since = (await started.dispatch(oldestRead(id) as never)) as number;
+  await started.dispatch(heldSince(id, false, since) as never);
+}
+
+/** Follows what is read of a session under way. */
+export async function readingSession(athleteId: string, started: Started): Promise<void> {
+  const at = Date.now();
+  if (await isFresh(started)) await started.dispatch(heldSince(athleteId, true, at) as never);
+}
 
 /** Follows what is read of the diary. */
-export async function readingLessons(_: unknown, { dispatch, queryFulfilled }: Started): Promise<void> {
+export async function readingLessons(_: unknown, started: Started): Promise<void> {
   const at = Date.now();
-  const { meta } = await queryFulfilled.catch(() => ({ meta: { kept: 0 } as Meta }));
-  if (meta?.kept === undefined) await dispatch(lessonsRead(at) as never);
+  if (await isFresh(started)) await started.dispatch(lessonsRead(at) as never);
 }

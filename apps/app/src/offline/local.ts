@@ -39,17 +39,21 @@ const byTaking = (looks: readonly LookRecord[]): LookRecord[] =>
   [...looks].sort((a, b) => Number(!a.finished) - Number(!b.finished) || a.at.localeCompare(b.at));
 
 /** A finished look keeps what the server shows; an open one takes every grade of this device, newest last. */
-const stillOpen = (page: AthletePage, id: string): boolean =>
-  page.looks.some((look) => look.id === id && !look.finished);
+const stillOpen = (looks: readonly LookRecord[], id: string): boolean =>
+  looks.some((look) => look.id === id && !look.finished);
 
-function withEvent(page: AthletePage, event: LogEvent, { by, zone }: Here): AthletePage {
-  const change = (id: string, to: (look: LookRecord) => LookRecord): AthletePage => ({
-    ...page,
-    looks: page.looks.map((look) => (look.id === id ? to(look) : look)),
-  });
+/** A list without one of it; the same list where it is not in it. */
+function without<T extends { id: string | null }>(list: T[], of: string): T[] {
+  return list.some(({ id }) => id === of) ? list.filter(({ id }) => id !== of) : list;
+}
+
+/** The looks with what an event says of them; the same where it says nothing. */
+function looksWith(looks: LookRecord[], event: LogEvent, by: string): LookRecord[] {
+  const change = (id: string, to: (look: LookRecord) => LookRecord) =>
+    looks.map((look) => (look.id === id ? to(look) : look));
   switch (event.kind) {
     case 'look-begun': {
-      if (page.looks.some(({ id }) => id === event.id)) return page;
+      if (looks.some(({ id }) => id === event.id)) return looks;
       const date = dayAt(event.at, event.zone);
       const look = {
         id: event.id,
@@ -61,93 +65,120 @@ function withEvent(page: AthletePage, event: LogEvent, { by, zone }: Here): Athl
         view: null,
         thrown: '',
       };
-      return { ...page, looks: [...page.looks, { ...look, finished: false, findings: {}, details: {} }] };
+      return [...looks, { ...look, finished: false, findings: {}, details: {} }];
     }
     case 'look-told': {
       const { lookId, lookedAt, place, view, thrown, lookedBy } = event;
       const date = dayAt(lookedAt, event.zone);
-      const taken = change(lookId, (look) => ({
-        ...look,
-        at: lookedAt,
-        date,
-        place,
-        view,
-        thrown,
-        by: lookedBy || look.by,
-      }));
-      return { ...taken, looks: byTaking(taken.looks) };
+      return byTaking(
+        change(lookId, (look) => ({
+          ...look,
+          at: lookedAt,
+          date,
+          place,
+          view,
+          thrown,
+          by: lookedBy || look.by,
+        })),
+      );
     }
     case 'finding':
-      return stillOpen(page, event.lookId) ? change(event.lookId, (look) => withFinding(look, event)) : page;
+      return stillOpen(looks, event.lookId)
+        ? change(event.lookId, (look) => withFinding(look, event))
+        : looks;
     case 'look-corrected':
       return change(event.lookId, (look) => withFinding(look, event));
-    case 'look-finished': {
-      const ended = change(event.lookId, (look) => ({ ...look, finished: true }));
-      return { ...ended, looks: byTaking(ended.looks) };
-    }
+    case 'look-finished':
+      return byTaking(change(event.lookId, (look) => ({ ...look, finished: true })));
+    default:
+      return looks;
+  }
+}
+
+type Fields = Partial<AthletePage>;
+
+/** What was read of an athlete with one event; fields that were not read are left out. */
+function withEvent(page: Fields, event: LogEvent, { by, zone }: Here): Fields {
+  const looks = page.looks && looksWith(page.looks, event, by);
+  if (looks !== page.looks) return { ...page, looks: looks! };
+  switch (event.kind) {
     case 'link-struck': {
-      if (page.strikes.some(({ id }) => id === event.id)) return page;
+      if (!page.strikes || page.strikes.some(({ id }) => id === event.id)) return page;
       const { id, cause, effect, struck, reason, at } = event;
       return { ...page, strikes: [...page.strikes, { id, cause, effect, struck, reason, at, by }] };
     }
     case 'instruction': {
-      if (page.told.some(({ id }) => id === event.id)) return page;
+      if (!page.told || page.told.some(({ id }) => id === event.id)) return page;
       const { id, from, text, at } = event;
       return { ...page, told: [...page.told, { id, by: from, text, date: dayAt(at, zone) }] };
     }
     case 'set-done': {
-      if (page.sets.some(({ id }) => id === event.id)) return page;
+      if (!page.sets || page.sets.some(({ id }) => id === event.id)) return page;
       const { sessionId: session, kind: _, ...set } = event;
       return { ...page, sets: [...page.sets, { ...set, session }] };
     }
     case 'lesson-planned': {
-      if (page.ahead.some(({ id }) => id === event.id)) return page;
+      if (!page.ahead || page.ahead.some(({ id }) => id === event.id)) return page;
       const { id, startsAt, minutes, place, zone } = event;
       const date = dayAt(new Date(startsAt), zone);
       const ahead = [...page.ahead, { id, date, kind: 'lesson' as const, minutes, title: place }];
       return { ...page, ahead: ahead.sort((a, b) => a.date.localeCompare(b.date)) };
     }
     case 'level-chosen':
-      return { ...page, levels: { ...page.levels, [event.drill]: event.level } };
+      return page.levels ? { ...page, levels: { ...page.levels, [event.drill]: event.level } } : page;
     case 'cue-chosen': {
-      if (page.cues.some(({ id }) => id === event.id)) return page;
+      if (!page.cues || page.cues.some(({ id }) => id === event.id)) return page;
       const { kind: _, athleteId: __, ...cue } = event;
       return { ...page, cues: [...page.cues, { ...cue, by }] };
     }
     case 'constraints-ordered':
-      return { ...page, constraints: { ...page.constraints, [event.drill]: event.constraints } };
-    case 'undo':
-      if (page.sets.some(({ id }) => id === event.of))
-        return { ...page, sets: page.sets.filter(({ id }) => id !== event.of) };
-      if (page.ahead.some(({ id }) => id === event.of))
-        return { ...page, ahead: page.ahead.filter(({ id }) => id !== event.of) };
-      return page.told.some(({ id }) => id === event.of)
-        ? { ...page, told: page.told.filter(({ id }) => id !== event.of) }
+      return page.constraints
+        ? { ...page, constraints: { ...page.constraints, [event.drill]: event.constraints } }
         : page;
+    case 'undo':
+      return {
+        ...page,
+        ...(page.sets ? { sets: without(page.sets, event.of) } : {}),
+        ...(page.ahead ? { ahead: without(page.ahead, event.of) } : {}),
+        ...(page.told ? { told: without(page.told, event.of) } : {}),
+      };
     default:
       return page;
   }
 }
 
 /** Whether pain locks the throws of an athlete, with what was marked and cleared on this device. */
-export const painWith = (page: AthletePage, entries: readonly Entry[], { by, zone }: Here): ThrowState =>
+export const painWith = (
+  athlete: string,
+  pain: ThrowState,
+  entries: readonly Entry[],
+  { by, zone }: Here,
+): ThrowState =>
   entries.reduce((state, { event, athleteId, why }) => {
-    if (athleteId !== page.athlete.id || why) return state;
+    if (athleteId !== athlete || why) return state;
     if (event.kind === 'pain') return withReport(state, { ...event, date: dayAt(event.at, zone), by });
     return event.kind === 'throws-cleared'
       ? withClearance(state, { at: event.at, date: dayAt(event.at, zone) })
       : state;
-  }, page.pain);
+  }, pain);
 
 /** A page under another state of its throws; what is left today follows it. */
-export const withPain = (page: AthletePage, pain: ThrowState, today: string): AthletePage =>
-  pain === page.pain ? page : { ...page, pain, limits: limitsUnder(page.limits, pain, today) };
+export const withPain = <P extends Pick<AthletePage, 'pain' | 'limits'>>(
+  page: P,
+  pain: ThrowState,
+  today: string,
+): P => (pain === page.pain ? page : { ...page, pain, limits: limitsUnder(page.limits, pain, today) });
 
-/** The page of an athlete as it stands with everything logged on this device. Refused entries do not count. */
-export const withJournal = (page: AthletePage, entries: readonly Entry[], here: Here): AthletePage =>
+/** What was read of an athlete as it stands with what was logged on this device. Refused entries do not count. */
+export const withJournal = <P extends Fields>(
+  athlete: string,
+  page: P,
+  entries: readonly Entry[],
+  here: Here,
+): P =>
   entries
-    .filter(({ athleteId, why }) => athleteId === page.athlete.id && !why)
-    .reduce((whole, { event }) => withEvent(whole, event, here), page);
+    .filter(({ athleteId, why }) => athleteId === athlete && !why)
+    .reduce((whole: Fields, { event }) => withEvent(whole, event, here), page) as P;
 
 /** Everything of one session, from the server and from this device, without what was taken back. */
 export function sessionEvents(

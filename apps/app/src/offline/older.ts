@@ -1,4 +1,6 @@
-import type { AthletePage, HomeRecord, Lesson, SessionState } from '@wrightonic/contract';
+import type { AthletePage, AthletePart, HomeRecord, Lesson, SessionState } from '@wrightonic/contract';
+import { answers } from './answers';
+import type { Answer } from './shelf';
 
 /*
  * What was kept by an earlier version of the app lacks what came later. It is what there is without a connection, so it
@@ -7,16 +9,25 @@ import type { AthletePage, HomeRecord, Lesson, SessionState } from '@wrightonic/
 
 const nothingAtHome: HomeRecord = { sets: [], pain: [], games: [] };
 
-const later = {
-  home: nothingAtHome,
-  levels: {},
-  cues: [],
-  cueCounts: [],
-  drillTotals: [],
-  norms: [],
-} satisfies Partial<AthletePage>;
+const later: Partial<Record<AthletePart, Partial<AthletePage>>> = {
+  head: { norms: [] },
+  build: { home: nothingAtHome, levels: {}, cues: [] },
+  work: { home: nothingAtHome, levels: {}, cues: [], cueCounts: [], drillTotals: [] },
+};
 
-export const wholePage = (page: AthletePage): AthletePage => ({ ...later, ...page });
+export const wholePart = (part: AthletePart, fields: Partial<AthletePage>): Partial<AthletePage> => ({
+  ...later[part],
+  ...fields,
+});
+
+const partOfAthlete = /^(athletes\/[^/]+)\/(look|trace|build|work|prove)$/;
+
+/** An earlier version kept an athlete in one piece, in which every part is found. */
+export async function keptByOlder(path: string): Promise<Answer | undefined> {
+  const [, whole] = partOfAthlete.exec(path) ?? [];
+  const kept = whole === undefined ? undefined : await answers.get(whole);
+  return kept && 'looks' in (kept.data as object) ? kept : undefined;
+}
 
 /** Whoever is signed in, with the usual units and view where an earlier version knew none. */
 export const wholeSession = (state: SessionState): SessionState =>

@@ -1,5 +1,6 @@
 import type {
   AthletePage,
+  AthletePart,
   Lesson,
   LogAnswer,
   LogEvent,
@@ -12,10 +13,22 @@ import type {
 } from '@wrightonic/contract';
 import { createApi } from '@reduxjs/toolkit/query/react';
 import { answers } from '../offline/answers';
-import { reading, readingLessons } from '../offline/held';
-import { wholeLessons, wholePage, wholeSession } from '../offline/older';
-import { query } from './query';
+import { readingAthlete, readingLessons, readingSession } from '../offline/held';
+import { wholeLessons, wholePart, wholeSession } from '../offline/older';
+import { query, type Meta } from './query';
 import { token } from './token';
+
+/** What is asked of an athlete: the head, or what a verb shows. */
+export interface AthleteWish {
+  id: string;
+  part: AthletePart;
+}
+
+/** What was read, and when it was asked for, milliseconds; whatever was stored before is in it. */
+export interface AthleteRead {
+  fields: Partial<AthletePage>;
+  readAt: number;
+}
 
 export const api = createApi({
   baseQuery: query,
@@ -69,11 +82,14 @@ export const api = createApi({
         query: (where) => ({ url: where === 'here' ? 'session' : 'sessions', method: 'DELETE' }),
       }),
       roster: build.query<RosterEntry[], void>({ query: () => 'athletes', providesTags: ['Roster'] }),
-      athlete: build.query<AthletePage, string>({
-        query: (id) => `athletes/${id}`,
-        providesTags: (_result, _error, id) => [{ type: 'Athlete', id }],
-        transformResponse: wholePage,
-        onQueryStarted: reading('page'),
+      athlete: build.query<AthleteRead, AthleteWish>({
+        query: ({ id, part }) => `athletes/${id}${part === 'head' ? '' : `/${part}`}`,
+        providesTags: (_result, _error, { id }) => [{ type: 'Athlete', id }],
+        transformResponse: (fields: Partial<AthletePage>, meta: Meta | undefined, { part }) => ({
+          fields: wholePart(part, fields),
+          readAt: meta?.kept ?? meta?.at ?? 0,
+        }),
+        onQueryStarted: readingAthlete,
       }),
       lessons: build.query<Lesson[], void>({
         query: () => 'lessons',
@@ -84,7 +100,7 @@ export const api = createApi({
       openSession: build.query<OpenSession, string>({
         query: (id) => `athletes/${id}/open-session`,
         keepUnusedDataFor: 0,
-        onQueryStarted: reading('session'),
+        onQueryStarted: readingSession,
       }),
       sendLog: build.mutation<{ answers: LogAnswer[] }, LogEvent[]>({
         query: (events) => ({ url: 'log', method: 'POST', body: { events } }),

@@ -10,6 +10,7 @@ import {
 import { answers } from '../offline/answers';
 import { hear } from '../offline/clock';
 import { connected } from '../offline/journal';
+import { keptByOlder } from '../offline/older';
 import { token } from './token';
 
 /** As long as anybody waits to read something that was read before, milliseconds. */
@@ -23,8 +24,8 @@ const plain = fetchBaseQuery({
   },
 });
 
-/** Beside an answer: when it was given, where it is one that was kept. */
-export type Meta = FetchBaseQueryMeta & { kept?: number };
+/** Beside an answer: when it was asked for, or where it is one that was kept, when that was. */
+export type Meta = FetchBaseQueryMeta & { at?: number; kept?: number };
 type Result = Awaited<
   ReturnType<BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError, object, Meta>>
 >;
@@ -47,8 +48,8 @@ async function read(args: string | FetchArgs, api: BaseQueryApi, more: object): 
   const wish = typeof args === 'string' ? { url: args } : args;
   const result = await asked({ timeout: patience, ...wish }, api, more);
   if (!result.error) void answers.put(path, result.data, at);
-  if (!away.has(result.error?.status)) return result;
-  const kept = await answers.get(path);
+  if (!away.has(result.error?.status)) return { ...result, meta: { ...result.meta, at } as Meta };
+  const kept = (await answers.get(path)) ?? (await keptByOlder(path));
   return kept ? { data: kept.data, meta: { ...result.meta, kept: kept.at } as Meta } : result;
 }
 

@@ -1,13 +1,13 @@
-import type { AthletePage, Me } from '@wrightonic/contract';
+import type { AthleteOf, AthletePart, Me } from '@wrightonic/contract';
 import type { ThrowState } from '@wrightonic/core';
 import { useGlobalSearchParams } from 'expo-router';
 import { useMemo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { now } from '../offline/clock';
 import type { Entry } from '../offline/outbox';
-import { painWith, withJournal, withPain } from '../offline/local';
+import { painWith, withJournal, withPain, type Here } from '../offline/local';
 import { dayAt } from '../ui/days';
-import { api } from './api';
+import { api, type AthleteRead } from './api';
 import { useAppSelector } from './store';
 
 /** Whoever is signed in; only behind the door. */
@@ -23,9 +23,12 @@ export function useToday(): string {
   return data?.me ? dayAt(now(), data.me.academy.zone) : '';
 }
 
-export interface AthleteRead {
+/** An athlete as a screen knows them: the head, and what its verb shows. */
+export type PageOf<P extends AthletePart> = AthleteOf<'head'> & AthleteOf<P>;
+
+export interface AthleteOnScreen<P extends AthletePart> {
   id: string;
-  page: AthletePage | undefined;
+  page: PageOf<P> | undefined;
   error: unknown;
   again: () => void;
 }
@@ -33,46 +36,86 @@ export interface AthleteRead {
 const sameThrows = (a: ThrowState | undefined, b: ThrowState | undefined): boolean =>
   a?.lock?.at === b?.lock?.at && a?.cleared?.at === b?.cleared?.at && (a === undefined) === (b === undefined);
 
+/** What a read does not hold yet of what was logged here. */
+const notIn = (entries: readonly Entry[], { readAt }: AthleteRead): Entry[] =>
+  entries.filter(({ sentAt }) => sentAt === undefined || sentAt >= readAt);
+
+/** The head and a part of an athlete as they were read, each with what the other device entries say of it. */
+function merged<P extends AthletePart>(
+  id: string,
+  { head, part }: { head: AthleteRead; part: AthleteRead },
+  entries: readonly Entry[],
+  here: Here,
+): PageOf<P> {
+  const whole = ({ fields }: AthleteRead, own: readonly Entry[]) => withJournal(id, fields, own, here);
+  return { ...whole(head, notIn(entries, head)), ...whole(part, notIn(entries, part)) } as PageOf<P>;
+}
+
+function useParts(part: AthletePart) {
+  // Of the path, not of the frame: a frame stays when the path goes on to somebody else.
+  const { id = '' } = useGlobalSearchParams<{ id: string }>();
+  const head = api.useAthleteQuery({ id, part: 'head' });
+  const own = api.useAthleteQuery({ id, part }, { skip: part === 'head' });
+  const shown = part === 'head' ? head : own;
+  const { data: headRead } = head;
+  const { data: ownRead } = shown;
+  const read = useMemo(
+    () => (headRead && ownRead ? { head: headRead, part: ownRead } : undefined),
+    [headRead, ownRead],
+  );
+  const { person, academy } = useMe();
+  const here = useMemo(() => ({ by: person.name, zone: academy.zone }), [person.name, academy.zone]);
+  return {
+    id,
+    here,
+    read,
+    error: head.error ?? shown.error,
+    again: () => {
+      void head.refetch();
+      if (part !== 'head') void own.refetch();
+    },
+  };
+}
+
+function useWith<P extends AthletePart>(part: P, select: (entry: Entry) => boolean): AthleteOnScreen<P> {
+  const { id, here, read, error, again } = useParts(part);
+  const entries = useAppSelector(({ journal }) => journal.entries.filter(select), shallowEqual);
+  const today = dayAt(now(), here.zone);
+  const pain = useAppSelector(
+    ({ journal }) => read?.head.fields.pain && painWith(id, read.head.fields.pain, journal.entries, here),
+    sameThrows,
+  );
+  const page = useMemo(() => {
+    if (!read || !pain) return undefined;
+    return withPain(merged<P>(id, read, entries, here), pain, today);
+  }, [id, read, entries, here, pain, today]);
+  return { id, page, error, again };
+}
+
+const nothing = (): boolean => false;
+const anything = (): boolean => true;
+const isChoice = ({ event }: Entry): boolean => event.kind === 'level-chosen' || event.kind === 'cue-chosen';
+
 /**
  * The athlete of the path as the server has it, and whether pain locks the throws; what else is logged meanwhile draws
  * nothing anew.
  */
-export function useStoredAthlete(): AthleteRead {
-  // Of the path, not of the frame: a frame stays when the path goes on to somebody else.
-  const { id = '' } = useGlobalSearchParams<{ id: string }>();
-  const { data, error, refetch } = api.useAthleteQuery(id);
-  const { person, academy } = useMe();
-  const pain = useAppSelector(
-    ({ journal }) => data && painWith(data, journal.entries, { by: person.name, zone: academy.zone }),
-    sameThrows,
-  );
-  const today = dayAt(now(), academy.zone);
-  const page = useMemo(() => data && pain && withPain(data, pain, today), [data, pain, today]);
-  return { id, page, error, again: () => void refetch() };
-}
-
-const isChoice = ({ event }: Entry): boolean => event.kind === 'level-chosen' || event.kind === 'cue-chosen';
+export const useStoredAthlete = <P extends AthletePart>(part: P): AthleteOnScreen<P> =>
+  useWith(part, nothing);
 
 /** The same with the levels and cues that were chosen on this device; a rep draws nothing anew. */
-export function useWorkedAthlete(): AthleteRead {
-  const { page: stored, ...rest } = useStoredAthlete();
-  const choices = useAppSelector(({ journal }) => journal.entries.filter(isChoice), shallowEqual);
-  const { person, academy } = useMe();
-  const page = useMemo(
-    () => stored && withJournal(stored, choices, { by: person.name, zone: academy.zone }),
-    [stored, choices, person.name, academy.zone],
-  );
-  return { ...rest, page };
-}
+export const useWorkedAthlete = (): AthleteOnScreen<'work'> => useWith('work', isChoice);
 
 /** The athlete of the path, with everything logged on this device. */
-export function useAthlete(): AthleteRead {
-  const { page: stored, ...rest } = useStoredAthlete();
-  const entries = useAppSelector(({ journal }) => journal.entries);
-  const { person, academy } = useMe();
+export const useAthlete = <P extends AthletePart>(part: P): AthleteOnScreen<P> => useWith(part, anything);
+
+/** An athlete who is not the one of the path. */
+export function useOtherAthlete<P extends AthletePart>(id: string, part: P) {
+  const head = api.useAthleteQuery({ id, part: 'head' });
+  const own = api.useAthleteQuery({ id, part });
   const page = useMemo(
-    () => stored && withJournal(stored, entries, { by: person.name, zone: academy.zone }),
-    [stored, entries, person.name, academy.zone],
+    () => (head.data && own.data ? ({ ...head.data.fields, ...own.data.fields } as PageOf<P>) : undefined),
+    [head.data, own.data],
   );
-  return { ...rest, page };
+  return { page, error: head.error ?? own.error };
 }

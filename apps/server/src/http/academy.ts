@@ -4,7 +4,10 @@ import { mustOwn } from '../auth/session';
 import type { AcademyRow, Doorkeeper } from '../store/academies';
 import { addLexiconEdit, lexiconEdits } from '../store/lexicon';
 import { addNormEdit, normEdits } from '../store/norms';
+import { rosterNames } from '../store/athletes';
+import { refreshAthletes } from '../store/state/refresh';
 import { body, who } from './input';
+import { stateOf } from './stateOf';
 
 export const planningOf = ({
   equipment,
@@ -29,9 +32,16 @@ export function academyRoutes(door: Doorkeeper): Router {
     response.json(planningOf(who(request).home));
   });
   routes.put('/planning', mustOwn, async (request, response) => {
-    const { academy, person } = who(request);
+    const { academy, home, person } = who(request);
     await door.changePlanning(academy.id, body(request, academyPlanning), person.id);
-    response.json(planningOf((await door.academy(academy.id))!));
+    const changed = (await door.academy(academy.id))!;
+    // How long a grade is carried decides whether a look is clean.
+    if (changed.carryDays !== home.carryDays)
+      for (const { id } of await rosterNames(academy))
+        await academy.current((current) =>
+          refreshAthletes(current, [id], ['look'], stateOf({ academy: current, home: changed })),
+        );
+    response.json(planningOf(changed));
   });
   routes.get('/lexicon', async (request, response) => {
     response.json(await lexiconEdits(who(request).academy));

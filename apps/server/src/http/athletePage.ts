@@ -1,49 +1,41 @@
+import type { AthletePage, DrillTotal, SessionCueCount } from '@wrightonic/contract';
 import {
-  finishedBefore,
-  type AthletePage,
-  type DrillTotal,
-  type SessionCueCount,
-} from '@wrightonic/contract';
-import {
+  addDays,
   ageOn,
   approachFor,
-  carriedInto,
-  withCarried,
-  addDays,
-  due,
-  isLook,
+  dayAt,
   resultsOf,
-  daysOfThrows,
   throwLimits,
   type Approach,
   type DayThrows,
   type LimitsInput,
   type Results,
   type ThrowState,
-  dayAt,
 } from '@wrightonic/core';
 import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { SignedIn } from '../auth/session';
+import { aheadOf } from '../store/ahead';
 import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
-import { drillCounts, sessionsOf, type DrillCount } from '../store/log';
-import { constraintsOf, setsOf } from '../store/constraints';
 import { cuesOf, levelsChosen } from '../store/choices';
+import { constraintsOf, setsOf } from '../store/constraints';
 import { bookOf } from '../store/drills';
+import { homeOf } from '../store/home';
 import { toldTo } from '../store/instructions';
-import { linkEdits, strikesOf } from '../store/links';
 import { lexiconEdits } from '../store/lexicon';
+import { linkEdits, strikesOf } from '../store/links';
+import { sessionsOf } from '../store/log';
 import { looksOf } from '../store/looks';
 import { normEdits } from '../store/norms';
-import { aheadOf } from '../store/ahead';
-import { homeOf } from '../store/home';
 import { throwState } from '../store/pain';
 import { historyOf } from '../store/profile';
-import { plainThrowsOf } from '../store/throws';
+import { athleteStates } from '../store/state/athleteStates';
+import { drillCounts, lastThrowBefore, throwDays, type DrillCount } from '../store/state/counts';
+import { plainThrowsOf, simulatedOn } from '../store/throws';
 import { newestTrace } from '../store/traces';
-import { isClean } from './roster';
 import { planningOf } from './academy';
 import { found } from './input';
 import { newestPlan, planRecord } from './planRecord';
+import { dueOf } from './roster';
 
 /** The athlete's own approach over the instructor's over the default. */
 export function approachOf(athlete: AthleteRow, age: number, person: SignedIn['person']): Approach {
@@ -71,33 +63,35 @@ const notesCount = 42;
 /** As far back as any limit looks. */
 export const limitsLookBack = 40;
 
+/** As far back as a line of velocity and a count of reps look, days. */
+export const lookBack = 365;
+/** As many looks as are read of an athlete, the newest. */
+const mostLooks = 60;
+const mostSessions = 120;
+
 /**
  * Everything that a limit must know of an athlete, whoever asks.
  *
- * @param thrown throws one by one, and throws of home: of sets that were ticked and games that were entered
+ * @param throws by day: those of the log and those of home
  */
 export function limitsInputOf(
   { discipline, birthdate, league }: Pick<AthleteRow, 'discipline' | 'birthdate' | 'league'>,
   { allHard }: Pick<SignedIn['home'], 'allHard'>,
   pain: ThrowState,
-  thrown: { throws: Parameters<typeof daysOfThrows>[0]; atHome: readonly DayThrows[] },
+  throws: readonly DayThrows[],
   on: string,
 ): LimitsInput & { throws: DayThrows[] } {
   const since = addDays(on, -limitsLookBack);
-  const recent = <T extends { date: string }>(all: readonly T[]) => all.filter(({ date }) => date >= since);
   return {
     discipline,
     birthdate,
     league,
     allHard,
     pain,
-    throws: [...daysOfThrows(recent(thrown.throws)), ...recent(thrown.atHome)],
+    throws: throws.filter(({ date }) => date >= since),
     on,
   };
 }
-
-const lastBefore = (throws: readonly { date: string }[], day: string): string | null =>
-  throws.reduce<string | null>((last, { date }) => (date < day && date > (last ?? '') ? date : last), null);
 
 /** What an athlete can use: what the academy has, and what there is at home. */
 export const equipmentOf = (athlete: AthleteRow, { home }: SignedIn): string[] => [
@@ -138,107 +132,92 @@ function drillTotalsOf(counts: readonly DrillCount[]): DrillTotal[] {
   return [...whole.values()];
 }
 
-/** Everything that the five verbs of one athlete need; null when there is no such athlete. */
-export async function athletePage(signedIn: SignedIn, id: string): Promise<AthletePage | null> {
-  const { academy, person } = signedIn;
-  const { zone } = signedIn.home;
+/** Asked for the first time, it is read; after that it is known. */
+function once<T>(read: () => Promise<T>): () => Promise<T> {
+  let known: Promise<T> | undefined;
+  return () => (known ??= read());
+}
+
+type Fields = { [K in keyof AthletePage]: () => Promise<AthletePage[K]> };
+
+/** How each field of an athlete is read; what several fields hang on is read once. */
+function fieldsOf(signedIn: SignedIn, athlete: AthleteRow): Fields {
+  const { academy, home: place, person } = signedIn;
+  const { id } = athlete;
+  const { zone } = place;
   const today = dayAt(new Date(), zone);
-  const [athlete, book] = await Promise.all([storedAthlete(academy, id), bookOf(academy)]);
-  if (!athlete) return null;
-  const [
-    looks,
-    trace,
-    planned,
-    sessions,
-    counts,
-    throws,
-    edits,
-    strikes,
-    told,
-    history,
-    ahead,
-    sets,
-    constraints,
-    lexicon,
-    home,
-    pain,
-    chosen,
-    cues,
-    norms,
-  ] = await Promise.all([
-    looksOf(academy, id),
-    newestTrace(academy, id),
-    newestPlan(academy, id, book),
-    sessionsOf(academy, id),
-    drillCounts(academy, id),
-    plainThrowsOf(academy, id),
-    linkEdits(academy),
-    strikesOf(academy, id),
-    toldTo(academy, id, addDays(today, -notesCount), zone),
-    historyOf(academy, id),
-    aheadOf(academy, id, today, zone),
-    setsOf(academy, id, addDays(today, -notesCount)),
-    constraintsOf(academy, id),
-    lexiconEdits(academy),
-    homeOf(academy, id, addDays(today, -limitsLookBack), zone),
-    throwState(academy, id, zone),
-    levelsChosen(academy, id),
-    cuesOf(academy, id),
-    normEdits(academy),
-  ]);
-  const { plan, assignment } = planned;
-  const levels = chosen.get(id) ?? {};
+  const back = addDays(today, -lookBack);
   const age = ageOn(athlete.birthdate, today);
-  const limited = limitsInputOf(athlete, signedIn.home, pain, { throws, atHome: home.throws }, today);
-  // A physical screen alone is no look: the next one is due when it was.
-  const finished = looks.filter((look) => look.finished && isLook(look.findings)).at(-1);
+  const book = once(() => bookOf(academy));
+  const pain = once(() => throwState(academy, id, zone));
+  const looks = once(async () =>
+    (await looksOf(academy, id, mostLooks)).map(({ athleteId: _, ...look }) => look),
+  );
+  const planned = once(async () => newestPlan(academy, id, await book()));
+  const levels = once(async () => (await levelsChosen(academy, id)).get(id) ?? {});
+  const sessions = once(() => sessionsOf(academy, id, mostSessions));
+  const counts = once(() => drillCounts(academy, id, back));
+  const allCounts = once(() => drillCounts(academy, id));
+  const throws = once(() => plainThrowsOf(academy, id, back));
+  const atHome = once(() => homeOf(academy, id, addDays(today, -limitsLookBack), zone));
+  const limited = once(async () => {
+    const thrown = await throwDays(academy, id, addDays(today, -limitsLookBack));
+    return limitsInputOf(athlete, place, await pain(), [...thrown, ...(await atHome()).throws], today);
+  });
   return {
-    athlete: { ...athlete, age },
-    approach: approachOf(athlete, age, person),
-    due: due(
-      {
-        lookedOn: finished?.date ?? null,
-        lookOpen: looks.at(-1)?.finished === false,
-        clean: isClean(
-          finished &&
-            withCarried(
-              finished.findings,
-              carriedInto(finished, finishedBefore(looks, finished), signedIn.home.carryDays),
-            ),
-        ),
-        traced: finished !== undefined && trace?.lookId === finished.id,
-        planned: trace !== null && plan?.traceId === trace.id,
-        assigned: assignment?.items.some(({ date }) => date >= today) ?? false,
-        relookOn: plan?.relookOn ?? null,
-        planEndsOn: plan?.endsOn ?? null,
-      },
-      today,
-    ),
-    looks: looks.map(({ athleteId: _, ...look }) => look),
-    trace: trace && (({ athleteId: _, ...rest }) => rest)(trace),
-    linkEdits: edits,
-    strikes,
-    told,
-    sets,
-    constraints,
+    athlete: async () => ({ ...athlete, age }),
+    approach: async () => approachOf(athlete, age, person),
+    due: async () => dueOf((await athleteStates(academy, id)).get(id), today),
+    looks,
+    trace: async () => {
+      const trace = await newestTrace(academy, id);
+      return trace && (({ athleteId: _, ...rest }) => rest)(trace);
+    },
+    linkEdits: () => linkEdits(academy),
+    strikes: () => strikesOf(academy, id),
+    results: async () => resultsFor(await throws(), today, person),
+    plan: async () => {
+      const { plan, assignment } = await planned();
+      return plan && planRecord(plan, await counts(), await levels(), assignment, await book());
+    },
+    history: () => historyOf(academy, id),
+    sets: () => setsOf(academy, id, addDays(today, -notesCount)),
+    constraints: () => constraintsOf(academy, id),
     levels,
-    cues,
-    cueCounts: cueCountsOf(counts, sessions[0]?.id ?? null),
-    drillTotals: drillTotalsOf(counts),
-    history,
-    results: resultsFor(throws, today, person),
-    plan: plan && planRecord(plan, counts, levels, assignment, book),
+    cues: () => cuesOf(academy, id),
+    cueCounts: async () => cueCountsOf(await allCounts(), (await sessions())[0]?.id ?? null),
+    drillTotals: async () => drillTotalsOf(await allCounts()),
+    told: () => toldTo(academy, id, addDays(today, -notesCount), zone),
     sessions,
-    limits: throwLimits(limited),
-    thrownLately: limited.throws,
+    limits: async () => throwLimits(await limited()),
+    thrownLately: async () => (await limited()).throws,
     pain,
-    simulatedToday: throws.filter(({ date, simulated }) => simulated && date === today).length,
-    lastThrow: plan && lastBefore([...throws, ...home.throws], plan.startsOn),
-    ahead,
-    academy: planningOf(signedIn.home),
-    lexicon,
-    norms,
-    home: home.record,
-    velocities: sessionVelocities(throws),
+    simulatedToday: () => simulatedOn(academy, id, today),
+    lastThrow: async () => {
+      const { plan } = await planned();
+      if (!plan) return null;
+      const before = (await atHome()).throws.map(({ date }) => date).filter((date) => date < plan.startsOn);
+      const logged = await lastThrowBefore(academy, id, plan.startsOn);
+      return [...before, ...(logged ? [logged] : [])].sort().at(-1) ?? null;
+    },
+    ahead: () => aheadOf(academy, id, today, zone),
+    academy: async () => planningOf(place),
+    lexicon: () => lexiconEdits(academy),
+    norms: () => normEdits(academy),
+    home: async () => (await atHome()).record,
+    velocities: async () => sessionVelocities(await throws()),
   };
+}
+
+/** Fields of one athlete; null when there is no such athlete. */
+export async function athleteFields<K extends keyof AthletePage>(
+  signedIn: SignedIn,
+  id: string,
+  keys: readonly K[],
+): Promise<Pick<AthletePage, K> | null> {
+  const athlete = await storedAthlete(signedIn.academy, id);
+  if (!athlete) return null;
+  const fields = fieldsOf(signedIn, athlete);
+  const read = await Promise.all(keys.map(async (key) => [key, await fields[key]()] as const));
+  return Object.fromEntries(read) as Pick<AthletePage, K>;
 }

@@ -1,8 +1,14 @@
-import { athleteForm, athletesImport, newAthlete } from '@wrightonic/contract';
+import {
+  athleteForm,
+  athleteParts,
+  athletesImport,
+  newAthlete,
+  type AthletePart,
+} from '@wrightonic/contract';
 import { Router } from 'express';
 import { mustInstruct } from '../auth/session';
 import { addAthletes, changeAthlete } from '../store/athletes';
-import { athletePage } from './athletePage';
+import { athleteFields } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { roster } from './roster';
 
@@ -27,9 +33,12 @@ export function athleteRoutes(): Router {
     response.status(201).json({ added: athletes.length });
   });
 
-  routes.get('/athletes/:id', async (request, response) => {
-    response.json(found(await athletePage(who(request), pathId(request)), 'athlete'));
-  });
+  // The head that stands above every verb, and what each verb shows.
+  for (const part of Object.keys(athleteParts) as AthletePart[])
+    routes.get(`/athletes/:id${part === 'head' ? '' : `/${part}`}`, async (request, response) => {
+      const fields = await athleteFields(who(request), pathId(request), athleteParts[part]);
+      response.json(found(fields, 'athlete'));
+    });
 
   routes.put('/athletes/:id', mustInstruct, async (request, response) => {
     const id = pathId(request);

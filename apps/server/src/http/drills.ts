@@ -13,8 +13,11 @@ import { Router, type Request } from 'express';
 import toJsonSchema from 'joi-to-json';
 import { mustInstruct } from '../auth/session';
 import { keepDrills, ownDrills } from '../store/drills';
+import { athletesWorking } from '../store/plans';
+import { refreshAthletes } from '../store/state/refresh';
 import { body, who } from './input';
 import { Refused } from './refused';
+import { stateOf } from './stateOf';
 
 /** As many faults as anybody reads. */
 const shownFaults = 12;
@@ -99,7 +102,15 @@ async function keep(request: Request): Promise<DrillsKept> {
     await ownDrills(academy),
     'drills',
   );
-  await keepDrills(academy, wish.drills, person.id);
+  await academy.current(async (current) => {
+    await keepDrills(current, wish.drills, person.id);
+    // The gates of a drill hang on its levels.
+    const working = await athletesWorking(
+      current,
+      wish.drills.map(({ drill }) => drill.id),
+    );
+    await refreshAthletes(current, working, ['moves'], stateOf({ ...who(request), academy: current }));
+  });
   return wish;
 }
 

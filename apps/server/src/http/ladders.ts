@@ -7,20 +7,20 @@ import {
   type RosterMove,
   type StageMove,
 } from '@wrightonic/contract';
-import { addDays, barredBecause, gateWords, stageProposal, type Drill, dayAt } from '@wrightonic/core';
+import { barredBecause, dayAt, presentStage, type Drill } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct, type SignedIn } from '../auth/session';
-import { athletes } from '../store/athletes';
 import { bookOf } from '../store/drills';
 import { addDrill, placeDrill, swapDrill } from '../store/ladders';
-import { levelsChosen } from '../store/choices';
-import { drillCounts, type DrillCount } from '../store/log';
-import { isMoved, moveStage, plan, plansOf, planStates, type StoredPlan } from '../store/plans';
+import { isMoved, moveStage, plan, plansOf, type StoredPlan } from '../store/plans';
+import type { Academy } from '../store/scope';
+import { proposedMoves } from '../store/state/athleteStates';
+import { refreshAthletes } from '../store/state/refresh';
 import { traceById } from '../store/traces';
 import { athleteAndAge } from './athletePage';
 import { body, found, pathId, who } from './input';
-import { planRecord, presentStage } from './planRecord';
 import { Refused, refusedField } from './refused';
+import { stateOf } from './stateOf';
 
 /** A drill that is new in the plan must be for the delivery, the age and what is cleared. */
 async function mustFit(request: Request, athleteId: string, id: string): Promise<Drill> {
@@ -46,6 +46,18 @@ function rungOf({ threads }: StoredPlan, id: string) {
 
 const gone = () => new Refused(409, 'This drill was changed already. Look at the plan again.');
 
+/** A change of a ladder after which the gates may propose something else. */
+const changed = <T>(
+  signedIn: SignedIn,
+  athletes: readonly string[],
+  change: (academy: Academy) => Promise<T>,
+): Promise<T> =>
+  signedIn.academy.current(async (academy) => {
+    const done = await change(academy);
+    await refreshAthletes(academy, athletes, ['moves'], stateOf({ ...signedIn, academy }));
+    return done;
+  });
+
 async function swap(request: Request): Promise<{ id: string }> {
   const { academy, person } = who(request);
   const fresh = body(request, drillSwap);
@@ -53,7 +65,10 @@ async function swap(request: Request): Promise<{ id: string }> {
   const old = pathId(request, 'drill');
   await mustFit(request, whole.athleteId, fresh.drill);
   if (rungOf(whole, old)?.drill.locked) throw new Refused(409, 'This drill is locked. Unlock it first.');
-  if (!(await swapDrill(academy, whole.id, old, fresh, person.id))) throw gone();
+  const swapped = await changed(who(request), [whole.athleteId], (current) =>
+    swapDrill(current, whole.id, old, fresh, person.id),
+  );
+  if (!swapped) throw gone();
   return { id: fresh.id };
 }
 
@@ -72,12 +87,14 @@ async function place(request: Request): Promise<{ id: string }> {
       'removed',
       `the ${rung.stage} stage is worked now and needs a drill; move the stage, or put another drill there first`,
     );
-  await placeDrill(
-    academy,
-    drill.id,
-    rung.drills.map(({ id }) => id),
-    wish,
-    person.id,
+  await changed(who(request), [whole.athleteId], (current) =>
+    placeDrill(
+      current,
+      drill.id,
+      rung.drills.map(({ id }) => id),
+      wish,
+      person.id,
+    ),
   );
   return { id: wish.id };
 }
@@ -96,7 +113,9 @@ async function add(request: Request): Promise<{ id: string }> {
   if (there && there.id !== wish.id) throw refusedField('drill', `${drill.name} is in this ladder already`);
   if (!there) {
     const { approach } = found(await traceById(academy, whole.traceId), 'trace').result;
-    await addDrill(academy, whole, wish, approach.teach, person.id);
+    await changed(who(request), [whole.athleteId], (current) =>
+      addDrill(current, whole, wish, approach.teach, person.id),
+    );
   }
   return { id: wish.id };
 }
@@ -116,50 +135,9 @@ async function move({ academy, person }: SignedIn, whole: StoredPlan, wish: Stag
   await moveStage(academy, thread.id, wish, wish.to === now, person.id);
 }
 
-/** Of a drill that nobody worked for so long nothing is proposed over the roster, days. */
-const proposedWithin = 90;
-
 /** What the gates propose over the whole roster, who is to move up first. */
 async function proposals({ academy, home }: SignedIn): Promise<RosterMove[]> {
-  const [people, states, book] = await Promise.all([athletes(academy), planStates(academy), bookOf(academy)]);
-  const newest = new Map(states.map((state) => [state.athleteId, state.id]));
-  const [plans, chosen, counts] = await Promise.all([
-    plansOf(academy, [...newest.values()]),
-    levelsChosen(academy),
-    drillCounts(academy, undefined, addDays(dayAt(new Date(), home.zone), -proposedWithin)),
-  ]);
-  const byAthlete = new Map<string, DrillCount[]>();
-  for (const count of counts)
-    byAthlete.set(count.athleteId, [...(byAthlete.get(count.athleteId) ?? []), count]);
-  const byId = new Map(plans.map((each) => [each.id, each]));
-  const moves = people.flatMap((person): RosterMove[] => {
-    const whole = byId.get(newest.get(person.id) ?? '');
-    if (!whole) return [];
-    const levels = chosen.get(person.id) ?? {};
-    return planRecord(whole, byAthlete.get(person.id) ?? [], levels, null, book).threads.flatMap(
-      (thread): RosterMove[] => {
-        const proposal = stageProposal(thread.stages, thread.stage, thread.stayed);
-        if (!proposal) return [];
-        const rung = thread.stages.find(({ stage }) => stage === thread.stage)!;
-        return [
-          {
-            athleteId: person.id,
-            name: `${person.givenName} ${person.familyName}`,
-            planId: whole.id,
-            thread: thread.thread,
-            focus: thread.focus,
-            from: thread.stage,
-            ...proposal,
-            why: rung.drills
-              .filter(({ gate }) => gate.n > 0)
-              .map(
-                ({ drill, gate, pain }) => `${book.drill(drill)?.name ?? drill}: ${gateWords(gate, pain)}`,
-              ),
-          },
-        ];
-      },
-    );
-  });
+  const moves = await proposedMoves(academy, dayAt(new Date(), home.zone));
   return moves.sort((a, b) => b.direction.localeCompare(a.direction) || a.name.localeCompare(b.name));
 }
 
@@ -177,7 +155,9 @@ export function ladderRoutes(): Router {
   routes.post('/plans/:id/stage-moves', mustInstruct, async (request, response) => {
     const wish = body(request, stageMove);
     const whole = found(await plan(who(request).academy, pathId(request)), 'plan');
-    await move(who(request), whole, wish);
+    await changed(who(request), [whole.athleteId], (academy) =>
+      move({ ...who(request), academy }, whole, wish),
+    );
     response.status(201).json({ id: wish.id });
   });
   routes.get('/stage-proposals', async (request, response) => {
@@ -188,7 +168,8 @@ export function ladderRoutes(): Router {
     const signedIn = who(request);
     const plans = await plansOf(signedIn.academy, [...new Set(moves.map(({ planId }) => planId))]);
     // All or none: half a list taken is worse than a list to take again.
-    await signedIn.academy.whole(async (academy) => {
+    const athletes = [...new Set(plans.map(({ athleteId }) => athleteId))];
+    await changed(signedIn, athletes, async (academy) => {
       for (const wish of moves)
         await move(
           { ...signedIn, academy },

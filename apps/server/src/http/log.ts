@@ -1,32 +1,67 @@
-import { check, logBatch, logEvent, type LogAnswer, type OpenSession } from '@wrightonic/contract';
+import {
+  check,
+  logBatch,
+  logEvent,
+  type LogAnswer,
+  type LogEvent,
+  type OpenSession,
+} from '@wrightonic/contract';
 import { countThrows, isHard, dayAt } from '@wrightonic/core';
 import { Router } from 'express';
 import type { SignedIn } from '../auth/session';
-import { isMissingParent, OtherContent } from '../store/scope';
 import { athlete } from '../store/athletes';
 import { homeOf } from '../store/home';
-import { eventsOf, sessionsOf, storeEvent } from '../store/log';
+import { EventWriter, type Stored } from '../store/eventWriter';
+import { eventsOf, sessionsOf } from '../store/log';
+import { refreshAfter } from '../store/state/refresh';
 import { throwsOf } from '../store/throws';
 import { body, found, pathId, sentId, who } from './input';
 import { LogGuard } from './logGuard';
+import { stateOf } from './stateOf';
 
-/** Stores one event, or says for good why not; any other trouble is for a later try. */
-async function take(guard: LogGuard, { academy, person }: SignedIn, sent: unknown): Promise<LogAnswer> {
-  const id = sentId(sent);
-  const checked = check(logEvent, sent);
-  if (checked.problems) return { id, stored: false, why: checked.problems.map((p) => p.message).join('; ') };
-  const { event, why } = await guard.judged(checked.value);
-  if (!event) return { id, stored: false, why };
-  try {
-    await storeEvent(academy.exact(), event, person.id);
-    await guard.stored(event);
-    return { id, stored: true };
-  } catch (error) {
-    if (isMissingParent(error)) return { id, stored: false, why: 'What it belongs to is not here.' };
-    if (error instanceof OtherContent)
-      return { id, stored: false, why: 'Something else was stored under this id already.' };
-    throw error;
+const refusals: Record<Exclude<Stored, 'stored'>, string> = {
+  homeless: 'What it belongs to is not here.',
+  other: 'Something else was stored under this id already.',
+};
+
+/** An event as it was sent, and what is known of it so far. */
+interface Sent {
+  id: string;
+  event?: LogEvent;
+  why?: string;
+}
+
+/** Stores a batch, in order, as a later event may belong to an earlier one; each is answered by itself. */
+async function take(
+  { academy, ...signedIn }: SignedIn,
+  sent: readonly unknown[],
+  now: Date,
+): Promise<LogAnswer[]> {
+  const guard = new LogGuard({ ...signedIn, academy }, now);
+  const writer = new EventWriter(academy.exact(), signedIn.person.id);
+  const all: Sent[] = [];
+  for (const each of sent) {
+    const id = sentId(each);
+    const { value, problems } = check(logEvent, each);
+    const judged = problems
+      ? { why: problems.map(({ message }) => message).join('; ') }
+      : await guard.judged(value);
+    all.push({ id, ...judged });
+    if (!judged.event) continue;
+    await writer.add(judged.event);
+    await guard.stored(judged.event);
   }
+  const outcomes = [...(await writer.flush())];
+  const stored: LogEvent[] = [];
+  const answers = all.map(({ id, event, why = '' }): LogAnswer => {
+    if (!event) return { id, stored: false, why };
+    const outcome = outcomes.shift()!;
+    if (outcome !== 'stored') return { id, stored: false, why: refusals[outcome] };
+    stored.push(event);
+    return { id, stored: true };
+  });
+  await refreshAfter(academy, stored, stateOf({ academy, ...signedIn }));
+  return answers;
 }
 
 export function logRoutes(): Router {
@@ -35,10 +70,8 @@ export function logRoutes(): Router {
   routes.post('/log', async (request, response) => {
     const signedIn = who(request);
     const { events } = body(request, logBatch);
-    const guard = new LogGuard(signedIn, new Date());
-    const answers: LogAnswer[] = [];
-    // In order: a later event may belong to an earlier one.
-    for (const event of events) answers.push(await take(guard, signedIn, event));
+    const now = new Date();
+    const answers = await signedIn.academy.current((academy) => take({ ...signedIn, academy }, events, now));
     response.json({ answers });
   });
 
@@ -54,7 +87,7 @@ export function logRoutes(): Router {
       homeOf(academy, id, today, home.zone),
     ]);
     const others = thrown
-      .filter((each) => each.session !== session?.id)
+      .filter((each) => each.date === today && each.session !== session?.id)
       .map((each) => (home.allHard ? { ...each, effort: null } : each));
     const events = session ? await eventsOf(academy, session.id) : [];
     const here = countThrows(others);

@@ -40,8 +40,10 @@ export class LogGuard {
     return why ? { why } : { event: dated };
   }
 
-  /** Call it for every event that was stored. */
+  /** Call it for every event that goes in: what comes after it is judged by it, though it may not be written yet. */
   async stored(event: LogEvent): Promise<void> {
+    if (event.kind === 'session-begun' && !(await this.sessionOf(event.id)))
+      this.athletes.set(event.id, event.athleteId);
     if (event.kind !== 'pain' && event.kind !== 'throws-cleared') return;
     const athlete = await this.athleteOf(event);
     if (athlete) this.histories.delete(athlete);
@@ -89,8 +91,11 @@ export class LogGuard {
 
   private async athleteOf(event: LogEvent): Promise<string | null> {
     if ('athleteId' in event && event.athleteId) return event.athleteId;
-    if (!('sessionId' in event) || !event.sessionId) return null;
-    const { sessionId } = event;
+    return 'sessionId' in event && event.sessionId ? this.sessionOf(event.sessionId) : null;
+  }
+
+  /** Whose session it is; null while it is nobody's. */
+  private async sessionOf(sessionId: string): Promise<string | null> {
     if (!this.athletes.get(sessionId))
       this.athletes.set(sessionId, await sessionAthlete(this.signedIn.academy, sessionId));
     return this.athletes.get(sessionId)!;

@@ -1,5 +1,5 @@
 import { check, largestPicture, pictureQuery, pictureShown, throwsImport } from '@wrightonic/contract';
-import { ageOn, dayAt } from '@wrightonic/core';
+import { addDays, ageOn, dayAt } from '@wrightonic/core';
 import express, { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { athlete } from '../store/athletes';
@@ -7,7 +7,9 @@ import { addPicture, clip, clipsOf, pictureBytes, showPicture } from '../store/c
 import { curvesOf } from '../store/curves';
 import { lookHistory, look } from '../store/looks';
 import { screensOf } from '../store/screens';
+import { countThrowDays } from '../store/state/counts';
 import { importThrows, throwsOf } from '../store/throws';
+import { lookBack } from './athletePage';
 import { body, found, notAhead, pathId, who } from './input';
 import { offersFor } from './offers';
 import { Refused } from './refused';
@@ -52,7 +54,8 @@ export function measuredRoutes(): Router {
 
   routes.get('/athletes/:id/throws', async (request, response) => {
     const { academy, id } = await ofAthlete(request);
-    response.json(await throwsOf(academy, id));
+    const since = addDays(dayAt(new Date(), who(request).home.zone), -lookBack);
+    response.json(await throwsOf(academy, id, since));
   });
 
   routes.post('/athletes/:id/throws/import', mustInstruct, async (request, response) => {
@@ -61,7 +64,10 @@ export function measuredRoutes(): Router {
     const { throws } = body(request, throwsImport);
     const today = dayAt(new Date(), home.zone);
     throws.forEach(({ date }, n) => notAhead(date, today, `throws.${n}.date`));
-    await importThrows(academy, id, throws, home.zone, person.id);
+    await academy.current(async (current) => {
+      await importThrows(current, id, throws, home.zone, person.id);
+      await countThrowDays(current, id, [...new Set(throws.map(({ date }) => date))]);
+    });
     response.status(201).json({ added: throws.length });
   });
 

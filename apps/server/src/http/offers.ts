@@ -1,5 +1,6 @@
 import { whomOf, type Offers } from '@wrightonic/contract';
 import {
+  addDays,
   clipOffers,
   curveOffers,
   derivedMeasures,
@@ -11,6 +12,7 @@ import {
   screen,
   screenOffers,
   throwOffers,
+  throwsCount,
   type Offer,
 } from '@wrightonic/core';
 import type { AthleteRow } from '../store/athletes';
@@ -26,16 +28,18 @@ type Whom = AthleteRow & { age: number };
 
 /** How many clips back a drawing still speaks of today's delivery. */
 const clipsThatCount = 3;
+/** How many looks back the newest finished one is at most, as good as always. */
+const looksThatCount = 12;
 
 /** What screens, throws, clips and curves propose for the next look: what the newest finished look does not know yet. */
 export async function offersFor(academy: Academy, athlete: Whom, today: string): Promise<Offers> {
   const { id } = athlete;
   const [throws, screens, clips, curves, looks, norms] = await Promise.all([
-    throwsOf(academy, id),
+    throwsOf(academy, id, addDays(today, -throwsCount)),
     screensOf(academy, id, 1),
     clipsOf(academy, id, clipsThatCount),
     curvesOf(academy, id, 1),
-    looksOf(academy, id),
+    looksOf(academy, id, looksThatCount),
     normEdits(academy),
   ]);
   const whom = whomOf(athlete, norms);

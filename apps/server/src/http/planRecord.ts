@@ -1,23 +1,17 @@
 import type { PlanRecord } from '@wrightonic/contract';
 import {
-  drillStanding,
-  firstStage,
+  hasStayed,
   jumpsOver,
   jumpWords,
-  levelCounts,
+  presentStage,
   reachesDelivery,
-  recentCounts,
+  standingOf,
   type DrillBook,
-  type Stage,
 } from '@wrightonic/core';
-import type { DrillCount } from '../store/log';
-import { plan as storedPlan, planStates, type StoredPlan } from '../store/plans';
+import { newestPlanState, plan as storedPlan, type StoredPlan } from '../store/plans';
 import type { Academy } from '../store/scope';
+import type { DrillCount } from '../store/state/counts';
 import { newestAssignment } from '../store/weeks';
-
-/** Where a thread was moved to last; the first of its climb when it never was. */
-export const presentStage = ({ movedTo, stages }: StoredPlan['threads'][number]): Stage =>
-  movedTo ?? firstStage(stages);
 
 /**
  * A stored plan as it is read: how far each thread is, what its gates say, where it jumps.
@@ -32,41 +26,27 @@ export function planRecord(
   book: DrillBook,
 ): PlanRecord {
   const { id, traceId, startsOn, endsOn, relookOn } = plan;
-  const threads = plan.threads.map((thread) => {
-    const stage = presentStage(thread);
-    const worked = thread.stages
-      .filter((rung) => rung.stage === stage)
-      .flatMap(({ drills }) => drills.map(({ drill }) => drill));
-    const { stayedAt } = thread;
-    return {
-      thread: thread.thread,
-      focus: thread.focus,
-      share: thread.share,
-      stage,
-      stayed: stayedAt !== null && !counts.some(({ drill, at }) => at > stayedAt && worked.includes(drill)),
-      jumps: jumpsOver(
-        thread.stages.map((rung) => ({ stage: rung.stage, drills: rung.drills.map(({ drill }) => drill) })),
-        book,
-      ).map((jump) => jumpWords(jump, book)),
-      skipped: thread.skipped,
-      held: thread.held,
-      reachesDelivery: reachesDelivery(thread.stages),
-      stages: thread.stages.map(({ stage, drills }) => ({
-        stage,
-        drills: drills.map((drill) => {
-          const recent = recentCounts(levelCounts(counts.filter((count) => count.drill === drill.drill)));
-          const standing = drillStanding(book.drill(drill.drill) ?? {}, levels[drill.drill], recent);
-          return { ...drill, ...standing, recent };
-        }),
-      })),
-    };
-  });
+  const threads = plan.threads.map((thread) => ({
+    thread: thread.thread,
+    focus: thread.focus,
+    share: thread.share,
+    stage: presentStage(thread),
+    stayed: hasStayed(thread, counts),
+    jumps: jumpsOver(
+      thread.stages.map((rung) => ({ stage: rung.stage, drills: rung.drills.map(({ drill }) => drill) })),
+      book,
+    ).map((jump) => jumpWords(jump, book)),
+    skipped: thread.skipped,
+    held: thread.held,
+    reachesDelivery: reachesDelivery(thread.stages),
+    stages: standingOf(thread.stages, counts, levels, book),
+  }));
   return { id, traceId, startsOn, endsOn, relookOn, threads, assignment };
 }
 
 /** The plan that holds now, with its newest week. */
 export async function newestPlan(academy: Academy, athleteId: string, book: DrillBook) {
-  const newest = (await planStates(academy, athleteId)).at(-1);
+  const newest = await newestPlanState(academy, athleteId);
   const plan = newest ? await storedPlan(academy, newest.id) : null;
   return { plan, assignment: plan && (await newestAssignment(academy, plan, book)) };
 }

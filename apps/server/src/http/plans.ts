@@ -27,14 +27,16 @@ import {
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { bookOf } from '../store/drills';
-import { addPlan, lockedIn, plan, planStates } from '../store/plans';
+import { addPlan, lockedIn, newestPlanState, plan } from '../store/plans';
+import { refreshAthletes } from '../store/state/refresh';
 import { traceById } from '../store/traces';
 import { addTemplate, templatesOf } from '../store/templates';
 import { addAssignment, drillsOfPlan } from '../store/weeks';
 import type { WeekSolver } from '../solver/weeks';
-import { athleteAndAge, athletePage, equipmentOf } from './athletePage';
+import { athleteAndAge, athleteFields, equipmentOf } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { Refused, refusedField } from './refused';
+import { stateOf } from './stateOf';
 
 const relookAfterDays = 14;
 
@@ -45,7 +47,7 @@ async function makePlan(request: Request): Promise<{ id: string }> {
   const barred = (drill: Drill) => barredBecause(drill, { age, history });
   const traced = found(await traceById(academy, wish.traceId), 'trace');
   if (traced.athleteId !== row.id) throw new Refused(404, 'This trace is of another athlete.');
-  const before = (await planStates(academy, row.id)).at(-1);
+  const before = await newestPlanState(academy, row.id);
   const kept = before && before.id !== wish.id ? await plan(academy, before.id) : null;
   const template = wish.templateId
     ? found(
@@ -72,23 +74,43 @@ async function makePlan(request: Request): Promise<{ id: string }> {
     const drill = book.drill(id);
     return drill !== undefined && !barred(drill);
   };
-  await addPlan(
-    academy,
-    {
-      id: wish.id,
-      athleteId: row.id,
-      traceId: traced.id,
-      startsOn: wish.startsOn,
-      endsOn: addDays(wish.startsOn, wish.weeks * 7),
-      relookOn: addDays(wish.startsOn, relookAfterDays),
-    },
-    ladders.map((ladder) => dosed(ladder, book)),
-    new Date(),
-    person.id,
-    kept ? lockedIn(kept).filter(({ drill }) => mayStay(drill)) : [],
-  );
+  const locked = kept ? lockedIn(kept).filter(({ drill }) => mayStay(drill)) : [];
+  const doses = ladders.map((ladder) => dosed(ladder, book));
+  await academy.current(async (current) => {
+    await addPlan(
+      current,
+      {
+        id: wish.id,
+        athleteId: row.id,
+        traceId: traced.id,
+        startsOn: wish.startsOn,
+        endsOn: addDays(wish.startsOn, wish.weeks * 7),
+        relookOn: addDays(wish.startsOn, relookAfterDays),
+      },
+      doses,
+      new Date(),
+      person.id,
+      locked,
+    );
+    const of = stateOf({ ...who(request), academy: current });
+    await refreshAthletes(current, [row.id], ['plan', 'week', 'moves'], of);
+  });
   return { id: wish.id };
 }
+
+const weekFields = [
+  'athlete',
+  'trace',
+  'plan',
+  'thrownLately',
+  'history',
+  'lastThrow',
+  'academy',
+  'sessions',
+  'pain',
+  'sets',
+  'home',
+] as const;
 
 /** The plan's page, and its week as it was sent; every day within the seven from the first. */
 async function weekOf(request: Request, { from, days }: Pick<NewAssignment, 'from' | 'days'>) {
@@ -96,7 +118,7 @@ async function weekOf(request: Request, { from, days }: Pick<NewAssignment, 'fro
   const whole = found(await plan(academy, pathId(request)), 'plan');
   const outside = days.find(({ date }) => date < from || date > addDays(from, 6));
   if (outside) throw refusedField('days', `${outside.date} is outside the week from ${from}`);
-  const page = found(await athletePage(who(request), whole.athleteId), 'athlete');
+  const page = found(await athleteFields(who(request), whole.athleteId, weekFields), 'athlete');
   if (page.plan?.id !== whole.id)
     throw new Refused(409, 'There is a newer plan for this athlete. Load the page again.');
   return { whole, page, book: await bookOf(academy) };
@@ -161,7 +183,11 @@ async function assign(request: Request): Promise<{ id: string }> {
     const broken = input && checkWeek(input, wish.items).find(({ kind }) => kind === 'limit');
     if (broken) throw refusedField('reason', `${broken.words}; say why, or take drills out`);
   }
-  await addAssignment(academy, whole, wish, person.id);
+  await academy.current(async (current) => {
+    await addAssignment(current, whole, wish, person.id);
+    const of = stateOf({ ...who(request), academy: current });
+    await refreshAthletes(current, [whole.athleteId], ['week'], of);
+  });
   return { id: wish.id };
 }
 

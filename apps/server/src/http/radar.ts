@@ -8,7 +8,7 @@ import {
   type MadeDevice,
   type RadarReading,
 } from '@wrightonic/contract';
-import { fromMph } from '@wrightonic/core';
+import { addDays, dayAt, fromMph } from '@wrightonic/core';
 import { luck, pretendThrow, type RadarProfile } from '@wrightonic/core/simulate';
 import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { Session } from 'better-sse';
@@ -20,6 +20,7 @@ import { athlete } from '../store/athletes';
 import { addDevice, addReadings, deviceById, devicesOf, endDevice, readingsAfter } from '../store/devices';
 import { Academy } from '../store/scope';
 import { plainThrowsOf } from '../store/throws';
+import { lookBack } from './athletePage';
 import type { Hub } from './hub';
 import { body, found, pathId, who } from './input';
 import { Refused } from './refused';
@@ -84,8 +85,9 @@ async function follow({ academy }: SignedIn, device: string, hub: Hub, stream: S
 }
 
 /** How an athlete throws lately; somebody of whom nothing is known throws as a beginner. */
-async function profileOf({ academy }: SignedIn, athleteId: string): Promise<RadarProfile> {
-  const newest = sessionVelocities(await plainThrowsOf(academy, athleteId)).at(-1);
+async function profileOf({ academy, home }: SignedIn, athleteId: string): Promise<RadarProfile> {
+  const since = addDays(dayAt(new Date(), home.zone), -lookBack);
+  const newest = sessionVelocities(await plainThrowsOf(academy, athleteId, since)).at(-1);
   return newest
     ? { usual: newest.usual, scatter: Math.max(newest.scatter, fromMph(0.6)) }
     : { usual: fromMph(45), scatter: fromMph(1.5) };

@@ -1,4 +1,5 @@
 import { existsSync } from 'node:fs';
+import compression from 'compression';
 import express, { Router, type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
@@ -43,6 +44,12 @@ export interface ServerOptions {
   log?: Logger;
   settings?: Settings;
 }
+
+/** A fast level: an answer is small, and whoever waits for it waits for this too. A stream is sent as it comes. */
+const compressed = compression({
+  level: 3,
+  filter: (request, response) => !request.path.endsWith('/stream') && compression.filter(request, response),
+});
 
 const documents = express.json({ limit: '1mb' });
 const tables = express.json({ limit: '6mb' });
@@ -145,6 +152,7 @@ export function server({
     response.setHeader('cache-control', 'no-store');
     next();
   });
+  api.use(compressed);
   // Instruments have a key and no session.
   api.use(deviceDoor(door, hub));
   api.use(

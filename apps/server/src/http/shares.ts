@@ -26,13 +26,15 @@ import { bookOf } from '../store/drills';
 import { homeOf, storeHome, type AtHome } from '../store/home';
 import { Academy } from '../store/scope';
 import { addShare, endShare, shareById, sharesOf } from '../store/shares';
-import { plainThrowsOf } from '../store/throws';
+import { throwDays } from '../store/state/counts';
+import { refreshAthletes } from '../store/state/refresh';
 import { limitsInputOf, limitsLookBack } from './athletePage';
 import type { Hub } from './hub';
 import { body, found, pathId, sentId, who } from './input';
 import { tellNews } from './news';
 import { newestPlan } from './planRecord';
 import { Refused } from './refused';
+import { stateOf } from './stateOf';
 import { missLimit, tapLimit } from './limits';
 import { hashOf, newSecret } from './secrets';
 
@@ -134,11 +136,11 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Rou
     const asOf = new Date().toISOString();
     const since = addDays(today, -limitsLookBack);
     const [throws, done] = await Promise.all([
-      plainThrowsOf(home.academy, home.athleteId, since),
+      throwDays(home.academy, home.athleteId, since),
       homeOf(home.academy, home.athleteId, since, home.zone),
     ]);
     const { maxToday, leftToday, thrownToday, restUntil, because } = throwLimits(
-      limitsInputOf(person, academyRow, pain, { throws, atHome: done.throws }, today),
+      limitsInputOf(person, academyRow, pain, [...throws, ...done.throws], today),
     );
     const first = [sheet.from ?? today, addDays(today, -homeDays)].sort()[0]!;
     const recent = <T extends { date: string }>(all: T[]) => all.filter(({ date }) => date >= first);
@@ -168,14 +170,26 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Rou
   }
 
   /** Stores one event, or says for good why not. */
-  async function take(home: AtHome, event: unknown): Promise<LogAnswer> {
+  async function take(
+    { home, academyRow }: Pick<Opened, 'home' | 'academyRow'>,
+    event: unknown,
+  ): Promise<LogAnswer> {
     const id = sentId(event);
     const checked = check(homeEvent, event);
     if (checked.problems)
       return { id, stored: false, why: checked.problems.map((p) => p.message).join('; ') };
     const locked = await lockedAt(home, checked.value);
     if (locked) return { id, stored: false, why: lockWords(locked) };
-    await storeHome(home, checked.value);
+    await home.academy.current(async (current) => {
+      await storeHome({ ...home, academy: current }, checked.value);
+      if (checked.value.kind === 'pain-marked')
+        await refreshAthletes(
+          current,
+          [home.athleteId],
+          ['pain'],
+          stateOf({ academy: current, home: academyRow }),
+        );
+    });
     return { id, stored: true };
   }
 
@@ -184,10 +198,11 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Rou
     response.json(await page(await opened(request)));
   });
   routes.post('/shared/:token/log', limit, tapLimit(), async (request, response) => {
-    const { home } = await opened(request);
+    const link = await opened(request);
+    const { home } = link;
     const { events } = body(request, homeBatch);
     const answers: LogAnswer[] = [];
-    for (const event of events) answers.push(await take(home, event));
+    for (const event of events) answers.push(await take(link, event));
     tellNews(hub, home.academy.id, home.athleteId);
     const answer: HomeAnswer = { answers, at: new Date().toISOString() };
     response.json(answer);

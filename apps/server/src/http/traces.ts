@@ -6,6 +6,7 @@ import {
   type CallRecord,
 } from '@wrightonic/contract';
 import {
+  addDays,
   carriedInto,
   oneFocusBelow,
   academyLinks,
@@ -14,7 +15,6 @@ import {
   CycleError,
   cycleWords,
   sameFocus,
-  tallied,
   trace,
   withEdit,
   dayAt,
@@ -24,11 +24,14 @@ import { mustInstruct, mustOwn } from '../auth/session';
 import { athlete } from '../store/athletes';
 import { addLinkEdit, linkEdits, linkHistory, strikesOf } from '../store/links';
 import { look, looksOf } from '../store/looks';
-import { throwsOf } from '../store/throws';
-import { addTrace, calls, pastTraces } from '../store/traces';
-import { approachOf, resultsFor } from './athletePage';
+import { plainThrowsOf } from '../store/throws';
+import { callTallies } from '../store/state/judgedCalls';
+import { refreshAthletes } from '../store/state/refresh';
+import { addTrace, pastTraces } from '../store/traces';
+import { approachOf, lookBack, resultsFor } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { Refused, refusedField } from './refused';
+import { stateOf } from './stateOf';
 
 /** The trace of a look, with the focus that the instructor chose; the tool's own proposal is kept beside it. */
 async function chooseFocus(request: Request): Promise<{ id: string }> {
@@ -43,7 +46,7 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
   const [strikes, edits, throws, looks] = await Promise.all([
     strikesOf(academy, row.id),
     linkEdits(academy),
-    throwsOf(academy, row.id),
+    plainThrowsOf(academy, row.id, addDays(today, -lookBack)),
     looksOf(academy, row.id),
   ]);
   const input = traceInputOf({
@@ -67,20 +70,23 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
     throw refusedField('arm', 'below age 10 there is one focus at a time');
   if (!sameFocus(choice, result.focus) && !choice.reason.trim())
     throw refusedField('reason', 'say why another focus than the proposed one');
-  await addTrace(
-    academy,
-    {
-      id: choice.id,
-      athleteId: row.id,
-      lookId: looked.id,
-      at: new Date().toISOString(),
-      result,
-      findings: input.findings,
-      chosen: { lower: choice.lower, arm: choice.arm },
-      reason: choice.reason.trim(),
-    },
-    person.id,
-  );
+  await academy.current(async (current) => {
+    await addTrace(
+      current,
+      {
+        id: choice.id,
+        athleteId: row.id,
+        lookId: looked.id,
+        at: new Date().toISOString(),
+        result,
+        findings: input.findings,
+        chosen: { lower: choice.lower, arm: choice.arm },
+        reason: choice.reason.trim(),
+      },
+      person.id,
+    );
+    await refreshAthletes(current, [row.id], ['trace'], stateOf({ ...who(request), academy: current }));
+  });
   return { id: choice.id };
 }
 
@@ -116,11 +122,7 @@ export function traceRoutes(): Router {
 
   routes.get('/calls', async (request, response) => {
     const { academy, person } = who(request);
-    const all = await calls(academy);
-    const answer: CallRecord = {
-      academy: tallied(all.flatMap((each) => each.calls)),
-      yours: tallied(all.filter((each) => each.person === person.id).flatMap((each) => each.calls)),
-    };
+    const answer: CallRecord = await callTallies(academy, person.id);
     response.json(answer);
   });
 

@@ -186,6 +186,10 @@ export class Doorkeeper {
     });
   }
 
+  academyIds(): Promise<string[]> {
+    return this.db('academies').orderBy('id').pluck('id');
+  }
+
   async isEmpty(): Promise<boolean> {
     return !(await this.db('academies').first('id'));
   }

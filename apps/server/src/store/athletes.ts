@@ -55,6 +55,22 @@ export async function athletes(academy: Academy): Promise<AthleteRow[]> {
   return rows.map(fromRow);
 }
 
+export type RosterName = Pick<
+  AthleteRow,
+  'id' | 'givenName' | 'familyName' | 'discipline' | 'throws' | 'birthdate'
+>;
+
+/** Every athlete by name, with what a line of the roster needs and nothing else. */
+export const rosterNames = (academy: Academy): Promise<RosterName[]> =>
+  academy.from('athletes').orderBy(['given_name', 'family_name', 'id']).select({
+    id: 'id',
+    givenName: 'given_name',
+    familyName: 'family_name',
+    discipline: 'discipline',
+    throws: 'throws',
+    birthdate: 'birthdate',
+  });
+
 export async function athlete(academy: Academy, id: string): Promise<AthleteRow | null> {
   const row = await academy.from('athletes').where({ id }).first();
   return row ? fromRow(row) : null;
@@ -90,6 +106,10 @@ export async function addAthletes(
       forms
         .filter(({ heightCm, massKg }) => heightCm !== null || massKg !== null)
         .map((form) => firstSize(form, at, zone, by)),
+    );
+    await whole.add(
+      'athlete_states',
+      forms.map(({ id }) => ({ athlete_id: id, clean: true })),
     );
   });
 }

@@ -2,7 +2,7 @@ import type { CueRecord, EventOf } from '@wrightonic/contract';
 import { notUndone, type Academy } from './scope';
 import { told } from './told';
 
-/** What is chosen for a drill of an athlete and stays until something else is, and spots that were called. */
+/** What is chosen for a drill of an athlete and stays until something else is. */
 export const storeChoices = {
   'level-chosen': (academy: Academy, event: EventOf<'level-chosen'>, by: string): Promise<void> =>
     academy.add('level_choices', {
@@ -19,16 +19,17 @@ export const storeChoices = {
       text: event.text,
       whose: event.whose,
     }),
-  'spot-charted': (academy: Academy, event: EventOf<'spot-charted'>, by: string): Promise<void> =>
-    academy.add('spot_events', {
-      ...told(event, by),
-      session_id: event.sessionId,
-      drill: event.drill,
-      rep_id: event.repId,
-      spot: event.spot,
-      sides: event.sides.join('+'),
-    }),
 };
+
+/** Where a throw at a called spot went. */
+export const spotRow = (event: EventOf<'spot-charted'>, by: string) => ({
+  ...told(event, by),
+  session_id: event.sessionId,
+  drill: event.drill,
+  rep_id: event.repId,
+  spot: event.spot,
+  sides: event.sides.join('+'),
+});
 
 /** The newest level of each drill, by athlete; of one athlete or of all. */
 export async function levelsChosen(

@@ -2,17 +2,18 @@ import type { EventOf, SetRecord } from '@wrightonic/contract';
 import { notUndone, parsed, type Academy } from './scope';
 import { told } from './told';
 
+/** A set as it ended. */
+export const setRow = (event: EventOf<'set-done'>, by: string) => ({
+  ...told(event, by),
+  session_id: event.sessionId,
+  drill: event.drill,
+  constraints: JSON.stringify(event.constraints),
+  clean: event.clean,
+  missed: event.missed,
+  workaround: event.workaround,
+});
+
 export const storeConstraints = {
-  'set-done': (academy: Academy, event: EventOf<'set-done'>, by: string): Promise<void> =>
-    academy.add('set_events', {
-      ...told(event, by),
-      session_id: event.sessionId,
-      drill: event.drill,
-      constraints: JSON.stringify(event.constraints),
-      clean: event.clean,
-      missed: event.missed,
-      workaround: event.workaround,
-    }),
   'constraints-ordered': (
     academy: Academy,
     event: EventOf<'constraints-ordered'>,

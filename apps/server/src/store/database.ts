@@ -10,6 +10,7 @@ import * as home from './migrations/0008_home';
 import * as lessons from './migrations/0009_lessons';
 import * as trust from './migrations/0010_trust';
 import * as coaching from './migrations/0011_coaching';
+import * as state from './migrations/0012_state';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -24,6 +25,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0009_lessons': lessons,
   '0010_trust': trust,
   '0011_coaching': coaching,
+  '0012_state': state,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -37,13 +37,13 @@ export async function devicesOf(academy: Academy): Promise<DeviceRecord[]> {
     .leftJoin({ e: 'device_ends' }, (join) =>
       join.on('e.academy_id', 'd.academy_id').andOn('e.device_id', 'd.id'),
     )
-    .leftJoin({ r: 'readings' }, (join) =>
-      join.on('r.academy_id', 'd.academy_id').andOn('r.device_id', 'd.id'),
-    )
-    .groupBy('d.id', 'd.name', 'd.at', 'p.name', 'e.id')
     .orderBy('d.at', 'desc')
     .select('d.id', 'd.name', 'd.at', 'p.name as by', 'e.id as ended')
-    .max('r.at as heard');
+    .select(
+      academy.raw(
+        '(select max(r.at) from readings r where r.academy_id = d.academy_id and r.device_id = d.id) as heard',
+      ),
+    );
   return rows.map((row: Record<string, any>) => ({
     id: row['id'],
     name: row['name'],

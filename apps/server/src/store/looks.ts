@@ -60,6 +60,7 @@ export const storeLookTold = (academy: Academy, event: EventOf<'look-told'>, by:
 
 /** In the order in which they were taken; one that is under way comes last, whatever its day. */
 const byTaking = 'e.id is null, coalesce(l.looked_at, l.at), l.id';
+const newestTaken = 'e.id is null desc, coalesce(l.looked_at, l.at) desc, l.id desc';
 
 const detailOf = (row: Record<string, any>): FindingDetail => ({
   ...(row['value'] === null ? {} : { value: row['value'] }),
@@ -122,15 +123,21 @@ export async function lookHistory(academy: Academy, lookId: string): Promise<Fin
   }));
 }
 
-async function looksWhere(academy: Academy, where: Record<string, unknown>): Promise<StoredLook[]> {
+async function looksWhere(
+  academy: Academy,
+  where: Record<string, unknown>,
+  most?: number,
+): Promise<StoredLook[]> {
   const query = academy.from('looks', 'l').where(where);
-  academy.join(query, 'people', 'p', 'id', 'l.by_person');
-  const rows = await query
+  academy
+    .join(query, 'people', 'p', 'id', 'l.by_person')
     .leftJoin({ e: 'look_ends' }, (join) =>
       join.on('e.academy_id', 'l.academy_id').andOn('e.look_id', 'l.id'),
-    )
-    .orderByRaw(byTaking)
-    .select('l.*', 'p.name as by', 'e.id as ended');
+    );
+  if (most) query.orderByRaw(newestTaken).limit(most);
+  else query.orderByRaw(byTaking);
+  const rows = await query.select('l.*', 'p.name as by', 'e.id as ended');
+  if (most) rows.reverse();
   const graded = await gradesOf(
     academy,
     rows.map((row: { id: string }) => row.id),
@@ -150,41 +157,9 @@ async function looksWhere(academy: Academy, where: Record<string, unknown>): Pro
   }));
 }
 
-/** Oldest first. */
-export const looksOf = (academy: Academy, athleteId: string): Promise<StoredLook[]> =>
-  looksWhere(academy, { 'l.athlete_id': athleteId });
+/** Oldest first; all, or so many of the newest. */
+export const looksOf = (academy: Academy, athleteId: string, most?: number): Promise<StoredLook[]> =>
+  looksWhere(academy, { 'l.athlete_id': athleteId }, most);
 
 export const look = async (academy: Academy, id: string): Promise<StoredLook | null> =>
   (await looksWhere(academy, { 'l.id': id }))[0] ?? null;
-
-export interface LookState {
-  athleteId: string;
-  id: string;
-  date: string;
-  finished: boolean;
-  /** Somebody graded the delivery in it: a physical screen alone is no look. */
-  seen: boolean;
-}
-
-/** The newest look and the newest finished look of every athlete. */
-export async function lookStates(academy: Academy): Promise<LookState[]> {
-  const rows = await academy
-    .from('looks', 'l')
-    .leftJoin({ e: 'look_ends' }, (join) =>
-      join.on('e.academy_id', 'l.academy_id').andOn('e.look_id', 'l.id'),
-    )
-    .select('l.athlete_id', 'l.id', 'l.date', 'e.id as ended')
-    // As `isLook` of the core has it; the grades of every look would be too many to read for a roster.
-    .select(
-      academy.raw(`exists (select 1 from findings f where f.academy_id = l.academy_id and f.look_id = l.id
-        and f.severity is not null and f.node not like 'lim.%' and f.node not like 'sym.%') as seen`),
-    )
-    .orderByRaw(byTaking);
-  return rows.map((row: Record<string, any>) => ({
-    athleteId: row.athlete_id,
-    id: row.id,
-    date: row.date,
-    finished: row.ended !== null,
-    seen: Boolean(row.seen),
-  }));
-}

@@ -70,13 +70,3 @@ export async function throwState(academy: Academy, athleteId: string, zone: stri
   const history = (await painHistories(academy, zone, athleteId)).get(athleteId);
   return throwStateOf(history?.reports ?? [], history?.clearances ?? []);
 }
-
-/** Whose throws are locked now. */
-export async function lockedThrows(academy: Academy, zone: string): Promise<Map<string, ThrowState>> {
-  const histories = await painHistories(academy, zone);
-  return new Map(
-    [...histories]
-      .map(([id, { reports, clearances }]) => [id, throwStateOf(reports, clearances)] as const)
-      .filter(([, { lock }]) => lock !== null),
-  );
-}

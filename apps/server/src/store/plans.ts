@@ -147,12 +147,30 @@ export async function planState(academy: Academy, id: string): Promise<PlanState
   return row ? stateOf(row) : null;
 }
 
-/** Of every athlete, or of one, oldest first. */
-export async function planStates(academy: Academy, athleteId?: string): Promise<PlanState[]> {
-  const query = academy.from('plans').orderBy(['at', 'id']);
-  if (athleteId) query.where({ athlete_id: athleteId });
-  return (await query).map(stateOf);
+/** The plan that an athlete was given last. */
+export async function newestPlanState(academy: Academy, athleteId: string): Promise<PlanState | null> {
+  const row = await academy
+    .from('plans')
+    .where({ athlete_id: athleteId })
+    .orderBy([
+      { column: 'at', order: 'desc' },
+      { column: 'id', order: 'desc' },
+    ])
+    .first();
+  return row ? stateOf(row) : null;
 }
+
+/** Athletes whose newest plan holds, or once held, one of these drills. */
+export const athletesWorking = (academy: Academy, drills: readonly string[]): Promise<string[]> => {
+  const query = academy.from('athlete_states', 'a');
+  academy.join(query, 'plan_threads', 't', 'plan_id', 'a.plan_id');
+  academy.join(query, 'plan_stages', 's', 'plan_thread_id', 't.id');
+  academy.join(query, 'plan_drills', 'd', 'plan_stage_id', 's.id');
+  return query
+    .whereIn('d.drill', drills as string[])
+    .distinct()
+    .pluck('a.athlete_id');
+};
 
 /** The drills of stages as they stand: swaps followed, moved to where they were put, without what was taken out. */
 async function drillsOf(academy: Academy, stages: readonly string[]): Promise<Map<string, StoredDrill[]>> {

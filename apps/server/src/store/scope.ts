@@ -25,6 +25,16 @@ export class Academy {
     return this.db({ [alias]: table }).where(`${alias}.academy_id`, this.id);
   }
 
+  /** Rows to be taken out, of what is only counted and can be counted again; history is never taken out. */
+  counted(table: 'rep_counts' | 'throw_days' | 'trace_calls'): Knex.QueryBuilder {
+    return this.db(table).where({ academy_id: this.id });
+  }
+
+  /** The answer to a question of this academy, as a table to ask on. */
+  within(query: Knex.QueryBuilder, alias: string): Knex.QueryBuilder {
+    return this.db.from(query.as(alias));
+  }
+
   /** Joins on the academy as well as on the id. */
   join(
     query: Knex.QueryBuilder,
@@ -49,9 +59,19 @@ export class Academy {
       .merge({ academy_id: this.db.ref('academy_id') });
     if (!this.compares) return void (await insert);
     const stored = await this.returned(insert);
-    written.forEach((row, n) => {
-      if (!sameContent(row, stored[n]!)) throw new OtherContent(table);
-    });
+    if (!written.every((row, n) => sameContent(row, stored[n]!))) throw new OtherContent(table);
+  }
+
+  /** Adds rows in one statement, and says of each whether what is there now under its id says the same. */
+  async addEach(table: string, rows: readonly Written[]): Promise<boolean[]> {
+    const written = rows.map((row) => ({ ...row, academy_id: this.id }));
+    const stored = await this.returned(
+      this.db(table)
+        .insert(written)
+        .onConflict()
+        .merge({ academy_id: this.db.ref('academy_id') }),
+    );
+    return written.map((row, n) => sameContent(row, stored[n]!));
   }
 
   /** Adds rows, and answers with the ids of those that were not there before under this or another key. */
@@ -71,6 +91,22 @@ export class Academy {
     return stored;
   }
 
+  /** Adds a row, or changes what it names of the one that is there under the same key. */
+  async put(table: string, row: Written): Promise<void> {
+    await this.db(table)
+      .insert({ ...row, academy_id: this.id })
+      .onConflict()
+      .merge(Object.keys(row));
+  }
+
+  /** Adds what a question of this academy answers, without its going through here; its columns are named. */
+  async addAnswers(table: string, columns: readonly string[], query: Knex.QueryBuilder): Promise<void> {
+    const named = columns.map(() => '??').join(', ');
+    await this.db(this.db.raw(`?? (??, ${named})`, [table, 'academy_id', ...columns])).insert(
+      query.select(this.db.raw('cast(? as uuid)', [this.id]), ...columns),
+    );
+  }
+
   async change(table: string, id: string, values: Written): Promise<number> {
     return this.from(table).where(`${table}.id`, id).update(values);
   }
@@ -88,6 +124,22 @@ export class Academy {
   /** All or nothing. */
   whole<T>(work: (academy: Academy) => Promise<T>): Promise<T> {
     return this.db.transaction((transaction) => work(new Academy(transaction, this.id, this.compares)));
+  }
+
+  /**
+   * All or nothing, where every question sees what others have finished until then, so that only rows that are there
+   * hold anybody up. It is done again where the database ended it for another's sake: `work` may run more than once.
+   */
+  async current<T>(work: (academy: Academy) => Promise<T>, tries = 5): Promise<T> {
+    try {
+      return await this.db.transaction(
+        (transaction) => work(new Academy(transaction, this.id, this.compares)),
+        { isolationLevel: 'read committed' },
+      );
+    } catch (error) {
+      if (tries <= 1 || !endedForOthers(error)) throw error;
+      return this.current(work, tries - 1);
+    }
   }
 }
 
@@ -112,6 +164,10 @@ function sameValue(written: unknown, stored: unknown): boolean {
 /** Whether a row that is there says the same; whoever sends it again may be somebody else. */
 const sameContent = (written: Written, stored: Written): boolean =>
   Object.entries(written).every(([key, value]) => key === 'by_person' || sameValue(value, stored[key]));
+
+/** Two transactions waited for each other, and this one was ended. */
+const endedForOthers = (error: unknown): boolean =>
+  (error as { code?: string } | null)?.code === 'ER_LOCK_DEADLOCK';
 
 /** A row points to one that is not there, or not in this academy. */
 export const isMissingParent = (error: unknown): boolean =>

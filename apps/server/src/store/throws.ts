@@ -128,12 +128,14 @@ const columns = [
   'break_v_cm',
 ].map((column) => `t.${column}`);
 
-/** What was thrown and not taken back, in time order; of one day, or of all. */
-export async function throwsOf(academy: Academy, athleteId: string, date?: string): Promise<ThrowRecord[]> {
-  const query = academy.from('throws', 't').where({ 't.athlete_id': athleteId });
+/** What was thrown from a day on and not taken back, in time order. */
+export async function throwsOf(academy: Academy, athleteId: string, since: string): Promise<ThrowRecord[]> {
+  const query = academy.from('throws', 't').where({ 't.athlete_id': athleteId }).where('t.date', '>=', since);
   const charted = academy.from('spot_events', 'c');
-  academy.join(charted, 'sessions', 's', 'id', 'c.session_id').where({ 's.athlete_id': athleteId });
-  if (date) query.where({ 't.date': date });
+  academy
+    .join(charted, 'sessions', 's', 'id', 'c.session_id')
+    .where({ 's.athlete_id': athleteId })
+    .where('s.date', '>=', since);
   const [rows, spots] = await Promise.all([
     notUndone(query, 't').orderBy(['t.at', 't.id']).select(columns),
     notUndone(charted, 'c').orderBy(['c.at', 'c.id']).select('c.rep_id', 'c.sides'),
@@ -166,14 +168,13 @@ export type PlainThrow = Pick<
   'date' | 'velocity' | 'effort' | 'pitch' | 'ball' | 'kind' | 'simulated' | 'arrived'
 >;
 
-/** The same, of all days or from one on, with what figures need and nothing else: a page reads thousands of them. */
+/** The same, with what figures need and nothing else: a page reads thousands of them. */
 export async function plainThrowsOf(
   academy: Academy,
   athleteId: string,
-  since?: string,
+  since: string,
 ): Promise<PlainThrow[]> {
-  const query = academy.from('throws', 't').where({ 't.athlete_id': athleteId });
-  if (since) query.where('t.date', '>=', since);
+  const query = academy.from('throws', 't').where({ 't.athlete_id': athleteId }).where('t.date', '>=', since);
   const rows = await notUndone(query, 't')
     .orderBy(['t.at', 't.id'])
     .select(
@@ -192,4 +193,13 @@ export async function plainThrowsOf(
     simulated: source === 'simulated',
     arrived: place(arrived_x, arrived_y),
   }));
+}
+
+/** How many throws of a day have a pretend velocity. */
+export async function simulatedOn(academy: Academy, athleteId: string, date: string): Promise<number> {
+  const query = academy
+    .from('throws', 't')
+    .where({ 't.athlete_id': athleteId, 't.date': date, 't.source': 'simulated' });
+  const row = await notUndone(query, 't').count({ n: '*' }).first();
+  return Number(row?.n ?? 0);
 }

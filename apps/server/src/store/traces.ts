@@ -114,29 +114,6 @@ export async function pastTraces(academy: Academy, athleteId: string): Promise<P
   });
 }
 
-export interface TraceState {
-  id: string;
-  athleteId: string;
-  lookId: string;
-  lower: string | null;
-  arm: string | null;
-}
-
-/** Of every athlete, oldest first, without the results. */
-export async function traceStates(academy: Academy): Promise<TraceState[]> {
-  const rows = await academy
-    .from('traces')
-    .orderBy(['at', 'id'])
-    .select('id', 'athlete_id', 'look_id', 'chosen_lower', 'chosen_arm');
-  return rows.map((row: Record<string, any>) => ({
-    id: row.id,
-    athleteId: row.athlete_id,
-    lookId: row.look_id,
-    lower: row.chosen_lower,
-    arm: row.chosen_arm,
-  }));
-}
-
 export const addTrace = (academy: Academy, trace: Omit<StoredTrace, 'by'>, by: string): Promise<void> =>
   academy.add('traces', {
     id: trace.id,

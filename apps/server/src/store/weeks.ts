@@ -94,11 +94,3 @@ export async function newestAssignment(
     at: row.at.toISOString(),
   };
 }
-
-/** The last day of the newest assignment of each plan. */
-export async function assignedUntil(academy: Academy): Promise<Map<string, string>> {
-  const rows = await academy.from('assignments').orderBy(['at', 'id']).select('plan_id', 'days');
-  return new Map(
-    rows.map((row: Record<string, any>) => [row.plan_id, parsed<string[]>(row.days).sort().at(-1) ?? '']),
-  );
-}

@@ -44,13 +44,16 @@ export const judged = ({ better, same, worse }: Tally): number => better + same 
 
 const none = (): Tally => ({ calls: 0, better: 0, same: 0, worse: 0, open: 0 });
 
-/** How often the proposal was accepted and overruled, and how either turned out. */
-export function tallied(calls: readonly Call[]): { accepted: Tally; overruled: Tally } {
+/** How often the proposal was accepted and overruled, and how either turned out; `times` where calls alike are counted. */
+export function tallied(calls: readonly (Pick<Call, 'overruled' | 'outcome'> & { times?: number })[]): {
+  accepted: Tally;
+  overruled: Tally;
+} {
   const sums = { accepted: none(), overruled: none() };
-  for (const { overruled, outcome } of calls) {
+  for (const { overruled, outcome, times = 1 } of calls) {
     const sum = sums[overruled ? 'overruled' : 'accepted'];
-    sum.calls++;
-    sum[outcome]++;
+    sum.calls += times;
+    sum[outcome] += times;
   }
   return sums;
 }

@@ -6,6 +6,7 @@ export * from './lesson';
 export * from './levels';
 export * from './liveCues';
 export * from './missReasons';
+export * from './planStanding';
 export * from './sets';
 export * from './sides';
 export * from './spots';

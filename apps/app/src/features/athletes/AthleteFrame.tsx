@@ -16,7 +16,7 @@ const lookTools = /\/(screen|throws|clip|curves)$/;
 
 /** Who it is, and the five verbs; on a wide screen beside the roster. */
 export function AthleteFrame() {
-  const { id, page, error, again } = useStoredAthlete();
+  const { id, page, error, again } = useStoredAthlete('head');
   const path = usePathname();
   const wide = useWide();
   const { width } = useWindowDimensions();

@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { HeadPage } from '@wrightonic/contract';
 import { router, type Href } from 'expo-router';
 import { Button } from 'react-native-paper';
 import { more } from '../../store/more';
@@ -11,11 +11,11 @@ import { AthleteFields, showRefusal, useAthleteForm } from './AthleteFields';
 import { NewLessonCard } from './NewLessonCard';
 
 export function EditAthlete() {
-  const { page } = useAthlete();
+  const { page } = useAthlete('head');
   return page ? <Edit athlete={page.athlete} /> : null;
 }
 
-function Edit({ athlete: { id, age: _, ...stored } }: { athlete: AthletePage['athlete'] }) {
+function Edit({ athlete: { id, age: _, ...stored } }: { athlete: HeadPage['athlete'] }) {
   const form = useAthleteForm(stored);
   const [change, { isLoading, error }] = more.useChangeAthleteMutation();
   const save = form.handleSubmit(async (body) => {

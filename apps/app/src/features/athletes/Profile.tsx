@@ -17,7 +17,7 @@ import { Pictures } from './Pictures';
 
 /** Who the athlete is: what holds for plans, growth, injuries, whom to call, and what was shown. */
 export function Profile() {
-  const { id, page } = useAthlete();
+  const { id, page } = useAthlete('head');
   const today = useToday();
   const { data, error, refetch } = more.useProfileQuery(id);
   if (!page) return null;

@@ -1,4 +1,4 @@
-import type { AthletePage, PlanThread } from '@wrightonic/contract';
+import type { BuildPage, PlanThread } from '@wrightonic/contract';
 import { doseWords, parseDose, type Stage } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -10,7 +10,7 @@ import { addable } from './planDrills';
 import { useBook } from '../../ui/useBook';
 
 interface Props {
-  page: AthletePage;
+  page: BuildPage;
   planId: string;
   thread: PlanThread;
   stage: Stage;

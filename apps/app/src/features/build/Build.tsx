@@ -8,7 +8,7 @@ import { Plan } from './Plan';
 
 /** From the focus to a ladder of drills, and to the coming week. */
 export function Build() {
-  const { id, page } = useAthlete();
+  const { id, page } = useAthlete('build');
   if (!page) return null;
   const { trace, plan } = page;
   if (!trace)

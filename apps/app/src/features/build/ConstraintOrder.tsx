@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { BuildPage } from '@wrightonic/contract';
 import { constraintOf, constraintsFor, nodeName, nodesFor, orderedConstraints } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -9,7 +9,7 @@ import { Picks } from '../../ui/Choices';
 import { useBook } from '../../ui/useBook';
 
 interface Props {
-  page: AthletePage;
+  page: BuildPage;
   drill: string;
 }
 

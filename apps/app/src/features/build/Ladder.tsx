@@ -1,4 +1,4 @@
-import type { AthletePage, PlanThread } from '@wrightonic/contract';
+import type { BuildPage, PlanThread } from '@wrightonic/contract';
 import { nodeName, stages } from '@wrightonic/core';
 import { View } from 'react-native';
 import { Text } from 'react-native-paper';
@@ -11,7 +11,7 @@ import { MissingThings } from './MissingThings';
 import { Rung } from './Rung';
 
 interface Props {
-  page: AthletePage;
+  page: BuildPage;
   planId: string;
   thread: PlanThread;
 }

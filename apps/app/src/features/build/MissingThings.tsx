@@ -1,4 +1,4 @@
-import { barredFor, laddersOf, type AthletePage, type PlanThread } from '@wrightonic/contract';
+import { barredFor, laddersOf, type BuildPage, type PlanThread } from '@wrightonic/contract';
 import { listed, missingFor, type LeftOut } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -8,7 +8,7 @@ import { Trouble } from '../../ui/Notice';
 import { useBook } from '../../ui/useBook';
 
 interface Props {
-  page: AthletePage;
+  page: BuildPage;
   planId: string;
   thread: PlanThread;
 }

@@ -1,4 +1,4 @@
-import type { AthletePage, PlanRecord, TraceRecord } from '@wrightonic/contract';
+import type { BuildPage, PlanRecord, TraceRecord } from '@wrightonic/contract';
 import { nodeName } from '@wrightonic/core';
 import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
@@ -17,7 +17,7 @@ import { threadNames, threads } from '../../ui/threadWords';
 const weeks = [2, 4, 6, 8];
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: BuildPage['athlete'];
   trace: TraceRecord;
   earlier: PlanRecord | null;
 }

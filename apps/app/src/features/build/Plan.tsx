@@ -1,4 +1,4 @@
-import { notMedical, type AthletePage, type PlanRecord } from '@wrightonic/contract';
+import { notMedical, type BuildPage, type PlanRecord } from '@wrightonic/contract';
 import { uncleared, unclearedEffort } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -16,7 +16,7 @@ import { Assigned } from './week/Assigned';
 import { Week } from './week/Week';
 import { Words } from './Words';
 
-export function Plan({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
+export function Plan({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
   const wide = useWide();
   const today = useToday();
   const { athlete } = page;

@@ -1,5 +1,5 @@
 import { useSortable } from '@dnd-kit/sortable';
-import type { AthletePage, PlanDrill } from '@wrightonic/contract';
+import type { BuildPage, PlanDrill } from '@wrightonic/contract';
 import { doseWords, gateWords, liveCue, parseDose } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
@@ -18,7 +18,7 @@ import { DragHandle } from './DragHandle';
 import { useBook } from '../../ui/useBook';
 
 interface Props {
-  page: AthletePage;
+  page: BuildPage;
   planId: string;
   planned: PlanDrill;
 }

@@ -1,6 +1,6 @@
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { arrayMove, SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import type { AthletePage, PlanThread } from '@wrightonic/contract';
+import type { BuildPage, PlanThread } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -18,7 +18,7 @@ import { PlannedDrill } from './PlannedDrill';
 import { useBook } from '../../ui/useBook';
 
 interface Props {
-  page: AthletePage;
+  page: BuildPage;
   planId: string;
   thread: PlanThread;
   rung: PlanThread['stages'][number];

@@ -1,4 +1,4 @@
-import type { AthletePage, MadeShare } from '@wrightonic/contract';
+import type { BuildPage, MadeShare } from '@wrightonic/contract';
 import { useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -18,7 +18,7 @@ const lasting = [
 ];
 
 /** The week for whoever is at home: a link, a sheet of paper, a calendar; and the links that are still open. */
-export function Share({ page }: { page: AthletePage }) {
+export function Share({ page }: { page: BuildPage }) {
   const { id, givenName } = page.athlete;
   const today = useToday();
   const { academy } = useMe();

@@ -1,4 +1,4 @@
-import type { AthletePage, PlanRecord } from '@wrightonic/contract';
+import type { BuildPage, PlanRecord } from '@wrightonic/contract';
 import { checkWords, lexiconWith, listed, liveCue, type Clash, type DrillBook } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -35,7 +35,7 @@ function grouped(clashes: readonly Clash[]) {
 }
 
 /** Everything that the athlete was told, and whether any of it pulls apart. */
-export function Words({ page, plan }: { page: AthletePage; plan: PlanRecord }) {
+export function Words({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
   const { athlete, approach, told } = page;
   const today = useToday();
   const book = useBook();

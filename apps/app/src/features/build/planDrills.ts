@@ -1,4 +1,4 @@
-import { barredFor, type AthletePage, type PlanThread } from '@wrightonic/contract';
+import { barredFor, type BuildPage, type PlanThread } from '@wrightonic/contract';
 import { drillsFor, type Drill, type DrillBook, type Stage } from '@wrightonic/core';
 
 /** Drills of every rung, with whether theirs is the present stage. */
@@ -11,7 +11,7 @@ export const allDrills = (threads: readonly PlanThread[]) =>
 
 /** What may be added to a stage of a ladder, what serves the focus first, each with why it may not be given. */
 export function addable(
-  page: Pick<AthletePage, 'athlete' | 'history'>,
+  page: Pick<BuildPage, 'athlete' | 'history'>,
   thread: PlanThread,
   stage: Stage,
   book?: DrillBook,

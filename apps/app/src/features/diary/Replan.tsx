@@ -1,12 +1,11 @@
-import { dayOf, type AthletePage, type AssignmentRecord } from '@wrightonic/contract';
+import { dayOf, type BuildPage, type AssignmentRecord } from '@wrightonic/contract';
 import { addDays, weekChanges, weekdayName, type WeekChange, type WeekItem } from '@wrightonic/core';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { api } from '../../store/api';
 import { more } from '../../store/more';
-import { useToday } from '../../store/useAthlete';
+import { useOtherAthlete, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { Trouble, Waiting } from '../../ui/Notice';
 import { Heading } from '../../ui/Screen';
@@ -23,7 +22,7 @@ interface Props {
 
 /** What a lesson that does not take place does to the assigned week, proposed at once. */
 export function Replan(props: Props) {
-  const { data: page, error } = api.useAthleteQuery(props.athleteId);
+  const { page, error } = useOtherAthlete(props.athleteId, 'build');
   const today = useToday();
   if (error) return <Trouble error={error} />;
   if (!page) return <Waiting what="Reading the week" />;
@@ -31,7 +30,7 @@ export function Replan(props: Props) {
 }
 
 /** The week as it was when the lesson was changed: once it is assigned anew, nothing of it hangs there any more. */
-function Found({ page: read, today, ...props }: Props & { page: AthletePage; today: string }) {
+function Found({ page: read, today, ...props }: Props & { page: BuildPage; today: string }) {
   const [page] = useState(read);
   const running = page.plan?.assignment;
   const touched = running?.days.some(({ date, kind }) => date === props.date && kind === 'lesson');
@@ -41,7 +40,7 @@ function Found({ page: read, today, ...props }: Props & { page: AthletePage; tod
 }
 
 interface ProposedProps extends Props {
-  page: AthletePage;
+  page: BuildPage;
   planId: string;
   running: AssignmentRecord;
   today: string;

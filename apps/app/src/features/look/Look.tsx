@@ -24,7 +24,7 @@ const noOffers: Offers = [];
 
 /** The newest look, or the one that is under way, and whatever else is looked at or measured. */
 export function Look() {
-  const { id, page } = useAthlete();
+  const { id, page } = useAthlete('look');
   const { academy } = useMe();
   const today = useToday();
   const { data: offers = noOffers } = more.useOffersQuery(id);

@@ -1,9 +1,4 @@
-import {
-  type AthletePage,
-  type FindingDetail,
-  type FindingRecord,
-  type LookRecord,
-} from '@wrightonic/contract';
+import { type LookPage, type FindingDetail, type FindingRecord, type LookRecord } from '@wrightonic/contract';
 import { nodeName, type Severity } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
@@ -25,7 +20,7 @@ import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { lookSteps } from '../../ui/checkpoint/steps';
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: LookPage['athlete'];
   look: LookRecord;
 }
 

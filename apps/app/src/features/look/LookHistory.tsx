@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { LookPage } from '@wrightonic/contract';
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -10,8 +10,8 @@ import { Heading } from '../../ui/Screen';
 import { Seam } from '../../ui/seam/Seam';
 
 interface Props {
-  athlete: AthletePage['athlete'];
-  looks: AthletePage['looks'];
+  athlete: LookPage['athlete'];
+  looks: LookPage['looks'];
 }
 
 const few = 4;

@@ -1,4 +1,4 @@
-import { detailOfOffer, type AthletePage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
+import { detailOfOffer, type LookPage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
 import { isLook, withCarried, type Carried, type Offer, type Phase, type Severity } from '@wrightonic/core';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -17,7 +17,7 @@ import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { lookSteps, type LookPoint, type LookStep } from '../../ui/checkpoint/steps';
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: LookPage['athlete'];
   look: LookRecord;
   /** Grades of earlier looks that count until the checkpoint is looked at again. */
   carried: readonly Carried[];

@@ -1,4 +1,4 @@
-import type { AthletePage, LookRecord } from '@wrightonic/contract';
+import type { ProvePage, LookRecord } from '@wrightonic/contract';
 import { changes, compareLooks, nodeName, nodesFor, phases, type Change, type Node } from '@wrightonic/core';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -24,7 +24,7 @@ const gradeWords = (grade: number | null): string =>
   grade === null ? 'not looked at' : severityNames[grade]!;
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: ProvePage['athlete'];
   /** Finished looks, oldest first. */
   looks: readonly LookRecord[];
   /** The look that the plan came from. */

@@ -17,7 +17,7 @@ import { useBook } from '../../ui/useBook';
 /** Did it help? Velocity against noise, the delivery then and now, and what is learned. */
 export function Prove() {
   const book = useBook();
-  const { id, page } = useAthlete();
+  const { id, page } = useAthlete('prove');
   const { person } = useMe();
   const today = useToday();
   const wide = useWide();

@@ -1,10 +1,10 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { ProvePage } from '@wrightonic/contract';
 import { velocityIn, type VelocityUnit } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 
 interface Props {
-  figures: AthletePage['velocities'][number];
+  figures: ProvePage['velocities'][number];
   unit: VelocityUnit;
   when: string;
 }

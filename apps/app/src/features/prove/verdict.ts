@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { ProvePage } from '@wrightonic/contract';
 import { areAlike, sameLike, velocityChange, velocityIn, type VelocityUnit } from '@wrightonic/core';
 
 export interface Verdict {
@@ -15,20 +15,20 @@ export interface Verdict {
   compared: string;
 }
 
-type Session = AthletePage['velocities'][number];
+type Session = ProvePage['velocities'][number];
 
 /** Throws of a session in words: "fastball at 90 %, 145 g". */
 export const likeWords = ({ effort, pitch, ball }: Session['like']): string =>
   `${pitch} ${effort === null ? 'with no effort recorded' : `at ${effort} %`}, ${ball} g`;
 
 /** Sessions whose throws are alike and can be set against the newest one. */
-export const comparable = (velocities: AthletePage['velocities']): Session[] => {
+export const comparable = (velocities: ProvePage['velocities']): Session[] => {
   const last = velocities.at(-1);
   return last ? velocities.filter((each) => sameLike(each.like, last.like) && areAlike(each)) : [];
 };
 
 /** What the usual velocity did between the first and the newest session of like throws; null with fewer than two. */
-export function velocityVerdict(velocities: AthletePage['velocities'], unit: VelocityUnit): Verdict | null {
+export function velocityVerdict(velocities: ProvePage['velocities'], unit: VelocityUnit): Verdict | null {
   const found = velocityChange(comparable(velocities));
   if (!found) return null;
   const { from, to, change, needed, real } = found;
@@ -53,7 +53,7 @@ export function simulatedNote(sessions: readonly Session[]): string {
 }
 
 /** Why there is no verdict yet. */
-export function noVerdictWords(velocities: AthletePage['velocities']): string {
+export function noVerdictWords(velocities: ProvePage['velocities']): string {
   const last = velocities.at(-1);
   if (!last) return 'No session has five like throws with a velocity yet. Measure five at one effort.';
   if (!areAlike(last))

@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { TracePage } from '@wrightonic/contract';
 import {
   bodyShare,
   habitWords,
@@ -20,7 +20,7 @@ import { Heading } from '../../ui/Screen';
 import { testPath } from './LookNext';
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: TracePage['athlete'];
   result: Trace;
   focus: Focus;
 }

@@ -1,4 +1,4 @@
-import { type AthletePage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
+import { type TracePage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
 import { gainWords, nodeName, nodeOf, screenTestOf, type Severity, type Trace } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
@@ -14,7 +14,7 @@ import { Press } from '../../ui/Press';
 import { Heading } from '../../ui/Screen';
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: TracePage['athlete'];
   look: LookRecord;
   result: Trace;
 }

@@ -1,4 +1,4 @@
-import { detailOfOffer, type AthletePage, type LookRecord } from '@wrightonic/contract';
+import { detailOfOffer, type TracePage, type LookRecord } from '@wrightonic/contract';
 import { nodeName, nodeOf, severityNames, type Offer } from '@wrightonic/core';
 import { StyleSheet } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -8,7 +8,7 @@ import { useAppDispatch } from '../../store/store';
 import { Notice } from '../../ui/Notice';
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: TracePage['athlete'];
   look: LookRecord;
 }
 

@@ -1,4 +1,4 @@
-import type { AthletePage, PastTrace } from '@wrightonic/contract';
+import type { TracePage, PastTrace } from '@wrightonic/contract';
 import { nodeName, percent, sameFocus, type Call, type Trace } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -26,7 +26,7 @@ const callWords = ({ thread, proposed, chosen, overruled, outcome }: Call): stri
     : `${threadNames[thread]}: ${nodeName(chosen!)}, ${outcomeWords[outcome]}`;
 
 /** Every trace of the athlete as it stood: what was proposed, what was chosen, and how it turned out. */
-export function PastTraces({ page }: { page: AthletePage }) {
+export function PastTraces({ page }: { page: TracePage }) {
   const today = useToday();
   const { academy } = useMe();
   const { data, error, refetch } = more.usePastTracesQuery(page.athlete.id);
@@ -71,7 +71,7 @@ export function PastTraces({ page }: { page: AthletePage }) {
 const rootIn = (result: Trace, id: string) => result.roots.find((root) => root.id === id);
 
 /** The same look then and with today's links, approach and strikes. */
-function Compared({ page, past }: { page: AthletePage; past: PastTrace }) {
+function Compared({ page, past }: { page: TracePage; past: PastTrace }) {
   const look = page.looks.find(({ id }) => id === past.lookId);
   return look ? <Beside page={page} past={past} look={look} /> : <Text>This look is not here any more.</Text>;
 }
@@ -81,9 +81,9 @@ function Beside({
   past,
   look,
 }: {
-  page: AthletePage;
+  page: TracePage;
   past: PastTrace;
-  look: AthletePage['looks'][number];
+  look: TracePage['looks'][number];
 }) {
   const { result: now, set } = useTracing(page, look, null);
   const then = past.result;

@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { TracePage } from '@wrightonic/contract';
 import { plainWords, voices, type Focus, type Trace, type Voice } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -14,7 +14,7 @@ export function PlainCard({
   result,
   focus,
 }: {
-  athlete: AthletePage['athlete'];
+  athlete: TracePage['athlete'];
   result: Trace;
   focus: Focus;
 }) {

@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { TracePage } from '@wrightonic/contract';
 import {
   chainWords,
   habitWords,
@@ -22,7 +22,7 @@ import { WithReason } from './WithReason';
 import type { Traced } from './useTracing';
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: TracePage['athlete'];
   findings: Findings;
   traced: Traced;
   chosen: Chosen;

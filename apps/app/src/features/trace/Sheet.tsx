@@ -1,4 +1,4 @@
-import type { AthletePage, LookRecord } from '@wrightonic/contract';
+import type { TracePage, LookRecord } from '@wrightonic/contract';
 import {
   focusWords,
   gainWords,
@@ -29,7 +29,7 @@ const shownRoots = 7;
 
 /** A trace on one page, for the wall of the cage or the parent’s bag. */
 export function Sheet() {
-  const { id, page } = useAthlete();
+  const { id, page } = useAthlete('trace');
   const { look: wanted } = useLocalSearchParams<{ look?: string }>();
   if (!page) return null;
   const finished = page.looks.filter((look) => look.finished);
@@ -38,7 +38,7 @@ export function Sheet() {
   return <Printed key={look.id} id={id} page={page} look={look} />;
 }
 
-function Printed({ id, page, look }: { id: string; page: AthletePage; look: LookRecord }) {
+function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRecord }) {
   const { athlete } = page;
   const { academy, person } = useMe();
   const today = useToday();

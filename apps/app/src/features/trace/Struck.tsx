@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { TracePage } from '@wrightonic/contract';
 import { nodeName, struckNow } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -12,7 +12,7 @@ import { Heading } from '../../ui/Screen';
 import { WithReason } from './WithReason';
 
 /** Links that do not hold for this athlete, with who said so and why; they can be taken up again. */
-export function Struck({ athlete, strikes }: Pick<AthletePage, 'athlete' | 'strikes'>) {
+export function Struck({ athlete, strikes }: Pick<TracePage, 'athlete' | 'strikes'>) {
   const dispatch = useAppDispatch();
   const today = useToday();
   const { academy } = useMe();

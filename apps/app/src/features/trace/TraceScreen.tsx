@@ -8,7 +8,7 @@ import { Traced } from './Traced';
 
 /** From what was seen to what causes it. */
 export function TraceScreen() {
-  const { id, page } = useAthlete();
+  const { id, page } = useAthlete('trace');
   if (!page) return null;
   const look = page.looks.filter(({ finished }) => finished).at(-1);
   if (!look)

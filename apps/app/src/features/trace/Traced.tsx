@@ -1,4 +1,4 @@
-import type { AthletePage, LookRecord } from '@wrightonic/contract';
+import type { TracePage, LookRecord } from '@wrightonic/contract';
 import { closeCall, oneFocusBelow, sameFocus, tooThin, type Findings, type Focus } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
@@ -38,7 +38,7 @@ import { TrialEffect, TrialMoves, WhatIf } from './WhatIf';
 
 type Sight = 'causes' | 'phases' | 'words' | 'earlier';
 
-export function Traced({ page, look }: { page: AthletePage; look: LookRecord }) {
+export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
   const { athlete } = page;
   const today = useToday();
   const wide = useWide();

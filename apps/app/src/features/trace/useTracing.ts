@@ -1,4 +1,4 @@
-import { carriedBy, traceInputOf, type AthletePage, type LookRecord } from '@wrightonic/contract';
+import { carriedBy, traceInputOf, type TracePage, type LookRecord } from '@wrightonic/contract';
 import {
   academyLinks,
   trace,
@@ -22,7 +22,7 @@ export interface Traced {
 }
 
 /** The trace of a look with today's links, or of a trial over it. */
-export function useTracing(page: AthletePage, look: LookRecord, trial: Findings | null): Traced {
+export function useTracing(page: TracePage, look: LookRecord, trial: Findings | null): Traced {
   const { athlete, approach, strikes, results, linkEdits, looks, academy } = page;
   const set = useMemo(() => academyLinks(linkEdits), [linkEdits]);
   const { discipline, throws, age } = athlete;

@@ -1,4 +1,4 @@
-import type { AthletePage, HomeSet } from '@wrightonic/contract';
+import type { WorkPage, HomeSet } from '@wrightonic/contract';
 import { addDays, parseDose } from '@wrightonic/core';
 import { Text } from 'react-native-paper';
 import { Card } from '../../ui/Card';
@@ -25,7 +25,7 @@ function doneWords(sets: readonly HomeSet[], of: number | null): string {
 }
 
 /** What was done at home in the last week against what was assigned, and what hurt there. */
-export function AtHome({ page, today }: { page: AthletePage; today: string }) {
+export function AtHome({ page, today }: { page: WorkPage; today: string }) {
   const book = useBook();
   const { home, plan } = page;
   const since = addDays(today, -shownDays);

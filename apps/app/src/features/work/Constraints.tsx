@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { WorkPage } from '@wrightonic/contract';
 import { constraintOf, nodeName, waysRound } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -13,7 +13,7 @@ import type { Session } from './useSession';
 import { useBook } from '../../ui/useBook';
 
 interface Props {
-  page: AthletePage;
+  page: WorkPage;
   session: Session;
   drill: string;
 }

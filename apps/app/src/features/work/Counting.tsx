@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { WorkPage } from '@wrightonic/contract';
 import { allowedWith, barredBecause, type Pain } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -18,7 +18,7 @@ import type { Session } from './useSession';
 import { WorkTop } from './WorkTop';
 
 interface Props {
-  page: AthletePage;
+  page: WorkPage;
   session: Session;
   pain: Pain;
   onLeave: () => void;

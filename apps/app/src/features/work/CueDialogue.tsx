@@ -1,4 +1,4 @@
-import type { AthletePage, DrillTotal } from '@wrightonic/contract';
+import type { WorkPage, DrillTotal } from '@wrightonic/contract';
 import { cueCountWords, nodeName, parseDose, repSides, repSideWords, type DrillBook } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -13,7 +13,7 @@ import { useBook } from '../../ui/useBook';
 import { cuesOfDrill } from './session';
 
 /** For each focus the cues that were tried, in the order of time, and how the reps after each went. */
-export function CueDialogue({ page }: { page: AthletePage }) {
+export function CueDialogue({ page }: { page: WorkPage }) {
   const book = useBook();
   const today = useToday();
   const { academy } = useMe();
@@ -92,7 +92,7 @@ export function CueDialogue({ page }: { page: AthletePage }) {
 }
 
 /** “By level: hold 30 of 40; drive 12 of 20.”, and the same by side. */
-function totalsWords({ athlete, drillTotals }: AthletePage, id: string, book: DrillBook): string[] {
+function totalsWords({ athlete, drillTotals }: WorkPage, id: string, book: DrillBook): string[] {
   const drill = book.drill(id);
   const ofDrill = drillTotals.filter((total) => total.drill === id);
   const by = <K extends string>(

@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { WorkPage } from '@wrightonic/contract';
 import {
   cueIn,
   drillDetail,
@@ -26,7 +26,7 @@ import { cuesOfDrill } from './session';
 import type { Session } from './useSession';
 
 interface Props {
-  page: AthletePage;
+  page: WorkPage;
   session: Session;
   drill: Drill;
   throwsLeft: number;

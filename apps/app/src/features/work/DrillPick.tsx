@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { WorkPage } from '@wrightonic/contract';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { PickOne } from '../../ui/PickOne';
@@ -8,7 +8,7 @@ import { useBook } from '../../ui/useBook';
 import { Sheet } from './Sheet';
 
 interface Props {
-  page: AthletePage;
+  page: WorkPage;
   /** Drills that are worked already. */
   here: readonly string[];
   onPick: (drill: string) => void;

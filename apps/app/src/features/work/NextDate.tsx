@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { WorkPage } from '@wrightonic/contract';
 import { addDays, typedInstant } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
@@ -19,12 +19,12 @@ const usualTime = '16:00';
 const usualMinutes = 30;
 
 /** The next lesson: the one in the diary, or another with two taps, at the time and place of today’s. */
-export function NextDate({ page: stored }: { page: AthletePage }) {
+export function NextDate({ page: stored }: { page: WorkPage }) {
   const { academy, person } = useMe();
   const today = useToday();
   const dispatch = useAppDispatch();
   const entries = useAppSelector(({ journal }) => journal.entries);
-  const page = withJournal(stored, entries, { by: person.name, zone: academy.zone });
+  const page = withJournal(stored.athlete.id, stored, entries, { by: person.name, zone: academy.zone });
   const { data: lessons } = api.useLessonsQuery();
   const [date, setDate] = useState<string | null>(null);
   const next = page.ahead.find(({ kind, date: day }) => kind === 'lesson' && day > today);

@@ -1,4 +1,4 @@
-import type { AthletePage, PlanDrill } from '@wrightonic/contract';
+import type { WorkPage, PlanDrill } from '@wrightonic/contract';
 import {
   armOnRight,
   doseWords,
@@ -29,7 +29,7 @@ import { VelocityPad } from './VelocityPad';
 import { WhyMissed } from './WhyMissed';
 
 interface Props {
-  page: AthletePage;
+  page: WorkPage;
   session: Session;
   planned: PlanDrill;
   drill: Drill;

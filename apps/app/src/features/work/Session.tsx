@@ -1,4 +1,4 @@
-import type { AthletePage } from '@wrightonic/contract';
+import type { WorkPage } from '@wrightonic/contract';
 import { lockWords, painOn } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useCallback, useState } from 'react';
@@ -22,7 +22,7 @@ export function Session() {
   return page ? <Working key={page.athlete.id} page={page} /> : null;
 }
 
-function Working({ page }: { page: AthletePage }) {
+function Working({ page }: { page: WorkPage }) {
   const session = useSession(page);
   const { sessionId, events, inSession } = session;
   const [ending, setEnding] = useState(false);

@@ -1,4 +1,4 @@
-import { lockedAtHomeWords, type AthletePage } from '@wrightonic/contract';
+import { lockedAtHomeWords, type WorkPage } from '@wrightonic/contract';
 import { gateWords, missesBecause, missReasonName, parseDose, repSideWords } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -21,7 +21,7 @@ import type { Session } from './useSession';
 import { useBook } from '../../ui/useBook';
 
 interface Props {
-  page: AthletePage;
+  page: WorkPage;
   session: Session;
   onBack: () => void;
   onDone: (note: string) => void;

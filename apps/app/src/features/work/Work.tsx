@@ -21,7 +21,7 @@ const shownSessions = 6;
 
 /** What today's session holds, before it begins. */
 export function Work() {
-  const { id, page } = useAthlete();
+  const { id, page } = useAthlete('work');
   const today = useToday();
   const own = useColours();
   const book = useBook();

@@ -1,4 +1,4 @@
-import type { AthletePage, LogEvent } from '@wrightonic/contract';
+import type { WorkPage, LogEvent } from '@wrightonic/contract';
 import {
   likeThrows,
   lockedBecause,
@@ -70,7 +70,7 @@ export function simulatedWords(events: readonly LogEvent[]): string {
  * throws are locked.
  */
 export function goesHome(
-  { plan, ahead, pain }: Pick<AthletePage, 'plan' | 'ahead' | 'pain'>,
+  { plan, ahead, pain }: Pick<WorkPage, 'plan' | 'ahead' | 'pain'>,
   today: string,
   book: DrillBook,
 ): string[] {

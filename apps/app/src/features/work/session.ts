@@ -1,11 +1,4 @@
-import type {
-  AthletePage,
-  EventOf,
-  LogEvent,
-  OpenSession,
-  PlanDrill,
-  PlanThread,
-} from '@wrightonic/contract';
+import type { WorkPage, EventOf, LogEvent, OpenSession, PlanDrill, PlanThread } from '@wrightonic/contract';
 import {
   countThrows,
   cueHistory,
@@ -45,7 +38,7 @@ const unplanned = (drill: string, dose: string): PlanDrill => ({
 });
 
 /** What is worked today: what was assigned, or prep and the present stage of each thread where nothing was. */
-export function drillsToday({ plan }: AthletePage, date: string): PlanDrill[] {
+export function drillsToday({ plan }: WorkPage, date: string): PlanDrill[] {
   if (!plan) return [];
   const all = plan.threads.flatMap(({ stages, stage: now }) =>
     stages.flatMap(({ stage, drills }) =>
@@ -121,7 +114,7 @@ export function sidesDone(events: readonly LogEvent[], drill: string): Record<Re
 
 /** Every cue of a drill with its reps, this session counted as it stands on this device. */
 export function cuesOfDrill(
-  { athlete, cues, cueCounts }: Pick<AthletePage, 'athlete' | 'cues' | 'cueCounts'>,
+  { athlete, cues, cueCounts }: Pick<WorkPage, 'athlete' | 'cues' | 'cueCounts'>,
   drill: string,
   book: DrillBook,
   here: { sessionId: string | null; events: readonly LogEvent[] } = { sessionId: null, events: [] },
@@ -145,7 +138,7 @@ const thrownIn = (events: readonly LogEvent[], allHard: boolean) =>
 
 /** Everything thrown today, in this session and elsewhere. */
 export function thrown(
-  { limits, academy }: Pick<AthletePage, 'limits' | 'academy'>,
+  { limits, academy }: Pick<WorkPage, 'limits' | 'academy'>,
   events: readonly LogEvent[],
   elsewhere: OpenSession['elsewhere'],
 ): ThrowsToday {
@@ -189,7 +182,7 @@ export function threadWith(
   thread: PlanThread,
   sessionId: string,
   events: readonly LogEvent[],
-  { levels, book }: { levels: AthletePage['levels']; book: DrillBook },
+  { levels, book }: { levels: WorkPage['levels']; book: DrillBook },
 ): PlanThread {
   const pain = events.some((event) => event.kind === 'pain' && event.level === 'pain');
   const worked = thread.stages

@@ -1,4 +1,4 @@
-import type { AthletePage, LogEvent } from '@wrightonic/contract';
+import type { WorkPage, LogEvent } from '@wrightonic/contract';
 import {
   constraintOffer,
   orderedConstraints,
@@ -9,7 +9,7 @@ import {
 } from '@wrightonic/core';
 import { countOf, type Count } from './session';
 
-type Page = Pick<AthletePage, 'athlete' | 'history' | 'sets' | 'constraints'>;
+type Page = Pick<WorkPage, 'athlete' | 'history' | 'sets' | 'constraints'>;
 
 /** Who works, as the core asks. */
 export const constrained = ({ athlete, history }: Pick<Page, 'athlete' | 'history'>): Constrained => ({

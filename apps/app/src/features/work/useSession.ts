@@ -1,4 +1,4 @@
-import type { AthletePage, EventOf, RadarReading } from '@wrightonic/contract';
+import type { WorkPage, EventOf, RadarReading } from '@wrightonic/contract';
 import {
   levelNow,
   liveCue,
@@ -36,7 +36,7 @@ export interface Claimed extends Pick<RadarReading, 'id' | 'velocity' | 'flight'
 const flightIn = ({ flight }: Claimed): Pick<Claimed, 'flight'> => (flight ? { flight } : {});
 
 /** The session under way, with what can be logged in it. */
-export function useSession(page: AthletePage) {
+export function useSession(page: WorkPage) {
   const { id: athleteId, discipline } = page.athlete;
   const { academy } = useMe();
   const book = useBook();

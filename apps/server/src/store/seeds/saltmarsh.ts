@@ -24,6 +24,7 @@ import { v7 } from 'uuid';
 import { hashPassword } from '../../auth/password';
 import { Doorkeeper } from '../academies';
 import { addAthletes } from '../athletes';
+import { bookOf } from '../drills';
 import { addLesson } from '../lessons';
 import { addPlan, plan } from '../plans';
 import { formOf, homeOf, seedMeasured } from './measured';
@@ -32,6 +33,7 @@ import { everyThing, seedStage } from './planned';
 import { seedChoices } from './choices';
 import { followed, linksOn, seedLinks, seedStrike } from './tracing';
 import { Academy, inBatches } from '../scope';
+import { rebuildAthletes } from '../state/refresh';
 import { addTrace } from '../traces';
 
 const weeksAhead = 12;
@@ -279,5 +281,11 @@ export async function seedSaltmarsh(db: Knex, now: Date, password: string | null
     }
     await seedLinks(seeding, by(0));
     await seedLessons(seeding, athletes, by);
+    const { carryDays } = (await new Doorkeeper(transaction).academy(academyId))!;
+    await rebuildAthletes(
+      academy,
+      athletes.map((athlete) => athlete.id),
+      { zone, carryDays, book: () => bookOf(academy) },
+    );
   });
 }

@@ -1,4 +1,4 @@
-import { groupWeek, thrownIn, type NewAssignment } from '@wrightonic/contract';
+import { groupWeek, thrownIn, type BuildPage, type NewAssignment } from '@wrightonic/contract';
 import type { DayKind } from '@wrightonic/core';
 import { useRef, useState } from 'react';
 import { v7 } from 'uuid';
@@ -31,11 +31,13 @@ export function useManyWeeks() {
 
   async function planOne(id: string, shared: ReadonlyMap<string, DayKind>): Promise<OneWeek> {
     const failed = (words: string): OneWeek => ({ id, state: 'failed', words, week: null });
-    const asked = await dispatch(
-      api.endpoints.athlete.initiate(id, { forceRefetch: true, subscribe: false }),
-    );
-    const page = asked.data;
-    if (!page) return failed(refusalOf(asked.error).error);
+    const anew = { forceRefetch: true, subscribe: false } as const;
+    const [head, own] = [
+      await dispatch(api.endpoints.athlete.initiate({ id, part: 'head' }, anew)),
+      await dispatch(api.endpoints.athlete.initiate({ id, part: 'build' }, anew)),
+    ];
+    if (!head.data || !own.data) return failed(refusalOf(head.error ?? own.error).error);
+    const page = { ...head.data.fields, ...own.data.fields } as BuildPage;
     if (!page.plan) return failed('There is no plan yet: look, trace and build first.');
     const days = groupWeek(page, today, shared);
     const answer = await propose({

@@ -1,5 +1,5 @@
 import { useDndContext, useDroppable } from '@dnd-kit/core';
-import type { AthletePage, WeekDayForm } from '@wrightonic/contract';
+import type { BuildPage, WeekDayForm } from '@wrightonic/contract';
 import { costed, parseDose } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -17,7 +17,7 @@ import { useBook } from '../../../ui/useBook';
 
 interface Props {
   day: WeekDayForm;
-  page: AthletePage;
+  page: BuildPage;
   week: WeekState;
   today: string;
 }

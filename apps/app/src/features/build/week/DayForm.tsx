@@ -1,4 +1,4 @@
-import { dayOf, type AthletePage, type WeekDayForm } from '@wrightonic/contract';
+import { dayOf, type BuildPage, type WeekDayForm } from '@wrightonic/contract';
 import { dayKinds, places, type DayKind, type Place } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -13,7 +13,7 @@ const minutes = [10, 15, 20, 30, 45, 60, 90];
 
 interface Props {
   day: WeekDayForm;
-  page: AthletePage;
+  page: BuildPage;
   onChange: (day: WeekDayForm) => void;
 }
 

@@ -1,4 +1,4 @@
-import type { Ahead, AthletePage, CalendarGames } from '@wrightonic/contract';
+import type { Ahead, BuildPage, CalendarGames } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -27,7 +27,7 @@ function leftOut({ before, after, cancelled, unreadable, beyond }: CalendarGames
 }
 
 interface Props {
-  page: AthletePage;
+  page: BuildPage;
   onKept: (dates: string[]) => void;
   onGone: (game: Ahead) => void;
 }

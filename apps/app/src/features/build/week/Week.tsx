@@ -1,5 +1,5 @@
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
-import type { AthletePage, PlanRecord } from '@wrightonic/contract';
+import type { BuildPage, PlanRecord } from '@wrightonic/contract';
 import { listed, type WeekItem } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -25,7 +25,7 @@ const dayOf = (id: unknown): string => weekday(dateOf(String(id)));
 const byDays = keyboardSteps(dateOf);
 
 interface Props {
-  page: AthletePage;
+  page: BuildPage;
   plan: PlanRecord;
   onDone: () => void;
 }

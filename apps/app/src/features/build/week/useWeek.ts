@@ -6,7 +6,7 @@ import {
   usualWeek,
   weekInputFor,
   type Ahead,
-  type AthletePage,
+  type BuildPage,
   type PlanRecord,
   type WeekDayForm,
 } from '@wrightonic/contract';
@@ -26,7 +26,7 @@ import { useBook } from '../../../ui/useBook';
 const plainItem = ({ date, drill, sets }: WeekItem): WeekItem => ({ date, drill, sets });
 
 /** The week that is being laid out: days, drills of each day, what is kept, and what it would break. */
-export function useWeek(page: AthletePage, plan: PlanRecord) {
+export function useWeek(page: BuildPage, plan: PlanRecord) {
   const today = useToday();
   const book = useBook();
   /** What is left of a week that was assigned before. */

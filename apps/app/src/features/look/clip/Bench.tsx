@@ -1,6 +1,6 @@
 import {
   clipViews,
-  type AthletePage,
+  type LookPage,
   type ClipRecord,
   type DrawingKind,
   type PicturePoint,
@@ -31,7 +31,7 @@ import { PlayRow, Timeline } from './Timeline';
 import { useClip } from './useClip';
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: LookPage['athlete'];
   file: File;
   hash: string;
   clips: readonly ClipRecord[];

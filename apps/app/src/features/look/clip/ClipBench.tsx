@@ -29,7 +29,7 @@ interface Opened {
 
 /** The clip bench: open or film a clip, step through it, mark and measure. */
 export function ClipBench() {
-  const { id, page } = useAthlete();
+  const { id, page } = useAthlete('look');
   const { person } = useMe();
   const today = useToday();
   const wide = useWide();

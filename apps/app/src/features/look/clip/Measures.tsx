@@ -1,4 +1,4 @@
-import { type AthletePage, type ClipRecord, type DrawingKind } from '@wrightonic/contract';
+import { type LookPage, type ClipRecord, type DrawingKind } from '@wrightonic/contract';
 import {
   clipMeasures,
   clipOffers,
@@ -43,7 +43,7 @@ export function figureWords(drawing: Drawing, clip: ClipRecord): string {
 }
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: LookPage['athlete'];
   state: ClipState;
 }
 

@@ -28,7 +28,7 @@ const most = 60_000_000;
 
 /** Speed curves: a file in, the order of the delivery out. */
 export function Curves() {
-  const { id, page } = useAthlete();
+  const { id, page } = useAthlete('look');
   const { academy, person } = useMe();
   const today = useToday();
   const dispatch = useAppDispatch();

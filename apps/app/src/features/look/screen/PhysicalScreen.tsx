@@ -19,7 +19,7 @@ import { ScreenUnderWay } from './ScreenUnderWay';
 
 /** The physical screen: under way, or what the newest one found. */
 export function PhysicalScreen() {
-  const { id, page } = useAthlete();
+  const { id, page } = useAthlete('look');
   const { academy, person } = useMe();
   const today = useToday();
   const dispatch = useAppDispatch();

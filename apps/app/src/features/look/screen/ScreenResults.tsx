@@ -1,4 +1,4 @@
-import type { AthletePage, ScreenRecord } from '@wrightonic/contract';
+import type { LookPage, ScreenRecord } from '@wrightonic/contract';
 import { limits, screenTestOf, shownUnit } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
@@ -12,7 +12,7 @@ import { StitchSign } from '../../../ui/seam/Stitches';
 import { gradeWords, resultOf, retestWords, shortWords } from './run';
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: LookPage['athlete'];
   record: ScreenRecord;
 }
 

@@ -1,4 +1,4 @@
-import type { AthletePage, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
+import type { LookPage, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
 import { limits, shownUnit } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
@@ -19,7 +19,7 @@ import { gradeWords, resultOf, shortWords, screenSteps, triesOf } from './run';
 import { TryFields, type Read } from './TryFields';
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: LookPage['athlete'];
   record: ScreenRecord;
   /** The test that the trace led to. */
   led: { test: string; side: string | undefined } | null;

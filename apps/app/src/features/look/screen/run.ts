@@ -1,4 +1,4 @@
-import type { AthletePage, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
+import type { LookPage, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
 import {
   marginWords,
   readingsOf,
@@ -73,7 +73,7 @@ export const triesOf = (record: ScreenRecord, { test, side }: ScreenStep): Scree
 /** What a screen says, for this athlete. */
 export const resultOf = (
   record: ScreenRecord,
-  athlete: AthletePage['athlete'],
+  athlete: LookPage['athlete'],
   { level, sex, norms }: Whom,
 ): ScreenResult =>
   screen({

@@ -1,4 +1,4 @@
-import type { AthletePage, ThrowRecord } from '@wrightonic/contract';
+import type { LookPage, ThrowRecord } from '@wrightonic/contract';
 import { heldAbove, missOf, spotHalf, usualBall, velocityIn, type Spot } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -15,7 +15,7 @@ import { ZonePicture } from './ZonePicture';
 import { ZoneViewPick } from './ZoneViewPick';
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: LookPage['athlete'];
   throws: readonly ThrowRecord[];
 }
 

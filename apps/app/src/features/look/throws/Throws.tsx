@@ -19,7 +19,7 @@ type Part = (typeof parts)[number];
 
 /** Throws: charted, read, and what they say. */
 export function Throws() {
-  const { id, page } = useAthlete();
+  const { id, page } = useAthlete('look');
   const { person } = useMe();
   const { part: asked } = useLocalSearchParams<{ part?: string }>();
   const { data, error, refetch } = more.useThrowsQuery(id);

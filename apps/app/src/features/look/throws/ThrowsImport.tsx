@@ -1,4 +1,4 @@
-import type { AthletePage, ImportedThrow, ThrowRecord } from '@wrightonic/contract';
+import type { LookPage, ImportedThrow, ThrowRecord } from '@wrightonic/contract';
 import {
   heldAbove,
   readThrows,
@@ -18,7 +18,7 @@ import { ImportPreview } from '../../../ui/ImportPreview';
 import { Notice } from '../../../ui/Notice';
 
 interface Props {
-  athlete: AthletePage['athlete'];
+  athlete: LookPage['athlete'];
   throws: readonly ThrowRecord[];
   unit: VelocityUnit;
 }

@@ -1,4 +1,4 @@
-import { simulatedLine, type AthletePage, type RadarReading } from '@wrightonic/contract';
+import { simulatedLine, type WorkPage, type RadarReading } from '@wrightonic/contract';
 import { claimedByRep, doubtOf, heldAbove, type Doubt, type LineReading } from '@wrightonic/core';
 import { useRef, useState } from 'react';
 import { now } from '../../../offline/clock';
@@ -19,7 +19,7 @@ export interface PendingReading extends Claimed, LineReading {
  *
  * @param drill a throwing drill; null while nothing is thrown
  */
-export function useReadings(page: AthletePage, session: Session, drill: string | null) {
+export function useReadings(page: WorkPage, session: Session, drill: string | null) {
   const { line } = useLines();
   const kept = unclaimedReadings(session.sessionId ?? '');
   const [pending, setPending] = useState<PendingReading[]>(kept.read);

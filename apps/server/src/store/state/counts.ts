@@ -1,0 +1,136 @@
+import { daysOfThrows, type DayThrows, type LevelCount, type RepSide } from '@wrightonic/core';
+import { inBatches, notUndone, type Academy } from '../scope';
+
+/** Reps of a drill in a session, at one level and after one cue. */
+export interface DrillCount extends LevelCount {
+  athleteId: string;
+  /** When the session began. */
+  at: string;
+  drill: string;
+  /** Id of the live cue; null where none was chosen. */
+  cue: string | null;
+  side: RepSide | null;
+}
+
+interface CountedRow {
+  session_id: string;
+  drill: string;
+  level: string | null;
+  cue_id: string | null;
+  side: RepSide | null;
+  clean: number;
+  missed: number;
+}
+
+/** Counts the reps of sessions anew, net of what was taken back. */
+export async function countReps(academy: Academy, sessions: readonly string[]): Promise<void> {
+  const counted = notUndone(
+    academy.from('rep_events', 'r').whereIn('r.session_id', sessions as string[]),
+    'r',
+  )
+    .groupBy('r.session_id', 'r.drill', 'r.level', 'r.cue_id', 'r.side')
+    .select('r.session_id', 'r.drill', 'r.level', 'r.cue_id', 'r.side')
+    // Ids are in the order of time: of one session the level that was worked last comes last.
+    .select(
+      academy.raw('row_number() over (partition by r.session_id order by max(r.id)) - 1 as position'),
+      academy.raw("sum(r.outcome = 'clean') as clean"),
+      academy.raw("sum(r.outcome = 'missed') as missed"),
+    );
+  await academy
+    .counted('rep_counts')
+    .whereIn('session_id', sessions as string[])
+    .delete();
+  await academy.addAnswers('rep_counts', countColumns, academy.within(counted, 'counted'));
+}
+
+const countColumns = ['session_id', 'position', 'drill', 'level', 'cue_id', 'side', 'clean', 'missed'];
+
+/**
+ * Clean and missed reps of each drill in each session of an athlete, oldest session first.
+ *
+ * @param since ISO day from which on sessions count; all of them when left out
+ */
+export async function drillCounts(
+  academy: Academy,
+  athleteId: string,
+  since?: string,
+): Promise<DrillCount[]> {
+  const ofAthlete = (query: ReturnType<Academy['from']>, of: string) => {
+    academy.join(query, 'sessions', 's', 'id', `${of}.session_id`).where({ 's.athlete_id': athleteId });
+    return since ? query.where('s.date', '>=', since) : query;
+  };
+  const [rows, hurt]: [(CountedRow & { at: Date })[], string[]] = await Promise.all([
+    ofAthlete(academy.from('rep_counts', 'c'), 'c')
+      .orderBy(['s.at', 's.id', 'c.position'])
+      .select('c.session_id', 's.at', 'c.drill', 'c.level', 'c.cue_id', 'c.side', 'c.clean', 'c.missed'),
+    ofAthlete(academy.from('pain_reports', 'p').where({ 'p.level': 'pain' }), 'p')
+      .distinct()
+      .pluck('s.id'),
+  ]);
+  const painful = new Set(hurt);
+  return rows.map((row) => ({
+    athleteId,
+    session: row.session_id,
+    at: row.at.toISOString(),
+    drill: row.drill,
+    level: row.level,
+    cue: row.cue_id,
+    side: row.side,
+    clean: row.clean,
+    missed: row.missed,
+    pain: painful.has(row.session_id),
+  }));
+}
+
+/** Counts the throws of an athlete's days anew; of all days when none are named. */
+export async function countThrowDays(
+  academy: Academy,
+  athleteId: string,
+  days?: readonly string[],
+): Promise<void> {
+  const query = academy.from('throws', 't').where({ 't.athlete_id': athleteId });
+  if (days) query.whereIn('t.date', days as string[]);
+  const rows: { date: string; kind: 'game' | 'practice'; effort: number | null }[] = await notUndone(
+    query,
+    't',
+  ).select('t.date', 't.kind', 't.effort');
+  const gone = academy.counted('throw_days').where({ athlete_id: athleteId });
+  if (days) gone.whereIn('date', days as string[]);
+  await gone.delete();
+  await inBatches(
+    academy,
+    'throw_days',
+    daysOfThrows(rows).map(({ date, count, effort }) => ({
+      athlete_id: athleteId,
+      date,
+      hard: effort === null,
+      count,
+    })),
+  );
+}
+
+/** Throws of an athlete by day, from a day on. */
+export async function throwDays(academy: Academy, athleteId: string, since: string): Promise<DayThrows[]> {
+  const rows: { date: string; hard: number; count: number }[] = await academy
+    .from('throw_days')
+    .where({ athlete_id: athleteId })
+    .where('date', '>=', since)
+    .orderBy(['date', 'hard'])
+    .select('date', 'hard', 'count');
+  return rows.map(({ date, hard, count }) => ({ date, count, kind: 'practice', effort: hard ? null : 0 }));
+}
+
+/** The last day before another on which an athlete threw; null when there is none. */
+export async function lastThrowBefore(
+  academy: Academy,
+  athleteId: string,
+  day: string,
+): Promise<string | null> {
+  const row = await academy
+    .from('throw_days')
+    .where({ athlete_id: athleteId })
+    .where('date', '<', day)
+    .orderBy('date', 'desc')
+    .first('date');
+  return row?.date ?? null;
+}

@@ -1,0 +1,36 @@
+import type { Knex } from 'knex';
+import { Doorkeeper } from '../academies';
+import { bookOf } from '../drills';
+import { Academy } from '../scope';
+import { rebuildAthletes } from './refresh';
+
+/**
+ * Makes what is kept beside the history anew from it, academy by academy.
+ *
+ * @param missing only of athletes of whom nothing is kept yet, as after a migration
+ * @returns how many athletes it was made of
+ */
+export async function rebuild(db: Knex, missing: boolean): Promise<number> {
+  const door = new Doorkeeper(db);
+  let made = 0;
+  for (const id of await door.academyIds()) {
+    const home = (await door.academy(id))!;
+    const academy = new Academy(db, id);
+    const query = academy.from('athletes', 'a').orderBy('a.id');
+    if (missing)
+      query
+        .leftJoin({ s: 'athlete_states' }, (join) =>
+          join.on('s.academy_id', 'a.academy_id').andOn('s.athlete_id', 'a.id'),
+        )
+        .whereNull('s.athlete_id');
+    const athletes: string[] = await query.pluck('a.id');
+    const book = bookOf(academy);
+    await rebuildAthletes(academy, athletes, {
+      zone: home.zone,
+      carryDays: home.carryDays,
+      book: () => book,
+    });
+    made += athletes.length;
+  }
+  return made;
+}

@@ -1,0 +1,171 @@
+import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildApp } from '../build.mjs';
+import { freePort, root, say, stop, wait } from '../run.mjs';
+import { launchServer } from '../serve.mjs';
+import { scaledDatabase } from './seed.mjs';
+
+const ticksASecond = 100;
+const alone = 60;
+const together = 20;
+const most = { cpu: 25, alone: 50, together: 250, still: 50, memory: 400 };
+
+/** What a process and its threads have computed so far, ms. */
+function computed(pid) {
+  const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1].split(' ');
+  return ((Number(fields[11]) + Number(fields[12])) * 1000) / ticksASecond;
+}
+const p95 = (times) => [...times].sort((a, b) => a - b)[Math.ceil(times.length * 0.95) - 1];
+
+/** A fixed piece of work, so that a slow hour of the machine shows, ms. */
+function reference() {
+  const began = performance.now();
+  const block = Buffer.alloc(1 << 20, 7);
+  for (let n = 0; n < 60; n++) createHash('sha256').update(block).digest();
+  return performance.now() - began;
+}
+
+class Client {
+  constructor(base) {
+    this.base = base;
+    this.cookies = new Map();
+  }
+  async ask(path, { body, read = true } = {}) {
+    const response = await fetch(`${this.base}/api${path}`, {
+      method: body ? 'POST' : 'GET',
+      headers: {
+        cookie: [...this.cookies].map((pair) => pair.join('=')).join('; '),
+        'accept-encoding': 'gzip',
+        ...(body ? { 'content-type': 'application/json', 'x-csrf-token': this.csrf } : {}),
+      },
+      ...(body ? { body: JSON.stringify(body) } : {}),
+    });
+    for (const cookie of response.headers.getSetCookie()) {
+      const [, name, value] = /^([^=]+)=([^;]*)/.exec(cookie);
+      this.cookies.set(name, value);
+    }
+    const text = await response.text();
+    if (!response.ok) throw new Error(`${path}: ${response.status} ${text.slice(0, 200)}`);
+    return read ? JSON.parse(text) : text.length;
+  }
+  async signIn(email, password) {
+    this.csrf = (await this.ask('/session')).csrf;
+    this.csrf = (await this.ask('/session', { body: { email, password } })).csrf;
+  }
+}
+
+/** Every reading request that a screen makes, for an athlete with years behind. */
+async function requests(client) {
+  const roster = await client.ask('/athletes');
+  const { id } = roster[Math.floor(roster.length / 2)];
+  const today = new Date().toISOString().split('T')[0];
+  const verbs = ['', '/look', '/trace', '/build', '/work', '/prove'];
+  const parts = [
+    'open-session',
+    'offers',
+    'screens',
+    'throws',
+    'clips',
+    'curves',
+    'traces',
+    'profile',
+    'shares',
+  ];
+  return [
+    '/session',
+    '/athletes',
+    '/day',
+    '/lessons',
+    `/lessons?from=${today}&days=7`,
+    '/stage-proposals',
+    '/calls',
+    '/devices',
+    '/drills',
+    '/links',
+    '/lexicon',
+    '/norms',
+    '/planning',
+    '/templates',
+    ...verbs.map((verb) => `/athletes/${id}${verb}`),
+    ...parts.map((part) => `/athletes/${id}/${part}`),
+  ].map((path) => ({ path, name: path.replace(id, ':id').replace(today, ':day') }));
+}
+
+async function measured(clients, { path }, pids) {
+  for (let n = 0; n < 5; n++) await clients[0].ask(path, { read: false });
+  const before = pids.map(computed);
+  const one = [];
+  let bytes = 0;
+  for (let n = 0; n < alone; n++) {
+    const began = performance.now();
+    bytes = await clients[0].ask(path, { read: false });
+    one.push(performance.now() - began);
+  }
+  const cpu = pids.map((pid, n) => (computed(pid) - before[n]) / alone);
+  const many = [];
+  await Promise.all(
+    clients.map(async (client) => {
+      for (let n = 0; n < 6; n++) {
+        const began = performance.now();
+        await client.ask(path, { read: false });
+        many.push(performance.now() - began);
+      }
+    }),
+  );
+  return { bytes, cpu, one: p95(one), many: p95(many) };
+}
+
+const ms = (value) => value.toFixed(1);
+const against = (value, limit) => (value <= limit ? ms(value) : `**${ms(value)}**`);
+
+/** Every request on the data of years, with one client and with twenty; answers with the lines of a table. */
+export async function benchScale(folder = join(root, '.data', 'scale'), only = '') {
+  const url = await scaledDatabase(folder);
+  const app = await buildApp();
+  const port = await freePort();
+  const lag = join(root, 'scripts', 'scale', 'lag.cjs');
+  const server = await launchServer({ url, app, folder, port, env: { NODE_OPTIONS: `--require ${lag}` } });
+  const database = Number(readFileSync(join(folder, 'mariadb', 'mariadb.pid'), 'utf8'));
+  const base = `http://127.0.0.1:${port}`;
+  const clients = [];
+  for (let n = 0; n < together; n++) {
+    const client = new Client(base);
+    await client.signIn(`person${n % 12}@barn0.example`, 'years-of-practice');
+    clients.push(client);
+  }
+  const rows = [
+    `| request | size | CPU node + database, at most ${most.cpu} ms | p95 of one client, at most ${most.alone} ms | of ${together}, at most ${most.together} ms | reference |`,
+    '|---|---|---|---|---|---|',
+  ];
+  for (const request of await requests(clients[0])) {
+    if (!request.name.includes(only)) continue;
+    const found = await measured(clients, request, [server.pid, database]).catch((error) => error);
+    if (found instanceof Error) {
+      rows.push(`| GET ${request.name} | ${found.message.slice(0, 80)} |`);
+      say(rows.at(-1));
+      continue;
+    }
+    const [node, data] = found.cpu;
+    const cpu = `${ms(node)} + ${ms(data)}${node + data > most.cpu ? ' **over**' : ''}`;
+    rows.push(
+      `| GET ${request.name} | ${(found.bytes / 1000).toFixed(1)} kB | ${cpu} | ${against(found.one, most.alone)} | ${against(found.many, most.together)} | ${ms(reference())} |`,
+    );
+    say(rows.at(-1));
+  }
+  process.kill(server.pid, 'SIGUSR2');
+  await wait(200);
+  const memory = /VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))[1] / 1000;
+  rows.push(`| most memory of the server | ${memory.toFixed(0)} MB, at most ${most.memory} |`);
+  say(rows.at(-1));
+  await stop(server);
+  return rows;
+}
+
+if (process.argv[1] === join(root, 'scripts', 'scale', 'bench.mjs')) {
+  const { main } = await import('../run.mjs');
+  await main(async () => {
+    await benchScale(process.env.DATA_FOLDER, process.argv[2]);
+    return 0;
+  });
+}
