@@ -158,6 +158,7 @@ test('pain in the elbow locks every throw until somebody clears it by name', asy
   await app.tap('Nothing hurts');
   await expect(locked).toBeVisible();
   await expect(page.getByRole('button', { name: 'Velocity' })).toHaveCount(0);
+  await app.sent();
   const { session } = await app.read(`/athletes/${id}/open-session`);
   const thrown = {
     id: v7(),

@@ -54,7 +54,7 @@ export const screenTries: [string, string, number][] = [
   ['hip-ir', 'trail', 28],
   ['hip-er', 'lead', 44],
   ['hip-er', 'trail', 42],
-  ['ankle-df', 'lead', 9],
-  ['balance', 'trail', 22],
+  ['knee-to-wall', 'lead', 9],
+  ['single-leg-hold', 'trail', 22],
 ];
 export const reading = { peaks: [], order: [], gaps: [], gains: {}, handedOn: {}, evidence: [], missing: [] };

@@ -40,7 +40,9 @@ async function main(): Promise<void> {
   });
   if (!settings.demoNever && (await new Doorkeeper(db).isEmpty()))
     await seedSaltmarsh(db, new Date(), settings.demoPassword);
-  const made = await rebuild(db, true);
+  const patient = connect(url, 0);
+  const made = await rebuild(patient, true);
+  await patient.destroy();
   if (made) log.info({ athletes: made }, 'states were made from the history');
   const app = process.env['APP_FOLDER'];
   const listening = server({

@@ -6,7 +6,7 @@ import { rebuild } from './store/state/rebuild';
 async function main(): Promise<void> {
   const url = process.env['DATABASE_URL'];
   if (!url) throw new Error('DATABASE_URL is not set');
-  const db = connect(url);
+  const db = connect(url, 0);
   await migrate(db);
   const made = await rebuild(db, false);
   process.stdout.write(`What is kept of ${made} athletes was made anew from their history.\n`);

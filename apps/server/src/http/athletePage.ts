@@ -65,9 +65,16 @@ export const limitsLookBack = 40;
 
 /** As far back as a line of velocity and a count of reps look, days. */
 export const lookBack = 365;
-/** As many looks as are read of an athlete, the newest. */
-const mostLooks = 60;
-const mostSessions = 120;
+/** How far back an answer reaches: so many of the newest looks and sessions, and so many days of throws. */
+export interface Reach {
+  looks: number;
+  sessions: number;
+  throwDays: number;
+}
+/** What the present needs, for a verb that goes on from here. */
+export const nearReach: Reach = { looks: 12, sessions: 30, throwDays: 90 };
+/** What somebody looks back on. */
+export const wholeReach: Reach = { looks: 60, sessions: 120, throwDays: lookBack };
 
 /**
  * Everything that a limit must know of an athlete, whoever asks.
@@ -141,7 +148,7 @@ function once<T>(read: () => Promise<T>): () => Promise<T> {
 type Fields = { [K in keyof AthletePage]: () => Promise<AthletePage[K]> };
 
 /** How each field of an athlete is read; what several fields hang on is read once. */
-function fieldsOf(signedIn: SignedIn, athlete: AthleteRow): Fields {
+function fieldsOf(signedIn: SignedIn, athlete: AthleteRow, reach: Reach): Fields {
   const { academy, home: place, person } = signedIn;
   const { id } = athlete;
   const { zone } = place;
@@ -151,14 +158,13 @@ function fieldsOf(signedIn: SignedIn, athlete: AthleteRow): Fields {
   const book = once(() => bookOf(academy));
   const pain = once(() => throwState(academy, id, zone));
   const looks = once(async () =>
-    (await looksOf(academy, id, mostLooks)).map(({ athleteId: _, ...look }) => look),
+    (await looksOf(academy, id, reach.looks)).map(({ athleteId: _, ...look }) => look),
   );
   const planned = once(async () => newestPlan(academy, id, await book()));
   const levels = once(async () => (await levelsChosen(academy, id)).get(id) ?? {});
-  const sessions = once(() => sessionsOf(academy, id, mostSessions));
+  const sessions = once(() => sessionsOf(academy, id, reach.sessions));
   const counts = once(() => drillCounts(academy, id, back));
-  const allCounts = once(() => drillCounts(academy, id));
-  const throws = once(() => plainThrowsOf(academy, id, back));
+  const throws = once(() => plainThrowsOf(academy, id, addDays(today, -reach.throwDays)));
   const atHome = once(() => homeOf(academy, id, addDays(today, -limitsLookBack), zone));
   const limited = once(async () => {
     const thrown = await throwDays(academy, id, addDays(today, -limitsLookBack));
@@ -185,8 +191,8 @@ function fieldsOf(signedIn: SignedIn, athlete: AthleteRow): Fields {
     constraints: () => constraintsOf(academy, id),
     levels,
     cues: () => cuesOf(academy, id),
-    cueCounts: async () => cueCountsOf(await allCounts(), (await sessions())[0]?.id ?? null),
-    drillTotals: async () => drillTotalsOf(await allCounts()),
+    cueCounts: async () => cueCountsOf(await counts(), (await sessions())[0]?.id ?? null),
+    drillTotals: async () => drillTotalsOf(await counts()),
     told: () => toldTo(academy, id, addDays(today, -notesCount), zone),
     sessions,
     limits: async () => throwLimits(await limited()),
@@ -214,10 +220,11 @@ export async function athleteFields<K extends keyof AthletePage>(
   signedIn: SignedIn,
   id: string,
   keys: readonly K[],
+  reach: Reach,
 ): Promise<Pick<AthletePage, K> | null> {
   const athlete = await storedAthlete(signedIn.academy, id);
   if (!athlete) return null;
-  const fields = fieldsOf(signedIn, athlete);
+  const fields = fieldsOf(signedIn, athlete, reach);
   const read = await Promise.all(keys.map(async (key) => [key, await fields[key]()] as const));
   return Object.fromEntries(read) as Pick<AthletePage, K>;
 }

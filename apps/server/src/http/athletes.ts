@@ -8,15 +8,15 @@ import {
 import { Router } from 'express';
 import { mustInstruct } from '../auth/session';
 import { addAthletes, changeAthlete } from '../store/athletes';
-import { athleteFields } from './athletePage';
+import { athleteFields, lookBack, nearReach, wholeReach, type Reach } from './athletePage';
 import { body, found, pathId, who } from './input';
-import { roster } from './roster';
+import { rosterText } from './roster';
 
 export function athleteRoutes(): Router {
   const routes = Router();
 
   routes.get('/athletes', async (request, response) => {
-    response.json(await roster(who(request)));
+    response.type('json').send(await rosterText(who(request)));
   });
 
   routes.post('/athletes', mustInstruct, async (request, response) => {
@@ -34,9 +34,17 @@ export function athleteRoutes(): Router {
   });
 
   // The head that stands above every verb, and what each verb shows.
+  const reaches: Record<AthletePart, Reach> = {
+    head: nearReach,
+    look: wholeReach,
+    trace: { ...nearReach, throwDays: lookBack },
+    build: nearReach,
+    work: nearReach,
+    prove: wholeReach,
+  };
   for (const part of Object.keys(athleteParts) as AthletePart[])
     routes.get(`/athletes/:id${part === 'head' ? '' : `/${part}`}`, async (request, response) => {
-      const fields = await athleteFields(who(request), pathId(request), athleteParts[part]);
+      const fields = await athleteFields(who(request), pathId(request), athleteParts[part], reaches[part]);
       response.json(found(fields, 'athlete'));
     });
 

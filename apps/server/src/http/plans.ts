@@ -33,7 +33,7 @@ import { traceById } from '../store/traces';
 import { addTemplate, templatesOf } from '../store/templates';
 import { addAssignment, drillsOfPlan } from '../store/weeks';
 import type { WeekSolver } from '../solver/weeks';
-import { athleteAndAge, athleteFields, equipmentOf } from './athletePage';
+import { athleteAndAge, athleteFields, equipmentOf, nearReach } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { Refused, refusedField } from './refused';
 import { stateOf } from './stateOf';
@@ -118,7 +118,7 @@ async function weekOf(request: Request, { from, days }: Pick<NewAssignment, 'fro
   const whole = found(await plan(academy, pathId(request)), 'plan');
   const outside = days.find(({ date }) => date < from || date > addDays(from, 6));
   if (outside) throw refusedField('days', `${outside.date} is outside the week from ${from}`);
-  const page = found(await athleteFields(who(request), whole.athleteId, weekFields), 'athlete');
+  const page = found(await athleteFields(who(request), whole.athleteId, weekFields, nearReach), 'athlete');
   if (page.plan?.id !== whole.id)
     throw new Refused(409, 'There is a newer plan for this athlete. Load the page again.');
   return { whole, page, book: await bookOf(academy) };

@@ -1,8 +1,9 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { ageOn, dayAt, due } from '@wrightonic/core';
+import { LRUCache } from 'lru-cache';
 import type { SignedIn } from '../auth/session';
 import { rosterNames } from '../store/athletes';
-import { athleteStates, type AthleteState } from '../store/state/athleteStates';
+import { athleteStates, statesVersion, type AthleteState } from '../store/state/athleteStates';
 
 /** What is due for an athlete, from what is kept of the history. */
 export const dueOf = (state: AthleteState | undefined, today: string): RosterEntry['due'] =>
@@ -20,19 +21,33 @@ export const dueOf = (state: AthleteState | undefined, today: string): RosterEnt
     today,
   );
 
-/** Every athlete with the newest findings, the focus and what is due. */
-export async function roster({ academy, home }: SignedIn): Promise<RosterEntry[]> {
+/** Rosters as they were sent last, by academy; one is sent again while no state of its athletes has changed. */
+const sent = new LRUCache<string, { version: string; text: string }>({
+  maxSize: 20_000_000,
+  sizeCalculation: ({ text }) => text.length + 1,
+});
+
+/**
+ * Every athlete with the newest findings, the focus and what is due, as the JSON of a list of roster entries. What is
+ * kept as JSON goes into it as it is.
+ */
+export async function rosterText({ academy, home }: SignedIn): Promise<string> {
   const today = dayAt(new Date(), home.zone);
+  const version = `${today} ${await statesVersion(academy)}`;
+  const known = sent.get(academy.id);
+  if (known?.version === version) return known.text;
   const [people, states] = await Promise.all([rosterNames(academy), athleteStates(academy)]);
-  return people.map(({ birthdate, ...athlete }) => {
+  const entries = people.map(({ birthdate, ...athlete }) => {
     const state = states.get(athlete.id);
-    return {
+    const rest: Omit<RosterEntry, 'findings' | 'lock'> = {
       ...athlete,
       age: ageOn(birthdate, today),
-      findings: state ? JSON.parse(state.findings) : {},
       focus: state?.focus ?? { lower: null, arm: null },
       due: dueOf(state, today),
-      lock: state?.lock ? JSON.parse(state.lock) : null,
     };
+    return `${JSON.stringify(rest).slice(0, -1)},"findings":${state?.findings ?? '{}'},"lock":${state?.lock ?? 'null'}}`;
   });
+  const text = `[${entries.join(',')}]`;
+  sent.set(academy.id, { version, text });
+  return text;
 }

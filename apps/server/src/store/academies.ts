@@ -50,6 +50,19 @@ const person = (row: Record<string, any>): PersonRow => ({
   approach: JSON.parse(row.approach),
 });
 
+const academy = (row: Record<string, any>): AcademyRow => ({
+  id: row.id,
+  name: row.name,
+  zone: row.zone,
+  demo: Boolean(row.demo),
+  equipment: JSON.parse(row.equipment),
+  weekThrows: row.week_throws,
+  buildUpWeeks: row.build_up_weeks,
+  rampPercent: row.ramp_percent,
+  carryDays: row.carry_days,
+  allHard: Boolean(row.all_hard),
+});
+
 /** Before anyone is signed in there is no academy to be held to: these few queries look across all of them. */
 export class Doorkeeper {
   constructor(readonly db: Knex) {}
@@ -66,20 +79,7 @@ export class Doorkeeper {
 
   async academy(id: string): Promise<AcademyRow | null> {
     const row = await this.db('academies').where({ id }).first();
-    return row
-      ? {
-          id: row.id,
-          name: row.name,
-          zone: row.zone,
-          demo: Boolean(row.demo),
-          equipment: JSON.parse(row.equipment),
-          weekThrows: row.week_throws,
-          buildUpWeeks: row.build_up_weeks,
-          rampPercent: row.ramp_percent,
-          carryDays: row.carry_days,
-          allHard: Boolean(row.all_hard),
-        }
-      : null;
+    return row ? academy(row) : null;
   }
 
   /** What a link leads to; null when it ran out, was taken back, or never was. */

@@ -126,6 +126,7 @@ export function changeAthlete(
     const was = await athlete(whole, id);
     if (!was) return false;
     await whole.change('athletes', id, toRow(form));
+    await whole.touch('athlete_states', { athlete_id: id });
     if (
       (form.heightCm !== was.heightCm || form.massKg !== was.massKg) &&
       (form.heightCm !== null || form.massKg !== null)

@@ -34,7 +34,7 @@ const source: Knex.MigrationSource<string> = {
   getMigration: async (name) => migrations[name]!,
 };
 
-/** A query that takes longer is given up, s; whoever waits for a connection waits no longer than this, ms. */
+/** As long as a query that somebody waits for may take, s; whoever waits for a connection waits no longer than this, ms. */
 const longestQuery = 30;
 const patience = 5_000;
 
@@ -42,8 +42,13 @@ interface Connection {
   query(sql: string, done: (error: Error | null) => void): void;
 }
 
-/** Opens the database; `url` like `mysql://user@127.0.0.1:4311/wrightonic`. */
-export function connect(url: string): Knex {
+/**
+ * Opens the database.
+ *
+ * @param url like `mysql://user@127.0.0.1:4311/wrightonic`
+ * @param longest a query that takes longer is given up, s; 0 for one that may take as long as it likes
+ */
+export function connect(url: string, longest = longestQuery): Knex {
   const { hostname, port, username, password, pathname } = new URL(url);
   return knex({
     client: 'mysql2',
@@ -64,9 +69,7 @@ export function connect(url: string): Knex {
       min: 0,
       max: 10,
       afterCreate: (connection: Connection, done: (error: Error | null, connection: Connection) => void) => {
-        connection.query(`set session max_statement_time = ${longestQuery}`, (error) =>
-          done(error, connection),
-        );
+        connection.query(`set session max_statement_time = ${longest}`, (error) => done(error, connection));
       },
     },
     acquireConnectionTimeout: patience,

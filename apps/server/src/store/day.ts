@@ -1,6 +1,6 @@
 import type { DayNews } from '@wrightonic/contract';
 import { addDays } from '@wrightonic/core';
-import type { Academy } from './scope';
+import { parsed, type Academy } from './scope';
 
 /** As far back as the day looks. */
 const lately = 7;
@@ -11,11 +11,13 @@ type Row = Record<string, any>;
 export async function dayNews(academy: Academy, today: string): Promise<DayNews> {
   const since = addDays(today, -lately);
   const marked = academy.from('pain_reports', 'p').where({ 'p.level': 'pain' });
+  // A week is assigned for seven days from its first on.
   const asked = academy
-    .from('assignment_items', 'i')
-    .where('i.date', '>=', since)
-    .where('i.date', '<', today);
-  const [inSessions, atHome, assigned, worked, ticked]: [Row[], Row[], string[], string[], string[]] =
+    .from('assignments')
+    .where('from_date', '>=', addDays(since, -6))
+    .where('from_date', '<', today)
+    .select('athlete_id', 'days');
+  const [inSessions, atHome, weeks, worked, ticked]: [Row[], Row[], Row[], string[], string[]] =
     await Promise.all([
       academy
         .join(marked, 'sessions', 's', 'id', 'p.session_id')
@@ -26,11 +28,16 @@ export async function dayNews(academy: Academy, today: string): Promise<DayNews>
         .where({ level: 'pain' })
         .where('date', '>=', since)
         .select('athlete_id', 'date', 'site', 'at'),
-      academy.join(asked, 'assignments', 'a', 'id', 'i.assignment_id').distinct().pluck('a.athlete_id'),
+      asked,
       academy.from('sessions').where('date', '>=', since).distinct().pluck('athlete_id'),
       academy.from('home_sets').where('done_on', '>=', since).distinct().pluck('athlete_id'),
     ]);
   const busy = new Set([...worked, ...ticked]);
+  const assigned = new Set<string>(
+    weeks
+      .filter(({ days }: Row) => parsed<string[]>(days).some((day) => day >= since && day < today))
+      .map(({ athlete_id }: Row) => athlete_id),
+  );
   return {
     pain: [
       ...inSessions.map((row) => ({ ...row, where: 'session' as const })),
@@ -43,6 +50,6 @@ export async function dayNews(academy: Academy, today: string): Promise<DayNews>
         site: row['site'],
         where: row['where'],
       })),
-    idle: assigned.filter((id) => !busy.has(id)),
+    idle: [...assigned].filter((id) => !busy.has(id)),
   };
 }

@@ -41,7 +41,7 @@ export async function devicesOf(academy: Academy): Promise<DeviceRecord[]> {
     .select('d.id', 'd.name', 'd.at', 'p.name as by', 'e.id as ended')
     .select(
       academy.raw(
-        '(select max(r.at) from readings r where r.academy_id = d.academy_id and r.device_id = d.id) as heard',
+        '(select r.at from readings r where r.academy_id = d.academy_id and r.device_id = d.id order by r.at desc limit 1) as heard',
       ),
     );
   return rows.map((row: Record<string, any>) => ({

@@ -76,9 +76,11 @@ async function changesOf(academy: Academy, lessons: readonly Row[]): Promise<Map
           lessons.map((lesson) => lesson['id']),
         )
       : [],
-    series.length ? changes().where('c.rest', true).whereIn('l.series_id', series) : [],
+    series.length ? changes().where('c.rest', true) : [],
   ]);
-  const rows = [...new Map([...own, ...ofSeries].map((row) => [row['id'], row])).values()].sort(
+  const asked = new Set(series);
+  const rest = ofSeries.filter((row) => asked.has(row['series_id']));
+  const rows = [...new Map([...own, ...rest].map((row) => [row['id'], row])).values()].sort(
     (a, b) => a['at'] - b['at'] || (a['id'] < b['id'] ? -1 : 1),
   );
   const newest = new Map<string, Row>();

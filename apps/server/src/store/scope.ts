@@ -99,6 +99,14 @@ export class Academy {
       .merge(Object.keys(row));
   }
 
+  /** Adds a row, or counts one change more of the one that is there; it is held until the transaction ends. */
+  async touch(table: 'athlete_states', row: Written): Promise<void> {
+    await this.db(table)
+      .insert({ ...row, academy_id: this.id })
+      .onConflict()
+      .merge({ version: this.db.raw('?? + 1', [`${table}.version`]) });
+  }
+
   /** Adds what a question of this academy answers, without its going through here; its columns are named. */
   async addAnswers(table: string, columns: readonly string[], query: Knex.QueryBuilder): Promise<void> {
     const named = columns.map(() => '??').join(', ');

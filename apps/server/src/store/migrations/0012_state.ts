@@ -4,12 +4,13 @@ import { pointer, uuid } from './columns';
 /** Index by index what a day, a week or a diary asks for, so that years behind it cost nothing. */
 const indexes: [table: string, columns: string[], name: string][] = [
   ['sessions', ['academy_id', 'date', 'athlete_id'], 'sessions_by_date'],
-  ['assignment_items', ['academy_id', 'date', 'assignment_id'], 'assignment_items_by_date'],
+  ['assignments', ['academy_id', 'from_date', 'athlete_id'], 'assignments_by_first_day'],
   ['home_sets', ['academy_id', 'done_on', 'athlete_id'], 'home_sets_by_date'],
   ['home_sets', ['academy_id', 'athlete_id', 'done_on'], 'home_sets_of_athlete'],
   ['home_pain', ['academy_id', 'level', 'date'], 'home_pain_by_date'],
   ['pain_reports', ['academy_id', 'level', 'at'], 'pain_reports_by_level'],
   ['lessons', ['academy_id', 'instructor_id', 'starts_at'], 'lessons_of_instructor'],
+  ['lesson_changes', ['academy_id', 'rest', 'lesson_id'], 'lesson_changes_of_rest'],
 ];
 
 const ofAthlete = (t: Knex.CreateTableBuilder): void => {
@@ -23,6 +24,9 @@ const tables: Record<string, (t: Knex.CreateTableBuilder) => void> = {
     ofAthlete(t);
     t.primary(['academy_id', 'athlete_id']);
     t.boolean('look_open').notNullable().defaultTo(false);
+    // Counts the changes, so that an answer made of states can be kept until one of them changes.
+    t.integer('version').unsigned().notNullable().defaultTo(1);
+    t.index(['academy_id', 'version'], 'athlete_states_versions');
     // Grades of the newest look.
     t.json('findings').notNullable().defaultTo('{}');
     uuid(t, 'looked_id');

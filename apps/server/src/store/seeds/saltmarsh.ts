@@ -33,7 +33,7 @@ import { everyThing, seedStage } from './planned';
 import { seedChoices } from './choices';
 import { followed, linksOn, seedLinks, seedStrike } from './tracing';
 import { Academy, inBatches } from '../scope';
-import { rebuildAthletes } from '../state/refresh';
+import { countAthletes, rebuildAthletes } from '../state/refresh';
 import { addTrace } from '../traces';
 
 const weeksAhead = 12;
@@ -282,6 +282,7 @@ export async function seedSaltmarsh(db: Knex, now: Date, password: string | null
     await seedLinks(seeding, by(0));
     await seedLessons(seeding, athletes, by);
     const { carryDays } = (await new Doorkeeper(transaction).academy(academyId))!;
+    await countAthletes(academy);
     await rebuildAthletes(
       academy,
       athletes.map((athlete) => athlete.id),

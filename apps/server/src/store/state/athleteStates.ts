@@ -138,6 +138,14 @@ export async function refreshState(
   await academy.put('athlete_states', { athlete_id: athleteId, ...columns });
 }
 
+/** Changes with every change of a state: so many athletes, and so many changes of them. */
+export async function statesVersion(academy: Academy): Promise<string> {
+  const [row]: { n: number; changes: string }[] = await academy
+    .from('athlete_states')
+    .select(academy.raw('count(*) as n'), academy.raw('sum(version) as changes'));
+  return `${row?.n} ${row?.changes}`;
+}
+
 export interface AthleteState {
   athleteId: string;
   lookOpen: boolean;

@@ -22,12 +22,11 @@ interface CountedRow {
   missed: number;
 }
 
-/** Counts the reps of sessions anew, net of what was taken back. */
-export async function countReps(academy: Academy, sessions: readonly string[]): Promise<void> {
-  const counted = notUndone(
-    academy.from('rep_events', 'r').whereIn('r.session_id', sessions as string[]),
-    'r',
-  )
+/** Counts the reps of sessions anew, net of what was taken back; of all sessions of the academy when none are named. */
+export async function countReps(academy: Academy, sessions?: readonly string[]): Promise<void> {
+  const of = (query: ReturnType<Academy['from']>, column: string) =>
+    sessions ? query.whereIn(column, sessions as string[]) : query;
+  const counted = notUndone(of(academy.from('rep_events', 'r'), 'r.session_id'), 'r')
     .groupBy('r.session_id', 'r.drill', 'r.level', 'r.cue_id', 'r.side')
     .select('r.session_id', 'r.drill', 'r.level', 'r.cue_id', 'r.side')
     // Ids are in the order of time: of one session the level that was worked last comes last.
@@ -36,10 +35,7 @@ export async function countReps(academy: Academy, sessions: readonly string[]): 
       academy.raw("sum(r.outcome = 'clean') as clean"),
       academy.raw("sum(r.outcome = 'missed') as missed"),
     );
-  await academy
-    .counted('rep_counts')
-    .whereIn('session_id', sessions as string[])
-    .delete();
+  await of(academy.counted('rep_counts'), 'session_id').delete();
   await academy.addAnswers('rep_counts', countColumns, academy.within(counted, 'counted'));
 }
 

@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { Doorkeeper } from '../academies';
 import { bookOf } from '../drills';
 import { Academy } from '../scope';
-import { rebuildAthletes } from './refresh';
+import { countAthletes, rebuildAthletes } from './refresh';
 
 /**
  * Makes what is kept beside the history anew from it, academy by academy.
@@ -24,6 +24,8 @@ export async function rebuild(db: Knex, missing: boolean): Promise<number> {
         )
         .whereNull('s.athlete_id');
     const athletes: string[] = await query.pluck('a.id');
+    const everybody = !missing || athletes.length === (await academy.from('athletes').pluck('id')).length;
+    if (athletes.length) await countAthletes(academy, everybody ? undefined : athletes);
     const book = bookOf(academy);
     await rebuildAthletes(academy, athletes, {
       zone: home.zone,

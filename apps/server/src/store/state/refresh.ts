@@ -117,7 +117,7 @@ async function touchedBy(academy: Academy, events: readonly LogEvent[]): Promise
 
 /** Whoever else changes what is kept of these athletes waits until this transaction ends; in one order for everybody. */
 async function lockStates(academy: Academy, athletes: readonly string[]): Promise<void> {
-  for (const athlete_id of [...athletes].sort()) await academy.put('athlete_states', { athlete_id });
+  for (const athlete_id of [...athletes].sort()) await academy.touch('athlete_states', { athlete_id });
 }
 
 /** Brings what is kept beside the history up to date after events; call it in their transaction. */
@@ -150,23 +150,27 @@ export async function refreshAthletes(
   }
 }
 
-/** So many sessions are counted in one go when everything is made anew. */
-const sessionsAtOnce = 500;
-
-/** Makes everything that is kept of athletes anew from their history. */
+/** Makes everything that is kept of athletes anew from their history, beside the counts of their reps. */
 export async function rebuildAthletes(
   academy: Academy,
   athletes: readonly string[],
   of: StateOf,
 ): Promise<void> {
   for (const athlete of athletes)
-    await academy.whole(async (whole) => {
-      await lockStates(whole, [athlete]);
-      const sessions: string[] = await whole.from('sessions').where({ athlete_id: athlete }).pluck('id');
-      for (let n = 0; n < sessions.length; n += sessionsAtOnce)
-        await countReps(whole, sessions.slice(n, n + sessionsAtOnce));
-      await countThrowDays(whole, athlete);
-      await refreshState(whole, athlete, stateParts, of);
-      await judgeCalls(whole, athlete);
+    await academy.current(async (current) => {
+      await lockStates(current, [athlete]);
+      await countThrowDays(current, athlete);
+      await refreshState(current, athlete, stateParts, of);
+      await judgeCalls(current, athlete);
+    });
+}
+
+/** The same with their reps counted: of some athletes session by session, of an academy in one go. */
+export async function countAthletes(academy: Academy, athletes?: readonly string[]): Promise<void> {
+  if (!athletes) return academy.current((current) => countReps(current));
+  for (const athlete of athletes)
+    await academy.current(async (current) => {
+      const sessions: string[] = await current.from('sessions').where({ athlete_id: athlete }).pluck('id');
+      if (sessions.length) await countReps(current, sessions);
     });
 }
