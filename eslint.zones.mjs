@@ -22,9 +22,9 @@ export const zones = [
   // Within the core a later step of the work may use an earlier one, never the other way round.
   { target: `${core}/catalogue`, from: core, except: ['./catalogue'] },
   { target: `${core}/units`, from: core, except: ['./units'] },
-  ...['build', 'work', 'prove'].map((later) => ({ target: `${core}/trace`, from: `${core}/${later}` })),
-  ...['work', 'prove'].map((later) => ({ target: `${core}/build`, from: `${core}/${later}` })),
-  ...['trace', 'build', 'work', 'measure', 'prove'].map((name) => ({
+  ...['build', 'session', 'prove'].map((later) => ({ target: `${core}/trace`, from: `${core}/${later}` })),
+  ...['session', 'prove'].map((later) => ({ target: `${core}/build`, from: `${core}/${later}` })),
+  ...['trace', 'build', 'session', 'measure', 'prove'].map((name) => ({
     target: `${core}/safety`,
     from: `${core}/${name}`,
   })),

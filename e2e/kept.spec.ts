@@ -77,8 +77,9 @@ test('what was tapped while the server was silent survives the browser', async (
   await expect
     .poll(
       async () =>
-        Object.keys((await (await next.request.get(`/api/athletes/${id}/look`)).json()).looks[0]?.findings ?? {})
-          .length,
+        Object.keys(
+          (await (await next.request.get(`/api/athletes/${id}/look`)).json()).looks[0]?.findings ?? {},
+        ).length,
     )
     .toBeGreaterThan(0);
 });

@@ -4,6 +4,12 @@ import { inBrowser, passingFolder } from './browser.mjs';
 import { main, say } from './run.mjs';
 
 await main(async () => {
+  // `npm run bench -- scale`: the requests on the data of an academy of years.
+  if (process.argv[2] === 'scale') {
+    const { benchScale } = await import('./scale/bench.mjs');
+    say(`\n${(await benchScale(process.env.DATA_FOLDER)).join('\n')}`);
+    return 0;
+  }
   const folder = passingFolder('bench');
   const table = join(folder, 'table.md');
   const code = await inBrowser('bench', folder, {

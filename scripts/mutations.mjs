@@ -77,7 +77,7 @@ export const safety = [
     ['const nearlyAll = 95', 'const nearlyAll = 96'],
     ['const addedMassFrom = 15', 'const addedMassFrom = 14'],
   ]),
-  ...of('work/effort', [['const wholeEffortFrom = 13', 'const wholeEffortFrom = 12']]),
+  ...of('session/effort', [['const wholeEffortFrom = 13', 'const wholeEffortFrom = 12']]),
   ...of('measure/screen', [
     ['const powerFrom = 13', 'const powerFrom = 12'],
     ['const strengthFrom = 18', 'const strengthFrom = 17'],
@@ -94,7 +94,7 @@ export const rules = [
     ['Math.SQRT2 * between', 'between'],
     ['Math.abs(change) > needed', 'Math.abs(change) >= needed'],
   ]),
-  ...of('work/gate', [
+  ...of('session/gate', [
     ['export const learned = 0.65', 'export const learned = 0.66'],
     ['const lost = 0.5', 'const lost = 0.55'],
     ['const fewest = 10', 'const fewest = 9'],
@@ -191,6 +191,6 @@ export const rules = [
     ['const chosenCover = 0.5', 'const chosenCover = 0.4'],
   ]),
   ...of('build/week/drillRows', [['const mostStrengthDays = 3', 'const mostStrengthDays = 4']]),
-  ...of('work/constraints', [['const fewestOfSet = 5', 'const fewestOfSet = 4']]),
+  ...of('session/constraints', [['const fewestOfSet = 5', 'const fewestOfSet = 4']]),
   ...of('build/wordCheck', [['const young = 13', 'const young = 14']]),
 ];

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { v7 } from 'uuid';
 import { buildApp } from '../build.mjs';
 import { freePort, root, say, stop, wait } from '../run.mjs';
 import { launchServer } from '../serve.mjs';
@@ -116,6 +117,41 @@ async function measured(clients, { path }, pids) {
   return { bytes, cpu, one: p95(one), many: p95(many) };
 }
 
+const batches = 40;
+const batchSize = 50;
+
+/** Reps of a session that are sent as a device sends them; events a second. */
+async function logged(client) {
+  const roster = await client.ask('/athletes');
+  const at = () => new Date().toISOString();
+  const session = v7();
+  const athleteId = roster[3].id;
+  const begun = {
+    id: session,
+    at: at(),
+    kind: 'session-begun',
+    athleteId,
+    planId: null,
+    zone: 'Europe/London',
+  };
+  await client.ask('/log', { body: { events: [{ ...begun, date: at().split('T')[0] }] } });
+  const began = performance.now();
+  for (let batch = 0; batch < batches; batch++) {
+    const events = Array.from({ length: batchSize }, (_, n) => ({
+      id: v7(),
+      at: at(),
+      kind: 'rep',
+      sessionId: session,
+      drill: 'hip-first-lean',
+      outcome: n % 4 ? 'clean' : 'missed',
+    }));
+    const { answers } = await client.ask('/log', { body: { events } });
+    const lost = answers.find(({ stored }) => !stored);
+    if (lost) throw new Error(`an event was not stored: ${lost.why}`);
+  }
+  return (batches * batchSize * 1000) / (performance.now() - began);
+}
+
 const ms = (value) => value.toFixed(1);
 const against = (value, limit) => (value <= limit ? ms(value) : `**${ms(value)}**`);
 
@@ -153,6 +189,11 @@ export async function benchScale(folder = join(root, '.data', 'scale'), only = '
     );
     say(rows.at(-1));
   }
+  if (!only) {
+    const rate = await logged(clients[0]);
+    rows.push(`| POST /log, batches of ${batchSize} | ${rate.toFixed(0)} events a second, at least 2,000 |`);
+    say(rows.at(-1));
+  }
   process.kill(server.pid, 'SIGUSR2');
   await wait(200);
   const memory = /VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))[1] / 1000;
@@ -160,12 +201,4 @@ export async function benchScale(folder = join(root, '.data', 'scale'), only = '
   say(rows.at(-1));
   await stop(server);
   return rows;
-}
-
-if (process.argv[1] === join(root, 'scripts', 'scale', 'bench.mjs')) {
-  const { main } = await import('../run.mjs');
-  await main(async () => {
-    await benchScale(process.env.DATA_FOLDER, process.argv[2]);
-    return 0;
-  });
 }

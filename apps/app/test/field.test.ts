@@ -1,11 +1,4 @@
-import type {
-  EventOf,
-  HomeEvent,
-  Lesson,
-  LogEvent,
-  SharedPage,
-  SessionState,
-} from '@wrightonic/contract';
+import type { EventOf, HomeEvent, Lesson, LogEvent, SharedPage, SessionState } from '@wrightonic/contract';
 import { nothingAtHome, throwsAtHome, withHome } from '@wrightonic/contract';
 import {
   claimedByRep,

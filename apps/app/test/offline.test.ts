@@ -72,7 +72,9 @@ describe('a look on this device', () => {
   it('is not there twice once the server has it, and a finished one is the server’s', () => {
     const stored = { id: begun.event.id, finished: true, findings: { 'oh.wobble': 3 } };
     const known = { ...page, looks: [stored] } as unknown as AthletePage;
-    expect(withJournal(page.athlete.id, known, [begun, finding('oh.wobble', 1)], isla).looks).toEqual([stored]);
+    expect(withJournal(page.athlete.id, known, [begun, finding('oh.wobble', 1)], isla).looks).toEqual([
+      stored,
+    ]);
   });
   it('leaves out what was refused and what is about somebody else', () => {
     const refused = { ...finding('oh.wobble', 2), why: 'no' };
@@ -175,9 +177,9 @@ describe('what is said about an athlete on this device', () => {
     const game = { id: 'game', date: '2026-06-09', kind: 'game' as const, minutes: null, title: 'Away' };
     const other = { ...game, id: 'other', date: '2026-06-10' };
     const undone = entry({ kind: 'undo', sessionId: null, of: 'game' });
-    expect(withJournal(page.athlete.id, { ...page, ahead: [game, other] }, [undone], { ...isla, by: 'Me' }).ahead).toEqual([
-      other,
-    ]);
+    expect(
+      withJournal(page.athlete.id, { ...page, ahead: [game, other] }, [undone], { ...isla, by: 'Me' }).ahead,
+    ).toEqual([other]);
   });
 });
 

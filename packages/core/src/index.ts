@@ -8,4 +8,5 @@ export * from './prove';
 export * from './safety';
 export * from './trace';
 export * from './units';
-export * from './work';
+export * from './lesson';
+export * from './session';

@@ -1,5 +1,12 @@
 import type { Lesson } from '@wrightonic/contract';
+import { changeHoldsFor, standingLesson, type PlannedLesson } from '@wrightonic/core/lesson';
 import type { Entry } from './outbox';
+
+const planned = ({ id, startsAt, movedFrom, series }: Lesson): PlannedLesson => ({
+  id,
+  plannedAt: movedFrom ?? startsAt,
+  series,
+});
 
 /** Lessons with what was changed on this device, in the order in which they stand now. Refused entries do not count. */
 export function withLessonChanges(lessons: readonly Lesson[], entries: readonly Entry[]): Lesson[] {
@@ -8,21 +15,10 @@ export function withLessonChanges(lessons: readonly Lesson[], entries: readonly 
     if (event.kind !== 'lesson-changed' || why) continue;
     const changed = stand.get(event.lessonId);
     if (!changed) continue;
-    for (const lesson of stand.values()) {
-      const meant =
-        lesson.id === event.lessonId ||
-        (event.rest && lesson.series === changed.series && lesson.startsAt >= changed.startsAt);
-      if (!meant) continue;
-      const first = lesson.movedFrom ?? lesson.startsAt;
-      stand.set(lesson.id, {
-        ...lesson,
-        state: event.state,
-        reason: event.reason,
-        startsAt: event.startsAt ?? first,
-        movedFrom: event.startsAt && first,
-        place: event.place ?? lesson.place,
-      });
-    }
+    const of = planned(changed);
+    for (const lesson of stand.values())
+      if (changeHoldsFor(event, of, planned(lesson)))
+        stand.set(lesson.id, { ...lesson, ...standingLesson(planned(lesson), lesson.place, event) });
   }
   return [...stand.values()].sort((a, b) => (a.startsAt < b.startsAt ? -1 : a.startsAt > b.startsAt ? 1 : 0));
 }

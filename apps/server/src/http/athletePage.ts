@@ -26,7 +26,6 @@ import { linkEdits, strikesOf } from '../store/links';
 import { sessionsOf } from '../store/log';
 import { looksOf } from '../store/looks';
 import { normEdits } from '../store/norms';
-import { throwState } from '../store/pain';
 import { historyOf } from '../store/profile';
 import { athleteStates } from '../store/state/athleteStates';
 import { drillCounts, lastThrowBefore, throwDays, type DrillCount } from '../store/state/counts';
@@ -156,7 +155,11 @@ function fieldsOf(signedIn: SignedIn, athlete: AthleteRow, reach: Reach): Fields
   const back = addDays(today, -lookBack);
   const age = ageOn(athlete.birthdate, today);
   const book = once(() => bookOf(academy));
-  const pain = once(() => throwState(academy, id, zone));
+  const state = once(async () => (await athleteStates(academy, id)).get(id));
+  const pain = once(async (): Promise<ThrowState> => {
+    const { lock, cleared } = (await state()) ?? {};
+    return { lock: lock ? JSON.parse(lock) : null, cleared: cleared ? JSON.parse(cleared) : null };
+  });
   const looks = once(async () =>
     (await looksOf(academy, id, reach.looks)).map(({ athleteId: _, ...look }) => look),
   );
@@ -173,7 +176,7 @@ function fieldsOf(signedIn: SignedIn, athlete: AthleteRow, reach: Reach): Fields
   return {
     athlete: async () => ({ ...athlete, age }),
     approach: async () => approachOf(athlete, age, person),
-    due: async () => dueOf((await athleteStates(academy, id)).get(id), today),
+    due: async () => dueOf(await state(), today),
     looks,
     trace: async () => {
       const trace = await newestTrace(academy, id);

@@ -1,5 +1,13 @@
 import type { EventOf, Lesson, NewLesson } from '@wrightonic/contract';
-import { addDays, venueInstant } from '@wrightonic/core';
+import {
+  addDays,
+  changeHoldsFor,
+  standingLesson,
+  venueInstant,
+  type LessonChange,
+  type LessonState,
+  type PlannedLesson,
+} from '@wrightonic/core';
 import { missingParent, type Academy } from './scope';
 import { told } from './told';
 
@@ -57,42 +65,82 @@ export async function storeLessonChange(
   });
 }
 
-type Row = Record<string, any>;
-
 const prefixed = (of: Record<string, unknown>, alias: string): Record<string, unknown> =>
   Object.fromEntries(Object.entries(of).map(([column, value]) => [`${alias}.${column}`, value]));
 
-/** The newest word on each lesson, its own or one on the rest of its series. */
-async function changesOf(academy: Academy, lessons: readonly Row[]): Promise<Map<string, Row>> {
-  const series = [...new Set(lessons.flatMap((lesson) => lesson['series_id'] ?? []))];
+interface LessonRow {
+  id: string;
+  athlete_id: string;
+  instructor_id: string;
+  starts_at: Date;
+  minutes: number;
+  place: string;
+  series_id: string | null;
+}
+
+interface ChangeRow {
+  id: string;
+  at: Date;
+  lesson_id: string;
+  rest: number;
+  state: LessonState;
+  starts_at: Date | null;
+  place: string | null;
+  reason: string;
+  /** Of the lesson of which it was told. */
+  series_id: string | null;
+  first_at: Date;
+}
+
+const planned = ({
+  id,
+  starts_at,
+  series_id,
+}: Pick<LessonRow, 'id' | 'starts_at' | 'series_id'>): PlannedLesson => ({
+  id,
+  plannedAt: starts_at.toISOString(),
+  series: series_id,
+});
+
+/** Changes of lessons, and of the rest of their series, oldest first. */
+async function changesOf(academy: Academy, lessons: readonly LessonRow[]): Promise<ChangeRow[]> {
+  if (lessons.length === 0) return [];
   const changes = (): ReturnType<Academy['from']> =>
     academy
       .join(academy.from('lesson_changes', 'c'), 'lessons', 'l', 'id', 'c.lesson_id')
       .select('c.*', 'l.series_id', 'l.starts_at as first_at');
-  const [own, ofSeries]: [Row[], Row[]] = await Promise.all([
-    lessons.length
-      ? changes().whereIn(
-          'c.lesson_id',
-          lessons.map((lesson) => lesson['id']),
-        )
-      : [],
-    series.length ? changes().where('c.rest', true) : [],
+  const series = new Set(lessons.flatMap(({ series_id }) => series_id ?? []));
+  const [own, ofRest]: [ChangeRow[], ChangeRow[]] = await Promise.all([
+    changes().whereIn(
+      'c.lesson_id',
+      lessons.map(({ id }) => id),
+    ),
+    series.size ? changes().where('c.rest', true) : [],
   ]);
-  const asked = new Set(series);
-  const rest = ofSeries.filter((row) => asked.has(row['series_id']));
-  const rows = [...new Map([...own, ...rest].map((row) => [row['id'], row])).values()].sort(
-    (a, b) => a['at'] - b['at'] || (a['id'] < b['id'] ? -1 : 1),
+  const rest = ofRest.filter(({ series_id }) => series_id !== null && series.has(series_id));
+  return [...new Map([...own, ...rest].map((row) => [row.id, row])).values()].sort(
+    (a, b) => a.at.getTime() - b.at.getTime() || (a.id < b.id ? -1 : 1),
   );
-  const newest = new Map<string, Row>();
-  for (const change of rows)
+}
+
+/** The newest change that holds for each lesson. */
+function newestChanges(
+  lessons: readonly LessonRow[],
+  changes: readonly ChangeRow[],
+): Map<string, LessonChange> {
+  const newest = new Map<string, LessonChange>();
+  for (const { lesson_id, first_at, series_id, ...row } of changes) {
+    const of = planned({ id: lesson_id, starts_at: first_at, series_id });
+    const change: LessonChange = {
+      rest: Boolean(row.rest),
+      state: row.state,
+      startsAt: row.starts_at && row.starts_at.toISOString(),
+      place: row.place,
+      reason: row.reason,
+    };
     for (const lesson of lessons)
-      if (
-        change['lesson_id'] === lesson['id'] ||
-        (change['rest'] &&
-          change['series_id'] === lesson['series_id'] &&
-          change['first_at'] <= lesson['starts_at'])
-      )
-        newest.set(lesson['id'], change);
+      if (changeHoldsFor(change, of, planned(lesson))) newest.set(lesson.id, change);
+  }
   return newest;
 }
 
@@ -107,29 +155,21 @@ export async function lessonsBetween(
     query.where(`${table}.starts_at`, '>=', from).where(`${table}.starts_at`, '<', until);
   // Two questions, each with an index of its own: one with an "or" would read every lesson.
   const moved = academy.from('lesson_changes', 'c').where(within('c'));
-  const [there, movedHere]: [Row[], Row[]] = await Promise.all([
+  const [there, movedHere]: [LessonRow[], LessonRow[]] = await Promise.all([
     academy.from('lessons').where(of).where(within('lessons')),
     academy.join(moved, 'lessons', 'l', 'id', 'c.lesson_id').where(prefixed(of, 'l')).distinct('l.*'),
   ]);
-  const rows = [...new Map([...there, ...movedHere].map((row) => [row['id'], row])).values()];
-  const changes = await changesOf(academy, rows);
+  const rows = [...new Map([...there, ...movedHere].map((row) => [row.id, row])).values()];
+  const changes = newestChanges(rows, await changesOf(academy, rows));
   return rows
-    .map((row): Lesson => {
-      const change = changes.get(row['id']);
-      const away: Date | null = change?.['state'] === 'moved' ? change['starts_at'] : null;
-      return {
-        id: row['id'],
-        athleteId: row['athlete_id'],
-        instructorId: row['instructor_id'],
-        startsAt: (away ?? row['starts_at']).toISOString(),
-        minutes: row['minutes'],
-        place: change?.['place'] ?? row['place'],
-        state: change?.['state'] ?? 'on',
-        movedFrom: away && row['starts_at'].toISOString(),
-        series: row['series_id'],
-        reason: change?.['reason'] ?? '',
-      };
-    })
+    .map((row): Lesson => ({
+      id: row.id,
+      athleteId: row.athlete_id,
+      instructorId: row.instructor_id,
+      minutes: row.minutes,
+      series: row.series_id,
+      ...standingLesson(planned(row), row.place, changes.get(row.id) ?? null),
+    }))
     .filter(({ startsAt }) => startsAt >= from.toISOString() && startsAt < until.toISOString())
     .sort((a, b) => (a.startsAt === b.startsAt ? (a.id < b.id ? -1 : 1) : a.startsAt < b.startsAt ? -1 : 1));
 }

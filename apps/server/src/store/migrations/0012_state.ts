@@ -41,8 +41,9 @@ const tables: Record<string, (t: Knex.CreateTableBuilder) => void> = {
     t.date('relook_on');
     t.date('plan_ends_on');
     t.date('assigned_until');
-    // What locks the throws; null where nothing does.
+    // What locks the throws, and what opened them last; null where nothing did.
     t.json('throw_lock');
+    t.json('throw_clearance');
     // What the gates propose, and the day of the newest session that they look at.
     t.json('moves').notNullable().defaultTo('[]');
     t.date('worked_on');
@@ -60,6 +61,8 @@ const tables: Record<string, (t: Knex.CreateTableBuilder) => void> = {
     t.enum('side', ['lead', 'trail']);
     t.integer('clean').notNullable();
     t.integer('missed').notNullable();
+    // Somebody marked pain in the session.
+    t.boolean('pain').notNullable();
   },
   throw_days: (t) => {
     ofAthlete(t);

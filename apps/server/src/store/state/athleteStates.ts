@@ -86,8 +86,11 @@ const parts: Record<StatePart, (academy: Academy, athleteId: string, of: StateOf
     return { assigned_until: row ? (parsed<string[]>(row.days).sort().at(-1) ?? null) : null };
   },
   pain: async (academy, athleteId, { zone }) => {
-    const { lock } = await throwState(academy, athleteId, zone);
-    return { throw_lock: lock && JSON.stringify(lock) };
+    const { lock, cleared } = await throwState(academy, athleteId, zone);
+    return {
+      throw_lock: lock && JSON.stringify(lock),
+      throw_clearance: cleared && JSON.stringify(cleared),
+    };
   },
   moves: async (academy, athleteId, { book }) => {
     const newest = await newestPlanState(academy, athleteId);
@@ -162,8 +165,9 @@ export interface AthleteState {
   relookOn: string | null;
   planEndsOn: string | null;
   assignedUntil: string | null;
-  /** JSON of the lock. */
+  /** JSON of the lock, and of the newest clearance. */
   lock: string | null;
+  cleared: string | null;
 }
 
 interface StateRow {
@@ -182,6 +186,7 @@ interface StateRow {
   plan_ends_on: string | null;
   assigned_until: string | null;
   throw_lock: string | null;
+  throw_clearance: string | null;
 }
 
 const stateColumns = [
@@ -201,6 +206,7 @@ const stateColumns = [
   'plan_ends_on',
   'assigned_until',
   'throw_lock',
+  'throw_clearance',
 ] as const;
 
 /** States by athlete; of one athlete or of all. */
@@ -230,6 +236,7 @@ export async function athleteStates(
         planEndsOn: row.plan_ends_on,
         assignedUntil: row.assigned_until,
         lock: row.throw_lock,
+        cleared: row.throw_clearance,
       },
     ]),
   );

@@ -20,6 +20,7 @@ interface CountedRow {
   side: RepSide | null;
   clean: number;
   missed: number;
+  pain: number;
 }
 
 /** Counts the reps of sessions anew, net of what was taken back; of all sessions of the academy when none are named. */
@@ -34,12 +35,24 @@ export async function countReps(academy: Academy, sessions?: readonly string[]):
       academy.raw('row_number() over (partition by r.session_id order by max(r.id)) - 1 as position'),
       academy.raw("sum(r.outcome = 'clean') as clean"),
       academy.raw("sum(r.outcome = 'missed') as missed"),
+      academy.raw(`exists (select 1 from pain_reports p where p.academy_id = r.academy_id
+        and p.session_id = r.session_id and p.level = 'pain') as pain`),
     );
   await of(academy.counted('rep_counts'), 'session_id').delete();
   await academy.addAnswers('rep_counts', countColumns, academy.within(counted, 'counted'));
 }
 
-const countColumns = ['session_id', 'position', 'drill', 'level', 'cue_id', 'side', 'clean', 'missed'];
+const countColumns = [
+  'session_id',
+  'position',
+  'drill',
+  'level',
+  'cue_id',
+  'side',
+  'clean',
+  'missed',
+  'pain',
+];
 
 /**
  * Clean and missed reps of each drill in each session of an athlete, oldest session first.
@@ -51,19 +64,22 @@ export async function drillCounts(
   athleteId: string,
   since?: string,
 ): Promise<DrillCount[]> {
-  const ofAthlete = (query: ReturnType<Academy['from']>, of: string) => {
-    academy.join(query, 'sessions', 's', 'id', `${of}.session_id`).where({ 's.athlete_id': athleteId });
-    return since ? query.where('s.date', '>=', since) : query;
-  };
-  const [rows, hurt]: [(CountedRow & { at: Date })[], string[]] = await Promise.all([
-    ofAthlete(academy.from('rep_counts', 'c'), 'c')
-      .orderBy(['s.at', 's.id', 'c.position'])
-      .select('c.session_id', 's.at', 'c.drill', 'c.level', 'c.cue_id', 'c.side', 'c.clean', 'c.missed'),
-    ofAthlete(academy.from('pain_reports', 'p').where({ 'p.level': 'pain' }), 'p')
-      .distinct()
-      .pluck('s.id'),
-  ]);
-  const painful = new Set(hurt);
+  const query = academy.from('rep_counts', 'c');
+  academy.join(query, 'sessions', 's', 'id', 'c.session_id').where({ 's.athlete_id': athleteId });
+  if (since) query.where('s.date', '>=', since);
+  const rows: (CountedRow & { at: Date })[] = await query
+    .orderBy(['s.at', 's.id', 'c.position'])
+    .select(
+      'c.session_id',
+      's.at',
+      'c.drill',
+      'c.level',
+      'c.cue_id',
+      'c.side',
+      'c.clean',
+      'c.missed',
+      'c.pain',
+    );
   return rows.map((row) => ({
     athleteId,
     session: row.session_id,
@@ -74,7 +90,7 @@ export async function drillCounts(
     side: row.side,
     clean: row.clean,
     missed: row.missed,
-    pain: painful.has(row.session_id),
+    pain: Boolean(row.pain),
   }));
 }
 

@@ -30,6 +30,9 @@ const turned: Partial<Record<LogKind, { parts: readonly StatePart[]; calls?: tru
   'throws-cleared': { parts: ['pain'] },
 };
 
+/** Kinds after which the reps of their session are counted anew. */
+const counting = new Set<LogKind>(['rep', 'undo', 'pain']);
+
 interface Owner {
   athlete: string;
   date: string;
@@ -107,7 +110,7 @@ async function touchedBy(academy: Academy, events: readonly LogEvent[]): Promise
     const { parts, calls = false } = turned[event.kind]!;
     parts.forEach((part) => mine.parts.add(part));
     mine.calls ||= calls;
-    if ((event.kind === 'rep' || event.kind === 'undo') && practice) mine.sessions.add(practice);
+    if (counting.has(event.kind) && practice) mine.sessions.add(practice);
     if (event.kind === 'throw' && session) mine.days.add(session.date);
     if (event.kind === 'pitch') mine.days.add(dayAt(new Date(event.at), event.zone));
     if (taken) mine.days.add(taken.date);

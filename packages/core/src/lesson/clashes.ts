@@ -1,9 +1,4 @@
-export const lessonStates = ['on', 'called-off', 'moved', 'no-show', 'rained-off'] as const;
-/** What became of a lesson. */
-export type LessonState = (typeof lessonStates)[number];
-
-/** Whether somebody is expected. */
-export const takesPlace = ({ state }: { state: LessonState }): boolean => state === 'on' || state === 'moved';
+import { takesPlace, type LessonState } from './states';
 
 interface Held {
   id: string;

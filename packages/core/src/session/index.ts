@@ -2,7 +2,6 @@ export * from './constraints';
 export * from './due';
 export * from './effort';
 export * from './gate';
-export * from './lesson';
 export * from './levels';
 export * from './liveCues';
 export * from './missReasons';

@@ -1,0 +1,3 @@
+export * from './clashes';
+export * from './series';
+export * from './states';
