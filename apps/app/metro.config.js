@@ -2,18 +2,57 @@ const { getDefaultConfig } = require('expo/metro-config');
 const path = require('node:path');
 
 const config = getDefaultConfig(__dirname);
+const own = (...parts) => path.join(__dirname, ...parts);
+const toolkit = path.dirname(require.resolve('@reduxjs/toolkit/package.json'));
 
 // Icons are drawn from the few paths that are used, so that no icon font is shipped.
-const icons = path.join(__dirname, 'src', 'ui', 'PaperIcon.tsx');
+const icons = own('src', 'ui', 'PaperIcon.tsx');
 const iconFonts = new Set([
   '@expo/vector-icons/MaterialCommunityIcons',
   '@react-native-vector-icons/material-design-icons',
   'react-native-vector-icons/MaterialCommunityIcons',
 ]);
 
-config.resolver.resolveRequest = (context, name, platform) =>
-  iconFonts.has(name)
-    ? { type: 'sourceFile', filePath: icons }
-    : context.resolveRequest(context, name, platform);
+/** What libraries bring along and the app never uses, by the end of its path, with what stands there instead. */
+const instead = [
+  ['expo-router/build/react-navigation/bottom-tabs/index.js', own('stubs', 'bottomTabs.js')],
+  ['expo-router/vendor/react-helmet-async/lib/index.js', own('stubs', 'helmet.js')],
+  [
+    'react-native-web/dist/vendor/react-native/Animated/components/AnimatedFlatList.js',
+    own('stubs', 'nothing.js'),
+  ],
+  [
+    'react-native-web/dist/vendor/react-native/Animated/components/AnimatedSectionList.js',
+    own('stubs', 'nothing.js'),
+  ],
+  ['react-native-paper/lib/module/styles/themes/v2/colors.js', own('stubs', 'paperColours.js')],
+  ['expo-router/build/views/Sitemap.js', own('stubs', 'sitemap.js')],
+  ['react-native-svg/lib/module/xml.js', own('stubs', 'nothing.js')],
+  // Builds for browsers of today.
+  ['toolkit/dist/query/rtk-query.legacy-esm.js', path.join(toolkit, 'dist', 'query', 'rtk-query.modern.mjs')],
+  [
+    'toolkit/dist/query/react/rtk-query-react.legacy-esm.js',
+    path.join(toolkit, 'dist', 'query', 'react', 'rtk-query-react.modern.mjs'),
+  ],
+];
+const lists = new Set(['./exports/FlatList', './exports/SectionList', './exports/VirtualizedList']);
+
+/** Two versions of one package that are used alike: one of them is enough. */
+const colour = path.dirname(
+  require.resolve('color/package.json', {
+    paths: [path.dirname(require.resolve('react-native-paper/package.json'))],
+  }),
+);
+
+config.resolver.resolveRequest = (context, name, platform) => {
+  if (iconFonts.has(name)) return { type: 'sourceFile', filePath: icons };
+  if (name === 'color') return { type: 'sourceFile', filePath: path.join(colour, 'index.js') };
+  // Long lists come with the screens that hold them: they import them by their own path (`ui/FlatList`).
+  if (lists.has(name) && context.originModulePath.endsWith(path.join('react-native-web', 'dist', 'index.js')))
+    return { type: 'sourceFile', filePath: own('stubs', 'nothing.js') };
+  const found = context.resolveRequest(context, name, platform);
+  const other = instead.find(([end]) => found.filePath?.split(path.sep).join('/').endsWith(end));
+  return other ? { type: 'sourceFile', filePath: other[1] } : found;
+};
 
 module.exports = config;

@@ -1,4 +1,5 @@
-import type { AthletePage, LogEvent, OpenSession } from '@wrightonic/contract';
+import type { AthletePage, Lesson, LogEvent, OpenSession } from '@wrightonic/contract';
+import { athletesAlong, isSparing, mostAlong } from '../src/offline/along';
 import { answered, held, journal, logged, restored } from '../src/offline/journal';
 import { catalogueBook, openThrows } from '@wrightonic/core';
 import { painWith, sessionEvents, withJournal, withPain } from '../src/offline/local';
@@ -271,5 +272,29 @@ describe('what is worked today', () => {
     expect(
       threadWith(thread as never, 's', events([...reps, hurt]), plain).stages[2]!.drills[0]!.gate.decision,
     ).toBe('back');
+  });
+});
+
+describe('what is read along for days without a connection', () => {
+  const lesson = (athleteId: string, instructorId: string) => ({ athleteId, instructorId }) as Lesson;
+  it('are the athletes of one’s own lessons, each once, or those of the academy where one has none', () => {
+    const day = [lesson('a', 'me'), lesson('b', 'you'), lesson('a', 'me'), lesson('c', 'me')];
+    expect(athletesAlong(day, 'me')).toEqual(['a', 'c']);
+    expect(athletesAlong(day, 'somebody')).toEqual(['a', 'b', 'c']);
+    expect(athletesAlong([], 'me')).toEqual([]);
+  });
+  it('are forty at most', () => {
+    const many = (n: number) => Array.from({ length: n }, (_, at) => lesson(`a${at}`, 'me'));
+    expect([39, 40, 41].map((n) => athletesAlong(many(n), 'me').length)).toEqual([39, 40, mostAlong]);
+  });
+  it.each([
+    [{}, false],
+    [{ connection: { saveData: true } }, true],
+    [{ getBattery: async () => ({ level: 0.19, charging: false }) }, true],
+    [{ getBattery: async () => ({ level: 0.2, charging: false }) }, false],
+    [{ getBattery: async () => ({ level: 0.1, charging: true }) }, false],
+    [{ getBattery: () => Promise.reject(new Error('not here')) }, false],
+  ])('stops on a device that is to be spared (%#)', async (device, spared) => {
+    expect(await isSparing(device)).toBe(spared);
   });
 });

@@ -1,21 +1,34 @@
+import { addDays, dayAt } from '@wrightonic/core/day';
 import { api } from '../store/api';
+import { more } from '../store/more';
+import { athletesAlong, isSparing, type Device } from './along';
+import { now } from './clock';
 import type { Thunk } from './send';
 
-/** One after the other, so that what somebody taps meanwhile is not held up. */
-async function one(work: Promise<unknown>): Promise<void> {
-  await work.catch(() => undefined);
-}
-
+/** A breath between two requests, so that what somebody taps meanwhile is not held up, ms. */
+const breath = 100;
 const parts = ['head', 'look', 'trace', 'build', 'work', 'prove'] as const;
 
-/** Reads what the day needs while there is a connection: whoever has a lesson, with the session under way. */
-export const takeAlong = (): Thunk<Promise<void>> => async (dispatch) => {
+/** One after the other, so that what somebody taps meanwhile is not held up. */
+async function one<T>(work: Promise<T>): Promise<T | undefined> {
+  const done = await work.catch(() => undefined);
+  await new Promise((later) => setTimeout(later, breath));
+  return done;
+}
+
+/** Reads what today and tomorrow need while there is a connection: whoever has a lesson, with the session under way. */
+export const takeAlong = (): Thunk<Promise<void>> => async (dispatch, state) => {
+  const me = api.endpoints.session.select()(state()).data?.me;
+  if (!me) return;
   const quietly = { subscribe: false } as const;
   const { endpoints } = api;
-  const day = await dispatch(endpoints.lessons.initiate(undefined, quietly)).catch(() => undefined);
+  const day = await one(dispatch(endpoints.lessons.initiate(undefined, quietly)));
   await one(dispatch(endpoints.roster.initiate(undefined, quietly)));
   await one(dispatch(endpoints.drills.initiate(undefined, quietly)));
-  for (const id of new Set(day?.data?.map(({ athleteId }) => athleteId) ?? [])) {
+  const tomorrow = addDays(dayAt(now(), me.academy.zone), 1);
+  const next = await one(dispatch(more.endpoints.diary.initiate({ from: tomorrow, days: 1 }, quietly)));
+  for (const id of athletesAlong([...(day?.data ?? []), ...(next?.data ?? [])], me.person.id)) {
+    if (await isSparing(navigator as Device)) return;
     for (const part of parts) await one(dispatch(endpoints.athlete.initiate({ id, part }, quietly)));
     await one(dispatch(endpoints.openSession.initiate(id, quietly)));
   }

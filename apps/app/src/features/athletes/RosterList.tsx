@@ -1,8 +1,9 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { useMemo, useState, type ReactNode } from 'react';
-import { FlatList, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
+import { FlatList } from '../../ui/FlatList';
 import { AthleteLine } from '../../ui/AthleteLine';
 import { Choices } from '../../ui/Choices';
 import { handNames, disciplineNames } from '../../ui/kindWords';

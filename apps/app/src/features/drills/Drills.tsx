@@ -1,10 +1,11 @@
 import { ownDrillId, stages, type Drill, type Stage, type Thread } from '@wrightonic/core';
 import { router, useLocalSearchParams, type Href } from 'expo-router';
 import { memo, useMemo, useState } from 'react';
-import { FlatList, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useMe } from '../../store/useAthlete';
+import { FlatList } from '../../ui/FlatList';
 import { useBook } from '../../ui/useBook';
 import { useColours } from '../../theme/theme';
 import { DrillFigure } from '../../ui/body/DrillFigure';

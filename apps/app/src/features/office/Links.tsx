@@ -1,10 +1,11 @@
 import { academyLinks, linkStates, nodeName, type Discipline, type LinkState } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { FlatList, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { more } from '../../store/more';
 import { useMe, useToday } from '../../store/useAthlete';
+import { FlatList } from '../../ui/FlatList';
 import { Choices } from '../../ui/Choices';
 import { dayAt, dayWords } from '../../ui/days';
 import { disciplineNames } from '../../ui/kindWords';

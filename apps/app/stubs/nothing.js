@@ -1,0 +1,2 @@
+// What nobody draws.
+module.exports = { __esModule: true, default: () => null };

@@ -1,0 +1,3 @@
+// A list of all routes is for developers.
+exports.Sitemap = () => null;
+exports.getNavOptions = () => ({});
