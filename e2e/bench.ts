@@ -29,7 +29,7 @@ test('scripts', async ({ page }) => {
       );
     return bytes / 1000;
   };
-  note('first script, gzip', await size('gzip'), 'kB', 400);
+  note('first script, gzip', await size('gzip'), 'kB', 370);
   note('first script, brotli', await size('br'), 'kB', 320);
 });
 
@@ -135,7 +135,7 @@ test('requests', async ({ app }) => {
   const id = await app.idOf('Wren');
   for (const path of [
     '/athletes',
-    `/athletes/${id}`,
+    ...['', '/look', '/trace', '/build', '/work', '/prove'].map((part) => `/athletes/${id}${part}`),
     `/athletes/${id}/traces`,
     '/calls',
     '/lessons',
