@@ -8,10 +8,11 @@ import {
   standingOf,
   type DrillBook,
 } from '@wrightonic/core';
-import { newestPlanState, plan as storedPlan, type StoredPlan } from '../store/plans';
+import { newestPlanState, type StoredPlan } from '../store/plans';
 import type { Academy } from '../store/scope';
 import type { DrillCount } from '../store/state/counts';
 import { newestAssignment } from '../store/weeks';
+import { wholePlans } from '../store/wholePlans';
 
 /**
  * A stored plan as it is read: how far each thread is, what its gates say, where it jumps.
@@ -47,6 +48,6 @@ export function planRecord(
 /** The plan that holds now, with its newest week. */
 export async function newestPlan(academy: Academy, athleteId: string, book: DrillBook) {
   const newest = await newestPlanState(academy, athleteId);
-  const plan = newest ? await storedPlan(academy, newest.id) : null;
+  const [plan = null] = newest ? await wholePlans(academy, [newest]) : [];
   return { plan, assignment: plan && (await newestAssignment(academy, plan, book)) };
 }

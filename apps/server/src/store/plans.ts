@@ -1,7 +1,8 @@
 import type { StageMove } from '@wrightonic/contract';
 import type { Ladder, Stage, Thread } from '@wrightonic/core';
 import { v7 } from 'uuid';
-import { parsed, type Academy } from './scope';
+import type { Academy } from './scope';
+import { wholePlans } from './wholePlans';
 
 export interface StoredDrill {
   id: string;
@@ -172,80 +173,10 @@ export const athletesWorking = (academy: Academy, drills: readonly string[]): Pr
     .pluck('a.athlete_id');
 };
 
-/** The drills of stages as they stand: swaps followed, moved to where they were put, without what was taken out. */
-async function drillsOf(academy: Academy, stages: readonly string[]): Promise<Map<string, StoredDrill[]>> {
-  const standing = academy
-    .from('plan_drills', 'd')
-    .whereIn('d.plan_stage_id', stages as string[])
-    .leftJoin({ next: 'plan_drills' }, (join) =>
-      join.on('next.academy_id', 'd.academy_id').andOn('next.replaces', 'd.id'),
-    )
-    .whereNull('next.id')
-    .select('d.id', 'd.plan_stage_id', 'd.drill', 'd.dose', 'd.position');
-  const statesQuery = academy.from('plan_drill_states', 'p');
-  academy.join(statesQuery, 'plan_drills', 'd', 'id', 'p.plan_drill_id');
-  const [rows, states] = await Promise.all([
-    standing,
-    statesQuery
-      .whereIn('d.plan_stage_id', stages as string[])
-      .orderBy(['p.at', 'p.id'])
-      .select('p.plan_drill_id', 'p.position', 'p.locked', 'p.removed'),
-  ]);
-  const newest = new Map<string, Record<string, any>>(
-    states.map((state: Record<string, any>) => [state['plan_drill_id'], state]),
-  );
-  const byStage = new Map<string, StoredDrill[]>(stages.map((id) => [id, []]));
-  const placed = rows
-    .map((row: Record<string, any>) => ({ ...row, ...newest.get(row['id']) }))
-    .filter(({ removed }: Record<string, any>) => !removed)
-    .sort((a: Record<string, any>, b: Record<string, any>) => a['position'] - b['position']);
-  for (const { id, plan_stage_id, drill, dose, locked } of placed)
-    byStage.get(plan_stage_id)!.push({ id, drill, dose, locked: Boolean(locked) });
-  return byStage;
-}
-
 /** Plans with everything in them, by id. */
 export async function plansOf(academy: Academy, ids: readonly string[]): Promise<StoredPlan[]> {
-  const [states, threads] = await Promise.all([
-    academy.from('plans').whereIn('id', ids as string[]),
-    academy
-      .from('plan_threads')
-      .whereIn('plan_id', ids as string[])
-      .orderBy('thread'),
-  ]);
-  const threadIds = threads.map((row: { id: string }) => row.id);
-  const [stages, moves] = await Promise.all([
-    academy.from('plan_stages').whereIn('plan_thread_id', threadIds).orderBy('position'),
-    academy.from('stage_moves').whereIn('plan_thread_id', threadIds).orderBy(['at', 'id']),
-  ]);
-  const drills = await drillsOf(
-    academy,
-    stages.map((row: { id: string }) => row.id),
-  );
-  const moved = new Map<string, { stage: Stage; stayedAt: string | null }>();
-  for (const { plan_thread_id, stage, stays, at } of moves)
-    moved.set(plan_thread_id, { stage, stayedAt: stays ? at.toISOString() : null });
-  const stagesOf = new Map<string, StoredThread['stages']>();
-  for (const { id, plan_thread_id, stage } of stages) {
-    const held = drills.get(id)!;
-    if (held.length === 0) continue;
-    stagesOf.set(plan_thread_id, [...(stagesOf.get(plan_thread_id) ?? []), { id, stage, drills: held }]);
-  }
-  const threadsOf = (planId: string) =>
-    threads
-      .filter((row: Record<string, any>) => row['plan_id'] === planId)
-      .map((row: Record<string, any>): StoredThread => ({
-        id: row['id'],
-        thread: row['thread'],
-        focus: row['focus'],
-        share: row['share'],
-        movedTo: moved.get(row['id'])?.stage ?? null,
-        stayedAt: moved.get(row['id'])?.stayedAt ?? null,
-        skipped: parsed(row['skipped']),
-        held: parsed(row['held']),
-        stages: stagesOf.get(row['id']) ?? [],
-      }));
-  return states.map((row: Record<string, any>) => ({ ...stateOf(row), threads: threadsOf(row['id']) }));
+  const rows: Record<string, any>[] = await academy.from('plans').whereIn('id', ids as string[]);
+  return wholePlans(academy, rows.map(stateOf));
 }
 
 export const plan = async (academy: Academy, id: string): Promise<StoredPlan | null> =>

@@ -11,9 +11,10 @@ import type { RosterMove } from '@wrightonic/contract';
 import { levelsChosen } from '../choices';
 import { looksOf, type StoredLook } from '../looks';
 import { throwState } from '../pain';
-import { newestPlanState, plan as storedPlan } from '../plans';
+import { newestPlanState } from '../plans';
 import { parsed, type Academy } from '../scope';
 import { newestTrace } from '../traces';
+import { wholePlans } from '../wholePlans';
 import { drillCounts } from './counts';
 
 /** What of an academy and of today a state hangs on. */
@@ -94,7 +95,7 @@ const parts: Record<StatePart, (academy: Academy, athleteId: string, of: StateOf
   },
   moves: async (academy, athleteId, { book }) => {
     const newest = await newestPlanState(academy, athleteId);
-    const plan = newest && (await storedPlan(academy, newest.id));
+    const [plan] = newest ? await wholePlans(academy, [newest]) : [];
     const worked = plan && (await newestSessionDay(academy, athleteId));
     if (!plan || !worked) return { moves: '[]', worked_on: null };
     const [levels, counts, drills] = await Promise.all([
