@@ -40,3 +40,27 @@ for (const verb of [...verbs, 'profile'] as const)
     await page.goBack();
     await shows(names[1], second);
   });
+
+test('what is read slowly of one athlete never stands under the name of another', async ({ app, page }) => {
+  await app.enter();
+  const mark = v7().slice(-6);
+  const [first, second] = [await app.newAthlete(`Slowa${mark}`), await app.newAthlete(`Slowb${mark}`)];
+  await app.look(first, { 'oh.lift-stall': 3 });
+  await app.look(second, { 'oh.jump': 2 });
+  const main = page.getByRole('main').last();
+  await page.goto(`/athletes/${first}/trace`);
+  await expect(main).toContainText('Momentum dies at the top explains 3.0');
+  let answer = () => {};
+  const asked = new Promise<void>((done) => (answer = done));
+  await page.route(`**/api/athletes/${second}/trace`, async (route) => {
+    await asked;
+    await route.continue();
+  });
+  const roster = page.getByRole('complementary', { name: 'Roster' });
+  await roster.getByRole('searchbox', { name: 'Search by name' }).fill(`Slowb${mark}`);
+  await roster.getByRole('link', { name: new RegExp(`Slowb${mark}`) }).click();
+  await expect(page.getByRole('heading', { level: 1, name: `Slowb${mark}` })).toBeVisible();
+  await expect(main).not.toContainText('explains');
+  answer();
+  await expect(main).toContainText('Jumps off the rubber explains 2.0');
+});

@@ -13,6 +13,8 @@ export async function takeOut(
   await Promise.all((await store.getAllKeys()).filter(meant).map((path) => store.delete(path)));
 }
 
+/** A part of an athlete that nobody reads is kept for so long, ms. */
+const longestKept = 30 * 24 * 3_600_000;
 /** What of an athlete is read by itself. */
 const parts = ['', '/look', '/trace', '/build', '/work', '/prove'];
 
@@ -25,13 +27,20 @@ export const answers = {
       return undefined;
     }
   },
-  /** When answers were asked for whose path is this one or one below it that is a part of an athlete. */
-  agesUnder: async (path: string): Promise<number[]> => {
+  /**
+   * When what is kept of an athlete was asked for, part by part. What nobody read for a month goes: whatever was logged
+   * since would have to be kept for its sake.
+   */
+  agesOf: async (athlete: string): Promise<number[]> => {
     try {
-      const store = (await shelf()).transaction('answers').store;
-      const paths = parts.map((part) => `${path}${part}`);
-      const kept = await Promise.all(paths.map((each) => store.get(each)));
-      return kept.flatMap((answer) => (answer ? [answer.at] : []));
+      const { store, done } = (await shelf()).transaction('answers', 'readwrite');
+      const paths = parts.map((part) => `athletes/${athlete}${part}`);
+      const kept = (await Promise.all(paths.map((path) => store.get(path)))).filter(
+        (each) => each !== undefined,
+      );
+      const old = kept.filter(({ at }) => at < Date.now() - longestKept);
+      await Promise.all([...old.map(({ path }) => store.delete(path)), done]);
+      return kept.filter((each) => !old.includes(each)).map(({ at }) => at);
     } catch {
       return [];
     }

@@ -34,7 +34,7 @@ const oldestRead =
         return read?.endpointName === 'athlete' && id === athleteId && readAt !== undefined ? [readAt] : [];
       },
     );
-    return Math.min(...shown, ...(await answers.agesUnder(`athletes/${athleteId}`)));
+    return Math.min(...shown, ...(await answers.agesOf(athleteId)));
   };
 
 /** Lessons were read that were asked for at a time: what was changed about them before is in them. */

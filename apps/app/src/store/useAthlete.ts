@@ -40,7 +40,7 @@ const sameThrows = (a: ThrowState | undefined, b: ThrowState | undefined): boole
 const notIn = (entries: readonly Entry[], { readAt }: AthleteRead): Entry[] =>
   entries.filter(({ sentAt }) => sentAt === undefined || sentAt >= readAt);
 
-/** The head and a part of an athlete as they were read, each with what the other device entries say of it. */
+/** The head and a part of an athlete as they were read, each with what was logged here since. */
 function merged<P extends AthletePart>(
   id: string,
   { head, part }: { head: AthleteRead; part: AthleteRead },
@@ -57,8 +57,10 @@ function useParts(part: AthletePart) {
   const head = api.useAthleteQuery({ id, part: 'head' });
   const own = api.useAthleteQuery({ id, part }, { skip: part === 'head' });
   const shown = part === 'head' ? head : own;
-  const { data: headRead } = head;
-  const { data: ownRead } = shown;
+  // The frame keeps the head that it shows until another has arrived, as the navigator in it would go with it. A verb
+  // shows this athlete alone: what was read of the one before must not stand under a new head.
+  const headRead = part === 'head' ? head.data : head.currentData;
+  const ownRead = part === 'head' ? head.data : own.currentData;
   const read = useMemo(
     () => (headRead && ownRead ? { head: headRead, part: ownRead } : undefined),
     [headRead, ownRead],
@@ -114,8 +116,11 @@ export function useOtherAthlete<P extends AthletePart>(id: string, part: P) {
   const head = api.useAthleteQuery({ id, part: 'head' });
   const own = api.useAthleteQuery({ id, part });
   const page = useMemo(
-    () => (head.data && own.data ? ({ ...head.data.fields, ...own.data.fields } as PageOf<P>) : undefined),
-    [head.data, own.data],
+    () =>
+      head.currentData && own.currentData
+        ? ({ ...head.currentData.fields, ...own.currentData.fields } as PageOf<P>)
+        : undefined,
+    [head.currentData, own.currentData],
   );
   return { page, error: head.error ?? own.error };
 }
