@@ -76,6 +76,20 @@ export const nearReach: Reach = { looks: 12, sessions: 30, throwDays: 90 };
 export const wholeReach: Reach = { looks: 60, sessions: 120, throwDays: lookBack };
 
 /**
+ * From which day on throws are read: so many days back from the newest, which may be long ago, as after a table of years
+ * that are over.
+ */
+export async function throwsSince(
+  academy: SignedIn['academy'],
+  athleteId: string,
+  today: string,
+  days: number,
+): Promise<string> {
+  const newest = await lastThrowBefore(academy, athleteId, addDays(today, 1));
+  return addDays(newest ?? today, -days);
+}
+
+/**
  * Everything that a limit must know of an athlete, whoever asks.
  *
  * @param throws by day: those of the log and those of home
@@ -167,7 +181,9 @@ function fieldsOf(signedIn: SignedIn, athlete: AthleteRow, reach: Reach): Fields
   const levels = once(async () => (await levelsChosen(academy, id)).get(id) ?? {});
   const sessions = once(() => sessionsOf(academy, id, reach.sessions));
   const counts = once(() => drillCounts(academy, id, back));
-  const throws = once(() => plainThrowsOf(academy, id, addDays(today, -reach.throwDays)));
+  const throws = once(async () =>
+    plainThrowsOf(academy, id, await throwsSince(academy, id, today, reach.throwDays)),
+  );
   const atHome = once(() => homeOf(academy, id, addDays(today, -limitsLookBack), zone));
   const limited = once(async () => {
     const thrown = await throwDays(academy, id, addDays(today, -limitsLookBack));

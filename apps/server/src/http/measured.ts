@@ -1,5 +1,5 @@
 import { check, largestPicture, pictureQuery, pictureShown, throwsImport } from '@wrightonic/contract';
-import { addDays, ageOn, dayAt } from '@wrightonic/core';
+import { ageOn, dayAt } from '@wrightonic/core';
 import express, { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { athlete } from '../store/athletes';
@@ -9,7 +9,7 @@ import { lookHistory, look } from '../store/looks';
 import { screensOf } from '../store/screens';
 import { countThrowDays } from '../store/state/counts';
 import { importThrows, throwsOf } from '../store/throws';
-import { lookBack } from './athletePage';
+import { lookBack, throwsSince } from './athletePage';
 import { body, found, notAhead, pathId, who } from './input';
 import { offersFor } from './offers';
 import { Refused } from './refused';
@@ -54,8 +54,8 @@ export function measuredRoutes(): Router {
 
   routes.get('/athletes/:id/throws', async (request, response) => {
     const { academy, id } = await ofAthlete(request);
-    const since = addDays(dayAt(new Date(), who(request).home.zone), -lookBack);
-    response.json(await throwsOf(academy, id, since));
+    const today = dayAt(new Date(), who(request).home.zone);
+    response.json(await throwsOf(academy, id, await throwsSince(academy, id, today, lookBack)));
   });
 
   routes.post('/athletes/:id/throws/import', mustInstruct, async (request, response) => {
