@@ -1,14 +1,13 @@
 import { addDays, dayAt } from '@wrightonic/core/day';
 import { api } from '../store/api';
 import { more } from '../store/more';
+import { athleteReads } from './athletePath';
 import { athletesAlong, isSparing, type Device } from './along';
 import { now } from './clock';
 import type { Thunk } from './send';
 
 /** A breath between two requests, so that what somebody taps meanwhile is not held up, ms. */
 const breath = 100;
-const parts = ['head', 'look', 'trace', 'build', 'work', 'prove'] as const;
-
 /** One after the other, so that what somebody taps meanwhile is not held up. */
 async function one<T>(work: Promise<T>): Promise<T | undefined> {
   const done = await work.catch(() => undefined);
@@ -29,7 +28,7 @@ export const takeAlong = (): Thunk<Promise<void>> => async (dispatch, state) => 
   const next = await one(dispatch(more.endpoints.diary.initiate({ from: tomorrow, days: 1 }, quietly)));
   for (const id of athletesAlong([...(day?.data ?? []), ...(next?.data ?? [])], me.person.id)) {
     if (await isSparing(navigator as Device)) return;
-    for (const part of parts) await one(dispatch(endpoints.athlete.initiate({ id, part }, quietly)));
+    for (const part of athleteReads) await one(dispatch(endpoints.athlete.initiate({ id, part }, quietly)));
     await one(dispatch(endpoints.openSession.initiate(id, quietly)));
   }
 };

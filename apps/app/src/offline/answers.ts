@@ -1,4 +1,5 @@
 import type { IDBPTransaction } from 'idb';
+import { athletePath, athleteReads } from './athletePath';
 import { shelf, type Answer, type Shelves } from './shelf';
 
 /** What tells nothing of those before: who is signed in now, and the pages behind links. */
@@ -15,9 +16,6 @@ export async function takeOut(
 
 /** A part of an athlete that nobody reads is kept for so long, ms. */
 const longestKept = 30 * 24 * 3_600_000;
-/** What of an athlete is read by itself. */
-const parts = ['', '/look', '/trace', '/build', '/work', '/prove'];
-
 /** What was read last, for when there is no connection. Nothing here is needed: a browser that keeps nothing asks again. */
 export const answers = {
   get: async (path: string): Promise<Answer | undefined> => {
@@ -34,7 +32,7 @@ export const answers = {
   agesOf: async (athlete: string): Promise<number[]> => {
     try {
       const { store, done } = (await shelf()).transaction('answers', 'readwrite');
-      const paths = parts.map((part) => `athletes/${athlete}${part}`);
+      const paths = athleteReads.map((part) => athletePath(athlete, part));
       const kept = (await Promise.all(paths.map((path) => store.get(path)))).filter(
         (each) => each !== undefined,
       );

@@ -55,6 +55,9 @@ interface Started {
   queryFulfilled: Promise<{ meta?: Meta | undefined }>;
 }
 
+/** Runs a thunk: what its dispatch takes hangs on the store, whose type hangs on the requests that call this. */
+const run = <T>({ dispatch }: Started, thunk: Thunk<T>): T => dispatch(thunk as never) as T;
+
 /** Whether something was read anew, and not taken from what was kept. */
 const isFresh = async ({ queryFulfilled }: Started): Promise<boolean> => {
   const { meta } = await queryFulfilled.catch(() => ({ meta: { kept: 0 } as Meta }));
@@ -64,18 +67,18 @@ const isFresh = async ({ queryFulfilled }: Started): Promise<boolean> => {
 /** Follows what is read of an athlete: a part that was read earlier still needs what was logged since. */
 export async function readingAthlete({ id }: { id: string }, started: Started): Promise<void> {
   if (!(await isFresh(started))) return;
-  const since = (await started.dispatch(oldestRead(id) as never)) as number;
-  await started.dispatch(heldSince(id, false, since) as never);
+  const since = await run(started, oldestRead(id));
+  await run(started, heldSince(id, false, since));
 }
 
 /** Follows what is read of a session under way. */
 export async function readingSession(athleteId: string, started: Started): Promise<void> {
   const at = Date.now();
-  if (await isFresh(started)) await started.dispatch(heldSince(athleteId, true, at) as never);
+  if (await isFresh(started)) await run(started, heldSince(athleteId, true, at));
 }
 
 /** Follows what is read of the diary. */
 export async function readingLessons(_: unknown, started: Started): Promise<void> {
   const at = Date.now();
-  if (await isFresh(started)) await started.dispatch(lessonsRead(at) as never);
+  if (await isFresh(started)) await run(started, lessonsRead(at));
 }

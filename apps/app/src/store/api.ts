@@ -13,6 +13,7 @@ import type {
 } from '@wrightonic/contract';
 import { createApi } from '@reduxjs/toolkit/query/react';
 import { answers } from '../offline/answers';
+import { athletePath } from '../offline/athletePath';
 import { readingAthlete, readingLessons, readingSession } from '../offline/held';
 import { wholeLessons, wholePart, wholeSession } from '../offline/older';
 import { query, type Meta } from './query';
@@ -83,7 +84,7 @@ export const api = createApi({
       }),
       roster: build.query<RosterEntry[], void>({ query: () => 'athletes', providesTags: ['Roster'] }),
       athlete: build.query<AthleteRead, AthleteWish>({
-        query: ({ id, part }) => `athletes/${id}${part === 'head' ? '' : `/${part}`}`,
+        query: ({ id, part }) => athletePath(id, part),
         providesTags: (_result, _error, { id }) => [{ type: 'Athlete', id }],
         transformResponse: (fields: Partial<AthletePage>, meta: Meta | undefined, { part }) => ({
           fields: wholePart(part, fields),

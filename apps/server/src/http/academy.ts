@@ -5,9 +5,8 @@ import type { AcademyRow, Doorkeeper } from '../store/academies';
 import { addLexiconEdit, lexiconEdits } from '../store/lexicon';
 import { addNormEdit, normEdits } from '../store/norms';
 import { rosterNames } from '../store/athletes';
-import { refreshAthletes } from '../store/state/refresh';
 import { body, who } from './input';
-import { stateOf } from './stateOf';
+import { changing } from './stateOf';
 
 export const planningOf = ({
   equipment,
@@ -38,9 +37,7 @@ export function academyRoutes(door: Doorkeeper): Router {
     // How long a grade is carried decides whether a look is clean.
     if (changed.carryDays !== home.carryDays)
       for (const { id } of await rosterNames(academy))
-        await academy.current((current) =>
-          refreshAthletes(current, [id], ['look'], stateOf({ academy: current, home: changed })),
-        );
+        await changing({ academy, home: changed }, [id], ['look'], async () => undefined);
     response.json(planningOf(changed));
   });
   routes.get('/lexicon', async (request, response) => {

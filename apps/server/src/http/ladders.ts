@@ -15,12 +15,11 @@ import { addDrill, placeDrill, swapDrill } from '../store/ladders';
 import { isMoved, moveStage, plan, plansOf, type StoredPlan } from '../store/plans';
 import type { Academy } from '../store/scope';
 import { proposedMoves } from '../store/state/athleteStates';
-import { refreshAthletes } from '../store/state/refresh';
 import { traceById } from '../store/traces';
 import { athleteAndAge } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { Refused, refusedField } from './refused';
-import { stateOf } from './stateOf';
+import { changing } from './stateOf';
 
 /** A drill that is new in the plan must be for the delivery, the age and what is cleared. */
 async function mustFit(request: Request, athleteId: string, id: string): Promise<Drill> {
@@ -46,17 +45,12 @@ function rungOf({ threads }: StoredPlan, id: string) {
 
 const gone = () => new Refused(409, 'This drill was changed already. Look at the plan again.');
 
-/** A change of a ladder after which the gates may propose something else. */
+/** After a change of a ladder the gates may propose something else. */
 const changed = <T>(
   signedIn: SignedIn,
   athletes: readonly string[],
   change: (academy: Academy) => Promise<T>,
-): Promise<T> =>
-  signedIn.academy.current(async (academy) => {
-    const done = await change(academy);
-    await refreshAthletes(academy, athletes, ['moves'], stateOf({ ...signedIn, academy }));
-    return done;
-  });
+): Promise<T> => changing(signedIn, athletes, ['moves'], change);
 
 async function swap(request: Request): Promise<{ id: string }> {
   const { academy, person } = who(request);

@@ -28,7 +28,6 @@ import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/session';
 import { bookOf } from '../store/drills';
 import { addPlan, lockedIn, newestPlanState, plan } from '../store/plans';
-import { refreshAthletes } from '../store/state/refresh';
 import { traceById } from '../store/traces';
 import { addTemplate, templatesOf } from '../store/templates';
 import { addAssignment, drillsOfPlan } from '../store/weeks';
@@ -36,7 +35,7 @@ import type { WeekSolver } from '../solver/weeks';
 import { athleteAndAge, athleteFields, equipmentOf, nearReach } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { Refused, refusedField } from './refused';
-import { stateOf } from './stateOf';
+import { changing } from './stateOf';
 
 const relookAfterDays = 14;
 
@@ -76,8 +75,8 @@ async function makePlan(request: Request): Promise<{ id: string }> {
   };
   const locked = kept ? lockedIn(kept).filter(({ drill }) => mayStay(drill)) : [];
   const doses = ladders.map((ladder) => dosed(ladder, book));
-  await academy.current(async (current) => {
-    await addPlan(
+  await changing(who(request), [row.id], ['plan', 'week', 'moves'], (current) =>
+    addPlan(
       current,
       {
         id: wish.id,
@@ -91,10 +90,8 @@ async function makePlan(request: Request): Promise<{ id: string }> {
       new Date(),
       person.id,
       locked,
-    );
-    const of = stateOf({ ...who(request), academy: current });
-    await refreshAthletes(current, [row.id], ['plan', 'week', 'moves'], of);
-  });
+    ),
+  );
   return { id: wish.id };
 }
 
@@ -157,7 +154,7 @@ async function proposeWeek(request: Request, solver: WeekSolver): Promise<Propos
 }
 
 async function assign(request: Request): Promise<{ id: string }> {
-  const { academy, person } = who(request);
+  const { person } = who(request);
   const wish = body(request, newAssignment);
   const { whole, page, book } = await weekOf(request, wish);
   const barred = barredFor(page);
@@ -183,11 +180,9 @@ async function assign(request: Request): Promise<{ id: string }> {
     const broken = input && checkWeek(input, wish.items).find(({ kind }) => kind === 'limit');
     if (broken) throw refusedField('reason', `${broken.words}; say why, or take drills out`);
   }
-  await academy.current(async (current) => {
-    await addAssignment(current, whole, wish, person.id);
-    const of = stateOf({ ...who(request), academy: current });
-    await refreshAthletes(current, [whole.athleteId], ['week'], of);
-  });
+  await changing(who(request), [whole.athleteId], ['week'], (current) =>
+    addAssignment(current, whole, wish, person.id),
+  );
   return { id: wish.id };
 }
 

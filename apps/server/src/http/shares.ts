@@ -27,14 +27,13 @@ import { homeOf, storeHome, type AtHome } from '../store/home';
 import { Academy } from '../store/scope';
 import { addShare, endShare, shareById, sharesOf } from '../store/shares';
 import { throwDays } from '../store/state/counts';
-import { refreshAthletes } from '../store/state/refresh';
 import { limitsInputOf, limitsLookBack } from './athletePage';
 import type { Hub } from './hub';
 import { body, found, pathId, sentId, who } from './input';
 import { tellNews } from './news';
 import { newestPlan } from './planRecord';
 import { Refused } from './refused';
-import { stateOf } from './stateOf';
+import { changing } from './stateOf';
 import { missLimit, tapLimit } from './limits';
 import { hashOf, newSecret } from './secrets';
 
@@ -180,16 +179,10 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Rou
       return { id, stored: false, why: checked.problems.map((p) => p.message).join('; ') };
     const locked = await lockedAt(home, checked.value);
     if (locked) return { id, stored: false, why: lockWords(locked) };
-    await home.academy.current(async (current) => {
-      await storeHome({ ...home, academy: current }, checked.value);
-      if (checked.value.kind === 'pain-marked')
-        await refreshAthletes(
-          current,
-          [home.athleteId],
-          ['pain'],
-          stateOf({ academy: current, home: academyRow }),
-        );
-    });
+    const store = (academy: Academy) => storeHome({ ...home, academy }, checked.value);
+    if (checked.value.kind === 'pain-marked')
+      await changing({ academy: home.academy, home: academyRow }, [home.athleteId], ['pain'], store);
+    else await store(home.academy);
     return { id, stored: true };
   }
 

@@ -1,6 +1,8 @@
 import type { SignedIn } from '../auth/session';
 import { bookOf } from '../store/drills';
-import type { StateOf } from '../store/state/athleteStates';
+import type { Academy } from '../store/scope';
+import type { StateOf, StatePart } from '../store/state/athleteStates';
+import { refreshAthletes } from '../store/state/refresh';
 
 /** What the states of an academy's athletes hang on; its drills are read when somebody asks for them. */
 export const stateOf = ({ academy, home }: Pick<SignedIn, 'academy' | 'home'>): StateOf => ({
@@ -8,3 +10,16 @@ export const stateOf = ({ academy, home }: Pick<SignedIn, 'academy' | 'home'>): 
   carryDays: home.carryDays,
   book: () => bookOf(academy),
 });
+
+/** A change with the states that hang on it, in one transaction; the change may be done again, see `Academy.current`. */
+export const changing = <T>(
+  signedIn: Pick<SignedIn, 'academy' | 'home'>,
+  athletes: readonly string[],
+  parts: readonly StatePart[],
+  change: (academy: Academy) => Promise<T>,
+): Promise<T> =>
+  signedIn.academy.current(async (academy) => {
+    const done = await change(academy);
+    await refreshAthletes(academy, athletes, parts, stateOf({ academy, home: signedIn.home }));
+    return done;
+  });

@@ -26,12 +26,11 @@ import { addLinkEdit, linkEdits, linkHistory, strikesOf } from '../store/links';
 import { look, looksOf } from '../store/looks';
 import { plainThrowsOf } from '../store/throws';
 import { callTallies } from '../store/state/judgedCalls';
-import { refreshAthletes } from '../store/state/refresh';
 import { addTrace, pastTraces } from '../store/traces';
 import { approachOf, lookBack, resultsFor } from './athletePage';
 import { body, found, pathId, who } from './input';
 import { Refused, refusedField } from './refused';
-import { stateOf } from './stateOf';
+import { changing } from './stateOf';
 
 /** The trace of a look, with the focus that the instructor chose; the tool's own proposal is kept beside it. */
 async function chooseFocus(request: Request): Promise<{ id: string }> {
@@ -70,8 +69,8 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
     throw refusedField('arm', 'below age 10 there is one focus at a time');
   if (!sameFocus(choice, result.focus) && !choice.reason.trim())
     throw refusedField('reason', 'say why another focus than the proposed one');
-  await academy.current(async (current) => {
-    await addTrace(
+  await changing(who(request), [row.id], ['trace'], (current) =>
+    addTrace(
       current,
       {
         id: choice.id,
@@ -84,9 +83,8 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
         reason: choice.reason.trim(),
       },
       person.id,
-    );
-    await refreshAthletes(current, [row.id], ['trace'], stateOf({ ...who(request), academy: current }));
-  });
+    ),
+  );
   return { id: choice.id };
 }
 

@@ -47,6 +47,33 @@ export const withCarried = (findings: Findings, carried: readonly Carried[]): Fi
 export const isLook = (findings: Findings): boolean =>
   Object.keys(findings).some((id) => nodeOf(id)?.type === 'flaw');
 
+/** A look with its day, its grades, and whether it was finished. */
+interface Taken {
+  date: string;
+  findings: Findings;
+  finished: boolean;
+}
+
+/**
+ * The look that holds: the newest finished one in which somebody looked at the delivery, and whether nothing was marked
+ * in it, what it carries included.
+ *
+ * @param looks oldest first
+ * @param days how long a grade is carried
+ * @returns no look, and clean, where there is none
+ */
+export function lookThatHolds<T extends Taken>(
+  looks: readonly T[],
+  days: number,
+): { look: T | undefined; clean: boolean } {
+  const at = looks.findLastIndex(({ finished, findings }) => finished && isLook(findings));
+  const look = looks[at];
+  if (!look) return { look, clean: true };
+  const earlier = looks.slice(0, at).filter(({ finished }) => finished);
+  const whole = withCarried(look.findings, carriedInto(look, earlier, days));
+  return { look, clean: Object.values(whole).every((grade) => grade === 0) };
+}
+
 /** Whether a look says too little to be judged: fewer than eight checkpoints, and nothing carried. */
 export const tooThin = (findings: Findings, carried: readonly Carried[]): boolean =>
   carried.length === 0 &&

@@ -1,12 +1,4 @@
-import {
-  addDays,
-  carriedInto,
-  isLook,
-  proposalsFor,
-  withCarried,
-  type DrillBook,
-  type Findings,
-} from '@wrightonic/core';
+import { addDays, isLook, lookThatHolds, proposalsFor, type DrillBook } from '@wrightonic/core';
 import type { RosterMove } from '@wrightonic/contract';
 import { levelsChosen } from '../choices';
 import { looksOf, type StoredLook } from '../looks';
@@ -34,9 +26,6 @@ const looksBack = 12;
 /** Of a drill that nobody worked for so long nothing is proposed, days. */
 const workedWithin = 90;
 
-/** Whether nothing was marked in a look. */
-export const isClean = (seen: Findings = {}): boolean => Object.values(seen).every((grade) => grade === 0);
-
 /** Looks of an athlete, oldest first, back to the newest finished one with what it carries. */
 async function newestLooks(academy: Academy, athleteId: string, carryDays: number): Promise<StoredLook[]> {
   const some = await looksOf(academy, athleteId, looksBack);
@@ -52,15 +41,13 @@ const parts: Record<StatePart, (academy: Academy, athleteId: string, of: StateOf
   look: async (academy, athleteId, { carryDays }) => {
     const looks = await newestLooks(academy, athleteId, carryDays);
     const newest = looks.at(-1);
-    const at = looks.findLastIndex((look) => look.finished && isLook(look.findings));
-    const finished = looks[at];
-    const earlier = looks.slice(0, Math.max(at, 0)).filter((look) => look.finished);
+    const { look, clean } = lookThatHolds(looks, carryDays);
     return {
       look_open: newest?.finished === false,
       findings: JSON.stringify(newest?.findings ?? {}),
-      looked_id: finished?.id ?? null,
-      looked_on: finished?.date ?? null,
-      clean: isClean(finished && withCarried(finished.findings, carriedInto(finished, earlier, carryDays))),
+      looked_id: look?.id ?? null,
+      looked_on: look?.date ?? null,
+      clean,
     };
   },
   trace: async (academy, athleteId) => {
