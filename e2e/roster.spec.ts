@@ -60,7 +60,21 @@ test('what is read slowly of one athlete never stands under the name of another'
   await roster.getByRole('searchbox', { name: 'Search by name' }).fill(`Slowb${mark}`);
   await roster.getByRole('link', { name: new RegExp(`Slowb${mark}`) }).click();
   await expect(page.getByRole('heading', { level: 1, name: `Slowb${mark}` })).toBeVisible();
+  await expect(main).toContainText('Reading the athlete');
   await expect(main).not.toContainText('explains');
   answer();
   await expect(main).toContainText('Jumps off the rubber explains 2.0');
+});
+
+test('a verb that cannot be read says so, and is read when somebody tries again', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.newAthlete(`Unread${v7().slice(-6)}`);
+  const path = `**/api/athletes/${id}/build`;
+  await page.route(path, (route) => route.fulfill({ status: 404, json: { error: 'This is not here.' } }));
+  await page.goto(`/athletes/${id}/build`);
+  await expect(page.getByRole('alert').filter({ hasText: 'This is not here.' })).toBeVisible();
+  await page.unroute(path);
+  await app.tap('Try again');
+  await expect(page.getByText('Reading the athlete')).toHaveCount(0);
+  await expect(page.getByText('This is not here.')).toHaveCount(0);
 });

@@ -69,3 +69,8 @@ const styles = StyleSheet.create({
   empty: { alignItems: 'center', justifyContent: 'center', gap: 16, padding: 32 },
   middle: { textAlign: 'center' },
 });
+
+/** In the place of what is not read yet: that it is being read, or why it cannot be, with a way to try again. */
+export function NotRead({ error, again }: { error: unknown; again: () => void }) {
+  return error ? <Trouble error={error} again={again} /> : <Waiting what="Reading the athlete" />;
+}

@@ -6,7 +6,7 @@ import { useStoredAthlete } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { kindWords } from '../../ui/kindWords';
 import { LockNotice } from '../../ui/LockNotice';
-import { Trouble, Waiting } from '../../ui/Notice';
+import { NotRead } from '../../ui/Notice';
 import { PageTitle } from '../../ui/Screen';
 import { useWide } from '../../ui/useWide';
 import { RosterList } from './RosterList';
@@ -21,7 +21,7 @@ export function AthleteFrame() {
   const wide = useWide();
   const { width } = useWindowDimensions();
   const own = useColours();
-  if (!page) return error ? <Trouble error={error} again={again} /> : <Waiting what="Reading the athlete" />;
+  if (!page) return <NotRead error={error} again={again} />;
   if (/\/(session|sheet)$/.test(path)) return <Slot />;
   const { athlete } = page;
   // The picture of a trace has its own list beside it and wants the room.

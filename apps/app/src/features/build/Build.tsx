@@ -1,15 +1,15 @@
 import { router, type Href } from 'expo-router';
 import { Button } from 'react-native-paper';
 import { useAthlete } from '../../store/useAthlete';
-import { Empty } from '../../ui/Notice';
+import { Empty, NotRead } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { NewPlan } from './NewPlan';
 import { Plan } from './Plan';
 
 /** From the focus to a ladder of drills, and to the coming week. */
 export function Build() {
-  const { id, page } = useAthlete('build');
-  if (!page) return null;
+  const { id, page, error: unread, again } = useAthlete('build');
+  if (!page) return <NotRead error={unread} again={again} />;
   const { trace, plan } = page;
   if (!trace)
     return (

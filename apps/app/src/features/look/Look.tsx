@@ -18,20 +18,21 @@ import { LookRead } from './LookRead';
 import { LookTools } from './LookTools';
 import { OpenLook } from './OpenLook';
 import type { LookStep } from '../../ui/checkpoint/steps';
+import { NotRead } from '../../ui/Notice';
 
 /** Without a connection nothing is offered; what was measured is kept all the same. */
 const noOffers: Offers = [];
 
 /** The newest look, or the one that is under way, and whatever else is looked at or measured. */
 export function Look() {
-  const { id, page } = useAthlete('look');
+  const { id, page, error: unread, again } = useAthlete('look');
   const { academy } = useMe();
   const today = useToday();
   const { data: offers = noOffers } = more.useOffersQuery(id);
   const dispatch = useAppDispatch();
   const { of } = useLocalSearchParams<{ of?: string }>();
   const [first, setFirst] = useState<LookStep['key'] | null>(null);
-  if (!page) return null;
+  if (!page) return <NotRead error={unread} again={again} />;
   const { discipline } = page.athlete;
   const newest = page.looks.at(-1);
   const asked = page.looks.find((look) => look.id === of);

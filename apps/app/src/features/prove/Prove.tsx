@@ -5,7 +5,7 @@ import { VelocityChart } from '../../charts/VelocityChart';
 import { useAthlete, useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card';
 import { dayWords } from '../../ui/days';
-import { Empty, Notice } from '../../ui/Notice';
+import { Empty, Notice, NotRead } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
 import { useWide } from '../../ui/useWide';
@@ -17,11 +17,11 @@ import { useBook } from '../../ui/useBook';
 /** Did it help? Velocity against noise, the delivery then and now, and what is learned. */
 export function Prove() {
   const book = useBook();
-  const { id, page } = useAthlete('prove');
+  const { id, page, error: unread, again } = useAthlete('prove');
   const { person } = useMe();
   const today = useToday();
   const wide = useWide();
-  if (!page) return null;
+  if (!page) return <NotRead error={unread} again={again} />;
   const { velocities, athlete, plan } = page;
   const unit = person.velocityUnit;
   const looks = page.looks.filter(({ finished }) => finished);

@@ -16,7 +16,7 @@ import { useAthlete, useMe, useToday } from '../../store/useAthlete';
 import { themes } from '../../theme/theme';
 import { longDay } from '../../ui/days';
 import { kindWords } from '../../ui/kindWords';
-import { Empty } from '../../ui/Notice';
+import { Empty, NotRead } from '../../ui/Notice';
 import { Heading, PageTitle } from '../../ui/Screen';
 import { threadNames, threads } from '../../ui/threadWords';
 import { TracePicture } from './TracePicture';
@@ -29,9 +29,9 @@ const shownRoots = 7;
 
 /** A trace on one page, for the wall of the cage or the parent’s bag. */
 export function Sheet() {
-  const { id, page } = useAthlete('trace');
+  const { id, page, error: unread, again } = useAthlete('trace');
   const { look: wanted } = useLocalSearchParams<{ look?: string }>();
-  if (!page) return null;
+  if (!page) return <NotRead error={unread} again={again} />;
   const finished = page.looks.filter((look) => look.finished);
   const look = finished.find((each) => each.id === wanted) ?? finished.at(-1);
   if (!look) return <Empty>There is no finished look to print yet. Take one first.</Empty>;

@@ -2,14 +2,14 @@ import { listed, lookFirst, nodeName } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { Button } from 'react-native-paper';
 import { useAthlete } from '../../store/useAthlete';
-import { Empty } from '../../ui/Notice';
+import { Empty, NotRead } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Traced } from './Traced';
 
 /** From what was seen to what causes it. */
 export function TraceScreen() {
-  const { id, page } = useAthlete('trace');
-  if (!page) return null;
+  const { id, page, error: unread, again } = useAthlete('trace');
+  if (!page) return <NotRead error={unread} again={again} />;
   const look = page.looks.filter(({ finished }) => finished).at(-1);
   if (!look)
     return (

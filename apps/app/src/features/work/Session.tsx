@@ -5,7 +5,7 @@ import { useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useWorkedAthlete, useToday } from '../../store/useAthlete';
 import { withDays } from '../../ui/days';
-import { Waiting } from '../../ui/Notice';
+import { Waiting, NotRead } from '../../ui/Notice';
 import { painWords } from '../../ui/PainPicks';
 import { PageTitle } from '../../ui/Screen';
 import { Counting } from './Counting';
@@ -17,9 +17,9 @@ import { useWakeLock } from './useWakeLock';
 
 /** The phone as one thing: ask, count, sum up. */
 export function Session() {
-  const { page } = useWorkedAthlete();
+  const { page, error: unread, again } = useWorkedAthlete();
   // Everybody of a group has an own session, so that switching begins where each of them is.
-  return page ? <Working key={page.athlete.id} page={page} /> : null;
+  return page ? <Working key={page.athlete.id} page={page} /> : <NotRead error={unread} again={again} />;
 }
 
 function Working({ page }: { page: WorkPage }) {

@@ -7,7 +7,7 @@ import { useAthlete, useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { dayWords } from '../../ui/days';
 import { Foot } from '../../ui/Foot';
-import { Empty, Notice } from '../../ui/Notice';
+import { Empty, Notice, NotRead } from '../../ui/Notice';
 import { Pane } from '../../ui/Pane';
 import { Heading } from '../../ui/Screen';
 import { restWords } from '../../ui/restWords';
@@ -21,12 +21,12 @@ const shownSessions = 6;
 
 /** What today's session holds, before it begins. */
 export function Work() {
-  const { id, page } = useAthlete('work');
+  const { id, page, error: unread, again } = useAthlete('work');
   const today = useToday();
   const own = useColours();
   const book = useBook();
   const { data: open } = api.useOpenSessionQuery(id, { refetchOnMountOrArgChange: true });
-  if (!page) return null;
+  if (!page) return <NotRead error={unread} again={again} />;
   const { athlete, plan, limits } = page;
   if (!plan)
     return (

@@ -8,7 +8,7 @@ import { useWithJournal } from '../../../store/useMeasured';
 import { Card } from '../../../ui/Card';
 import { dayWords } from '../../../ui/days';
 import { FilePick } from '../../../ui/FilePick';
-import { Empty, Notice, Trouble, Waiting } from '../../../ui/Notice';
+import { Empty, Notice, Trouble, Waiting, NotRead } from '../../../ui/Notice';
 import { Pane } from '../../../ui/Pane';
 import { useWide } from '../../../ui/useWide';
 import { BackToLook } from '../BackToLook';
@@ -29,7 +29,7 @@ interface Opened {
 
 /** The clip bench: open or film a clip, step through it, mark and measure. */
 export function ClipBench() {
-  const { id, page } = useAthlete('look');
+  const { id, page, error: unread, again } = useAthlete('look');
   const { person } = useMe();
   const today = useToday();
   const wide = useWide();
@@ -38,7 +38,7 @@ export function ClipBench() {
   const [opened, setOpened] = useState<Opened | null>(null);
   const [wrong, setWrong] = useState('');
   const [filming, setFilming] = useState(false);
-  if (!page) return null;
+  if (!page) return <NotRead error={unread} again={again} />;
   if (!clips)
     return error ? (
       <Trouble error={error} again={() => void refetch()} />

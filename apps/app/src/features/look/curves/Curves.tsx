@@ -14,7 +14,7 @@ import { Card } from '../../../ui/Card';
 import { dayWords } from '../../../ui/days';
 import { FilePick } from '../../../ui/FilePick';
 import { Figure } from '../../../ui/form/Figure';
-import { Empty, Notice, Trouble, Waiting } from '../../../ui/Notice';
+import { Empty, Notice, Trouble, Waiting, NotRead } from '../../../ui/Notice';
 import { Pane } from '../../../ui/Pane';
 import { Press } from '../../../ui/Press';
 import { Heading } from '../../../ui/Screen';
@@ -28,7 +28,7 @@ const most = 60_000_000;
 
 /** Speed curves: a file in, the order of the delivery out. */
 export function Curves() {
-  const { id, page } = useAthlete('look');
+  const { id, page, error: unread, again } = useAthlete('look');
   const { academy, person } = useMe();
   const today = useToday();
   const dispatch = useAppDispatch();
@@ -42,7 +42,7 @@ export function Curves() {
   const [wrong, setWrong] = useState('');
   const [busy, setBusy] = useState<(() => void) | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
-  if (!page) return null;
+  if (!page) return <NotRead error={unread} again={again} />;
   if (!readings)
     return error ? (
       <Trouble error={error} again={() => void refetch()} />

@@ -9,7 +9,7 @@ import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
 import { useWithJournal } from '../../../store/useMeasured';
 import { Choices } from '../../../ui/Choices';
 import { dayWords } from '../../../ui/days';
-import { Empty, Trouble, Waiting } from '../../../ui/Notice';
+import { Empty, Trouble, Waiting, NotRead } from '../../../ui/Notice';
 import { Foot } from '../../../ui/Foot';
 import { Pane } from '../../../ui/Pane';
 import { Heading } from '../../../ui/Screen';
@@ -19,7 +19,7 @@ import { ScreenUnderWay } from './ScreenUnderWay';
 
 /** The physical screen: under way, or what the newest one found. */
 export function PhysicalScreen() {
-  const { id, page } = useAthlete('look');
+  const { id, page, error: unread, again } = useAthlete('look');
   const { academy, person } = useMe();
   const today = useToday();
   const dispatch = useAppDispatch();
@@ -36,7 +36,7 @@ export function PhysicalScreen() {
     if (screens.every(({ finished }) => finished))
       dispatch(log(id, 'screen-begun', { athleteId: id, zone: academy.zone }));
   }, [test, screens, dispatch, id, academy.zone]);
-  if (!page) return null;
+  if (!page) return <NotRead error={unread} again={again} />;
   if (!screens)
     return error ? (
       <Trouble error={error} again={() => void refetch()} />

@@ -7,7 +7,7 @@ import { more } from '../../../store/more';
 import { useAthlete, useMe } from '../../../store/useAthlete';
 import { useWithJournal } from '../../../store/useMeasured';
 import { Choices } from '../../../ui/Choices';
-import { Trouble, Waiting } from '../../../ui/Notice';
+import { Trouble, Waiting, NotRead } from '../../../ui/Notice';
 import { Pane } from '../../../ui/Pane';
 import { BackToLook } from '../BackToLook';
 import { Charting } from './Charting';
@@ -19,7 +19,7 @@ type Part = (typeof parts)[number];
 
 /** Throws: charted, read, and what they say. */
 export function Throws() {
-  const { id, page } = useAthlete('look');
+  const { id, page, error: unread, again } = useAthlete('look');
   const { person } = useMe();
   const { part: asked } = useLocalSearchParams<{ part?: string }>();
   const { data, error, refetch } = more.useThrowsQuery(id);
@@ -30,7 +30,7 @@ export function Throws() {
   // Where one begins does not change under the hand once there are throws.
   const [first, setFirst] = useState<Part | null>(null);
   if (data && first === null) setFirst(data.length ? 'says' : 'chart');
-  if (!page) return null;
+  if (!page) return <NotRead error={unread} again={again} />;
   if (!throws)
     return error ? (
       <Trouble error={error} again={() => void refetch()} />
