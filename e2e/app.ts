@@ -102,8 +102,8 @@ export class App {
 export const test = base.extend<{ app: App }>({
   app: async ({ page, context }, use) => {
     // Server and tests are on another day: so is the device.
-    const ahead = Number(process.env['CLOCK_AHEAD'] ?? 0);
-    if (ahead) await wrongClock(context, ahead);
+    const offsetMs = Number(process.env['CLOCK_AHEAD'] ?? 0);
+    if (offsetMs) await wrongClock(context, offsetMs);
     const broken: string[] = [];
     page.on('pageerror', (error) => broken.push(error.message));
     await use(new App(page));

@@ -7,7 +7,7 @@ import {
   type PlanInput,
   type Severity,
 } from '@wrightonic/core';
-import { luck, pretendCurves } from '@wrightonic/core/simulate';
+import { rng, pretendCurves } from '@wrightonic/core/simulate';
 import { loadSolver } from '@wrightonic/solver';
 import { test } from './app';
 import { falseAlarms } from './falseAlarms';
@@ -47,25 +47,25 @@ test('trace', () => {
 
 /** Athletes of all ages, findings and weeks, with fourteen candidates or more in most of them. */
 function pretendWeek(seed: number): PlanInput {
-  const random = luck(seed);
+  const random = rng(seed);
   const from = '2026-06-08';
   const some = nodesFor('overhand').filter(({ type }) => type === 'flaw');
   const findings = Object.fromEntries(
     Array.from({ length: 6 }, () => [
-      some[random.whole(0, some.length - 1)]!.id,
-      random.whole(1, 3) as Severity,
+      some[random.integer(0, some.length - 1)]!.id,
+      random.integer(1, 3) as Severity,
     ]),
   );
   const stages = ['move', 'connect', 'blend'] as const;
   return {
-    athlete: { discipline: 'overhand', throws: 'R', age: random.whole(13, 20) },
+    athlete: { discipline: 'overhand', throws: 'R', age: random.integer(13, 20) },
     findings,
-    throws: [{ date: addDays(from, -2), count: random.whole(0, 60), kind: 'game' }],
-    stages: { lower: stages[random.whole(0, 2)]!, arm: stages[random.whole(0, 2)]! },
+    throws: [{ date: addDays(from, -2), count: random.integer(0, 60), kind: 'game' }],
+    stages: { lower: stages[random.integer(0, 2)]!, arm: stages[random.integer(0, 2)]! },
     days: [0, 1, 2, 3, 4, 5, 6].map((n) => ({
       date: addDays(from, n),
       kind: n === 1 || n === 4 ? 'lesson' : n === 6 ? 'game' : 'home',
-      minutes: random.whole(15, 60),
+      minutes: random.integer(15, 60),
       equipment: everything,
       places: ['home', 'field', 'cage', 'mound'],
     })),
@@ -200,7 +200,7 @@ test('tap to paint', async ({ app, page }) => {
 /** Ten seconds at 1,000 Hz: a delivery with rest before and after it. */
 function longCurves(): string {
   const { curves } = pretendCurves({ discipline: 'overhand', fps: 1000, noise: 5 });
-  const random = luck(4);
+  const random = rng(4);
   const names = Object.keys(curves.turning) as (keyof typeof curves.turning)[];
   const rows = Array.from({ length: 10_001 }, (_, i) => {
     const at = i - 4000;

@@ -12,7 +12,7 @@ import {
   type MissSide,
   type TimedThrow,
 } from '@wrightonic/core';
-import { luck, type Luck } from '@wrightonic/core/simulate';
+import { rng, type Rng } from '@wrightonic/core/simulate';
 import { median } from 'simple-statistics';
 import { slopeInterval } from '../packages/core/src/measure/theilSen';
 
@@ -26,8 +26,8 @@ export interface FalseAlarms {
 const rounds = 2_000;
 const start = '2026-03-02';
 
-function share(seed: number, one: (random: Luck) => { before: boolean; after: boolean }) {
-  const random = luck(seed);
+function share(seed: number, one: (random: Rng) => { before: boolean; after: boolean }) {
+  const random = rng(seed);
   const found = { before: 0, after: 0 };
   for (let n = 0; n < rounds; n++) {
     const { before, after } = one(random);
@@ -48,7 +48,7 @@ interface Sessions {
 }
 
 /** Ten sessions of twelve throws of somebody who does not change. */
-function unchanged(random: Luck, { scatter, between, stays = 0, step = 0.1 }: Sessions): TimedThrow[] {
+function unchanged(random: Rng, { scatter, between, stays = 0, step = 0.1 }: Sessions): TimedThrow[] {
   let wander = random.normal();
   return Array.from({ length: 10 }, (_, session) => {
     wander = session ? stays * wander + Math.sqrt(1 - stays ** 2) * random.normal() : wander;
@@ -69,7 +69,7 @@ function unchanged(random: Luck, { scatter, between, stays = 0, step = 0.1 }: Se
 function realChange(throws: readonly TimedThrow[]): { before: boolean; after: boolean } {
   const sessions = sessionVelocities(throws);
   const change = velocityChange(sessions)!;
-  const error = ({ scatter, n }: (typeof sessions)[number]) => (1.2533 * scatter) / Math.sqrt(n);
+  const error = ({ robustSd, n }: (typeof sessions)[number]) => (1.2533 * robustSd) / Math.sqrt(n);
   const { from, to } = change;
   return {
     before: Math.abs(to.usual - from.usual) >= 1.645 * Math.hypot(error(from), error(to)),
@@ -89,7 +89,7 @@ function trend(throws: readonly TimedThrow[]): { before: boolean; after: boolean
 }
 
 /** Whether a drill that is done clean six times of ten is called learned in one of eight sessions of ten reps. */
-function promoted(random: Luck): { before: boolean; after: boolean } {
+function promoted(random: Rng): { before: boolean; after: boolean } {
   const sessions: { clean: number; missed: number; pain: boolean }[] = [];
   const found = { before: false, after: false };
   for (let n = 0; n < 8; n++) {
@@ -102,7 +102,7 @@ function promoted(random: Luck): { before: boolean; after: boolean } {
   return found;
 }
 
-function misses(random: Luck): { before: boolean; after: boolean } {
+function misses(random: Rng): { before: boolean; after: boolean } {
   const thrown = Array.from({ length: 40 }, (): MissSide[] =>
     random.chance(0.3)
       ? []
@@ -123,13 +123,13 @@ function misses(random: Luck): { before: boolean; after: boolean } {
   };
 }
 
-function fading(random: Luck): { before: boolean; after: boolean } {
+function fading(random: Rng): { before: boolean; after: boolean } {
   const found = fade(Array.from({ length: 30 }, () => 45 + 2.5 * random.normal()))!;
   return { before: found.ratio < 0.98, after: found.severity > 0 };
 }
 
 /** Throws of 45 mph whose velocity follows effort as it should, three at each of five efforts. */
-function flat(random: Luck): { before: boolean; after: boolean } {
+function flat(random: Rng): { before: boolean; after: boolean } {
   const throws = [60, 70, 80, 90, 100].flatMap((effort) =>
     Array.from({ length: 3 }, (): TimedThrow => ({
       date: start,

@@ -124,10 +124,10 @@ for (const [name, fault] of Object.entries(faults))
       const id = await app.planned(`Fault${n}`);
       await page.goto(`/athletes/${id}/session`);
       await page.getByRole('button', { name: 'Nothing hurts' }).click();
-      let told = 0;
+      let reported = 0;
       const tap = async (on: Page, times: number) => {
         for (let each = 0; each < times; each++) await on.getByRole('button', { name: clean }).click();
-        told += times;
+        reported += times;
       };
       const pages = await fault({ app, page, context, id, tap });
       for (const each of pages) {
@@ -140,10 +140,10 @@ for (const [name, fault] of Object.entries(faults))
       const there = (events as { kind: string; id: string }[])
         .filter(({ kind }) => kind === 'rep')
         .map((event) => event.id);
-      tapped += told;
+      tapped += reported;
       stored += there.length;
       doubled += there.length - new Set(there).size;
-      lost += Math.max(0, told - new Set(there).size);
+      lost += Math.max(0, reported - new Set(there).size);
       expect([...here].filter((each) => !there.includes(each))).toEqual([]);
       for (const each of pages) await each.context().close();
     }

@@ -178,7 +178,7 @@ test('a missed rep says why, before or after the tap, and a note takes two taps'
   await app.tap(/in the diary$/);
   await app.sent();
   const { today } = await app.read('/session');
-  expect((await app.whole(id)).ahead).toMatchObject([{ date: addDays(today, 2), kind: 'lesson' }]);
+  expect((await app.whole(id)).upcoming).toMatchObject([{ date: addDays(today, 2), kind: 'lesson' }]);
   await expect(page.getByText(/^Missela worked on Full delivery.* 0 of 1 clean/).first()).toBeVisible();
 });
 

@@ -4,8 +4,8 @@ import type { Page } from '@playwright/test';
 const line = (cells: readonly string[]) => `| ${cells.join(' | ')} |\n`;
 
 /** Writes down a figure with the limit that it is held to, as it comes. */
-/** @param most null for a figure that has no limit */
-export function note(what: string, value: number, unit: string, most: number | null): void {
+/** @param atMost null for a figure that has no limit */
+export function note(what: string, value: number, unit: string, atMost: number | null): void {
   const file = process.env['BENCH_TABLE'];
   if (!file) return;
   const shown = value < 10 ? value.toFixed(1) : value.toFixed(0);
@@ -16,7 +16,7 @@ export function note(what: string, value: number, unit: string, most: number | n
     line([
       what,
       `${shown} ${unit}`,
-      ...(most === null ? ['', ''] : [`${most} ${unit}`, value <= most ? 'yes' : 'NO']),
+      ...(atMost === null ? ['', ''] : [`${atMost} ${unit}`, value <= atMost ? 'yes' : 'NO']),
     ]),
   );
 }

@@ -26,7 +26,7 @@ const answerKept = (page: Page, path: string) =>
               const opening = indexedDB.open('wrightonic');
               opening.onerror = () => fail(opening.error);
               opening.onsuccess = () => {
-                const asking = opening.result.transaction('answers').objectStore('answers').get(key);
+                const asking = opening.result.transaction('responses').objectStore('responses').get(key);
                 asking.onsuccess = () => {
                   opening.result.close();
                   done(asking.result !== undefined);

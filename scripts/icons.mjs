@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { root } from './run.mjs';
 
 const app = join(root, 'apps', 'app', 'src');
-const written = join(app, 'ui', 'iconPaths.ts');
+const written = join(app, 'ui', 'Icon', 'iconPaths.ts');
 
 /** What parts of the component library draw by themselves. */
 const ofParts = {

@@ -117,7 +117,7 @@ export const rules = [
     ['export const oneFocusBelow = 10', 'export const oneFocusBelow = 11'],
     ['|| left.has(at) ||', '||'],
   ]),
-  ...of('trace/sureness', [
+  ...of('trace/robustness', [
     ['export const closeCall = 0.6', 'export const closeCall = 0.65'],
     ['draw < 0.25', 'draw < 0.3'],
     ['draw < 0.75', 'draw < 0.7'],
@@ -168,7 +168,7 @@ export const rules = [
   ...of('measure/curves', [['export const longestFill = 0.05', 'export const longestFill = 0.06']]),
   ...of('measure/plausible', [['const aboveBest = 1.3', 'const aboveBest = 1.4']]),
   ...of('measure/radarLine', [['const slowShare = 0.3', 'const slowShare = 0.4']]),
-  ...of('measure/flash', [['const fewest = 10', 'const fewest = 11']]),
+  ...of('measure/highOutliers', [['const fewest = 10', 'const fewest = 11']]),
   ...of('measure/offers', [
     ['export const throwsCount = 42', 'export const throwsCount = 43'],
     ['export const screenCounts = 180', 'export const screenCounts = 181'],

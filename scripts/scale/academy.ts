@@ -143,7 +143,7 @@ export class Academy {
         ladder.focus,
         ladder.share,
         json(ladder.skipped),
-        json(ladder.held),
+        json(ladder.limitedBy),
       );
       const works =
         ladder.stages.find(({ stage }) => stage === 'connect') ?? ladder.stages[1] ?? ladder.stages[0]!;
@@ -217,7 +217,7 @@ export class Academy {
     );
     const works = athlete.plan?.drills ?? [];
     const hour = begun.split(':')[0]!;
-    const most = Math.floor(throwsASession * (serial % 2 ? 1.05 : 0.95));
+    const atMost = Math.floor(throwsASession * (serial % 2 ? 1.05 : 0.95));
     for (let rep = 0; rep < repsASession; rep++) {
       const drill = works[Math.floor((rep * works.length) / repsASession)];
       const two = (n: number) => String(n).padStart(2, '0');
@@ -231,7 +231,7 @@ export class Academy {
         at,
       );
       if (serial % 211 === 0) tables.undone.add(id(start), session, each, at);
-      if (rep >= repsASession - most) {
+      if (rep >= repsASession - atMost) {
         const velocity = (28 + (athlete.n % 10) + ((serial * 13) % 17) / 10).toFixed(2);
         const sides = rep % 3 === 0 ? 'high' : '';
         tables.throws.add(
@@ -264,7 +264,7 @@ export class Academy {
   }
 
   /** Lessons of the weeks to come, one a week for each athlete in a series. */
-  ahead(): void {
+  upcoming(): void {
     for (const athlete of this.athletes) {
       const series = id(this.today);
       for (let week = 0; week < lessonsAhead; week++) {

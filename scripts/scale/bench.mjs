@@ -145,8 +145,8 @@ async function logged(client) {
       drill: 'hip-first-lean',
       outcome: n % 4 ? 'clean' : 'missed',
     }));
-    const { answers } = await client.ask('/log', { body: { events } });
-    const lost = answers.find(({ stored }) => !stored);
+    const { responses } = await client.ask('/log', { body: { events } });
+    const lost = responses.find(({ stored }) => !stored);
     if (lost) throw new Error(`an event was not stored: ${lost.why}`);
   }
   return (batches * batchSize * 1000) / (performance.now() - began);

@@ -57,7 +57,7 @@ async function main([folder, url]: string[]): Promise<void> {
     }
   const statements: Record<string, string[]> = {};
   for (const [n, { academy, id: academyId }] of academies.entries()) {
-    academy.ahead();
+    academy.upcoming();
     await academy.end();
     for (const table of Object.keys(columns) as ScaleTable[])
       (statements[table] ??= []).push(

@@ -57,8 +57,8 @@ export class Table {
     this.rows.push(line);
     this.size += line.length;
   }
-  async flush(least = 4_000_000): Promise<void> {
-    if (this.size < least) return;
+  async flush(atLeast = 4_000_000): Promise<void> {
+    if (this.size < atLeast) return;
     const more = this.out.write(`${this.rows.join('\n')}\n`);
     this.rows = [];
     this.size = 0;

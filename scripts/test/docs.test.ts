@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 
@@ -25,4 +26,17 @@ it('points to files and pictures that are there', () => {
       if (/^https?:/.test(path!)) continue;
       expect([page, path, existsSync(join(root, path!))]).toEqual([page, path, true]);
     }
+});
+
+it('names files that are there, by the end of their path', () => {
+  const files = execFileSync('git', ['ls-files', '--cached', '--others', '--exclude-standard'], {
+    cwd: root,
+    encoding: 'utf8',
+  })
+    .split('\n')
+    .filter((file) => existsSync(join(root, file)))
+    // A package is called by its name alone.
+    .flatMap((file) => [`/${file}`, `/${file.replace(/^(packages|apps)\/(\w+)\/src\//, '$2/')}`]);
+  for (const [, path] of read('ARCHITECTURE.md').matchAll(/`([\w./]+\.(?:tsx?|mjs))`/g))
+    expect([path, files.some((file) => file.endsWith(`/${path}`))]).toEqual([path, true]);
 });

@@ -1,11 +1,11 @@
 import { emptyAthlete, type AthletePage, type LogEvent, type RosterMove } from '@wrightonic/contract';
 import { drills } from '@wrightonic/core';
-import { readyWords } from '../src/ui/readyWords';
+import { readyWords } from '../src/ui/words/readyWords';
 import { addable } from '../src/features/build/planDrills';
 import { drillsThat, neededThings, servedTargets, type DrillFilter } from '../src/features/drills/filter';
 import { lastTap } from '../src/features/work/session';
 import { constraintsNow, repsOfSet } from '../src/features/work/sets';
-import { withDays } from '../src/ui/days';
+import { withDays } from '../src/ui/words/days';
 
 const any: DrillFilter = { search: '', thread: null, stage: null, target: null, atHand: null };
 
@@ -34,7 +34,7 @@ const page = {
   sets: [],
   constraints: {},
   plan: null,
-  ahead: [],
+  upcoming: [],
   academy: { equipment: ['net'] },
 } as unknown as AthletePage;
 

@@ -1,5 +1,4 @@
-import type { EventOf, HomeEvent, Lesson, LogEvent, SharedPage, SessionState } from '@wrightonic/contract';
-import { nothingAtHome, throwsAtHome, withHome } from '@wrightonic/contract';
+import type { EventOf, Lesson, LogEvent, SharedPage } from '@wrightonic/contract';
 import {
   claimedByRep,
   catalogueBook,
@@ -7,15 +6,19 @@ import {
   ladderEfforts,
   rungNow,
   typedInstant,
+  type HomeEvent,
+  nothingAtHome,
+  throwsAtHome,
+  withHome,
 } from '@wrightonic/core';
-import { eventsToShow, merged, notHeld } from '../src/features/shared/homeShelf';
+import { eventsToShow, merged, notAcknowledged } from '../src/features/shared/homeQueue';
 import { groupOf } from '../src/features/work/group';
 import { goesHome, sessionWords } from '../src/features/work/report';
 import { withWorked } from '../src/features/work/session';
 import { lastRepAt, setsDone } from '../src/features/work/sets';
 import { withLessonChanges } from '../src/offline/lessons';
-import { wholeLessons, wholePart, wholeSession } from '../src/offline/older';
-import type { Entry, HomeEntry } from '../src/offline/shelf';
+import { broughtUp } from '../src/offline/older';
+import type { Entry, HomeEntry } from '../src/offline/database';
 
 const start = Date.UTC(2026, 4, 1, 15);
 const drill = 'full-delivery';
@@ -113,9 +116,13 @@ describe('a session in words', () => {
   it('sends home what is assigned until the next lesson', () => {
     const items = ['2026-05-01', '2026-05-02', '2026-05-04'].map((date, i) => ({ date, drill: `d${i}` }));
     const pain = { lock: null, cleared: null };
-    const page = { plan: { assignment: { items } }, ahead: [{ kind: 'lesson', date: '2026-05-03' }], pain };
+    const page = {
+      plan: { assignment: { items } },
+      upcoming: [{ kind: 'lesson', date: '2026-05-03' }],
+      pain,
+    };
     expect(goesHome(page as never, '2026-05-01', catalogueBook)).toEqual(['d1']);
-    expect(goesHome({ ...page, ahead: [] } as never, '2026-05-01', catalogueBook)).toEqual(['d1', 'd2']);
+    expect(goesHome({ ...page, upcoming: [] } as never, '2026-05-01', catalogueBook)).toEqual(['d1', 'd2']);
     const dry = [
       { date: '2026-05-02', drill: 'easy-catch' },
       { date: '2026-05-02', drill: 'hip-first-lean' },
@@ -190,23 +197,45 @@ describe('lessons', () => {
 });
 
 describe('what an earlier version of the app kept', () => {
-  it('is filled up with nothing, and loses nothing', () => {
-    expect(wholePart('head', {})).toEqual({ norms: [] });
-    expect(wholePart('look', {})).toEqual({});
-    expect(wholePart('work', { levels: { 'hip-snap': 'slow' } })).toEqual({
+  const brought = (path: string, data: unknown) =>
+    broughtUp({ path, data, at: 5 }).map((each) => [each.path, each.data]);
+  it('is filled up with nothing, bears the names of today, and loses nothing', () => {
+    expect(brought('athletes/a', { athlete: 'x' })).toEqual([['athletes/a', { athlete: 'x', norms: [] }]]);
+    expect(brought('athletes/a/look', { looks: [] })).toEqual([['athletes/a/look', { looks: [] }]]);
+    const [[, work]] = brought('athletes/a/work', {
+      levels: { 'hip-snap': 'slow' },
+      ahead: ['game'],
+      plan: { id: 'p', threads: [{ thread: 'arm', held: ['why'] }] },
+    }) as [[string, object]];
+    expect(work).toEqual({
       home: { sets: [], pain: [], games: [] },
       levels: { 'hip-snap': 'slow' },
+      upcoming: ['game'],
+      plan: { id: 'p', threads: [{ thread: 'arm', limitedBy: ['why'] }] },
       cues: [],
       cueCounts: [],
       drillTotals: [],
     });
-    const before = { me: { person: { hand: 'R' } } } as unknown as SessionState;
-    expect(wholeSession(before).me!.person).toEqual({ hand: 'R', sizeUnit: 'us', zoneView: 'pitcher' });
-    expect(wholeSession({ ...before, me: null }).me).toBeNull();
-    const { state: _, movedFrom: __, ...kept } = lesson('a', '2026-05-01T16:00:00.000Z', { series: 's' });
-    expect(wholeLessons([kept as Lesson])).toEqual([
-      lesson('a', '2026-05-01T16:00:00.000Z', { series: 's' }),
+    const before = { me: { person: { hand: 'R' } } };
+    expect(brought('session', before)).toEqual([
+      ['session', { me: { person: { hand: 'R', sizeUnit: 'us', zoneView: 'pitcher' } } }],
     ]);
+    expect(brought('session', { me: null })).toEqual([['session', { me: null }]]);
+    const { state: _, movedFrom: __, ...kept } = lesson('a', '2026-05-01T16:00:00.000Z', { series: 's' });
+    expect(brought('lessons', [kept])).toEqual([
+      ['lessons', [lesson('a', '2026-05-01T16:00:00.000Z', { series: 's' })]],
+    ]);
+    expect(brought('drills', [1])).toEqual([['drills', [1]]]);
+  });
+  it('is one response for each part where it was one about an athlete', () => {
+    const whole = { athlete: 'x', looks: [1], told: [2], velocities: [{ scatter: 3 }] };
+    const parts = new Map(brought('athletes/a', whole) as [string, Record<string, unknown>][]);
+    expect([...parts.keys()]).toEqual(
+      ['', '/look', '/trace', '/build', '/work', '/prove'].map((p) => `athletes/a${p}`),
+    );
+    expect(parts.get('athletes/a')).toMatchObject({ athlete: 'x', norms: [] });
+    expect(parts.get('athletes/a/build')).toMatchObject({ instructions: [2], cues: [] });
+    expect(parts.get('athletes/a/prove')).toMatchObject({ looks: [1], velocities: [{ robustSd: 3 }] });
   });
 });
 
@@ -224,8 +253,8 @@ describe('the page behind a link', () => {
     const open = ticked(2, 3);
     const all = merged([open], [sent, refused]);
     expect(all.map(({ event: { id } }) => id)).toEqual([sent.id, refused.id, open.id]);
-    expect(notHeld(all, '2026-05-01T15:00:04.000Z')).toHaveLength(3);
-    expect(notHeld(all, '2026-05-01T15:00:06.000Z')).toEqual([refused, open]);
+    expect(notAcknowledged(all, '2026-05-01T15:00:04.000Z')).toHaveLength(3);
+    expect(notAcknowledged(all, '2026-05-01T15:00:06.000Z')).toEqual([refused, open]);
     expect(withHome(home, eventsToShow(all), dayOf).sets.map(({ set }) => set)).toEqual([1, 3]);
   });
   it('adds what was ticked here to the throws of the day, easy ones as half', () => {

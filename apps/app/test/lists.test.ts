@@ -2,7 +2,7 @@ import type { RosterEntry } from '@wrightonic/contract';
 import { filtered, focusesOf, noFilter } from '../src/features/athletes/filter';
 import { lookSteps } from '../src/ui/checkpoint/steps';
 import { noVerdictWords, velocityVerdict, verdictWords } from '../src/features/prove/verdict';
-import { agoWords, dayAt, dayWords, longDay, timeAt, weekday } from '../src/ui/days';
+import { agoWords, dayAt, dayWords, longDay, timeAt, weekday } from '../src/ui/words/days';
 import { friendly } from '../src/ui/form/friendly';
 
 const someone = (name: string, more: Partial<RosterEntry> = {}) => {
@@ -79,7 +79,7 @@ describe('the verdict on velocity', () => {
     n: 16,
     usual,
     top: usual + 1,
-    scatter: 1,
+    robustSd: 1,
     step: 0.1,
     simulated: 0,
     like: { effort: 90, pitch: 'fastball', ball: 145 },

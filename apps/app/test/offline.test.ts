@@ -1,8 +1,8 @@
 import type { AthletePage, Lesson, LogEvent, OpenSession } from '@wrightonic/contract';
-import { athletesAlong, isSparing, mostAlong } from '../src/offline/along';
-import { answered, held, journal, logged, restored } from '../src/offline/journal';
+import { athletesToPrefetch, isSparing, mostPrefetched } from '../src/offline/toPrefetch';
+import { answered, acknowledged, pendingEvents, logged, restored } from '../src/offline/pendingEvents';
 import { catalogueBook, openThrows } from '@wrightonic/core';
-import { painWith, sessionEvents, withJournal, withPain } from '../src/offline/local';
+import { painWith, sessionEvents, withPendingEvents, withPain } from '../src/offline/local';
 import type { Entry } from '../src/offline/outbox';
 import {
   countOf,
@@ -31,8 +31,8 @@ const page = {
   looks: [],
   plan: null,
   strikes: [],
-  told: [],
-  ahead: [],
+  instructions: [],
+  upcoming: [],
   sets: [],
   constraints: {},
   lexicon: [],
@@ -60,7 +60,7 @@ describe('a look on this device', () => {
       finding('oh.wobble', 0),
       finding('oh.lift-stall', null),
     ];
-    const [look] = withJournal(page.athlete.id, page, entries, isla).looks;
+    const [look] = withPendingEvents(page.athlete.id, page, entries, isla).looks;
     // One second after midnight in Greenwich it is the evening before in New York.
     expect(look).toMatchObject({
       finished: false,
@@ -73,15 +73,15 @@ describe('a look on this device', () => {
   it('is not there twice once the server has it, and a finished one is the server’s', () => {
     const stored = { id: begun.event.id, finished: true, findings: { 'oh.wobble': 3 } };
     const known = { ...page, looks: [stored] } as unknown as AthletePage;
-    expect(withJournal(page.athlete.id, known, [begun, finding('oh.wobble', 1)], isla).looks).toEqual([
+    expect(withPendingEvents(page.athlete.id, known, [begun, finding('oh.wobble', 1)], isla).looks).toEqual([
       stored,
     ]);
   });
   it('leaves out what was refused and what is about somebody else', () => {
     const refused = { ...finding('oh.wobble', 2), why: 'no' };
     const other = { ...begun, athleteId: 'other' };
-    expect(withJournal(page.athlete.id, page, [begun, refused], isla).looks[0]!.findings).toEqual({});
-    expect(withJournal(page.athlete.id, page, [other], isla).looks).toEqual([]);
+    expect(withPendingEvents(page.athlete.id, page, [begun, refused], isla).looks[0]!.findings).toEqual({});
+    expect(withPendingEvents(page.athlete.id, page, [other], isla).looks).toEqual([]);
   });
   it('locks throws by pain of this device, opens them by a clearance, and lets what is left follow', () => {
     const open = {
@@ -107,12 +107,12 @@ describe('a look on this device', () => {
       finding('oh.wobble', 2),
       entry({ kind: 'look-finished', lookId: begun.event.id }),
     ];
-    expect(withJournal(page.athlete.id, page, entries, isla).looks[0]!.finished).toBe(true);
+    expect(withPendingEvents(page.athlete.id, page, entries, isla).looks[0]!.finished).toBe(true);
   });
 });
 
 describe('the journal', () => {
-  const { reducer } = journal;
+  const { reducer } = pendingEvents;
   const start = reducer(undefined, { type: 'start' });
   it('waits until the server has answered, and keeps a refusal with its reason', () => {
     const [one, two] = [entry({ kind: 'undo' }), entry({ kind: 'undo' })];
@@ -121,7 +121,7 @@ describe('the journal', () => {
     state = reducer(
       state,
       answered({
-        answers: [
+        responses: [
           { id: one.event.id, stored: true },
           { id: two.event.id, stored: false, why: 'unknown drill' },
         ],
@@ -144,7 +144,7 @@ describe('the journal', () => {
     const sent = entry({ kind: 'rep', sessionId: 's' }, { sentAt: 1 });
     const state = reducer(start, restored([sent]));
     expect([state.waiting, state.entries, state.ready]).toEqual([[], [sent], true]);
-    expect(reducer(state, held([sent.event.id])).entries).toEqual([]);
+    expect(reducer(state, acknowledged([sent.event.id])).entries).toEqual([]);
   });
 });
 
@@ -163,23 +163,28 @@ describe('what is said about an athlete on this device', () => {
   it('lays a struck link over the page, once', () => {
     const fields = { cause: 'oh.lift-stall', effect: 'oh.jump', struck: true, reason: 'Not here' };
     const struck = entry({ kind: 'link-struck', athleteId: 'athlete', ...fields });
-    const seen = withJournal(page.athlete.id, page, [struck, struck], { ...isla, by: 'Me' });
+    const seen = withPendingEvents(page.athlete.id, page, [struck, struck], { ...isla, by: 'Me' });
     expect(seen.strikes).toEqual([expect.objectContaining({ ...fields, by: 'Me', id: struck.event.id })]);
   });
   it('lays what others tell over the page until it is taken back', () => {
     const told = entry({ kind: 'instruction', athleteId: 'athlete', from: 'coach', text: 'Push' });
-    expect(withJournal(page.athlete.id, page, [told], { ...isla, by: 'Me' }).told).toMatchObject([
-      { by: 'coach', text: 'Push' },
-    ]);
+    expect(
+      withPendingEvents(page.athlete.id, page, [told], { ...isla, by: 'Me' }).instructions,
+    ).toMatchObject([{ by: 'coach', text: 'Push' }]);
     const undone = entry({ kind: 'undo', sessionId: null, of: told.event.id });
-    expect(withJournal(page.athlete.id, page, [told, undone], { ...isla, by: 'Me' }).told).toEqual([]);
+    expect(
+      withPendingEvents(page.athlete.id, page, [told, undone], { ...isla, by: 'Me' }).instructions,
+    ).toEqual([]);
   });
   it('takes a game off the days ahead', () => {
     const game = { id: 'game', date: '2026-06-09', kind: 'game' as const, minutes: null, title: 'Away' };
     const other = { ...game, id: 'other', date: '2026-06-10' };
     const undone = entry({ kind: 'undo', sessionId: null, of: 'game' });
     expect(
-      withJournal(page.athlete.id, { ...page, ahead: [game, other] }, [undone], { ...isla, by: 'Me' }).ahead,
+      withPendingEvents(page.athlete.id, { ...page, upcoming: [game, other] }, [undone], {
+        ...isla,
+        by: 'Me',
+      }).upcoming,
     ).toEqual([other]);
   });
 });
@@ -279,13 +284,17 @@ describe('what is read along for days without a connection', () => {
   const lesson = (athleteId: string, instructorId: string) => ({ athleteId, instructorId }) as Lesson;
   it('are the athletes of one’s own lessons, each once, or those of the academy where one has none', () => {
     const day = [lesson('a', 'me'), lesson('b', 'you'), lesson('a', 'me'), lesson('c', 'me')];
-    expect(athletesAlong(day, 'me')).toEqual(['a', 'c']);
-    expect(athletesAlong(day, 'somebody')).toEqual(['a', 'b', 'c']);
-    expect(athletesAlong([], 'me')).toEqual([]);
+    expect(athletesToPrefetch(day, 'me')).toEqual(['a', 'c']);
+    expect(athletesToPrefetch(day, 'somebody')).toEqual(['a', 'b', 'c']);
+    expect(athletesToPrefetch([], 'me')).toEqual([]);
   });
   it('are forty at most', () => {
     const many = (n: number) => Array.from({ length: n }, (_, at) => lesson(`a${at}`, 'me'));
-    expect([39, 40, 41].map((n) => athletesAlong(many(n), 'me').length)).toEqual([39, 40, mostAlong]);
+    expect([39, 40, 41].map((n) => athletesToPrefetch(many(n), 'me').length)).toEqual([
+      39,
+      40,
+      mostPrefetched,
+    ]);
   });
   it.each([
     [{}, false],

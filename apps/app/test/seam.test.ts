@@ -83,7 +83,7 @@ describe('the picture of a trace', () => {
     { cause: 'lim.hip-ir.trail', effect: 'oh.hips-late', credit: 1 },
     { cause: 'oh.hips-late', effect: 'sym.miss-high', credit: 2 },
   ];
-  const wanted = { width: 358, seam: 104, depth: 168, thickest: 9, most: 12, pegRoom: 32 };
+  const wanted = { width: 358, seam: 104, depth: 168, thickest: 9, maxWidth: 12, pegRoom: 32 };
   const picture = tracePicture('overhand', findings, flows, wanted);
   const x = (id: string) => picture.layout.stitches.find((stitch) => stitch.id === id)!.x;
   const ribbon = (cause: string) => picture.ribbons.find((each) => each.cause === cause)!;

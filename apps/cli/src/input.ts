@@ -4,10 +4,17 @@ import { text } from 'node:stream/consumers';
 /** Input that cannot be used; the message names the field. */
 export class InputError extends Error {}
 
+/** Where a command reads and writes. */
+export interface Streams {
+  in: NodeJS.ReadableStream;
+  out: { write: (text: string) => unknown };
+  err: { write: (text: string) => unknown };
+}
+
 /** A file, or standard input. */
-export async function textOf(file: string | undefined): Promise<string> {
+export async function textOf(file: string | undefined, input: Streams['in']): Promise<string> {
   try {
-    return file === undefined || file === '-' ? await text(process.stdin) : await readFile(file, 'utf8');
+    return file === undefined || file === '-' ? await text(input) : await readFile(file, 'utf8');
   } catch (error) {
     throw new InputError(
       `file: cannot be read (${(error as NodeJS.ErrnoException).code ?? 'unknown reason'})`,

@@ -2,8 +2,9 @@ import { check } from '@wrightonic/contract';
 import { TableError } from '@wrightonic/core';
 import { Command, CommanderError } from 'commander';
 import type Joi from 'joi';
-import { InputError, parsedJson, textOf } from './input';
-import { tasks, type Task } from './tasks';
+import { InputError, parsedJson, textOf, type Streams } from './input';
+import type { Task } from './task';
+import { tasks } from './tasks';
 
 function readAs<T>(schema: Joi.Schema<T>, source: string): T {
   const checked = check(schema, parsedJson(source));
@@ -39,22 +40,30 @@ async function linesOf<T>(
   return answers;
 }
 
-async function perform<T>(task: Task<T>, file: string | undefined, flags: object): Promise<void> {
-  const source = await textOf(file);
+async function perform<T>(
+  task: Task<T>,
+  file: string | undefined,
+  flags: object,
+  streams: Streams,
+): Promise<void> {
+  const source = await textOf(file, streams.in);
   const result = await refusing(() => {
     if (task.reads === 'csv') return task.run(source, flags);
     const { batch } = flags as { batch?: boolean };
     if (task.line && batch) return linesOf(task.line, (input) => task.run(input, flags), source);
     return task.run(readAs(task.schema, source), flags);
   });
-  process.stdout.write(typeof result === 'string' ? result : `${JSON.stringify(result, null, 2)}\n`);
+  streams.out.write(typeof result === 'string' ? result : `${JSON.stringify(result, null, 2)}\n`);
 }
 
 /** Runs one command; answers with the exit code: 0, or 2 for input that cannot be used. */
-export async function main(args: readonly string[]): Promise<number> {
+export async function main(
+  args: readonly string[],
+  streams: Streams = { in: process.stdin, out: process.stdout, err: process.stderr },
+): Promise<number> {
   const program = new Command('wright')
     .description('The core of Wrightonic without a screen: JSON or CSV in, one JSON document out.')
-    .configureOutput({ outputError: () => undefined })
+    .configureOutput({ writeOut: (text) => streams.out.write(text), outputError: () => undefined })
     .exitOverride();
   for (const each of tasks as unknown as Task<unknown>[]) {
     const command = program
@@ -62,10 +71,10 @@ export async function main(args: readonly string[]): Promise<number> {
       .argument('[file]', `${each.reads.toUpperCase()} file; standard input when left out`)
       .description(each.about)
       .addHelpText('after', `\nExample input:\n  ${each.example.replaceAll('\n', '\n  ')}`)
-      .configureOutput({ outputError: () => undefined })
+      .configureOutput({ writeOut: (text) => streams.out.write(text), outputError: () => undefined })
       .exitOverride();
     for (const [flag, about] of each.flags ?? []) command.option(flag, about);
-    command.action((file: string | undefined, flags: object) => perform(each, file, flags));
+    command.action((file: string | undefined, flags: object) => perform(each, file, flags, streams));
   }
   try {
     if (args.length === 0) throw new InputError('command: none given; see wright --help');
@@ -74,7 +83,7 @@ export async function main(args: readonly string[]): Promise<number> {
   } catch (error) {
     if (error instanceof CommanderError && error.exitCode === 0) return 0;
     if (!(error instanceof InputError || error instanceof CommanderError)) throw error;
-    process.stderr.write(`${error.message.replace(/^error: /, 'command: ').replaceAll('\n', ' ')}\n`);
+    streams.err.write(`${error.message.replace(/^error: /, 'command: ').replaceAll('\n', ' ')}\n`);
     return 2;
   }
 }

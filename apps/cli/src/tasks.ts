@@ -17,7 +17,7 @@ import {
   checkWords,
   effortCurve,
   fade,
-  flash,
+  highOutliers,
   gate,
   missFigures,
   openThrows,
@@ -35,38 +35,11 @@ import {
   velocityFigures,
   velocityTrend,
   writeCurves,
-  type RowProblem,
 } from '@wrightonic/core';
 import { loadSolver } from '@wrightonic/solver';
 import { curveFlaws, pretendCurves, type CurveFlaw } from '@wrightonic/core/simulate';
-import type Joi from 'joi';
 import { InputError } from './input';
-
-interface Told {
-  name: string;
-  about: string;
-  example: string;
-  flags?: readonly (readonly [flag: string, about: string])[];
-}
-
-export type Task<T> = Told &
-  (
-    | {
-        reads: 'json';
-        schema: Joi.Schema<T>;
-        run: (input: T, flags: object) => unknown;
-        /** How one line of a batch is read, where the command takes JSON lines. */
-        line?: Joi.Schema<T>;
-      }
-    | { reads: 'csv'; run: (input: string, flags: object) => unknown }
-  );
-
-const task = <T>(written: Task<T>): Task<T> => written;
-
-/** The first bad row of a table, in one line; a script wants all of a file or nothing. */
-function refuseRows([first]: readonly RowProblem[]): void {
-  if (first) throw new InputError(`${first.field}: row ${first.row} ${first.message}`);
-}
+import { refuseRows, task } from './task';
 
 function velocity(csv: string): unknown {
   const { rows, problems } = readThrows(csv, ['velocity_mph']);
@@ -84,14 +57,14 @@ function velocity(csv: string): unknown {
   return {
     sessions: sessionGroups(throws).map(({ date, velocities }) => {
       const figures = velocityFigures(velocities);
-      const flashed = flash(velocities);
+      const flashed = highOutliers(velocities);
       const faded = fade(velocities);
       return {
         date,
         n: velocities.length,
         top: figures && toMph(figures.top),
         usual: figures && toMph(figures.usual),
-        scatter: figures && toMph(figures.scatter),
+        scatter: figures && toMph(figures.robustSd),
         flash: flashed && {
           gapMph: toMph(flashed.gap),
           count: flashed.count,
@@ -148,7 +121,10 @@ export const tasks = [
     ],
     schema: traceInput,
     line: traceLine,
-    run: ({ id, ...input }: TraceLine) => ({ ...(id === undefined ? {} : { id }), ...trace(input) }),
+    run: ({ id, struck = [], ...input }: TraceLine) => ({
+      ...(id === undefined ? {} : { id }),
+      ...trace({ ...input, removedLinks: struck }),
+    }),
   }),
   task({
     name: 'screen',
@@ -199,7 +175,10 @@ export const tasks = [
     about: 'Is it learned? Clean and missed reps of one drill, session by session, newest last.',
     example: '{ "sessions": [{ "clean": 8, "missed": 2, "pain": false }] }',
     schema: gateInput,
-    run: ({ sessions, threshold }) => gate(sessions, threshold),
+    run: ({ sessions, threshold }) => {
+      const { repsNeeded, ...found } = gate(sessions, threshold);
+      return { ...found, more: repsNeeded };
+    },
   }),
   task({
     name: 'timing',
@@ -247,12 +226,14 @@ export const tasks = [
     run: (csv, flags) => {
       const found = sequence(readCurves(csv), flagsOf(flags as Record<string, string>));
       const { smoothed: _, linear, peaks, ...rest } = found;
-      const told = (all: typeof peaks) =>
+      const reported = (all: typeof peaks) =>
         all.map(({ segment, value, time }) => ({ segment, value, time_s: time }));
       return {
-        peaks: told(peaks),
+        peaks: reported(peaks),
         ...rest,
-        ...(linear ? { linear: { peaks: told(linear.peaks), order: linear.order, gaps: linear.gaps } } : {}),
+        ...(linear
+          ? { linear: { peaks: reported(linear.peaks), order: linear.order, gaps: linear.gaps } }
+          : {}),
       };
     },
   }),
@@ -267,10 +248,11 @@ export const tasks = [
     example:
       '{ "athlete": { "discipline": "overhand", "throws": "R", "age": 15 }, "findings": { "oh.lift-stall": 2, "oh.lead-leg-opens": 3 }, "days": [{ "date": "2026-06-08", "kind": "home", "minutes": 30, "equipment": ["wall", "light band"], "place": "home" }, { "date": "2026-06-09", "kind": "lesson", "minutes": 60, "equipment": ["ball", "net", "suspension strap"], "place": ["cage", "mound"] }, { "date": "2026-06-13", "kind": "game", "minutes": 0, "equipment": [], "place": "field" }], "throws": [{ "date": "2026-06-06", "count": 61, "kind": "game" }], "stages": { "lower": "move" } }',
     schema: planInput,
-    run: async ({ days, league, week_throws, build_up_weeks, ...input }) => {
-      const { threads, ...week } = planAthlete(
+    run: async ({ days, league, week_throws, build_up_weeks, struck = [], ...input }) => {
+      const { threads, limitedBy, ...week } = planAthlete(
         {
           ...input,
+          removedLinks: struck,
           days: days.map(({ place, ...each }) => ({ ...each, places: place })),
           league: league && { maxPerDay: league.max_per_day, maxPerGame: league.max_per_game },
           weekThrows: week_throws,
@@ -278,7 +260,7 @@ export const tasks = [
         },
         await loadSolver(),
       );
-      return { threads, ...week };
+      return { threads, ...week, held: limitedBy };
     },
   }),
   task({

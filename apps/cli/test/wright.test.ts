@@ -2,17 +2,36 @@ import { spawnSync } from 'node:child_process';
 import { writeFileSync, mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { Readable } from 'node:stream';
+import { main } from '../src/main';
 
-const bin = join(__dirname, '..', 'bin', 'wright.js');
-function wright(args: string[], input = '') {
-  const { status, stdout, stderr } = spawnSync(process.execPath, [bin, ...args], { input, encoding: 'utf8' });
-  return { status, stdout, stderr };
+async function wright(args: string[], input = '') {
+  const said = { out: '', err: '' };
+  const status = await main(args, {
+    in: Readable.from([input]),
+    out: { write: (text) => (said.out += text) },
+    err: { write: (text) => (said.err += text) },
+  });
+  return { status, stdout: said.out, stderr: said.err };
 }
 const json = (value: unknown) => JSON.stringify(value);
 const athlete = { discipline: 'overhand', throws: 'R', age: 15 };
 
-it('traces from standard input', () => {
-  const { status, stdout, stderr } = wright(['trace'], json({ athlete, findings: { 'oh.glove-pull': 2 } }));
+it('is a program that reads, writes and ends as it should', () => {
+  const bin = join(__dirname, '..', 'bin', 'wright.js');
+  const run = (input: string) =>
+    spawnSync(process.execPath, [bin, 'gate'], { input, encoding: 'utf8', timeout: 60_000 });
+  const good = run(json({ sessions: [{ clean: 16, missed: 4, pain: false }] }));
+  expect([good.status, good.stderr, JSON.parse(good.stdout).decision]).toEqual([0, '', 'up']);
+  const bad = run('{');
+  expect([bad.status, bad.stdout, bad.stderr.trim().split('\n').length]).toEqual([2, '', 1]);
+});
+
+it('traces from standard input', async () => {
+  const { status, stdout, stderr } = await wright(
+    ['trace'],
+    json({ athlete, findings: { 'oh.glove-pull': 2 } }),
+  );
   expect([status, stderr]).toEqual([0, '']);
   expect(JSON.parse(stdout)).toMatchObject({
     total: 2,
@@ -24,10 +43,10 @@ it('traces from standard input', () => {
   });
 });
 
-it('traces a whole academy, one athlete a line', () => {
+it('traces a whole academy, one athlete a line', async () => {
   const line = (id: string, findings: object, more: object = {}) => json({ id, athlete, findings, ...more });
   const lines = [line('a', { 'oh.glove-pull': 2 }), '', line('b', {}, { seed: 4 })].join('\n');
-  const { status, stdout } = wright(['trace', '--batch'], lines);
+  const { status, stdout } = await wright(['trace', '--batch'], lines);
   expect(status).toBe(0);
   const answers = stdout
     .trim()
@@ -38,32 +57,34 @@ it('traces a whole academy, one athlete a line', () => {
     ['b', 0, 4],
   ]);
   expect(answers[1].lookFirst).toHaveLength(3);
-  const bad = wright(['trace', '--batch'], `${line('a', {})}\n${line('b', { 'oh.nobody': 1 })}`);
+  const bad = await wright(['trace', '--batch'], `${line('a', {})}\n${line('b', { 'oh.nobody': 1 })}`);
   expect([bad.status, bad.stdout]).toEqual([2, '']);
   expect(bad.stderr).toMatch(/^line 2: findings\.oh\.nobody/);
 });
 
-it('says how much may be thrown, by the league where it is stricter', () => {
+it('says how much may be thrown, by the league where it is stricter', async () => {
   const throws = [
     { date: '2026-06-10', count: 45, kind: 'game' },
     { date: '2026-06-12', count: 10, kind: 'practice', effort: 60 },
   ];
-  const ask = (on: string) =>
+  const ask = async (on: string) =>
     JSON.parse(
-      wright(
-        ['limits'],
-        json({ discipline: 'overhand', birthdate: '2011-05-23', league: { max_per_day: 80 }, throws, on }),
+      (
+        await wright(
+          ['limits'],
+          json({ discipline: 'overhand', birthdate: '2011-05-23', league: { max_per_day: 80 }, throws, on }),
+        )
       ).stdout,
     );
-  expect(ask('2026-06-11')).toMatchObject({
+  expect(await ask('2026-06-11')).toMatchObject({
     age: 15,
     maxToday: 80,
     leftToday: 0,
     restUntil: '2026-06-12',
     weekRatio: null,
   });
-  expect(ask('2026-06-12')).toMatchObject({ thrownToday: 5, leftToday: 75, restUntil: null });
-  const bad = wright(
+  expect(await ask('2026-06-12')).toMatchObject({ thrownToday: 5, leftToday: 75, restUntil: null });
+  const bad = await wright(
     ['limits'],
     json({ discipline: 'overhand', birthdate: '2011-02-30', throws, on: '2026-06-12' }),
   );
@@ -89,8 +110,8 @@ const planned = {
   throws: [{ date: '2026-06-07', count: 50, kind: 'game' }],
 };
 
-it('plans a week from findings', () => {
-  const { status, stdout } = wright(['plan'], json(planned));
+it('plans a week from findings', async () => {
+  const { status, stdout } = await wright(['plan'], json(planned));
   expect(status).toBe(0);
   const { threads, days, held, objective, bound } = JSON.parse(stdout);
   expect(threads[0]).toMatchObject({ thread: 'lower', focus: 'oh.lift-stall' });
@@ -115,27 +136,30 @@ it.each([
     /^birthdate: 2026-06-13 is after/,
   ],
   ['plan', { ...planned, done: [{ drill: 'no-drill', date: '2026-06-08', sets: 1 }] }, /^done\.0\.drill/],
-] as const)('%s refuses what cannot be, by field: %j', (command, input, why) => {
-  const { status, stdout, stderr } = wright([command], json(input));
+] as const)('%s refuses what cannot be, by field: %j', async (command, input, why) => {
+  const { status, stdout, stderr } = await wright([command], json(input));
   expect([status, stdout]).toEqual([2, '']);
   expect(stderr).toMatch(why);
 });
 
-it('takes no name that would change an object', () => {
-  const { status, stderr } = wright(['trace'], `{"athlete": ${json(athlete)}, "findings": {"__proto__": 3}}`);
+it('takes no name that would change an object', async () => {
+  const { status, stderr } = await wright(
+    ['trace'],
+    `{"athlete": ${json(athlete)}, "findings": {"__proto__": 3}}`,
+  );
   expect([status, stderr]).toEqual([2, expect.stringMatching(/^findings\.__proto__/)]);
 });
 
-it('judges the gate from a file', () => {
+it('judges the gate from a file', async () => {
   const file = join(mkdtempSync(join(tmpdir(), 'wright-')), 'gate.json');
   writeFileSync(file, json({ sessions: [{ clean: 16, missed: 4, pain: false }] }));
-  const { status, stdout } = wright(['gate', file]);
+  const { status, stdout } = await wright(['gate', file]);
   expect(status).toBe(0);
   expect(JSON.parse(stdout)).toMatchObject({ n: 20, k: 16, decision: 'up', more: 0 });
 });
 
-it('times a clip', () => {
-  const { stdout } = wright(['timing'], json({ fps: 30, events: { plant: 10, release: 14 } }));
+it('times a clip', async () => {
+  const { stdout } = await wright(['timing'], json({ fps: 30, events: { plant: 10, release: 14 } }));
   expect(JSON.parse(stdout).intervals).toEqual([
     { from: 'plant', to: 'release', ms: 4000 / 30, plusMinusMs: 1000 / 30 },
   ]);
@@ -153,12 +177,12 @@ const commands = [
   'simulate',
 ];
 
-it('screens a body', () => {
+it('screens a body', async () => {
   const tests = [
     { test: 'hip-ir', side: 'trail', tries: [31, 33] },
     { test: 'vertical-jump', side: 'none', tries: [50] },
   ];
-  const { stdout } = wright(
+  const { stdout } = await wright(
     ['screen'],
     json({ athlete, tests, height_cm: 180, mass_kg: 70, level: 'high-school', sex: 'male' }),
   );
@@ -172,13 +196,13 @@ it('screens a body', () => {
   });
 });
 
-it('reads throws, in mph', () => {
+it('reads throws, in mph', async () => {
   const throws = (date: string, mph: number) =>
     [0, 0.2, 0.4, 0.6, 0.8].map((off) => `${date},${mph + off},90,fastball,145`);
   const days = ['2026-05-01', '2026-05-09', '2026-05-17', '2026-05-25'].flatMap((date, n) =>
     throws(date, 70 + n),
   );
-  const { stdout } = wright(
+  const { stdout } = await wright(
     ['velocity'],
     ['date,velocity_mph,effort,pitch,ball_g', ...days, '2026-06-01,71,,,'].join('\n'),
   );
@@ -190,9 +214,9 @@ it('reads throws, in mph', () => {
   expect(trend.perMonth).toBeCloseTo(30.4375 / 8, 6);
 });
 
-it('counts misses', () => {
+it('counts misses', async () => {
   const rows = [...Array(12).fill('low,miss,high'), 'low,miss,arm', 'low,hit,'];
-  const { stdout } = wright(['misses'], ['aim,result,side', ...rows].join('\n'));
+  const { stdout } = await wright(['misses'], ['aim,result,side', ...rows].join('\n'));
   expect(JSON.parse(stdout)).toMatchObject({
     n: 14,
     misses: 13,
@@ -201,28 +225,31 @@ it('counts misses', () => {
   });
 });
 
-it('counts a miss whose side nobody wrote down as a miss', () => {
-  const { status, stdout } = wright(['misses'], 'aim,result,side\nlow,miss,\nlow,hit,');
+it('counts a miss whose side nobody wrote down as a miss', async () => {
+  const { status, stdout } = await wright(['misses'], 'aim,result,side\nlow,miss,\nlow,hit,');
   expect(status).toBe(0);
   expect(JSON.parse(stdout)).toMatchObject({ n: 2, misses: 1 });
 });
 
-it('finds in simulated curves what was planted, and nothing else', () => {
+it('finds in simulated curves what was planted, and nothing else', async () => {
   const input = { discipline: 'overhand', throws: 'R', fps: 240, flaws: { 'oh.hips-late': 0.8 }, noise: 5 };
-  const { stdout: csv } = wright(['simulate', '--as', 'curves'], json(input));
+  const { stdout: csv } = await wright(['simulate', '--as', 'curves'], json(input));
   expect(csv.split(/\r?\n/)[0]).toBe('time_s,pelvis,trunk,glove,arm,hand,pelvis_lin,trunk_lin');
-  const { stdout } = wright(['sequence', '--plant', '0.6', '--level', 'high-school'], csv);
+  const { stdout } = await wright(['sequence', '--plant', '0.6', '--level', 'high-school'], csv);
   const { evidence, peaks, missing } = JSON.parse(stdout);
   expect(evidence.map(({ flaw }: { flaw: string }) => flaw)).toEqual(['oh.hips-late']);
   expect(Object.keys(peaks[0])).toEqual(['segment', 'value', 'time_s']);
   expect(missing).toEqual([]);
 });
 
-it.each([['--help'], ...commands.map((command) => [command, '--help'])])('helps with %s %s', (...args) => {
-  const { status, stdout } = wright(args);
-  expect(status).toBe(0);
-  expect(stdout).toContain('Usage:');
-});
+it.each([['--help'], ...commands.map((command) => [command, '--help'])])(
+  'helps with %s %s',
+  async (...args) => {
+    const { status, stdout } = await wright(args);
+    expect(status).toBe(0);
+    expect(stdout).toContain('Usage:');
+  },
+);
 
 // Three pieces of bad input for each command: nothing on standard output, one line that names the field.
 it.each([
@@ -265,15 +292,15 @@ it.each([
     /flaws\.oh\.wobble/,
   ],
   ['simulate', json({ discipline: 'overhand', throws: 'R', fps: 1, as: 'curves' }), /fps/],
-])('%s refuses %s', (command, input, why) => {
-  const { status, stdout, stderr } = wright([command], input);
+])('%s refuses %s', async (command, input, why) => {
+  const { status, stdout, stderr } = await wright([command], input);
   expect(status).toBe(2);
   expect(stdout).toBe('');
   expect(stderr).toMatch(why);
   expect(stderr.trim().split('\n')).toHaveLength(1);
 });
 
-it.each([[['gate', '/no/such/file.json']], [['juggle']], [[]]])('ends with 2 on %j', (args) => {
-  const { status, stdout } = wright(args);
+it.each([[['gate', '/no/such/file.json']], [['juggle']], [[]]])('ends with 2 on %j', async (args) => {
+  const { status, stdout } = await wright(args);
   expect([status, stdout]).toEqual([2, '']);
 });

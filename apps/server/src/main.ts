@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import pino from 'pino';
 import { server } from './http/server';
 import { settingsOf } from './settings';
-import { Doorkeeper } from './store/academies';
+import { UnscopedStore } from './store/academies';
 import { connect } from './store/database';
 import { dump } from './store/dump';
 import { migrate } from './store/migrate';
@@ -38,7 +38,7 @@ async function main(): Promise<void> {
     const file = await dump(url, join(folder, 'dumps'), `before-${first}-${Date.now()}`);
     process.stdout.write(`The database as it was is kept in ${file}\n`);
   });
-  if (!settings.demoNever && (await new Doorkeeper(db).isEmpty()))
+  if (!settings.demoNever && (await new UnscopedStore(db).isEmpty()))
     await seedSaltmarsh(db, new Date(), settings.demoPassword);
   const patient = connect(url, 0);
   const made = await rebuild(patient, true);

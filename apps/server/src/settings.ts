@@ -18,10 +18,10 @@ const leastPassword = 12;
 
 type Environment = Readonly<Record<string, string | undefined>>;
 
-function wholeNumber(name: string, text: string, least: number, most: number): number {
+function wholeNumber(name: string, text: string, atLeast: number, atMost: number): number {
   const value = Number(text);
-  if (!/^\d+$/.test(text) || value < least || value > most)
-    throw new Error(`${name} must be a whole number from ${least} to ${most}, not “${text}”`);
+  if (!/^\d+$/.test(text) || value < atLeast || value > atMost)
+    throw new Error(`${name} must be a whole number from ${atLeast} to ${atMost}, not “${text}”`);
   return value;
 }
 

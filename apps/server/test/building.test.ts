@@ -1,12 +1,12 @@
 import { addDays } from '@wrightonic/core';
 import { v7 } from 'uuid';
-import { furnished, weekDay, weekOf } from './furnished';
-import { form, logs } from './stand';
+import { fixtures, weekDay, weekOf } from './fixtures';
+import { form, logs } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 let today: string;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
   ({ today } = (await set.owner.get('/session')).body);
 });
 afterAll(() => set.here.end());
@@ -85,10 +85,11 @@ it('keeps what others tell an athlete until it is taken back, and the notes of l
   await set.owner.post('/log', {
     events: [said, said, now, end(now.id, 'Found the hip.'), old, end(old.id, 'Long ago.')],
   });
-  const told = async () => (await pageOf(athleteId)).told.map(({ text }: { text: string }) => text).sort();
-  expect(await told()).toEqual(['Found the hip.', 'Push hard']);
+  const instructions = async () =>
+    (await pageOf(athleteId)).instructions.map(({ text }: { text: string }) => text).sort();
+  expect(await instructions()).toEqual(['Found the hip.', 'Push hard']);
   await set.owner.post('/log', { events: [logs.event('undo', { sessionId: null, of: said.id })] });
-  expect(await told()).toEqual(['Found the hip.']);
+  expect(await instructions()).toEqual(['Found the hip.']);
 });
 
 it('plans, swaps and assigns nothing that an injury without clearance forbids, whatever the reason', async () => {
@@ -150,7 +151,7 @@ it('keeps who cleared the throws that pain had locked, and why', async () => {
   const { body } = await set.rival.post('/log', {
     events: [logs.event('throws-cleared', { sessionId: session.id, clearedBy: 'x', reason: 'y' })],
   });
-  expect(body.answers[0].stored).toBe(false);
+  expect(body.responses[0].stored).toBe(false);
 });
 
 it('plans the week that is worth most, keeps what is pinned, and plans anew when a game is in the way', async () => {

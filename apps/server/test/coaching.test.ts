@@ -1,10 +1,10 @@
 import { wholeDrill } from '@wrightonic/core';
 import { v7 } from 'uuid';
-import { furnished, working as inSession } from './furnished';
+import { fixtures, working as inSession } from './fixtures';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
 });
 afterAll(() => set.here.end());
 

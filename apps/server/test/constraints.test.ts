@@ -1,9 +1,9 @@
 import { v7 } from 'uuid';
-import { furnished, working as inSession } from './furnished';
+import { fixtures, working as inSession } from './fixtures';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
 });
 afterAll(() => set.here.end());
 
@@ -60,5 +60,5 @@ it('does not take a set for a session of another academy', async () => {
   const answer = await set.rival.post('/log', {
     events: [{ id: v7(), at: new Date().toISOString(), kind: 'set-done', ...done, sessionId: session }],
   });
-  expect(answer.body.answers[0].stored).toBe(false);
+  expect(answer.body.responses[0].stored).toBe(false);
 });

@@ -5,13 +5,13 @@ import { check, drillFile } from '@wrightonic/contract';
 import { drills, wholeDrill } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { drillSchema } from '../src/http/drills';
-import { drillFileOf, furnished, ourDrill } from './furnished';
-import { form, logs } from './stand';
+import { drillFileOf, fixtures, ourDrill } from './fixtures';
+import { form, logs } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 let today: string;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
   ({ today } = (await set.owner.get('/session')).body);
 });
 afterAll(() => set.here.end());

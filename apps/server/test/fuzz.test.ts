@@ -1,17 +1,17 @@
-import { luck } from '@wrightonic/core/simulate';
+import { rng } from '@wrightonic/core/simulate';
 import { v7 } from 'uuid';
 import { server } from '../src/http/server';
-import { furnished } from './furnished';
+import { fixtures } from './fixtures';
 import { routesOf } from './routes';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
 });
 afterAll(() => set.here.end());
 
-const random = luck(20261128);
-const pick = <T>(all: readonly T[]): T => all[random.whole(0, all.length - 1)]!;
+const random = rng(20261128);
+const pick = <T>(all: readonly T[]): T => all[random.integer(0, all.length - 1)]!;
 
 /** What nobody means to send. */
 const odd: readonly unknown[] = [
@@ -54,7 +54,7 @@ function spoiled(body: unknown): unknown {
   if (typeof body !== 'object' || body === null || random.unit() < 0.08) return pick(odd);
   const copy = structuredClone(body) as Record<string, unknown>;
   const keys = Object.keys(copy);
-  for (let n = random.whole(1, 3); n > 0; n--) {
+  for (let n = random.integer(1, 3); n > 0; n--) {
     const key =
       random.unit() < 0.12 || keys.length === 0 ? pick(['__proto__', 'id', 'extra', 'at']) : pick(keys);
     const value = random.unit() < 0.5 ? spoiled(copy[key]) : pick(odd);

@@ -1,17 +1,17 @@
-import type { HomeAnswer, SharedPage } from '@wrightonic/contract';
+import type { HomeResponse, SharedPage } from '@wrightonic/contract';
 import { addDays, drillOf, throwsASet } from '@wrightonic/core';
 import { v7 } from 'uuid';
-import { furnished, pitchFields, weekOf } from './furnished';
-import { browser, logs, type Browser } from './stand';
+import { fixtures, pitchFields, weekOf } from './fixtures';
+import { browser, logs, type Browser } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 let today: string;
 let athlete: string;
 let link: { id: string; token: string };
 let home: Browser;
 const thrown = 'easy-catch';
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
   ({ today } = (await set.owner.get('/session')).body);
   athlete = set.theirs['athlete']!;
   const week = weekOf(today, [today, addDays(today, 1)], [thrown], { sets: 2 });
@@ -31,15 +31,15 @@ const event = (kind: string, fields: object, at = new Date().toISOString()) => (
 const tick = (n: number, more: object = {}, at?: string) =>
   event('set-ticked', { date: today, drill: thrown, set: n, clean: null, missed: null, ...more }, at);
 const log = async (...events: object[]) =>
-  (await home.post<HomeAnswer>(`/shared/${link.token}/log`, { events })).body;
+  (await home.post<HomeResponse>(`/shared/${link.token}/log`, { events })).body;
 const read = async () => (await home.get<SharedPage>(`/shared/${link.token}`)).body;
 const page = async () => (await set.owner.whole(athlete)).body;
 
 it('keeps what is ticked at home once, and counts its throws at the athlete and behind the link', async () => {
   const before = await page();
   const first = tick(1);
-  const { answers, at } = await log(first, tick(2, { clean: 7, missed: 1 }));
-  expect(answers.map(({ stored }) => stored)).toEqual([true, true]);
+  const { responses, at } = await log(first, tick(2, { clean: 7, missed: 1 }));
+  expect(responses.map(({ stored }) => stored)).toEqual([true, true]);
   await log(first);
   const behind = await read();
   expect(behind.home.sets).toMatchObject([
@@ -107,8 +107,8 @@ it('locks throws by pain at home everywhere, until an instructor clears it by na
   expect(behind.days.flatMap(({ items }) => items).filter(({ throws }) => throws > 0)).toEqual([]);
   const calendar = await (await home.raw(`/shared/${link.token}/week.ics`)).text();
   expect(calendar).not.toMatch(/Easy catch|throws? in|Throws:/);
-  const { answers } = await log(tick(6), event('pain-marked', { level: 'none', score: null, site: null }));
-  expect(answers.map(({ stored, why }) => [stored, why?.includes('locked') ?? false])).toEqual([
+  const { responses } = await log(tick(6), event('pain-marked', { level: 'none', score: null, site: null }));
+  expect(responses.map(({ stored, why }) => [stored, why?.includes('locked') ?? false])).toEqual([
     [false, true],
     [true, false],
   ]);
@@ -126,7 +126,7 @@ it('locks throws by pain at home everywhere, until an instructor clears it by na
     logs.event('pitch', pitchFields(athlete)),
   ];
   const send = async (who: Browser, events: object[]) =>
-    (await who.post('/log', { events })).body.answers.map(({ stored }: { stored: boolean }) => stored);
+    (await who.post('/log', { events })).body.responses.map(({ stored }: { stored: boolean }) => stored);
   expect(await send(set.owner, [session, none, ...throwing()])).toEqual([true, true, false, false, false]);
   const dry = logs.event('rep', { ...ofSession, drill: 'hip-first-lean', outcome: 'clean' });
   expect(await send(set.owner, [dry])).toEqual([true]);
@@ -141,7 +141,7 @@ it('locks throws by pain at home everywhere, until an instructor clears it by na
       clearedBy: 'Dr Reed',
       reason: 'Seen.',
     });
-  const refused = (await set.assistant.post('/log', { events: [clear()] })).body.answers[0];
+  const refused = (await set.assistant.post('/log', { events: [clear()] })).body.responses[0];
   expect(refused).toMatchObject({ stored: false, why: expect.stringContaining('Only an instructor') });
   expect((await page()).pain.lock).toEqual(locked);
   // One event after the other: the clearance counts for what comes after it in the same batch.
@@ -171,9 +171,9 @@ it('refuses what it cannot keep by name, and takes the rest', async () => {
     { kind: 'set-ticked' },
     7,
   ];
-  const { answers } = await log(...(wrong as object[]), tick(4));
-  expect(answers.map(({ stored }) => stored)).toEqual([...wrong.map(() => false), true]);
-  expect(answers.slice(0, 6).map(({ why }) => why!.split(' ')[0])).toEqual([
+  const { responses } = await log(...(wrong as object[]), tick(4));
+  expect(responses.map(({ stored }) => stored)).toEqual([...wrong.map(() => false), true]);
+  expect(responses.slice(0, 6).map(({ why }) => why!.split(' ')[0])).toEqual([
     'set',
     'drill',
     'clean',

@@ -1,11 +1,11 @@
 import { v7 } from 'uuid';
-import { furnished } from './furnished';
-import { form, logs } from './stand';
+import { fixtures } from './fixtures';
+import { form, logs } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 let today: string;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
   ({ today } = (await set.owner.get('/session')).body);
 });
 afterAll(() => set.here.end());
@@ -198,7 +198,7 @@ it('keeps a ladder as the academy’s own and starts another athlete from it, wi
   await set.owner.post(`/athletes/${to.id}/plans`, { ...anew, id: v7() });
   const hurt = await to.thread();
   expect(hurt.stages.map(({ stage }: Rung) => stage)).not.toContain('constrain');
-  expect(hurt.held.join()).toContain('stays out: Ligament (elbow) is not cleared');
+  expect(hurt.limitedBy.join()).toContain('stays out: Ligament (elbow) is not cleared');
 
   const unknown = await set.owner.post(`/athletes/${to.id}/plans`, { ...anew, id: v7(), templateId: v7() });
   expect(unknown.status).toBe(404);

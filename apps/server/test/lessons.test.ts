@@ -2,14 +2,14 @@ import type { Lesson } from '@wrightonic/contract';
 import { addDays } from '@wrightonic/core';
 import ICAL from 'ical.js';
 import { v7 } from 'uuid';
-import { furnished, weekOf } from './furnished';
-import { browser, logs } from './stand';
+import { fixtures, weekOf } from './fixtures';
+import { browser, logs } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 let today: string;
 let athlete: string;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
   ({ today } = (await set.owner.get('/session')).body);
   athlete = set.theirs['athlete']!;
 });
@@ -31,14 +31,14 @@ const plan = async (date: string, time: string, weeks = 0) => {
 };
 const change = async (lessonId: string, state: string, more: object = {}) => {
   const fields = { lessonId, state, startsAt: null, place: null, reason: '', rest: false, ...more };
-  return (await set.owner.post('/log', { events: [logs.event('lesson-changed', fields)] })).body.answers[0];
+  return (await set.owner.post('/log', { events: [logs.event('lesson-changed', fields)] })).body.responses[0];
 };
 const read = async (from: string, days: number): Promise<Lesson[]> =>
   (await set.owner.get(`/lessons?from=${from}&days=${days}`)).body;
 const states = async (from: string, days = 35) =>
   (await read(from, days)).map(({ startsAt, state }) => [startsAt.slice(0, 10), state]);
 const ahead = async () =>
-  (await set.owner.whole(athlete)).body.ahead.map(({ date }: { date: string }) => date);
+  (await set.owner.whole(athlete)).body.upcoming.map(({ date }: { date: string }) => date);
 
 it('repeats weekly at the same time of day, across a change of the clocks', async () => {
   await plan('2027-03-18', '16:30', 2);
@@ -98,7 +98,7 @@ it('refuses changes that say too little or are not of this academy', async () =>
     expect(await change(id, state, more)).toMatchObject({ stored: false, why: expect.stringContaining(why) });
   const fields = { lessonId: id, state: 'on', startsAt: null, place: null, reason: '', rest: false };
   const { body } = await set.rival.post('/log', { events: [logs.event('lesson-changed', fields)] });
-  expect(body.answers[0].stored).toBe(false);
+  expect(body.responses[0].stored).toBe(false);
   for (const query of ['from=2027-02-30', 'days=0', 'days=43', 'until=2027-01-01'])
     expect([query, (await set.owner.get(`/lessons?${query}`)).status]).toEqual([query, 422]);
 });

@@ -1,16 +1,16 @@
 import { dayAt } from '@wrightonic/core';
-import type { AthletePage, LogAnswer, OpenSession, RosterEntry } from '@wrightonic/contract';
+import type { AthletePage, LogResponse, OpenSession, RosterEntry } from '@wrightonic/contract';
 import { v7 } from 'uuid';
-import { weekOf } from './furnished';
-import { academy, browser, form, logs, stand, type Browser, type Stand } from './stand';
+import { weekOf } from './fixtures';
+import { academy, browser, form, logs, testServer, type Browser, type TestServer } from './testServer';
 
-let here: Stand;
+let here: TestServer;
 let me: Browser;
 const today = dayAt(new Date(), 'Europe/London');
 const findings = { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2, 'oh.glove-pull': 1, 'oh.wobble': 0 };
 
 beforeAll(async () => {
-  here = await stand();
+  here = await testServer();
   const { email } = await academy(here, 'barn');
   me = browser(here);
   expect((await me.signIn(email('instructor'))).status).toBe(200);
@@ -19,7 +19,7 @@ afterAll(() => here.end());
 
 const page = async (id: string) => (await me.whole<AthletePage>(id)).body;
 const send = async (...events: unknown[]) =>
-  (await me.post<{ answers: LogAnswer[] }>('/log', { events })).body.answers;
+  (await me.post<{ responses: LogResponse[] }>('/log', { events })).body.responses;
 
 /** An athlete with a traced look. */
 async function traced(more = {}) {
@@ -94,7 +94,7 @@ describe('the whole loop', () => {
       .find((each) => each.id === drill.id)!;
     expect(counted.gate).toMatchObject({ n: 20, k: 18, decision: 'up' });
     expect(now.velocities).toEqual([
-      expect.objectContaining({ date: today, n: 5, top: 33, usual: 32, scatter: expect.closeTo(1.4826, 4) }),
+      expect.objectContaining({ date: today, n: 5, top: 33, usual: 32, robustSd: expect.closeTo(1.4826, 4) }),
     ]);
     expect(now.limits).toMatchObject({ hardToday: 5, thrownToday: 5, maxToday: 95, leftToday: 90 });
     expect(now.sessions[0]).toMatchObject({ ended: true, note: 'good', date: today });

@@ -1,15 +1,15 @@
 import { v7 } from 'uuid';
-import { furnished, onePixel, pitchFields, tableThrow } from './furnished';
-import { logs } from './stand';
+import { fixtures, onePixel, pitchFields, tableThrow } from './fixtures';
+import { logs } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
 });
 afterAll(() => set.here.end());
 
 const log = async (...events: object[]) =>
-  (await set.owner.post('/log', { events })).body.answers.map(({ stored }: { stored: boolean }) => stored);
+  (await set.owner.post('/log', { events })).body.responses.map(({ stored }: { stored: boolean }) => stored);
 const athletePath = (rest = '') => `/athletes/${set.theirs['athlete']}${rest}`;
 const page = async () => (await set.owner.whole(set.theirs['athlete']!)).body;
 const offers = async () => (await set.owner.get(athletePath('/offers'))).body;

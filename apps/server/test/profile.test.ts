@@ -1,10 +1,10 @@
 import { v7 } from 'uuid';
-import { clipFields, day, furnished, onePixel, pitchFields, tableThrow } from './furnished';
-import { form, logs } from './stand';
+import { clipFields, day, fixtures, onePixel, pitchFields, tableThrow } from './fixtures';
+import { form, logs } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
 });
 afterAll(() => set.here.end());
 
@@ -141,6 +141,6 @@ describe('bad requests', () => {
     ['screen-begun', { athleteId: v7(), zone: 'Europe/London' }],
   ])('%s %j is refused for good', async (kind, fields) => {
     const { body } = await set.owner.post('/log', { events: [logs.event(kind, fields)] });
-    expect(body.answers).toMatchObject([{ stored: false, why: expect.any(String) }]);
+    expect(body.responses).toMatchObject([{ stored: false, why: expect.any(String) }]);
   });
 });

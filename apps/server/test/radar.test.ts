@@ -1,13 +1,13 @@
 import { deviceReadings, type RadarReading } from '@wrightonic/contract';
 import { v7 } from 'uuid';
-import { furnished } from './furnished';
-import { logs } from './stand';
+import { fixtures } from './fixtures';
+import { logs } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 const device = { id: v7(), name: 'Gun' };
 let key = '';
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
   const { status, body } = await set.owner.post('/devices', device);
   expect(status).toBe(201);
   key = body.key;
@@ -62,8 +62,8 @@ it('passes a reading of a device on to whoever follows its line, in m/s', async 
 it('hands spin and break along, in our own units', async () => {
   const line = await follow(`/radar/${device.id}/stream`, 1);
   await send(reading({ spin_rpm: 2100, spin_axis: 200, break_arm_in: 10, break_up_in: -2 }));
-  const [told] = await line.collect();
-  expect(told!.flight).toEqual({ spinRpm: 2100, spinAxis: 200, armCm: 25.4, upCm: -5.08 });
+  const [instructions] = await line.collect();
+  expect(instructions!.flight).toEqual({ spinRpm: 2100, spinAxis: 200, armCm: 25.4, upCm: -5.08 });
 });
 
 it('takes many lines at once, and what was sent before only once', async () => {
@@ -141,7 +141,7 @@ it('keeps why a rep was missed and notes, and refuses reasons that are none', as
     logs.event('noted', { sessionId, drill: null, text: '' }),
   ];
   const { body } = await set.owner.post('/log', { events });
-  expect(body.answers.map(({ stored: kept }: { stored: boolean }) => kept)).toEqual([
+  expect(body.responses.map(({ stored: kept }: { stored: boolean }) => kept)).toEqual([
     true,
     true,
     true,
@@ -153,6 +153,6 @@ it('keeps why a rep was missed and notes, and refuses reasons that are none', as
   const open = await set.owner.get(`/athletes/${set.theirs['athlete']}/open-session`);
   const reasons = open.body.events.flatMap(({ reason }: { reason?: string }) => reason ?? []);
   expect(reasons).toEqual(['rushed', 'oh.lift-stall']);
-  const { told } = (await set.owner.whole(set.theirs['athlete']!)).body;
-  expect(told.map(({ text }: { text: string }) => text)).toContain('Try it smaller');
+  const { instructions } = (await set.owner.whole(set.theirs['athlete']!)).body;
+  expect(instructions.map(({ text }: { text: string }) => text)).toContain('Try it smaller');
 });

@@ -1,11 +1,11 @@
 import { v7 } from 'uuid';
-import { day, furnished, weekDay, weekOf } from './furnished';
-import { browser, form, password } from './stand';
+import { day, fixtures, weekDay, weekOf } from './fixtures';
+import { browser, form, password } from './testServer';
 
 const rivalEmail = 'owner@second.example';
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
 });
 afterAll(() => set.here.end());
 

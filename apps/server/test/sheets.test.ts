@@ -2,14 +2,14 @@ import { addDays } from '@wrightonic/core';
 import { createHash } from 'node:crypto';
 import ICAL from 'ical.js';
 import { v7 } from 'uuid';
-import { furnished, weekOf } from './furnished';
-import { browser } from './stand';
+import { fixtures, weekOf } from './fixtures';
+import { browser } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 let today: string;
 let athlete: string;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
   ({ today } = (await set.owner.get('/session')).body);
   athlete = set.theirs['athlete']!;
   const { plan } = (await set.owner.whole(athlete)).body;
@@ -125,8 +125,8 @@ describe('games of a calendar', () => {
       expect((await set.owner.post(`/athletes/${athlete}/games`, body)).status).toBe(201);
     const twice = { games: games.map((game: object) => ({ id: v7(), ...game })) };
     await set.owner.post(`/athletes/${athlete}/games`, twice);
-    const { ahead } = (await set.owner.whole(athlete)).body;
-    expect(ahead.filter(({ kind }: { kind: string }) => kind === 'game')).toHaveLength(2);
+    const { upcoming } = (await set.owner.whole(athlete)).body;
+    expect(upcoming.filter(({ kind }: { kind: string }) => kind === 'game')).toHaveLength(2);
   });
 
   it('repeat, and 5,000 of them are read in a moment', async () => {

@@ -1,21 +1,21 @@
 import { logKinds, type LogKind } from '@wrightonic/contract';
-import { luck } from '@wrightonic/core/simulate';
+import { rng } from '@wrightonic/core/simulate';
 import { v7 } from 'uuid';
 import { rebuild } from '../src/store/state/rebuild';
-import { furnished, pitchFields } from './furnished';
-import { form } from './stand';
+import { fixtures, pitchFields } from './fixtures';
+import { form } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
 });
 afterAll(() => set.here.end());
 
-const random = luck(20261129);
-const pick = <T>(all: readonly T[]): T => all[random.whole(0, all.length - 1)]!;
+const random = rng(20261129);
+const pick = <T>(all: readonly T[]): T => all[random.integer(0, all.length - 1)]!;
 const zone = 'Europe/London';
 let clock = Date.now() - 40 * 86_400_000;
-const next = () => new Date((clock += random.whole(1_000, 1_200_000))).toISOString();
+const next = () => new Date((clock += random.integer(1_000, 1_200_000))).toISOString();
 
 const kept = ['athlete_states', 'rep_counts', 'throw_days', 'trace_calls'];
 const keys: Record<string, string[]> = {
@@ -47,17 +47,17 @@ function randomEvent(
   const sessionId = pick(known.sessions);
   const lookId = pick(known.looks);
   const drill = pick(drills);
-  const told = { place: '', view: null, thrown: '', lookedBy: '' };
+  const instructions = { place: '', view: null, thrown: '', lookedBy: '' };
   const events: (() => { kind: LogKind } & Record<string, unknown>)[] = [
     () => ({ kind: 'session-begun', athleteId, planId: null, zone, date: '2026-01-01' }),
     () => ({ kind: 'look-begun', athleteId, look: 'quick', zone, place: '' }),
     () => ({ kind: 'look-finished', lookId }),
-    () => ({ kind: 'look-told', lookId, zone, lookedAt: next(), ...told }),
+    () => ({ kind: 'look-told', lookId, zone, lookedAt: next(), ...instructions }),
     () => ({
       kind: 'look-corrected',
       lookId,
       node: pick(nodes),
-      severity: random.whole(0, 3),
+      severity: random.integer(0, 3),
       reason: 'Seen again',
     }),
     () => ({
@@ -86,7 +86,7 @@ function randomEvent(
     }),
     () => ({ kind: 'finding' as const, lookId, node: pick(nodes), severity: pick([0, 1, 2, 3, null]) }),
   ];
-  return random.whole(0, 9) < 6 ? pick(usual)() : pick(events)();
+  return random.integer(0, 9) < 6 ? pick(usual)() : pick(events)();
 }
 
 it('agree with the history after a thousand events, however they were made', async () => {
@@ -106,7 +106,7 @@ it('agree with the history after a thousand events, however they were made', asy
     });
     const { status, body } = await set.owner.post('/log', { events });
     expect(status).toBe(200);
-    for (const [n, answer] of body.answers.entries())
+    for (const [n, answer] of body.responses.entries())
       if (answer.stored) stored.set(events[n]!.kind, (stored.get(events[n]!.kind) ?? 0) + 1);
   }
   // Every kind that turns something was among them.

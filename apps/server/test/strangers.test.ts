@@ -1,12 +1,12 @@
 import { server } from '../src/http/server';
 import { v7 } from 'uuid';
-import { furnished, onePixel, pitchFields } from './furnished';
+import { fixtures, onePixel, pitchFields } from './fixtures';
 import { routesOf } from './routes';
-import { form, logs, type Browser } from './stand';
+import { form, logs, type Browser } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
 });
 afterAll(() => set.here.end());
 
@@ -132,7 +132,7 @@ it('lists nothing of another academy, and takes no events for it', async () => {
     ...logs.look(set.theirs['athlete']!, {}).events,
   ];
   const { body } = await set.rival.post('/log', { events: intruding });
-  expect(body.answers.map(({ stored }: { stored: boolean }) => stored)).toEqual(intruding.map(() => false));
+  expect(body.responses.map(({ stored }: { stored: boolean }) => stored)).toEqual(intruding.map(() => false));
   const page = await set.owner.whole(set.theirs['athlete']!);
   expect(page.body.looks[0].findings).toEqual({ 'oh.lift-stall': 2 });
 });

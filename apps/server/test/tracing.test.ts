@@ -1,10 +1,10 @@
 import { v7 } from 'uuid';
-import { furnished } from './furnished';
-import { form, logs } from './stand';
+import { fixtures } from './fixtures';
+import { form, logs } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
 });
 afterAll(() => set.here.end());
 
@@ -120,7 +120,7 @@ it('refuses a struck link without a reason, or of another delivery', async () =>
   const { athleteId } = await looked({ 'oh.wobble': 1 });
   const events = [struck(athleteId, { reason: '' }), struck(athleteId, { effect: 'wm.stiff-arm' })];
   const { body } = await set.owner.post('/log', { events });
-  expect(body.answers.map(({ stored }: { stored: boolean }) => stored)).toEqual([false, false]);
+  expect(body.responses.map(({ stored }: { stored: boolean }) => stored)).toEqual([false, false]);
   expect((await pageOf(athleteId)).strikes).toEqual([]);
 });
 
@@ -192,7 +192,7 @@ it('takes no focus that is listed to leave alone', async () => {
 });
 
 describe('when and how a look was taken', () => {
-  const told = (lookId: string, more: Record<string, unknown> = {}) =>
+  const instructions = (lookId: string, more: Record<string, unknown> = {}) =>
     logs.event('look-told', {
       lookId,
       zone: 'Europe/London',
@@ -203,13 +203,13 @@ describe('when and how a look was taken', () => {
       lookedBy: 'Wren',
       ...more,
     });
-  const send = async (event: object) => (await set.owner.post('/log', { events: [event] })).body.answers[0];
+  const send = async (event: object) => (await set.owner.post('/log', { events: [event] })).body.responses[0];
 
   it('is told afterwards; a look of an earlier day comes before the others', async () => {
     const { athleteId, lookId } = await looked({ 'oh.wobble': 2 });
     const later = logs.look(athleteId, { 'oh.wobble': 1 });
     await set.owner.post('/log', { events: later.events });
-    expect((await send(told(later.id))).stored).toBe(true);
+    expect((await send(instructions(later.id))).stored).toBe(true);
     const { looks, due } = await pageOf(athleteId);
     expect(looks.map(({ id }: { id: string }) => id)).toEqual([later.id, lookId]);
     expect(looks[0]).toMatchObject({
@@ -222,7 +222,7 @@ describe('when and how a look was taken', () => {
     });
     expect(due.verb).toBe('trace');
     // The newest word counts, and who wrote it down looked where nobody else did.
-    await send(told(later.id, { lookedAt: '2026-07-01T23:30:00.000Z', lookedBy: '', view: null }));
+    await send(instructions(later.id, { lookedAt: '2026-07-01T23:30:00.000Z', lookedBy: '', view: null }));
     expect((await pageOf(athleteId)).looks[0]).toMatchObject({
       date: '2026-07-02',
       view: null,
@@ -238,7 +238,7 @@ describe('when and how a look was taken', () => {
   ])('is refused by name (%#)', async (wrong, names) => {
     const { athleteId, lookId } = await looked({ 'oh.wobble': 2 });
     const before = (await pageOf(athleteId)).looks;
-    expect(await send(told(lookId, wrong()))).toMatchObject({
+    expect(await send(instructions(lookId, wrong()))).toMatchObject({
       stored: false,
       why: expect.stringMatching(names),
     });

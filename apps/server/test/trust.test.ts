@@ -1,12 +1,12 @@
 import { v7 } from 'uuid';
 import { BoundedStore } from '../src/http/limits';
 import { settingsOf } from '../src/settings';
-import { furnished } from './furnished';
-import { browser, logs, stand } from './stand';
+import { fixtures } from './fixtures';
+import { browser, logs, testServer } from './testServer';
 
-let set: Awaited<ReturnType<typeof furnished>>;
+let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
-  set = await furnished();
+  set = await fixtures();
 });
 afterAll(() => set.here.end());
 
@@ -95,7 +95,7 @@ describe('a clock', () => {
     });
     const [far, near] = [look(11), look(9)];
     const { body } = await set.owner.post('/log', { events: [far, near] });
-    expect(body.answers ?? body).toMatchObject([
+    expect(body.responses ?? body).toMatchObject([
       { stored: false, why: expect.stringContaining('The clock of the device is') },
       { stored: true },
     ]);
@@ -112,7 +112,7 @@ it('signs out everywhere at once', async () => {
 });
 
 it('says within a second that the database is away', async () => {
-  const own = await stand();
+  const own = await testServer();
   expect((await fetch(`${own.base}/session`)).status).toBe(200);
   expect((await fetch(`${own.base}/health`)).status).toBe(200);
   await own.db.destroy();

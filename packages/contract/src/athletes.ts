@@ -3,6 +3,7 @@ import {
   levels,
   painSites,
   voices,
+  weekdays,
   type Approach,
   type Discipline,
   type Hand,
@@ -10,12 +11,10 @@ import {
   type PainSite,
   type Sex,
   type Voice,
+  type Weekday,
 } from '@wrightonic/core';
 import Joi from 'joi';
 import { day, id, line, note } from './shared';
-
-export const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
-export type Weekday = (typeof weekdays)[number];
 
 /** An emergency contact; staff only. */
 export interface Guardian {

@@ -14,19 +14,19 @@ export const flight = Joi.object<Flight>(
 const cmPerInch = 2.54;
 
 /** The same as a device or a table says it: breaks in inches, toward the arm side and upward. */
-export interface ToldFlight {
+export interface FlightReading {
   spin_rpm?: number;
   spin_axis?: number;
   break_arm_in?: number;
   break_up_in?: number;
 }
 
-const inches = ([least, most]: readonly [number, number]) =>
+const inches = ([atLeast, atMost]: readonly [number, number]) =>
   Joi.number()
-    .min(Math.ceil(least / cmPerInch))
-    .max(Math.floor(most / cmPerInch));
+    .min(Math.ceil(atLeast / cmPerInch))
+    .max(Math.floor(atMost / cmPerInch));
 
-export const toldFlight: Record<keyof ToldFlight, Joi.NumberSchema> = {
+export const toldFlight: Record<keyof FlightReading, Joi.NumberSchema> = {
   spin_rpm: Joi.number().min(flightRanges.spinRpm[0]).max(flightRanges.spinRpm[1]),
   spin_axis: Joi.number().min(flightRanges.spinAxis[0]).max(flightRanges.spinAxis[1]),
   break_arm_in: inches(flightRanges.armCm),
@@ -34,12 +34,12 @@ export const toldFlight: Record<keyof ToldFlight, Joi.NumberSchema> = {
 };
 
 /** What was told, in our own units; undefined where nothing was. */
-export function flightOf(told: ToldFlight): Flight | undefined {
+export function flightOf(reading: FlightReading): Flight | undefined {
   const found: Flight = {
-    ...(told.spin_rpm === undefined ? {} : { spinRpm: told.spin_rpm }),
-    ...(told.spin_axis === undefined ? {} : { spinAxis: told.spin_axis }),
-    ...(told.break_arm_in === undefined ? {} : { armCm: told.break_arm_in * cmPerInch }),
-    ...(told.break_up_in === undefined ? {} : { upCm: told.break_up_in * cmPerInch }),
+    ...(reading.spin_rpm === undefined ? {} : { spinRpm: reading.spin_rpm }),
+    ...(reading.spin_axis === undefined ? {} : { spinAxis: reading.spin_axis }),
+    ...(reading.break_arm_in === undefined ? {} : { armCm: reading.break_arm_in * cmPerInch }),
+    ...(reading.break_up_in === undefined ? {} : { upCm: reading.break_up_in * cmPerInch }),
   };
   return Object.keys(found).length ? found : undefined;
 }

@@ -47,7 +47,12 @@ const results = Joi.object({
   goodStrikes: Joi.number().min(0).max(1),
 });
 
-export const traceInput = Joi.object<TraceInput>({
+/** The input of `trace`; links left out are written as `struck`. */
+export interface TraceCommand extends Omit<TraceInput, 'removedLinks'> {
+  struck?: [string, string][];
+}
+
+export const traceInput = Joi.object<TraceCommand>({
   athlete: athleteFields.required(),
   findings: Joi.object().pattern(Joi.string(), severity).required(),
   struck: struckLinks,
@@ -64,7 +69,7 @@ export const traceInput = Joi.object<TraceInput>({
 }).required();
 
 /** One line of a batch; `id` comes back with the answer. */
-export type TraceLine = TraceInput & { id?: string };
+export type TraceLine = TraceCommand & { id?: string };
 
 export const traceLine = (traceInput as Joi.ObjectSchema<TraceLine>).keys({ id: Joi.string().max(100) });
 
@@ -187,7 +192,7 @@ export const limitsInput = Joi.object<LimitsCommand>({
   on: day.required(),
 }).required();
 
-export interface PlanCommand extends Pick<TraceInput, 'athlete' | 'findings' | 'struck' | 'results'> {
+export interface PlanCommand extends Pick<TraceCommand, 'athlete' | 'findings' | 'struck' | 'results'> {
   days: {
     date: string;
     kind: DayKind;

@@ -1,41 +1,16 @@
-import { isHard, painSites, type PainSite, type ThrowLimits, type ThrowState } from '@wrightonic/core';
+import {
+  painSites,
+  type HomeEvent,
+  type HomeKind,
+  type HomeRecord,
+  type ThrowLimits,
+  type ThrowState,
+  type WeekSheet,
+} from '@wrightonic/core';
 import Joi from 'joi';
-import type { LogAnswer } from './log';
+import type { LogResponse } from './log';
 import { drillId } from './ids';
 import { day, id, instant, line } from './shared';
-import type { WeekSheet } from './sharing';
-
-interface Logged {
-  id: string;
-  at: string;
-}
-
-/** What is logged on the page behind a link: by the athlete, or whoever is at home. Nobody is signed in there. */
-export type HomeEvent =
-  | (Logged & {
-      kind: 'set-ticked';
-      /** The day for which the set was assigned. */
-      date: string;
-      drill: string;
-      /** From 1. */
-      set: number;
-      /** Reps, where somebody counted them. */
-      clean: number | null;
-      missed: number | null;
-    })
-  | (Logged & { kind: 'set-unticked'; date: string; drill: string; set: number })
-  | (Logged & {
-      kind: 'pain-marked';
-      level: 'none' | 'soreness' | 'pain';
-      /** 0 to 10, for soreness. */
-      score: number | null;
-      site: PainSite | null;
-    })
-  /** Pitches of a game, of whatever team; the newest word on a day and a name counts. */
-  | (Logged & { kind: 'game-pitched'; date: string; pitches: number; title: string });
-
-export type HomeKind = HomeEvent['kind'];
-export type HomeEventOf<K extends HomeKind> = Extract<HomeEvent, { kind: K }>;
 
 const ofSet = {
   date: day.required(),
@@ -77,48 +52,11 @@ export const homeBatch = Joi.object<{ events: unknown[] }>({
   events: Joi.array().items(Joi.any()).min(1).max(200).required(),
 }).required();
 
-export interface HomeAnswer {
-  answers: LogAnswer[];
+export interface HomeResponse {
+  responses: LogResponse[];
   /** By the server’s clock: whatever is read as of later holds these. */
   at: string;
 }
-
-/** A set that was done at home. */
-export interface HomeSet {
-  date: string;
-  drill: string;
-  set: number;
-  clean: number | null;
-  missed: number | null;
-  at: string;
-  /** The day on which it was done. */
-  doneOn: string;
-  /** It was done after its day. */
-  late: boolean;
-}
-
-export interface HomePain {
-  date: string;
-  at: string;
-  level: 'none' | 'soreness' | 'pain';
-  score: number | null;
-  site: PainSite | null;
-}
-
-export interface HomeGame {
-  date: string;
-  pitches: number;
-  title: string;
-}
-
-/** What was done at home lately, oldest first. */
-export interface HomeRecord {
-  sets: HomeSet[];
-  pain: HomePain[];
-  games: HomeGame[];
-}
-
-export const nothingAtHome: HomeRecord = { sets: [], pain: [], games: [] };
 
 /** What a link opens. */
 export interface SharedPage extends WeekSheet {
@@ -130,80 +68,4 @@ export interface SharedPage extends WeekSheet {
   home: HomeRecord;
   pain: ThrowState;
   limits: Pick<ThrowLimits, 'maxToday' | 'leftToday' | 'thrownToday' | 'restUntil' | 'because'>;
-}
-
-/** Names a set: the newest word on it counts. */
-export const homeSetKey = ({ date, drill, set }: Pick<HomeSet, 'date' | 'drill' | 'set'>): string =>
-  `${date} ${drill} ${set}`;
-
-/**
- * A record with more events laid over it, in their order.
- *
- * @param dayOf the day at the venue on which something happened
- */
-export function withHome(
-  record: HomeRecord,
-  events: readonly HomeEvent[],
-  dayOf: (at: string) => string,
-): HomeRecord {
-  const sets = new Map(record.sets.map((set) => [homeSetKey(set), set]));
-  const games = new Map(record.games.map((game) => [`${game.date} ${game.title}`, game]));
-  const pain = [...record.pain];
-  for (const event of events)
-    switch (event.kind) {
-      case 'set-ticked': {
-        const { date, drill, set, clean, missed, at } = event;
-        // Reps that are counted later change nothing about when it was done.
-        const { at: doneAt, doneOn } = sets.get(homeSetKey(event)) ?? { at, doneOn: dayOf(at) };
-        sets.set(homeSetKey(event), {
-          date,
-          drill,
-          set,
-          clean,
-          missed,
-          at: doneAt,
-          doneOn,
-          late: doneOn > date,
-        });
-        break;
-      }
-      case 'set-unticked':
-        sets.delete(homeSetKey(event));
-        break;
-      case 'pain-marked': {
-        const { at, level, score, site } = event;
-        pain.push({ date: dayOf(at), at, level, score, site });
-        break;
-      }
-      case 'game-pitched': {
-        const { date, pitches, title } = event;
-        games.set(`${date} ${title}`, { date, pitches, title });
-      }
-    }
-  return { sets: [...sets.values()], pain, games: [...games.values()].filter(({ pitches }) => pitches > 0) };
-}
-
-/** What was ticked and entered here for today and is not in the page’s own figure: hard throws, and half of the easy ones. */
-export function throwsAtHome(
-  page: Pick<SharedPage, 'home' | 'days'>,
-  home: HomeRecord,
-  today: string,
-): number {
-  const known = new Set(page.home.sets.map(({ date, drill, set }) => `${date} ${drill} ${set}`));
-  const cost = new Map(
-    page.days.flatMap(({ date, items }) =>
-      items.map((item) => {
-        const each = item.throws / item.sets;
-        const hard = isHard({ effort: item.effort, kind: 'practice' });
-        return [`${date} ${item.drill}`, hard ? each : each / 2];
-      }),
-    ),
-  );
-  const sets = home.sets
-    .filter(({ doneOn }) => doneOn === today)
-    .filter(({ date, drill, set }) => !known.has(`${date} ${drill} ${set}`))
-    .reduce((sum, { date, drill }) => sum + (cost.get(`${date} ${drill}`) ?? 0), 0);
-  const pitches = (of: HomeRecord) =>
-    of.games.filter(({ date }) => date === today).reduce((sum, game) => sum + game.pitches, 0);
-  return Math.round((sets + pitches(home) - pitches(page.home)) * 2) / 2;
 }

@@ -1,14 +1,14 @@
 import {
-  levelAt,
   missSides,
   readTable,
   type Flight,
   type Level,
   type Missed,
   type RowProblem,
+  type Weekday,
 } from '@wrightonic/core';
 import Joi from 'joi';
-import { newAthlete, type Guardian, type NewAthlete, type Weekday } from './athletes';
+import { newAthlete, type Guardian, type NewAthlete } from './athletes';
 import { check } from './check';
 import { flight } from './flight';
 import { day, id, line } from './shared';
@@ -178,16 +178,13 @@ export function readRoster(
       problems.push({ row, field: column, message: message.replace(field, '').trim() });
     }
     if (!checked.value) continue;
-    const who = `${form.givenName} ${form.familyName} ${form.birthdate}`.toLowerCase();
-    const before = seen.get(who);
+    const identity = `${form.givenName} ${form.familyName} ${form.birthdate}`.toLowerCase();
+    const before = seen.get(identity);
     if (before) problems.push({ row, field: 'row', message: `says the same athlete as row ${before}` });
     else {
-      seen.set(who, row);
+      seen.set(identity, row);
       rows.push({ row, athlete: checked.value });
     }
   }
   return { rows, problems: problems.sort((a, b) => a.row - b.row), leftOut: table.leftOut };
 }
-
-/** The level that holds for an athlete: the one that was set, else the one for the age. */
-export const levelOf = ({ level, age }: { level: Level | null; age: number }): Level => level ?? levelAt(age);

@@ -193,7 +193,7 @@ export const logBatch = Joi.object<LogBatch>({
 }).required();
 
 /** What became of each event of a batch. */
-export interface LogAnswer {
+export interface LogResponse {
   id: string;
   stored: boolean;
   /** Why not, when it was refused for good. */

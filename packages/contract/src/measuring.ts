@@ -131,7 +131,7 @@ const point = (from: number, to: number) =>
 const seconds = Joi.number().min(0).max(36_000);
 const rate = Joi.number().min(1).max(20_000);
 const segment = Joi.valid(...segments);
-const told = {
+const eventFields = {
   fps: rate.required(),
   captureFps: rate.required(),
   view: Joi.valid(...clipViews).required(),
@@ -241,9 +241,9 @@ export const measuringBodies: { [K in keyof Bodies]: Record<string, Joi.Schema> 
     seconds: seconds.required(),
     width: Joi.number().integer().min(1).max(20_000).required(),
     height: Joi.number().integer().min(1).max(20_000).required(),
-    ...told,
+    ...eventFields,
   },
-  'clip-told': { clipId: id.required(), ...told },
+  'clip-told': { clipId: id.required(), ...eventFields },
   'clip-mark': {
     clipId: id.required(),
     event: Joi.valid(...clipEvents).required(),

@@ -1,7 +1,5 @@
-import { normKeys, normsWith, type NormEdit, type Sex, type Whom } from '@wrightonic/core';
+import { normKeys, type NormEdit } from '@wrightonic/core';
 import Joi from 'joi';
-import type { AthletePage } from './answers';
-import { levelOf } from './imports';
 import { id, line } from './shared';
 
 /** What an academy takes for usual of one row, or the catalogue's own range again. */
@@ -32,14 +30,3 @@ export const newNormEdit = Joi.object<NewNormEdit>({
     )
     .messages({ 'range.order': '{{#label}}: the low end must be below the high end' }),
 }).required();
-
-/** Whom the values of an athlete are set against, in the academy's own table. */
-export const whomOf = (
-  athlete: Pick<AthletePage['athlete'], 'discipline' | 'level' | 'age' | 'sex'>,
-  edits: readonly NormEdit[],
-): Whom & { level: ReturnType<typeof levelOf> } => ({
-  discipline: athlete.discipline,
-  level: levelOf(athlete),
-  sex: (athlete.sex ?? undefined) as Sex | undefined,
-  norms: normsWith(edits),
-});

@@ -16,7 +16,7 @@ export const signIn = Joi.object<SignIn>({
 }).required();
 
 /** The instructor's own settings. */
-export interface Profile {
+export interface Preferences {
   /** The hand that holds the phone in Work. */
   hand: Hand;
   velocityUnit: 'mph' | 'km/h';
@@ -28,7 +28,7 @@ export interface Profile {
   approach: { [K in keyof Approach]: Approach[K] | null };
 }
 
-export const profile = Joi.object<Profile>({
+export const preferences = Joi.object<Preferences>({
   hand: Joi.valid('R', 'L').required(),
   velocityUnit: Joi.valid('mph', 'km/h').required(),
   sizeUnit: Joi.valid('us', 'metric').required(),

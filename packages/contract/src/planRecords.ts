@@ -1,5 +1,13 @@
-import type { Discipline, Gate, LevelCount, LevelMove, Stage, Thread, WeekItem } from '@wrightonic/core';
-import type { WeekDayForm } from './plans';
+import type {
+  Discipline,
+  Gate,
+  LevelCount,
+  LevelMove,
+  PlannedDay,
+  Stage,
+  Thread,
+  WeekItem,
+} from '@wrightonic/core';
 
 export interface PlanDrill {
   id: string;
@@ -26,7 +34,7 @@ export interface PlanThread {
   stage: Stage;
   stages: { stage: Stage; drills: PlanDrill[] }[];
   skipped: Stage[];
-  held: string[];
+  limitedBy: string[];
   reachesDelivery: boolean;
   /** What a drill leaves out and the next stage does not bring, in words. */
   jumps: string[];
@@ -69,7 +77,7 @@ export interface AssignedItem extends WeekItem {
 export interface AssignmentRecord {
   id: string;
   from: string;
-  days: WeekDayForm[];
+  days: PlannedDay[];
   items: AssignedItem[];
   reason: string;
   at: string;
@@ -78,7 +86,7 @@ export interface AssignmentRecord {
 /** A week that the solver proposes. */
 export interface ProposedWeek {
   items: WeekItem[];
-  held: string[];
+  limitedBy: string[];
   /** What the week misses of what it should work on; said before it is assigned. */
   missed: string[];
   objective: number;
@@ -88,7 +96,7 @@ export interface ProposedWeek {
 }
 
 /** What is coming up for an athlete. */
-export interface Ahead {
+export interface Upcoming {
   id: string;
   date: string;
   kind: 'lesson' | 'game';

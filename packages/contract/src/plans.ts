@@ -3,10 +3,9 @@ import {
   parseDose,
   places,
   stages,
-  type Place,
+  type PlannedDay,
   type Stage,
   type Thread,
-  type WeekDay,
   type WeekItem,
 } from '@wrightonic/core';
 import Joi from 'joi';
@@ -142,14 +141,7 @@ export const stageMoves = Joi.object<StageMoves>({
     .required(),
 }).required();
 
-/** A day of a week with what it is; of a planned game also how many pitches it may take, where somebody says. */
-export interface WeekDayForm extends WeekDay {
-  equipment: string[];
-  places: Place[];
-  pitches: number | null;
-}
-
-const weekDay = Joi.object<WeekDayForm>({
+const weekDay = Joi.object<PlannedDay>({
   date: day.required(),
   kind: Joi.valid(...dayKinds).required(),
   minutes: Joi.number().integer().min(0).max(600).required(),
@@ -169,19 +161,19 @@ const weekDays = Joi.array()
   .required()
   .messages({ 'array.min': '{{#label}} must hold at least one day' });
 
-const itemsOf = (least: number) =>
+const itemsOf = (atLeast: number) =>
   Joi.array().items(
     Joi.object<WeekItem>({
       date: day.required(),
       drill: drillId.required(),
-      sets: Joi.number().integer().min(least).max(20).required(),
+      sets: Joi.number().integer().min(atLeast).max(20).required(),
     }),
   );
 
 /** Asks for the week that is worth most. */
 export interface WeekWish {
   from: string;
-  days: WeekDayForm[];
+  days: PlannedDay[];
   /** Drills that stay on a day with at least so many sets; 0 keeps one off a day. */
   pins: WeekItem[];
   /** The week as it stands; a new one moves as little of it as possible. */
@@ -199,7 +191,7 @@ export interface NewAssignment {
   id: string;
   from: string;
   /** Of the seven days from `from` on. */
-  days: WeekDayForm[];
+  days: PlannedDay[];
   items: WeekItem[];
   /** Typed when the throws go beyond what is allowed. */
   reason: string;

@@ -1,7 +1,7 @@
 import { fromMph, type Flight } from '@wrightonic/core';
 import Joi from 'joi';
 import { check, type Problem } from './check';
-import { toldFlight, type ToldFlight } from './flight';
+import { toldFlight, type FlightReading } from './flight';
 import { id, instant, line } from './shared';
 
 /** The line that ships with the product; offered in an academy of demo data alone. */
@@ -20,7 +20,7 @@ export interface RadarReading {
 const units = ['mph', 'km/h', 'm/s'] as const;
 
 /** What an instrument sends: one JSON document a line. */
-export interface DeviceReading extends ToldFlight {
+export interface DeviceReading extends FlightReading {
   velocity: number;
   unit: (typeof units)[number];
   /** When it was measured, by the instrument's clock; else when it arrives. */
@@ -62,9 +62,10 @@ export function deviceReadings(
   text: string,
 ): { readings: DeviceReading[]; problems?: never } | { problems: Problem[]; readings?: never } {
   const lines = text.split(/\r?\n/).filter((each) => each.trim() !== '');
-  const whole = (message: string) => ({ problems: [{ field: 'input', message }] });
-  if (lines.length === 0) return whole('There is no reading: send one JSON document a line.');
-  if (lines.length > mostLines) return whole(`These are ${lines.length} lines; send at most ${mostLines}.`);
+  const inputProblem = (message: string) => ({ problems: [{ field: 'input', message }] });
+  if (lines.length === 0) return inputProblem('There is no reading: send one JSON document a line.');
+  if (lines.length > mostLines)
+    return inputProblem(`These are ${lines.length} lines; send at most ${mostLines}.`);
   const problems: Problem[] = [];
   const readings = lines.flatMap((each, n): DeviceReading[] => {
     const at = lines.length > 1 ? `line ${n + 1}: ` : '';

@@ -26,9 +26,9 @@ export const day = Joi.string()
   })
   .messages({ 'any.invalid': '{{#label}} must be a real day between 1900 and 2200, written YYYY-MM-DD' });
 
-export const line = (most: number) => Joi.string().trim().min(1).max(most);
+export const line = (atMost: number) => Joi.string().trim().min(1).max(atMost);
 /** Free text that may be left out. */
-export const note = (most = 1000) => Joi.string().allow('').max(most);
+export const note = (atMost = 1000) => Joi.string().allow('').max(atMost);
 export const zone = Joi.string()
   .max(64)
   .custom((value: string, helpers) => {

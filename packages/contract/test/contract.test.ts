@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import { trace, TableError } from '@wrightonic/core';
+import { detailOfOffer, trace, TableError, traceInputOf } from '@wrightonic/core';
 import {
   athleteForm,
   check,
@@ -11,11 +11,9 @@ import {
   readRoster,
   signIn,
   timingInput,
-  detailOfOffer,
   emptyAthlete,
   newLinkEdit,
   traceInput,
-  traceInputOf,
   weekWish,
   type AthleteForm,
   type StrikeRecord,
@@ -226,18 +224,18 @@ describe('what a trace is made of', () => {
     });
 
   it('passes over what belongs to the other delivery, so that a changed athlete can still be traced', () => {
-    const { findings, struck } = given({
+    const { findings, removedLinks } = given({
       look: { findings: { 'oh.hips-late': 2, 'wm.stiff-arm': 3, 'sym.miss-high': 1 }, details: {} },
       strikes: [strike('wm.stiff-arm', 'wm.arm-only'), strike('oh.lift-stall', 'oh.jump')],
     });
     expect(findings).toEqual({ 'oh.hips-late': 2, 'sym.miss-high': 1 });
-    expect(struck).toEqual([['oh.lift-stall', 'oh.jump']]);
-    expect(() => trace({ ...given(), findings, struck: struck! })).not.toThrow();
+    expect(removedLinks).toEqual([['oh.lift-stall', 'oh.jump']]);
+    expect(() => trace({ ...given(), findings, removedLinks: removedLinks! })).not.toThrow();
   });
 
   it('strikes what is struck now', () => {
     const pair = ['oh.lift-stall', 'oh.jump'] as const;
-    expect(given({ strikes: [strike(...pair), strike(...pair, false)] }).struck).toEqual([]);
+    expect(given({ strikes: [strike(...pair), strike(...pair, false)] }).removedLinks).toEqual([]);
   });
 
   it('carries the measuring error of what a screen measured, and of nothing else', () => {

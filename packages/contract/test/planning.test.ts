@@ -1,16 +1,17 @@
-import { addDays, parseDose, withSets } from '@wrightonic/core';
 import {
+  addDays,
   dayOf,
   doneOf,
-  emptyAthlete,
   groupWeek,
-  limitsOfPage,
+  limitsInputOf,
+  parseDose,
   thrownIn,
   usualWeek,
   weekInputFor,
   weekSheet,
-  type AthletePage,
-} from '../src';
+  withSets,
+} from '@wrightonic/core';
+import { emptyAthlete, type AthletePage } from '../src';
 
 const monday = '2026-06-08';
 const planned = (drill: string, recent: unknown[] = []) => ({
@@ -37,7 +38,7 @@ const page = {
     carryDays: 28,
     allHard: false,
   },
-  ahead: [
+  upcoming: [
     { date: addDays(monday, 1), kind: 'lesson', minutes: 45, title: 'Cage 1' },
     { date: addDays(monday, 5), kind: 'game', minutes: null, title: 'Away' },
   ],
@@ -98,21 +99,21 @@ it('takes days as they are likely to be: the calendar, else the last week, else 
   ]);
   expect(days[1]!.equipment).toEqual(['ball', 'net', 'wall']);
   const kinds = (more: object) =>
-    usualWeek({ ...page, plan: null, ahead: [], ...more }, monday).map(({ kind }) => kind);
+    usualWeek({ ...page, plan: null, upcoming: [], ...more }, monday).map(({ kind }) => kind);
   // Nobody wrote lessons down: two are assumed, three days apart.
   expect(kinds({})).toEqual(['lesson', 'home', 'home', 'lesson', 'home', 'off', 'off']);
   const on = (n: number, kind: 'lesson' | 'game') => ({ date: addDays(monday, n), kind, minutes: null });
   // The day of the look is one, unless the calendar has something else; a diary is believed.
   const looks = [{ date: addDays(monday, 1) }];
   expect(kinds({ looks })).toEqual(['home', 'lesson', 'home', 'home', 'lesson', 'off', 'off']);
-  expect(kinds({ looks, ahead: [on(3, 'lesson')] }).slice(0, 5)).toEqual([
+  expect(kinds({ looks, upcoming: [on(3, 'lesson')] }).slice(0, 5)).toEqual([
     'home',
     'lesson',
     'home',
     'lesson',
     'home',
   ]);
-  expect(kinds({ looks, ahead: [on(1, 'game')] })[1]).toBe('game');
+  expect(kinds({ looks, upcoming: [on(1, 'game')] })[1]).toBe('game');
 });
 
 it('makes a day of a kind as it usually is, and keeps the minutes it is given', () => {
@@ -164,7 +165,10 @@ describe('an academy that counts every throw as a hard one', () => {
     const days = usualWeek(page, monday);
     expect(weekInputFor(page, days)!.allHard).toBe(false);
     expect(weekInputFor({ ...page, academy }, days)!.allHard).toBe(true);
-    expect(limitsOfPage({ ...page, academy })).toMatchObject({ allHard: true, league: page.athlete.league });
+    expect(limitsInputOf(page.athlete, academy, page.pain, page.thrownLately)).toMatchObject({
+      allHard: true,
+      league: page.athlete.league,
+    });
     const items = [
       { date: monday, drill: 'on-time-hand-throw', sets: 2 },
       { date: monday, drill: 'hip-first-lean', sets: 2 },

@@ -10,3 +10,4 @@ export * from './trace';
 export * from './units';
 export * from './lesson';
 export * from './session';
+export * from './home';

@@ -122,7 +122,8 @@ describe('ladders', () => {
           for (const { drills: ids } of ladder.stages)
             for (const id of ids)
               expect(drillFits(drillOf(id)!, { discipline: 'overhand', age, equipment })).toBe(true);
-          for (const stage of ladder.skipped) expect(ladder.held.join(' ')).toContain(`no ${stage} drill`);
+          for (const stage of ladder.skipped)
+            expect(ladder.limitedBy.join(' ')).toContain(`no ${stage} drill`);
           expect(ladder.stages.map(({ stage }) => stage)).not.toEqual(
             expect.arrayContaining([...ladder.skipped, 'x']),
           );
@@ -139,7 +140,7 @@ describe('ladders', () => {
       { discipline: 'overhand', age: 15, equipment: everything },
       result,
     );
-    expect(ladder!.held[0]).toContain('until the body is tested again');
+    expect(ladder!.limitedBy[0]).toContain('until the body is tested again');
     const prep = ladder!.stages.find(({ stage }) => stage === 'prep')!;
     expect(prep.drills.some((id) => drillOf(id)!.targets.includes('lim.hip-ir.trail'))).toBe(true);
   });
@@ -176,12 +177,12 @@ describe('two clean threads', () => {
       { 'oh.weak-hips': 3, 'oh.late-hand': 3 },
     ];
     for (const look of looks)
-      for (const { thread, stages, held } of laddersOf(look))
+      for (const { thread, stages, limitedBy } of laddersOf(look))
         for (const { stage, drills: ids } of stages.filter((rung) => rung.stage !== 'prep')) {
           const own = ids
             .map((id) => drillOf(id)!)
             .filter((drill) => drill.thread === thread || drill.targets.includes('*'));
-          if (held.join().includes(`no ${stage} drill of its own fits`)) expect(own).toEqual([]);
+          if (limitedBy.join().includes(`no ${stage} drill of its own fits`)) expect(own).toEqual([]);
           else expect(own).toHaveLength(ids.length);
         }
   });

@@ -1,7 +1,7 @@
 import { fade, fromMph, toMph, velocityTrend, type TimedThrow } from '../src';
 import { lowerByChance } from '../src/measure/rankTest';
 import { pairSlopes, slopeInterval, theilSen } from '../src/measure/theilSen';
-import { luck } from '../src/simulate';
+import { rng } from '../src/simulate';
 
 const thrown = (mph: number, more: Partial<TimedThrow> = {}): TimedThrow => ({
   date: '2026-05-01',
@@ -77,7 +77,7 @@ describe('Theil–Sen with Sen’s interval', () => {
     expect(cut(5)).toBe(2);
   });
   it('holds the true slope in about 90 % of samples', () => {
-    const random = luck(3);
+    const random = rng(3);
     for (const n of [8, 40]) {
       let held = 0;
       for (let i = 0; i < 400; i++) {

@@ -13,7 +13,7 @@ import {
   type SpeedCurves,
 } from '../src';
 import { noiseOfSlope, smooth, withoutSpikes } from '../src/measure/filter';
-import { curveFlaws, luck, pretendCurves, type CurveFlaw } from '../src/simulate';
+import { curveFlaws, rng, pretendCurves, type CurveFlaw } from '../src/simulate';
 
 const sine = (hz: number, rate: number) =>
   Float64Array.from({ length: rate * 8 }, (_, i) => Math.sin((2 * Math.PI * hz * i) / rate));
@@ -90,7 +90,7 @@ describe('the ± of a gap', () => {
     expect(width(30)).toBeGreaterThan(2 * width(0));
   });
   it('takes the noise of the slope as the filter leaves it', () => {
-    const random = luck(9);
+    const random = rng(9);
     const read = Float64Array.from({ length: 20_000 }, () => random.normal());
     const low = smooth(read, 20, 240);
     const slopes = Array.from(low.slice(1, -1), (_, i) => ((low[i + 2]! - low[i]!) * 240) / 2);

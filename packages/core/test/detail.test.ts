@@ -2,10 +2,10 @@ import { bookWith, cueIn, drillDetail, drills, wholeDrill } from '../src';
 
 describe('a drill explained in full', () => {
   it.each(drills.map(({ id }) => [id]))('says how and why for %s, in its own words', (id) => {
-    const told = drillDetail(id);
-    expect(told).toMatch(/^How: .+\nWhy: .+\nYou have it when: .+/);
-    expect(told.length).toBeGreaterThan(200);
-    expect(told).not.toMatch(/undefined|\.\.|null/);
+    const detail = drillDetail(id);
+    expect(detail).toMatch(/^How: .+\nWhy: .+\nYou have it when: .+/);
+    expect(detail.length).toBeGreaterThan(200);
+    expect(detail).not.toMatch(/undefined|\.\.|null/);
   });
   it('is the detail voice, and another one for each drill', () => {
     expect(new Set(drills.map(({ id }) => cueIn(id, 'detail'))).size).toBe(drills.length);

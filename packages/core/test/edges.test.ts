@@ -3,7 +3,7 @@ import {
   checkWords,
   displayStep,
   effortCurve,
-  flash,
+  highOutliers,
   gate,
   movedRoots,
   mph,
@@ -35,7 +35,7 @@ it('calls a change real only beyond what is needed, not at it', () => {
     n: 12,
     usual,
     top: usual + 1,
-    scatter: 0.4,
+    robustSd: 0.4,
     step: 0,
     simulated: 0,
     like: { effort: 90, pitch: 'fastball', ball: 145 },
@@ -106,8 +106,8 @@ it('says how an athlete does from twenty charted pitches on', () => {
 
 it('looks for throws that stand out among ten', () => {
   const throws = (n: number) => Array.from({ length: n }, (_, i) => (i ? 26 + i / 100 : 32));
-  expect(flash(throws(9))).toBeNull();
-  expect(flash(throws(10))).toMatchObject({ count: 1 });
+  expect(highOutliers(throws(9))).toBeNull();
+  expect(highOutliers(throws(10))).toMatchObject({ count: 1 });
 });
 
 describe('the sequence', () => {

@@ -11,7 +11,7 @@ import {
   setNow,
   type LineReading,
 } from '../src';
-import { luck, misreads, pretendThrow } from '../src/simulate';
+import { rng, misreads, pretendThrow } from '../src/simulate';
 
 describe('where a set stands', () => {
   const of = (dose: string, sets: number, reps: number) => setNow(parseDose(dose), { sets, reps });
@@ -52,7 +52,7 @@ describe('a reading that may be of something else', () => {
     velocity: fromMph(velocity),
     at: seconds * 1000,
   });
-  const known = { heldAbove: fromMph(91), best: fromMph(70), before: at(66, 0) };
+  const known = { doubtfulAbove: fromMph(91), best: fromMph(70), before: at(66, 0) };
   it.each([
     [at(91.1, 10), 'impossible'],
     [at(91, 10), null],
@@ -64,17 +64,17 @@ describe('a reading that may be of something else', () => {
     [at(21.1, 10), null],
   ] as const)('%j: %s', (reading, doubt) => expect(doubtOf(reading, known)).toBe(doubt));
   it('knows a walker without a best, and the first reading as no repeat', () => {
-    const first = { heldAbove: 40, best: null, before: null };
+    const first = { doubtfulAbove: 40, best: null, before: null };
     expect(doubtOf(at(4, 0), first)).toBe('slow');
     expect(doubtOf(at(12, 0), first)).toBeNull();
   });
 });
 
 describe('the pretend radar', () => {
-  const profile = { usual: fromMph(70), scatter: fromMph(1) };
+  const profile = { usual: fromMph(70), robustSd: fromMph(1) };
   it('is the same for the same seed, and its misreads are held', () => {
     const run = (seed: number) => {
-      const random = luck(seed);
+      const random = rng(seed);
       return Array.from({ length: 40 }, () => pretendThrow(profile, 90, random));
     };
     expect(run(3)).toEqual(run(3));
@@ -86,7 +86,7 @@ describe('the pretend radar', () => {
           let before: LineReading | null = null;
           for (const { after, velocity, of } of readings) {
             const reading = { velocity, at: clock + after };
-            const doubt = doubtOf(reading, { heldAbove: 1.3 * fromMph(72), best: fromMph(72), before });
+            const doubt = doubtOf(reading, { doubtfulAbove: 1.3 * fromMph(72), best: fromMph(72), before });
             before = reading;
             expect([of, doubt]).toEqual([
               of,
@@ -99,7 +99,7 @@ describe('the pretend radar', () => {
     );
   });
   it('misreads about as often as it says, and throws slower with less effort', () => {
-    const random = luck(11);
+    const random = rng(11);
     const throws = Array.from({ length: 4000 }, () => pretendThrow(profile, 70, random));
     const share = (n: number) => n / throws.length;
     const seen = throws.filter(({ readings }) => readings.some(({ of }) => of === 'throw'));

@@ -42,7 +42,7 @@ describe('a ladder that was kept', () => {
     stages: [{ stage: 'feel', drills: ['cross-tap'] }],
     skipped: ['compete'],
     reachesDelivery: false,
-    held: ['The body first.'],
+    limitedBy: ['The body first.'],
     left: [],
   };
   const kept = {
@@ -66,7 +66,7 @@ describe('a ladder that was kept', () => {
       ],
       skipped: [],
       reachesDelivery: false,
-      held: ['gone stays out: is not given any more.'],
+      limitedBy: ['gone stays out: is not given any more.'],
     });
     expect(ladder.doses).toMatchObject({ 'hip-first-lean': '2x5', 'full-delivery': '1x10' });
   });
@@ -76,7 +76,7 @@ describe('a ladder that was kept', () => {
     const with_ = (retired: boolean) =>
       fromKept(fitted, { ...kept, stages }, { ...who, book: bookWith([{ drill: own, retired }]) });
     expect(with_(false).stages[0]!.drills).toEqual(['own-lean']);
-    expect(with_(true).held).toEqual(['own-lean stays out: is not given any more.']);
+    expect(with_(true).limitedBy).toEqual(['own-lean stays out: is not given any more.']);
   });
   it('leaves out what age, delivery or an injury rules out', () => {
     const stages = [
@@ -91,8 +91,8 @@ describe('a ladder that was kept', () => {
     const first = drillOf('full-delivery')!.minAge;
     const barred = ({ id }: { id: string }) => (id === 'straight-line-stride' ? 'not cleared' : null);
     const young = fromKept(fitted, { ...kept, stages }, { ...who, age: first - 1, barred });
-    expect(young.held).toContain(`Full delivery, flat ground stays out: from age ${first} on.`);
+    expect(young.limitedBy).toContain(`Full delivery, flat ground stays out: from age ${first} on.`);
     const hurt = fromKept(fitted, { ...kept, stages }, { ...who, barred });
-    expect(hurt.held).toEqual([`${drillOf('straight-line-stride')!.name} stays out: not cleared.`]);
+    expect(hurt.limitedBy).toEqual([`${drillOf('straight-line-stride')!.name} stays out: not cleared.`]);
   });
 });

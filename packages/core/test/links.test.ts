@@ -9,7 +9,7 @@ import {
   mayFollow,
   nodesFor,
   pairsOf,
-  struckNow,
+  removedNow,
   trace,
   withEdit,
   type LinkEdit,
@@ -130,11 +130,11 @@ describe('the states of links', () => {
 describe('links struck for one athlete', () => {
   const strike = (struck: boolean, effect = 'oh.jump') => ({ cause: 'oh.lift-stall', effect, struck });
   it('hold until they are taken up again', () => {
-    expect(pairsOf(struckNow([strike(true), strike(true, 'oh.short-stride')]))).toEqual([
+    expect(pairsOf(removedNow([strike(true), strike(true, 'oh.short-stride')]))).toEqual([
       ['oh.lift-stall', 'oh.jump'],
       ['oh.lift-stall', 'oh.short-stride'],
     ]);
-    expect(struckNow([strike(true), strike(false)])).toEqual([]);
-    expect(struckNow([strike(true), strike(false), strike(true)])).toHaveLength(1);
+    expect(removedNow([strike(true), strike(false)])).toEqual([]);
+    expect(removedNow([strike(true), strike(false), strike(true)])).toHaveLength(1);
   });
 });

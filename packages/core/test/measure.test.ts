@@ -81,7 +81,7 @@ describe('velocity of a session', () => {
       n: 5,
       top: 40,
       usual: 32,
-      scatter: expect.closeTo(1.4826, 6),
+      robustSd: expect.closeTo(1.4826, 6),
     });
     expect(velocityFigures(five.slice(1))).toBeNull();
   });
@@ -123,7 +123,7 @@ describe('velocity of a session', () => {
 
   it('knows the smallest change that is more than noise', () => {
     // SE = 1.2533 · 2 / √16 = 0.62665; 1.645 · √(2 · 0.62665² + 2 · 0.3²)
-    const day = { n: 16, scatter: 2, step: 0.04 };
+    const day = { n: 16, robustSd: 2, step: 0.04 };
     expect(smallestRealChange(day, day, 0.3)).toBeCloseTo(1.6163, 3);
     expect(smallestRealChange(day, day, 0)).toBeCloseTo(1.4578, 3);
   });
@@ -134,9 +134,9 @@ describe('velocity of a session', () => {
     expect(displayStep([...whole, fromMph(70.1)])).toBeCloseTo(mph / 10, 9);
     expect(displayStep([20, 25])).toBeCloseTo(1 / 3.6, 9);
     const figures = velocityFigures(whole)!;
-    expect(figures.scatter).toBe(0);
+    expect(figures.robustSd).toBe(0);
     expect(medianError(figures)).toBeCloseTo((1.2533 * mph) / 2 / Math.sqrt(5), 9);
-    expect(medianError({ n: 4, scatter: 1.01, step: 2 })).toBeCloseTo((1.2533 * 1.01) / 2, 9);
+    expect(medianError({ n: 4, robustSd: 1.01, step: 2 })).toBeCloseTo((1.2533 * 1.01) / 2, 9);
   });
 
   const session = (day: number, value: number, more: object = {}): SessionVelocity => ({
@@ -144,7 +144,7 @@ describe('velocity of a session', () => {
     n: 25,
     top: value + 1,
     usual: value,
-    scatter: 0,
+    robustSd: 0,
     step: 0.001,
     simulated: 0,
     like: { effort: 90, pitch: 'fastball', ball: 145 },
@@ -179,9 +179,9 @@ describe('velocity of a session', () => {
   });
 
   it('does not take throws for alike that spread too far', () => {
-    expect(areAlike({ top: 34.5, usual: 30, scatter: 2.4 })).toBe(true);
-    expect(areAlike({ top: 34.6, usual: 30, scatter: 2.4 })).toBe(false);
-    expect(areAlike({ top: 34.5, usual: 30, scatter: 2.41 })).toBe(false);
+    expect(areAlike({ top: 34.5, usual: 30, robustSd: 2.4 })).toBe(true);
+    expect(areAlike({ top: 34.6, usual: 30, robustSd: 2.4 })).toBe(false);
+    expect(areAlike({ top: 34.5, usual: 30, robustSd: 2.41 })).toBe(false);
   });
 });
 

@@ -17,7 +17,7 @@ import {
   resultsOf,
   saidOf,
   sameFocus,
-  sureRuns,
+  robustnessRuns,
   tallied,
   trace,
   voices,
@@ -47,7 +47,7 @@ describe('how sure a measured limit is', () => {
     expect(still).not.toBe(share(undefined));
   });
   it('gives word of its progress and the same answer as in one go', () => {
-    const runs = sureRuns({ athlete, findings, seed: 3 });
+    const runs = robustnessRuns({ athlete, findings, seed: 3 });
     const words: number[] = [];
     for (let step = runs.next(); ; step = runs.next()) {
       if (step.done) {

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import {
   effortCurve,
-  flash,
+  highOutliers,
   fromMph,
-  heldAbove,
+  doubtfulAbove,
   missFigures,
   missOf,
   newestOffers,
@@ -13,7 +13,7 @@ import {
   type MissSide,
   type TimedThrow,
 } from '../src';
-import { luck } from '../src/simulate';
+import { rng } from '../src/simulate';
 
 const thrown = (mph: number | null, more: Partial<TimedThrow> = {}): TimedThrow => ({
   date: '2026-05-01',
@@ -28,21 +28,21 @@ const speeds = (...values: number[]) => values.map(fromMph);
 describe('flash against luck', () => {
   const steady = [70, 70.3, 69.8, 70.1, 69.9, 70.2, 70, 69.7, 70.4, 70.1, 69.9, 70];
   it('finds two throws that stand out, and how sure that is', () =>
-    expect(flash(speeds(...steady, 73.2, 73.4))).toMatchObject({ count: 2, severity: 3 }));
+    expect(highOutliers(speeds(...steady, 73.2, 73.4))).toMatchObject({ count: 2, severity: 3 }));
   it('needs ten throws and a gap of 1 mph', () => {
-    expect(flash(speeds(...steady.slice(0, 9)))).toBeNull();
-    expect(flash(speeds(...steady))).toMatchObject({ count: 0, severity: 0 });
+    expect(highOutliers(speeds(...steady.slice(0, 9)))).toBeNull();
+    expect(highOutliers(speeds(...steady))).toMatchObject({ count: 0, severity: 0 });
   });
   it('does not take a tight day for a flash: scatter counts as 0.3 mph at least', () =>
     // Against its own scatter of 0.23 mph the best throw would stand out at any level.
-    expect(flash(speeds(...Array(19).fill(70), 71.01))).toMatchObject({ count: 1, severity: 2 }));
+    expect(highOutliers(speeds(...Array(19).fill(70), 71.01))).toMatchObject({ count: 1, severity: 2 }));
   it('fires by luck in about 5, 1 and 0.1 % of days', () => {
-    const random = luck(11);
+    const random = rng(11);
     const days = 4000;
     let fired = [0, 0, 0];
     for (let day = 0; day < days; day++) {
       // Wide enough that the least gap of 1 mph is always there.
-      const { severity } = flash(Array.from({ length: 20 }, () => fromMph(70 + 3 * random.normal())))!;
+      const { severity } = highOutliers(Array.from({ length: 20 }, () => fromMph(70 + 3 * random.normal())))!;
       fired = fired.map((n, i) => n + (severity > i ? 1 : 0));
     }
     const [slight, clear, severe] = fired.map((n) => n / days) as [number, number, number];
@@ -204,7 +204,7 @@ describe('what throws offer to a look', () => {
     expect(newestOffers([offer('2026-05-02', 1), offer('2026-05-02', 2)])).toEqual([offer('2026-05-02', 2)]);
   });
   it('hold what is beyond the athlete', () => {
-    expect(toMph(heldAbove('overhand', 12, null))).toBeLessThan(130);
-    expect(toMph(heldAbove('overhand', 12, fromMph(60)))).toBeCloseTo(78, 9);
+    expect(toMph(doubtfulAbove('overhand', 12, null))).toBeLessThan(130);
+    expect(toMph(doubtfulAbove('overhand', 12, fromMph(60)))).toBeCloseTo(78, 9);
   });
 });

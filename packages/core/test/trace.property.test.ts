@@ -72,7 +72,7 @@ describe('whatever was seen', () => {
           const input = {
             athlete: { discipline, throws: 'R' as const, age, approach: sides },
             findings,
-            struck,
+            removedLinks: struck,
             runs: 0,
           };
           const { total, roots, leaveAlone, tactical, flows } = trace(input, set);

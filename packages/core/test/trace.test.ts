@@ -43,7 +43,7 @@ describe('blame', () => {
     const result = traced(
       { 'oh.lift-stall': 3, 'oh.hip-not-leading': 2, 'oh.lead-leg-opens': 3 },
       {
-        struck: [['oh.lift-stall', 'oh.hip-not-leading']],
+        removedLinks: [['oh.lift-stall', 'oh.hip-not-leading']],
       },
     );
     const la = -Math.log(1 - a);
@@ -62,7 +62,7 @@ describe('blame', () => {
 
   it('strikes a link for this athlete alone', () => {
     const findings = { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 } as const;
-    const struck = traced(findings, { struck: [['oh.lift-stall', 'oh.lead-leg-opens']] });
+    const struck = traced(findings, { removedLinks: [['oh.lift-stall', 'oh.lead-leg-opens']] });
     expect(rootOf(struck, 'oh.lead-leg-opens')!.score).toBe(2);
     expect(rootOf(traced(findings), 'oh.lead-leg-opens')!.score).toBeLessThan(2);
   });
@@ -84,7 +84,7 @@ describe('blame', () => {
   });
 
   it('refuses to strike a link of something unknown', () => {
-    expect(() => traced({}, { struck: [['oh.lift-stall', 'nobody']] })).toThrow('struck.0: nobody');
+    expect(() => traced({}, { removedLinks: [['oh.lift-stall', 'nobody']] })).toThrow('struck.0: nobody');
   });
 });
 

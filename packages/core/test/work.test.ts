@@ -57,7 +57,7 @@ describe('the gate', () => {
     [4, 6, 'stay', false, 13],
     [3, 7, 'back', false, 16],
   ] as const)('says of %d clean and %d missed: %s', (clean, missed, decision, passes, more) =>
-    expect(gate([session(clean, missed)])).toMatchObject({ decision, passes, more }),
+    expect(gate([session(clean, missed)])).toMatchObject({ decision, passes, repsNeeded: more }),
   );
 
   it('moves up at once from twenty reps on, and else when it passed at the end of two sessions in a row', () => {
@@ -88,12 +88,12 @@ describe('the gate', () => {
   });
 
   it('needs ten reps, however clean', () => {
-    expect(gate([session(9, 0)])).toMatchObject({ decision: 'stay', more: 1 });
-    expect(gate([])).toMatchObject({ n: 0, k: 0, lower: 0, upper: 1, decision: 'stay', more: 10 });
+    expect(gate([session(9, 0)])).toMatchObject({ decision: 'stay', repsNeeded: 1 });
+    expect(gate([])).toMatchObject({ n: 0, k: 0, lower: 0, upper: 1, decision: 'stay', repsNeeded: 10 });
   });
 
   it('steps back after pain in the newest session, whatever the counts', () => {
-    expect(gate([session(20, 0), session(20, 0, true)])).toMatchObject({ decision: 'back', more: 0 });
+    expect(gate([session(20, 0), session(20, 0, true)])).toMatchObject({ decision: 'back', repsNeeded: 0 });
     expect(gateWords(gate([session(20, 0, true)]), true)).toContain('pain reported');
   });
 
@@ -109,12 +109,12 @@ describe('the gate', () => {
   it('asks for just enough further clean reps', () => {
     fc.assert(
       fc.property(fc.nat({ max: 60 }), fc.nat({ max: 60 }), (clean, missed) => {
-        const { more, passes, n, k } = gate([session(clean, missed)]);
+        const { repsNeeded, passes, n, k } = gate([session(clean, missed)]);
         expect([n, k]).toEqual([clean + missed, clean]);
-        if (passes) expect(more).toBe(0);
+        if (passes) expect(repsNeeded).toBe(0);
         else {
-          expect(gate([session(clean + more, missed)]).passes).toBe(true);
-          expect(gate([session(clean + more - 1, missed)]).passes).toBe(false);
+          expect(gate([session(clean + repsNeeded, missed)]).passes).toBe(true);
+          expect(gate([session(clean + repsNeeded - 1, missed)]).passes).toBe(false);
         }
       }),
     );

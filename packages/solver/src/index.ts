@@ -35,7 +35,7 @@ function solveWith(highs: Highs, programme: Programme, { gap, seconds, start }: 
       indices,
       values,
     },
-    integrality: integer.map((whole) => (whole ? 1 : 0)),
+    integrality: integer.map((isInteger) => (isInteger ? 1 : 0)),
   });
   try {
     model.options.set({ output_flag: false, mip_rel_gap: gap, time_limit: seconds });

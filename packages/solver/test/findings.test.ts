@@ -29,7 +29,7 @@ describe('from findings to a week', () => {
     const below = stagesOf(missing)
       .filter((stage) => stage === 'feel' || stage === 'move')
       .at(-1);
-    expect(missing.held[0]).toBe(
+    expect(missing.limitedBy[0]).toBe(
       `Lower half, Hips turn slowly: the ladder has no constrain drill, so this week works on ${below ?? 'connect'}.`,
     );
     expect(missing.objective).toBeGreaterThan(0);
@@ -51,7 +51,7 @@ describe('from findings to a week', () => {
       expect(beyond({ 'oh.hips-late': 3 }, stage).length).toBeGreaterThan(0);
     }
     const held = planAthlete({ ...input, findings: flaw, stages: { lower: 'connect' } }, solve);
-    expect(held.held.join(' ')).toContain('the body comes first, so this week works on move');
+    expect(held.limitedBy.join(' ')).toContain('the body comes first, so this week works on move');
   });
 
   it('refuses drills of the week before that there are none of', () => {
@@ -72,7 +72,7 @@ describe('from findings to a week', () => {
     const thrown = flat(plan).filter(({ drill }) => drillOf(drill)!.throws > 0);
     expect(thrown.length).toBeGreaterThan(0);
     for (const { drill } of thrown) expect(drillOf(drill)!.effort!.to).toBeLessThanOrEqual(50);
-    expect(plan.held.join(' ')).toContain('Build-up, week 1 of 3 after 42 days without throws');
+    expect(plan.limitedBy.join(' ')).toContain('Build-up, week 1 of 3 after 42 days without throws');
   });
 
   it('refuses days of two weeks and pins of drills that are not in it, by name', () => {
@@ -84,6 +84,6 @@ describe('from findings to a week', () => {
   it('says so when no day is open', () => {
     const plan = planAthlete({ ...input, days: [day(0, { kind: 'off', minutes: 0 })] }, solve);
     expect(flat(plan)).toEqual([]);
-    expect(plan.held.length).toBeGreaterThan(0);
+    expect(plan.limitedBy.length).toBeGreaterThan(0);
   });
 });

@@ -140,7 +140,7 @@ it('says first what a week misses, with the thing that would bring it', async ()
     'This week holds nothing but preparation.',
     'No drill for “Pivot foot not along the rubber” in this week. No tape line: Pivot on the line left out. Pivot on the line: there is no tape line.',
   ]);
-  expect(plan.held.slice(0, 2)).toEqual(plan.missed);
+  expect(plan.limitedBy.slice(0, 2)).toEqual(plan.missed);
   // Worked on earlier in the week, it is not missed in the rest.
   const done = [{ date: monday, drill: 'pivot-line', sets: 1 }];
   const rest = planWeek({ ...asked, candidates, days: away.slice(1), focuses, done }, await loadSolver());

@@ -13,7 +13,7 @@ import {
   type Severity,
   type WholePlan,
 } from '@wrightonic/core';
-import { luck } from '@wrightonic/core/simulate';
+import { rng } from '@wrightonic/core/simulate';
 import { flat, loadOnce, monday, solve } from './weeks';
 
 beforeAll(loadOnce);
@@ -23,15 +23,15 @@ const atTheAcademy = ['ball', 'net', 'mirror', 'target', 'mound', 'cones', 'ligh
 
 /** Somebody of 8 to 20 with a first look and what a family has at home: two lessons, one of them today. */
 function invented(n: number): PlanInput {
-  const random = luck(n + 1);
+  const random = rng(n + 1);
   const discipline: Discipline = n % 2 ? 'windmill' : 'overhand';
-  const age = random.whole(8, 20);
+  const age = random.integer(8, 20);
   const flaws = flawsFor(discipline).filter(({ kind }) => kind === 'pattern');
   const findings: Record<string, Severity> = {};
-  for (let each = random.whole(3, 7); each > 0; each--)
-    findings[flaws[random.whole(0, flaws.length - 1)]!.id] = random.whole(1, 3) as Severity;
-  if (n % 3 === 0) findings[limits[random.whole(0, 8)]!.id] = random.whole(2, 3) as Severity;
-  const second = random.whole(2, 5);
+  for (let each = random.integer(3, 7); each > 0; each--)
+    findings[flaws[random.integer(0, flaws.length - 1)]!.id] = random.integer(1, 3) as Severity;
+  if (n % 3 === 0) findings[limits[random.integer(0, 8)]!.id] = random.integer(2, 3) as Severity;
+  const second = random.integer(2, 5);
   return {
     athlete: { discipline, throws: n % 5 ? 'R' : 'L', age },
     findings,
@@ -64,7 +64,7 @@ function objections({ athlete, findings, days }: PlanInput, plan: WholePlan): st
       );
     };
     object(
-      !items.some(({ drill }) => serves(drill)) && !plan.held[0]?.includes(nodeName(focus)),
+      !items.some(({ drill }) => serves(drill)) && !plan.limitedBy[0]?.includes(nodeName(focus)),
       `nothing for ${focus}`,
     );
     for (const { stage, drills } of stages)
@@ -73,7 +73,7 @@ function objections({ athlete, findings, days }: PlanInput, plan: WholePlan): st
         const strange = stage !== 'prep' && drill.thread !== thread && !drill.targets.includes('*');
         object(
           strange &&
-            !plan.held.some((words) => words.includes(drill.name) && words.includes('the other thread')),
+            !plan.limitedBy.some((words) => words.includes(drill.name) && words.includes('the other thread')),
           `${id} on the ladder of the ${thread} thread`,
         );
         object(drill.minAge > athlete.age, `${id} is not for ${athlete.age}`);
@@ -102,7 +102,7 @@ function objections({ athlete, findings, days }: PlanInput, plan: WholePlan): st
   const empty = days.filter(({ kind, date }) => kind !== 'off' && !items.some((item) => item.date === date));
   for (const { date } of plan.threads.length ? empty : [])
     object(
-      !plan.held.some((words) => words.startsWith('Nothing ') && words.includes(weekdayName(date))),
+      !plan.limitedBy.some((words) => words.startsWith('Nothing ') && words.includes(weekdayName(date))),
       `nothing on ${date}, and no reason`,
     );
   return found;

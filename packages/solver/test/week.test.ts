@@ -54,7 +54,7 @@ describe('a week worked by hand', () => {
     const plan = planWeek(week({ candidates: [candidate('hip-first-lean')], days }), solve);
     // One set takes 92 s, two 154 s: just within 156 s.
     expect(flat(plan).map(({ sets }) => sets)).toEqual([2, 2]);
-    expect(plan.held).toContain('Monday: its 2.6 minutes are full.');
+    expect(plan.limitedBy).toContain('Monday: its 2.6 minutes are full.');
   });
 
   it('gives a drill two days or none', () => {
@@ -84,7 +84,7 @@ describe('a week worked by hand', () => {
     // 61 pitches at 15 ask for three days: Sunday, Monday, Tuesday.
     const thrown = flat(plan).filter(({ drill }) => drill === 'full-delivery');
     expect(thrown.map(({ date }) => date)).toEqual([addDays(monday, 2), addDays(monday, 3)]);
-    expect(plan.held).toContain(
+    expect(plan.limitedBy).toContain(
       `No throwing Monday, Tuesday: 3 days of rest after 61 hard throws on ${addDays(monday, -2)}.`,
     );
     for (const { date } of thrown)
@@ -125,7 +125,7 @@ describe('a week worked by hand', () => {
     const thrown = (pain: WeekInput['pain']) =>
       flat(planWeek({ ...input, pain }, solve)).filter(({ drill }) => drillOf(drill)!.throws > 0);
     expect(thrown({ lock, cleared: null })).toEqual([]);
-    expect(planWeek({ ...input, pain: { lock, cleared: null } }, solve).held[0]).toContain(
+    expect(planWeek({ ...input, pain: { lock, cleared: null } }, solve).limitedBy[0]).toContain(
       'Throws are locked',
     );
     const cleared = { at: `${monday}T08:00:00.000Z`, date: monday };

@@ -1,7 +1,7 @@
 import { dayNumber, dayOfNumber } from '@wrightonic/core/day';
 import { velocityIn, type VelocityUnit } from '@wrightonic/core';
 import { useColours } from '../theme/theme';
-import { dayWords } from '../ui/days';
+import { dayWords } from '../ui/words/days';
 import { PlotChart } from './PlotChart';
 
 export interface VelocityDay {

@@ -11,10 +11,10 @@ const stored = (): number => {
 };
 
 /** How far the server's clock is ahead of the device's, milliseconds; 0 when the device is right. */
-let ahead = stored();
+let offsetMs = stored();
 
 /** The time by the server's clock, as it was heard last: phones are wrong by a day more often than servers. */
-export const now = (): Date => new Date(Date.now() + ahead);
+export const now = (): Date => new Date(Date.now() + offsetMs);
 
 /** Hears what time it is at the server, from the date of an answer. */
 export function hear(date: string | null | undefined): void {
@@ -23,11 +23,11 @@ export function hear(date: string | null | undefined): void {
   const off = theirs - Date.now();
   const next = Math.abs(off) > right ? off : 0;
   // An answer on its way makes a difference of some seconds, which is none.
-  if (Math.abs(next - ahead) < right && next !== 0) return;
-  if (next === ahead) return;
-  ahead = next;
+  if (Math.abs(next - offsetMs) < right && next !== 0) return;
+  if (next === offsetMs) return;
+  offsetMs = next;
   try {
-    localStorage.setItem(place, String(ahead));
+    localStorage.setItem(place, String(offsetMs));
   } catch {
     // It is heard again with the next answer.
   }

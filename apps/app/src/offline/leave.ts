@@ -1,5 +1,5 @@
-import { ofNobody, takeOut } from './answers';
-import { shelf } from './shelf';
+import { ofNobody, takeOut } from './responseCache';
+import { database } from './database';
 
 const place = 'wrightonic.signed-out-here';
 
@@ -25,11 +25,11 @@ export const owedSignOut = {
 /** Clears this device of whatever was read and logged by whoever was signed in; pages behind links stay. */
 export async function wipe(): Promise<void> {
   try {
-    const whole = (await shelf()).transaction(['answers', 'outbox'], 'readwrite');
+    const transaction = (await database()).transaction(['responses', 'outbox'], 'readwrite');
     await Promise.all([
-      takeOut(whole, (path) => path === 'session' || !ofNobody.test(path)),
-      whole.objectStore('outbox').clear(),
-      whole.done,
+      takeOut(transaction, (path) => path === 'session' || !ofNobody.test(path)),
+      transaction.objectStore('outbox').clear(),
+      transaction.done,
     ]);
     sessionStorage.clear();
   } catch {

@@ -108,9 +108,9 @@ function withEvent(page: Fields, event: LogEvent, { by, zone }: Here): Fields {
       return { ...page, strikes: [...page.strikes, { id, cause, effect, struck, reason, at, by }] };
     }
     case 'instruction': {
-      if (!page.told || page.told.some(({ id }) => id === event.id)) return page;
+      if (!page.instructions || page.instructions.some(({ id }) => id === event.id)) return page;
       const { id, from, text, at } = event;
-      return { ...page, told: [...page.told, { id, by: from, text, date: dayAt(at, zone) }] };
+      return { ...page, instructions: [...page.instructions, { id, by: from, text, date: dayAt(at, zone) }] };
     }
     case 'set-done': {
       if (!page.sets || page.sets.some(({ id }) => id === event.id)) return page;
@@ -118,11 +118,11 @@ function withEvent(page: Fields, event: LogEvent, { by, zone }: Here): Fields {
       return { ...page, sets: [...page.sets, { ...set, session }] };
     }
     case 'lesson-planned': {
-      if (!page.ahead || page.ahead.some(({ id }) => id === event.id)) return page;
+      if (!page.upcoming || page.upcoming.some(({ id }) => id === event.id)) return page;
       const { id, startsAt, minutes, place, zone } = event;
       const date = dayAt(new Date(startsAt), zone);
-      const ahead = [...page.ahead, { id, date, kind: 'lesson' as const, minutes, title: place }];
-      return { ...page, ahead: ahead.sort((a, b) => a.date.localeCompare(b.date)) };
+      const upcoming = [...page.upcoming, { id, date, kind: 'lesson' as const, minutes, title: place }];
+      return { ...page, upcoming: upcoming.sort((a, b) => a.date.localeCompare(b.date)) };
     }
     case 'level-chosen':
       return page.levels ? { ...page, levels: { ...page.levels, [event.drill]: event.level } } : page;
@@ -139,8 +139,8 @@ function withEvent(page: Fields, event: LogEvent, { by, zone }: Here): Fields {
       return {
         ...page,
         ...(page.sets ? { sets: without(page.sets, event.of) } : {}),
-        ...(page.ahead ? { ahead: without(page.ahead, event.of) } : {}),
-        ...(page.told ? { told: without(page.told, event.of) } : {}),
+        ...(page.upcoming ? { upcoming: without(page.upcoming, event.of) } : {}),
+        ...(page.instructions ? { instructions: without(page.instructions, event.of) } : {}),
       };
     default:
       return page;
@@ -170,7 +170,7 @@ export const withPain = <P extends Pick<AthletePage, 'pain' | 'limits'>>(
 ): P => (pain === page.pain ? page : { ...page, pain, limits: limitsUnder(page.limits, pain, today) });
 
 /** What was read of an athlete as it stands with what was logged on this device. Refused entries do not count. */
-export const withJournal = <P extends Fields>(
+export const withPendingEvents = <P extends Fields>(
   athlete: string,
   page: P,
   entries: readonly Entry[],
@@ -178,7 +178,7 @@ export const withJournal = <P extends Fields>(
 ): P =>
   entries
     .filter(({ athleteId, why }) => athleteId === athlete && !why)
-    .reduce((whole: Fields, { event }) => withEvent(whole, event, here), page) as P;
+    .reduce((fields: Fields, { event }) => withEvent(fields, event, here), page) as P;
 
 /** Everything of one session, from the server and from this device, without what was taken back. */
 export function sessionEvents(

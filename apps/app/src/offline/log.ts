@@ -1,7 +1,7 @@
 import type { LogEvent, LogKind, EventOf } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import { now } from './clock';
-import { couldNotKeep, logged } from './journal';
+import { couldNotKeep, logged } from './pendingEvents';
 import { outbox } from './outbox';
 import { send, whoIs, type Thunk } from './send';
 

@@ -33,13 +33,13 @@ export function screensWith(
           ...screens,
         ];
     } else if (event.kind === 'screen-try') {
-      const { id: _, at: __, kind: ___, screenId, ...told } = event;
-      const { test, side, n, value, pain, retest } = told;
+      const { id: _, at: __, kind: ___, screenId, ...fields } = event;
+      const { test, side, n, value, pain, retest } = fields;
       const same = (each: ScreenTryRecord) =>
         each.test === test && each.side === side && each.n === n && each.retest === retest;
       change(screenId, (screen) => ({
         ...screen,
-        tries: [...screen.tries.filter((each) => !same(each)), ...(value === null && !pain ? [] : [told])],
+        tries: [...screen.tries.filter((each) => !same(each)), ...(value === null && !pain ? [] : [fields])],
       }));
     } else if (event.kind === 'screen-finished')
       change(event.screenId, (screen) => ({ ...screen, finished: true }));

@@ -1,7 +1,7 @@
 import type { LogKind } from '@wrightonic/contract';
 import { api } from '../store/api';
 import type { Dispatch, State } from '../store/store';
-import { answered, dismissed, restored } from './journal';
+import { answered, dismissed, restored } from './pendingEvents';
 import { outbox } from './outbox';
 
 export type Thunk<T> = (dispatch: Dispatch, state: () => State) => T;
@@ -13,7 +13,7 @@ const settledMs = 4000;
 
 /** The id of whoever is signed in. */
 export const whoIs = (state: State): string | null =>
-  api.endpoints.session.select()(state).data?.me?.person.id ?? null;
+  api.endpoints.authSession.select()(state).data?.me?.person.id ?? null;
 
 /** Kinds after which the pages of an athlete look different. */
 const turning = new Set<LogKind>([
@@ -40,21 +40,21 @@ export const send = (): Thunk<Promise<void>> => async (dispatch, state) => {
   sending = true;
   try {
     for (;;) {
-      const { entries, waiting } = state().journal;
+      const { entries, waiting } = state().pendingEvents;
       const person = whoIs(state());
       const open = new Set(waiting);
       const batch = entries
         .filter(({ event, personId }) => open.has(event.id) && personId === person)
         .slice(0, atOnce);
       if (!person || batch.length === 0) return;
-      const { answers } = await dispatch(
+      const { responses } = await dispatch(
         api.endpoints.sendLog.initiate(batch.map(({ event }) => event)),
       ).unwrap();
-      dispatch(answered({ answers, at: Date.now() }));
-      const told = new Set(answers.map(({ id }) => id));
+      dispatch(answered({ responses, at: Date.now() }));
+      const answeredIds = new Set(responses.map(({ id }) => id));
       // Stored or refused: what this device shows without a connection must still hold it.
       await outbox
-        .put(...state().journal.entries.filter(({ event }) => told.has(event.id)))
+        .put(...state().pendingEvents.entries.filter(({ event }) => answeredIds.has(event.id)))
         // Sent again at worst, which changes nothing.
         .catch(() => undefined);
       const again = new Set(
@@ -85,11 +85,11 @@ export const resume = (): Thunk<Promise<() => void>> => async (dispatch, state) 
   const attempt = () => {
     void dispatch(send());
     // A server that comes back says nothing by itself.
-    if (!state().journal.connected) void dispatch(api.endpoints.session.initiate(undefined, again));
+    if (!state().pendingEvents.connected) void dispatch(api.endpoints.authSession.initiate(undefined, again));
   };
   attempt();
   const along = () =>
-    void import('./ahead').then(({ takeAlong }) => dispatch(takeAlong())).catch(() => undefined);
+    void import('./prefetch').then(({ prefetch }) => dispatch(prefetch())).catch(() => undefined);
   const quiet = setTimeout(along, settledMs);
   window.addEventListener('online', attempt);
   const clock = setInterval(attempt, 15_000);

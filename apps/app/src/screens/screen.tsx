@@ -1,12 +1,12 @@
 import { useLocalSearchParams } from 'expo-router';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
-import { Broken } from '../ui/Broken';
-import { Waiting } from '../ui/Notice';
+import { ErrorBoundary } from '../ui/ErrorBoundary/ErrorBoundary';
+import { Waiting } from '../ui/Notice/Notice';
 
-type Later = typeof import('./later');
+type Later = typeof import('./lazyScreens');
 
-let later: Later | undefined;
-const fetchLater = async (): Promise<Later> => (later = await import('./later'));
+let lazyScreens: Later | undefined;
+const fetchLater = async (): Promise<Later> => (lazyScreens = await import('./lazyScreens'));
 
 /** What stays round the screens of a path when the path goes on. */
 const frames = new Set<keyof Later>(['AthleteFrame']);
@@ -15,13 +15,13 @@ const frames = new Set<keyof Later>(['AthleteFrame']);
 export function screen(name: keyof Later, meanwhile: ReactNode = <Waiting what="One moment" />) {
   const Part = lazy(async () => ({ default: (await fetchLater())[name] }));
   return function LaterScreen() {
-    const [Ready] = useState<Later[keyof Later] | undefined>(() => later?.[name]);
+    const [Ready] = useState<Later[keyof Later] | undefined>(() => lazyScreens?.[name]);
     // Somebody else, or another lesson, is another screen: nothing that was chosen or typed goes along.
     const { id, lesson, token } = useLocalSearchParams<{ id?: string; lesson?: string; token?: string }>();
     const whose = frames.has(name) ? name : [id, lesson, token].join();
     // Below the navigator: were it unmounted along with a screen that broke, the address would be lost.
     return (
-      <Broken path={`${name} ${whose}`}>
+      <ErrorBoundary path={`${name} ${whose}`}>
         {Ready ? (
           <Ready key={whose} />
         ) : (
@@ -29,7 +29,7 @@ export function screen(name: keyof Later, meanwhile: ReactNode = <Waiting what="
             <Part key={whose} />
           </Suspense>
         )}
-      </Broken>
+      </ErrorBoundary>
     );
   };
 }

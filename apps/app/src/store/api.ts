@@ -2,20 +2,19 @@ import type {
   AthletePage,
   AthletePart,
   Lesson,
-  LogAnswer,
+  LogResponse,
   LogEvent,
   OpenSession,
   OwnDrillRecord,
   Refusal,
   RosterEntry,
-  SessionState,
+  AuthSessionState,
   SignIn,
 } from '@wrightonic/contract';
 import { createApi } from '@reduxjs/toolkit/query/react';
-import { answers } from '../offline/answers';
+import { responseCache } from '../offline/responseCache';
 import { athletePath } from '../offline/athletePath';
-import { readingAthlete, readingLessons, readingSession } from '../offline/held';
-import { wholeLessons, wholePart, wholeSession } from '../offline/older';
+import { readingAthlete, readingLessons, readingSession } from '../offline/acknowledged';
 import { query, type Meta } from './query';
 import { token } from './token';
 
@@ -51,7 +50,7 @@ export const api = createApi({
   endpoints: (build) => {
     const keep = async (
       _: unknown,
-      { queryFulfilled }: { queryFulfilled: Promise<{ data: SessionState }> },
+      { queryFulfilled }: { queryFulfilled: Promise<{ data: AuthSessionState }> },
     ) => {
       try {
         token.set((await queryFulfilled).data.csrf);
@@ -60,20 +59,19 @@ export const api = createApi({
       }
     };
     const entry = <T>(url: string) =>
-      build.mutation<SessionState, T>({
+      build.mutation<AuthSessionState, T>({
         query: (body) => ({ url, method: 'POST', body: body ?? {} }),
         onQueryStarted: keep,
         async onCacheEntryAdded(_arg, { cacheDataLoaded, dispatch }) {
           const { data } = await cacheDataLoaded.catch(() => ({ data: null }));
           if (!data) return;
-          dispatch(api.util.upsertQueryData('session', undefined, data));
-          await answers.put('session', data, Date.now());
+          dispatch(api.util.upsertQueryData('authSession', undefined, data));
+          await responseCache.put('session', data, Date.now());
         },
       });
     return {
-      session: build.query<SessionState, void>({
+      authSession: build.query<AuthSessionState, void>({
         query: () => 'session',
-        transformResponse: wholeSession,
         providesTags: ['Session'],
         onQueryStarted: keep,
       }),
@@ -86,8 +84,8 @@ export const api = createApi({
       athlete: build.query<AthleteRead, AthleteWish>({
         query: ({ id, part }) => athletePath(id, part),
         providesTags: (_result, _error, { id }) => [{ type: 'Athlete', id }],
-        transformResponse: (fields: Partial<AthletePage>, meta: Meta | undefined, { part }) => ({
-          fields: wholePart(part, fields),
+        transformResponse: (fields: Partial<AthletePage>, meta: Meta | undefined) => ({
+          fields,
           readAt: meta?.kept ?? meta?.at ?? 0,
         }),
         onQueryStarted: readingAthlete,
@@ -95,7 +93,6 @@ export const api = createApi({
       lessons: build.query<Lesson[], void>({
         query: () => 'lessons',
         providesTags: ['Lessons'],
-        transformResponse: wholeLessons,
         onQueryStarted: readingLessons,
       }),
       openSession: build.query<OpenSession, string>({
@@ -103,7 +100,7 @@ export const api = createApi({
         keepUnusedDataFor: 0,
         onQueryStarted: readingSession,
       }),
-      sendLog: build.mutation<{ answers: LogAnswer[] }, LogEvent[]>({
+      sendLog: build.mutation<{ responses: LogResponse[] }, LogEvent[]>({
         query: (events) => ({ url: 'log', method: 'POST', body: { events } }),
       }),
       drills: build.query<OwnDrillRecord[], void>({ query: () => 'drills', providesTags: ['Drills'] }),

@@ -1,4 +1,4 @@
-import type { SessionState } from '@wrightonic/contract';
+import type { AuthSessionState } from '@wrightonic/contract';
 import {
   fetchBaseQuery,
   type BaseQueryApi,
@@ -7,10 +7,9 @@ import {
   type FetchBaseQueryError,
   type FetchBaseQueryMeta,
 } from '@reduxjs/toolkit/query/react';
-import { answers } from '../offline/answers';
+import { responseCache } from '../offline/responseCache';
 import { hear } from '../offline/clock';
-import { connected } from '../offline/journal';
-import { keptByOlder } from '../offline/older';
+import { connected } from '../offline/pendingEvents';
 import { token } from './token';
 
 /** As long as anybody waits to read something that was read before, milliseconds. */
@@ -32,24 +31,24 @@ type Result = Awaited<
 
 const away = new Set<unknown>(['FETCH_ERROR', 'TIMEOUT_ERROR', 502, 503, 504]);
 
-async function asked(args: string | FetchArgs, api: BaseQueryApi, more: object): Promise<Result> {
-  const result = (await plain(args, api, more)) as Result;
+async function asked(args: string | FetchArgs, api: BaseQueryApi, extra: object): Promise<Result> {
+  const result = (await plain(args, api, extra)) as Result;
   hear(result.meta?.response?.headers.get('date'));
   const there = !away.has(result.error?.status);
-  const was = (api.getState() as { journal: { connected: boolean } }).journal.connected;
+  const was = (api.getState() as { pendingEvents: { connected: boolean } }).pendingEvents.connected;
   if (there !== was) api.dispatch(connected(there));
   return result;
 }
 
 /** What is read is kept; without a connection, what was kept is the answer. */
-async function read(args: string | FetchArgs, api: BaseQueryApi, more: object): Promise<Result> {
+async function read(args: string | FetchArgs, api: BaseQueryApi, extra: object): Promise<Result> {
   const path = typeof args === 'string' ? args : args.url;
   const at = Date.now();
   const wish = typeof args === 'string' ? { url: args } : args;
-  const result = await asked({ timeout: patience, ...wish }, api, more);
-  if (!result.error) void answers.put(path, result.data, at);
+  const result = await asked({ timeout: patience, ...wish }, api, extra);
+  if (!result.error) void responseCache.put(path, result.data, at);
   if (!away.has(result.error?.status)) return { ...result, meta: { ...result.meta, at } as Meta };
-  const kept = (await answers.get(path)) ?? (await keptByOlder(path));
+  const kept = await responseCache.get(path);
   return kept ? { data: kept.data, meta: { ...result.meta, kept: kept.at } as Meta } : result;
 }
 
@@ -57,13 +56,13 @@ async function read(args: string | FetchArgs, api: BaseQueryApi, more: object): 
 export const query: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError, object, Meta> = async (
   args,
   api,
-  more,
+  extra,
 ) => {
-  if (typeof args === 'string' || !args.method || args.method === 'GET') return read(args, api, more);
-  const first = await asked(args, api, more);
+  if (typeof args === 'string' || !args.method || args.method === 'GET') return read(args, api, extra);
+  const first = await asked(args, api, extra);
   if (first.error?.status !== 403) return first;
-  const fresh = await plain('session', api, more);
+  const fresh = await plain('session', api, extra);
   if (!fresh.data) return first;
-  token.set((fresh.data as SessionState).csrf);
-  return asked(args, api, more);
+  token.set((fresh.data as AuthSessionState).csrf);
+  return asked(args, api, extra);
 };

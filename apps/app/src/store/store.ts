@@ -1,19 +1,23 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
-import { journal } from '../offline/journal';
+import { pendingEvents } from '../offline/pendingEvents';
 import { api } from './api';
 import { keepSettings, settings } from './settings';
 import { visitor } from './visitor';
 
 export const store = configureStore({
-  reducer: { [api.reducerPath]: api.reducer, settings: settings.reducer, journal: journal.reducer },
+  reducer: {
+    [api.reducerPath]: api.reducer,
+    settings: settings.reducer,
+    pendingEvents: pendingEvents.reducer,
+  },
   middleware: (usual) => usual({ serializableCheck: false, immutableCheck: false }).concat(api.middleware),
 });
 
 setupListeners(store.dispatch);
 // Asked for before anything is drawn: the first screen hangs on the answer.
-export const firstAnswer = store.dispatch(api.endpoints.session.initiate());
+export const firstAnswer = store.dispatch(api.endpoints.authSession.initiate());
 // Whoever was here before most likely still is: the day's page is asked for beside it.
 if (visitor.last()) {
   store.dispatch(api.util.prefetch('roster', undefined, {}));

@@ -5,21 +5,21 @@ import { useMemo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { now } from '../offline/clock';
 import type { Entry } from '../offline/outbox';
-import { painWith, withJournal, withPain, type Here } from '../offline/local';
-import { dayAt } from '../ui/days';
+import { painWith, withPendingEvents, withPain, type Here } from '../offline/local';
+import { dayAt } from '../ui/words/days';
 import { api, type AthleteRead } from './api';
 import { useAppSelector } from './store';
 
 /** Whoever is signed in; only behind the door. */
 export function useMe(): Me {
-  const { data } = api.useSessionQuery();
+  const { data } = api.useAuthSessionQuery();
   if (!data?.me) throw new Error('Nobody is signed in.');
   return data.me;
 }
 
 /** The day at the academy, by the clock: what was read before days without a connection says another one. */
 export function useToday(): string {
-  const { data } = api.useSessionQuery();
+  const { data } = api.useAuthSessionQuery();
   return data?.me ? dayAt(now(), data.me.academy.zone) : '';
 }
 
@@ -47,8 +47,8 @@ function merged<P extends AthletePart>(
   entries: readonly Entry[],
   here: Here,
 ): PageOf<P> {
-  const whole = ({ fields }: AthleteRead, own: readonly Entry[]) => withJournal(id, fields, own, here);
-  return { ...whole(head, notIn(entries, head)), ...whole(part, notIn(entries, part)) } as PageOf<P>;
+  const merged = ({ fields }: AthleteRead, own: readonly Entry[]) => withPendingEvents(id, fields, own, here);
+  return { ...merged(head, notIn(entries, head)), ...merged(part, notIn(entries, part)) } as PageOf<P>;
 }
 
 function useParts(part: AthletePart) {
@@ -81,10 +81,11 @@ function useParts(part: AthletePart) {
 
 function useWith<P extends AthletePart>(part: P, select: (entry: Entry) => boolean): AthleteOnScreen<P> {
   const { id, here, read, error, again } = useParts(part);
-  const entries = useAppSelector(({ journal }) => journal.entries.filter(select), shallowEqual);
+  const entries = useAppSelector(({ pendingEvents }) => pendingEvents.entries.filter(select), shallowEqual);
   const today = dayAt(now(), here.zone);
   const pain = useAppSelector(
-    ({ journal }) => read?.head.fields.pain && painWith(id, read.head.fields.pain, journal.entries, here),
+    ({ pendingEvents }) =>
+      read?.head.fields.pain && painWith(id, read.head.fields.pain, pendingEvents.entries, here),
     sameThrows,
   );
   const page = useMemo(() => {

@@ -3,11 +3,11 @@ import type { Entry } from '../offline/outbox';
 import { useAppSelector } from './store';
 
 /** What the server has, with everything that this device has logged laid over it; undefined until it is there. */
-export function useWithJournal<T, R>(
+export function useWithPendingEvents<T, R>(
   stored: T | undefined,
   lay: (stored: T, entries: readonly Entry[]) => R,
 ): R | undefined {
-  const entries = useAppSelector(({ journal }) => journal.entries);
+  const entries = useAppSelector(({ pendingEvents }) => pendingEvents.entries);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- `lay` is made anew with each drawing; its inputs are these.
   return useMemo(() => (stored === undefined ? undefined : lay(stored, entries)), [stored, entries]);
 }

@@ -1,6 +1,6 @@
 import { hash, verify } from '@node-rs/argon2';
 import pLimit from 'p-limit';
-import { Refused } from '../http/refused';
+import { HttpError } from '../http/httpError';
 
 /** Hashing takes a processor and much memory each time: two at once, and only so many wait. */
 const hashing = pLimit(2);
@@ -18,7 +18,7 @@ let unknown: Promise<string> | undefined;
  */
 export async function passwordFits(stored: string | null, password: string): Promise<boolean> {
   if (hashing.pendingCount >= mostWaiting)
-    throw new Refused(503, 'Too many people are signing in. Try again in a moment.');
+    throw new HttpError(503, 'Too many people are signing in. Try again in a moment.');
   unknown ??= hashPassword('nobody has this password');
   const against = stored ?? (await unknown);
   const fits = await hashing(() => verify(against, password));

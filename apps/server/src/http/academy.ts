@@ -1,11 +1,11 @@
 import { academyPlanning, newLexiconEdit, newNormEdit, type AcademyPlanning } from '@wrightonic/contract';
 import { Router } from 'express';
-import { mustOwn } from '../auth/session';
-import type { AcademyRow, Doorkeeper } from '../store/academies';
+import { mustOwn } from '../auth/authSession';
+import type { AcademyRow, UnscopedStore } from '../store/academies';
 import { addLexiconEdit, lexiconEdits } from '../store/lexicon';
 import { addNormEdit, normEdits } from '../store/norms';
 import { rosterNames } from '../store/athletes';
-import { body, who } from './input';
+import { body, currentUser } from './input';
 import { changing } from './stateOf';
 
 export const planningOf = ({
@@ -25,35 +25,35 @@ export const planningOf = ({
 });
 
 /** What holds for every plan of the academy: its owner's word. */
-export function academyRoutes(door: Doorkeeper): Router {
+export function academyRoutes(unscoped: UnscopedStore): Router {
   const routes = Router();
   routes.get('/planning', (request, response) => {
-    response.json(planningOf(who(request).home));
+    response.json(planningOf(currentUser(request).academyRow));
   });
   routes.put('/planning', mustOwn, async (request, response) => {
-    const { academy, home, person } = who(request);
-    await door.changePlanning(academy.id, body(request, academyPlanning), person.id);
-    const changed = (await door.academy(academy.id))!;
+    const { academy, academyRow, person } = currentUser(request);
+    await unscoped.changePlanning(academy.id, body(request, academyPlanning), person.id);
+    const changed = (await unscoped.academy(academy.id))!;
     // How long a grade is carried decides whether a look is clean.
-    if (changed.carryDays !== home.carryDays)
+    if (changed.carryDays !== academyRow.carryDays)
       for (const { id } of await rosterNames(academy))
-        await changing({ academy, home: changed }, [id], ['look'], async () => undefined);
+        await changing({ academy, academyRow: changed }, [id], ['look'], async () => undefined);
     response.json(planningOf(changed));
   });
   routes.get('/lexicon', async (request, response) => {
-    response.json(await lexiconEdits(who(request).academy));
+    response.json(await lexiconEdits(currentUser(request).academy));
   });
   routes.post('/lexicon', mustOwn, async (request, response) => {
-    const { academy, person } = who(request);
+    const { academy, person } = currentUser(request);
     const edit = body(request, newLexiconEdit);
     await addLexiconEdit(academy, edit, person.id);
     response.status(201).json({ id: edit.id });
   });
   routes.get('/norms', async (request, response) => {
-    response.json(await normEdits(who(request).academy));
+    response.json(await normEdits(currentUser(request).academy));
   });
   routes.post('/norms', mustOwn, async (request, response) => {
-    const { academy, person } = who(request);
+    const { academy, person } = currentUser(request);
     const edit = body(request, newNormEdit);
     await addNormEdit(academy, edit, person.id);
     response.status(201).json({ id: edit.id });

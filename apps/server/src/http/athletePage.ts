@@ -4,35 +4,35 @@ import {
   ageOn,
   approachFor,
   dayAt,
+  limitsInputOf,
+  limitsLookBack,
   resultsOf,
   throwLimits,
   type Approach,
-  type DayThrows,
-  type LimitsInput,
   type Results,
   type ThrowState,
 } from '@wrightonic/core';
 import { sessionVelocities } from '@wrightonic/core/velocity';
-import type { SignedIn } from '../auth/session';
-import { aheadOf } from '../store/ahead';
+import type { SignedIn } from '../auth/authSession';
+import { upcomingOf } from '../store/upcoming';
 import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
 import { cuesOf, levelsChosen } from '../store/choices';
 import { constraintsOf, setsOf } from '../store/constraints';
 import { bookOf } from '../store/drills';
 import { homeOf } from '../store/home';
-import { toldTo } from '../store/instructions';
+import { instructionsFor } from '../store/instructions';
 import { lexiconEdits } from '../store/lexicon';
 import { linkEdits, strikesOf } from '../store/links';
 import { sessionsOf } from '../store/log';
 import { looksOf } from '../store/looks';
 import { normEdits } from '../store/norms';
-import { historyOf } from '../store/profile';
+import { historyOf } from '../store/athleteProfile';
 import { athleteStates } from '../store/state/athleteStates';
 import { drillCounts, lastThrowBefore, throwDays, type DrillCount } from '../store/state/counts';
 import { plainThrowsOf, simulatedOn } from '../store/throws';
 import { newestTrace } from '../store/traces';
 import { planningOf } from './academy';
-import { found } from './input';
+import { orNotFound } from './input';
 import { newestPlan, planRecord } from './planRecord';
 import { dueOf } from './roster';
 
@@ -58,9 +58,6 @@ export function resultsFor(
 
 /** Notes and sets of sessions older than this are forgotten, days. */
 const notesCount = 42;
-
-/** As far back as any limit looks. */
-export const limitsLookBack = 40;
 
 /** As far back as a line of velocity and a count of reps look, days. */
 export const lookBack = 365;
@@ -89,67 +86,43 @@ export async function throwsSince(
   return addDays(newest ?? today, -days);
 }
 
-/**
- * Everything that a limit must know of an athlete, whoever asks.
- *
- * @param throws by day: those of the log and those of home
- */
-export function limitsInputOf(
-  { discipline, birthdate, league }: Pick<AthleteRow, 'discipline' | 'birthdate' | 'league'>,
-  { allHard }: Pick<SignedIn['home'], 'allHard'>,
-  pain: ThrowState,
-  throws: readonly DayThrows[],
-  on: string,
-): LimitsInput & { throws: DayThrows[] } {
-  const since = addDays(on, -limitsLookBack);
-  return {
-    discipline,
-    birthdate,
-    league,
-    allHard,
-    pain,
-    throws: throws.filter(({ date }) => date >= since),
-    on,
-  };
-}
-
 /** What an athlete can use: what the academy has, and what there is at home. */
-export const equipmentOf = (athlete: AthleteRow, { home }: SignedIn): string[] => [
-  ...new Set([...home.equipment, ...athlete.equipment]),
+export const equipmentOf = (athlete: AthleteRow, { academyRow }: SignedIn): string[] => [
+  ...new Set([...academyRow.equipment, ...athlete.equipment]),
 ];
 
 /** An athlete with what decides over drills. */
-export async function athleteAndAge({ academy, home }: SignedIn, id: string) {
-  const row = found(await storedAthlete(academy, id), 'athlete');
+export async function athleteAndAge({ academy, academyRow }: SignedIn, id: string) {
+  const row = orNotFound(await storedAthlete(academy, id), 'athlete');
   return {
     row,
-    age: ageOn(row.birthdate, dayAt(new Date(), home.zone)),
+    age: ageOn(row.birthdate, dayAt(new Date(), academyRow.zone)),
     history: await historyOf(academy, row.id),
   };
 }
 
 /** Reps after each cue: of the newest session by itself, which may be under way, and of all before it together. */
 function cueCountsOf(counts: readonly DrillCount[], newest: string | null): SessionCueCount[] {
-  const whole = new Map<string, SessionCueCount>();
+  const byKey = new Map<string, SessionCueCount>();
   for (const { session, drill, cue, clean, missed } of counts) {
     const of = session === newest ? session : null;
     const key = `${of} ${drill} ${cue}`;
-    const so = whole.get(key) ?? { session: of, drill, cue, clean: 0, missed: 0 };
-    whole.set(key, { ...so, clean: so.clean + clean, missed: so.missed + missed });
+    const so = byKey.get(key) ?? { session: of, drill, cue, clean: 0, missed: 0 };
+    byKey.set(key, { ...so, clean: so.clean + clean, missed: so.missed + missed });
   }
-  return [...whole.values()];
+  return [...byKey.values()];
 }
 
 /** All reps by level and side, of drills that have either. */
 function drillTotalsOf(counts: readonly DrillCount[]): DrillTotal[] {
-  const whole = new Map<string, DrillTotal>();
+  const byKey = new Map<string, DrillTotal>();
   for (const { drill, level, side, clean, missed } of counts) {
     if (level === null && side === null) continue;
     const key = `${drill} ${level} ${side}`;
-    const so = whole.get(key) ?? { drill, level, side, clean: 0, missed: 0 };
-    whole.set(key, { ...so, clean: so.clean + clean, missed: so.missed + missed });
+    const so = byKey.get(key) ?? { drill, level, side, clean: 0, missed: 0 };
+    byKey.set(key, { ...so, clean: so.clean + clean, missed: so.missed + missed });
   }
-  return [...whole.values()];
+  return [...byKey.values()];
 }
 
 /** Asked for the first time, it is read; after that it is known. */
@@ -162,7 +135,7 @@ type Fields = { [K in keyof AthletePage]: () => Promise<AthletePage[K]> };
 
 /** How each field of an athlete is read; what several fields hang on is read once. */
 function fieldsOf(signedIn: SignedIn, athlete: AthleteRow, reach: Reach): Fields {
-  const { academy, home: place, person } = signedIn;
+  const { academy, academyRow: place, person } = signedIn;
   const { id } = athlete;
   const { zone } = place;
   const today = dayAt(new Date(), zone);
@@ -187,7 +160,7 @@ function fieldsOf(signedIn: SignedIn, athlete: AthleteRow, reach: Reach): Fields
   const atHome = once(() => homeOf(academy, id, addDays(today, -limitsLookBack), zone));
   const limited = once(async () => {
     const thrown = await throwDays(academy, id, addDays(today, -limitsLookBack));
-    return limitsInputOf(athlete, place, await pain(), [...thrown, ...(await atHome()).throws], today);
+    return limitsInputOf(athlete, place, await pain(), [...thrown, ...(await atHome()).throws]);
   });
   return {
     athlete: async () => ({ ...athlete, age }),
@@ -212,10 +185,10 @@ function fieldsOf(signedIn: SignedIn, athlete: AthleteRow, reach: Reach): Fields
     cues: () => cuesOf(academy, id),
     cueCounts: async () => cueCountsOf(await counts(), (await sessions())[0]?.id ?? null),
     drillTotals: async () => drillTotalsOf(await counts()),
-    told: () => toldTo(academy, id, addDays(today, -notesCount), zone),
+    instructions: () => instructionsFor(academy, id, addDays(today, -notesCount), zone),
     sessions,
-    limits: async () => throwLimits(await limited()),
-    thrownLately: async () => (await limited()).throws,
+    limits: async () => throwLimits({ ...(await limited()), on: today }),
+    thrownLately: async () => [...(await limited()).throws],
     pain,
     simulatedToday: () => simulatedOn(academy, id, today),
     lastThrow: async () => {
@@ -225,7 +198,7 @@ function fieldsOf(signedIn: SignedIn, athlete: AthleteRow, reach: Reach): Fields
       const logged = await lastThrowBefore(academy, id, plan.startsOn);
       return [...before, ...(logged ? [logged] : [])].sort().at(-1) ?? null;
     },
-    ahead: () => aheadOf(academy, id, today, zone),
+    upcoming: () => upcomingOf(academy, id, today, zone),
     academy: async () => planningOf(place),
     lexicon: () => lexiconEdits(academy),
     norms: () => normEdits(academy),

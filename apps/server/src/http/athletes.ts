@@ -6,30 +6,30 @@ import {
   type AthletePart,
 } from '@wrightonic/contract';
 import { Router } from 'express';
-import { mustInstruct } from '../auth/session';
+import { mustInstruct } from '../auth/authSession';
 import { addAthletes, changeAthlete } from '../store/athletes';
 import { athleteFields, lookBack, nearReach, wholeReach, type Reach } from './athletePage';
-import { body, found, pathId, who } from './input';
+import { body, orNotFound, pathId, currentUser } from './input';
 import { rosterText } from './roster';
 
 export function athleteRoutes(): Router {
   const routes = Router();
 
   routes.get('/athletes', async (request, response) => {
-    response.type('json').send(await rosterText(who(request)));
+    response.type('json').send(await rosterText(currentUser(request)));
   });
 
   routes.post('/athletes', mustInstruct, async (request, response) => {
     const form = body(request, newAthlete);
-    const { academy, home, person } = who(request);
-    await addAthletes(academy, [form], home.zone, person.id);
+    const { academy, academyRow, person } = currentUser(request);
+    await addAthletes(academy, [form], academyRow.zone, person.id);
     response.status(201).json({ id: form.id });
   });
 
   routes.post('/athletes/import', mustInstruct, async (request, response) => {
-    const { academy, home, person } = who(request);
+    const { academy, academyRow, person } = currentUser(request);
     const { athletes } = body(request, athletesImport);
-    await addAthletes(academy, athletes, home.zone, person.id);
+    await addAthletes(academy, athletes, academyRow.zone, person.id);
     response.status(201).json({ added: athletes.length });
   });
 
@@ -44,15 +44,20 @@ export function athleteRoutes(): Router {
   };
   for (const part of Object.keys(athleteParts) as AthletePart[])
     routes.get(`/athletes/:id${part === 'head' ? '' : `/${part}`}`, async (request, response) => {
-      const fields = await athleteFields(who(request), pathId(request), athleteParts[part], reaches[part]);
-      response.json(found(fields, 'athlete'));
+      const fields = await athleteFields(
+        currentUser(request),
+        pathId(request),
+        athleteParts[part],
+        reaches[part],
+      );
+      response.json(orNotFound(fields, 'athlete'));
     });
 
   routes.put('/athletes/:id', mustInstruct, async (request, response) => {
     const id = pathId(request);
-    const { academy, home, person } = who(request);
+    const { academy, academyRow, person } = currentUser(request);
     const form = body(request, athleteForm);
-    found(await changeAthlete(academy, id, form, home.zone, person.id), 'athlete');
+    orNotFound(await changeAthlete(academy, id, form, academyRow.zone, person.id), 'athlete');
     response.json({ id });
   });
 

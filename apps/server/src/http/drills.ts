@@ -11,12 +11,12 @@ import {
 import { bookWith, faultsOf, type OwnDrill } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import toJsonSchema from 'joi-to-json';
-import { mustInstruct } from '../auth/session';
+import { mustInstruct } from '../auth/authSession';
 import { keepDrills, ownDrills } from '../store/drills';
 import { athletesWorking } from '../store/plans';
 import { refreshAthletes } from '../store/state/refresh';
-import { body, who } from './input';
-import { Refused } from './refused';
+import { body, currentUser } from './input';
+import { HttpError } from './httpError';
 import { stateOf } from './stateOf';
 
 /** As many faults as anybody reads. */
@@ -48,7 +48,7 @@ function refuse(problems: readonly Problem[]): void {
   if (problems.length === 0) return;
   const more = problems.length > shownFaults ? ` And ${problems.length - shownFaults} more.` : '';
   const words = problems.slice(0, shownFaults).map(({ message }) => message);
-  throw new Refused(422, `${words.join('; ')}.${more}`, problems.slice(0, shownFaults));
+  throw new HttpError(422, `${words.join('; ')}.${more}`, problems.slice(0, shownFaults));
 }
 
 /** The drills of a file; a file that is none, or breaks the schema, is refused in words. */
@@ -57,7 +57,7 @@ function drillsIn(text: string): OwnDrill[] {
   try {
     parsed = JSON.parse(text);
   } catch (error) {
-    throw new Refused(422, `text: the file is not JSON (${(error as Error).message}). Nothing was taken.`, [
+    throw new HttpError(422, `text: the file is not JSON (${(error as Error).message}). Nothing was taken.`, [
       { field: 'text', message: 'is not JSON' },
     ]);
   }
@@ -70,7 +70,7 @@ function drillsIn(text: string): OwnDrill[] {
 
 async function read(request: Request): Promise<DrillFileRead> {
   const drills = drillsIn(body(request, drillFileText).text);
-  const kept = await ownDrills(who(request).academy);
+  const kept = await ownDrills(currentUser(request).academy);
   mustBeRight(drills, kept, 'drills');
   const there = new Map(kept.map((each) => [each.drill.id, each]));
   // The order of fields says nothing: both go through the schema's own.
@@ -95,7 +95,7 @@ function inOrder(value: unknown): unknown {
 }
 
 async function keep(request: Request): Promise<DrillsKept> {
-  const { academy, person } = who(request);
+  const { academy, person } = currentUser(request);
   const wish = body(request, drillsKept);
   mustBeRight(
     wish.drills.map(({ drill }) => drill),
@@ -109,7 +109,12 @@ async function keep(request: Request): Promise<DrillsKept> {
       current,
       wish.drills.map(({ drill }) => drill.id),
     );
-    await refreshAthletes(current, working, ['moves'], stateOf({ ...who(request), academy: current }));
+    await refreshAthletes(
+      current,
+      working,
+      ['moves'],
+      stateOf({ ...currentUser(request), academy: current }),
+    );
   });
   return wish;
 }
@@ -126,7 +131,7 @@ export function schemaRoutes(): Router {
 export function drillRoutes(): Router {
   const routes = Router();
   routes.get('/drills', async (request, response) => {
-    response.json(await ownDrills(who(request).academy));
+    response.json(await ownDrills(currentUser(request).academy));
   });
   routes.post('/drills/import', mustInstruct, async (request, response) => {
     response.json(await read(request));

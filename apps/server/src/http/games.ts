@@ -1,12 +1,12 @@
 import { calendarText, newGames } from '@wrightonic/contract';
 import { addDays, TableError, dayAt } from '@wrightonic/core';
 import { Router } from 'express';
-import { mustInstruct } from '../auth/session';
+import { mustInstruct } from '../auth/authSession';
 import { BudgetSpent, type Parser } from '../parse/parser';
-import { addGames } from '../store/ahead';
+import { addGames } from '../store/upcoming';
 import { athlete } from '../store/athletes';
-import { body, found, pathId, who } from './input';
-import { refusedField } from './refused';
+import { body, orNotFound, pathId, currentUser } from './input';
+import { fieldError } from './httpError';
 
 /** A season ahead is what anybody plans for. */
 const daysAhead = 365;
@@ -15,21 +15,23 @@ const daysAhead = 365;
 export function gameRoutes(parser: Parser): Router {
   const routes = Router();
   routes.post('/athletes/:id/games/import', mustInstruct, async (request, response) => {
-    const { academy, home } = who(request);
-    found(await athlete(academy, pathId(request)), 'athlete');
+    const { academy, academyRow } = currentUser(request);
+    orNotFound(await athlete(academy, pathId(request)), 'athlete');
     const { text } = body(request, calendarText);
-    const from = dayAt(new Date(), home.zone);
+    const from = dayAt(new Date(), academyRow.zone);
     try {
-      response.json(await parser.games({ text, from, until: addDays(from, daysAhead), zone: home.zone }));
+      response.json(
+        await parser.games({ text, from, until: addDays(from, daysAhead), zone: academyRow.zone }),
+      );
     } catch (error) {
       if (error instanceof TableError || error instanceof BudgetSpent)
-        throw refusedField('text', error.message);
+        throw fieldError('text', error.message);
       throw error;
     }
   });
   routes.post('/athletes/:id/games', mustInstruct, async (request, response) => {
-    const { academy, person } = who(request);
-    const { id } = found(await athlete(academy, pathId(request)), 'athlete');
+    const { academy, person } = currentUser(request);
+    const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     const { games } = body(request, newGames);
     await addGames(academy, id, games, person.id);
     response.status(201).json({ added: games.length });

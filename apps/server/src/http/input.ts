@@ -1,21 +1,22 @@
 import { check, id } from '@wrightonic/contract';
 import type { Request } from 'express';
 import type Joi from 'joi';
-import type { SignedIn } from '../auth/session';
-import { Refused } from './refused';
+import type { SignedIn } from '../auth/authSession';
+import { HttpError } from './httpError';
 
 /** The body, held against its schema. */
 export function body<T>(request: Request, schema: Joi.Schema<T>): T {
   const checked = check(schema, request.body);
   if (checked.problems)
-    throw new Refused(422, checked.problems.map(({ message }) => message).join('; '), checked.problems);
+    throw new HttpError(422, checked.problems.map(({ message }) => message).join('; '), checked.problems);
   return checked.value;
 }
 
 /** An id in the path; one that cannot be an id leads nowhere. */
 export function pathId(request: Request, name = 'id'): string {
   const value = String(request.params[name]);
-  if (check(id, value).problems) throw new Refused(404, `There is no ${name} “${value.slice(0, 60)}” here.`);
+  if (check(id, value).problems)
+    throw new HttpError(404, `There is no ${name} “${value.slice(0, 60)}” here.`);
   return value;
 }
 
@@ -26,18 +27,18 @@ export function sentId(sent: unknown): string {
 }
 
 /** Whoever is signed in; only for routes behind `mustBeSignedIn`. */
-export const who = (request: Request): SignedIn => request.signedIn!;
+export const currentUser = (request: Request): SignedIn => request.signedIn!;
 
 /** The thing, or a refusal that names it. */
-export function found<T>(thing: T | null | undefined | false, name: string): T {
-  if (!thing) throw new Refused(404, `This ${name} is not here.`);
+export function orNotFound<T>(thing: T | null | undefined | false, name: string): T {
+  if (!thing) throw new HttpError(404, `This ${name} is not here.`);
   return thing;
 }
 
 /** Refuses a day that has not come yet at the venue. */
 export function notAhead(date: string, today: string, field: string): void {
   if (date > today)
-    throw new Refused(422, `${field} lies in the future`, [
+    throw new HttpError(422, `${field} lies in the future`, [
       { field, message: `${field} lies in the future` },
     ]);
 }

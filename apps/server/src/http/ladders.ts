@@ -9,7 +9,7 @@ import {
 } from '@wrightonic/contract';
 import { barredBecause, dayAt, presentStage, type Drill } from '@wrightonic/core';
 import { Router, type Request } from 'express';
-import { mustInstruct, type SignedIn } from '../auth/session';
+import { mustInstruct, type SignedIn } from '../auth/authSession';
 import { bookOf } from '../store/drills';
 import { addDrill, placeDrill, swapDrill } from '../store/ladders';
 import { isMoved, moveStage, plan, plansOf, type StoredPlan } from '../store/plans';
@@ -17,19 +17,19 @@ import type { Academy } from '../store/scope';
 import { proposedMoves } from '../store/state/athleteStates';
 import { traceById } from '../store/traces';
 import { athleteAndAge } from './athletePage';
-import { body, found, pathId, who } from './input';
-import { Refused, refusedField } from './refused';
+import { body, orNotFound, pathId, currentUser } from './input';
+import { HttpError, fieldError } from './httpError';
 import { changing } from './stateOf';
 
 /** A drill that is new in the plan must be for the delivery, the age and what is cleared. */
 async function mustFit(request: Request, athleteId: string, id: string): Promise<Drill> {
-  const drill = (await bookOf(who(request).academy)).all.find((each) => each.id === id);
-  if (!drill) throw refusedField('drill', `there is no drill ${id} to give`);
-  const { row, age, history } = await athleteAndAge(who(request), athleteId);
+  const drill = (await bookOf(currentUser(request).academy)).all.find((each) => each.id === id);
+  if (!drill) throw fieldError('drill', `there is no drill ${id} to give`);
+  const { row, age, history } = await athleteAndAge(currentUser(request), athleteId);
   if (drill.discipline !== 'both' && drill.discipline !== row.discipline)
-    throw refusedField('drill', `${drill.id} is not for ${row.discipline}`);
+    throw fieldError('drill', `${drill.id} is not for ${row.discipline}`);
   const why = barredBecause(drill, { age, history });
-  if (why) throw refusedField('drill', `${drill.name}: ${why}`);
+  if (why) throw fieldError('drill', `${drill.name}: ${why}`);
   return drill;
 }
 
@@ -43,7 +43,7 @@ function rungOf({ threads }: StoredPlan, id: string) {
   return null;
 }
 
-const gone = () => new Refused(409, 'This drill was changed already. Look at the plan again.');
+const gone = () => new HttpError(409, 'This drill was changed already. Look at the plan again.');
 
 /** After a change of a ladder the gates may propose something else. */
 const changed = <T>(
@@ -53,35 +53,35 @@ const changed = <T>(
 ): Promise<T> => changing(signedIn, athletes, ['moves'], change);
 
 async function swap(request: Request): Promise<{ id: string }> {
-  const { academy, person } = who(request);
+  const { academy, person } = currentUser(request);
   const fresh = body(request, drillSwap);
-  const whole = found(await plan(academy, pathId(request)), 'plan');
+  const stored = orNotFound(await plan(academy, pathId(request)), 'plan');
   const old = pathId(request, 'drill');
-  await mustFit(request, whole.athleteId, fresh.drill);
-  if (rungOf(whole, old)?.drill.locked) throw new Refused(409, 'This drill is locked. Unlock it first.');
-  const swapped = await changed(who(request), [whole.athleteId], (current) =>
-    swapDrill(current, whole.id, old, fresh, person.id),
+  await mustFit(request, stored.athleteId, fresh.drill);
+  if (rungOf(stored, old)?.drill.locked) throw new HttpError(409, 'This drill is locked. Unlock it first.');
+  const swapped = await changed(currentUser(request), [stored.athleteId], (current) =>
+    swapDrill(current, stored.id, old, fresh, person.id),
   );
   if (!swapped) throw gone();
   return { id: fresh.id };
 }
 
 async function place(request: Request): Promise<{ id: string }> {
-  const { academy, person } = who(request);
+  const { academy, person } = currentUser(request);
   const wish = body(request, drillPlace);
-  const whole = found(await plan(academy, pathId(request)), 'plan');
-  const standing = rungOf(whole, pathId(request, 'drill'));
+  const stored = orNotFound(await plan(academy, pathId(request)), 'plan');
+  const standing = rungOf(stored, pathId(request, 'drill'));
   if (!standing) throw gone();
   const { thread, rung, drill } = standing;
   if (wish.after && !rung.drills.some(({ id }) => id === wish.after))
-    throw refusedField('after', 'is not on the same stage any more');
-  if (wish.removed && drill.locked) throw new Refused(409, 'This drill is locked. Unlock it first.');
+    throw fieldError('after', 'is not on the same stage any more');
+  if (wish.removed && drill.locked) throw new HttpError(409, 'This drill is locked. Unlock it first.');
   if (wish.removed && rung.drills.length === 1 && rung.stage === presentStage(thread))
-    throw refusedField(
+    throw fieldError(
       'removed',
       `the ${rung.stage} stage is worked now and needs a drill; move the stage, or put another drill there first`,
     );
-  await changed(who(request), [whole.athleteId], (current) =>
+  await changed(currentUser(request), [stored.athleteId], (current) =>
     placeDrill(
       current,
       drill.id,
@@ -94,44 +94,44 @@ async function place(request: Request): Promise<{ id: string }> {
 }
 
 async function add(request: Request): Promise<{ id: string }> {
-  const { academy, person } = who(request);
+  const { academy, person } = currentUser(request);
   const wish = body(request, drillAddition);
-  const whole = found(await plan(academy, pathId(request)), 'plan');
-  const thread = found(
-    whole.threads.find((each) => each.thread === wish.thread),
+  const stored = orNotFound(await plan(academy, pathId(request)), 'plan');
+  const thread = orNotFound(
+    stored.threads.find((each) => each.thread === wish.thread),
     'thread',
   );
-  const drill = await mustFit(request, whole.athleteId, wish.drill);
-  if (drill.stage !== wish.stage) throw refusedField('stage', `${drill.name} belongs to ${drill.stage}`);
+  const drill = await mustFit(request, stored.athleteId, wish.drill);
+  if (drill.stage !== wish.stage) throw fieldError('stage', `${drill.name} belongs to ${drill.stage}`);
   const there = thread.stages.flatMap(({ drills }) => drills).find((each) => each.drill === wish.drill);
-  if (there && there.id !== wish.id) throw refusedField('drill', `${drill.name} is in this ladder already`);
+  if (there && there.id !== wish.id) throw fieldError('drill', `${drill.name} is in this ladder already`);
   if (!there) {
-    const { approach } = found(await traceById(academy, whole.traceId), 'trace').result;
-    await changed(who(request), [whole.athleteId], (current) =>
-      addDrill(current, whole, wish, approach.teach, person.id),
+    const { approach } = orNotFound(await traceById(academy, stored.traceId), 'trace').result;
+    await changed(currentUser(request), [stored.athleteId], (current) =>
+      addDrill(current, stored, wish, approach.teach, person.id),
     );
   }
   return { id: wish.id };
 }
 
 /** Moves a thread, or keeps it where it is against what the gate proposes. */
-async function move({ academy, person }: SignedIn, whole: StoredPlan, wish: StageMove): Promise<void> {
+async function move({ academy, person }: SignedIn, stored: StoredPlan, wish: StageMove): Promise<void> {
   if (await isMoved(academy, wish.id)) return;
-  const thread = found(
-    whole.threads.find((each) => each.thread === wish.thread),
+  const thread = orNotFound(
+    stored.threads.find((each) => each.thread === wish.thread),
     'thread',
   );
   if (!thread.stages.some(({ stage }) => stage === wish.to))
-    throw refusedField('to', `the ${wish.thread} thread has no ${wish.to} stage`);
+    throw fieldError('to', `the ${wish.thread} thread has no ${wish.to} stage`);
   const now = presentStage(thread);
   if (wish.to === now && !wish.reason.trim())
-    throw refusedField('reason', `say why the thread stays on ${now}`);
+    throw fieldError('reason', `say why the thread stays on ${now}`);
   await moveStage(academy, thread.id, wish, wish.to === now, person.id);
 }
 
 /** What the gates propose over the whole roster, who is to move up first. */
-async function proposals({ academy, home }: SignedIn): Promise<RosterMove[]> {
-  const moves = await proposedMoves(academy, dayAt(new Date(), home.zone));
+async function proposals({ academy, academyRow }: SignedIn): Promise<RosterMove[]> {
+  const moves = await proposedMoves(academy, dayAt(new Date(), academyRow.zone));
   return moves.sort((a, b) => b.direction.localeCompare(a.direction) || a.name.localeCompare(b.name));
 }
 
@@ -148,18 +148,18 @@ export function ladderRoutes(): Router {
   });
   routes.post('/plans/:id/stage-moves', mustInstruct, async (request, response) => {
     const wish = body(request, stageMove);
-    const whole = found(await plan(who(request).academy, pathId(request)), 'plan');
-    await changed(who(request), [whole.athleteId], (academy) =>
-      move({ ...who(request), academy }, whole, wish),
+    const stored = orNotFound(await plan(currentUser(request).academy, pathId(request)), 'plan');
+    await changed(currentUser(request), [stored.athleteId], (academy) =>
+      move({ ...currentUser(request), academy }, stored, wish),
     );
     response.status(201).json({ id: wish.id });
   });
   routes.get('/stage-proposals', async (request, response) => {
-    response.json(await proposals(who(request)));
+    response.json(await proposals(currentUser(request)));
   });
   routes.post('/stage-moves', mustInstruct, async (request, response) => {
     const { moves } = body(request, stageMoves);
-    const signedIn = who(request);
+    const signedIn = currentUser(request);
     const plans = await plansOf(signedIn.academy, [...new Set(moves.map(({ planId }) => planId))]);
     // All or none: half a list taken is worse than a list to take again.
     const athletes = [...new Set(plans.map(({ athleteId }) => athleteId))];
@@ -167,7 +167,7 @@ export function ladderRoutes(): Router {
       for (const wish of moves)
         await move(
           { ...signedIn, academy },
-          found(
+          orNotFound(
             plans.find(({ id }) => id === wish.planId),
             'plan',
           ),

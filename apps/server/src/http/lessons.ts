@@ -3,14 +3,14 @@ import { check, lessonQuery, newFeed, newLesson, type MadeFeed } from '@wrighton
 import { Router } from 'express';
 import { v7 } from 'uuid';
 import { dayCalendar } from '../print/dayCalendar';
-import type { Doorkeeper } from '../store/academies';
+import type { UnscopedStore } from '../store/academies';
 import { athlete, athletes } from '../store/athletes';
 import { dayNews } from '../store/day';
 import { feedById, renewFeed } from '../store/feeds';
 import { addLesson, lessonsBetween, lessonsOn } from '../store/lessons';
 import { Academy } from '../store/scope';
-import { body, found, who } from './input';
-import { Refused } from './refused';
+import { body, orNotFound, currentUser } from './input';
+import { HttpError } from './httpError';
 import { missLimit } from './limits';
 import { hashOf, newSecret } from './secrets';
 
@@ -23,28 +23,28 @@ const feedAhead = 120;
 export function lessonRoutes(): Router {
   const routes = Router();
   routes.get('/lessons', async (request, response) => {
-    const { academy, home } = who(request);
+    const { academy, academyRow } = currentUser(request);
     const { value, problems } = check(lessonQuery, request.query);
-    if (problems) throw new Refused(422, problems.map(({ message }) => message).join('; '), problems);
-    const from = value.from ?? dayAt(new Date(), home.zone);
-    response.json(await lessonsOn(academy, from, Number(value.days ?? 1), home.zone));
+    if (problems) throw new HttpError(422, problems.map(({ message }) => message).join('; '), problems);
+    const from = value.from ?? dayAt(new Date(), academyRow.zone);
+    response.json(await lessonsOn(academy, from, Number(value.days ?? 1), academyRow.zone));
   });
   routes.post('/lessons', async (request, response) => {
-    const { academy, home, person } = who(request);
+    const { academy, academyRow, person } = currentUser(request);
     const lesson = body(request, newLesson);
-    found(await athlete(academy, lesson.athleteId), 'athlete');
-    await addLesson(academy, lesson, home.zone, person.id);
+    orNotFound(await athlete(academy, lesson.athleteId), 'athlete');
+    await addLesson(academy, lesson, academyRow.zone, person.id);
     response.status(201).json({ id: lesson.id });
   });
   routes.get('/day', async (request, response) => {
-    const { academy, home } = who(request);
-    response.json(await dayNews(academy, dayAt(new Date(), home.zone)));
+    const { academy, academyRow } = currentUser(request);
+    response.json(await dayNews(academy, dayAt(new Date(), academyRow.zone)));
   });
   routes.post('/feeds', async (request, response) => {
-    const { academy, person } = who(request);
+    const { academy, person } = currentUser(request);
     const { id } = body(request, newFeed);
     if (await feedById(academy, id))
-      throw new Refused(409, 'This address was made already, and it is told only once. Make another.');
+      throw new HttpError(409, 'This address was made already, and it is told only once. Make another.');
     const token = newSecret();
     await renewFeed(academy, id, hashOf(token), person.id, v7);
     const made: MadeFeed = { id, token };
@@ -54,17 +54,17 @@ export function lessonRoutes(): Router {
 }
 
 /** An instructor’s own lessons, for whatever calendar asks with the right address. */
-export function feedRoutes(door: Doorkeeper): Router {
+export function feedRoutes(unscoped: UnscopedStore): Router {
   const routes = Router();
   routes.get(
     '/feeds/:token/lessons.ics',
     missLimit('Too many addresses that lead nowhere. Wait a quarter of an hour.'),
     async (request, response) => {
-      const feed = await door.feed(hashOf(String(request.params['token'])));
-      const home = feed && (await door.academy(feed.academyId));
-      if (!feed || !home)
-        throw new Refused(404, 'This calendar leads nowhere: its address was renewed. Subscribe anew.');
-      const academy = new Academy(door.db, home.id);
+      const feed = await unscoped.feed(hashOf(String(request.params['token'])));
+      const academyRow = feed && (await unscoped.academy(feed.academyId));
+      if (!feed || !academyRow)
+        throw new HttpError(404, 'This calendar leads nowhere: its address was renewed. Subscribe anew.');
+      const academy = new Academy(unscoped.db, academyRow.id);
       const now = Date.now();
       const [lessons, people] = await Promise.all([
         lessonsBetween(academy, new Date(now - feedBack * dayMs), new Date(now + feedAhead * dayMs), {
@@ -74,7 +74,9 @@ export function feedRoutes(door: Doorkeeper): Router {
       ]);
       const names = new Map(people.map(({ id, givenName }) => [id, givenName]));
       response.setHeader('content-type', 'text/calendar; charset=utf-8');
-      response.send(dayCalendar(lessons, { academy: home.name, nameOf: (id) => names.get(id) ?? 'Lesson' }));
+      response.send(
+        dayCalendar(lessons, { academy: academyRow.name, nameOf: (id) => names.get(id) ?? 'Lesson' }),
+      );
     },
   );
   return routes;

@@ -6,7 +6,7 @@ import {
   type Store,
 } from 'express-rate-limit';
 import type { Request, RequestHandler } from 'express';
-import { Refused } from './refused';
+import { HttpError } from './httpError';
 
 const quarterHour = 15 * 60_000;
 /** More visitors than this are not told apart: the oldest counts are forgotten. */
@@ -19,7 +19,7 @@ export class BoundedStore implements Store {
   private readonly counts = new Map<string, { hits: number; until: number }>();
   private windowMs = quarterHour;
 
-  constructor(private readonly most = mostVisitors) {}
+  constructor(private readonly maxVisitors = mostVisitors) {}
 
   init({ windowMs }: Options): void {
     this.windowMs = windowMs;
@@ -33,7 +33,7 @@ export class BoundedStore implements Store {
     // Moved to the end: what was counted longest ago goes first.
     this.counts.delete(key);
     this.counts.set(key, count);
-    if (this.counts.size > this.most) this.counts.delete(this.counts.keys().next().value!);
+    if (this.counts.size > this.maxVisitors) this.counts.delete(this.counts.keys().next().value!);
     return { totalHits: count.hits, resetTime: new Date(count.until) };
   }
 
@@ -68,7 +68,7 @@ const limited = ({ limit, words, missesOnly = false, keyOf = visitorOf }: Limit)
     requestWasSuccessful: (_request, response) => response.statusCode < 400 || response.statusCode >= 500,
     validate: { creationStack: false },
     handler: () => {
-      throw new Refused(429, words);
+      throw new HttpError(429, words);
     },
   });
 

@@ -2,20 +2,20 @@ import {
   check,
   logBatch,
   logEvent,
-  type LogAnswer,
+  type LogResponse,
   type LogEvent,
   type OpenSession,
 } from '@wrightonic/contract';
 import { countThrows, isHard, dayAt } from '@wrightonic/core';
 import { Router } from 'express';
-import type { SignedIn } from '../auth/session';
+import type { SignedIn } from '../auth/authSession';
 import { athlete } from '../store/athletes';
 import { homeOf } from '../store/home';
 import { EventWriter, type Stored } from '../store/eventWriter';
 import { eventsOf, sessionsOf } from '../store/log';
 import { refreshAfter } from '../store/state/refresh';
 import { throwsOf } from '../store/throws';
-import { body, found, pathId, sentId, who } from './input';
+import { body, orNotFound, pathId, sentId, currentUser } from './input';
 import { LogGuard } from './logGuard';
 import { stateOf } from './stateOf';
 
@@ -36,7 +36,7 @@ async function take(
   { academy, ...signedIn }: SignedIn,
   sent: readonly unknown[],
   now: Date,
-): Promise<LogAnswer[]> {
+): Promise<LogResponse[]> {
   const guard = new LogGuard({ ...signedIn, academy }, now);
   const writer = new EventWriter(academy.exact(), signedIn.person.id);
   const all: Sent[] = [];
@@ -53,7 +53,7 @@ async function take(
   }
   const outcomes = [...(await writer.flush())];
   const stored: LogEvent[] = [];
-  const answers = all.map(({ id, event, why = '' }): LogAnswer => {
+  const responses = all.map(({ id, event, why = '' }): LogResponse => {
     if (!event) return { id, stored: false, why };
     const outcome = outcomes.shift()!;
     if (outcome !== 'stored') return { id, stored: false, why: refusals[outcome] };
@@ -61,41 +61,43 @@ async function take(
     return { id, stored: true };
   });
   await refreshAfter(academy, stored, stateOf({ academy, ...signedIn }));
-  return answers;
+  return responses;
 }
 
 export function logRoutes(): Router {
   const routes = Router();
 
   routes.post('/log', async (request, response) => {
-    const signedIn = who(request);
+    const signedIn = currentUser(request);
     const { events } = body(request, logBatch);
     const now = new Date();
-    const answers = await signedIn.academy.current((academy) => take({ ...signedIn, academy }, events, now));
-    response.json({ answers });
+    const responses = await signedIn.academy.current((academy) =>
+      take({ ...signedIn, academy }, events, now),
+    );
+    response.json({ responses });
   });
 
   /** The session that was begun last and not ended, with all that was logged in it. */
   routes.get('/athletes/:id/open-session', async (request, response) => {
-    const { academy, home } = who(request);
-    const { id } = found(await athlete(academy, pathId(request)), 'athlete');
+    const { academy, academyRow } = currentUser(request);
+    const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     const [newest] = await sessionsOf(academy, id, 1);
     const session = newest && !newest.ended ? newest : null;
-    const today = dayAt(new Date(), home.zone);
+    const today = dayAt(new Date(), academyRow.zone);
     const [thrown, atHome] = await Promise.all([
       throwsOf(academy, id, today),
-      homeOf(academy, id, today, home.zone),
+      homeOf(academy, id, today, academyRow.zone),
     ]);
     const others = thrown
       .filter((each) => each.date === today && each.session !== session?.id)
-      .map((each) => (home.allHard ? { ...each, effort: null } : each));
+      .map((each) => (academyRow.allHard ? { ...each, effort: null } : each));
     const events = session ? await eventsOf(academy, session.id) : [];
     const here = countThrows(others);
     const elsewhere = atHome.throws
       .filter(({ date }) => date === today)
       .reduce(
         (sum, day) =>
-          home.allHard || isHard(day)
+          academyRow.allHard || isHard(day)
             ? { ...sum, hard: sum.hard + day.count }
             : { ...sum, easy: sum.easy + day.count },
         here,

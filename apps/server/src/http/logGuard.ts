@@ -1,6 +1,6 @@
 import type { LogEvent } from '@wrightonic/contract';
 import { lockWords, throwStateOf, type DrillBook } from '@wrightonic/core';
-import type { SignedIn } from '../auth/session';
+import type { SignedIn } from '../auth/authSession';
 import { bookOf, levelsEver } from '../store/drills';
 import { sessionAthlete } from '../store/log';
 import { painHistories, type PainHistory } from '../store/pain';
@@ -103,7 +103,7 @@ export class LogGuard {
 
   private async historyOf(athlete: string): Promise<PainHistory> {
     const known = this.histories.get(athlete) ??
-      (await painHistories(this.signedIn.academy, this.signedIn.home.zone, athlete)).get(athlete) ?? {
+      (await painHistories(this.signedIn.academy, this.signedIn.academyRow.zone, athlete)).get(athlete) ?? {
         reports: [],
         clearances: [],
       };

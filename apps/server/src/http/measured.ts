@@ -1,7 +1,7 @@
 import { check, largestPicture, pictureQuery, pictureShown, throwsImport } from '@wrightonic/contract';
 import { ageOn, dayAt } from '@wrightonic/core';
 import express, { Router, type Request } from 'express';
-import { mustInstruct } from '../auth/session';
+import { mustInstruct } from '../auth/authSession';
 import { athlete } from '../store/athletes';
 import { addPicture, clip, clipsOf, pictureBytes, showPicture } from '../store/clips';
 import { curvesOf } from '../store/curves';
@@ -10,9 +10,9 @@ import { screensOf } from '../store/screens';
 import { countThrowDays } from '../store/state/counts';
 import { importThrows, throwsOf } from '../store/throws';
 import { lookBack, throwsSince } from './athletePage';
-import { body, found, notAhead, pathId, who } from './input';
+import { body, orNotFound, notAhead, pathId, currentUser } from './input';
 import { offersFor } from './offers';
-import { Refused } from './refused';
+import { HttpError } from './httpError';
 
 const signature = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
 const mostPixels = 4096;
@@ -26,9 +26,10 @@ function pngSize(bytes: unknown): { width: number; height: number } | null {
 
 function png(request: Request): Buffer {
   const size = pngSize(request.body);
-  if (!size) throw new Refused(422, 'picture: is not a PNG', [{ field: 'picture', message: 'is not a PNG' }]);
+  if (!size)
+    throw new HttpError(422, 'picture: is not a PNG', [{ field: 'picture', message: 'is not a PNG' }]);
   if (size.width < 1 || size.height < 1 || size.width > mostPixels || size.height > mostPixels)
-    throw new Refused(422, `picture: must be at most ${mostPixels} pixels wide and high`);
+    throw new HttpError(422, `picture: must be at most ${mostPixels} pixels wide and high`);
   return request.body as Buffer;
 }
 
@@ -36,14 +37,14 @@ function png(request: Request): Buffer {
 export function measuredRoutes(): Router {
   const routes = Router();
   const ofAthlete = async (request: Request) => {
-    const { academy } = who(request);
-    return { academy, id: found(await athlete(academy, pathId(request)), 'athlete').id };
+    const { academy } = currentUser(request);
+    return { academy, id: orNotFound(await athlete(academy, pathId(request)), 'athlete').id };
   };
 
   routes.get('/athletes/:id/offers', async (request, response) => {
-    const { academy, home } = who(request);
-    const row = found(await athlete(academy, pathId(request)), 'athlete');
-    const today = dayAt(new Date(), home.zone);
+    const { academy, academyRow } = currentUser(request);
+    const row = orNotFound(await athlete(academy, pathId(request)), 'athlete');
+    const today = dayAt(new Date(), academyRow.zone);
     response.json(await offersFor(academy, { ...row, age: ageOn(row.birthdate, today) }, today));
   });
 
@@ -54,18 +55,18 @@ export function measuredRoutes(): Router {
 
   routes.get('/athletes/:id/throws', async (request, response) => {
     const { academy, id } = await ofAthlete(request);
-    const today = dayAt(new Date(), who(request).home.zone);
+    const today = dayAt(new Date(), currentUser(request).academyRow.zone);
     response.json(await throwsOf(academy, id, await throwsSince(academy, id, today, lookBack)));
   });
 
   routes.post('/athletes/:id/throws/import', mustInstruct, async (request, response) => {
     const { academy, id } = await ofAthlete(request);
-    const { home, person } = who(request);
+    const { academyRow, person } = currentUser(request);
     const { throws } = body(request, throwsImport);
-    const today = dayAt(new Date(), home.zone);
+    const today = dayAt(new Date(), academyRow.zone);
     throws.forEach(({ date }, n) => notAhead(date, today, `throws.${n}.date`));
     await academy.current(async (current) => {
-      await importThrows(current, id, throws, home.zone, person.id);
+      await importThrows(current, id, throws, academyRow.zone, person.id);
       await countThrowDays(current, id, [...new Set(throws.map(({ date }) => date))]);
     });
     response.status(201).json({ added: throws.length });
@@ -82,8 +83,8 @@ export function measuredRoutes(): Router {
   });
 
   routes.get('/looks/:id/history', async (request, response) => {
-    const { academy } = who(request);
-    const { id } = found(await look(academy, pathId(request)), 'look');
+    const { academy } = currentUser(request);
+    const { id } = orNotFound(await look(academy, pathId(request)), 'look');
     response.json(await lookHistory(academy, id));
   });
 
@@ -92,25 +93,25 @@ export function measuredRoutes(): Router {
     mustInstruct,
     express.raw({ type: 'image/png', limit: largestPicture }),
     async (request, response) => {
-      const { academy, person } = who(request);
-      const { id } = found(await clip(academy, pathId(request)), 'clip');
+      const { academy, person } = currentUser(request);
+      const { id } = orNotFound(await clip(academy, pathId(request)), 'clip');
       const { id: picture, time, note } = request.query as Record<string, string>;
       const checked = check(pictureQuery, { id: picture, time: Number(time), note: note ?? '' });
-      if (checked.problems) throw new Refused(422, checked.problems[0]!.message, checked.problems);
+      if (checked.problems) throw new HttpError(422, checked.problems[0]!.message, checked.problems);
       await addPicture(academy, id, checked.value, png(request), person.id);
       response.status(201).json({ id: checked.value.id });
     },
   );
 
   routes.get('/pictures/:id', async (request, response) => {
-    const bytes = found(await pictureBytes(who(request).academy, pathId(request)), 'picture');
+    const bytes = orNotFound(await pictureBytes(currentUser(request).academy, pathId(request)), 'picture');
     response.type('image/png').send(bytes);
   });
 
   routes.put('/pictures/:id', mustInstruct, async (request, response) => {
     const id = pathId(request);
     const { shown } = body(request, pictureShown);
-    found(await showPicture(who(request).academy, id, shown), 'picture');
+    orNotFound(await showPicture(currentUser(request).academy, id, shown), 'picture');
     response.json({ id });
   });
 

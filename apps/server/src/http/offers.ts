@@ -1,4 +1,4 @@
-import { whomOf, type Offers } from '@wrightonic/contract';
+import { type Offers } from '@wrightonic/contract';
 import {
   addDays,
   clipOffers,
@@ -14,6 +14,7 @@ import {
   throwOffers,
   throwsCount,
   type Offer,
+  whomOf,
 } from '@wrightonic/core';
 import type { AthleteRow } from '../store/athletes';
 import { clipsOf } from '../store/clips';

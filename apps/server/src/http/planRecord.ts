@@ -12,7 +12,7 @@ import { newestPlanState, type StoredPlan } from '../store/plans';
 import type { Academy } from '../store/scope';
 import type { DrillCount } from '../store/state/counts';
 import { newestAssignment } from '../store/weeks';
-import { wholePlans } from '../store/wholePlans';
+import { wholePlans } from '../store/storedPlans';
 
 /**
  * A stored plan as it is read: how far each thread is, what its gates say, where it jumps.
@@ -38,7 +38,7 @@ export function planRecord(
       book,
     ).map((jump) => jumpWords(jump, book)),
     skipped: thread.skipped,
-    held: thread.held,
+    limitedBy: thread.held,
     reachesDelivery: reachesDelivery(thread.stages),
     stages: standingOf(thread.stages, counts, levels, book),
   }));

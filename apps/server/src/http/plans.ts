@@ -1,12 +1,7 @@
 import {
-  barredFor,
-  doneOf,
-  limitsOfPage,
   newAssignment,
   newPlan,
   newTemplate,
-  thrownIn,
-  weekInputFor,
   weekWish,
   type NewAssignment,
   type ProposedWeek,
@@ -23,9 +18,14 @@ import {
   planAgainstLimits,
   type Drill,
   dayAt,
+  barredFor,
+  doneOf,
+  limitsInputOf,
+  thrownIn,
+  weekInputFor,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
-import { mustInstruct } from '../auth/session';
+import { mustInstruct } from '../auth/authSession';
 import { bookOf } from '../store/drills';
 import { addPlan, lockedIn, newestPlanState, plan } from '../store/plans';
 import { traceById } from '../store/traces';
@@ -33,34 +33,34 @@ import { addTemplate, templatesOf } from '../store/templates';
 import { addAssignment, drillsOfPlan } from '../store/weeks';
 import type { WeekSolver } from '../solver/weeks';
 import { athleteAndAge, athleteFields, equipmentOf, nearReach } from './athletePage';
-import { body, found, pathId, who } from './input';
-import { Refused, refusedField } from './refused';
+import { body, orNotFound, pathId, currentUser } from './input';
+import { HttpError, fieldError } from './httpError';
 import { changing } from './stateOf';
 
 const relookAfterDays = 14;
 
 async function makePlan(request: Request): Promise<{ id: string }> {
-  const { academy, person } = who(request);
+  const { academy, person } = currentUser(request);
   const wish = body(request, newPlan);
-  const { row, age, history } = await athleteAndAge(who(request), pathId(request));
+  const { row, age, history } = await athleteAndAge(currentUser(request), pathId(request));
   const barred = (drill: Drill) => barredBecause(drill, { age, history });
-  const traced = found(await traceById(academy, wish.traceId), 'trace');
-  if (traced.athleteId !== row.id) throw new Refused(404, 'This trace is of another athlete.');
+  const traced = orNotFound(await traceById(academy, wish.traceId), 'trace');
+  if (traced.athleteId !== row.id) throw new HttpError(404, 'This trace is of another athlete.');
   const before = await newestPlanState(academy, row.id);
   const kept = before && before.id !== wish.id ? await plan(academy, before.id) : null;
   const template = wish.templateId
-    ? found(
+    ? orNotFound(
         (await templatesOf(academy)).find(({ id }) => id === wish.templateId),
         'template',
       )
     : null;
   if (template && template.discipline !== row.discipline)
-    throw refusedField('templateId', `is a ladder for ${template.discipline}`);
+    throw fieldError('templateId', `is a ladder for ${template.discipline}`);
   const book = await bookOf(academy);
   const athlete = {
     discipline: row.discipline,
     age,
-    equipment: equipmentOf(row, who(request)),
+    equipment: equipmentOf(row, currentUser(request)),
     barred,
     book,
     limits: limitsToWorkOn(traced.findings ?? {}),
@@ -75,7 +75,7 @@ async function makePlan(request: Request): Promise<{ id: string }> {
   };
   const locked = kept ? lockedIn(kept).filter(({ drill }) => mayStay(drill)) : [];
   const doses = ladders.map((ladder) => dosed(ladder, book));
-  await changing(who(request), [row.id], ['plan', 'week', 'moves'], (current) =>
+  await changing(currentUser(request), [row.id], ['plan', 'week', 'moves'], (current) =>
     addPlan(
       current,
       {
@@ -111,77 +111,81 @@ const weekFields = [
 
 /** The plan's page, and its week as it was sent; every day within the seven from the first. */
 async function weekOf(request: Request, { from, days }: Pick<NewAssignment, 'from' | 'days'>) {
-  const { academy } = who(request);
-  const whole = found(await plan(academy, pathId(request)), 'plan');
+  const { academy } = currentUser(request);
+  const stored = orNotFound(await plan(academy, pathId(request)), 'plan');
   const outside = days.find(({ date }) => date < from || date > addDays(from, 6));
-  if (outside) throw refusedField('days', `${outside.date} is outside the week from ${from}`);
-  const page = found(await athleteFields(who(request), whole.athleteId, weekFields, nearReach), 'athlete');
-  if (page.plan?.id !== whole.id)
-    throw new Refused(409, 'There is a newer plan for this athlete. Load the page again.');
-  return { whole, page, book: await bookOf(academy) };
+  if (outside) throw fieldError('days', `${outside.date} is outside the week from ${from}`);
+  const page = orNotFound(
+    await athleteFields(currentUser(request), stored.athleteId, weekFields, nearReach),
+    'athlete',
+  );
+  if (page.plan?.id !== stored.id)
+    throw new HttpError(409, 'There is a newer plan for this athlete. Load the page again.');
+  return { stored, page, book: await bookOf(academy) };
 }
 
 async function proposeWeek(request: Request, solver: WeekSolver): Promise<ProposedWeek> {
-  const { home } = who(request);
+  const { academyRow } = currentUser(request);
   const wish = body(request, weekWish);
-  const { page, whole, book } = await weekOf(request, wish);
+  const { page, stored, book } = await weekOf(request, wish);
   if (!wish.days.some(({ kind, minutes }) => kind !== 'off' && minutes > 0))
-    throw refusedField('days', 'no day is open: give at least one day minutes for drills');
-  const done = doneOf(page, dayAt(new Date(), home.zone));
+    throw fieldError('days', 'no day is open: give at least one day minutes for drills');
+  const done = doneOf(page, dayAt(new Date(), academyRow.zone));
   const input = weekInputFor(page, wish.days, {
     pins: wish.pins,
     done,
     book,
-    also: wish.pins.map(({ drill }) => drill).filter((drill) => drillsOfPlan(whole).has(drill)),
+    also: wish.pins.map(({ drill }) => drill).filter((drill) => drillsOfPlan(stored).has(drill)),
     ...(wish.before ? { before: wish.before } : {}),
   });
-  if (!input) throw new Refused(409, 'A week needs a plan and the trace that it came from.');
+  if (!input) throw new HttpError(409, 'A week needs a plan and the trace that it came from.');
   for (const [n, { drill }] of wish.pins.entries())
     if (!input.candidates.some((each) => each.drill.id === drill))
-      throw refusedField(
+      throw fieldError(
         `pins.${n}.drill`,
         `${book.drill(drill)?.name ?? drill} is not among the drills of this week`,
       );
   try {
-    const { days, held, missed, objective, bound, ms } = await solver.solve(input);
+    const { days, limitedBy, missed, objective, bound, ms } = await solver.solve(input);
     const items = days.flatMap((day) => day.items.map(({ date, drill, sets }) => ({ date, drill, sets })));
-    return { items, held, missed, objective, bound, ms };
+    return { items, limitedBy, missed, objective, bound, ms };
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
     const [field, ...words] = error.message.split(': ');
-    throw refusedField(field!, words.join(': '));
+    throw fieldError(field!, words.join(': '));
   }
 }
 
 async function assign(request: Request): Promise<{ id: string }> {
-  const { person } = who(request);
+  const { person } = currentUser(request);
   const wish = body(request, newAssignment);
-  const { whole, page, book } = await weekOf(request, wish);
+  const { stored, page, book } = await weekOf(request, wish);
   const barred = barredFor(page);
-  const inPlan = drillsOfPlan(whole);
+  const inPlan = drillsOfPlan(stored);
   for (const [n, { date, drill }] of wish.items.entries()) {
     if (!inPlan.has(drill) && !alwaysThere.includes(drill))
-      throw refusedField(`items.${n}.drill`, `${drill} is not in this plan any more`);
+      throw fieldError(`items.${n}.drill`, `${drill} is not in this plan any more`);
     if (!wish.days.some((day) => day.date === date))
-      throw refusedField(`items.${n}.date`, `${date} is not among the days`);
+      throw fieldError(`items.${n}.date`, `${date} is not among the days`);
     const known = book.drill(drill);
     const why = known ? barred(known) : 'is not known here';
-    if (why) throw refusedField(`items.${n}.drill`, `${known?.name ?? drill}: ${why}`);
+    if (why) throw fieldError(`items.${n}.drill`, `${known?.name ?? drill}: ${why}`);
   }
   const thrown = thrownIn(wish.items, (drill) => inPlan.get(drill)?.dose, book);
+  const limits = limitsInputOf(page.athlete, page.academy, page.pain, page.thrownLately);
   // No reason lifts a lock: only a clearance by name does.
-  const locked = planAgainstLimits(limitsOfPage(page), thrown).find(({ kind }) => kind === 'lock');
-  if (locked) throw refusedField('items', `on ${locked.date} ${locked.message}`);
+  const locked = planAgainstLimits(limits, thrown).find(({ kind }) => kind === 'lock');
+  if (locked) throw fieldError('items', `on ${locked.date} ${locked.message}`);
   if (!wish.reason.trim()) {
-    const [problem] = planAgainstLimits(limitsOfPage(page), thrown).filter(({ kind }) => kind === 'limit');
+    const [problem] = planAgainstLimits(limits, thrown).filter(({ kind }) => kind === 'limit');
     if (problem)
-      throw refusedField('reason', `on ${problem.date} ${problem.message}; say why, or take drills out`);
+      throw fieldError('reason', `on ${problem.date} ${problem.message}; say why, or take drills out`);
     const input = weekInputFor(page, wish.days, { also: wish.items.map(({ drill }) => drill), book });
     const broken = input && checkWeek(input, wish.items).find(({ kind }) => kind === 'limit');
-    if (broken) throw refusedField('reason', `${broken.words}; say why, or take drills out`);
+    if (broken) throw fieldError('reason', `${broken.words}; say why, or take drills out`);
   }
-  await changing(who(request), [whole.athleteId], ['week'], (current) =>
-    addAssignment(current, whole, wish, person.id),
+  await changing(currentUser(request), [stored.athleteId], ['week'], (current) =>
+    addAssignment(current, stored, wish, person.id),
   );
   return { id: wish.id };
 }
@@ -194,15 +198,15 @@ export function planRoutes(solver: WeekSolver): Router {
   });
 
   routes.get('/templates', async (request, response) => {
-    response.json(await templatesOf(who(request).academy));
+    response.json(await templatesOf(currentUser(request).academy));
   });
 
   routes.post('/plans/:id/template', mustInstruct, async (request, response) => {
-    const { academy, person } = who(request);
+    const { academy, person } = currentUser(request);
     const wish = body(request, newTemplate);
-    const whole = found(await plan(academy, pathId(request)), 'plan');
-    const { row } = await athleteAndAge(who(request), whole.athleteId);
-    await addTemplate(academy, wish, whole, row.discipline, person.id);
+    const stored = orNotFound(await plan(academy, pathId(request)), 'plan');
+    const { row } = await athleteAndAge(currentUser(request), stored.athleteId);
+    await addTemplate(academy, wish, stored, row.discipline, person.id);
     response.status(201).json({ id: wish.id });
   });
 

@@ -9,21 +9,21 @@ import {
   type RadarReading,
 } from '@wrightonic/contract';
 import { addDays, dayAt, fromMph } from '@wrightonic/core';
-import { luck, pretendThrow, type RadarProfile } from '@wrightonic/core/simulate';
+import { rng, pretendThrow, type RadarModel } from '@wrightonic/core/simulate';
 import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { Session } from 'better-sse';
 import express, { Router } from 'express';
 import { v7 } from 'uuid';
-import { mustInstruct, type SignedIn } from '../auth/session';
-import type { Doorkeeper } from '../store/academies';
+import { mustInstruct, type SignedIn } from '../auth/authSession';
+import type { UnscopedStore } from '../store/academies';
 import { athlete } from '../store/athletes';
 import { addDevice, addReadings, deviceById, devicesOf, endDevice, readingsAfter } from '../store/devices';
 import { Academy } from '../store/scope';
 import { plainThrowsOf } from '../store/throws';
 import { lookBack } from './athletePage';
-import type { Hub } from './hub';
-import { body, found, pathId, who } from './input';
-import { Refused } from './refused';
+import type { EventBus } from './eventBus';
+import { body, orNotFound, pathId, currentUser } from './input';
+import { HttpError } from './httpError';
 import type { Streams } from './streams';
 import { missLimit } from './limits';
 import { hashOf, newSecret } from './secrets';
@@ -36,7 +36,7 @@ const usualPause = 9_000;
 const topicOf = (academyId: string, device: string): string => `readings ${academyId} ${device}`;
 
 /** The open door for instruments: one JSON document a line, with the key of the device. Nobody is signed in here. */
-export function deviceDoor(door: Doorkeeper, hub: Hub): Router {
+export function deviceDoor(unscoped: UnscopedStore, events: EventBus): Router {
   const routes = Router();
   routes.post(
     '/readings',
@@ -44,14 +44,17 @@ export function deviceDoor(door: Doorkeeper, hub: Hub): Router {
     express.text({ type: () => true, limit: '64kb' }),
     async (request, response) => {
       const [, key] = /^Bearer (\S{20,100})$/.exec(request.get('authorization') ?? '') ?? [];
-      const device = key && (await door.device(hashOf(key)));
+      const device = key && (await unscoped.device(hashOf(key)));
       if (!device)
-        throw new Refused(401, 'Send the key of a device as “Authorization: Bearer …”; see Office, Devices.');
+        throw new HttpError(
+          401,
+          'Send the key of a device as “Authorization: Bearer …”; see Office, Devices.',
+        );
       const read = deviceReadings(typeof request.body === 'string' ? request.body : '');
       if (read.problems)
-        throw new Refused(422, read.problems.map(({ message }) => message).join('; '), read.problems);
-      const fresh = await addReadings(new Academy(door.db, device.academyId), device.id, read.readings);
-      for (const reading of fresh) hub.tell(topicOf(device.academyId, device.id), reading);
+        throw new HttpError(422, read.problems.map(({ message }) => message).join('; '), read.problems);
+      const fresh = await addReadings(new Academy(unscoped.db, device.academyId), device.id, read.readings);
+      for (const reading of fresh) events.publish(topicOf(device.academyId, device.id), reading);
       response.status(201).json({ taken: fresh.length });
     },
   );
@@ -62,10 +65,15 @@ const send = (stream: Session, reading: RadarReading): unknown =>
   stream.isConnected && stream.push(reading, 'reading', reading.id);
 
 /** Passes on what a device sends, and first what was missed while the line was down. */
-async function follow({ academy }: SignedIn, device: string, hub: Hub, stream: Session): Promise<void> {
+async function follow(
+  { academy }: SignedIn,
+  device: string,
+  events: EventBus,
+  stream: Session,
+): Promise<void> {
   const waiting: RadarReading[] = [];
   let caughtUp = false;
-  const leave = hub.listen<RadarReading>(topicOf(academy.id, device), (reading) =>
+  const leave = events.subscribe<RadarReading>(topicOf(academy.id, device), (reading) =>
     caughtUp ? send(stream, reading) : waiting.push(reading),
   );
   stream.once('disconnected', leave);
@@ -85,17 +93,17 @@ async function follow({ academy }: SignedIn, device: string, hub: Hub, stream: S
 }
 
 /** How an athlete throws lately; somebody of whom nothing is known throws as a beginner. */
-async function profileOf({ academy, home }: SignedIn, athleteId: string): Promise<RadarProfile> {
-  const since = addDays(dayAt(new Date(), home.zone), -lookBack);
+async function profileOf({ academy, academyRow }: SignedIn, athleteId: string): Promise<RadarModel> {
+  const since = addDays(dayAt(new Date(), academyRow.zone), -lookBack);
   const newest = sessionVelocities(await plainThrowsOf(academy, athleteId, since)).at(-1);
   return newest
-    ? { usual: newest.usual, scatter: Math.max(newest.scatter, fromMph(0.6)) }
-    : { usual: fromMph(45), scatter: fromMph(1.5) };
+    ? { usual: newest.usual, robustSd: Math.max(newest.robustSd, fromMph(0.6)) }
+    : { usual: fromMph(45), robustSd: fromMph(1.5) };
 }
 
 /** Throws for as long as somebody looks, and now and then the line drops out. */
-function pretend(profile: RadarProfile, effort: number, every: number, stream: Session, end: () => void) {
-  const random = luck(Date.now() & 0x7fffffff);
+function pretend(radarModel: RadarModel, effort: number, every: number, stream: Session, end: () => void) {
+  const random = rng(Date.now() & 0x7fffffff);
   const running = new Set<NodeJS.Timeout>();
   const later = (ms: number, work: () => void) => {
     const timer = setTimeout(() => {
@@ -105,7 +113,7 @@ function pretend(profile: RadarProfile, effort: number, every: number, stream: S
     running.add(timer);
   };
   const next = (): void => {
-    const { readings, dropsOut } = pretendThrow(profile, effort, random);
+    const { readings, dropsOut } = pretendThrow(radarModel, effort, random);
     for (const { after, velocity } of readings)
       later(Math.min(after, every / 2), () =>
         send(stream, { id: v7(), velocity, at: new Date().toISOString() }),
@@ -119,46 +127,46 @@ function pretend(profile: RadarProfile, effort: number, every: number, stream: S
 }
 
 /** Devices, and the lines along which their readings come. */
-export function radarRoutes(hub: Hub, streams: Streams): Router {
+export function radarRoutes(events: EventBus, streams: Streams): Router {
   const routes = Router();
   routes.get('/devices', async (request, response) => {
-    response.json(await devicesOf(who(request).academy));
+    response.json(await devicesOf(currentUser(request).academy));
   });
   routes.post('/devices', mustInstruct, async (request, response) => {
-    const { academy, person } = who(request);
+    const { academy, person } = currentUser(request);
     const device = body(request, newDevice);
     if (await deviceById(academy, device.id))
-      throw new Refused(409, 'This device is known already, and its key is told only once. Add another.');
+      throw new HttpError(409, 'This device is known already, and its key is told only once. Add another.');
     const key = newSecret();
     await addDevice(academy, device, hashOf(key), person.id);
     const made: MadeDevice = { id: device.id, key };
     response.status(201).json(made);
   });
   routes.post('/devices/:id/end', mustInstruct, async (request, response) => {
-    const { academy, person } = who(request);
+    const { academy, person } = currentUser(request);
     const { id } = body(request, deviceEnd);
-    const device = found(await deviceById(academy, pathId(request)), 'device');
+    const device = orNotFound(await deviceById(academy, pathId(request)), 'device');
     await endDevice(academy, device.id, id, person.id);
     response.status(201).json({ id });
   });
   routes.get(`/radar/${simulatedLine}/stream`, async (request, response) => {
-    const signedIn = who(request);
+    const signedIn = currentUser(request);
     // Pretend throws must never stand among real ones.
-    if (!signedIn.home.demo) throw new Refused(404, 'The simulated line is for the demo data alone.');
+    if (!signedIn.academyRow.demo) throw new HttpError(404, 'The simulated line is for the demo data alone.');
     const { value, problems } = check(simulatedWish, request.query);
-    if (problems) throw new Refused(422, problems.map(({ message }) => message).join('; '), problems);
-    const { id } = found(await athlete(signedIn.academy, value.athlete), 'athlete');
-    const profile = await profileOf(signedIn, id);
+    if (problems) throw new HttpError(422, problems.map(({ message }) => message).join('; '), problems);
+    const { id } = orNotFound(await athlete(signedIn.academy, value.athlete), 'athlete');
+    const radarModel = await profileOf(signedIn, id);
     const every = value.every ? Number(value.every) : usualPause;
-    pretend(profile, Number(value.effort), every, await streams.start(request, response), () =>
+    pretend(radarModel, Number(value.effort), every, await streams.start(request, response), () =>
       response.end(),
     );
   });
   routes.get('/radar/:id/stream', async (request, response) => {
-    const signedIn = who(request);
-    const device = found(await deviceById(signedIn.academy, pathId(request)), 'device');
-    if (device.ended) throw new Refused(404, 'This device was taken out.');
-    await follow(signedIn, device.id, hub, await streams.start(request, response));
+    const signedIn = currentUser(request);
+    const device = orNotFound(await deviceById(signedIn.academy, pathId(request)), 'device');
+    if (device.ended) throw new HttpError(404, 'This device was taken out.');
+    await follow(signedIn, device.id, events, await streams.start(request, response));
   });
   return routes;
 }

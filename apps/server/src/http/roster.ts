@@ -1,7 +1,7 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { ageOn, dayAt, due } from '@wrightonic/core';
 import { LRUCache } from 'lru-cache';
-import type { SignedIn } from '../auth/session';
+import type { SignedIn } from '../auth/authSession';
 import { rosterNames } from '../store/athletes';
 import { athleteStates, statesVersion, type AthleteState } from '../store/state/athleteStates';
 
@@ -31,8 +31,8 @@ const sent = new LRUCache<string, { version: string; text: string }>({
  * Every athlete with the newest findings, the focus and what is due, as the JSON of a list of roster entries. What is
  * kept as JSON goes into it as it is.
  */
-export async function rosterText({ academy, home }: SignedIn): Promise<string> {
-  const today = dayAt(new Date(), home.zone);
+export async function rosterText({ academy, academyRow }: SignedIn): Promise<string> {
+  const today = dayAt(new Date(), academyRow.zone);
   const version = `${today} ${await statesVersion(academy)}`;
   const known = sent.get(academy.id);
   if (known?.version === version) return known.text;

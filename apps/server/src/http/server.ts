@@ -6,25 +6,25 @@ import helmet from 'helmet';
 import type { Knex } from 'knex';
 import pino, { type Logger } from 'pino';
 import { v4 } from 'uuid';
-import { csrfProtection, knowPerson, mustBeSignedIn, webSession } from '../auth/session';
+import { csrfProtection, knowPerson, mustBeSignedIn, authSessions } from '../auth/authSession';
 import { Parser } from '../parse/parser';
 import { settingsOf, type Settings } from '../settings';
-import { Doorkeeper } from '../store/academies';
+import { UnscopedStore } from '../store/academies';
 import { academyRoutes } from './academy';
 import { athleteRoutes } from './athletes';
 import { drillRoutes, schemaRoutes } from './drills';
 import { gameRoutes } from './games';
-import { Hub } from './hub';
+import { EventBus } from './eventBus';
 import { ladderRoutes } from './ladders';
 import { feedRoutes, lessonRoutes } from './lessons';
 import { logRoutes } from './log';
 import { measuredRoutes } from './measured';
-import { newsRoutes } from './news';
+import { changeFeedRoutes } from './changeFeed';
 import { planRoutes } from './plans';
-import { profileRoutes } from './profile';
+import { profileRoutes } from './athleteProfile';
 import { deviceDoor, radarRoutes } from './radar';
-import { notHere, refusals } from './refused';
-import { sessionRoutes } from './session';
+import { notHere, refusals } from './httpError';
+import { authSessionRoutes } from './authSession';
 import { sharedRoutes, shareRoutes } from './shares';
 import { Streams } from './streams';
 import { WeekSolver } from '../solver/weeks';
@@ -140,12 +140,12 @@ export function server({
   log = pino({ level: 'silent' }),
   settings = settingsOf({}),
 }: ServerOptions): Express {
-  const door = new Doorkeeper(db);
+  const unscoped = new UnscopedStore(db);
   // Its thread ends with the process.
   const solver = new WeekSolver();
-  const hub = new Hub();
+  const events = new EventBus();
   const parser = new Parser();
-  const streams = new Streams(door, hub);
+  const streams = new Streams(unscoped, events);
   const secure = settings.publicUrl.startsWith('https:');
   const api = Router();
   api.use((_request, response, next) => {
@@ -154,19 +154,19 @@ export function server({
   });
   api.use(compressed);
   // Instruments have a key and no session.
-  api.use(deviceDoor(door, hub));
+  api.use(deviceDoor(unscoped, events));
   api.use(
     // Whole tables are taken at once.
     (request, response, next) =>
       (request.path.endsWith('/import') ? tables : documents)(request, response, next),
-    webSession(door, secret, secure),
-    knowPerson(door),
+    authSessions(unscoped, secret, secure),
+    knowPerson(unscoped),
     csrfProtection,
   );
   api.use(
-    sessionRoutes(door, hub, settings.demoAlways),
-    sharedRoutes(door, hub, settings.publicUrl),
-    feedRoutes(door),
+    authSessionRoutes(unscoped, events, settings.demoAlways),
+    sharedRoutes(unscoped, events, settings.publicUrl),
+    feedRoutes(unscoped),
     schemaRoutes(),
   );
   api.use(
@@ -174,7 +174,7 @@ export function server({
     athleteRoutes(),
     logRoutes(),
     planRoutes(solver),
-    academyRoutes(door),
+    academyRoutes(unscoped),
     drillRoutes(),
     gameRoutes(parser),
     ladderRoutes(),
@@ -183,24 +183,24 @@ export function server({
     traceRoutes(),
     measuredRoutes(),
     profileRoutes(),
-    radarRoutes(hub, streams),
-    newsRoutes(hub, streams),
+    radarRoutes(events, streams),
+    changeFeedRoutes(events, streams),
     notHere,
   );
 
-  const whole = express();
-  whole.disable('x-powered-by');
-  whole.set('trust proxy', settings.trustProxy);
-  whole.use(named, inTime, headers());
-  whole.get('/api/health', async (_request, response) => {
+  const web = express();
+  web.disable('x-powered-by');
+  web.set('trust proxy', settings.trustProxy);
+  web.use(named, inTime, headers());
+  web.get('/api/health', async (_request, response) => {
     const ok = await within(db.raw('select 1'), healthPatience).then(
       () => true,
       () => false,
     );
     response.status(ok ? 200 : 503).json({ ok });
   });
-  whole.use('/api', api);
-  if (app && existsSync(app)) whole.use(page(app));
-  whole.use(notHere, refusals(log));
-  return whole;
+  web.use('/api', api);
+  if (app && existsSync(app)) web.use(page(app));
+  web.use(notHere, refusals(log));
+  return web;
 }

@@ -4,21 +4,30 @@ import {
   homeEvent,
   newShare,
   shareEnd,
-  weekSheet,
-  type HomeAnswer,
-  type HomeEvent,
-  type LogAnswer,
+  type HomeResponse,
+  type LogResponse,
   type MadeShare,
   type SharedPage,
-  type WeekSheet,
 } from '@wrightonic/contract';
-import { addDays, lockWords, throwLimits, throwStateOf, type ThrowState, dayAt } from '@wrightonic/core';
+import {
+  addDays,
+  lockWords,
+  throwLimits,
+  throwStateOf,
+  type ThrowState,
+  dayAt,
+  weekSheet,
+  type HomeEvent,
+  type WeekSheet,
+  limitsInputOf,
+  limitsLookBack,
+} from '@wrightonic/core';
 import { Router, type Request } from 'express';
-import { mustInstruct } from '../auth/session';
+import { mustInstruct } from '../auth/authSession';
 import { weekCalendar } from '../print/weekCalendar';
 import { weekPdf } from '../print/weekPdf';
-import type { AcademyRow, Doorkeeper } from '../store/academies';
-import { aheadOf } from '../store/ahead';
+import type { AcademyRow, UnscopedStore } from '../store/academies';
+import { upcomingOf } from '../store/upcoming';
 import { athlete, type AthleteRow } from '../store/athletes';
 import { painHistories, throwState } from '../store/pain';
 import { cuesOf, levelsChosen } from '../store/choices';
@@ -27,12 +36,11 @@ import { homeOf, storeHome, type AtHome } from '../store/home';
 import { Academy } from '../store/scope';
 import { addShare, endShare, shareById, sharesOf } from '../store/shares';
 import { throwDays } from '../store/state/counts';
-import { limitsInputOf, limitsLookBack } from './athletePage';
-import type { Hub } from './hub';
-import { body, found, pathId, sentId, who } from './input';
-import { tellNews } from './news';
+import type { EventBus } from './eventBus';
+import { body, orNotFound, pathId, sentId, currentUser } from './input';
+import { publishChange } from './changeFeed';
 import { newestPlan } from './planRecord';
-import { Refused } from './refused';
+import { HttpError } from './httpError';
 import { changing } from './stateOf';
 import { missLimit, tapLimit } from './limits';
 import { hashOf, newSecret } from './secrets';
@@ -41,16 +49,19 @@ import { hashOf, newSecret } from './secrets';
 export function shareRoutes(): Router {
   const routes = Router();
   routes.get('/athletes/:id/shares', async (request, response) => {
-    const { academy } = who(request);
-    const { id } = found(await athlete(academy, pathId(request)), 'athlete');
+    const { academy } = currentUser(request);
+    const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     response.json(await sharesOf(academy, id));
   });
   routes.post('/athletes/:id/shares', mustInstruct, async (request, response) => {
-    const { academy, person } = who(request);
+    const { academy, person } = currentUser(request);
     const wish = body(request, newShare);
-    const { id } = found(await athlete(academy, pathId(request)), 'athlete');
+    const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     if (await shareById(academy, wish.id))
-      throw new Refused(409, 'This link was made already, and its address is told only once. Make another.');
+      throw new HttpError(
+        409,
+        'This link was made already, and its address is told only once. Make another.',
+      );
     const token = newSecret();
     const expiresAt = new Date(Date.now() + wish.days * 86_400_000);
     await addShare(academy, id, wish, hashOf(token), expiresAt, person.id);
@@ -58,9 +69,9 @@ export function shareRoutes(): Router {
     response.status(201).json(made);
   });
   routes.post('/shares/:id/end', mustInstruct, async (request, response) => {
-    const { academy, person } = who(request);
+    const { academy, person } = currentUser(request);
     const { id } = body(request, shareEnd);
-    const share = found(await shareById(academy, pathId(request)), 'link');
+    const share = orNotFound(await shareById(academy, pathId(request)), 'link');
     await endShare(academy, share.id, id, person.id);
     response.status(201).json({ id });
   });
@@ -71,7 +82,7 @@ export function shareRoutes(): Router {
 const homeDays = 14;
 
 interface Opened {
-  home: AtHome;
+  link: AtHome;
   sheet: WeekSheet;
   person: AthleteRow;
   academyRow: AcademyRow;
@@ -82,17 +93,20 @@ interface Opened {
 }
 
 /** What a link opens, for whoever has it: the week of one athlete, and nothing else. */
-export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Router {
+export function sharedRoutes(unscoped: UnscopedStore, events: EventBus, publicUrl: string): Router {
   const routes = Router();
   const limit = missLimit('Too many addresses that lead nowhere. Wait a quarter of an hour.');
 
   async function opened(request: Request): Promise<Opened> {
     const token = String(request.params['token']);
-    const share = await door.share(hashOf(token), new Date());
-    const academyRow = share && (await door.academy(share.academyId));
+    const share = await unscoped.share(hashOf(token), new Date());
+    const academyRow = share && (await unscoped.academy(share.academyId));
     if (!share || !academyRow)
-      throw new Refused(404, 'This link leads nowhere: it has run out or was taken back. Ask for a new one.');
-    const academy = new Academy(door.db, academyRow.id);
+      throw new HttpError(
+        404,
+        'This link leads nowhere: it has run out or was taken back. Ask for a new one.',
+      );
+    const academy = new Academy(unscoped.db, academyRow.id);
     const book = await bookOf(academy);
     const [row, { plan, assignment }, pain, levels, cues] = await Promise.all([
       athlete(academy, share.athleteId),
@@ -101,9 +115,9 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Rou
       levelsChosen(academy, share.athleteId),
       cuesOf(academy, share.athleteId),
     ]);
-    const person = found(row, 'athlete');
+    const person = orNotFound(row, 'athlete');
     return {
-      home: {
+      link: {
         academy,
         athleteId: share.athleteId,
         shareId: share.id,
@@ -131,16 +145,17 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Rou
   }
 
   async function page(opened: Opened): Promise<SharedPage> {
-    const { home, sheet, person, academyRow, pain, expiresAt, today } = opened;
+    const { link, sheet, person, academyRow, pain, expiresAt, today } = opened;
     const asOf = new Date().toISOString();
     const since = addDays(today, -limitsLookBack);
     const [throws, done] = await Promise.all([
-      throwDays(home.academy, home.athleteId, since),
-      homeOf(home.academy, home.athleteId, since, home.zone),
+      throwDays(link.academy, link.athleteId, since),
+      homeOf(link.academy, link.athleteId, since, link.zone),
     ]);
-    const { maxToday, leftToday, thrownToday, restUntil, because } = throwLimits(
-      limitsInputOf(person, academyRow, pain, [...throws, ...done.throws], today),
-    );
+    const { maxToday, leftToday, thrownToday, restUntil, because } = throwLimits({
+      ...limitsInputOf(person, academyRow, pain, [...throws, ...done.throws]),
+      on: today,
+    });
     const first = [sheet.from ?? today, addDays(today, -homeDays)].sort()[0]!;
     const recent = <T extends { date: string }>(all: T[]) => all.filter(({ date }) => date >= first);
     return {
@@ -148,7 +163,7 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Rou
       expiresAt: expiresAt.toISOString(),
       today,
       asOf,
-      zone: home.zone,
+      zone: link.zone,
       pain,
       home: {
         sets: recent(done.record.sets),
@@ -170,19 +185,19 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Rou
 
   /** Stores one event, or says for good why not. */
   async function take(
-    { home, academyRow }: Pick<Opened, 'home' | 'academyRow'>,
+    { link, academyRow }: Pick<Opened, 'link' | 'academyRow'>,
     event: unknown,
-  ): Promise<LogAnswer> {
+  ): Promise<LogResponse> {
     const id = sentId(event);
     const checked = check(homeEvent, event);
     if (checked.problems)
       return { id, stored: false, why: checked.problems.map((p) => p.message).join('; ') };
-    const locked = await lockedAt(home, checked.value);
+    const locked = await lockedAt(link, checked.value);
     if (locked) return { id, stored: false, why: lockWords(locked) };
-    const store = (academy: Academy) => storeHome({ ...home, academy }, checked.value);
+    const store = (academy: Academy) => storeHome({ ...link, academy }, checked.value);
     if (checked.value.kind === 'pain-marked')
-      await changing({ academy: home.academy, home: academyRow }, [home.athleteId], ['pain'], store);
-    else await store(home.academy);
+      await changing({ academy: link.academy, academyRow }, [link.athleteId], ['pain'], store);
+    else await store(link.academy);
     return { id, stored: true };
   }
 
@@ -191,14 +206,13 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Rou
     response.json(await page(await opened(request)));
   });
   routes.post('/shared/:token/log', limit, tapLimit(), async (request, response) => {
-    const link = await opened(request);
-    const { home } = link;
-    const { events } = body(request, homeBatch);
-    const answers: LogAnswer[] = [];
-    for (const event of events) answers.push(await take(link, event));
-    tellNews(hub, home.academy.id, home.athleteId);
-    const answer: HomeAnswer = { answers, at: new Date().toISOString() };
-    response.json(answer);
+    const open = await opened(request);
+    const { academy, athleteId } = open.link;
+    const batch = body(request, homeBatch);
+    const responses: LogResponse[] = [];
+    for (const event of batch.events) responses.push(await take(open, event));
+    publishChange(events, academy.id, athleteId);
+    response.json({ responses, at: new Date().toISOString() } satisfies HomeResponse);
   });
   // Put on a phone's home screen, the page opens with its own link.
   routes.get('/shared/:token/app.webmanifest', limit, async (request, response) => {
@@ -224,13 +238,13 @@ export function sharedRoutes(door: Doorkeeper, hub: Hub, publicUrl: string): Rou
     response.send(await weekPdf(sheet, url));
   });
   routes.get('/shared/:token/week.ics', limit, async (request, response) => {
-    const { home, sheet, url, today } = await opened(request);
-    const ahead = await aheadOf(home.academy, home.athleteId, today, home.zone);
+    const { link, sheet, url, today } = await opened(request);
+    const upcoming = await upcomingOf(link.academy, link.athleteId, today, link.zone);
     response.setHeader('content-type', 'text/calendar; charset=utf-8');
     response.send(
       weekCalendar(
         sheet,
-        ahead.filter(({ kind }) => kind === 'lesson'),
+        upcoming.filter(({ kind }) => kind === 'lesson'),
         url,
       ),
     );

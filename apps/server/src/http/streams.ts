@@ -1,9 +1,9 @@
 import { createSession, type Session } from 'better-sse';
 import type { Request, Response } from 'express';
-import type { Doorkeeper } from '../store/academies';
-import { sessionEnded, type Hub } from './hub';
-import { who } from './input';
-import { Refused } from './refused';
+import type { UnscopedStore } from '../store/academies';
+import { authSessionEnded, type EventBus } from './eventBus';
+import { currentUser } from './input';
+import { HttpError } from './httpError';
 
 /** Pages that one person may keep open at once. */
 const mostOfPerson = 12;
@@ -17,27 +17,27 @@ export class Streams {
   private readonly open = new Map<string, number>();
 
   constructor(
-    private readonly door: Doorkeeper,
-    private readonly hub: Hub,
+    private readonly unscoped: UnscopedStore,
+    private readonly events: EventBus,
     private readonly every = lookAgain,
   ) {}
 
   /** @throws Refused when this person has too many open */
   async start(request: Request, response: Response): Promise<Session> {
-    const { person } = who(request);
+    const { person } = currentUser(request);
     const sid = request.sessionID;
     const count = this.open.get(person.id) ?? 0;
     if (count >= mostOfPerson)
-      throw new Refused(429, 'Too many pages of yours are open. Close some of them.');
+      throw new HttpError(429, 'Too many pages of yours are open. Close some of them.');
     this.open.set(person.id, count + 1);
     // A browser gives up a stream that is ended; signed out it is not let in again.
     const end = () => response.end();
-    const leave = this.hub.listen<string>(sessionEnded, (ended) => {
+    const leave = this.events.subscribe<string>(authSessionEnded, (ended) => {
       if (ended === sid) end();
     });
     const timer = setInterval(() => {
       // A database that is away for a moment ends nobody's stream.
-      this.door.sessionLives(sid).then(
+      this.unscoped.sessionLives(sid).then(
         (lives) => lives || end(),
         () => undefined,
       );

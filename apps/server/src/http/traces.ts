@@ -1,10 +1,4 @@
-import {
-  newLinkEdit,
-  traceChoice,
-  finishedBefore,
-  traceInputOf,
-  type CallRecord,
-} from '@wrightonic/contract';
+import { newLinkEdit, traceChoice, type CallRecord } from '@wrightonic/contract';
 import {
   addDays,
   carriedInto,
@@ -18,9 +12,11 @@ import {
   trace,
   withEdit,
   dayAt,
+  finishedBefore,
+  traceInputOf,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
-import { mustInstruct, mustOwn } from '../auth/session';
+import { mustInstruct, mustOwn } from '../auth/authSession';
 import { athlete } from '../store/athletes';
 import { addLinkEdit, linkEdits, linkHistory, strikesOf } from '../store/links';
 import { look, looksOf } from '../store/looks';
@@ -28,20 +24,20 @@ import { plainThrowsOf } from '../store/throws';
 import { callTallies } from '../store/state/judgedCalls';
 import { addTrace, pastTraces } from '../store/traces';
 import { approachOf, lookBack, resultsFor } from './athletePage';
-import { body, found, pathId, who } from './input';
-import { Refused, refusedField } from './refused';
+import { body, orNotFound, pathId, currentUser } from './input';
+import { HttpError, fieldError } from './httpError';
 import { changing } from './stateOf';
 
 /** The trace of a look, with the focus that the instructor chose; the tool's own proposal is kept beside it. */
 async function chooseFocus(request: Request): Promise<{ id: string }> {
-  const { academy, person, home } = who(request);
+  const { academy, person, academyRow } = currentUser(request);
   const choice = body(request, traceChoice);
-  const row = found(await athlete(academy, pathId(request)), 'athlete');
-  const today = dayAt(new Date(), home.zone);
+  const row = orNotFound(await athlete(academy, pathId(request)), 'athlete');
+  const today = dayAt(new Date(), academyRow.zone);
   const age = ageOn(row.birthdate, today);
-  const looked = found(await look(academy, choice.lookId), 'look');
-  if (looked.athleteId !== row.id) throw new Refused(404, 'This look is of another athlete.');
-  if (!looked.finished) throw new Refused(409, 'Finish the look before tracing it.');
+  const looked = orNotFound(await look(academy, choice.lookId), 'look');
+  if (looked.athleteId !== row.id) throw new HttpError(404, 'This look is of another athlete.');
+  if (!looked.finished) throw new HttpError(409, 'Finish the look before tracing it.');
   const [strikes, edits, throws, looks] = await Promise.all([
     strikesOf(academy, row.id),
     linkEdits(academy),
@@ -52,7 +48,7 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
     athlete: { ...row, age },
     approach: approachOf(row, age, person),
     look: looked,
-    carried: carriedInto(looked, finishedBefore(looks, looked), home.carryDays),
+    carried: carriedInto(looked, finishedBefore(looks, looked), academyRow.carryDays),
     strikes,
     results: resultsFor(throws, today, person),
   });
@@ -60,16 +56,16 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
   for (const thread of ['lower', 'arm'] as const) {
     const chosen = choice[thread];
     if (chosen !== null && !canBeFocus(chosen, thread, row.discipline))
-      throw refusedField(thread, `must be a checkpoint of the ${thread} thread or a limit`);
+      throw fieldError(thread, `must be a checkpoint of the ${thread} thread or a limit`);
     if (result.left.some(({ id }) => id === chosen))
-      throw refusedField(thread, 'is listed to leave alone and is no focus');
+      throw fieldError(thread, 'is listed to leave alone and is no focus');
   }
-  if (!choice.lower && !choice.arm) throw refusedField('lower', 'choose a focus for at least one thread');
+  if (!choice.lower && !choice.arm) throw fieldError('lower', 'choose a focus for at least one thread');
   if (age < oneFocusBelow && choice.lower && choice.arm)
-    throw refusedField('arm', 'below age 10 there is one focus at a time');
+    throw fieldError('arm', 'below age 10 there is one focus at a time');
   if (!sameFocus(choice, result.focus) && !choice.reason.trim())
-    throw refusedField('reason', 'say why another focus than the proposed one');
-  await changing(who(request), [row.id], ['trace'], (current) =>
+    throw fieldError('reason', 'say why another focus than the proposed one');
+  await changing(currentUser(request), [row.id], ['trace'], (current) =>
     addTrace(
       current,
       {
@@ -90,16 +86,16 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
 
 /** Takes the academy's own word on a link, unless it is wrong by itself or closes a circle. */
 async function editLink(request: Request): Promise<{ id: string; version: string }> {
-  const { academy, person } = who(request);
+  const { academy, person } = currentUser(request);
   const edit = body(request, newLinkEdit);
   await addLinkEdit(academy, edit, person.id, (edits) => {
     try {
       withEdit(edits, edit);
     } catch (error) {
-      if (error instanceof CycleError) throw refusedField('effect', cycleWords(error.cycle), 409);
+      if (error instanceof CycleError) throw fieldError('effect', cycleWords(error.cycle), 409);
       if (!(error instanceof RangeError)) throw error;
       const [field, ...message] = error.message.split(': ');
-      throw refusedField(field!, message.join(': '));
+      throw fieldError(field!, message.join(': '));
     }
   });
   return { id: edit.id, version: academyLinks(await linkEdits(academy)).version };
@@ -113,19 +109,19 @@ export function traceRoutes(): Router {
   });
 
   routes.get('/athletes/:id/traces', async (request, response) => {
-    const { academy } = who(request);
-    const { id } = found(await athlete(academy, pathId(request)), 'athlete');
+    const { academy } = currentUser(request);
+    const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     response.json(await pastTraces(academy, id));
   });
 
   routes.get('/calls', async (request, response) => {
-    const { academy, person } = who(request);
+    const { academy, person } = currentUser(request);
     const answer: CallRecord = await callTallies(academy, person.id);
     response.json(answer);
   });
 
   routes.get('/links', async (request, response) => {
-    response.json(await linkHistory(who(request).academy));
+    response.json(await linkHistory(currentUser(request).academy));
   });
 
   routes.post('/links', mustOwn, async (request, response) => {

@@ -1,11 +1,11 @@
 import {
+  levelWords,
   lockedAtHomeWords,
   notMedical,
   stopForPain,
   type SheetDay,
   type WeekSheet,
-} from '@wrightonic/contract';
-import { levelWords } from '@wrightonic/core';
+} from '@wrightonic/core';
 import { createHash } from 'node:crypto';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 

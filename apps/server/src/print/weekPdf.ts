@@ -1,11 +1,13 @@
 import {
+  drawScene,
+  levelWords,
+  type Shape,
   lockedAtHomeWords,
   notMedical,
   stopForPain,
   type SheetItem,
   type WeekSheet,
-} from '@wrightonic/contract';
-import { drawScene, levelWords, type Shape } from '@wrightonic/core';
+} from '@wrightonic/core';
 import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
 

@@ -64,7 +64,7 @@ const academy = (row: Record<string, any>): AcademyRow => ({
 });
 
 /** Before anyone is signed in there is no academy to be held to: these few queries look across all of them. */
-export class Doorkeeper {
+export class UnscopedStore {
   constructor(readonly db: Knex) {}
 
   async personByEmail(email: string): Promise<PersonRow | null> {

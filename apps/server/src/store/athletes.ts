@@ -1,5 +1,5 @@
 import { dayAt } from '@wrightonic/core';
-import type { AthleteForm, Profile } from '@wrightonic/contract';
+import type { AthleteForm, Preferences } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import { parsed, type Academy } from './scope';
 
@@ -96,18 +96,18 @@ export async function addAthletes(
   by: string,
   at = new Date(),
 ): Promise<void> {
-  await academy.whole(async (whole) => {
-    await whole.add(
+  await academy.transaction(async (trx) => {
+    await trx.add(
       'athletes',
       forms.map((form) => ({ id: form.id, ...toRow(form) })),
     );
-    await whole.add(
+    await trx.add(
       'body_sizes',
       forms
         .filter(({ heightCm, massKg }) => heightCm !== null || massKg !== null)
         .map((form) => firstSize(form, at, zone, by)),
     );
-    await whole.add(
+    await trx.add(
       'athlete_states',
       forms.map(({ id }) => ({ athlete_id: id, clean: true })),
     );
@@ -122,36 +122,40 @@ export function changeAthlete(
   zone: string,
   by: string,
 ): Promise<boolean> {
-  return academy.whole(async (whole) => {
-    const was = await athlete(whole, id);
+  return academy.transaction(async (trx) => {
+    const was = await athlete(trx, id);
     if (!was) return false;
-    await whole.change('athletes', id, toRow(form));
-    await whole.touch('athlete_states', { athlete_id: id });
+    await trx.change('athletes', id, toRow(form));
+    await trx.touch('athlete_states', { athlete_id: id });
     if (
       (form.heightCm !== was.heightCm || form.massKg !== was.massKg) &&
       (form.heightCm !== null || form.massKg !== null)
     )
-      await whole.add('body_sizes', { ...firstSize({ ...form, id }, new Date(), zone, by), id: v7() });
-    await audit(whole, 'athlete changed', id, was, by);
+      await trx.add('body_sizes', { ...firstSize({ ...form, id }, new Date(), zone, by), id: v7() });
+    await audit(trx, 'athlete changed', id, was, by);
     return true;
   });
 }
 
-export function changeProfile(academy: Academy, personId: string, profile: Profile): Promise<void> {
-  return academy.whole(async (whole) => {
-    const was = await whole
+export function changePreferences(
+  academy: Academy,
+  personId: string,
+  preferences: Preferences,
+): Promise<void> {
+  return academy.transaction(async (trx) => {
+    const was = await trx
       .from('people')
       .where({ id: personId })
       .first('hand', 'velocity_unit', 'size_unit', 'zone_view', 'good_strikes', 'approach');
-    await whole.change('people', personId, {
-      hand: profile.hand,
-      velocity_unit: profile.velocityUnit,
-      size_unit: profile.sizeUnit,
-      zone_view: profile.zoneView,
-      good_strikes: profile.goodStrikes,
-      approach: JSON.stringify(profile.approach),
+    await trx.change('people', personId, {
+      hand: preferences.hand,
+      velocity_unit: preferences.velocityUnit,
+      size_unit: preferences.sizeUnit,
+      zone_view: preferences.zoneView,
+      good_strikes: preferences.goodStrikes,
+      approach: JSON.stringify(preferences.approach),
     });
-    await audit(whole, 'profile changed', personId, was, personId);
+    await audit(trx, 'profile changed', personId, was, personId);
   });
 }
 

@@ -1,19 +1,19 @@
 import type { CueRecord, EventOf } from '@wrightonic/contract';
 import { notUndone, type Academy } from './scope';
-import { told } from './told';
+import { loggedBy } from './loggedBy';
 
 /** What is chosen for a drill of an athlete and stays until something else is. */
 export const storeChoices = {
   'level-chosen': (academy: Academy, event: EventOf<'level-chosen'>, by: string): Promise<void> =>
     academy.add('level_choices', {
-      ...told(event, by),
+      ...loggedBy(event, by),
       athlete_id: event.athleteId,
       drill: event.drill,
       level: event.level,
     }),
   'cue-chosen': (academy: Academy, event: EventOf<'cue-chosen'>, by: string): Promise<void> =>
     academy.add('cue_choices', {
-      ...told(event, by),
+      ...loggedBy(event, by),
       athlete_id: event.athleteId,
       drill: event.drill,
       text: event.text,
@@ -23,7 +23,7 @@ export const storeChoices = {
 
 /** Where a throw at a called spot went. */
 export const spotRow = (event: EventOf<'spot-charted'>, by: string) => ({
-  ...told(event, by),
+  ...loggedBy(event, by),
   session_id: event.sessionId,
   drill: event.drill,
   rep_id: event.repId,

@@ -3,7 +3,7 @@ import type { ClipRecord, DrawingRecord, EventOf, PictureQuery, PictureRecord } 
 import type { ClipEvent } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { parsed, type Academy } from './scope';
-import { told } from './told';
+import { loggedBy } from './loggedBy';
 
 type Told = Pick<EventOf<'clip-told'>, 'fps' | 'captureFps' | 'view' | 'square'>;
 const settings = ({ fps, captureFps, view, square }: Told) => ({
@@ -15,13 +15,13 @@ const settings = ({ fps, captureFps, view, square }: Told) => ({
 
 export const storeClip = {
   'clip-opened': (academy: Academy, event: EventOf<'clip-opened'>, by: string) =>
-    academy.whole(async (whole) => {
+    academy.transaction(async (trx) => {
       const { id, name, size, hash, seconds, width, height, athleteId, zone, at } = event;
-      const known = await whole.from('clips').where({ id }).first('id');
+      const known = await trx.from('clips').where({ id }).first('id');
       if (known) return;
       const date = dayAt(new Date(at), zone);
-      await whole.add('clips', {
-        ...told(event, by),
+      await trx.add('clips', {
+        ...loggedBy(event, by),
         athlete_id: athleteId,
         zone,
         date,
@@ -32,20 +32,20 @@ export const storeClip = {
         width,
         height,
       });
-      await whole.add('clip_settings', { ...told({ id: v7(), at }, by), clip_id: id, ...settings(event) });
+      await trx.add('clip_settings', { ...loggedBy({ id: v7(), at }, by), clip_id: id, ...settings(event) });
     }),
   'clip-told': (academy: Academy, event: EventOf<'clip-told'>, by: string) =>
-    academy.add('clip_settings', { ...told(event, by), clip_id: event.clipId, ...settings(event) }),
+    academy.add('clip_settings', { ...loggedBy(event, by), clip_id: event.clipId, ...settings(event) }),
   'clip-mark': (academy: Academy, event: EventOf<'clip-mark'>, by: string) =>
     academy.add('clip_marks', {
-      ...told(event, by),
+      ...loggedBy(event, by),
       clip_id: event.clipId,
       event: event.event,
       time_s: event.time,
     }),
   'clip-drawing': (academy: Academy, event: EventOf<'clip-drawing'>, by: string) =>
     academy.add('clip_drawings', {
-      ...told(event, by),
+      ...loggedBy(event, by),
       clip_id: event.clipId,
       drawing: event.drawing,
       kind: event.type,
@@ -57,7 +57,7 @@ export const storeClip = {
 };
 
 /** Newest first, each with its newest marks and drawings. */
-export async function clipsOf(academy: Academy, athleteId: string, most = 100): Promise<ClipRecord[]> {
+export async function clipsOf(academy: Academy, athleteId: string, limit = 100): Promise<ClipRecord[]> {
   const query = academy.from('clips', 'c').where({ 'c.athlete_id': athleteId });
   academy.join(query, 'people', 'p', 'id', 'c.by_person');
   const rows = await query
@@ -65,11 +65,11 @@ export async function clipsOf(academy: Academy, athleteId: string, most = 100): 
       { column: 'c.at', order: 'desc' },
       { column: 'c.id', order: 'desc' },
     ])
-    .limit(most)
+    .limit(limit)
     .select('c.*', 'p.name as by');
   if (rows.length === 0) return [];
   const ids = rows.map((row: { id: string }) => row.id);
-  const [told, marks, drawings] = await Promise.all(
+  const [recorded, marks, drawings] = await Promise.all(
     ['clip_settings', 'clip_marks', 'clip_drawings'].map((table) =>
       academy.from(table).whereIn('clip_id', ids).orderBy('id'),
     ),
@@ -77,7 +77,7 @@ export async function clipsOf(academy: Academy, athleteId: string, most = 100): 
   const of = (list: Record<string, any>[] | undefined, id: string) =>
     (list ?? []).filter((row) => row['clip_id'] === id);
   return rows.map((row: Record<string, any>) => {
-    const newest = of(told, row['id']).at(-1)!;
+    const newest = of(recorded, row['id']).at(-1)!;
     const marked: Partial<Record<ClipEvent, number>> = {};
     for (const { event, time_s } of of(marks, row['id']) as { event: ClipEvent; time_s: number | null }[])
       if (time_s === null) delete marked[event];
@@ -125,7 +125,7 @@ export const addPicture = (
   by: string,
 ): Promise<void> =>
   academy.add('clip_pictures', {
-    ...told({ id, at: new Date().toISOString() }, by),
+    ...loggedBy({ id, at: new Date().toISOString() }, by),
     clip_id: clipId,
     time_s: time,
     note,

@@ -1,10 +1,10 @@
 import type { EventOf, SetRecord } from '@wrightonic/contract';
 import { notUndone, parsed, type Academy } from './scope';
-import { told } from './told';
+import { loggedBy } from './loggedBy';
 
 /** A set as it ended. */
 export const setRow = (event: EventOf<'set-done'>, by: string) => ({
-  ...told(event, by),
+  ...loggedBy(event, by),
   session_id: event.sessionId,
   drill: event.drill,
   constraints: JSON.stringify(event.constraints),
@@ -20,7 +20,7 @@ export const storeConstraints = {
     by: string,
   ): Promise<void> =>
     academy.add('constraint_sets', {
-      ...told(event, by),
+      ...loggedBy(event, by),
       athlete_id: event.athleteId,
       drill: event.drill,
       constraints: JSON.stringify(event.constraints),

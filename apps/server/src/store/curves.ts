@@ -1,11 +1,11 @@
 import { dayAt } from '@wrightonic/core';
 import type { CurveRecord, EventOf } from '@wrightonic/contract';
 import { parsed, type Academy } from './scope';
-import { told } from './told';
+import { loggedBy } from './loggedBy';
 
 export const storeCurves = (academy: Academy, event: EventOf<'curves-read'>, by: string): Promise<void> =>
   academy.add('curve_readings', {
-    ...told(event, by),
+    ...loggedBy(event, by),
     athlete_id: event.athleteId,
     zone: event.zone,
     date: dayAt(new Date(event.at), event.zone),
@@ -14,10 +14,10 @@ export const storeCurves = (academy: Academy, event: EventOf<'curves-read'>, by:
   });
 
 /** Newest first. */
-export async function curvesOf(academy: Academy, athleteId: string, most = 50): Promise<CurveRecord[]> {
+export async function curvesOf(academy: Academy, athleteId: string, limit = 50): Promise<CurveRecord[]> {
   const query = academy.from('curve_readings', 'c').where({ 'c.athlete_id': athleteId });
   academy.join(query, 'people', 'p', 'id', 'c.by_person');
-  const rows = await query.orderBy('c.id', 'desc').limit(most).select('c.*', 'p.name as by');
+  const rows = await query.orderBy('c.id', 'desc').limit(limit).select('c.*', 'p.name as by');
   return rows.map((row: Record<string, any>) => ({
     id: row['id'],
     date: row['date'],

@@ -41,5 +41,5 @@ export async function keepDrills(academy: Academy, drills: DrillsKept['drills'],
     at,
     by_person: by,
   }));
-  await academy.whole((whole) => inBatches(whole, 'own_drills', rows));
+  await academy.transaction((trx) => inBatches(trx, 'own_drills', rows));
 }

@@ -12,7 +12,7 @@ import { storeGrade, storeLookTold } from './looks';
 import { isMissingParent, missingParent, OtherContent, type Academy } from './scope';
 import { storeScreen } from './screens';
 import { flightColumns, storePitch } from './throws';
-import { told } from './told';
+import { loggedBy } from './loggedBy';
 
 /** A session as far as its events must know it. */
 interface Practice {
@@ -30,7 +30,7 @@ const rowOf = {
   'session-begun': (event: EventOf<'session-begun'>, by: string): Row => ({
     table: 'sessions',
     row: {
-      ...told(event, by),
+      ...loggedBy(event, by),
       athlete_id: event.athleteId,
       plan_id: event.planId,
       // The venue's own day: what a device calls today may be another.
@@ -41,7 +41,7 @@ const rowOf = {
   rep: (event: EventOf<'rep'>, by: string): Row => ({
     table: 'rep_events',
     row: {
-      ...told(event, by),
+      ...loggedBy(event, by),
       session_id: event.sessionId,
       drill: event.drill,
       outcome: event.outcome,
@@ -53,12 +53,12 @@ const rowOf = {
   }),
   noted: (event: EventOf<'noted'>, by: string): Row => ({
     table: 'session_notes',
-    row: { ...told(event, by), session_id: event.sessionId, drill: event.drill, text: event.text },
+    row: { ...loggedBy(event, by), session_id: event.sessionId, drill: event.drill, text: event.text },
   }),
   throw: (event: EventOf<'throw'>, by: string, session: Practice): Row => ({
     table: 'throws',
     row: {
-      ...told(event, by),
+      ...loggedBy(event, by),
       athlete_id: session.athlete_id,
       session_id: event.sessionId,
       date: session.date,
@@ -82,11 +82,11 @@ const rowOf = {
   }),
   undo: (event: EventOf<'undo'>, by: string): Row => ({
     table: 'undone',
-    row: { ...told(event, by), session_id: event.sessionId, of: event.of },
+    row: { ...loggedBy(event, by), session_id: event.sessionId, of: event.of },
   }),
   'session-ended': (event: EventOf<'session-ended'>, by: string): Row => ({
     table: 'session_ends',
-    row: { ...told(event, by), session_id: event.sessionId, note: event.note },
+    row: { ...loggedBy(event, by), session_id: event.sessionId, note: event.note },
   }),
 };
 type RowKind = keyof typeof rowOf;
@@ -101,7 +101,7 @@ type Store<K extends LogKind> = (academy: Academy, event: EventOf<K>, by: string
 const stores: { [K in Exclude<LogKind, RowKind>]: Store<K> } = {
   'look-begun': (academy, event, by) =>
     academy.add('looks', {
-      ...told(event, by),
+      ...loggedBy(event, by),
       athlete_id: event.athleteId,
       kind: event.look,
       zone: event.zone,
@@ -113,12 +113,12 @@ const stores: { [K in Exclude<LogKind, RowKind>]: Store<K> } = {
   finding: (academy, event, by) => storeGrade(academy, event, null, by),
   'look-corrected': (academy, event, by) => storeGrade(academy, event, event.reason, by),
   'look-finished': (academy, event, by) =>
-    academy.add('look_ends', { ...told(event, by), look_id: event.lookId }),
+    academy.add('look_ends', { ...loggedBy(event, by), look_id: event.lookId }),
   'link-struck': storeStrike,
   instruction: storeInstruction,
   pain: (academy, event, by) =>
     academy.add('pain_reports', {
-      ...told(event, by),
+      ...loggedBy(event, by),
       session_id: event.sessionId,
       moment: event.moment,
       level: event.level,
@@ -129,7 +129,7 @@ const stores: { [K in Exclude<LogKind, RowKind>]: Store<K> } = {
     const athlete = event.athleteId ?? (event.sessionId && (await sessionAthlete(academy, event.sessionId)));
     if (!athlete) throw missingParent('no athlete');
     await academy.add('pain_clearances', {
-      ...told(event, by),
+      ...loggedBy(event, by),
       athlete_id: athlete,
       session_id: event.sessionId,
       cleared_by: event.clearedBy,

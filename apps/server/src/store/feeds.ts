@@ -9,9 +9,9 @@ export async function renewFeed(
   newId: () => string,
 ): Promise<void> {
   const at = new Date();
-  await academy.whole(async (whole) => {
-    await whole.alone();
-    const open: string[] = await whole
+  await academy.transaction(async (trx) => {
+    await trx.lock();
+    const open: string[] = await trx
       .from('feeds', 'f')
       .where({ 'f.person_id': personId })
       .leftJoin({ e: 'feed_ends' }, (join) =>
@@ -19,11 +19,11 @@ export async function renewFeed(
       )
       .whereNull('e.id')
       .pluck('f.id');
-    await whole.add(
+    await trx.add(
       'feed_ends',
       open.map((feed) => ({ id: newId(), feed_id: feed, at })),
     );
-    await whole.add('feeds', { id, person_id: personId, token_hash: tokenHash, at });
+    await trx.add('feeds', { id, person_id: personId, token_hash: tokenHash, at });
   });
 }
 

@@ -1,4 +1,9 @@
 import {
+  throwsASet,
+  parseDose,
+  type DayThrows,
+  type DrillBook,
+  dayAt,
   homeSetKey,
   nothingAtHome,
   withHome,
@@ -6,8 +11,7 @@ import {
   type HomeEventOf,
   type HomeKind,
   type HomeRecord,
-} from '@wrightonic/contract';
-import { throwsASet, parseDose, type DayThrows, type DrillBook, dayAt } from '@wrightonic/core';
+} from '@wrightonic/core';
 import type { Academy } from './scope';
 
 /** Whose page it is, and by which link. */
@@ -23,7 +27,7 @@ export interface AtHome {
 
 type Common = Record<string, unknown> & { athlete_id: string };
 type Store<K extends HomeKind> = (
-  home: AtHome,
+  academyRow: AtHome,
   event: HomeEventOf<K>,
   common: Common,
   day: string,
@@ -59,13 +63,19 @@ const stores: { [K in HomeKind]: Store<K> } = {
 };
 
 /** Stores what was logged at home; sending it twice adds nothing. */
-export async function storeHome(home: AtHome, event: HomeEvent): Promise<void> {
+export async function storeHome(academyRow: AtHome, event: HomeEvent): Promise<void> {
   const received = new Date();
   // A device whose clock runs ahead does nothing in the future.
   const at = new Date(Math.min(Date.parse(event.at), received.getTime()));
-  const written = { id: event.id, athlete_id: home.athleteId, share_id: home.shareId, at, received };
+  const written = {
+    id: event.id,
+    athlete_id: academyRow.athleteId,
+    share_id: academyRow.shareId,
+    at,
+    received,
+  };
   const store = stores[event.kind] as Store<HomeKind>;
-  await store(home, event as never, written, dayAt(at, home.zone));
+  await store(academyRow, event as never, written, dayAt(at, academyRow.zone));
 }
 
 type Row = Record<string, any>;

@@ -1,7 +1,7 @@
-import type { EventOf, ToldRecord } from '@wrightonic/contract';
+import type { EventOf, InstructionRecord } from '@wrightonic/contract';
 import { dayAt } from '@wrightonic/core';
 import { notUndone, type Academy } from './scope';
-import { told } from './told';
+import { loggedBy } from './loggedBy';
 
 export const storeInstruction = (
   academy: Academy,
@@ -9,7 +9,7 @@ export const storeInstruction = (
   by: string,
 ): Promise<void> =>
   academy.add('instructions', {
-    ...told(event, by),
+    ...loggedBy(event, by),
     athlete_id: event.athleteId,
     told_by: event.from,
     text: event.text,
@@ -20,12 +20,12 @@ export const storeInstruction = (
  *
  * @param since ISO day from which on notes of sessions count; what others tell counts until it is taken back
  */
-export async function toldTo(
+export async function instructionsFor(
   academy: Academy,
   athleteId: string,
   since: string,
   zone: string,
-): Promise<ToldRecord[]> {
+): Promise<InstructionRecord[]> {
   const notes = academy.from('session_ends', 'e').whereNot({ 'e.note': '' });
   academy.join(notes, 'sessions', 's', 'id', 'e.session_id');
   const words = notUndone(academy.from('session_notes', 'n'), 'n');
@@ -46,8 +46,8 @@ export async function toldTo(
     ofSessions(notes, 'e.by_person', 'e.note'),
     ofSessions(words, 'n.by_person', 'n.text'),
   ]);
-  const records: ToldRecord[] = [
-    ...[...ends, ...noted].map(({ by, text, date }: Omit<ToldRecord, 'id'>) => ({
+  const records: InstructionRecord[] = [
+    ...[...ends, ...noted].map(({ by, text, date }: Omit<InstructionRecord, 'id'>) => ({
       id: null,
       by,
       text,

@@ -29,15 +29,15 @@ export function swapDrill(
   { id, drill, dose }: DrillSwap,
   by: string,
 ): Promise<boolean> {
-  return academy.whole(async (whole) => {
-    const query = whole.from('plan_drills', 'd').where({ 'd.id': old });
-    whole.join(query, 'plan_stages', 's', 'id', 'd.plan_stage_id');
-    whole.join(query, 'plan_threads', 't', 'id', 's.plan_thread_id');
+  return academy.transaction(async (trx) => {
+    const query = trx.from('plan_drills', 'd').where({ 'd.id': old });
+    trx.join(query, 'plan_stages', 's', 'id', 'd.plan_stage_id');
+    trx.join(query, 'plan_threads', 't', 'id', 's.plan_thread_id');
     const row = await query.where({ 't.plan_id': planId }).first('d.plan_stage_id');
     if (!row) return false;
-    const next = await whole.from('plan_drills').where({ replaces: old }).first('id');
+    const next = await trx.from('plan_drills').where({ replaces: old }).first('id');
     if (next) return next.id === id;
-    await whole.add('plan_drills', {
+    await trx.add('plan_drills', {
       id,
       drill,
       dose,
@@ -48,8 +48,8 @@ export function swapDrill(
       at: new Date(),
       by_person: by,
     });
-    const position = await positionOf(whole, old);
-    await whole.add('plan_drill_states', drillState(id, position, by));
+    const position = await positionOf(trx, old);
+    await trx.add('plan_drill_states', drillState(id, position, by));
     return true;
   });
 }
@@ -75,16 +75,16 @@ export async function placeDrill(
   { id, after, locked, removed }: DrillPlace,
   by: string,
 ): Promise<void> {
-  await academy.whole(async (whole) => {
+  await academy.transaction(async (trx) => {
     const position =
       after === undefined
-        ? await positionOf(whole, drill)
+        ? await positionOf(trx, drill)
         : await placeAfter(
-            whole,
+            trx,
             after,
             others.filter((other) => other !== drill),
           );
-    await whole.add('plan_drill_states', drillState(drill, position, by, { id, locked, removed }));
+    await trx.add('plan_drill_states', drillState(drill, position, by, { id, locked, removed }));
   });
 }
 
@@ -116,17 +116,17 @@ export async function addDrill(
 ): Promise<void> {
   const ladder = threads.find((each) => each.thread === thread)!;
   const last = ladder.stages.find((each) => each.stage === stage)?.drills.at(-1);
-  await academy.whole(async (whole) => {
-    const position = last ? (await positionOf(whole, last.id)) + 1 : 0;
-    await whole.add('plan_drills', {
+  await academy.transaction(async (trx) => {
+    const position = last ? (await positionOf(trx, last.id)) + 1 : 0;
+    await trx.add('plan_drills', {
       id,
-      plan_stage_id: await stageOf(whole, ladder.id, stage, teach),
+      plan_stage_id: await stageOf(trx, ladder.id, stage, teach),
       drill,
       dose,
       position: 0,
       at: new Date(),
       by_person: by,
     });
-    await whole.add('plan_drill_states', drillState(id, position, by));
+    await trx.add('plan_drill_states', drillState(id, position, by));
   });
 }

@@ -9,7 +9,7 @@ import {
   type PlannedLesson,
 } from '@wrightonic/core';
 import { missingParent, type Academy } from './scope';
-import { told } from './told';
+import { loggedBy } from './loggedBy';
 
 /** Puts a lesson in the diary, and those of the weeks after at the same time of day. */
 export const addLesson = (
@@ -55,7 +55,7 @@ export async function storeLessonChange(
   if (!(await academy.from('lessons').where({ id: event.lessonId }).first('id')))
     throw missingParent('no lesson');
   await academy.add('lesson_changes', {
-    ...told(event, by),
+    ...loggedBy(event, by),
     lesson_id: event.lessonId,
     rest: event.rest,
     state: event.state,

@@ -1,7 +1,7 @@
 import type { EventOf, LinkEditRecord, NewLinkEdit, StrikeRecord } from '@wrightonic/contract';
 import { nodesFor, type Discipline, type LinkEdit } from '@wrightonic/core';
 import { missingParent, type Academy } from './scope';
-import { told } from './told';
+import { loggedBy } from './loggedBy';
 
 /** The academy's own word on links, oldest first. */
 export async function linkEdits(academy: Academy): Promise<LinkEdit[]> {
@@ -28,11 +28,11 @@ export const addLinkEdit = (
   by: string,
   fits: (edits: readonly LinkEdit[]) => void,
 ): Promise<void> =>
-  academy.whole(async (whole) => {
-    await whole.alone();
-    if (await whole.from('link_edits').where({ id }).first('id')) return;
-    fits(await linkEdits(whole));
-    await whole.add('link_edits', { id, cause, effect, weight, reason, at: new Date(), by_person: by });
+  academy.transaction(async (trx) => {
+    await trx.lock();
+    if (await trx.from('link_edits').where({ id }).first('id')) return;
+    fits(await linkEdits(trx));
+    await trx.add('link_edits', { id, cause, effect, weight, reason, at: new Date(), by_person: by });
   });
 
 /** A link of another delivery than the athlete's has nothing to belong to. */
@@ -45,7 +45,7 @@ export async function storeStrike(
   const known = new Set(athlete ? nodesFor(athlete.discipline as Discipline).map(({ id }) => id) : []);
   if (!known.has(cause) || !known.has(effect)) throw missingParent('no such link of this athlete');
   await academy.add('link_strikes', {
-    ...told(event, by),
+    ...loggedBy(event, by),
     athlete_id: athleteId,
     cause,
     effect,

@@ -10,7 +10,7 @@ export async function sessionAthlete(academy: Academy, sessionId: string): Promi
 }
 
 /** Newest first. */
-export async function sessionsOf(academy: Academy, athleteId: string, most = 200): Promise<SessionRecord[]> {
+export async function sessionsOf(academy: Academy, athleteId: string, limit = 200): Promise<SessionRecord[]> {
   const rows = await academy
     .from('sessions', 's')
     .where({ 's.athlete_id': athleteId })
@@ -21,7 +21,7 @@ export async function sessionsOf(academy: Academy, athleteId: string, most = 200
       { column: 's.at', order: 'desc' },
       { column: 's.id', order: 'desc' },
     ])
-    .limit(most)
+    .limit(limit)
     .select('s.id', 's.date', 's.at', 'e.id as ended', 'e.note');
   return rows.map((row: Record<string, any>) => ({
     id: row.id,

@@ -1,7 +1,7 @@
 import type { EventOf, FindingDetail, FindingRecord, LookRecord } from '@wrightonic/contract';
 import { dayAt, type Findings, type Severity } from '@wrightonic/core';
 import type { Academy } from './scope';
-import { told } from './told';
+import { loggedBy } from './loggedBy';
 
 export type StoredLook = LookRecord & { athleteId: string };
 
@@ -19,7 +19,7 @@ export async function storeGrade(
     .orderBy('id', 'desc')
     .first('id');
   await academy.add('findings', {
-    ...told(event, by),
+    ...loggedBy(event, by),
     look_id: event.lookId,
     node: event.node,
     severity: event.severity,
@@ -35,9 +35,9 @@ export async function storeGrade(
 
 /** Keeps what was told of a look; the look itself stands as it was told last. */
 export const storeLookTold = (academy: Academy, event: EventOf<'look-told'>, by: string): Promise<void> =>
-  academy.whole(async (whole) => {
-    await whole.add('look_tellings', {
-      ...told(event, by),
+  academy.transaction(async (trx) => {
+    await trx.add('look_tellings', {
+      ...loggedBy(event, by),
       look_id: event.lookId,
       zone: event.zone,
       looked_at: new Date(event.lookedAt),
@@ -46,7 +46,7 @@ export const storeLookTold = (academy: Academy, event: EventOf<'look-told'>, by:
       thrown: event.thrown,
       looked_by: event.lookedBy,
     });
-    const newest = await whole
+    const newest = await trx
       .from('look_tellings')
       .where({ look_id: event.lookId })
       .orderBy([
@@ -55,7 +55,7 @@ export const storeLookTold = (academy: Academy, event: EventOf<'look-told'>, by:
       ])
       .first('zone', 'looked_at', 'place', 'view', 'thrown', 'looked_by');
     const { zone, ...row } = newest!;
-    await whole.change('looks', event.lookId, { ...row, date: dayAt(row.looked_at, zone) });
+    await trx.change('looks', event.lookId, { ...row, date: dayAt(row.looked_at, zone) });
   });
 
 /** In the order in which they were taken; one that is under way comes last, whatever its day. */
@@ -126,7 +126,7 @@ export async function lookHistory(academy: Academy, lookId: string): Promise<Fin
 async function looksWhere(
   academy: Academy,
   where: Record<string, unknown>,
-  most?: number,
+  limit?: number,
 ): Promise<StoredLook[]> {
   const query = academy.from('looks', 'l').where(where);
   academy
@@ -134,10 +134,10 @@ async function looksWhere(
     .leftJoin({ e: 'look_ends' }, (join) =>
       join.on('e.academy_id', 'l.academy_id').andOn('e.look_id', 'l.id'),
     );
-  if (most) query.orderByRaw(newestTaken).limit(most);
+  if (limit) query.orderByRaw(newestTaken).limit(limit);
   else query.orderByRaw(byTaking);
   const rows = await query.select('l.*', 'p.name as by', 'e.id as ended');
-  if (most) rows.reverse();
+  if (limit) rows.reverse();
   const graded = await gradesOf(
     academy,
     rows.map((row: { id: string }) => row.id),
@@ -158,8 +158,8 @@ async function looksWhere(
 }
 
 /** Oldest first; all, or so many of the newest. */
-export const looksOf = (academy: Academy, athleteId: string, most?: number): Promise<StoredLook[]> =>
-  looksWhere(academy, { 'l.athlete_id': athleteId }, most);
+export const looksOf = (academy: Academy, athleteId: string, limit?: number): Promise<StoredLook[]> =>
+  looksWhere(academy, { 'l.athlete_id': athleteId }, limit);
 
 export const look = async (academy: Academy, id: string): Promise<StoredLook | null> =>
   (await looksWhere(academy, { 'l.id': id }))[0] ?? null;

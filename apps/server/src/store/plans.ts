@@ -2,7 +2,7 @@ import type { StageMove } from '@wrightonic/contract';
 import type { Ladder, Stage, Thread } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import type { Academy } from './scope';
-import { wholePlans } from './wholePlans';
+import { wholePlans } from './storedPlans';
 
 export interface StoredDrill {
   id: string;
@@ -69,9 +69,9 @@ export async function addPlan(
   by: string,
   locked: readonly Locked[] = [],
 ): Promise<void> {
-  await academy.whole(async (whole) => {
-    if (await planState(whole, plan.id)) return;
-    await whole.add('plans', {
+  await academy.transaction(async (trx) => {
+    if (await planState(trx, plan.id)) return;
+    await trx.add('plans', {
       id: plan.id,
       athlete_id: plan.athleteId,
       trace_id: plan.traceId,
@@ -83,14 +83,14 @@ export async function addPlan(
     });
     for (const ladder of ladders) {
       const threadId = v7();
-      await whole.add('plan_threads', {
+      await trx.add('plan_threads', {
         id: threadId,
         plan_id: plan.id,
         thread: ladder.thread,
         focus: ladder.focus,
         share: ladder.share,
         skipped: JSON.stringify(ladder.skipped),
-        held: JSON.stringify(ladder.held),
+        held: JSON.stringify(ladder.limitedBy),
       });
       const kept = locked.filter(({ thread }) => thread === ladder.thread);
       const rungs = ladder.stages.map((rung, position) => ({
@@ -99,7 +99,7 @@ export async function addPlan(
         position,
         locked: kept.filter(({ stage }) => stage === rung.stage),
       }));
-      await whole.add(
+      await trx.add(
         'plan_stages',
         rungs.map(({ id, stage, position }) => ({ id, plan_thread_id: threadId, stage, position })),
       );
@@ -112,7 +112,7 @@ export async function addPlan(
           (each, position) => ({ ...each, id: v7(), stage: rung.id, position }),
         );
       });
-      await whole.add(
+      await trx.add(
         'plan_drills',
         drills.map(({ id, stage, drill, dose, position }) => ({
           id,
@@ -124,7 +124,7 @@ export async function addPlan(
           by_person: by,
         })),
       );
-      await whole.add(
+      await trx.add(
         'plan_drill_states',
         drills
           .filter((drill) => drill.locked)

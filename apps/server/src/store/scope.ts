@@ -125,12 +125,12 @@ export class Academy {
   }
 
   /** Holds up whoever else wants to be alone in this academy, until the transaction ends. */
-  async alone(): Promise<void> {
+  async lock(): Promise<void> {
     await this.db('academies').where({ id: this.id }).forUpdate().first('id');
   }
 
   /** All or nothing. */
-  whole<T>(work: (academy: Academy) => Promise<T>): Promise<T> {
+  transaction<T>(work: (academy: Academy) => Promise<T>): Promise<T> {
     return this.db.transaction((transaction) => work(new Academy(transaction, this.id, this.compares)));
   }
 

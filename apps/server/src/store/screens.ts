@@ -1,19 +1,19 @@
 import { dayAt } from '@wrightonic/core';
 import type { EventOf, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
 import { parsed, type Academy } from './scope';
-import { told } from './told';
+import { loggedBy } from './loggedBy';
 
 export const storeScreen = {
   'screen-begun': (academy: Academy, event: EventOf<'screen-begun'>, by: string) =>
     academy.add('screens', {
-      ...told(event, by),
+      ...loggedBy(event, by),
       athlete_id: event.athleteId,
       zone: event.zone,
       date: dayAt(new Date(event.at), event.zone),
     }),
   'screen-try': (academy: Academy, event: EventOf<'screen-try'>, by: string) =>
     academy.add('screen_tries', {
-      ...told(event, by),
+      ...loggedBy(event, by),
       screen_id: event.screenId,
       test: event.test,
       side: event.side,
@@ -25,11 +25,11 @@ export const storeScreen = {
       retest: event.retest ?? false,
     }),
   'screen-finished': (academy: Academy, event: EventOf<'screen-finished'>, by: string) =>
-    academy.add('screen_ends', { ...told(event, by), screen_id: event.screenId }),
+    academy.add('screen_ends', { ...loggedBy(event, by), screen_id: event.screenId }),
 };
 
 /** Newest first; of each try the newest entry. */
-export async function screensOf(academy: Academy, athleteId: string, most = 50): Promise<ScreenRecord[]> {
+export async function screensOf(academy: Academy, athleteId: string, limit = 50): Promise<ScreenRecord[]> {
   const query = academy.from('screens', 's').where({ 's.athlete_id': athleteId });
   academy.join(query, 'people', 'p', 'id', 's.by_person');
   const rows = await query
@@ -40,7 +40,7 @@ export async function screensOf(academy: Academy, athleteId: string, most = 50):
       { column: 's.at', order: 'desc' },
       { column: 's.id', order: 'desc' },
     ])
-    .limit(most)
+    .limit(limit)
     .select('s.id', 's.date', 'p.name as by', 'e.id as ended');
   if (rows.length === 0) return [];
   const ids = rows.map((row: { id: string }) => row.id);

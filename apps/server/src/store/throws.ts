@@ -9,7 +9,7 @@ import {
   venueInstant,
 } from '@wrightonic/core';
 import { inBatches, missingParent, notUndone, type Academy } from './scope';
-import { told } from './told';
+import { loggedBy } from './loggedBy';
 
 export async function storePitch(academy: Academy, event: EventOf<'pitch'>, by: string): Promise<void> {
   const athlete = await academy.from('athletes').where({ id: event.athleteId }).first('throws');
@@ -20,7 +20,7 @@ export async function storePitch(academy: Academy, event: EventOf<'pitch'>, by: 
       ? missOf({ x: aim[0], y: aim[1] }, { x: arrived[0], y: arrived[1] }, athlete.throws as Hand)
       : null;
   await academy.add('throws', {
-    ...told(event, by),
+    ...loggedBy(event, by),
     athlete_id: event.athleteId,
     session_id: null,
     date: dayAt(new Date(event.at), event.zone),
@@ -49,9 +49,9 @@ export async function importThrows(
   zone: string,
   by: string,
 ): Promise<void> {
-  await academy.whole((whole) =>
+  await academy.transaction((trx) =>
     inBatches(
-      whole,
+      trx,
       'throws',
       throws.map((thrown, n) => {
         const at = venueInstant(thrown.date, (thrown.time || '12:00').slice(0, 5), zone);
@@ -88,13 +88,13 @@ export const flightColumns = ({ spinRpm, spinAxis, armCm, upCm }: Flight = {}) =
 });
 
 export function flightOfRow(row: Record<string, any>): Flight | null {
-  const told: Flight = {
+  const flight: Flight = {
     ...(row['spin_rpm'] === null ? {} : { spinRpm: row['spin_rpm'] }),
     ...(row['spin_axis'] === null ? {} : { spinAxis: row['spin_axis'] }),
     ...(row['break_h_cm'] === null ? {} : { armCm: row['break_h_cm'] }),
     ...(row['break_v_cm'] === null ? {} : { upCm: row['break_v_cm'] }),
   };
-  return Object.keys(told).length ? told : null;
+  return Object.keys(flight).length ? flight : null;
 }
 
 /** The sides to which a row missed, as they are kept: joined, and empty for a hit. */

@@ -6,13 +6,13 @@ import { parsed, type Academy } from './scope';
 export type StoredTrace = TraceRecord & { athleteId: string };
 
 /** What traces of the first version did not carry yet. */
-const sinceThen: Pick<Trace, 'gains' | 'lookFirst' | 'left' | 'tactical' | 'bodyShares' | 'struck'> = {
+const sinceThen: Pick<Trace, 'gains' | 'lookFirst' | 'left' | 'tactical' | 'bodyShares' | 'removedLinks'> = {
   gains: [],
   lookFirst: [],
   left: [],
   tactical: [],
   bodyShares: [],
-  struck: [],
+  removedLinks: [],
 };
 
 const fromRow = (row: Record<string, any>): StoredTrace => ({

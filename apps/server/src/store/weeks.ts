@@ -1,5 +1,5 @@
-import type { AssignedItem, AssignmentRecord, NewAssignment, WeekDayForm } from '@wrightonic/contract';
-import { withSets, type DrillBook } from '@wrightonic/core';
+import type { AssignedItem, AssignmentRecord, NewAssignment } from '@wrightonic/contract';
+import { withSets, type DrillBook, type PlannedDay } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import type { StoredDrill, StoredPlan } from './plans';
 import { parsed, type Academy } from './scope';
@@ -18,9 +18,9 @@ export async function addAssignment(
   at = new Date(),
 ): Promise<void> {
   const drills = drillsOfPlan(plan);
-  await academy.whole(async (whole) => {
-    if (await whole.from('assignments').where({ id }).first('id')) return;
-    await whole.add('assignments', {
+  await academy.transaction(async (trx) => {
+    if (await trx.from('assignments').where({ id }).first('id')) return;
+    await trx.add('assignments', {
       id,
       athlete_id: plan.athleteId,
       plan_id: plan.id,
@@ -31,7 +31,7 @@ export async function addAssignment(
       at,
       by_person: by,
     });
-    await whole.add(
+    await trx.add(
       'assignment_items',
       items.map(({ date, drill, sets }, position) => ({
         id: v7(),
@@ -77,7 +77,7 @@ export async function newestAssignment(
   return {
     id: row.id,
     from: row.from_date,
-    days: parsed<WeekDayForm[]>(row.week_days),
+    days: parsed<PlannedDay[]>(row.week_days),
     items: items.map((item: Record<string, any>): AssignedItem => {
       const planned = item.plan_drill_id ? byId.get(newest(item.plan_drill_id)) : undefined;
       const drill = planned?.drill ?? item.drill;

@@ -52,13 +52,13 @@ export function parseDose(text: string): Dose {
   }
   const match = pattern.exec(text);
   if (!match) throw new DoseError(text);
-  const [, sets, amount, most, unit, each, last, hold] = match;
+  const [, sets, amount, atMost, unit, each, last, hold] = match;
   const from = Number(amount);
-  const to = most ? Number(most) : from;
+  const to = atMost ? Number(atMost) : from;
   const holds = hold ? hold.split(',').map(Number) : [];
   const fits =
     Number(sets) > 0 && from > 0 && to >= from && (holds.length < 2 || holds.length === Number(sets));
-  if (!fits || (unit && most)) throw new DoseError(text);
+  if (!fits || (unit && atMost)) throw new DoseError(text);
   return {
     ...plain,
     sets: Number(sets),

@@ -38,7 +38,7 @@ export function fromKept(
     stages,
     skipped: [],
     left: [],
-    held: left,
+    limitedBy: left,
     reachesDelivery: reachesDelivery(stages),
     doses: Object.fromEntries(
       kept.stages.flatMap(({ drills }) => drills.map(({ drill, dose }) => [drill, dose])),

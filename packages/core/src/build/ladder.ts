@@ -51,13 +51,13 @@ export interface Ladder {
   skipped: Stage[];
   reachesDelivery: boolean;
   /** What holds the thread back, in words. */
-  held: string[];
+  limitedBy: string[];
   /** Drills that target the focus, or the flaw practised for it, and stay out. */
   left: LeftOut[];
 }
 
 /** Drills of one stage that a ladder holds. */
-const most = 4;
+const maxDrills = 4;
 /** Drills for limits that hold no focus back. */
 const mostForOtherLimits = 2;
 export const warmUp = 'warm-up-flow';
@@ -207,19 +207,19 @@ function ladder(
     if (lent.length)
       borrowed.push(
         `${threadNames[thread]}: no ${stage} drill of its own fits; ${drills
-          .slice(0, most)
+          .slice(0, maxDrills)
           .map((id) => lent.find((drill) => drill.id === id)!.name)
           .join(', ')} from the other thread instead.`,
       );
     // The warm-up comes before everything and takes no place of another.
     const warm = stage === 'prep' && drills.includes(warmUp) ? [warmUp] : [];
     const more = stage === 'prep' ? others.filter((id) => !drills.includes(id)) : [];
-    const taken = [...warm, ...drills.filter((id) => !warm.includes(id)).slice(0, most), ...more];
-    if (taken.length) stages.push({ stage, drills: taken });
+    const chosen = [...warm, ...drills.filter((id) => !warm.includes(id)).slice(0, maxDrills), ...more];
+    if (chosen.length) stages.push({ stage, drills: chosen });
     else skipped.push(stage);
   }
   const body = trace.bodyFirst.filter(({ flaw }) => flaw === focus);
-  const held = [
+  const limitedBy = [
     ...body.map(
       ({ limit }) =>
         `${nodeOf(limit)!.name}: pattern work stays at feel and move until the body is tested again.`,
@@ -237,7 +237,7 @@ function ladder(
     stages,
     skipped,
     reachesDelivery: reachesDelivery(stages),
-    held,
+    limitedBy,
     left,
   };
 }

@@ -1,19 +1,17 @@
 import { catalogueBook, nodesFor, type DrillBook, type OwnDrill } from '../catalogue';
+import { addedMassFrom, fullEffortFrom, pullFrom } from '../safety';
 import { parseDose } from './dose';
 
 /** What an academy's own drill is called in files and plans. */
 export const ownDrillId = /^own-[a-z0-9]+(-[a-z0-9]+)*$/;
 
-/** From this age on: nearly all the effort there is, and what pulls on the body. */
-const hardFrom = 13;
+/** From this effort on nearly all is asked that there is, percent. */
 const nearlyAll = 95;
-/** Balls that are heavier or lighter than the usual one are prescribed from this age on. */
-const addedMassFrom = 15;
 const pulls = /\b(tether|cord|bungee|harness|sled)/i;
 const mass = /\b(weighted|heavy|overload|underload|light(er)?|plyo)\b.*\bballs?\b/i;
 
 /** The age below which no instructor may give such a drill, with why; null where none is set. */
-export function leastAge({ equipment, effort }: Pick<OwnDrill, 'equipment' | 'effort'>): {
+export function youngestAge({ equipment, effort }: Pick<OwnDrill, 'equipment' | 'effort'>): {
   age: number;
   why: string;
 } | null {
@@ -21,8 +19,8 @@ export function leastAge({ equipment, effort }: Pick<OwnDrill, 'equipment' | 'ef
   if (things.some((thing) => mass.test(thing)))
     return { age: addedMassFrom, why: 'balls of another mass are not prescribed below that' };
   if (things.some((thing) => pulls.test(thing)))
-    return { age: hardFrom, why: 'no tether or stretched cord below that' };
-  if (effort && effort.to >= nearlyAll) return { age: hardFrom, why: 'no maximal effort below that' };
+    return { age: pullFrom, why: 'no tether or stretched cord below that' };
+  if (effort && effort.to >= nearlyAll) return { age: fullEffortFrom, why: 'no maximal effort below that' };
   return null;
 }
 
@@ -73,10 +71,10 @@ function throwFaults(drill: OwnDrill): Fault[] {
   const wrong = (field: string, why: string) => void faults.push({ field, why });
   try {
     const { sets, reps, sides } = parseDose(drill.dose);
-    const [least, most] = reps ? [sets * reps.from * sides, sets * reps.to * sides] : [0, 0];
+    const [atLeast, atMost] = reps ? [sets * reps.from * sides, sets * reps.to * sides] : [0, 0];
     if (drill.throws > 0 && !reps) wrong('throws', 'a timed dose has no throws to count');
-    else if (drill.throws > 0 && (drill.throws < least || drill.throws > most))
-      wrong('throws', `the dose ${drill.dose} is ${least === most ? most : `${least} to ${most}`}`);
+    else if (drill.throws > 0 && (drill.throws < atLeast || drill.throws > atMost))
+      wrong('throws', `the dose ${drill.dose} is ${atLeast === atMost ? atMost : `${atLeast} to ${atMost}`}`);
   } catch (error) {
     wrong('dose', (error as Error).message.replace(/^dose: /, ''));
   }
@@ -87,7 +85,7 @@ function throwFaults(drill: OwnDrill): Fault[] {
     for (const site of ['elbow', 'shoulder'] as const)
       if (!drill.avoidWithPainIn.includes(site))
         wrong('avoidWithPainIn', `nothing is thrown with pain in the ${site}; name it`);
-  const least = leastAge(drill);
-  if (least && drill.minAge < least.age) wrong('minAge', `is at least ${least.age}: ${least.why}`);
+  const atLeast = youngestAge(drill);
+  if (atLeast && drill.minAge < atLeast.age) wrong('minAge', `is at least ${atLeast.age}: ${atLeast.why}`);
   return faults;
 }

@@ -8,6 +8,7 @@ import {
   type DrillBook,
   type Voice,
 } from '../catalogue';
+import { hintsBelow } from '../safety';
 import type { Approach } from '../trace';
 import { drillDetail } from './drillDetail';
 
@@ -48,8 +49,6 @@ export interface WordInput {
   book?: DrillBook;
 }
 
-/** Below this age an athlete is young for the hints; house default. */
-const young = 13;
 const negations = new Set(['never', 'not', 'no', 'dont', 'without', 'avoid', 'stop', 'less']);
 const small = new Set([
   'the',
@@ -94,7 +93,7 @@ function placeOf(words: readonly string[], phrase: readonly string[], from = 0):
   for (let start = from; start < words.length; start++) {
     if (!isForm(words[start]!, phrase[0]!)) continue;
     let at = start;
-    const whole = phrase.slice(1).every((next) => {
+    const allFollow = phrase.slice(1).every((next) => {
       for (let step = 1; step <= 3; step++) {
         const word = words[at + step];
         if (word === undefined || isBreak(word)) return false;
@@ -105,7 +104,7 @@ function placeOf(words: readonly string[], phrase: readonly string[], from = 0):
       }
       return false;
     });
-    if (whole) return start;
+    if (allFollow) return start;
   }
   return -1;
 }
@@ -177,13 +176,13 @@ export function pullsAgainst(
   return (book.cues(id)?.tags ?? []).find((tag) => own.includes(opposite(tag)!)) ?? null;
 }
 
-interface Told extends Instruction {
+interface CheckedInstruction extends Instruction {
   asks: readonly Asked[];
   own: boolean;
 }
 
 /** Why two instructions pull apart; null where they do not. */
-function apart(a: Told, b: Told): { why: string; tags: [CueTag, CueTag] } | null {
+function apart(a: CheckedInstruction, b: CheckedInstruction): { why: string; tags: [CueTag, CueTag] } | null {
   for (const one of a.asks)
     for (const other of b.asks) {
       if (one.tag === other.tag && one.not !== other.not)
@@ -209,7 +208,7 @@ export function checkWords({
   book = catalogueBook,
 }: WordInput): WordCheck {
   const own = asksOfApproach(approach);
-  const plan: Told[] = own.map((tag) => ({
+  const plan: CheckedInstruction[] = own.map((tag) => ({
     by: 'the plan',
     text: ownWords[tag],
     asks: [{ tag, not: false }],
@@ -226,8 +225,13 @@ export function checkWords({
       own: false,
     });
   });
-  const told: Told[] = notes.map(({ by, text }) => ({ by, text, asks: asksFor(text, known), own: false }));
-  const all = [...told, ...plan];
+  const instructions: CheckedInstruction[] = notes.map(({ by, text }) => ({
+    by,
+    text,
+    asks: asksFor(text, known),
+    own: false,
+  }));
+  const all = [...instructions, ...plan];
   const clashes = all.flatMap((a, n) =>
     all.slice(n + 1).flatMap((b): Clash[] => {
       if (a.own && b.own) return [];
@@ -246,8 +250,8 @@ export function checkWords({
     }),
   );
   const hints =
-    approach.leave === 'fall' && (age === undefined || age < young)
-      ? told.flatMap(({ by, text }) => {
+    approach.leave === 'fall' && (age === undefined || age < hintsBelow)
+      ? instructions.flatMap(({ by, text }) => {
           const word = wordsOf(text).find((each) => isForm(each, 'push') || isForm(each, 'jump'));
           return word && asksFor(text, known).some(({ tag, not }) => tag === 'push' && !not)
             ? [`${by} says “${word}”: with young athletes it becomes a jump. Say “${ownWords.fall}”.`]

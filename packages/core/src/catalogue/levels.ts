@@ -73,3 +73,21 @@ export const normFor = (measure: string, whom: Whom): Norm | undefined =>
       (row.sex === 'any' || row.sex === whom.sex) &&
       speaksOf(row, whom.level),
   );
+
+/** The level somebody wrote down, else the one that the age suggests. */
+export const levelOf = ({ level, age }: { level: Level | null; age: number }): Level => level ?? levelAt(age);
+
+/**
+ * Whom the values of an athlete are set against, in the academy's own table.
+ *
+ * @param edits what the academy takes for usual, oldest first
+ */
+export const whomOf = (
+  athlete: { discipline: Discipline; level: Level | null; age: number; sex: Sex | null },
+  edits: readonly NormEdit[],
+): Whom & { level: Level } => ({
+  discipline: athlete.discipline,
+  level: levelOf(athlete),
+  sex: athlete.sex ?? undefined,
+  norms: normsWith(edits),
+});

@@ -29,7 +29,7 @@ export function readCurves(text: string): SpeedCurves {
   if (column('time_s') < 0)
     throw new TableError(`columns: time_s is missing; the file has ${header.join(', ').slice(0, 200)}`);
   const rows = data.slice(1);
-  const read = (name: string, most: number): Float64Array | undefined => {
+  const read = (name: string, atMost: number): Float64Array | undefined => {
     const at = column(name);
     if (at < 0) return undefined;
     const values = new Float64Array(rows.length);
@@ -37,8 +37,8 @@ export function readCurves(text: string): SpeedCurves {
       const cell = rows[i]![at]?.trim() ?? '';
       const value = cell === '' || (cell.length === 3 && /^nan$/i.test(cell)) ? NaN : plainNumber(cell);
       if (value === null) throw new TableError(`${name}: row ${i + 2} is not a number`);
-      if (Math.abs(value) > most)
-        throw new TableError(`${name}: row ${i + 2} is beyond what a body does (${most} at most)`);
+      if (Math.abs(value) > atMost)
+        throw new TableError(`${name}: row ${i + 2} is beyond what a body does (${atMost} at most)`);
       values[i] = value;
     }
     return values;

@@ -25,7 +25,7 @@ interface Window {
 }
 
 /** More than a season holds for one athlete. */
-const most = 400;
+const maxOccurrences = 400;
 /** An event that repeats is followed so far and no further. */
 const mostRepeats = 1500;
 
@@ -97,19 +97,19 @@ export function readGames(text: string, { from, until, zone }: Window): Calendar
   const games = new Map<string, CalendarGame>();
   const events = calendar.getAllSubcomponents('vevent');
   const changed = exceptionsOf(events);
-  const whole = new Set(events.filter((each) => !each.hasProperty('recurrence-id')).map(uidOf));
+  const masters = new Set(events.filter((each) => !each.hasProperty('recurrence-id')).map(uidOf));
   for (const component of events) {
     // A single day of an event comes with the event, unless the file holds only the day.
-    if (component.hasProperty('recurrence-id') && whole.has(uidOf(component))) continue;
+    if (component.hasProperty('recurrence-id') && masters.has(uidOf(component))) continue;
     if (isCancelled(component)) {
       passedOver.cancelled++;
       continue;
     }
     try {
       // Without its exceptions at hand the library looks through the whole calendar for every event.
-      const alone = component.hasProperty('recurrence-id');
+      const isException = component.hasProperty('recurrence-id');
       const event = new ICAL.Event(component, {
-        exceptions: alone ? [] : (changed.get(uidOf(component)) ?? []),
+        exceptions: isException ? [] : (changed.get(uidOf(component)) ?? []),
       });
       const title = (event.summary ?? '').trim().slice(0, 200) || 'Game';
       const uid = (event.uid || title).slice(0, 255);
@@ -131,6 +131,6 @@ export function readGames(text: string, { from, until, zone }: Window): Calendar
   const sorted = [...games.values()].sort(
     (a, b) => a.date.localeCompare(b.date) || a.title.localeCompare(b.title),
   );
-  passedOver.beyond = Math.max(0, sorted.length - most);
-  return { games: sorted.slice(0, most), passedOver };
+  passedOver.beyond = Math.max(0, sorted.length - maxOccurrences);
+  return { games: sorted.slice(0, maxOccurrences), passedOver };
 }

@@ -88,15 +88,15 @@ function throwIn({ row, cells }: TableRow, problems: RowProblem[]): TableThrow {
     }
   }
   const flight: Flight = {};
-  const told = (column: string, field: keyof Flight, scale: number) => {
+  const figure = (column: string, field: keyof Flight, scale: number) => {
     const [from, to] = flightRanges[field];
     const value = number(column, Math.ceil(from / scale), Math.floor(to / scale));
     if (value !== null) flight[field] = value * scale;
   };
-  told('spin_rpm', 'spinRpm', 1);
-  told('spin_axis', 'spinAxis', 1);
-  told('break_arm_in', 'armCm', cmPerInch);
-  told('break_up_in', 'upCm', cmPerInch);
+  figure('spin_rpm', 'spinRpm', 1);
+  figure('spin_axis', 'spinAxis', 1);
+  figure('break_arm_in', 'armCm', cmPerInch);
+  figure('break_up_in', 'upCm', cmPerInch);
   if (cells['pitch'] && cells['pitch'].length > 30) wrong('pitch', 'must be at most 30 letters long');
   return {
     date,

@@ -73,8 +73,8 @@ export function drawnValue(
     return drawing.lengthCm === null ? null : { value: drawing.lengthCm, unit: 'cm' };
   const [from, to] = scale?.points ?? [];
   if (!from || !to || !scale?.lengthCm) return null;
-  const whole = lengthOn(from, to, aspect);
-  return whole === 0 ? null : { value: (lengthOn(a, b, aspect) / whole) * scale.lengthCm, unit: 'cm' };
+  const length = lengthOn(from, to, aspect);
+  return length === 0 ? null : { value: (lengthOn(a, b, aspect) / length) * scale.lengthCm, unit: 'cm' };
 }
 
 export const clipViews = ['side', 'front', 'behind', 'above', 'other'] as const;

@@ -33,8 +33,8 @@ export function drawnCurves(
   });
 }
 
-type ToldPeak = Pick<Peak, 'segment' | 'value' | 'time'>;
-const told = (peaks: readonly Peak[]): ToldPeak[] =>
+type PeakReport = Pick<Peak, 'segment' | 'value' | 'time'>;
+const reported = (peaks: readonly Peak[]): PeakReport[] =>
   peaks.map(({ segment, value, time }) => ({ segment, value, time }));
 
 /** What is kept of a reading: everything but the curves themselves, which are drawn light; m/s with three digits. */
@@ -42,14 +42,14 @@ export function keptSequence(found: Sequence) {
   const { smoothed: _, linear, peaks, ...rest } = found;
   return {
     ...rest,
-    peaks: told(peaks),
+    peaks: reported(peaks),
     lines: drawnCurves(found),
     ...(linear
       ? {
           linear: {
             order: linear.order,
             gaps: linear.gaps,
-            peaks: told(linear.peaks),
+            peaks: reported(linear.peaks),
             lines: drawnCurves({ ...found, ...linear }, 3),
           },
         }

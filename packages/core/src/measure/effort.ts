@@ -93,7 +93,7 @@ export function effortCurve(throws: readonly TimedThrow[]): EffortCurve | null {
     .filter(([, velocities]) => velocities.length >= fewestEach)
     .map(([effort, velocities]): EffortPoint => {
       const n = velocities.length;
-      const error = medianError({ n, scatter: robustSd(velocities), step });
+      const error = medianError({ n, robustSd: robustSd(velocities), step });
       return { effort, median: median(velocities), n, error };
     })
     .sort((a, b) => a.effort - b.effort);

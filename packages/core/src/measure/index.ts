@@ -4,7 +4,7 @@ export * from './drawnCurves';
 export * from './effort';
 export * from './fade';
 export * from './jump';
-export * from './flash';
+export * from './highOutliers';
 export * from './flight';
 export * from './misses';
 export * from './offers';

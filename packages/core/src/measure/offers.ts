@@ -3,7 +3,7 @@ import { daysBetween } from '../units';
 import type { EventGrade } from './clip';
 import { effortCurve } from './effort';
 import { fade } from './fade';
-import { flash } from './flash';
+import { highOutliers } from './highOutliers';
 import { missFigures, type Missed, type MissSide } from './misses';
 import { marginWords, type ScreenResult } from './screen';
 import type { Evidence } from './sequence';
@@ -25,6 +25,9 @@ export interface Offer {
 /** Throws older than this say nothing about today's delivery, and a screen nothing about today's body, days. */
 export const throwsCount = 42;
 export const screenCounts = 180;
+
+/** As much of a reason as stands beside a grade, characters. */
+const longestWhy = 500;
 
 type ChartedThrow = TimedThrow & { sides: readonly Missed[] | null };
 
@@ -65,7 +68,7 @@ export function throwOffers(throws: readonly ChartedThrow[], today: string): Off
   // Throws that are not alike say nothing about luck or fading.
   if (session && !(spread && !areAlike(spread))) {
     const { date, velocities } = session;
-    const flashed = flash(velocities);
+    const flashed = highOutliers(velocities);
     if (flashed)
       add(
         'sym.flash-gap',
@@ -182,3 +185,12 @@ export function newestOffers(offers: readonly Offer[]): Offer[] {
   }
   return [...best.values()];
 }
+
+/** What an offer leaves beside the grade once it is taken: value, what it may be off by, grade, where from and why. */
+export const detailOfOffer = ({ value, error, severity, from, why }: Offer) => ({
+  ...(value === null ? {} : { value }),
+  ...(typeof error === 'number' ? { error } : {}),
+  derived: severity,
+  source: from,
+  note: why.slice(0, longestWhy),
+});

@@ -30,7 +30,7 @@ export const fastestThrow = 55;
  *
  * @param best fastest throw so far, m/s; null when there is none
  */
-export function heldAbove(discipline: Discipline, age: number, best: number | null): number {
+export function doubtfulAbove(discipline: Discipline, age: number, best: number | null): number {
   if (best !== null) return aboveBest * best;
   return fromMph(ceilings[discipline].find(([to]) => age <= to)![1]);
 }

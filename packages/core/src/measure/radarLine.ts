@@ -29,11 +29,11 @@ const slowest = 4.4704;
  */
 export function doubtOf(
   reading: LineReading,
-  known: { heldAbove: number; best: number | null; before: LineReading | null },
+  known: { doubtfulAbove: number; best: number | null; before: LineReading | null },
 ): Doubt | null {
-  if (reading.velocity > known.heldAbove) return 'impossible';
-  const least = known.best === null ? slowest : slowShare * known.best;
-  if (reading.velocity < least) return 'slow';
+  if (reading.velocity > known.doubtfulAbove) return 'impossible';
+  const atLeast = known.best === null ? slowest : slowShare * known.best;
+  if (reading.velocity < atLeast) return 'slow';
   const { before } = known;
   if (!before) return null;
   const since = reading.at - before.at;

@@ -39,10 +39,10 @@ function chanceOfAtMost(ranks: readonly number[], size: number, sum: number): nu
  *
  * @returns 0..1; 1 for an empty group
  */
-export function lowerByChance(earlier: readonly number[], later: readonly number[]): number {
-  const [n, m] = [later.length, earlier.length];
+export function lowerByChance(earlier: readonly number[], after: readonly number[]): number {
+  const [n, m] = [after.length, earlier.length];
   if (n === 0 || m === 0) return 1;
-  const ranks = midranks([...later, ...earlier]);
+  const ranks = midranks([...after, ...earlier]);
   const sum = ranks.slice(0, n).reduce((total, rank) => total + rank, 0);
   if (Math.max(n, m) <= exactUpTo) return chanceOfAtMost(ranks, n, sum);
   const N = n + m;

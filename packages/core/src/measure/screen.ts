@@ -10,6 +10,7 @@ import {
   type Severity,
   type Sex,
 } from '../catalogue';
+import { powerJudgedFrom, strengthJudgedFrom } from '../safety';
 import { jumpTests, powerOf, type Power } from './jump';
 
 /** What was measured on one side in one test; two tries are usual and the better one counts. */
@@ -91,9 +92,6 @@ const differenceNorms: Readonly<Record<string, string>> = {
   'seated-rotation': 'upper-back-rotation-side-to-side-difference',
 };
 
-/** Below this age power is only recorded, and strength below the other: never a verdict on a child. */
-const powerFrom = 13;
-const strengthFrom = 18;
 const powerSteps = [0.9, 0.8, 0.7];
 
 /** Whether the larger of two tries is the better one. */
@@ -158,11 +156,11 @@ function judged(
 ): Pick<ScreenedLimit, 'severity' | 'margin'> {
   const unjudged = { severity: null, margin: null };
   if (limit.id === 'lim.power') {
-    if (!power || screened.athlete.age < powerFrom) return unjudged;
+    if (!power || screened.athlete.age < powerJudgedFrom) return unjudged;
     const severity = powerSteps.filter((step) => power.ratio < step).length as Severity;
     return { severity, margin: Math.min(...powerSteps.map((step) => Math.abs(power.ratio - step))) };
   }
-  if (limit.id === 'lim.strength' && screened.athlete.age < strengthFrom) return unjudged;
+  if (limit.id === 'lim.strength' && screened.athlete.age < strengthJudgedFrom) return unjudged;
   return graded(limit, value) ?? unjudged;
 }
 

@@ -44,13 +44,13 @@ function cutOff(n: number): number | null {
   const p = discordantPairs(n);
   // P(S ≥ pairs − 2d) is the chance of at most d discordant pairs.
   let sum = 0;
-  let most = -1;
+  let widest = -1;
   for (let d = 0; d < p.length; d++) {
     sum += p[d]!;
     if (sum > 0.05) break;
-    most = d;
+    widest = d;
   }
-  return most < 0 ? null : most + 1;
+  return widest < 0 ? null : widest + 1;
 }
 
 /**

@@ -25,7 +25,7 @@ export interface SessionVelocity {
   /** Median, m/s. */
   usual: number;
   /** 1.4826 × median absolute deviation, m/s. */
-  scatter: number;
+  robustSd: number;
   /** Step of the display on which the velocities were read, m/s. */
   step: number;
   /** So many of them are pretend. */
@@ -66,21 +66,21 @@ const kmh = 1 / 3.6;
  * tenth of a mile an hour. m/s
  */
 export function displayStep(velocities: readonly number[]): number {
-  const whole = (unit: number) =>
+  const isWhole = (unit: number) =>
     velocities.length > 0 &&
     velocities.every((value) => Math.abs(value - Math.round(value / unit) * unit) < onStep);
-  return whole(mph) ? mph : whole(kmh) ? kmh : mph / 10;
+  return isWhole(mph) ? mph : isWhole(kmh) ? kmh : mph / 10;
 }
 
 /** A figure of like throws, as far as it says how far its median may be off. */
-export type Measured = Pick<SessionVelocity, 'n' | 'scatter' | 'step'>;
+export type Measured = Pick<SessionVelocity, 'n' | 'robustSd' | 'step'>;
 
 /**
  * Standard error of the median of like throws: 1.2533 · scatter / √n, where the scatter is never under half the step
  * of the display. m/s
  */
-export const medianError = ({ n, scatter, step }: Measured): number =>
-  (1.2533 * Math.max(scatter, step / 2)) / Math.sqrt(n);
+export const medianError = ({ n, robustSd, step }: Measured): number =>
+  (1.2533 * Math.max(robustSd, step / 2)) / Math.sqrt(n);
 
 /** Top, usual and scatter of like throws; null below five. */
 export function velocityFigures(
@@ -92,7 +92,7 @@ export function velocityFigures(
     n: values.length,
     top: max(values),
     usual: median(values),
-    scatter: robustSd(values),
+    robustSd: robustSd(values),
     step: displayStep(values),
   };
 }
@@ -105,9 +105,9 @@ const scatterOfUsual = 0.08;
 export const areAlike = ({
   top,
   usual,
-  scatter,
-}: Pick<SessionVelocity, 'top' | 'usual' | 'scatter'>): boolean =>
-  top <= topOfUsual * usual && scatter <= scatterOfUsual * usual;
+  robustSd,
+}: Pick<SessionVelocity, 'top' | 'usual' | 'robustSd'>): boolean =>
+  top <= topOfUsual * usual && robustSd <= scatterOfUsual * usual;
 
 type Like = Pick<LikeThrows, 'effort' | 'pitch' | 'ball'>;
 export const sameLike = (a: Like, b: Like): boolean =>

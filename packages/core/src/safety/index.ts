@@ -1,4 +1,6 @@
+export * from './ages';
 export * from './barred';
 export * from './pain';
 export * from './throwState';
 export * from './throwLimits';
+export * from './limitsInput';

@@ -111,7 +111,7 @@ const stricter = (a: number, b: number | null | undefined): number =>
 /** Days of rest after so many hard throws; above the last column of the table one more. */
 function restAfter({ restUpTo }: PitchLimitRow, hard: number): number {
   if (hard === 0 || restUpTo.length === 0) return 0;
-  const column = restUpTo.findIndex((most) => hard <= most);
+  const column = restUpTo.findIndex((atMost) => hard <= atMost);
   return column < 0 ? restUpTo.length : column;
 }
 
@@ -183,7 +183,7 @@ export function throwLimits(input: LimitsInput): ThrowLimits {
       .reduce((sum, { count }) => sum + count, 0);
   const week = between(0, 6);
   const before = between(7, 34);
-  const most =
+  const atMost =
     maxToday < guidance
       ? `the league allows ${maxToday} a day`
       : thirdInARow && row.thirdDay !== null
@@ -201,7 +201,7 @@ export function throwLimits(input: LimitsInput): ThrowLimits {
     restUntil: rest?.until ?? null,
     lock,
     easyOnly: easyOnlyOn(input.pain, on),
-    because: lock ? `pain in the ${lock.site} since ${lock.since}` : (rest?.because ?? most),
+    because: lock ? `pain in the ${lock.site} since ${lock.since}` : (rest?.because ?? atMost),
     weekRatio: before ? week / (before / 4) : null,
     week,
     usualWeek: before / 4,

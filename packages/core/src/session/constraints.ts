@@ -1,5 +1,5 @@
 import { catalogueBook, nodeOf, type Discipline, type DrillBook } from '../catalogue';
-import { uncleared, type PastInjury } from '../safety';
+import { uncleared, type PastInjury, backWallFrom, pullFrom, tiltFrom } from '../safety';
 import { passes } from './gate';
 
 /** Something in the surroundings that makes a way round fail. */
@@ -21,7 +21,7 @@ export const constraints: readonly Constraint[] = [
     how: 'Tilt the ground, toe side down, so that the old load takes the athlete off it.',
     discipline: 'overhand',
     blocks: ['oh.quad-load', 'oh.back-leg-collapse'],
-    minAge: 12,
+    minAge: tiltFrom,
   },
   {
     id: 'knee-gate',
@@ -53,7 +53,7 @@ export const constraints: readonly Constraint[] = [
     how: 'A wall an arm’s length behind the throwing side; a soft ball.',
     discipline: 'overhand',
     blocks: ['oh.long-arm', 'oh.arm-drag', 'oh.lean-back'],
-    minAge: 10,
+    minAge: backWallFrom,
   },
   {
     id: 'towel',
@@ -85,7 +85,7 @@ export const constraints: readonly Constraint[] = [
     how: 'A cord from the belt to a fence behind, all slack out before the drive; check the anchor every set, nobody in line.',
     discipline: 'windmill',
     blocks: ['wm.soft-drive', 'wm.short-drive', 'wm.early-extension'],
-    minAge: 13,
+    minAge: pullFrom,
   },
   {
     id: 'shorter-distance',
@@ -194,12 +194,12 @@ export function constraintOffer(
   if (!last || constraintsFor(athlete).length === 0) return null;
   const before = sets.at(-2);
   const on = last.constraints;
-  const taken = before?.constraints.filter((id) => !on.includes(id)) ?? [];
-  if (taken.length === 1 && last.clean + last.missed >= fewestOfSet && !passed(last))
+  const removed = before?.constraints.filter((id) => !on.includes(id)) ?? [];
+  if (removed.length === 1 && last.clean + last.missed >= fewestOfSet && !passed(last))
     return {
       do: 'return',
-      constraint: taken[0]!,
-      why: `${last.clean} of ${last.clean + last.missed} clean without the ${nameOf(taken[0]!)}: it comes back.`,
+      constraint: removed[0]!,
+      why: `${last.clean} of ${last.clean + last.missed} clean without the ${nameOf(removed[0]!)}: it comes back.`,
     };
   const way = last.workaround;
   if (way) {

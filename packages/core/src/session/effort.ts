@@ -1,7 +1,6 @@
+import { fullEffortFrom } from '../safety';
 /** Efforts that are asked, percent. */
 const efforts = [50, 60, 70, 80, 90, 100];
-/** Nobody younger is asked for everything. */
-const wholeEffortFrom = 13;
 
 /** Throws at each rung of a ladder of efforts; fewer make no point of the curve. */
 export const throwsEach = 3;
@@ -11,16 +10,16 @@ const fewestRungs = 3;
 /**
  * What may be asked of an athlete in a drill, percent, with what is asked already.
  *
- * @param most the most that the drill asks for, percent
+ * @param maxEffort the most that the drill asks for, percent
  */
-export const effortChoices = (age: number, asked: number, most: number): number[] =>
-  [...new Set([...efforts, most, asked])]
-    .filter((effort) => effort === asked || (effort <= most && (effort < 100 || age >= wholeEffortFrom)))
+export const effortChoices = (age: number, asked: number, maxEffort: number): number[] =>
+  [...new Set([...efforts, maxEffort, asked])]
+    .filter((effort) => effort === asked || (effort <= maxEffort && (effort < 100 || age >= fullEffortFrom)))
     .sort((a, b) => a - b);
 
 /** Efforts from easy to as much as may be asked; null where too few are left for a curve. */
-export function ladderEfforts(age: number, most: number): number[] | null {
-  const rungs = effortChoices(age, efforts[0]!, most).slice(-mostRungs);
+export function ladderEfforts(age: number, maxEffort: number): number[] | null {
+  const rungs = effortChoices(age, efforts[0]!, maxEffort).slice(-mostRungs);
   return rungs.length >= fewestRungs ? rungs : null;
 }
 

@@ -20,7 +20,7 @@ export interface Gate {
   passes: boolean;
   decision: 'up' | 'stay' | 'back';
   /** Smallest number of further reps, all clean, until it passes; 0 where it does or pain holds it. */
-  more: number;
+  repsNeeded: number;
 }
 
 /** Lower bound from which a drill counts as learned. */
@@ -34,11 +34,11 @@ const window = 3;
 /**
  * Whether k clean of n reps are proven.
  *
- * @param least reps below which nothing is proven
+ * @param atLeast reps below which nothing is proven
  * @param threshold lower bound that counts as learned
  */
-export const passes = (k: number, n: number, least = fewest, threshold = learned): boolean =>
-  n >= least && wilson(k, n, z80).lower >= threshold;
+export const passes = (k: number, n: number, atLeast = fewest, threshold = learned): boolean =>
+  n >= atLeast && wilson(k, n, z80).lower >= threshold;
 
 /** The last three sessions taken together. */
 function windowOf(sessions: readonly SessionCount[], threshold: number) {
@@ -63,19 +63,21 @@ export function gate(sessions: readonly SessionCount[], threshold = learned): Ga
   const bounds = wilson(k, n, z80);
   const up = now.passes && (n >= enoughAtOnce || windowOf(sessions.slice(0, -1), threshold).passes);
   const back = sessions.at(-1)?.pain || (n >= fewest && bounds.upper < lost);
-  let more = 0;
-  if (!now.pain) while (!passes(k + more, n + more, fewest, threshold)) more++;
-  return { n, k, ...bounds, passes: now.passes, decision: back ? 'back' : up ? 'up' : 'stay', more };
+  let repsNeeded = 0;
+  if (!now.pain) while (!passes(k + repsNeeded, n + repsNeeded, fewest, threshold)) repsNeeded++;
+  return { n, k, ...bounds, passes: now.passes, decision: back ? 'back' : up ? 'up' : 'stay', repsNeeded };
 }
 
 /** The gate in one plain line. */
-export function gateWords({ n, k, decision, passes: passed, more }: Gate, pain: boolean): string {
+export function gateWords({ n, k, decision, passes: passed, repsNeeded }: Gate, pain: boolean): string {
   const counts = `${k} of ${n} clean`;
   if (pain) return `${counts}, pain reported: hold and check.`;
   if (decision === 'up') return `${counts}: locked in.`;
   if (passed) return `${counts}: passed once; one more session like it.`;
-  const further = `${more} more clean ${more === 1 ? 'one' : 'ones'} would pass`;
+  const further = `${repsNeeded} more clean ${repsNeeded === 1 ? 'one' : 'ones'} would pass`;
   if (decision === 'back') return `${counts}: too hard for now, step back.`;
   if (n === 0) return `No reps yet: ${further}.`;
-  return more > 0 ? `${counts}: not yet; ${further}.` : `${counts}: stay, after pain in an earlier session.`;
+  return repsNeeded > 0
+    ? `${counts}: not yet; ${further}.`
+    : `${counts}: stay, after pain in an earlier session.`;
 }

@@ -72,13 +72,13 @@ export function drillStanding(
 
 /** Counts of one drill, those of one session and level taken together, oldest first. */
 export function levelCounts(counts: readonly LevelCount[]): LevelCount[] {
-  const whole = new Map<string, LevelCount>();
+  const bySession = new Map<string, LevelCount>();
   for (const { session, level, clean, missed, pain } of counts) {
     const key = `${session} ${level ?? ''}`;
-    const so = whole.get(key) ?? { session, level, clean: 0, missed: 0, pain };
-    whole.set(key, { ...so, clean: so.clean + clean, missed: so.missed + missed });
+    const so = bySession.get(key) ?? { session, level, clean: 0, missed: 0, pain };
+    bySession.set(key, { ...so, clean: so.clean + clean, missed: so.missed + missed });
   }
-  return [...whole.values()];
+  return [...bySession.values()];
 }
 
 /** The last sessions of each level: as much as any gate looks back on. */

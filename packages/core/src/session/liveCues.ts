@@ -89,6 +89,6 @@ export function cueHistory(
 /** “8 of 20 clean (40 %, 24 to 58)”. */
 export function cueCountWords({ clean, missed, share, low, high }: CueLine): string {
   if (share === null) return 'no reps yet';
-  const whole = (part: number) => Math.round(100 * part);
-  return `${clean} of ${clean + missed} clean (${whole(share)} %, ${whole(low)} to ${whole(high)})`;
+  const percent = (part: number) => Math.round(100 * part);
+  return `${clean} of ${clean + missed} clean (${percent(share)} %, ${percent(low)} to ${percent(high)})`;
 }

@@ -18,8 +18,8 @@ export interface SetNow {
  */
 export function setNow(dose: Dose, done: { sets: number; reps: number }): SetNow {
   const reps = (dose.reps?.to ?? 1) * dose.sides;
-  const whole = Math.floor(done.reps / reps);
+  const complete = Math.floor(done.reps / reps);
   const rep = done.reps % reps;
-  const ended = done.sets + whole;
+  const ended = done.sets + complete;
   return { set: ended + 1, of: dose.sets, rep, reps, between: rep === 0 && ended > 0 };
 }

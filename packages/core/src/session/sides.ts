@@ -27,8 +27,8 @@ export function sideNow(
 ): SideNow | null {
   if (dose.sides === 1) return null;
   const reps = dose.reps?.to ?? 1;
-  const whole = Math.min(Math.floor(done.lead / reps), Math.floor(done.trail / reps));
-  const inSet = { lead: done.lead - whole * reps, trail: done.trail - whole * reps };
+  const complete = Math.min(Math.floor(done.lead / reps), Math.floor(done.trail / reps));
+  const inSet = { lead: done.lead - complete * reps, trail: done.trail - complete * reps };
   const first = chosen ?? 'lead';
   const other = first === 'lead' ? 'trail' : 'lead';
   const side = inSet[first] < reps ? first : other;

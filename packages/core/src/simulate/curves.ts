@@ -1,6 +1,6 @@
 import type { Discipline } from '../catalogue';
 import { segments, type Segment, type SpeedCurves } from '../measure/curves';
-import { luck } from './random';
+import { rng } from './rng';
 
 /** Flaws that show in speed curves, each with a strength from 0 to 1. */
 export const curveFlaws = [
@@ -96,7 +96,7 @@ export function pretendCurves(delivery: PretendDelivery): PretendCurves {
   if (!(fps >= 30)) throw new RangeError('fps: must be at least 30');
   for (const [flaw, strength] of Object.entries(flaws))
     if (!(strength >= 0 && strength <= 1)) throw new RangeError(`flaws.${flaw}: must be 0 to 1`);
-  const random = luck(seed);
+  const random = rng(seed);
   const parts = shape(delivery);
   const n = Math.floor(pretendSeconds * fps) + 1;
   const time = Float64Array.from({ length: n }, (_, i) => i / fps);

@@ -1,6 +1,6 @@
 export * from './curves';
 export * from './measured';
 export * from './radar';
-export * from './random';
+export * from './rng';
 export * from './roster';
 export * from './season';

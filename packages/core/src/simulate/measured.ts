@@ -2,7 +2,7 @@ import { limits, screenTests, type Limit, type ScreenSide, type ScreenTest } fro
 import type { Flight } from '../measure/flight';
 import type { CurveFlaw } from './curves';
 import { curveFlaws } from './curves';
-import { luck, type Luck } from './random';
+import { rng, type Rng } from './rng';
 import type { PretendAthlete } from './roster';
 
 export interface PretendTry {
@@ -13,7 +13,7 @@ export interface PretendTry {
 }
 
 /** A value that a limit of this severity would show: halfway between its threshold and the next. */
-function valueFor(limit: Limit, severity: number, random: Luck): number {
+function valueFor(limit: Limit, severity: number, random: Rng): number {
   const steps = [limit.expected!, limit.slight!, limit.clear!, limit.severe!];
   if (limit.unit === 'grade') return severity;
   const next = steps[severity + 1] ?? steps[severity]! + (steps[severity]! - steps[severity - 1]!) * 0.5;
@@ -33,7 +33,7 @@ const tiring: Readonly<Record<string, number>> = { grade: 0, cm: 0.5, 'x body ma
 
 /** The tries of a physical screen, two each; what the athlete's story limits is limited. */
 export function pretendScreen(athlete: PretendAthlete, seed: number): PretendTry[] {
-  const random = luck(seed + 31);
+  const random = rng(seed + 31);
   const tries: PretendTry[] = [];
   for (const test of screenTests) {
     if (test.id === 'broad-jump' || (test.id === 'squat-ratio' && athlete.age < 18)) continue;
@@ -69,7 +69,7 @@ export interface PretendPitch {
 
 /** Aimed pitches; who opens early misses high to the arm side, who pulls the glove to the glove side. */
 export function pretendPitches(athlete: PretendAthlete, seed: number, n: number): PretendPitch[] {
-  const random = luck(seed + 57);
+  const random = rng(seed + 57);
   const arm = athlete.throws === 'R' ? 1 : -1;
   const strength = (ids: readonly string[]) => ids.reduce((sum, id) => sum + (athlete.roots[id] ?? 0), 0);
   const up = strength([
@@ -84,7 +84,7 @@ export function pretendPitches(athlete: PretendAthlete, seed: number, n: number)
     strength(['oh.glove-pull', 'oh.spin-off']);
   const spots = [-2 / 3, 0, 2 / 3];
   return Array.from({ length: n }, () => {
-    const aim: [number, number] = [spots[random.whole(0, 2)]!, spots[random.whole(0, 2)]!];
+    const aim: [number, number] = [spots[random.integer(0, 2)]!, spots[random.integer(0, 2)]!];
     return {
       aim,
       arrived: [
@@ -96,7 +96,7 @@ export function pretendPitches(athlete: PretendAthlete, seed: number, n: number)
 }
 
 /** Spin and movement of a fastball; whoever gets beside the ball makes it run. */
-export function pretendFlight({ discipline, roots }: PretendAthlete, random: Luck): Flight {
+export function pretendFlight({ discipline, roots }: PretendAthlete, random: Rng): Flight {
   const run = roots['oh.side-of-ball'] ?? 0;
   const near = (middle: number, by: number) => Math.round((middle + by * random.normal()) * 10) / 10;
   return discipline === 'overhand'

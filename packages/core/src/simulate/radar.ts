@@ -1,11 +1,11 @@
-import type { Luck } from './random';
+import type { Rng } from './rng';
 
 /** How somebody throws, as far as a radar sees it. */
-export interface RadarProfile {
+export interface RadarModel {
   /** Usual velocity at 90 percent, m/s. */
   usual: number;
   /** Standard deviation of like throws, m/s. */
-  scatter: number;
+  robustSd: number;
 }
 
 /** What the pretend instrument shows, `after` milliseconds from the throw. */
@@ -29,11 +29,11 @@ const perPoint = 0.004;
  * @returns the readings in order, and whether the line drops out after them
  */
 export function pretendThrow(
-  { usual, scatter }: RadarProfile,
+  { usual, robustSd }: RadarModel,
   effort: number,
-  random: Luck,
+  random: Rng,
 ): { readings: PretendReading[]; dropsOut: boolean } {
-  const velocity = usual * (1 + (effort - 90) * perPoint) + scatter * random.normal();
+  const velocity = usual * (1 + (effort - 90) * perPoint) + robustSd * random.normal();
   const readings: PretendReading[] = [];
   if (!random.chance(misreads.missed)) readings.push({ after: 0, velocity, of: 'throw' });
   if (readings.length && random.chance(misreads.repeat))

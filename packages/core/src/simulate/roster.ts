@@ -20,7 +20,7 @@ export interface PretendAthlete {
   story: Story;
   /** Severities of what is wrong at the beginning; their effects follow from the links. */
   roots: Readonly<Record<string, number>>;
-  home: readonly string[];
+  equipmentAtHome: readonly string[];
 }
 
 type Line = [string, Discipline, Hand, number, number, number, number, Story, Record<string, number>, string];
@@ -56,7 +56,7 @@ const lines: readonly Line[] = [
 
 /** The athletes of the Saltmarsh Pitching Barn. All names are invented. */
 export const saltmarshRoster: readonly PretendAthlete[] = lines.map(
-  ([name, discipline, throws, age, heightCm, massKg, mph, story, roots, home]) => {
+  ([name, discipline, throws, age, heightCm, massKg, mph, story, roots, equipmentAtHome]) => {
     const [givenName, ...family] = name.split(' ');
     return {
       givenName: givenName!,
@@ -69,7 +69,7 @@ export const saltmarshRoster: readonly PretendAthlete[] = lines.map(
       mph,
       story,
       roots,
-      home: home.split(','),
+      equipmentAtHome: equipmentAtHome.split(','),
     };
   },
 );

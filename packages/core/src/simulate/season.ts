@@ -2,7 +2,7 @@ import { drillOf, type Severity } from '../catalogue';
 import { quickLook } from '../catalogue/quickLook';
 import { catalogueGraph, type Findings } from '../trace';
 import { fromMph } from '../units';
-import { luck, type Luck } from './random';
+import { rng, type Rng } from './rng';
 import type { PretendAthlete, Story } from './roster';
 
 /** One pretend look; days are counted back from today. */
@@ -79,7 +79,7 @@ function graded(athlete: PretendAthlete, learned: number, own: ReadonlyMap<strin
 
 /** The looks that an instructor would have taken. */
 export function pretendLooks(athlete: PretendAthlete, seed: number): PretendLook[] {
-  const random = luck(seed);
+  const random = rng(seed);
   const own = new Map(
     catalogueGraph(athlete.discipline).nodes.map(({ id }) => [id, 0.7 + 0.6 * random.unit()]),
   );
@@ -92,11 +92,11 @@ export function pretendLooks(athlete: PretendAthlete, seed: number): PretendLook
 
 /** The days with a session, oldest first: two or three a week from the day after the first look on. */
 export function sessionDays(athlete: PretendAthlete, seed: number): number[] {
-  const random = luck(seed + 1);
+  const random = rng(seed + 1);
   const first = lookDays[athlete.story][0];
   if (first === undefined) return [];
   const days: number[] = [];
-  for (let daysAgo = first - 1; daysAgo >= 1; daysAgo -= random.whole(2, 4)) {
+  for (let daysAgo = first - 1; daysAgo >= 1; daysAgo -= random.integer(2, 4)) {
     const away = athlete.story === 'slips-back' && daysAgo < awayDays.from && daysAgo > awayDays.to;
     if (!away) days.push(daysAgo);
   }
@@ -105,13 +105,13 @@ export function sessionDays(athlete: PretendAthlete, seed: number): number[] {
 
 /** Pitches of a day at one effort; velocity follows what was learned, less so in a `flat` story. */
 export function pretendThrows(athlete: PretendAthlete, daysAgo: number, seed: number): PretendThrow[] {
-  const random = luck(seed * 1009 + daysAgo);
+  const random = rng(seed * 1009 + daysAgo);
   const effort = athlete.age < 13 ? 80 : 90;
   const worth = athlete.story === 'flat' ? 0 : 0.065;
   const mph = athlete.mph * (1 + worth * progressOf(athlete.story)(daysAgo)) + 0.35 * random.normal();
-  const scatter = 0.9 + 0.01 * athlete.mph;
-  return Array.from({ length: random.whole(10, 18) }, () => ({
-    velocity: fromMph(mph + scatter * random.normal() * 0.7),
+  const robustSd = 0.9 + 0.01 * athlete.mph;
+  return Array.from({ length: random.integer(10, 18) }, () => ({
+    velocity: fromMph(mph + robustSd * random.normal() * 0.7),
     effort,
   }));
 }
@@ -121,10 +121,10 @@ export function pretendReps(
   athlete: PretendAthlete,
   drill: string,
   daysAgo: number,
-  random: Luck,
+  random: Rng,
 ): ('clean' | 'missed')[] {
   const hard =
     { prep: 0.95, feel: 0.85, move: 0.78, constrain: 0.66 }[drillOf(drill)!.stage as string] ?? 0.7;
   const p = Math.min(0.97, hard * (0.72 + 0.4 * progressOf(athlete.story)(daysAgo)));
-  return Array.from({ length: random.whole(6, 12) }, () => (random.chance(p) ? 'clean' : 'missed'));
+  return Array.from({ length: random.integer(6, 12) }, () => (random.chance(p) ? 'clean' : 'missed'));
 }

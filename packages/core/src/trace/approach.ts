@@ -1,4 +1,5 @@
 import type { Discipline, Severity } from '../catalogue';
+import { driftFrom } from '../safety';
 import type { CauseGraph } from './graph';
 
 /** What instructors disagree about, as far as it changes a trace or a plan. */
@@ -30,9 +31,6 @@ export interface TracedAthlete {
 
 /** Grades by node id; an id that is absent was not looked at. */
 export type Findings = Readonly<Record<string, Severity>>;
-
-/** From this age on nobody is taught to be able to stop at the top of the lift. */
-const driftFrom = 12;
 
 /**
  * Fills in what the instructor did not set: fall for overhand and drive for windmill; balance below 12, drift from 12

@@ -13,11 +13,11 @@ export interface Blame {
   score: Float64Array;
   /** For each node, the part of its final score that entered the graph at each other node. */
   credits: readonly Float64Array[];
-  taken: Taken;
+  creditByThread: CreditByThread;
 }
 
 /** Credit handed to each node directly by flaws of the lower and of the arm thread. */
-export interface Taken {
+export interface CreditByThread {
   lower: Float64Array;
   arm: Float64Array;
 }
@@ -34,7 +34,7 @@ export function blame(graph: CauseGraph, severity: ArrayLike<number>): Blame {
   const explained = new Float64Array(size);
   const reached = new Float64Array(size);
   const score = new Float64Array(size);
-  const taken = { lower: new Float64Array(size), arm: new Float64Array(size) };
+  const creditByThread = { lower: new Float64Array(size), arm: new Float64Array(size) };
   const credits = graph.nodes.map((_, at) => {
     const own = new Float64Array(size);
     own[at] = severity[at]!;
@@ -56,7 +56,7 @@ export function blame(graph: CauseGraph, severity: ArrayLike<number>): Blame {
         theirs[entry]! += credit * part;
         handed += credit * part;
       });
-      if (node.type === 'flaw') taken[node.thread][edge.at]! += handed;
+      if (node.type === 'flaw') creditByThread[node.thread][edge.at]! += handed;
     });
     const kept = 1 - explained[v]!;
     own.forEach((credit, entry) => {
@@ -65,15 +65,15 @@ export function blame(graph: CauseGraph, severity: ArrayLike<number>): Blame {
       score[v]! += credit * kept;
     });
   }
-  return { explained, reached, score, credits, taken };
+  return { explained, reached, score, credits, creditByThread };
 }
 
 /** Scores alone, without what they came from. */
-export type Scores = Pick<Blame, 'score' | 'taken'>;
+export type Scores = Pick<Blame, 'score' | 'creditByThread'>;
 
 export const noScores = ({ nodes }: CauseGraph): Scores => ({
   score: new Float64Array(nodes.length),
-  taken: { lower: new Float64Array(nodes.length), arm: new Float64Array(nodes.length) },
+  creditByThread: { lower: new Float64Array(nodes.length), arm: new Float64Array(nodes.length) },
 });
 
 /**
@@ -88,10 +88,10 @@ export function scoresOf(
   weights: Float64Array,
   out: Scores,
 ): Scores {
-  const { score, taken } = out;
+  const { score, creditByThread } = out;
   score.set(severity);
-  taken.lower.fill(0);
-  taken.arm.fill(0);
+  creditByThread.lower.fill(0);
+  creditByThread.arm.fill(0);
   for (const v of graph.order) {
     if (severity[v] === 0) continue;
     let load = 0;
@@ -106,7 +106,7 @@ export function scoresOf(
       if (severity[edge.at]! > 0) {
         const handed = share * linkLoad(weights[edge.link]!, severity[edge.at]!);
         score[edge.at]! += handed;
-        if (node.type === 'flaw') taken[node.thread][edge.at]! += handed;
+        if (node.type === 'flaw') creditByThread[node.thread][edge.at]! += handed;
       }
     score[v]! *= kept;
   }

@@ -47,8 +47,10 @@ export const withCarried = (findings: Findings, carried: readonly Carried[]): Fi
 export const isLook = (findings: Findings): boolean =>
   Object.keys(findings).some((id) => nodeOf(id)?.type === 'flaw');
 
-/** A look with its day, its grades, and whether it was finished. */
-interface Taken {
+/** A look with when it was taken, its day at the venue, its grades, and whether it was finished. */
+export interface FinishedLook {
+  id: string;
+  at: string;
   date: string;
   findings: Findings;
   finished: boolean;
@@ -62,7 +64,7 @@ interface Taken {
  * @param days how long a grade is carried
  * @returns no look, and clean, where there is none
  */
-export function lookThatHolds<T extends Taken>(
+export function lookThatHolds<T extends Omit<FinishedLook, 'id' | 'at'>>(
   looks: readonly T[],
   days: number,
 ): { look: T | undefined; clean: boolean } {
@@ -70,8 +72,8 @@ export function lookThatHolds<T extends Taken>(
   const look = looks[at];
   if (!look) return { look, clean: true };
   const earlier = looks.slice(0, at).filter(({ finished }) => finished);
-  const whole = withCarried(look.findings, carriedInto(look, earlier, days));
-  return { look, clean: Object.values(whole).every((grade) => grade === 0) };
+  const merged = withCarried(look.findings, carriedInto(look, earlier, days));
+  return { look, clean: Object.values(merged).every((grade) => grade === 0) };
 }
 
 /** Whether a look says too little to be judged: fewer than eight checkpoints, and nothing carried. */

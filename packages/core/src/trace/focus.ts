@@ -1,4 +1,5 @@
 import { nodeOf, type Discipline, type Node, type Thread } from '../catalogue';
+import { oneFocusBelow } from '../safety';
 import { rounding, type Scores } from './blame';
 import { linkLoad, type CauseGraph } from './graph';
 
@@ -45,8 +46,6 @@ export interface TooSmall {
 export const focusFloor = 0.1;
 /** A cause that explains at least this share of a severe stress flaw takes its place. */
 const takesPlace = 0.5;
-/** Below this age there is one focus at a time. */
-export const oneFocusBelow = 10;
 
 interface Candidate {
   at: number;
@@ -119,13 +118,13 @@ export function focusOf(
   age: number,
   left: ReadonlySet<number>,
 ): { kept: Candidate[]; small: Candidate[] } {
-  const { score, taken, severity } = walked;
+  const { score, creditByThread, severity } = walked;
   const total = sumOf(severity);
   const open = graph.nodes.map((_, at) => mayLead(graph, severity, left, at));
   const threadOf = (at: number): Thread => {
     const node = graph.nodes[at]!;
     if (node.type === 'flaw') return node.thread;
-    return taken.arm[at]! > taken.lower[at]! + rounding ? 'arm' : 'lower';
+    return creditByThread.arm[at]! > creditByThread.lower[at]! + rounding ? 'arm' : 'lower';
   };
   const candidates: Candidate[] = [];
   const replaced = new Set<number>();

@@ -51,17 +51,17 @@ function effectsFirst(nodes: readonly Node[], effects: readonly (readonly Edge[]
 /**
  * Links both of whose ends belong to the discipline, less the struck ones.
  *
- * @param struck pairs `[cause, effect]` that do not hold for this athlete
+ * @param removedLinks pairs `[cause, effect]` that do not hold for this athlete
  * @throws CycleError when the links run in a circle
  */
 export function causeGraph(
   discipline: Discipline,
-  struck: readonly (readonly [string, string])[] = [],
+  removedLinks: readonly (readonly [string, string])[] = [],
   links: readonly Link[] = catalogueLinks,
 ): CauseGraph {
   const nodes = nodesFor(discipline);
   const at = new Map(nodes.map((node, i) => [node.id, i]));
-  const gone = new Set(struck.map(([cause, effect]) => `${cause} ${effect}`));
+  const gone = new Set(removedLinks.map(([cause, effect]) => `${cause} ${effect}`));
   const causes: Edge[][] = nodes.map(() => []);
   const effects: Edge[][] = nodes.map(() => []);
   const weights: number[] = [];
@@ -83,12 +83,12 @@ export function causeGraph(
   };
 }
 
-const whole = new Map<Discipline, CauseGraph>();
+const graphs = new Map<Discipline, CauseGraph>();
 
 /** The catalogue's own graph of a discipline, made once. */
 export function catalogueGraph(discipline: Discipline): CauseGraph {
-  const graph = whole.get(discipline) ?? causeGraph(discipline);
-  whole.set(discipline, graph);
+  const graph = graphs.get(discipline) ?? causeGraph(discipline);
+  graphs.set(discipline, graph);
   return graph;
 }
 

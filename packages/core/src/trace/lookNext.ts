@@ -9,7 +9,7 @@ export interface Gain {
   gain: number;
 }
 
-const most = 3;
+const maxProposals = 3;
 
 /**
  * The most telling things that nobody has looked at yet: of each flaw and limit what its present effects would hand
@@ -35,12 +35,12 @@ export const lookNext = (
     })
     .filter(({ gain }) => gain > 0)
     .sort((a, b) => (Math.abs(a.gain - b.gain) > rounding ? b.gain - a.gain : a.at - b.at))
-    .slice(0, most)
+    .slice(0, maxProposals)
     .map(({ id, gain }) => ({ id, gain }));
 
 /** What to look at when nothing was looked at yet: of a quick look, the checkpoints on which most hangs directly. */
 export function lookFirst(discipline: Discipline): string[] {
   const { at, effects } = catalogueGraph(discipline);
   const reach = (id: string): number => effects[at.get(id)!]!.reduce((sum, { weight }) => sum + weight, 0);
-  return [...quickLook[discipline]].sort((a, b) => reach(b) - reach(a)).slice(0, most);
+  return [...quickLook[discipline]].sort((a, b) => reach(b) - reach(a)).slice(0, maxProposals);
 }

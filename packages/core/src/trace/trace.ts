@@ -14,14 +14,14 @@ import { catalogueGraph, causeGraph, type CauseGraph } from './graph';
 import { leaveAlone, type Left, type Results } from './leaveAlone';
 import { catalogueLinkSet, type LinkSet } from './linkSet';
 import { lookFirst, lookNext, type Gain } from './lookNext';
-import { finished, movesOf, surenessRuns, type Moves, type Sureness } from './sureness';
+import { finished, movesOf, perturbedRuns, type Moves, type Robustness } from './robustness';
 
 export interface TraceInput {
   athlete: TracedAthlete;
   /** 0 clean to 3 severe by id; an absent id was not looked at. */
   findings: Findings;
   /** Links `[cause, effect]` that do not hold for this athlete. */
-  struck?: readonly (readonly [string, string])[];
+  removedLinks?: readonly (readonly [string, string])[];
   /** Without results nothing is left alone for them. */
   results?: Results;
   /** Limits measured as a number, in the unit of the limit, with what the measure may be off by. */
@@ -70,12 +70,12 @@ export interface Trace {
   testFirst: TestFirst[];
   /** Present links with the credit that runs along them, for the picture. */
   flows: Flow[];
-  struck: (readonly [string, string])[];
-  sure: Sureness;
+  removedLinks: (readonly [string, string])[];
+  sure: Robustness;
 }
 
 /** Grades by position, −1 for what was not looked at; refuses what the discipline does not have. */
-function gradesOf(graph: CauseGraph, { athlete, findings, struck = [] }: TraceInput): Int8Array {
+function gradesOf(graph: CauseGraph, { athlete, findings, removedLinks = [] }: TraceInput): Int8Array {
   const grades = new Int8Array(graph.nodes.length).fill(-1);
   for (const [id, grade] of Object.entries(findings)) {
     const at = graph.at.get(id);
@@ -84,7 +84,7 @@ function gradesOf(graph: CauseGraph, { athlete, findings, struck = [] }: TraceIn
     if (![0, 1, 2, 3].includes(grade)) throw new RangeError(`findings.${id}: must be 0, 1, 2 or 3`);
     grades[at] = grade;
   }
-  struck.forEach((pair, i) =>
+  removedLinks.forEach((pair, i) =>
     pair.forEach((id) => {
       if (!graph.at.has(id)) throw new RangeError(`struck.${i}: ${id} is unknown in ${athlete.discipline}`);
     }),
@@ -118,8 +118,8 @@ function movesWithin(
 const graphs = new WeakMap<LinkSet, Map<string, CauseGraph>>();
 
 /** The graph of a discipline; made once for each set of links unless something is struck. */
-function graphFor({ athlete: { discipline }, struck = [] }: TraceInput, set: LinkSet): CauseGraph {
-  if (struck.length) return causeGraph(discipline, struck, set.links);
+function graphFor({ athlete: { discipline }, removedLinks = [] }: TraceInput, set: LinkSet): CauseGraph {
+  if (removedLinks.length) return causeGraph(discipline, removedLinks, set.links);
   if (set === catalogueLinkSet) return catalogueGraph(discipline);
   const known = graphs.get(set) ?? new Map<string, CauseGraph>();
   graphs.set(set, known);
@@ -161,7 +161,7 @@ const positions = ({ graph, left }: Pick<Prepared, 'graph' | 'left'>): Set<numbe
   new Set(left.map(({ id }) => graph.at.get(id)!));
 
 const runsOf = (ready: Prepared, input: TraceInput) =>
-  surenessRuns(ready.graph, ready.grades, ready.count, {
+  perturbedRuns(ready.graph, ready.grades, ready.count, {
     seed: input.seed,
     runs: input.runs,
     moves: movesWithin(ready.graph, ready.grades, input),
@@ -174,8 +174,10 @@ const runsOf = (ready: Prepared, input: TraceInput) =>
  *
  * @throws RangeError as `trace` does
  */
-export const sureRuns = (input: TraceInput, set: LinkSet = catalogueLinkSet): Generator<number, Sureness> =>
-  runsOf(prepared(input, set), input);
+export const robustnessRuns = (
+  input: TraceInput,
+  set: LinkSet = catalogueLinkSet,
+): Generator<number, Robustness> => runsOf(prepared(input, set), input);
 
 /**
  * From what was seen to what causes it: root scores that add up to the severities, the focus they lead to, what
@@ -185,7 +187,7 @@ export const sureRuns = (input: TraceInput, set: LinkSet = catalogueLinkSet): Ge
  * @throws CycleError when the links run in a circle
  */
 export function trace(input: TraceInput, set: LinkSet = catalogueLinkSet): Trace {
-  const { athlete, struck = [] } = input;
+  const { athlete, removedLinks = [] } = input;
   const ready = prepared(input, set);
   const { graph, grades, approach, severity, out, left } = ready;
   const total = severity.reduce((sum, s) => sum + s, 0);
@@ -229,7 +231,7 @@ export function trace(input: TraceInput, set: LinkSet = catalogueLinkSet): Trace
     bodyShares: shares,
     testFirst: untested(graph, grades, [focus.lower, focus.arm, sure.leader]),
     flows,
-    struck: [...struck],
+    removedLinks: [...removedLinks],
     sure,
   };
 }

@@ -56,19 +56,19 @@ export function noFocusWords(thread: FocusReason['thread'], { tooSmall }: Trace)
 /** What the body may not allow yet, one sentence for each limit. */
 export function bodyWords(bodyFirst: Trace['bodyFirst']): string[] {
   return [...new Set(bodyFirst.map(({ limit }) => limit))].map((limit) => {
-    const held = bodyFirst
+    const limited = bodyFirst
       .filter((each) => each.limit === limit)
       .map(({ flaw, share }) => `${percent(share)} of “${nodeName(flaw)}”`);
-    return `The body may not get there yet: ${lowered(limit)} explains ${listed(held)}.`;
+    return `The body may not get there yet: ${lowered(limit)} explains ${listed(limited)}.`;
   });
 }
 
 /** Body or habit, for one flaw: what the limits that were found explain of it, and what that means for the plan. */
 export function habitWords(flaw: string, shares: Trace['bodyShares']): string {
-  const held = shares.filter((each) => each.flaw === flaw);
-  if (held.length === 0) return 'Habit: no limit that was found explains any of it.';
-  const body = listed(held.map(({ limit, share }) => `${percent(share)} ${lowered(limit)}`));
-  return held.some(({ share }) => share >= bodyShare)
+  const limited = shares.filter((each) => each.flaw === flaw);
+  if (limited.length === 0) return 'Habit: no limit that was found explains any of it.';
+  const body = listed(limited.map(({ limit, share }) => `${percent(share)} ${lowered(limit)}`));
+  return limited.some(({ share }) => share >= bodyShare)
     ? `Body first: ${body}. Mobility or strength comes first; pattern work stays in the feel and move stages until the re-test.`
     : `Mostly habit: ${body}.`;
 }

@@ -18,3 +18,4 @@ export const velocityFrom = (value: number, unit: VelocityUnit): number =>
 export * from './day';
 export { isTime, typedInstant, venueInstant } from './venueTime';
 export * from './sizes';
+export * from './weekday';

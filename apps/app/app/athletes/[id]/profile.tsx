@@ -1,3 +1,3 @@
 import { screen } from '../../../src/screens/screen';
 
-export default screen('Profile');
+export default screen('AthleteProfile');

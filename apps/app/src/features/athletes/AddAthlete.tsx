@@ -3,17 +3,17 @@ import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { Button } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
-import { Foot } from '../../ui/Foot';
-import { Trouble } from '../../ui/Notice';
-import { Screen } from '../../ui/Screen';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Screen } from '../../ui/Screen/Screen';
 import { AthleteFields, showRefusal, useAthleteForm } from './AthleteFields';
 
 export function AddAthlete() {
   // Made once, so that a second press of the button adds nobody twice.
   const [id] = useState(() => v7());
   const form = useAthleteForm(emptyAthlete);
-  const [add, { isLoading, error }] = more.useAddAthleteMutation();
+  const [add, { isLoading, error }] = lazyEndpoints.useAddAthleteMutation();
   const save = form.handleSubmit(async (athlete: AthleteForm) => {
     try {
       await add({ ...athlete, id }).unwrap();
@@ -26,12 +26,12 @@ export function AddAthlete() {
     <Screen
       title="New athlete"
       foot={
-        <Foot>
-          {error ? <Trouble error={error} /> : null}
+        <ActionBar>
+          {error ? <ErrorNotice error={error} /> : null}
           <Button mode="contained" loading={isLoading} onPress={() => void save()}>
             Add, then take a first look
           </Button>
-        </Foot>
+        </ActionBar>
       }
     >
       <AthleteFields form={form} />

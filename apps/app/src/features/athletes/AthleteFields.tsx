@@ -8,12 +8,12 @@ import { checkedBy } from '../../ui/form/checkedBy';
 import { Field } from '../../ui/form/Field';
 import { SizeField } from '../../ui/form/SizeField';
 import { friendly } from '../../ui/form/friendly';
-import { Choices, Picks } from '../../ui/Choices';
-import { disciplineNames, handNames } from '../../ui/kindWords';
-import { Heading } from '../../ui/Screen';
-import { ApproachFields } from '../../ui/ApproachFields';
+import { Choices, CheckboxGroup } from '../../ui/form/Choices';
+import { disciplineNames, handNames } from '../../ui/words/kindWords';
+import { Heading } from '../../ui/Screen/Screen';
+import { ApproachFields } from '../../ui/form/ApproachFields';
 import { ProfileFields } from './ProfileFields';
-import { useBook } from '../../ui/useBook';
+import { useBook } from '../../ui/hooks/useBook';
 
 /** What a drill at home may ask for, most asked first. */
 const homeThings = (all: readonly Drill[]) => {
@@ -83,7 +83,12 @@ export function AthleteFields({ form: { control } }: { form: UseFormReturn<Athle
           control={control}
           name="equipment"
           render={({ field }) => (
-            <Picks label="Equipment at home" options={things} value={field.value} onChange={field.onChange} />
+            <CheckboxGroup
+              label="Equipment at home"
+              options={things}
+              value={field.value}
+              onChange={field.onChange}
+            />
           )}
         />
       </View>

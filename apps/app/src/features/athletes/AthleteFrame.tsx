@@ -4,11 +4,11 @@ import { Pressable, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { useStoredAthlete } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
-import { kindWords } from '../../ui/kindWords';
-import { LockNotice } from '../../ui/LockNotice';
-import { NotRead } from '../../ui/Notice';
-import { PageTitle } from '../../ui/Screen';
-import { useWide } from '../../ui/useWide';
+import { kindWords } from '../../ui/words/kindWords';
+import { LockNotice } from '../../ui/Notice/LockNotice';
+import { NotRead } from '../../ui/Notice/Notice';
+import { PageTitle } from '../../ui/Screen/Screen';
+import { useWide } from '../../ui/hooks/useWide';
 import { RosterList } from './RosterList';
 
 /** What belongs to Look and has a page of its own. */
@@ -28,13 +28,13 @@ export function AthleteFrame() {
   const beside = wide && (width >= roomy || !path.endsWith('/trace'));
   const name = `${athlete.givenName} ${athlete.familyName}`;
   return (
-    <View style={[styles.whole, beside ? styles.beside : null]}>
+    <View style={[styles.root, beside ? styles.beside : null]}>
       {beside ? (
         <View style={[styles.list, { borderColor: own.line }]} role="complementary" aria-label="Roster">
           <RosterList here={id} />
         </View>
       ) : null}
-      <View style={styles.whole} role="main">
+      <View style={styles.root} role="main">
         <PageTitle>{name}</PageTitle>
         <View style={[styles.head, { backgroundColor: own.surface, borderColor: own.line }]}>
           <View style={styles.who}>
@@ -106,7 +106,7 @@ function VerbTab({ verb, id, here, due }: { verb: Verb; id: string; here: boolea
 }
 
 const styles = StyleSheet.create({
-  whole: { flex: 1, minWidth: 0, minHeight: 0 },
+  root: { flex: 1, minWidth: 0, minHeight: 0 },
   beside: { flexDirection: 'row' },
   list: { width: 380, borderRightWidth: 1 },
   head: { borderBottomWidth: 1 },

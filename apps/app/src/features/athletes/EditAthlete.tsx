@@ -1,12 +1,12 @@
 import type { HeadPage } from '@wrightonic/contract';
 import { router, type Href } from 'expo-router';
 import { Button } from 'react-native-paper';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAthlete } from '../../store/useAthlete';
-import { Foot } from '../../ui/Foot';
-import { Trouble } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
-import { Heading } from '../../ui/Screen';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
+import { Heading } from '../../ui/Screen/Screen';
 import { AthleteFields, showRefusal, useAthleteForm } from './AthleteFields';
 import { NewLessonCard } from './NewLessonCard';
 
@@ -17,7 +17,7 @@ export function EditAthlete() {
 
 function Edit({ athlete: { id, age: _, ...stored } }: { athlete: HeadPage['athlete'] }) {
   const form = useAthleteForm(stored);
-  const [change, { isLoading, error }] = more.useChangeAthleteMutation();
+  const [change, { isLoading, error }] = lazyEndpoints.useChangeAthleteMutation();
   const save = form.handleSubmit(async (body) => {
     try {
       await change({ athleteId: id, body }).unwrap();
@@ -29,12 +29,12 @@ function Edit({ athlete: { id, age: _, ...stored } }: { athlete: HeadPage['athle
   return (
     <Pane
       foot={
-        <Foot>
-          {error ? <Trouble error={error} /> : null}
+        <ActionBar>
+          {error ? <ErrorNotice error={error} /> : null}
           <Button mode="contained" loading={isLoading} onPress={() => void save()}>
             Save
           </Button>
-        </Foot>
+        </ActionBar>
       }
     >
       <NewLessonCard athleteId={id} />

@@ -6,22 +6,22 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { PlotChart } from '../../charts/PlotChart';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
-import { Card } from '../../ui/Card';
-import { dayWords } from '../../ui/days';
+import { Card } from '../../ui/Card/Card';
+import { dayWords } from '../../ui/words/days';
 import { checkedBy } from '../../ui/form/checkedBy';
 import { Field } from '../../ui/form/Field';
 import { SizeField } from '../../ui/form/SizeField';
-import { Trouble } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
 
 /** Height and mass over time, and a new line of it. */
 export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonly SizeRecord[] }) {
   const today = useToday();
   const own = useColours();
-  const [add, { isLoading, error }] = more.useAddSizeMutation();
+  const [add, { isLoading, error }] = lazyEndpoints.useAddSizeMutation();
   const { control, handleSubmit, reset } = useForm<NewSize>({
     defaultValues: { id: v7(), date: today, heightCm: null, massKg: null },
     resolver: checkedBy('size'),
@@ -78,7 +78,7 @@ export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonl
           <SizeField control={control} name="massKg" label="Weight" kind="mass" />
         </View>
       </View>
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
       <Button mode="outlined" loading={isLoading} onPress={() => void save()}>
         Save measurements
       </Button>

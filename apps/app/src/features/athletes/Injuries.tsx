@@ -5,15 +5,15 @@ import { Controller, useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { Choices } from '../../ui/Choices';
-import { dayWords } from '../../ui/days';
+import { Card } from '../../ui/Card/Card';
+import { Choices } from '../../ui/form/Choices';
+import { dayWords } from '../../ui/words/days';
 import { checkedBy } from '../../ui/form/checkedBy';
 import { Field } from '../../ui/form/Field';
-import { Notice, Trouble } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
+import { Notice, ErrorNotice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
 
 /** After these a plan holds back until somebody has cleared the athlete. */
 const needsClearance = new Set<PainSite>(['elbow', 'shoulder', 'back']);
@@ -69,7 +69,7 @@ export function Injuries({ athleteId, injuries }: Props) {
 }
 
 function Add({ athleteId, onDone }: { athleteId: string; onDone: () => void }) {
-  const [add, { isLoading, error }] = more.useAddInjuryMutation();
+  const [add, { isLoading, error }] = lazyEndpoints.useAddInjuryMutation();
   const { control, handleSubmit } = useForm<NewInjury>({
     defaultValues: { id: v7(), site: 'elbow', what: '', since: '', surgery: false },
     resolver: checkedBy('injury'),
@@ -110,7 +110,7 @@ function Add({ athleteId, onDone }: { athleteId: string; onDone: () => void }) {
           />
         )}
       />
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
       <Button mode="contained" loading={isLoading} onPress={() => void save()}>
         Keep the injury
       </Button>
@@ -121,7 +121,7 @@ function Add({ athleteId, onDone }: { athleteId: string; onDone: () => void }) {
 function Clear(props: { athleteId: string; injuryId: string; onDone: () => void }) {
   const { athleteId, injuryId, onDone } = props;
   const today = useToday();
-  const [add, { isLoading, error }] = more.useAddClearanceMutation();
+  const [add, { isLoading, error }] = lazyEndpoints.useAddClearanceMutation();
   const { control, handleSubmit } = useForm<NewClearance>({
     defaultValues: { id: v7(), clearedBy: '', date: today, restrictions: '' },
     resolver: checkedBy('clearance'),
@@ -134,7 +134,7 @@ function Clear(props: { athleteId: string; injuryId: string; onDone: () => void 
       <Field control={control} name="clearedBy" label="Cleared by" hint="Name and what they are" />
       <Field control={control} name="date" label="On" />
       <Field control={control} name="restrictions" label="Restrictions (optional)" />
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
       <Button mode="contained" loading={isLoading} onPress={() => void save()}>
         Keep the clearance
       </Button>

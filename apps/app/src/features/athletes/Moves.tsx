@@ -4,13 +4,13 @@ import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useColours } from '../../theme/theme';
-import { Card } from '../../ui/Card';
-import { Foot } from '../../ui/Foot';
-import { Empty, Trouble, Waiting } from '../../ui/Notice';
-import { Heading, Screen } from '../../ui/Screen';
-import { threadNames } from '../../ui/threadWords';
+import { Card } from '../../ui/Card/Card';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { Empty, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { Heading, Screen } from '../../ui/Screen/Screen';
+import { threadNames } from '../../ui/words/threadWords';
 
 const directions = [
   { direction: 'up', title: 'Ready to move up', all: 'Move all of them up' },
@@ -19,8 +19,8 @@ const directions = [
 
 /** What the gates propose over the whole roster, to be taken one by one or all at once. */
 export function Moves() {
-  const { data, error, refetch } = more.useStageProposalsQuery();
-  const [take, taking] = more.useTakeMovesMutation();
+  const { data, error, refetch } = lazyEndpoints.useStageProposalsQuery();
+  const [take, taking] = lazyEndpoints.useTakeMovesMutation();
   const accept = (moves: readonly RosterMove[]) =>
     void take({
       moves: moves.map(({ planId, thread, to }) => ({ id: v7(), planId, thread, to, reason: '' })),
@@ -31,13 +31,13 @@ export function Moves() {
       back={{ label: 'Back to the roster', to: '/roster' }}
       foot={
         taking.error ? (
-          <Foot>
-            <Trouble error={taking.error} />
-          </Foot>
+          <ActionBar>
+            <ErrorNotice error={taking.error} />
+          </ActionBar>
         ) : null
       }
     >
-      {error ? <Trouble error={error} again={() => void refetch()} /> : null}
+      {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
       {!data && !error ? <Waiting what="Reading the gates of the whole roster" /> : null}
       {data?.length === 0 ? (
         <Empty>Nobody is ready to move yet, and for nobody it is too hard. More reps will tell.</Empty>

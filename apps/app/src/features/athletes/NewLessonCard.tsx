@@ -4,14 +4,14 @@ import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { Choices } from '../../ui/Choices';
+import { Card } from '../../ui/Card/Card';
+import { Choices } from '../../ui/form/Choices';
 import { checkedBy } from '../../ui/form/checkedBy';
 import { Field } from '../../ui/form/Field';
-import { Trouble } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
 
 /** Lessons in a row, a week apart. */
 const repeats = [1, 4, 8, 12, 26];
@@ -19,7 +19,7 @@ const repeats = [1, 4, 8, 12, 26];
 /** Puts a lesson in the diary, so that it stands on the day's page. */
 export function NewLessonCard({ athleteId }: { athleteId: string }) {
   const today = useToday();
-  const [add, { isLoading, error }] = more.useAddLessonMutation();
+  const [add, { isLoading, error }] = lazyEndpoints.useAddLessonMutation();
   const [done, setDone] = useState('');
   const { control, handleSubmit, reset, getValues } = useForm<NewLesson>({
     defaultValues: { id: v7(), athleteId, date: today, time: '16:00', minutes: 30, place: '' },
@@ -60,7 +60,7 @@ export function NewLessonCard({ athleteId }: { athleteId: string }) {
         onChange={setWeeks}
         options={repeats.map((value) => ({ value, text: value === 1 ? 'Once' : `${value} weeks` }))}
       />
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
       <Text role="status">{done}</Text>
       <Button mode="outlined" icon="calendar-plus" loading={isLoading} onPress={() => void save()}>
         Put it in the diary

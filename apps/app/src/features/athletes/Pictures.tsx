@@ -1,12 +1,12 @@
 import type { PictureRecord } from '@wrightonic/contract';
 import { Image, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { dayWords } from '../../ui/days';
-import { Trouble } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { dayWords } from '../../ui/words/days';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
 
 interface Props {
   athleteId: string;
@@ -16,12 +16,12 @@ interface Props {
 /** Marked frames that an instructor put up; each can be taken down. */
 export function Pictures({ athleteId, pictures }: Props) {
   const today = useToday();
-  const [show, { error }] = more.useShowPictureMutation();
+  const [show, { error }] = lazyEndpoints.useShowPictureMutation();
   if (pictures.length === 0) return null;
   return (
     <Card>
       <Heading level={3}>Marked frames</Heading>
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
       {pictures.map(({ id, note, date, shown }) => (
         <View key={id} style={styles.one}>
           {shown ? (

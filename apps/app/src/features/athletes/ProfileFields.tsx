@@ -1,13 +1,22 @@
-import { weekdays, type AthleteForm, type Weekday } from '@wrightonic/contract';
-import { levelAt, levels, voices, type Level, type Sex, type Voice } from '@wrightonic/core';
+import { type AthleteForm } from '@wrightonic/contract';
+import {
+  levelAt,
+  levels,
+  voices,
+  type Level,
+  type Sex,
+  type Voice,
+  weekdays,
+  type Weekday,
+} from '@wrightonic/core';
 import { Controller, useFieldArray, useWatch, type Control } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
-import { Choices, Picks } from '../../ui/Choices';
+import { Choices, CheckboxGroup } from '../../ui/form/Choices';
 import { Field } from '../../ui/form/Field';
-import { levelNames, voiceNames, weekdayNames } from '../../ui/kindWords';
-import { Heading } from '../../ui/Screen';
+import { levelNames, voiceNames, weekdayNames } from '../../ui/words/kindWords';
+import { Heading } from '../../ui/Screen/Screen';
 
 const dayOptions = weekdays.map((value): { value: Weekday; text: string } => ({
   value,
@@ -63,7 +72,7 @@ export function ProfileFields({ control }: { control: Control<AthleteForm> }) {
           control={control}
           name="days"
           render={({ field }) => (
-            <Picks
+            <CheckboxGroup
               label="Days with time to work"
               options={dayOptions}
               value={field.value}

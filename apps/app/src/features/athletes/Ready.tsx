@@ -1,7 +1,7 @@
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { ReadyButton } from '../../ui/ReadyButton';
+import { ReadyButton } from '../../ui/ReadyButton/ReadyButton';
 
 /** Who is ready for another stage, and the weeks of many at once. */
 export function Ready() {

@@ -1,14 +1,14 @@
 import { router, useLocalSearchParams, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { PageTitle, TitleRow } from '../../ui/Screen';
+import { PageTitle, TitleRow } from '../../ui/Screen/Screen';
 import { Ready } from './Ready';
 import { RosterList } from './RosterList';
 
 export function Roster() {
   const { search } = useLocalSearchParams<{ search?: string }>();
   return (
-    <View style={styles.whole} role="main">
+    <View style={styles.root} role="main">
       <PageTitle>Roster</PageTitle>
       <RosterList
         searching={search !== undefined}
@@ -35,4 +35,4 @@ export function Roster() {
   );
 }
 
-const styles = StyleSheet.create({ whole: { flex: 1, minHeight: 0 } });
+const styles = StyleSheet.create({ root: { flex: 1, minHeight: 0 } });

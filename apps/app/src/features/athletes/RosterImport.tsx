@@ -5,19 +5,19 @@ import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../store/api';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe } from '../../store/useAthlete';
-import { FilePick } from '../../ui/FilePick';
-import { ImportPreview } from '../../ui/ImportPreview';
-import { disciplineNames, handNames } from '../../ui/kindWords';
-import { Notice, Trouble, Waiting } from '../../ui/Notice';
-import { Screen } from '../../ui/Screen';
+import { FilePick } from '../../ui/ImportPreview/FilePick';
+import { ImportPreview } from '../../ui/ImportPreview/ImportPreview';
+import { disciplineNames, handNames } from '../../ui/words/kindWords';
+import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { Screen } from '../../ui/Screen/Screen';
 
-const most = 20_000_000;
+const maxBytes = 20_000_000;
 const mostRows = 500;
 
 interface Read {
-  rows: { row: number; athlete: NewAthlete; held?: string }[];
+  rows: { row: number; athlete: NewAthlete; flaggedRow?: string }[];
   problems: RowProblem[];
   leftOut: string[];
 }
@@ -29,7 +29,7 @@ export function RosterImport() {
   const [read, setRead] = useState<Read | null>(null);
   const [wrong, setWrong] = useState('');
   const [done, setDone] = useState('');
-  const [take, { isLoading, error }] = more.useImportAthletesMutation();
+  const [send, { isLoading, error }] = lazyEndpoints.useImportAthletesMutation();
   const open = async (file: File) => {
     setDone('');
     setWrong('');
@@ -45,7 +45,7 @@ export function RosterImport() {
         rows: table.rows.map((each) => {
           const { givenName, familyName } = each.athlete;
           return known.has(`${givenName} ${familyName}`.toLowerCase())
-            ? { ...each, held: 'somebody of this name is here already' }
+            ? { ...each, flaggedRow: 'somebody of this name is here already' }
             : each;
         }),
       });
@@ -54,10 +54,10 @@ export function RosterImport() {
       setWrong(`${file.name}: ${(broken as Error).message} Nothing was taken.`);
     }
   };
-  const taken = async (rows: readonly number[]) => {
+  const take = async (rows: readonly number[]) => {
     const wanted = new Set(rows);
     const athletes = read!.rows.filter(({ row }) => wanted.has(row)).map(({ athlete }) => athlete);
-    const answer = await take({ athletes });
+    const answer = await send({ athletes });
     if ('error' in answer) return;
     setRead(null);
     setDone(`${answer.data.added} ${answer.data.added === 1 ? 'athlete' : 'athletes'} added.`);
@@ -69,11 +69,11 @@ export function RosterImport() {
         <FilePick
           label="Open a table"
           accept=".csv,text/csv,text/plain"
-          most={most}
+          maxBytes={maxBytes}
           onFile={(file) => void open(file)}
         />
       ) : unread ? (
-        <Trouble error={unread} again={() => void refetch()} />
+        <ErrorNotice error={unread} again={() => void refetch()} />
       ) : (
         // Whoever is here already can only be told once the roster is known.
         <Waiting what="Reading the roster" />
@@ -91,9 +91,9 @@ export function RosterImport() {
         <ImportPreview
           what={['athlete', 'athletes']}
           header={['Name', 'Born', 'Discipline', 'Hand', 'Height', 'Weight']}
-          rows={read.rows.map(({ row, athlete, held }) => ({
+          rows={read.rows.map(({ row, athlete, flaggedRow }) => ({
             row,
-            held,
+            flaggedRow,
             cells: [
               `${athlete.givenName} ${athlete.familyName}`,
               athlete.birthdate,
@@ -107,7 +107,7 @@ export function RosterImport() {
           leftOut={read.leftOut}
           busy={isLoading}
           error={error}
-          onTake={(rows) => void taken(rows)}
+          onTake={(rows) => void take(rows)}
           onLeave={() => setRead(null)}
         />
       ) : null}

@@ -3,13 +3,13 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
-import { FlatList } from '../../ui/FlatList';
-import { AthleteLine } from '../../ui/AthleteLine';
-import { Choices } from '../../ui/Choices';
-import { handNames, disciplineNames } from '../../ui/kindWords';
-import { Empty, Trouble, Waiting } from '../../ui/Notice';
-import { Press } from '../../ui/Press';
-import { SearchField } from '../../ui/SearchField';
+import { FlatList } from '../../ui/FlatList/FlatList';
+import { AthleteLine } from '../../ui/AthleteLine/AthleteLine';
+import { Choices } from '../../ui/form/Choices';
+import { handNames, disciplineNames } from '../../ui/words/kindWords';
+import { Empty, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { SearchField } from '../../ui/form/SearchField';
 import { ageBands, filtered, focusesOf, noFilter, type AgeBand, type RosterFilter } from './filter';
 
 interface Props {
@@ -46,11 +46,11 @@ export function RosterList({ head, here, searching }: Props) {
             onChange={set('search')}
             autoFocus={searching ?? false}
           />
-          <Press onPress={() => setOpen(!open)} aria-expanded={open} style={styles.start}>
+          <PressableCard onPress={() => setOpen(!open)} aria-expanded={open} style={styles.start}>
             <Text variant="labelLarge">
               {`${open ? 'Hide filters' : 'Filters'}${narrowed ? ` (${narrowed} on)` : ''}`}
             </Text>
-          </Press>
+          </PressableCard>
           {open ? <Filters roster={data ?? []} filter={filter} set={set} /> : null}
           {data ? (
             <Text variant="bodySmall" role="status">
@@ -59,7 +59,7 @@ export function RosterList({ head, here, searching }: Props) {
                 : `${shown.length} of ${data.length} athletes`}
             </Text>
           ) : null}
-          {error ? <Trouble error={error} again={() => void refetch()} /> : null}
+          {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
           {!data && !error ? <Waiting what="Reading the roster" /> : null}
         </View>
       }

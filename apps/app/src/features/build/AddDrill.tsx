@@ -3,11 +3,11 @@ import { doseWords, parseDose, type Stage } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
-import { Trouble } from '../../ui/Notice';
-import { Press } from '../../ui/Press';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { addable } from './planDrills';
-import { useBook } from '../../ui/useBook';
+import { useBook } from '../../ui/hooks/useBook';
 
 interface Props {
   page: BuildPage;
@@ -19,14 +19,14 @@ interface Props {
 
 /** Drills of a stage that are not in the ladder yet; what may not be given says why. */
 export function AddDrill({ page, planId, thread, stage, onDone }: Props) {
-  const [add, { error }] = more.useAddDrillMutation();
+  const [add, { error }] = lazyEndpoints.useAddDrillMutation();
   const drills = addable(page, thread, stage, useBook());
   return (
     <View style={styles.list}>
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
       {drills.length === 0 ? <Text>Every drill of this stage is in the ladder already.</Text> : null}
       {drills.map(({ drill, serves, why }) => (
-        <Press
+        <PressableCard
           key={drill.id}
           disabled={why !== null}
           onPress={() =>
@@ -41,7 +41,7 @@ export function AddDrill({ page, planId, thread, stage, onDone }: Props) {
           <Text variant="bodySmall">
             {why ?? `${doseWords(parseDose(drill.dose))}${serves ? ' · works on this focus' : ''}`}
           </Text>
-        </Press>
+        </PressableCard>
       ))}
       <Button mode="text" compact onPress={onDone} style={styles.start}>
         Add none

@@ -1,8 +1,8 @@
 import { router, type Href } from 'expo-router';
 import { Button } from 'react-native-paper';
 import { useAthlete } from '../../store/useAthlete';
-import { Empty, NotRead } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
+import { Empty, NotRead } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
 import { NewPlan } from './NewPlan';
 import { Plan } from './Plan';
 

@@ -5,8 +5,8 @@ import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
-import { Picks } from '../../ui/Choices';
-import { useBook } from '../../ui/useBook';
+import { CheckboxGroup } from '../../ui/form/Choices';
+import { useBook } from '../../ui/hooks/useBook';
 
 interface Props {
   page: BuildPage;
@@ -18,17 +18,17 @@ export function ConstraintOrder({ page, drill }: Props) {
   const dispatch = useAppDispatch();
   const [changing, setChanging] = useState(false);
   const { athlete, history } = page;
-  const who = { discipline: athlete.discipline, age: athlete.age, history };
+  const whom = { discipline: athlete.discipline, age: athlete.age, history };
   const own = new Set(nodesFor(athlete.discipline).map(({ id }) => id));
-  const open = constraintsFor(who);
-  const order = orderedConstraints(drill, page.constraints[drill], who, useBook());
+  const open = constraintsFor(whom);
+  const order = orderedConstraints(drill, page.constraints[drill], whom, useBook());
   if (order.length === 0 && !page.constraints[drill]) return null;
   const keep = (next: string[]) =>
     dispatch(log(athlete.id, 'constraints-ordered', { athleteId: athlete.id, drill, constraints: next }));
   const swap = (n: number) =>
     keep(order.map((id, at) => (at === n - 1 ? order[n]! : at === n ? order[n - 1]! : id)));
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <Text variant="labelMedium">Constraints, in order</Text>
       {order.map((id, n) => {
         const constraint = constraintOf(id);
@@ -52,7 +52,7 @@ export function ConstraintOrder({ page, drill }: Props) {
         );
       })}
       {changing ? (
-        <Picks
+        <CheckboxGroup
           label="Constraints of this drill"
           options={open.map(({ id, name }) => ({ value: id, text: name }))}
           value={order}
@@ -67,7 +67,7 @@ export function ConstraintOrder({ page, drill }: Props) {
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 4 },
+  root: { gap: 4 },
   row: { flexDirection: 'row', alignItems: 'center', gap: 4 },
   grow: { flex: 1, minWidth: 0 },
   start: { alignSelf: 'flex-start', marginLeft: -8 },

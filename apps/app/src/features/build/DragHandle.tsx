@@ -1,7 +1,7 @@
 import type { useDraggable } from '@dnd-kit/core';
 import { createElement } from 'react';
 import { useColours } from '../../theme/theme';
-import { Icon } from '../../ui/Icon';
+import { Icon } from '../../ui/Icon/Icon';
 
 interface Props {
   name: string;

@@ -2,14 +2,14 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
-import { Trouble } from '../../ui/Notice';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { ErrorNotice } from '../../ui/Notice/Notice';
 
 /** Keeps a ladder under a name, to start other plans from. */
 export function KeepTemplate({ planId }: { planId: string }) {
   const [naming, setNaming] = useState(false);
   const [name, setName] = useState('');
-  const [keep, { error, isLoading, isSuccess }] = more.useKeepTemplateMutation();
+  const [keep, { error, isLoading, isSuccess }] = lazyEndpoints.useKeepTemplateMutation();
   if (isSuccess) return <Text role="status">{`Kept as “${name.trim()}”. New plans can start from it.`}</Text>;
   if (!naming)
     return (
@@ -18,7 +18,7 @@ export function KeepTemplate({ planId }: { planId: string }) {
       </Button>
     );
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <TextInput
         mode="outlined"
         label="Name of the ladder"
@@ -27,7 +27,7 @@ export function KeepTemplate({ planId }: { planId: string }) {
         onChangeText={setName}
         maxLength={80}
       />
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
       <Button
         mode="contained-tonal"
         style={styles.start}
@@ -41,4 +41,4 @@ export function KeepTemplate({ planId }: { planId: string }) {
   );
 }
 
-const styles = StyleSheet.create({ whole: { gap: 8 }, start: { alignSelf: 'flex-start' } });
+const styles = StyleSheet.create({ root: { gap: 8 }, start: { alignSelf: 'flex-start' } });

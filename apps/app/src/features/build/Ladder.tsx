@@ -3,10 +3,10 @@ import { nodeName, stages } from '@wrightonic/core';
 import { View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
-import { Card } from '../../ui/Card';
-import { MoveStage } from '../../ui/MoveStage';
-import { Notice } from '../../ui/Notice';
-import { threadNames } from '../../ui/threadWords';
+import { Card } from '../../ui/Card/Card';
+import { MoveStage } from '../../ui/MoveStage/MoveStage';
+import { Notice } from '../../ui/Notice/Notice';
+import { threadNames } from '../../ui/words/threadWords';
 import { MissingThings } from './MissingThings';
 import { Rung } from './Rung';
 
@@ -32,7 +32,7 @@ export function Ladder({ page, planId, thread }: Props) {
           {nodeName(thread.focus)}
         </Text>
         <MoveStage athleteId={page.athlete.id} planId={planId} thread={thread} />
-        {thread.held.map((words) => (
+        {thread.limitedBy.map((words) => (
           <Text key={words} variant="bodySmall">
             {words}
           </Text>

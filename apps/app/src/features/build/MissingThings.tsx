@@ -1,11 +1,11 @@
-import { barredFor, laddersOf, type BuildPage, type PlanThread } from '@wrightonic/contract';
-import { listed, missingFor, type LeftOut } from '@wrightonic/core';
+import { type BuildPage, type PlanThread } from '@wrightonic/contract';
+import { listed, missingFor, type LeftOut, barredFor, laddersOf } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
-import { Trouble } from '../../ui/Notice';
-import { useBook } from '../../ui/useBook';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { useBook } from '../../ui/hooks/useBook';
 
 interface Props {
   page: BuildPage;
@@ -17,8 +17,8 @@ interface Props {
 export function MissingThings({ page, planId, thread }: Props) {
   const { athlete, academy } = page;
   const book = useBook();
-  const [change, { error, isLoading }] = more.useChangeAthleteMutation();
-  const [add, { error: notAdded }] = more.useAddDrillMutation();
+  const [change, { error, isLoading }] = lazyEndpoints.useChangeAthleteMutation();
+  const [add, { error: notAdded }] = lazyEndpoints.useAddDrillMutation();
   const atAcademy = [...new Set([...athlete.equipment, ...academy.equipment])];
   const there = new Set(thread.stages.flatMap(({ drills }) => drills.map(({ drill }) => drill)));
   const whom = { discipline: athlete.discipline, age: athlete.age, barred: barredFor(page), book };
@@ -69,7 +69,7 @@ export function MissingThings({ page, planId, thread }: Props) {
           ))}
         </View>
       ))}
-      {error || notAdded ? <Trouble error={(error ?? notAdded)!} /> : null}
+      {error || notAdded ? <ErrorNotice error={(error ?? notAdded)!} /> : null}
     </View>
   );
 }

@@ -3,16 +3,16 @@ import { nodeName } from '@wrightonic/core';
 import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
-import { Card } from '../../ui/Card';
-import { Choices } from '../../ui/Choices';
-import { dayWords } from '../../ui/days';
-import { Foot } from '../../ui/Foot';
-import { Trouble } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
-import { threadNames, threads } from '../../ui/threadWords';
+import { Card } from '../../ui/Card/Card';
+import { Choices } from '../../ui/form/Choices';
+import { dayWords } from '../../ui/words/days';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
+import { threadNames, threads } from '../../ui/words/threadWords';
 
 const weeks = [2, 4, 6, 8];
 
@@ -28,15 +28,15 @@ export function NewPlan({ athlete, trace, earlier }: Props) {
   const today = useToday();
   const [length, setLength] = useState(6);
   const [templateId, setTemplateId] = useState<string | null>(null);
-  const { data: kept } = more.useTemplatesQuery();
+  const { data: kept } = lazyEndpoints.useTemplatesQuery();
   const templates = (kept ?? []).filter(({ discipline }) => discipline === athlete.discipline);
   const [id] = useState(() => v7());
-  const [make, { isLoading, error }] = more.useMakePlanMutation();
+  const [make, { isLoading, error }] = lazyEndpoints.useMakePlanMutation();
   return (
     <Pane
       foot={
-        <Foot>
-          {error ? <Trouble error={error} /> : null}
+        <ActionBar>
+          {error ? <ErrorNotice error={error} /> : null}
           <Button
             mode="contained"
             loading={isLoading}
@@ -50,7 +50,7 @@ export function NewPlan({ athlete, trace, earlier }: Props) {
           >
             Build the plan
           </Button>
-        </Foot>
+        </ActionBar>
       }
     >
       <Text variant="bodyLarge">

@@ -1,14 +1,14 @@
-import { notMedical, type BuildPage, type PlanRecord } from '@wrightonic/contract';
-import { uncleared, unclearedEffort } from '@wrightonic/core';
+import { type BuildPage, type PlanRecord } from '@wrightonic/contract';
+import { uncleared, unclearedEffort, notMedical } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
-import { dayWords } from '../../ui/days';
-import { Notice } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
+import { dayWords } from '../../ui/words/days';
+import { Notice } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
 import { Seam } from '../../ui/seam/Seam';
-import { useWide } from '../../ui/useWide';
+import { useWide } from '../../ui/hooks/useWide';
 import { KeepTemplate } from './KeepTemplate';
 import { Ladder } from './Ladder';
 import { Share } from './Share';
@@ -23,7 +23,7 @@ export function Plan({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
   const [changing, setChanging] = useState(false);
   const running = plan.assignment?.items.some(({ date }) => date >= today) ? plan.assignment : null;
   return (
-    <Pane most={wide ? 1100 : 760}>
+    <Pane maxWidth={wide ? 1100 : 760}>
       <Seam
         discipline={athlete.discipline}
         findings={page.looks.filter(({ finished }) => finished).at(-1)?.findings ?? {}}

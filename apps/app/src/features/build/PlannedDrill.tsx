@@ -6,16 +6,16 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useColours } from '../../theme/theme';
 import { DrillFigure } from '../../ui/body/DrillFigure';
-import { Icon } from '../../ui/Icon';
-import { Trouble } from '../../ui/Notice';
-import { LevelPick } from '../../ui/LevelPick';
-import { Press } from '../../ui/Press';
+import { Icon } from '../../ui/Icon/Icon';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { LevelPick } from '../../ui/form/LevelPick';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { ConstraintOrder } from './ConstraintOrder';
 import { DragHandle } from './DragHandle';
-import { useBook } from '../../ui/useBook';
+import { useBook } from '../../ui/hooks/useBook';
 
 interface Props {
   page: BuildPage;
@@ -29,8 +29,8 @@ export function PlannedDrill({ page, planId, planned }: Props) {
   const own = useColours();
   const book = useBook();
   const [open, setOpen] = useState(false);
-  const [swap, swapping] = more.useSwapDrillMutation();
-  const [place, placing] = more.usePlaceDrillMutation();
+  const [swap, swapping] = lazyEndpoints.useSwapDrillMutation();
+  const [place, placing] = lazyEndpoints.usePlaceDrillMutation();
   const sortable = useSortable({ id: planned.id });
   const drill = book.drill(planned.drill);
   if (!drill) return <Text>{planned.drill}</Text>;
@@ -55,7 +55,7 @@ export function PlannedDrill({ page, planId, planned }: Props) {
     >
       <View style={styles.row}>
         <DragHandle name={drill.name} draggable={sortable} />
-        <Press
+        <PressableCard
           style={styles.head}
           aria-expanded={open}
           accessibilityLabel={`${drill.name}${locked ? ', locked' : ''}`}
@@ -65,7 +65,7 @@ export function PlannedDrill({ page, planId, planned }: Props) {
           <Text variant="bodySmall">{doseWords(parseDose(planned.dose))}</Text>
           {planned.gate.n ? <Text variant="bodySmall">{gateWords(planned.gate, planned.pain)}</Text> : null}
           {planned.level ? <Text variant="bodySmall">{`Level ${planned.level}`}</Text> : null}
-        </Press>
+        </PressableCard>
         {locked ? <Icon name="lock" size={18} colour={own.dusk} /> : null}
       </View>
       {open ? (
@@ -133,7 +133,7 @@ export function PlannedDrill({ page, planId, planned }: Props) {
           </View>
         </View>
       ) : null}
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
     </View>
   );
 }

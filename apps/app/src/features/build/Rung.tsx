@@ -5,17 +5,17 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useColours } from '../../theme/theme';
-import { Icon } from '../../ui/Icon';
-import { Trouble } from '../../ui/Notice';
-import { Press } from '../../ui/Press';
-import { stageWords } from '../../ui/stageWords';
+import { Icon } from '../../ui/Icon/Icon';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { stageWords } from '../../ui/words/stageWords';
 import { AddDrill } from './AddDrill';
 import { useDragSensors } from './dragSensors';
 import { keyboardSteps } from './keyboardSteps';
 import { PlannedDrill } from './PlannedDrill';
-import { useBook } from '../../ui/useBook';
+import { useBook } from '../../ui/hooks/useBook';
 
 interface Props {
   page: BuildPage;
@@ -34,7 +34,7 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
   const now = rung.stage === thread.stage;
   const [open, setOpen] = useState(now);
   const [adding, setAdding] = useState(false);
-  const [place, { error }] = more.usePlaceDrillMutation();
+  const [place, { error }] = lazyEndpoints.usePlaceDrillMutation();
   /** As it was dropped, until the server says so too. */
   const [dropped, setDropped] = useState<{ of: typeof rung.drills; ids: string[] } | null>(null);
   const sensors = useDragSensors(byPlaces);
@@ -61,7 +61,7 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
         <View style={[styles.knot, { borderColor: colour, backgroundColor: now ? colour : own.surface }]} />
       </View>
       <View style={styles.drills}>
-        <Press
+        <PressableCard
           style={styles.stage}
           aria-expanded={open}
           accessibilityLabel={`${rung.stage}, ${stageWords[rung.stage]}, ${drills.length} drills${now ? ', now' : ''}`}
@@ -88,10 +88,10 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
                 : 'Skipped: no drill yet.'}
             </Text>
           )}
-        </Press>
+        </PressableCard>
         {open ? (
           <>
-            {error ? <Trouble error={error} /> : null}
+            {error ? <ErrorNotice error={error} /> : null}
             <DndContext
               sensors={sensors}
               collisionDetection={closestCenter}

@@ -3,13 +3,13 @@ import { useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { Choices } from '../../ui/Choices';
-import { dayAt, dayWords } from '../../ui/days';
-import { Trouble } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { Choices } from '../../ui/form/Choices';
+import { dayAt, dayWords } from '../../ui/words/days';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
 
 const lasting = [
   { value: 7, text: 'A week' },
@@ -25,9 +25,9 @@ export function Share({ page }: { page: BuildPage }) {
   const [days, setDays] = useState(30);
   const [made, setMade] = useState<MadeShare | null>(null);
   const [copied, setCopied] = useState<'yes' | 'no' | null>(null);
-  const { data } = more.useSharesQuery(id);
-  const [make, making] = more.useMakeShareMutation();
-  const [end, ending] = more.useEndShareMutation();
+  const { data } = lazyEndpoints.useSharesQuery(id);
+  const [make, making] = lazyEndpoints.useMakeShareMutation();
+  const [end, ending] = lazyEndpoints.useEndShareMutation();
   const open = (data ?? []).filter(
     ({ ended, expiresAt }) => !ended && dayAt(expiresAt, academy.zone) >= today,
   );
@@ -84,7 +84,7 @@ export function Share({ page }: { page: BuildPage }) {
             One page with the drills, their figures and boxes to tick: as a link, on paper, in a calendar.
           </Text>
           <Choices label="How long the link opens" shown value={days} onChange={setDays} options={lasting} />
-          {making.error ? <Trouble error={making.error} /> : null}
+          {making.error ? <ErrorNotice error={making.error} /> : null}
           <Button
             mode="contained-tonal"
             icon="share-variant"
@@ -100,7 +100,7 @@ export function Share({ page }: { page: BuildPage }) {
           </Button>
         </>
       )}
-      {ending.error ? <Trouble error={ending.error} /> : null}
+      {ending.error ? <ErrorNotice error={ending.error} /> : null}
       {open.length ? <Text variant="labelMedium">Open links</Text> : null}
       {open.map((share) => (
         <View key={share.id} style={styles.row}>

@@ -6,12 +6,12 @@ import { Button, Text, TextInput } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { dayWords } from '../../ui/days';
-import { Notice } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { dayWords } from '../../ui/words/days';
+import { Notice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
 import { allDrills } from './planDrills';
-import { useBook } from '../../ui/useBook';
+import { useBook } from '../../ui/hooks/useBook';
 
 /** The drills that the athlete is given now: what was assigned, or prep and the present stages. */
 const givenDrills = (plan: PlanRecord, book: DrillBook): string[] => {
@@ -36,7 +36,7 @@ function grouped(clashes: readonly Clash[]) {
 
 /** Everything that the athlete was told, and whether any of it pulls apart. */
 export function Words({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
-  const { athlete, approach, told } = page;
+  const { athlete, approach, instructions } = page;
   const today = useToday();
   const book = useBook();
   const dispatch = useAppDispatch();
@@ -46,7 +46,7 @@ export function Words({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
     approach,
     // Of the drill’s own words the tags are known; what somebody typed is read like any note.
     notes: [
-      ...told,
+      ...instructions,
       ...page.cues
         .filter((cue) => cue.whose !== 'drill' && liveCue(cue.drill, page.cues) === cue)
         .map(({ by, text, drill }) => ({ by: `${by}, on ${book.drill(drill)?.name ?? drill}`, text })),
@@ -60,7 +60,7 @@ export function Words({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
     dispatch(log(athlete.id, 'instruction', { athleteId: athlete.id, from: from.trim(), text: text.trim() }));
     setText('');
   };
-  const others = told.filter(({ id }) => id !== null);
+  const others = instructions.filter(({ id }) => id !== null);
   return (
     <Card>
       <Heading>Words</Heading>

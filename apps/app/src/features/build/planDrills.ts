@@ -1,5 +1,5 @@
-import { barredFor, type BuildPage, type PlanThread } from '@wrightonic/contract';
-import { drillsFor, type Drill, type DrillBook, type Stage } from '@wrightonic/core';
+import { type BuildPage, type PlanThread } from '@wrightonic/contract';
+import { drillsFor, type Drill, type DrillBook, type Stage, barredFor } from '@wrightonic/core';
 
 /** Drills of every rung, with whether theirs is the present stage. */
 export const allDrills = (threads: readonly PlanThread[]) =>

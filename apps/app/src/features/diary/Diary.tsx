@@ -6,13 +6,13 @@ import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Choices } from '../../ui/Choices';
-import { dayAt, dayWords, longDay, timeAt } from '../../ui/days';
-import { lessonWords } from '../../ui/lessonWords';
-import { Trouble, Waiting } from '../../ui/Notice';
-import { Press } from '../../ui/Press';
-import { Heading, Screen } from '../../ui/Screen';
-import { useWide } from '../../ui/useWide';
+import { Choices } from '../../ui/form/Choices';
+import { dayAt, dayWords, longDay, timeAt } from '../../ui/words/days';
+import { lessonWords } from '../../ui/words/lessonWords';
+import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { Heading, Screen } from '../../ui/Screen/Screen';
+import { useWide } from '../../ui/hooks/useWide';
 import { Feed } from './Feed';
 import { useDiary } from './useDiary';
 
@@ -31,7 +31,7 @@ export function Diary() {
   const athletes = new Map(roster.map((athlete) => [athlete.id, athlete]));
   const mine = (lessons ?? []).filter(({ instructorId }) => whose === 'all' || instructorId === person.id);
   return (
-    <Screen title="Diary" back={{ label: 'Back to today', to: '/' }} most={wide ? 1100 : 760}>
+    <Screen title="Diary" back={{ label: 'Back to today', to: '/' }} maxWidth={wide ? 1100 : 760}>
       <View style={styles.row}>
         <IconButton
           icon="chevron-left"
@@ -59,7 +59,7 @@ export function Diary() {
           { value: 'mine', text: 'Mine' },
         ]}
       />
-      {error ? <Trouble error={error} again={again} /> : null}
+      {error ? <ErrorNotice error={error} again={again} /> : null}
       {!lessons && !error ? <Waiting what="Reading the diary" /> : null}
       {lessons ? (
         <View style={wide ? styles.wide : styles.list}>
@@ -107,7 +107,7 @@ interface LineProps {
 function Line({ lesson, athlete, time, date, others }: LineProps) {
   const name = athlete ? `${athlete.givenName} ${athlete.familyName}` : '…';
   return (
-    <Press
+    <PressableCard
       style={[styles.line, takesPlace(lesson) ? null : styles.off]}
       onPress={() => router.navigate(`/diary/${lesson.id}?on=${date}` as Href)}
     >
@@ -117,7 +117,7 @@ function Line({ lesson, athlete, time, date, others }: LineProps) {
           .filter(Boolean)
           .join(' · ')}
       </Text>
-    </Press>
+    </PressableCard>
   );
 }
 

@@ -2,14 +2,14 @@ import { useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
-import { Card } from '../../ui/Card';
-import { Trouble } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { Card } from '../../ui/Card/Card';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
 
 /** The own lessons in whatever calendar one uses. */
 export function Feed() {
-  const [make, { data, error, isLoading }] = more.useMakeFeedMutation();
+  const [make, { data, error, isLoading }] = lazyEndpoints.useMakeFeedMutation();
   const [asked, setAsked] = useState(false);
   return (
     <Card>
@@ -30,7 +30,7 @@ export function Feed() {
           <Text>
             Your lessons with their times, places and first names. Whoever has the address can read them.
           </Text>
-          {error ? <Trouble error={error} /> : null}
+          {error ? <ErrorNotice error={error} /> : null}
           {asked ? <Text>Another address ends the one before. Go on?</Text> : null}
           <Button
             mode="outlined"

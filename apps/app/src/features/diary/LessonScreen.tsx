@@ -8,10 +8,10 @@ import { log } from '../../offline/log';
 import { api } from '../../store/api';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { dayAt, longDay, timeAt } from '../../ui/days';
-import { Empty, Trouble, Waiting } from '../../ui/Notice';
-import { Heading, Screen } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { dayAt, longDay, timeAt } from '../../ui/words/days';
+import { Empty, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { Heading, Screen } from '../../ui/Screen/Screen';
 import { MoveLesson } from './MoveLesson';
 import { Replan } from './Replan';
 import { useDiary } from './useDiary';
@@ -47,7 +47,7 @@ export function LessonScreen() {
       title={athlete ? `${athlete.givenName}’s lesson` : 'Lesson'}
       back={on === today ? { label: 'Back to today', to: '/' } : { label: 'Back to the diary', to: '/diary' }}
     >
-      {error ? <Trouble error={error} again={again} /> : null}
+      {error ? <ErrorNotice error={error} again={again} /> : null}
       {!lessons && !error ? <Waiting what="Reading the diary" /> : null}
       {lessons && !lesson ? <Empty>This lesson is not on this day any more. Look in the diary.</Empty> : null}
       {lesson ? <One lesson={lesson} on={on} /> : null}

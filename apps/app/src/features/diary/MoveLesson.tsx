@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
-import { dayAt, timeAt } from '../../ui/days';
+import { dayAt, timeAt } from '../../ui/words/days';
 
 interface Props {
   lesson: Lesson;

@@ -1,15 +1,15 @@
-import { dayOf, type BuildPage, type AssignmentRecord } from '@wrightonic/contract';
-import { addDays, weekChanges, weekdayName, type WeekChange, type WeekItem } from '@wrightonic/core';
+import { type BuildPage, type AssignmentRecord } from '@wrightonic/contract';
+import { addDays, weekChanges, weekdayName, type WeekChange, type WeekItem, dayOf } from '@wrightonic/core';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useOtherAthlete, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { Trouble, Waiting } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
-import { useBook } from '../../ui/useBook';
+import { Card } from '../../ui/Card/Card';
+import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
+import { useBook } from '../../ui/hooks/useBook';
 
 interface Props {
   athleteId: string;
@@ -24,7 +24,7 @@ interface Props {
 export function Replan(props: Props) {
   const { page, error } = useOtherAthlete(props.athleteId, 'build');
   const today = useToday();
-  if (error) return <Trouble error={error} />;
+  if (error) return <ErrorNotice error={error} />;
   if (!page) return <Waiting what="Reading the week" />;
   return <Found {...props} page={page} today={today} />;
 }
@@ -50,8 +50,8 @@ const plain = ({ date, drill, sets }: WeekItem): WeekItem => ({ date, drill, set
 
 function Proposed({ athleteId, date, to, minutes, page, planId, running, today }: ProposedProps) {
   const book = useBook();
-  const [propose, { data, error, isLoading }] = more.useProposeWeekMutation();
-  const [assign, assigning] = more.useAssignMutation();
+  const [propose, { data, error, isLoading }] = lazyEndpoints.useProposeWeekMutation();
+  const [assign, assigning] = lazyEndpoints.useAssignMutation();
   const [id] = useState(() => v7());
   const [left, setLeft] = useState(false);
   const days = running.days
@@ -80,17 +80,17 @@ function Proposed({ athleteId, date, to, minutes, page, planId, running, today }
     <Card>
       <Heading>The rest of the week</Heading>
       {isLoading ? <Waiting what="Planning what is left of the week" /> : null}
-      {error ? <Trouble error={error} again={ask} /> : null}
+      {error ? <ErrorNotice error={error} again={ask} /> : null}
       {data && changes.length === 0 ? <Text>Nothing has to move.</Text> : null}
       {changes.map((change) => (
         <Text key={`${change.date} ${change.drill}`}>{say(change)}</Text>
       ))}
-      {data?.held.map((words) => (
+      {data?.limitedBy.map((words) => (
         <Text key={words} variant="bodySmall">
           {words}
         </Text>
       ))}
-      {assigning.error ? <Trouble error={assigning.error} /> : null}
+      {assigning.error ? <ErrorNotice error={assigning.error} /> : null}
       {assigning.isSuccess ? <Text role="status">The week is assigned anew.</Text> : null}
       {data && changes.length && !assigning.isSuccess && !left ? (
         <View style={styles.row}>

@@ -1,13 +1,13 @@
 import type { Lesson } from '@wrightonic/contract';
 import { useMemo } from 'react';
 import { withLessonChanges } from '../../offline/lessons';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppSelector } from '../../store/store';
 
 /** Lessons of some days, with what was changed on this device. */
 export function useDiary(from: string, days: number) {
-  const { data, error, refetch } = more.useDiaryQuery({ from, days }, { skip: from === '' });
-  const entries = useAppSelector(({ journal }) => journal.entries);
+  const { data, error, refetch } = lazyEndpoints.useDiaryQuery({ from, days }, { skip: from === '' });
+  const entries = useAppSelector(({ pendingEvents }) => pendingEvents.entries);
   const lessons = useMemo(
     (): Lesson[] | undefined => data && withLessonChanges(data, entries),
     [data, entries],

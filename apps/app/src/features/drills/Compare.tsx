@@ -3,10 +3,10 @@ import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
-import { Card } from '../../ui/Card';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { Heading } from '../../ui/Screen/Screen';
 import { doseOf, effortWords, needsWords } from './drillWords';
-import { useBook } from '../../ui/useBook';
+import { useBook } from '../../ui/hooks/useBook';
 
 const rows: readonly [string, (drill: Drill, book: DrillBook) => string][] = [
   ['Stage', ({ stage }) => stage],

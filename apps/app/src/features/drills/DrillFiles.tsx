@@ -3,18 +3,18 @@ import { router, type Href } from 'expo-router';
 import { Linking, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
-import { FilePick } from '../../ui/FilePick';
-import { Trouble, Waiting } from '../../ui/Notice';
-import { saveFile } from '../../ui/saveFile';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { FilePick } from '../../ui/ImportPreview/FilePick';
+import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { saveFile } from '../../ui/ImportPreview/saveFile';
 import { broughtWords, fileOf } from './drillFile';
 
 const threeMegabytes = 3_000_000;
 
 /** Drills written here, and drills handed from one academy to another as a file. */
 export function DrillFiles({ own }: { own: readonly OwnDrillRecord[] }) {
-  const [read, reading] = more.useReadDrillsMutation();
-  const [keep, keeping] = more.useKeepDrillsMutation();
+  const [read, reading] = lazyEndpoints.useReadDrillsMutation();
+  const [keep, keeping] = lazyEndpoints.useKeepDrillsMutation();
   const found = reading.data;
   const coming = found ? [...found.fresh, ...found.changed] : [];
   const open = async (file: File) => {
@@ -23,19 +23,19 @@ export function DrillFiles({ own }: { own: readonly OwnDrillRecord[] }) {
   };
   const given = own.filter(({ retired }) => !retired);
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <Button mode="outlined" icon="pencil" onPress={() => router.navigate('/drills/new' as Href)}>
         Write a drill
       </Button>
       <FilePick
         label="Drills from a file"
         accept=".json,application/json"
-        most={threeMegabytes}
+        maxBytes={threeMegabytes}
         onFile={(file) => void open(file)}
       />
       {reading.isLoading ? <Waiting what="Reading the drills" /> : null}
-      {reading.error ? <Trouble error={reading.error} /> : null}
-      {keeping.error ? <Trouble error={keeping.error} /> : null}
+      {reading.error ? <ErrorNotice error={reading.error} /> : null}
+      {keeping.error ? <ErrorNotice error={keeping.error} /> : null}
       {found && !keeping.isSuccess ? (
         <>
           <Text>{broughtWords(found)}</Text>
@@ -75,4 +75,4 @@ export function DrillFiles({ own }: { own: readonly OwnDrillRecord[] }) {
   );
 }
 
-const styles = StyleSheet.create({ whole: { gap: 8 }, start: { alignSelf: 'flex-start' } });
+const styles = StyleSheet.create({ root: { gap: 8 }, start: { alignSelf: 'flex-start' } });

@@ -15,15 +15,15 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Switch, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { DrillFigure } from '../../ui/body/DrillFigure';
-import { Choices, Picks } from '../../ui/Choices';
-import { Foot } from '../../ui/Foot';
-import { Notice, Trouble } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
-import { PickOne } from '../../ui/PickOne';
-import { PageTitle, TitleRow } from '../../ui/Screen';
-import { threadNames, threads } from '../../ui/threadWords';
+import { Choices, CheckboxGroup } from '../../ui/form/Choices';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { Notice, ErrorNotice } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
+import { PickOne } from '../../ui/form/PickOne';
+import { PageTitle, TitleRow } from '../../ui/Screen/Screen';
+import { threadNames, threads } from '../../ui/words/threadWords';
 import { draftOf, drillOfDraft, emptyDraft, idFor, type DraftProblems, type DrillDraft } from './drillDraft';
 import { Line, Part, Wrong } from './formParts';
 
@@ -41,8 +41,8 @@ const parts = deliveryParts.map((value) => ({ value, text: partNames[value] }));
 const startOf = ({ book, changed, from }: Props): DrillDraft => {
   if (changed) return draftOf(changed);
   if (!from || !book.drill(from)) return emptyDraft;
-  const whole = wholeDrill(from, book);
-  return { ...draftOf(whole), id: '', name: `${whole.name}, our way` };
+  const original = wholeDrill(from, book);
+  return { ...draftOf(original), id: '', name: `${original.name}, our way` };
 };
 
 /** One of the academy's own drills, written out in full. */
@@ -51,7 +51,7 @@ export function DrillForm(props: Props) {
   const [draft, setDraft] = useState(() => startOf(props));
   /** Only what somebody tried to keep is found wrong. */
   const [tried, setTried] = useState(false);
-  const [keep, { isLoading, error }] = more.useKeepDrillsMutation();
+  const [keep, { isLoading, error }] = lazyEndpoints.useKeepDrillsMutation();
   const named = { ...draft, id: changed?.id ?? idFor(draft.name, book) };
   const read = drillOfDraft(named, book);
   const problems: DraftProblems = tried ? (read.problems ?? {}) : {};
@@ -81,15 +81,15 @@ export function DrillForm(props: Props) {
     .map(({ id, name }) => ({ value: id, text: name }));
   const many = Object.keys(problems).length;
   return (
-    <View style={styles.whole} role="main">
+    <View style={styles.root} role="main">
       <PageTitle>{changed ? changed.name : 'A drill of our own'}</PageTitle>
       <Pane
         foot={
-          <Foot>
+          <ActionBar>
             {many ? (
               <Text role="alert">{`${many} ${many === 1 ? 'field is' : 'fields are'} not right yet; each says why.`}</Text>
             ) : null}
-            {error ? <Trouble error={error} /> : null}
+            {error ? <ErrorNotice error={error} /> : null}
             <View style={styles.row}>
               <Button
                 mode="contained"
@@ -103,7 +103,7 @@ export function DrillForm(props: Props) {
                 Leave it
               </Button>
             </View>
-          </Foot>
+          </ActionBar>
         }
       >
         <TitleRow title={changed ? changed.name : 'A drill of our own'} />
@@ -142,7 +142,7 @@ export function DrillForm(props: Props) {
             value={null}
             onPick={(id) => (id ? put({ targets: [...draft.targets, id] }) : undefined)}
           />
-          <Picks
+          <CheckboxGroup
             label="It works on"
             value={draft.targets}
             onChange={(targets) => put({ targets })}
@@ -170,7 +170,7 @@ export function DrillForm(props: Props) {
             hint: 'Two things of which one will do: fence or wall',
           })}
           <Text variant="labelMedium">Where it can be done</Text>
-          <Picks
+          <CheckboxGroup
             label="Where it can be done"
             value={draft.places}
             onChange={(at) => put({ places: at })}
@@ -178,7 +178,7 @@ export function DrillForm(props: Props) {
           />
           <Wrong words={problems.places} />
           <Text variant="labelMedium">Not with pain in</Text>
-          <Picks
+          <CheckboxGroup
             label="Not with pain in"
             value={draft.avoid}
             onChange={(avoid) => put({ avoid })}
@@ -213,7 +213,7 @@ export function DrillForm(props: Props) {
           <Wrong words={problems.roundFlaw} />
           {draft.roundFlaw ? line('roundSeen', 'How that shows here') : null}
           <Text variant="labelMedium">Parts of the delivery that are in it</Text>
-          <Picks
+          <CheckboxGroup
             label="Parts of the delivery that are in it"
             value={draft.holds}
             onChange={(holds) => put({ holds })}
@@ -233,7 +233,7 @@ export function DrillForm(props: Props) {
           {line('feel', 'As a feeling')}
           {line('target', 'As a target outside the body')}
           <Text variant="labelMedium">What they ask for</Text>
-          <Picks
+          <CheckboxGroup
             label="What they ask for"
             value={draft.tags}
             onChange={(tags) => put({ tags })}
@@ -280,7 +280,7 @@ type TextField = {
 }[keyof DrillDraft];
 
 const styles = StyleSheet.create({
-  whole: { flex: 1, minHeight: 0, minWidth: 0 },
+  root: { flex: 1, minHeight: 0, minWidth: 0 },
   row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   half: { flex: 1, minWidth: 0 },
   grow: { flex: 1 },

@@ -5,17 +5,17 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useMe } from '../../store/useAthlete';
-import { FlatList } from '../../ui/FlatList';
-import { useBook } from '../../ui/useBook';
+import { FlatList } from '../../ui/FlatList/FlatList';
+import { useBook } from '../../ui/hooks/useBook';
 import { useColours } from '../../theme/theme';
 import { DrillFigure } from '../../ui/body/DrillFigure';
-import { Choices, Picks } from '../../ui/Choices';
-import { Empty, Waiting } from '../../ui/Notice';
-import { Press } from '../../ui/Press';
-import { Heading, PageTitle, TitleRow } from '../../ui/Screen';
-import { SearchField } from '../../ui/SearchField';
-import { threadNames, threads } from '../../ui/threadWords';
-import { useWide } from '../../ui/useWide';
+import { Choices, CheckboxGroup } from '../../ui/form/Choices';
+import { Empty, Waiting } from '../../ui/Notice/Notice';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { Heading, PageTitle, TitleRow } from '../../ui/Screen/Screen';
+import { SearchField } from '../../ui/form/SearchField';
+import { threadNames, threads } from '../../ui/words/threadWords';
+import { useWide } from '../../ui/hooks/useWide';
 import { DrillFiles } from './DrillFiles';
 import { DrillForm } from './DrillForm';
 import { DrillPane } from './DrillPane';
@@ -34,7 +34,7 @@ export function Drills() {
       <View style={[styles.list, { borderColor: own.line }]}>
         <DrillList here={drill ?? null} />
       </View>
-      <View style={styles.whole}>
+      <View style={styles.root}>
         {drill ? (
           <One key={drill} id={drill} />
         ) : (
@@ -82,7 +82,7 @@ function DrillList({ here }: { here: string | null }) {
   const thingOptions = useMemo(() => neededThings(all).map((value) => ({ value, text: value })), [all]);
   const toggle = (which: 'flaw' | 'things' | 'ours') => setPanel(panel === which ? null : which);
   return (
-    <View style={styles.whole} role={here === null ? 'main' : 'complementary'} aria-label="All drills">
+    <View style={styles.root} role={here === null ? 'main' : 'complementary'} aria-label="All drills">
       {here === null ? <PageTitle>Drills</PageTitle> : null}
       <FlatList<Drill>
         data={shown}
@@ -140,7 +140,7 @@ function DrillList({ here }: { here: string | null }) {
             {panel === 'things' ? (
               <View style={styles.panel}>
                 <Text variant="labelMedium">What is at hand</Text>
-                <Picks
+                <CheckboxGroup
                   label="What is at hand"
                   options={thingOptions}
                   value={atHand ?? []}
@@ -196,7 +196,7 @@ interface LineProps {
 
 const DrillLine = memo(function DrillLine({ drill, figure, here, wide }: LineProps) {
   return (
-    <Press
+    <PressableCard
       role="link"
       chosen={here}
       aria-label={`${drill.name}, ${drill.stage}, ${threadNames[drill.thread].toLowerCase()}`}
@@ -221,12 +221,12 @@ const DrillLine = memo(function DrillLine({ drill, figure, here, wide }: LinePro
         <Text variant="bodySmall">{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()}${ownDrillId.test(drill.id) ? ' · our own' : ''}`}</Text>
         <Text numberOfLines={2}>{drill.what}</Text>
       </View>
-    </Press>
+    </PressableCard>
   );
 });
 
 const styles = StyleSheet.create({
-  whole: { flex: 1, minHeight: 0, minWidth: 0 },
+  root: { flex: 1, minHeight: 0, minWidth: 0 },
   beside: { flex: 1, flexDirection: 'row', minHeight: 0 },
   list: { width: 420, borderRightWidth: 1 },
   content: { padding: 16, paddingBottom: 32, width: '100%', maxWidth: 860, alignSelf: 'center' },

@@ -4,18 +4,18 @@ import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { dayAt, dayWords } from '../../ui/days';
-import { Trouble } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { dayAt, dayWords } from '../../ui/words/days';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
 
 /** Makes a drill the academy's own, changes one that is, or takes it out of what is given. */
 export function OurOwn({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
   const today = useToday();
   const { academy } = useMe();
-  const [keep, { error, isLoading }] = more.useKeepDrillsMutation();
+  const [keep, { error, isLoading }] = lazyEndpoints.useKeepDrillsMutation();
   const copy = (
     <Button
       mode={kept ? 'text' : 'outlined'}
@@ -32,7 +32,7 @@ export function OurOwn({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | n
       <Text>
         {`${kept.retired ? 'Retired: plans that hold it keep it, and nobody is given it anew.' : 'In the list for every plan.'} Last changed by ${kept.by}, ${dayWords(dayAt(kept.at, academy.zone), today)}.`}
       </Text>
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
       <View style={styles.row}>
         <Button
           mode="outlined"

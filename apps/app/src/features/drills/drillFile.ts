@@ -20,10 +20,10 @@ export const fileOf = (own: readonly OwnDrillRecord[]): string =>
 /** What a file would bring, in words. */
 export function broughtWords({ fresh, changed, same }: DrillFileRead): string {
   const names = (list: readonly { name: string }[]) => list.map(({ name }) => name).join(', ');
-  const told = [
+  const columns = [
     fresh.length ? `New: ${names(fresh)}.` : '',
     changed.length ? `Changed, in plans that run too: ${names(changed)}.` : '',
     same.length ? `${same.length} ${same.length === 1 ? 'is' : 'are'} here just so.` : '',
   ];
-  return told.filter(Boolean).join(' ');
+  return columns.filter(Boolean).join(' ');
 }

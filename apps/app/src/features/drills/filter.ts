@@ -21,7 +21,7 @@ export interface DrillFilter {
 }
 
 /** What a drill is found by: its name and words, what it serves, what it needs. */
-const told = ({ name, what, targets, equipment }: Drill): string =>
+const searchText = ({ name, what, targets, equipment }: Drill): string =>
   [name, what, ...targets.map(nodeName), ...equipment.flat()].join(' ').toLowerCase();
 
 /** The drills that fit, in the order of the catalogue. */
@@ -37,7 +37,7 @@ export function drillsThat(
       (!stage || drill.stage === stage) &&
       (!target || drill.targets.includes(target)) &&
       (!atHand || missingFor(drill, atHand).length === 0) &&
-      told(drill).includes(wanted),
+      searchText(drill).includes(wanted),
   );
 }
 

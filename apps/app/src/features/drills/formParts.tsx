@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
-import { Card } from '../../ui/Card';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { Heading } from '../../ui/Screen/Screen';
 
 interface LineProps {
   label: string;

@@ -1,7 +1,7 @@
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { Heading } from '../../ui/Screen';
+import { Heading } from '../../ui/Screen/Screen';
 
 interface Props {
   athleteId: string;

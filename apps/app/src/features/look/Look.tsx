@@ -1,16 +1,16 @@
-import { carriedBy, type Offers } from '@wrightonic/contract';
-import { withCarried } from '@wrightonic/core';
+import { type Offers } from '@wrightonic/contract';
+import { withCarried, carriedBy } from '@wrightonic/core';
 import { router, useLocalSearchParams, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppDispatch } from '../../store/store';
 import { useAthlete, useMe, useToday } from '../../store/useAthlete';
-import { dayWords } from '../../ui/days';
-import { Foot } from '../../ui/Foot';
-import { Pane } from '../../ui/Pane';
+import { dayWords } from '../../ui/words/days';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { Pane } from '../../ui/Screen/Pane';
 import { Seam } from '../../ui/seam/Seam';
 import { LookDetail } from './LookDetail';
 import { LookHistory } from './LookHistory';
@@ -18,7 +18,7 @@ import { LookRead } from './LookRead';
 import { LookTools } from './LookTools';
 import { OpenLook } from './OpenLook';
 import type { LookStep } from '../../ui/checkpoint/steps';
-import { NotRead } from '../../ui/Notice';
+import { NotRead } from '../../ui/Notice/Notice';
 
 /** Without a connection nothing is offered; what was measured is kept all the same. */
 const noOffers: Offers = [];
@@ -28,7 +28,7 @@ export function Look() {
   const { id, page, error: unread, again } = useAthlete('look');
   const { academy } = useMe();
   const today = useToday();
-  const { data: offers = noOffers } = more.useOffersQuery(id);
+  const { data: offers = noOffers } = lazyEndpoints.useOffersQuery(id);
   const dispatch = useAppDispatch();
   const { of } = useLocalSearchParams<{ of?: string }>();
   const [first, setFirst] = useState<LookStep['key'] | null>(null);
@@ -57,7 +57,7 @@ export function Look() {
   return (
     <Pane
       foot={
-        <Foot>
+        <ActionBar>
           <View style={styles.foot}>
             <Button
               mode="contained"
@@ -78,7 +78,7 @@ export function Look() {
               Full look
             </Button>
           </View>
-        </Foot>
+        </ActionBar>
       }
     >
       <Seam

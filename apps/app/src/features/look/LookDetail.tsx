@@ -5,16 +5,16 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { log } from '../../offline/log';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { dayWords, timeAt } from '../../ui/days';
-import { Pane } from '../../ui/Pane';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { dayWords, timeAt } from '../../ui/words/days';
+import { Pane } from '../../ui/Screen/Pane';
+import { Heading } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';
 import { severityNames } from '../../ui/seam/words';
-import { useWhom } from '../../ui/useWhom';
+import { useWhom } from '../../ui/hooks/useWhom';
 import { LookTold } from './LookTold';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { lookSteps } from '../../ui/checkpoint/steps';
@@ -136,7 +136,7 @@ export function LookDetail({ athlete, look }: Props) {
 
 /** Grades that came more than once: what stood there before is never lost. */
 function Changes({ lookId }: { lookId: string }) {
-  const { data } = more.useLookHistoryQuery(lookId);
+  const { data } = lazyEndpoints.useLookHistoryQuery(lookId);
   const { academy } = useMe();
   const [open, setOpen] = useState(false);
   const byNode = new Map<string, FindingRecord[]>();

@@ -4,9 +4,9 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useState } from 'react';
 import { useToday } from '../../store/useAthlete';
-import { dayWords } from '../../ui/days';
-import { Press } from '../../ui/Press';
-import { Heading } from '../../ui/Screen';
+import { dayWords } from '../../ui/words/days';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { Heading } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';
 
 interface Props {
@@ -22,13 +22,13 @@ export function LookHistory({ athlete, looks }: Props) {
   const [all, setAll] = useState(false);
   const newestFirst = [...looks].reverse();
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <Heading>Looks</Heading>
       {(all ? newestFirst : newestFirst.slice(0, few)).map((look) => {
         const grades = Object.values(look.findings);
         const day = dayWords(look.date, today);
         return (
-          <Press
+          <PressableCard
             key={look.id}
             role="link"
             aria-label={`Look of ${day}`}
@@ -43,7 +43,7 @@ export function LookHistory({ athlete, looks }: Props) {
               </Text>
             </View>
             <Seam discipline={athlete.discipline} findings={look.findings} size="tiny" label={day} />
-          </Press>
+          </PressableCard>
         );
       })}
       {!all && looks.length > few ? (
@@ -56,7 +56,7 @@ export function LookHistory({ athlete, looks }: Props) {
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 8 },
+  root: { gap: 8 },
   head: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   grow: { flex: 1 },
 });

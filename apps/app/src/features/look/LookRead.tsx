@@ -2,9 +2,9 @@ import type { LookRecord } from '@wrightonic/contract';
 import { nodeName } from '@wrightonic/core';
 import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { agoWords } from '../../ui/days';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { agoWords } from '../../ui/words/days';
+import { Heading } from '../../ui/Screen/Screen';
 import { severityNames } from '../../ui/seam/words';
 
 /** A finished look in words, the worst first. */

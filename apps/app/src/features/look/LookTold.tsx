@@ -7,11 +7,11 @@ import { now } from '../../offline/clock';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { Choices } from '../../ui/Choices';
-import { dayAt, dayWords, timeAt } from '../../ui/days';
+import { Card } from '../../ui/Card/Card';
+import { Choices } from '../../ui/form/Choices';
+import { dayAt, dayWords, timeAt } from '../../ui/words/days';
 import { Picker } from '../../ui/form/Picker';
-import { seenFromWords, viewNames } from '../../ui/kindWords';
+import { seenFromWords, viewNames } from '../../ui/words/kindWords';
 
 interface Props {
   athleteId: string;
@@ -33,7 +33,7 @@ export function LookTold({ athleteId, look }: Props) {
     .filter(Boolean)
     .join(' · ');
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <View style={styles.line}>
         <Text variant="bodySmall" style={styles.grow}>
           {words}
@@ -81,14 +81,14 @@ function Form({ athleteId, look, onDone }: Props & { onDone: () => void }) {
     );
     onDone();
   };
-  const field = (label: string, value: string, set: (text: string) => void, most: number) => (
+  const field = (label: string, value: string, set: (text: string) => void, atMost: number) => (
     <TextInput
       mode="outlined"
       label={label}
       aria-label={label}
       value={value}
       onChangeText={set}
-      maxLength={most}
+      maxLength={atMost}
     />
   );
   return (
@@ -128,7 +128,7 @@ function Form({ athleteId, look, onDone }: Props & { onDone: () => void }) {
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 6 },
+  root: { gap: 6 },
   line: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   grow: { flex: 1 },

@@ -2,9 +2,9 @@ import type { Offer } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Icon, type IconName } from '../../ui/Icon';
-import { Press } from '../../ui/Press';
-import { Heading } from '../../ui/Screen';
+import { Icon, type IconName } from '../../ui/Icon/Icon';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { Heading } from '../../ui/Screen/Screen';
 
 const tools: readonly { path: string; name: string; what: string; icon: IconName; from: Offer['from'] }[] = [
   { path: 'screen', name: 'Physical screen', what: 'What the body allows', icon: 'human', from: 'screen' },
@@ -28,13 +28,13 @@ const tools: readonly { path: string; name: string; what: string; icon: IconName
 /** Whatever measures beside the eye, and what it has to offer to the next look. */
 export function LookTools({ athleteId, offers }: { athleteId: string; offers: readonly Offer[] }) {
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <Heading>Measure</Heading>
       <View style={styles.grid}>
         {tools.map(({ path, name, what, icon, from }) => {
           const waiting = offers.filter((offer) => offer.from === from).length;
           return (
-            <Press
+            <PressableCard
               key={path}
               role="link"
               style={styles.tool}
@@ -48,7 +48,7 @@ export function LookTools({ athleteId, offers }: { athleteId: string; offers: re
               </View>
               <Text variant="bodySmall">{what}</Text>
               {waiting ? <Text variant="labelMedium">{`${waiting} for the next look`}</Text> : null}
-            </Press>
+            </PressableCard>
           );
         })}
       </View>
@@ -57,7 +57,7 @@ export function LookTools({ athleteId, offers }: { athleteId: string; offers: re
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 8 },
+  root: { gap: 8 },
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   tool: { flexGrow: 1, flexBasis: 160, minWidth: 160, gap: 4 },
   head: { flexDirection: 'row', alignItems: 'center', gap: 8 },

@@ -1,16 +1,24 @@
-import { detailOfOffer, type LookPage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
-import { isLook, withCarried, type Carried, type Offer, type Phase, type Severity } from '@wrightonic/core';
+import { type LookPage, type FindingDetail, type LookRecord } from '@wrightonic/contract';
+import {
+  isLook,
+  withCarried,
+  type Carried,
+  type Offer,
+  type Phase,
+  type Severity,
+  detailOfOffer,
+} from '@wrightonic/core';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
-import { Choices } from '../../ui/Choices';
-import { Foot } from '../../ui/Foot';
-import { Notice } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
-import { Heading } from '../../ui/Screen';
-import { useWhom } from '../../ui/useWhom';
+import { Choices } from '../../ui/form/Choices';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { Notice } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
+import { Heading } from '../../ui/Screen/Screen';
+import { useWhom } from '../../ui/hooks/useWhom';
 import { LookTold } from './LookTold';
 import { Seam } from '../../ui/seam/Seam';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
@@ -87,7 +95,7 @@ export function OpenLook({ athlete, look, carried, offers, start, onFinished }: 
     <Pane
       key={key}
       foot={
-        <Foot>
+        <ActionBar>
           <View style={styles.foot}>
             {open.length > 0 && isPhase(key) ? (
               <Button mode="contained" onPress={rest} style={styles.grow} contentStyle={styles.tall}>
@@ -117,7 +125,7 @@ export function OpenLook({ athlete, look, carried, offers, start, onFinished }: 
               </Button>
             ) : null}
           </View>
-        </Foot>
+        </ActionBar>
       }
     >
       <Seam

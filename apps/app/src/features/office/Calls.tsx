@@ -1,9 +1,9 @@
 import { judged, percent, type Tally } from '@wrightonic/core';
 import { Text } from 'react-native-paper';
-import { more } from '../../store/more';
-import { Card } from '../../ui/Card';
-import { Trouble } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { Card } from '../../ui/Card/Card';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
 
 const turned = (tally: Tally): string =>
   judged(tally)
@@ -18,11 +18,11 @@ const callWords = (whose: string, { accepted, overruled }: { accepted: Tally; ov
 
 /** How often the trace was overruled, and how those calls turned out. */
 export function Calls() {
-  const { data, error, refetch } = more.useCallsQuery();
+  const { data, error, refetch } = lazyEndpoints.useCallsQuery();
   return (
     <Card>
       <Heading>Calls</Heading>
-      {error ? <Trouble error={error} again={() => void refetch()} /> : null}
+      {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
       {data ? (
         <>
           <Text>{callWords('Yours', data.yours)}</Text>

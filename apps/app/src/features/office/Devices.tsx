@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { dayAt, dayWords } from '../../ui/days';
-import { Empty, Notice, Trouble, Waiting } from '../../ui/Notice';
-import { Heading, Screen } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { dayAt, dayWords } from '../../ui/words/days';
+import { Empty, Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { Heading, Screen } from '../../ui/Screen/Screen';
 
 const back = { label: 'Back to the office', to: '/office' } as const;
 
@@ -21,8 +21,8 @@ const exampleOf = (key: string): string =>
 
 /** Instruments that may send readings: made known, with the key told once, and taken out. */
 export function Devices() {
-  const { data, error, refetch } = more.useDevicesQuery();
-  const [add, adding] = more.useAddDeviceMutation();
+  const { data, error, refetch } = lazyEndpoints.useDevicesQuery();
+  const [add, adding] = lazyEndpoints.useAddDeviceMutation();
   const [name, setName] = useState('');
   const [made, setMade] = useState<MadeDevice | null>(null);
   const known = (data ?? []).filter(({ ended }) => !ended);
@@ -38,7 +38,7 @@ export function Devices() {
         One JSON document for each reading, sent to this address with the key of the device. In Work, choose
         the device under Velocity: its readings become throws by themselves.
       </Text>
-      {error ? <Trouble error={error} again={() => void refetch()} /> : null}
+      {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
       {made ? (
         <Notice icon="lock-open-outline">
           <Text>The key is shown only now. Put it into the instrument; make another when it is lost.</Text>
@@ -68,7 +68,7 @@ export function Devices() {
           onChangeText={setName}
           maxLength={60}
         />
-        {adding.error ? <Trouble error={adding.error} /> : null}
+        {adding.error ? <ErrorNotice error={adding.error} /> : null}
         <Button
           mode="contained"
           style={styles.start}
@@ -97,7 +97,7 @@ export function Devices() {
 function Known({ device }: { device: DeviceRecord }) {
   const today = useToday();
   const { academy } = useMe();
-  const [end, ending] = more.useEndDeviceMutation();
+  const [end, ending] = lazyEndpoints.useEndDeviceMutation();
   const heard = device.heard
     ? `Last reading ${dayWords(dayAt(device.heard, academy.zone), today)}`
     : 'Nothing was heard of it yet';
@@ -117,7 +117,7 @@ function Known({ device }: { device: DeviceRecord }) {
           Take out
         </Button>
       </View>
-      {ending.error ? <Trouble error={ending.error} /> : null}
+      {ending.error ? <ErrorNotice error={ending.error} /> : null}
     </Card>
   );
 }

@@ -4,20 +4,20 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { Choices } from '../../ui/Choices';
-import { Notice, Trouble, Waiting } from '../../ui/Notice';
-import { Heading, Screen } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { Choices } from '../../ui/form/Choices';
+import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { Heading, Screen } from '../../ui/Screen/Screen';
 
 const back = { label: 'Back to the office', to: '/office' } as const;
 
 /** The words by which free notes are understood, tag by tag. */
 export function Lexicon() {
   const { person } = useMe();
-  const { data, error, refetch } = more.useLexiconQuery();
-  const [edit, editing] = more.useEditLexiconMutation();
+  const { data, error, refetch } = lazyEndpoints.useLexiconQuery();
+  const [edit, editing] = lazyEndpoints.useEditLexiconMutation();
   const [tag, setTag] = useState<CueTag>('push');
   const [phrase, setPhrase] = useState('');
   const [sample, setSample] = useState('');
@@ -25,7 +25,7 @@ export function Lexicon() {
     return (
       <Screen title="Words" back={back}>
         {error ? (
-          <Trouble error={error} again={() => void refetch()} />
+          <ErrorNotice error={error} again={() => void refetch()} />
         ) : (
           <Waiting what="Reading the words" />
         )}
@@ -115,7 +115,7 @@ export function Lexicon() {
         ) : (
           <Notice>Only the owner of the academy changes the words.</Notice>
         )}
-        {editing.error ? <Trouble error={editing.error} /> : null}
+        {editing.error ? <ErrorNotice error={editing.error} /> : null}
       </Card>
     </Screen>
   );

@@ -13,9 +13,9 @@ import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Dialog, HelperText, Portal, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
-import { Trouble } from '../../ui/Notice';
-import { PickOne } from '../../ui/PickOne';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { PickOne } from '../../ui/form/PickOne';
 
 interface Props {
   discipline: Discipline;
@@ -40,7 +40,7 @@ export function LinkEditor({ discipline, link, onClose }: Props) {
   const [effect, setEffect] = useState<string | null>(link?.effect ?? null);
   const [text, setText] = useState(link?.weight?.toFixed(2) ?? link?.given?.toFixed(2) ?? startWeight);
   const [reason, setReason] = useState('');
-  const [edit, { isLoading, error }] = more.useEditLinkMutation();
+  const [edit, { isLoading, error }] = lazyEndpoints.useEditLinkMutation();
   const [id] = useState(() => v7());
   const weight = read(text);
   const fits = weight >= leastWeight && weight <= mostWeight;
@@ -111,7 +111,7 @@ export function LinkEditor({ discipline, link, onClose }: Props) {
               onChangeText={setReason}
               maxLength={300}
             />
-            {error ? <Trouble error={error} /> : null}
+            {error ? <ErrorNotice error={error} /> : null}
           </ScrollView>
         </Dialog.ScrollArea>
         <Dialog.Actions style={styles.actions}>

@@ -3,16 +3,16 @@ import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
-import { FlatList } from '../../ui/FlatList';
-import { Choices } from '../../ui/Choices';
-import { dayAt, dayWords } from '../../ui/days';
-import { disciplineNames } from '../../ui/kindWords';
-import { Empty, Trouble, Waiting } from '../../ui/Notice';
-import { Press } from '../../ui/Press';
-import { Heading, PageTitle, TitleRow } from '../../ui/Screen';
-import { SearchField } from '../../ui/SearchField';
+import { FlatList } from '../../ui/FlatList/FlatList';
+import { Choices } from '../../ui/form/Choices';
+import { dayAt, dayWords } from '../../ui/words/days';
+import { disciplineNames } from '../../ui/words/kindWords';
+import { Empty, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { Heading, PageTitle, TitleRow } from '../../ui/Screen/Screen';
+import { SearchField } from '../../ui/form/SearchField';
 import { LinkEditor } from './LinkEditor';
 
 const keyOf = ({ cause, effect }: LinkState): string => `${cause} ${effect}`;
@@ -30,7 +30,7 @@ const Gap = () => <View style={styles.gap} />;
 
 /** What causes what, as this academy holds it. */
 export function Links() {
-  const { data, error, refetch } = more.useLinksQuery();
+  const { data, error, refetch } = lazyEndpoints.useLinksQuery();
   const { person, academy } = useMe();
   const today = useToday();
   const [discipline, setDiscipline] = useState<Discipline>('overhand');
@@ -49,12 +49,12 @@ export function Links() {
   }, [edits, discipline, search, only]);
   if (!data)
     return error ? (
-      <Trouble error={error} again={() => void refetch()} />
+      <ErrorNotice error={error} again={() => void refetch()} />
     ) : (
       <Waiting what="Reading the links" />
     );
   return (
-    <View style={styles.whole} role="main">
+    <View style={styles.root} role="main">
       <PageTitle>Links</PageTitle>
       <FlatList<LinkState>
         data={shown}
@@ -113,7 +113,7 @@ export function Links() {
         renderItem={({ item }) => {
           const state = stateWords(item);
           return (
-            <Press
+            <PressableCard
               disabled={!own}
               onPress={() => setOpen(item)}
               aria-label={`${nodeName(item.cause)} causes ${nodeName(item.effect)}, ${item.weight === null ? 'off' : item.weight.toFixed(2)}${state ? `, ${state}` : ''}`}
@@ -125,7 +125,7 @@ export function Links() {
                 {state ? <Text variant="labelMedium">{state}</Text> : null}
               </View>
               <Text variant="titleLarge">{item.weight === null ? 'off' : item.weight.toFixed(2)}</Text>
-            </Press>
+            </PressableCard>
           );
         }}
         ListEmptyComponent={<Empty>No link fits. Search for less, or show all links.</Empty>}
@@ -155,7 +155,7 @@ export function Links() {
 }
 
 const styles = StyleSheet.create({
-  whole: { flex: 1, minHeight: 0 },
+  root: { flex: 1, minHeight: 0 },
   content: { padding: 16, paddingBottom: 32, width: '100%', maxWidth: 860, alignSelf: 'center' },
   head: { gap: 10, paddingBottom: 10 },
   foot: { gap: 8, paddingTop: 20 },

@@ -4,14 +4,14 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { dayAt, dayWords } from '../../ui/days';
+import { Card } from '../../ui/Card/Card';
+import { dayAt, dayWords } from '../../ui/words/days';
 import { Figure } from '../../ui/form/Figure';
-import { Notice, Trouble, Waiting } from '../../ui/Notice';
-import { Press } from '../../ui/Press';
-import { Heading, Screen } from '../../ui/Screen';
+import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { Heading, Screen } from '../../ui/Screen/Screen';
 
 const back = { label: 'Back to the office', to: '/office' } as const;
 
@@ -25,13 +25,13 @@ const basisWords = (basis: string): string => basis.replace(': edit', '');
 
 /** What counts as usual, row by row: the range, where it comes from, and who changed it. */
 export function Norms() {
-  const { data, error, refetch } = more.useNormsQuery();
+  const { data, error, refetch } = lazyEndpoints.useNormsQuery();
   const [open, setOpen] = useState<string | null>(null);
   if (!data)
     return (
       <Screen title="Norms" back={back}>
         {error ? (
-          <Trouble error={error} again={() => void refetch()} />
+          <ErrorNotice error={error} again={() => void refetch()} />
         ) : (
           <Waiting what="Reading the norms" />
         )}
@@ -78,18 +78,22 @@ interface RowProps {
 function Row({ row, edit, open, onOpen }: RowProps) {
   const { academy } = useMe();
   const today = useToday();
-  const who =
+  const whom =
     edit &&
     `${edit.range ? 'changed' : 'set back'} by ${edit.by}, ${dayWords(dayAt(new Date(edit.at), academy.zone), today)}`;
   return (
     <>
-      <Press onPress={onOpen} aria-expanded={open} aria-label={`${plain(row.measure)}, ${whomWords(row)}`}>
+      <PressableCard
+        onPress={onOpen}
+        aria-expanded={open}
+        aria-label={`${plain(row.measure)}, ${whomWords(row)}`}
+      >
         <View style={styles.row}>
           <Text style={styles.grow}>{whomWords(row)}</Text>
           <Text variant="titleMedium">{`${row.low} to ${row.high}`}</Text>
         </View>
-        <Text variant="bodySmall">{[basisWords(row.basis), ...(who ? [who] : [])].join(' · ')}</Text>
-      </Press>
+        <Text variant="bodySmall">{[basisWords(row.basis), ...(whom ? [whom] : [])].join(' · ')}</Text>
+      </PressableCard>
       {open ? (
         <Form key={edit?.id} row={row} changed={edit?.range !== undefined && edit.range !== null} />
       ) : null}
@@ -101,7 +105,7 @@ const figure = (text: string): number => (text.trim() === '' ? NaN : Number(text
 
 function Form({ row, changed }: { row: Norm; changed: boolean }) {
   const { person } = useMe();
-  const [edit, editing] = more.useEditNormMutation();
+  const [edit, editing] = lazyEndpoints.useEditNormMutation();
   const [low, setLow] = useState(String(row.low));
   const [high, setHigh] = useState(String(row.high));
   const [basis, setBasis] = useState('');
@@ -141,7 +145,7 @@ function Form({ row, changed }: { row: Norm; changed: boolean }) {
           {wrong}
         </Text>
       ) : null}
-      {editing.error ? <Trouble error={editing.error} /> : null}
+      {editing.error ? <ErrorNotice error={editing.error} /> : null}
       <View style={styles.row}>
         <Button
           mode="contained"

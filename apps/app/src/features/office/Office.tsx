@@ -1,16 +1,16 @@
 import { router, type Href } from 'expo-router';
 import { View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { useProfile } from '../../store/useProfile';
+import { usePreferences } from '../../store/usePreferences';
 import { soundSwitched, themeChosen, type ThemeChoice } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
-import { ApproachFields } from '../../ui/ApproachFields';
-import { Card } from '../../ui/Card';
-import { Choices } from '../../ui/Choices';
-import { handNames } from '../../ui/kindWords';
-import { Trouble } from '../../ui/Notice';
-import { Heading, Screen } from '../../ui/Screen';
+import { ApproachFields } from '../../ui/form/ApproachFields';
+import { Card } from '../../ui/Card/Card';
+import { Choices } from '../../ui/form/Choices';
+import { handNames } from '../../ui/words/kindWords';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Heading, Screen } from '../../ui/Screen/Screen';
 import { Calls } from './Calls';
 import { SignOut } from './SignOut';
 
@@ -21,11 +21,11 @@ export function Office() {
   const { person, academy } = useMe();
   const dispatch = useAppDispatch();
   const { theme, sound } = useAppSelector(({ settings }) => settings);
-  const { save, error } = useProfile();
+  const { save, error } = usePreferences();
   return (
     <Screen title="Office">
       <Text variant="bodyLarge">{`${person.name}, ${person.role} at ${academy.name}`}</Text>
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
       <Card>
         <Heading>This device</Heading>
         <Choices<ThemeChoice>

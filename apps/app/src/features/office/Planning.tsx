@@ -2,24 +2,24 @@ import { academyPlanning, check, type AcademyPlanning } from '@wrightonic/contra
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { Choices } from '../../ui/Choices';
+import { Card } from '../../ui/Card/Card';
+import { Choices } from '../../ui/form/Choices';
 import { Figure } from '../../ui/form/Figure';
-import { Notice, Trouble, Waiting } from '../../ui/Notice';
-import { Heading, Screen } from '../../ui/Screen';
+import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { Heading, Screen } from '../../ui/Screen/Screen';
 
 const back = { label: 'Back to the office', to: '/office' } as const;
 
 /** What holds for every plan of the academy. */
 export function Planning() {
-  const { data, error, refetch } = more.usePlanningQuery();
+  const { data, error, refetch } = lazyEndpoints.usePlanningQuery();
   if (!data)
     return (
       <Screen title="Planning" back={back}>
         {error ? (
-          <Trouble error={error} again={() => void refetch()} />
+          <ErrorNotice error={error} again={() => void refetch()} />
         ) : (
           <Waiting what="Reading what the academy settled" />
         )}
@@ -39,7 +39,7 @@ function Settled({ stored }: { stored: AcademyPlanning }) {
   const [carryDays, setCarryDays] = useState(String(stored.carryDays));
   const [allHard, setAllHard] = useState(stored.allHard);
   const [things, setThings] = useState(stored.equipment.join(', '));
-  const [save, { error, isLoading, isSuccess }] = more.useSavePlanningMutation();
+  const [save, { error, isLoading, isSuccess }] = lazyEndpoints.useSavePlanningMutation();
   const wish = {
     equipment: [
       ...new Set(
@@ -136,7 +136,7 @@ function Settled({ stored }: { stored: AcademyPlanning }) {
       {problems.map(({ message }) => (
         <Notice key={message}>{message}</Notice>
       ))}
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
       {isSuccess ? <Text role="status">Saved. Plans that are made from now on keep to it.</Text> : null}
       <Button
         mode="contained"

@@ -4,11 +4,11 @@ import { Button, Text } from 'react-native-paper';
 import { owedSignOut, wipe } from '../../offline/leave';
 import { api } from '../../store/api';
 import { useAppSelector } from '../../store/store';
-import { Notice } from '../../ui/Notice';
+import { Notice } from '../../ui/Notice/Notice';
 
 /** Whose entries are not sent, and how many of each. */
 function useUnsent(): string[] {
-  const { entries, waiting } = useAppSelector(({ journal }) => journal);
+  const { entries, waiting } = useAppSelector(({ pendingEvents }) => pendingEvents);
   const { data: roster = [] } = api.useRosterQuery();
   const open = new Set(waiting);
   const counts = new Map<string, number>();

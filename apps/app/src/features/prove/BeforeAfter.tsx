@@ -4,11 +4,11 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { Choices } from '../../ui/Choices';
-import { dayWords } from '../../ui/days';
-import { Icon, type IconName } from '../../ui/Icon';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { Choices } from '../../ui/form/Choices';
+import { dayWords } from '../../ui/words/days';
+import { Icon, type IconName } from '../../ui/Icon/Icon';
+import { Heading } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';
 import { severityNames } from '../../ui/seam/words';
 

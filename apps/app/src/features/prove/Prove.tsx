@@ -3,16 +3,16 @@ import { router, type Href } from 'expo-router';
 import { Button, Text } from 'react-native-paper';
 import { VelocityChart } from '../../charts/VelocityChart';
 import { useAthlete, useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { dayWords } from '../../ui/days';
-import { Empty, Notice, NotRead } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
-import { Heading } from '../../ui/Screen';
-import { useWide } from '../../ui/useWide';
+import { Card } from '../../ui/Card/Card';
+import { dayWords } from '../../ui/words/days';
+import { Empty, Notice, NotRead } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
+import { Heading } from '../../ui/Screen/Screen';
+import { useWide } from '../../ui/hooks/useWide';
 import { BeforeAfter } from './BeforeAfter';
 import { VelocityFigures } from './VelocityFigures';
 import { comparable, noVerdictWords, simulatedNote, velocityVerdict, verdictWords } from './verdict';
-import { useBook } from '../../ui/useBook';
+import { useBook } from '../../ui/hooks/useBook';
 
 /** Did it help? Velocity against noise, the delivery then and now, and what is learned. */
 export function Prove() {
@@ -46,7 +46,7 @@ export function Prove() {
       </Pane>
     );
   return (
-    <Pane most={wide ? 980 : 760}>
+    <Pane maxWidth={wide ? 980 : 760}>
       <Card>
         <Heading>Velocity</Heading>
         {verdict ? (

@@ -17,7 +17,7 @@ export function VelocityFigures({ figures, unit, when }: Props) {
       {[
         ['Usual', said(figures.usual)],
         ['Top', said(figures.top)],
-        ['Scatter', `± ${said(figures.scatter)}`],
+        ['Scatter', `± ${said(figures.robustSd)}`],
         ['Throws', `${figures.n}, ${when}`],
       ].map(([name, value]) => (
         <View key={name} style={styles.one}>

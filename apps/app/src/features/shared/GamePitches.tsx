@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
-import { Card } from '../../ui/Card';
-import { Choices } from '../../ui/Choices';
-import { dayWords } from '../../ui/days';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { Choices } from '../../ui/form/Choices';
+import { dayWords } from '../../ui/words/days';
+import { Heading } from '../../ui/Screen/Screen';
 import type { Home } from './useHome';
 import { addDays } from '@wrightonic/core';
 
-const most = 200;
+const maxPitches = 200;
 
 /** Pitches thrown in games, of whatever team: they count with all the rest. */
 export function GamePitches({ home, today }: { home: Home; today: string }) {
@@ -16,7 +16,7 @@ export function GamePitches({ home, today }: { home: Home; today: string }) {
   const [pitches, setPitches] = useState('');
   const [title, setTitle] = useState('');
   const count = Number(pitches);
-  const fits = /^\d+$/.test(pitches.trim()) && count >= 1 && count <= most;
+  const fits = /^\d+$/.test(pitches.trim()) && count >= 1 && count <= maxPitches;
   const save = () => {
     home.log('game-pitched', { date, pitches: count, title: title.trim() || 'Game' });
     setPitches('');
@@ -58,7 +58,7 @@ export function GamePitches({ home, today }: { home: Home; today: string }) {
         />
       </View>
       {pitches !== '' && !fits ? (
-        <Text role="alert">{`Pitches: a whole number from 1 to ${most}.`}</Text>
+        <Text role="alert">{`Pitches: a whole number from 1 to ${maxPitches}.`}</Text>
       ) : null}
       <Button mode="contained-tonal" style={styles.start} disabled={!fits} onPress={save}>
         Enter the pitches

@@ -2,9 +2,9 @@ import { painOn } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { Card } from '../../ui/Card';
-import { Notice } from '../../ui/Notice';
-import { nothingHurts, PainPicks, painSaid } from '../../ui/PainPicks';
+import { Card } from '../../ui/Card/Card';
+import { Notice } from '../../ui/Notice/Notice';
+import { nothingHurts, PainPicks, painSaid } from '../../ui/form/PainPicks';
 import type { Home } from './useHome';
 
 /** Marks pain at home; the instructor sees it at once. */

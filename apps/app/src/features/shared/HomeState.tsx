@@ -1,5 +1,5 @@
 import { Text } from 'react-native-paper';
-import { Notice } from '../../ui/Notice';
+import { Notice } from '../../ui/Notice/Notice';
 import type { Home } from './useHome';
 
 /** What is not sent, and what to do when it never will be. */

@@ -1,12 +1,11 @@
-import type { SheetItem } from '@wrightonic/contract';
-import { levelWords, type Discipline, type Hand } from '@wrightonic/core';
+import { levelWords, type Discipline, type Hand, type SheetItem } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { DrillFigure } from '../../ui/body/DrillFigure';
-import { Card } from '../../ui/Card';
-import { Picks } from '../../ui/Choices';
-import { Notice } from '../../ui/Notice';
+import { Card } from '../../ui/Card/Card';
+import { CheckboxGroup } from '../../ui/form/Choices';
+import { Notice } from '../../ui/Notice/Notice';
 import { HoldTimer } from '../../ui/timer/HoldTimer';
 import type { Home } from './useHome';
 
@@ -60,7 +59,7 @@ export function SharedItem({ item, date, hand, discipline, home, locked }: Props
       ) : (
         <View style={styles.sets}>
           <View style={styles.grow}>
-            <Picks
+            <CheckboxGroup
               label={`Sets of ${item.name} that are done`}
               options={Array.from({ length: item.sets }, (_, n) => ({
                 value: String(n + 1),

@@ -1,22 +1,23 @@
+import { type SharedPage } from '@wrightonic/contract';
 import {
+  lockedAtHome,
+  withReport,
   lockedAtHomeWords,
   notMedical,
   stopForPain,
   throwsAtHome,
-  type SharedPage,
-} from '@wrightonic/contract';
-import { lockedAtHome, withReport } from '@wrightonic/core';
+} from '@wrightonic/core';
 import { useLocalSearchParams } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { now } from '../../offline/clock';
-import { more } from '../../store/more';
-import { Choices } from '../../ui/Choices';
-import { dayAt, longDay, weekday, withDays } from '../../ui/days';
-import { Empty, Notice, Trouble, Waiting } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
-import { PageTitle, TitleRow } from '../../ui/Screen';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { Choices } from '../../ui/form/Choices';
+import { dayAt, longDay, weekday, withDays } from '../../ui/words/days';
+import { Empty, Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
+import { PageTitle, TitleRow } from '../../ui/Screen/Screen';
 import { GamePitches } from './GamePitches';
 import { HomePain } from './HomePain';
 import { HomeState } from './HomeState';
@@ -40,7 +41,7 @@ function useOwnManifest(token: string): void {
 export function SharedWeek() {
   const { token = '' } = useLocalSearchParams<{ token: string }>();
   useOwnManifest(token);
-  const { data, error, refetch } = more.useSharedWeekQuery(token, {
+  const { data, error, refetch } = lazyEndpoints.useSharedWeekQuery(token, {
     refetchOnFocus: true,
     refetchOnMountOrArgChange: true,
   });
@@ -49,9 +50,9 @@ export function SharedWeek() {
   if (data?.home) return <Week key={token} page={data} token={token} readAgain={refetch} />;
   if (error)
     return (
-      <View style={styles.whole} role="main">
+      <View style={styles.root} role="main">
         <PageTitle>Week</PageTitle>
-        <Trouble error={error} again={() => void refetch()} />
+        <ErrorNotice error={error} again={() => void refetch()} />
       </View>
     );
   return <Waiting what="Reading the week" />;
@@ -79,7 +80,7 @@ function Week({ page, token, readAgain }: WeekProps) {
   );
   const left = pain.lock ? 0 : Math.max(0, Math.floor(page.limits.maxToday - thrown));
   return (
-    <View style={styles.whole} role="main">
+    <View style={styles.root} role="main">
       <PageTitle>{`${page.givenName}’s week`}</PageTitle>
       <Pane>
         <TitleRow title={`${page.givenName}’s week`} />
@@ -150,6 +151,6 @@ function Week({ page, token, readAgain }: WeekProps) {
 }
 
 const styles = StyleSheet.create({
-  whole: { flex: 1, minHeight: 0 },
+  root: { flex: 1, minHeight: 0 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

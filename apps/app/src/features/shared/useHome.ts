@@ -1,17 +1,12 @@
-import {
-  withHome,
-  type HomeEvent,
-  type HomeEventOf,
-  type HomeKind,
-  type SharedPage,
-} from '@wrightonic/contract';
+import { withHome, type HomeEvent, type HomeEventOf, type HomeKind } from '@wrightonic/core';
+import { type SharedPage } from '@wrightonic/contract';
 import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { now } from '../../offline/clock';
-import type { HomeEntry } from '../../offline/shelf';
-import { more } from '../../store/more';
-import { dayAt } from '../../ui/days';
-import { eventsToShow, homeShelf, merged, notHeld } from './homeShelf';
+import type { HomeEntry } from '../../offline/database';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { dayAt } from '../../ui/words/days';
+import { eventsToShow, homeQueue, merged, notAcknowledged } from './homeQueue';
 
 const againMs = 15_000;
 /** Ticks in a row go out together. */
@@ -27,16 +22,16 @@ export function useHome(token: string, page: SharedPage, readAgain: () => unknow
   const [entries, setEntries] = useState<HomeEntry[]>([]);
   const [gone, setGone] = useState(false);
   const [unkept, setUnkept] = useState(false);
-  const [sendHome] = more.useSendHomeMutation();
+  const [sendHome] = lazyEndpoints.useSendHomeMutation();
   const sending = useRef(false);
-  const shown = useMemo(() => notHeld(entries, page.asOf), [entries, page.asOf]);
+  const shown = useMemo(() => notAcknowledged(entries, page.asOf), [entries, page.asOf]);
   const waiting = shown.filter(({ sentAt, why }) => sentAt === undefined && !why);
 
   const settle = (events: readonly HomeEvent[], of: (id: string) => Partial<HomeEntry> | undefined) => {
     const ids = new Set(events.map(({ id }) => id));
     setEntries((known) => {
       const next = known.map((entry) => (ids.has(entry.id) ? { ...entry, ...of(entry.id) } : entry));
-      void homeShelf.put(...next.filter(({ id }) => ids.has(id))).catch(() => undefined);
+      void homeQueue.put(...next.filter(({ id }) => ids.has(id))).catch(() => undefined);
       return next;
     });
   };
@@ -45,8 +40,8 @@ export function useHome(token: string, page: SharedPage, readAgain: () => unknow
     sending.current = true;
     const events = waiting.map(({ event }) => event);
     try {
-      const { answers, at } = await sendHome({ token, events }).unwrap();
-      const byId = new Map(answers.map((answer) => [answer.id, answer]));
+      const { responses, at } = await sendHome({ token, events }).unwrap();
+      const byId = new Map(responses.map((answer) => [answer.id, answer]));
       settle(events, (id) => {
         const answer = byId.get(id);
         if (answer?.stored) return { sentAt: at };
@@ -61,7 +56,7 @@ export function useHome(token: string, page: SharedPage, readAgain: () => unknow
     }
   });
   useEffect(() => {
-    void homeShelf
+    void homeQueue
       .of(token)
       .then((kept) => setEntries((known) => merged(known, kept)))
       .catch(() => undefined);
@@ -78,8 +73,8 @@ export function useHome(token: string, page: SharedPage, readAgain: () => unknow
     return () => clearTimeout(soon);
   }, [waiting.length]);
   useEffect(() => {
-    const held = entries.filter((entry) => !shown.includes(entry)).map(({ id }) => id);
-    if (held.length) void homeShelf.remove(held).catch(() => undefined);
+    const acknowledged = entries.filter((entry) => !shown.includes(entry)).map(({ id }) => id);
+    if (acknowledged.length) void homeQueue.remove(acknowledged).catch(() => undefined);
   }, [entries, shown]);
 
   const log = <K extends HomeKind>(kind: K, fields: Fields<K>) => {
@@ -92,7 +87,7 @@ export function useHome(token: string, page: SharedPage, readAgain: () => unknow
     } as unknown as HomeEvent;
     const entry: HomeEntry = { id: event.id, token, event };
     setEntries((known) => [...known, entry]);
-    homeShelf.put(entry).catch(() => setUnkept(true));
+    homeQueue.put(entry).catch(() => setUnkept(true));
   };
   const home = useMemo(
     () => withHome(page.home, eventsToShow(shown), (at) => dayAt(new Date(at), page.zone)),

@@ -17,7 +17,7 @@ interface Props {
 export function PlainField({ label, value, onChange, onEnter, secret, inputMode, autoComplete }: Props) {
   const own = useColours();
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <Text variant="labelMedium">{label}</Text>
       <TextInput
         aria-label={label}
@@ -35,7 +35,7 @@ export function PlainField({ label, value, onChange, onEnter, secret, inputMode,
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 4 },
+  root: { gap: 4 },
   input: {
     minHeight: 48,
     borderWidth: 1,

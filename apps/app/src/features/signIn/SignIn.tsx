@@ -3,8 +3,8 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { PlainField } from './PlainField';
-import { Trouble } from '../../ui/Notice';
-import { PageTitle } from '../../ui/Screen';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { PageTitle } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';
 
 /** A delivery to look at while signing in. */
@@ -26,7 +26,7 @@ export function SignIn({ demo }: { demo: boolean }) {
   const submit = () => void signIn({ email: email.trim(), password });
   const error = signing.error ?? entering.error;
   return (
-    <View style={styles.whole} role="main">
+    <View style={styles.root} role="main">
       <PageTitle>Sign in</PageTitle>
       <Text variant="displaySmall" role="heading" aria-level={1}>
         Wrightonic
@@ -59,7 +59,7 @@ export function SignIn({ demo }: { demo: boolean }) {
         autoComplete="current-password"
         onEnter={submit}
       />
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
       <Button
         mode={demo ? 'outlined' : 'contained'}
         onPress={submit}
@@ -77,6 +77,6 @@ export function SignIn({ demo }: { demo: boolean }) {
 }
 
 const styles = StyleSheet.create({
-  whole: { width: '100%', maxWidth: 440, alignSelf: 'center', padding: 20, gap: 14 },
+  root: { width: '100%', maxWidth: 440, alignSelf: 'center', padding: 20, gap: 14 },
   tall: { minHeight: 48 },
 });

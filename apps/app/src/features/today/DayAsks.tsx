@@ -5,14 +5,14 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { withLessonChanges } from '../../offline/lessons';
 import { api } from '../../store/api';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppSelector } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { agoWords, dayAt, timeAt } from '../../ui/days';
-import { Press } from '../../ui/Press';
-import { ReadyButton } from '../../ui/ReadyButton';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { agoWords, dayAt, timeAt } from '../../ui/words/days';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { ReadyButton } from '../../ui/ReadyButton/ReadyButton';
+import { Heading } from '../../ui/Screen/Screen';
 
 /** More than this nobody reads on a day. */
 const shown = 8;
@@ -21,8 +21,8 @@ const shown = 8;
 export function DayAsks() {
   const today = useToday();
   const { data: roster = [] } = api.useRosterQuery();
-  const { data: news } = more.useDayQuery();
-  const unsent = useAppSelector(({ journal }) => journal.waiting.length);
+  const { data: news } = lazyEndpoints.useDayQuery();
+  const unsent = useAppSelector(({ pendingEvents }) => pendingEvents.waiting.length);
   if (!news) return null;
   const athletes = new Map(roster.map((athlete) => [athlete.id, athlete]));
   const waiting = roster.filter(({ due }) => due.verb === 'trace' || due.verb === 'build');
@@ -73,7 +73,7 @@ function Pain({ news, athletes, today }: PainProps) {
       {newest.reverse().map(({ athleteId, site, date, where }) => {
         const athlete = athletes.get(athleteId);
         return athlete ? (
-          <Press
+          <PressableCard
             key={`${athleteId} ${site}`}
             onPress={() => router.navigate(`/athletes/${athleteId}/work` as Href)}
           >
@@ -81,7 +81,7 @@ function Pain({ news, athletes, today }: PainProps) {
             <Text variant="bodySmall">
               {`${site ?? 'somewhere'}, ${agoWords(date, today)}${where === 'home' ? ', at home' : ''}`}
             </Text>
-          </Press>
+          </PressableCard>
         ) : null;
       })}
       <Text variant="bodySmall">Ask a licensed clinician before they throw again.</Text>
@@ -93,7 +93,7 @@ function Pain({ news, athletes, today }: PainProps) {
 function SamePlace({ athletes, today }: Omit<PainProps, 'news'>) {
   const { academy } = useMe();
   const { data = [] } = api.useLessonsQuery();
-  const entries = useAppSelector(({ journal }) => journal.entries);
+  const entries = useAppSelector(({ pendingEvents }) => pendingEvents.entries);
   const day = withLessonChanges(data, entries).filter(
     ({ startsAt }) => dayAt(new Date(startsAt), academy.zone) === today,
   );
@@ -135,10 +135,10 @@ function Names({ title, words, athletes, to, after }: NamesProps) {
       <Text variant="bodySmall">{words}</Text>
       <View style={styles.row}>
         {athletes.slice(0, shown).map((athlete) => (
-          <Press key={athlete.id} onPress={() => router.navigate(to(athlete) as Href)}>
+          <PressableCard key={athlete.id} onPress={() => router.navigate(to(athlete) as Href)}>
             <Text variant="labelLarge">{`${athlete.givenName} ${athlete.familyName}`}</Text>
             {after ? <Text variant="bodySmall">{after(athlete)}</Text> : null}
-          </Press>
+          </PressableCard>
         ))}
       </View>
       {athletes.length > shown ? (

@@ -3,8 +3,8 @@ import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
-import { agoWords } from '../../ui/days';
-import { Notice } from '../../ui/Notice';
+import { agoWords } from '../../ui/words/days';
+import { Notice } from '../../ui/Notice/Notice';
 
 /** Whose throws pain has locked: the first thing of the day. */
 export function LockedThrows({ roster }: { roster: readonly RosterEntry[] }) {

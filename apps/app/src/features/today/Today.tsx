@@ -7,14 +7,14 @@ import { screen } from '../../screens/screen';
 import { api } from '../../store/api';
 import { useAppSelector } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
-import { AthleteLine } from '../../ui/AthleteLine';
-import { dayAt, longDay, timeAt } from '../../ui/days';
-import { Icon } from '../../ui/Icon';
-import { lessonWords } from '../../ui/lessonWords';
-import { Empty, Trouble, Waiting } from '../../ui/Notice';
-import { Screen } from '../../ui/Screen';
-import { useIdle } from '../../ui/useIdle';
-import { useWide } from '../../ui/useWide';
+import { AthleteLine } from '../../ui/AthleteLine/AthleteLine';
+import { dayAt, longDay, timeAt } from '../../ui/words/days';
+import { Icon } from '../../ui/Icon/Icon';
+import { lessonWords } from '../../ui/words/lessonWords';
+import { Empty, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { Screen } from '../../ui/Screen/Screen';
+import { useIdle } from '../../ui/hooks/useIdle';
+import { useWide } from '../../ui/hooks/useWide';
 import { LockedThrows } from './LockedThrows';
 
 // Comes with the later screens: the lessons are what somebody opens the app for.
@@ -29,7 +29,7 @@ export function Today() {
   const today = useToday();
   const lessons = api.useLessonsQuery();
   const roster = api.useRosterQuery();
-  const entries = useAppSelector(({ journal }) => journal.entries);
+  const entries = useAppSelector(({ pendingEvents }) => pendingEvents.entries);
   const wide = useWide();
   const idle = useIdle();
   const error = lessons.error ?? roster.error;
@@ -45,11 +45,11 @@ export function Today() {
           ({ startsAt }) => dayAt(new Date(startsAt), academy.zone) === today,
         )
       : undefined;
-  const held = day?.filter(takesPlace).length;
+  const takingPlace = day?.filter(takesPlace).length;
   return (
     <Screen
       title={today ? longDay(today) : 'Today'}
-      most={wide ? 1100 : 760}
+      maxWidth={wide ? 1100 : 760}
       action={
         <IconButton
           icon="calendar-plus"
@@ -61,10 +61,12 @@ export function Today() {
       <LockedThrows roster={roster.data ?? []} />
       {day ? (
         <Text variant="bodyLarge">
-          {held ? `${held} ${held === 1 ? 'lesson' : 'lessons'} at ${academy.name}` : academy.name}
+          {takingPlace
+            ? `${takingPlace} ${takingPlace === 1 ? 'lesson' : 'lessons'} at ${academy.name}`
+            : academy.name}
         </Text>
       ) : null}
-      {error ? <Trouble error={error} again={again} /> : null}
+      {error ? <ErrorNotice error={error} again={again} /> : null}
       {!day && !error ? <Waiting what="Reading the day" /> : null}
       {day?.length === 0 ? (
         <Empty

@@ -14,9 +14,9 @@ import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
-import { Card } from '../../ui/Card';
-import { Notice } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { Notice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
 import { testPath } from './LookNext';
 
 interface Props {
@@ -28,11 +28,11 @@ interface Props {
 /** Whether a flaw is a habit to retrain or a body that cannot get there, and what to test before saying so. */
 export function BodyOrHabit({ athlete, result, focus }: Props) {
   const own = useColours();
-  const held = [...new Set(result.bodyFirst.map(({ flaw }) => flaw))];
+  const limitedFlaws = [...new Set(result.bodyFirst.map(({ flaw }) => flaw))];
   const focuses = [focus.lower, focus.arm].filter(
     (id) => id !== null && nodeOf(id)?.type === 'flaw',
   ) as string[];
-  const flaws = [...new Set([...focuses, ...held])];
+  const flaws = [...new Set([...focuses, ...limitedFlaws])];
   const first = result.testFirst.filter(
     ({ limit }, n, all) => all.findIndex((each) => each.limit === limit) === n,
   );
@@ -42,7 +42,7 @@ export function BodyOrHabit({ athlete, result, focus }: Props) {
       <Heading level={3}>Body or habit</Heading>
       {flaws.map((flaw) => {
         const shares = result.bodyShares.filter((each) => each.flaw === flaw);
-        const sum = shares.reduce((whole, { share }) => whole + share, 0);
+        const sum = shares.reduce((sum, { share }) => sum + share, 0);
         const bodyFirst = shares.some(({ share }) => share >= bodyShare);
         return (
           <View key={flaw} style={styles.one}>

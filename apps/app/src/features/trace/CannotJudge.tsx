@@ -1,6 +1,6 @@
 import { fewestLookedAt, nodeName, type Trace } from '@wrightonic/core';
 import { Text } from 'react-native-paper';
-import { Notice } from '../../ui/Notice';
+import { Notice } from '../../ui/Notice/Notice';
 
 /** Too little was looked at: what to look at, before anything is made of the figures. */
 export function CannotJudge({ result }: { result: Pick<Trace, 'gains'> }) {

@@ -11,9 +11,9 @@ import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Dialog, Portal, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
-import { Card } from '../../ui/Card';
-import { Press } from '../../ui/Press';
-import { threadNames } from '../../ui/threadWords';
+import { Card } from '../../ui/Card/Card';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { threadNames } from '../../ui/words/threadWords';
 
 interface Props {
   discipline: Discipline;
@@ -68,16 +68,16 @@ export function FocusCard({ discipline, thread, trace, chosen, trying, onChoose 
           <Dialog.ScrollArea>
             <ScrollView contentContainerStyle={styles.choices}>
               {choices.map(({ id, share }) => (
-                <Press key={id} chosen={id === chosen} onPress={() => choose(id)}>
+                <PressableCard key={id} chosen={id === chosen} onPress={() => choose(id)}>
                   <Text variant="labelLarge">{nodeName(id)}</Text>
                   <Text variant="bodySmall">
                     {`${Math.round(share * 100)} % of the picture${id === proposed ? ', proposed' : ''}`}
                   </Text>
-                </Press>
+                </PressableCard>
               ))}
-              <Press chosen={chosen === null} onPress={() => choose(null)}>
+              <PressableCard chosen={chosen === null} onPress={() => choose(null)}>
                 <Text variant="labelLarge">No focus on this thread</Text>
-              </Press>
+              </PressableCard>
             </ScrollView>
           </Dialog.ScrollArea>
           <Dialog.Actions>

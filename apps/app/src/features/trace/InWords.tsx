@@ -1,8 +1,8 @@
 import { chainWords, percent, strongestFirst, threadLine, type Findings, type Trace } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Press } from '../../ui/Press';
-import { Heading } from '../../ui/Screen';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { Heading } from '../../ui/Screen/Screen';
 import type { Chosen } from '../../ui/seam/picture';
 
 interface Props {
@@ -15,7 +15,7 @@ interface Props {
 /** Everything that the picture shows, in sentences; each thread can be opened from here as from there. */
 export function InWords({ findings, result, chosen, onChoose }: Props) {
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <Text>{`${result.total.toFixed(1)} points marked on ${result.roots.length} findings.`}</Text>
       {result.roots
         .filter(({ share }) => share >= 0.005)
@@ -24,7 +24,7 @@ export function InWords({ findings, result, chosen, onChoose }: Props) {
         ))}
       {result.flows.length ? <Heading level={3}>Threads, strongest first</Heading> : null}
       {strongestFirst(result.flows).map((flow) => (
-        <Press
+        <PressableCard
           key={`${flow.cause} ${flow.effect}`}
           chosen={
             chosen !== null &&
@@ -35,10 +35,10 @@ export function InWords({ findings, result, chosen, onChoose }: Props) {
           onPress={() => onChoose({ cause: flow.cause, effect: flow.effect })}
         >
           <Text>{threadLine(flow, findings)}</Text>
-        </Press>
+        </PressableCard>
       ))}
     </View>
   );
 }
 
-const styles = StyleSheet.create({ whole: { gap: 8 } });
+const styles = StyleSheet.create({ root: { gap: 8 } });

@@ -1,7 +1,7 @@
 import { leaveWords, nodeName, type Trace } from '@wrightonic/core';
 import { Text } from 'react-native-paper';
-import { Card } from '../../ui/Card';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { Heading } from '../../ui/Screen/Screen';
 
 /** What was found and is left as it is, each with the reason. */
 export function LeaveAlone({ result }: { result: Trace }) {

@@ -9,9 +9,9 @@ import { useAppDispatch } from '../../store/store';
 import { useColours } from '../../theme/theme';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { pointOf } from '../../ui/checkpoint/steps';
-import { useWhom } from '../../ui/useWhom';
-import { Press } from '../../ui/Press';
-import { Heading } from '../../ui/Screen';
+import { useWhom } from '../../ui/hooks/useWhom';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { Heading } from '../../ui/Screen/Screen';
 
 interface Props {
   athlete: TracePage['athlete'];
@@ -35,7 +35,7 @@ export function LookNext({ athlete, look, result }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const whom = useWhom(athlete);
   if (result.gains.length === 0) return null;
-  const most = result.gains[0]!.gain;
+  const highestGain = result.gains[0]!.gain;
   const graded = (node: string, severity: Severity | null, detail: FindingDetail = {}) => {
     dispatch(
       log(athlete.id, 'look-corrected', {
@@ -49,14 +49,14 @@ export function LookNext({ athlete, look, result }: Props) {
     setOpen(null);
   };
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <Heading>Look next</Heading>
       {result.gains.map(({ id, gain }) => {
         const node = nodeOf(id);
         const test = node?.type === 'limit' ? screenTestOf(node.test) : undefined;
         const path = testPath(athlete.id, id);
         return (
-          <Press
+          <PressableCard
             key={id}
             aria-label={`${test ? `Test ${test.name}` : 'Look'}: ${nodeName(id)}`}
             onPress={() => (path ? router.navigate(path) : setOpen(id))}
@@ -71,10 +71,12 @@ export function LookNext({ athlete, look, result }: Props) {
               </Text>
             </View>
             <View style={[styles.track, { backgroundColor: own.sunk }]}>
-              <View style={[styles.bar, { backgroundColor: own.amber, width: `${(100 * gain) / most}%` }]} />
+              <View
+                style={[styles.bar, { backgroundColor: own.amber, width: `${(100 * gain) / highestGain}%` }]}
+              />
             </View>
             <Text variant="bodySmall">{gainWords(gain, result.total)}</Text>
-          </Press>
+          </PressableCard>
         );
       })}
       <Portal>
@@ -105,7 +107,7 @@ export function LookNext({ athlete, look, result }: Props) {
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 8 },
+  root: { gap: 8 },
   one: { gap: 4 },
   row: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
   grow: { flex: 1 },

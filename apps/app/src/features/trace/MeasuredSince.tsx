@@ -1,11 +1,11 @@
-import { detailOfOffer, type TracePage, type LookRecord } from '@wrightonic/contract';
-import { nodeName, nodeOf, severityNames, type Offer } from '@wrightonic/core';
+import { type TracePage, type LookRecord } from '@wrightonic/contract';
+import { nodeName, nodeOf, severityNames, type Offer, detailOfOffer } from '@wrightonic/core';
 import { StyleSheet } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppDispatch } from '../../store/store';
-import { Notice } from '../../ui/Notice';
+import { Notice } from '../../ui/Notice/Notice';
 
 interface Props {
   athlete: TracePage['athlete'];
@@ -22,7 +22,7 @@ const isNews =
 /** What was measured and the look does not hold yet; taken in, the picture changes at once. */
 export function MeasuredSince({ athlete, look }: Props) {
   const dispatch = useAppDispatch();
-  const { data: offers = [] } = more.useOffersQuery(athlete.id);
+  const { data: offers = [] } = lazyEndpoints.useOffersQuery(athlete.id);
   const news = offers.filter(isNews(look, athlete.discipline));
   if (news.length === 0) return null;
   const wrong = news.filter(({ severity }) => severity > 0);

@@ -3,14 +3,14 @@ import { nodeName, percent, sameFocus, type Call, type Trace } from '@wrightonic
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
-import { dayAt, dayWords } from '../../ui/days';
-import { Empty, Trouble, Waiting } from '../../ui/Notice';
-import { Press } from '../../ui/Press';
-import { Heading } from '../../ui/Screen';
+import { dayAt, dayWords } from '../../ui/words/days';
+import { Empty, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { Heading } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';
-import { threadNames } from '../../ui/threadWords';
+import { threadNames } from '../../ui/words/threadWords';
 import { useTracing } from './useTracing';
 
 const outcomeWords: Record<Call['outcome'], string> = {
@@ -29,21 +29,21 @@ const callWords = ({ thread, proposed, chosen, overruled, outcome }: Call): stri
 export function PastTraces({ page }: { page: TracePage }) {
   const today = useToday();
   const { academy } = useMe();
-  const { data, error, refetch } = more.usePastTracesQuery(page.athlete.id);
+  const { data, error, refetch } = lazyEndpoints.usePastTracesQuery(page.athlete.id);
   const [open, setOpen] = useState<string | null>(null);
   if (!data)
     return error ? (
-      <Trouble error={error} again={() => void refetch()} />
+      <ErrorNotice error={error} again={() => void refetch()} />
     ) : (
       <Waiting what="Reading the earlier traces" />
     );
   if (data.length === 0 && page.strikes.length === 0)
     return <Empty>No focus was accepted yet. Accept one, and it stands here.</Empty>;
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       {data.map((past) => (
-        <View key={past.id} style={styles.whole}>
-          <Press
+        <View key={past.id} style={styles.root}>
+          <PressableCard
             chosen={open === past.id}
             aria-expanded={open === past.id}
             onPress={() => setOpen(open === past.id ? null : past.id)}
@@ -53,8 +53,8 @@ export function PastTraces({ page }: { page: TracePage }) {
               <Text key={call.thread}>{callWords(call)}</Text>
             ))}
             {past.reason ? <Text variant="bodySmall">{`Why: ${past.reason}`}</Text> : null}
-            <Text variant="bodySmall">{`Links of version ${past.result.catalogue}${past.result.struck.length ? `, ${past.result.struck.length} struck` : ''}`}</Text>
-          </Press>
+            <Text variant="bodySmall">{`Links of version ${past.result.catalogue}${past.result.removedLinks.length ? `, ${past.result.removedLinks.length} struck` : ''}`}</Text>
+          </PressableCard>
           {open === past.id ? <Compared page={page} past={past} /> : null}
         </View>
       ))}
@@ -93,7 +93,7 @@ function Beside({
     return root ? `${root.score.toFixed(1)} (${percent(root.share)})` : 'none';
   };
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <Heading level={3}>Then and today</Heading>
       <Seam
         discipline={page.athlete.discipline}
@@ -130,7 +130,7 @@ function Beside({
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 8 },
+  root: { gap: 8 },
   row: { flexDirection: 'row', gap: 8 },
   name: { flex: 2 },
   figure: { flex: 1, textAlign: 'right' },

@@ -10,7 +10,7 @@ import {
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
-import { Press } from '../../ui/Press';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { StitchSign } from '../../ui/seam/Stitches';
 import { phaseNames } from '../../ui/seam/words';
 
@@ -29,7 +29,7 @@ export function PhaseList({ discipline, findings, result, onChoose }: Props) {
     ...result.tactical,
   ]);
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       {phases.map(({ phase, checkpoints, looked, found }) => (
         <View
           key={phase}
@@ -54,11 +54,11 @@ export function PhaseList({ discipline, findings, result, onChoose }: Props) {
           {found.map(({ id, grade }) => {
             const root = result.roots.find((each) => each.id === id);
             return (
-              <Press key={id} onPress={() => onChoose(id)} style={styles.found}>
+              <PressableCard key={id} onPress={() => onChoose(id)} style={styles.found}>
                 <StitchSign grade={grade} size={4} ink={own.clay} />
                 <Text style={styles.grow}>{`${nodeName(id)}, ${severityNames[grade]}`}</Text>
                 <Text variant="labelMedium">{`${Math.round(100 * (root?.share ?? 0))} %`}</Text>
-              </Press>
+              </PressableCard>
             );
           })}
           {found.length === 0 ? (
@@ -78,7 +78,7 @@ export function PhaseList({ discipline, findings, result, onChoose }: Props) {
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 8 },
+  root: { gap: 8 },
   phase: { borderWidth: 1, borderRadius: 8, padding: 10, gap: 4 },
   row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', gap: 8 },
   grow: { flex: 1 },

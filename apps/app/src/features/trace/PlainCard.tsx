@@ -3,10 +3,10 @@ import { plainWords, voices, type Focus, type Trace, type Voice } from '@wrighto
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { Card } from '../../ui/Card';
-import { Choices } from '../../ui/Choices';
-import { voiceNames } from '../../ui/kindWords';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { Choices } from '../../ui/form/Choices';
+import { voiceNames } from '../../ui/words/kindWords';
+import { Heading } from '../../ui/Screen/Screen';
 
 /** Two sentences to say to the athlete and to the parent, in the athlete's cue voice. */
 export function PlainCard({

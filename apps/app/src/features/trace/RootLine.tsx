@@ -2,7 +2,7 @@ import { chainWords, nodeName, type Root } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
-import { Press } from '../../ui/Press';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
 
 interface Props {
   root: Root;
@@ -15,7 +15,7 @@ interface Props {
 export function RootLine({ root, total, open, onPress }: Props) {
   const own = useColours();
   return (
-    <Press onPress={onPress} chosen={open} aria-expanded={open} style={styles.whole}>
+    <PressableCard onPress={onPress} chosen={open} aria-expanded={open} style={styles.root}>
       <View style={styles.row}>
         <Text variant="titleMedium" style={styles.name}>
           {nodeName(root.id)}
@@ -26,12 +26,12 @@ export function RootLine({ root, total, open, onPress }: Props) {
         <View style={[styles.bar, { backgroundColor: own.dusk, width: `${root.share * 100}%` }]} />
       </View>
       <Text variant="bodyMedium">{chainWords(root, total)}</Text>
-    </Press>
+    </PressableCard>
   );
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 6 },
+  root: { gap: 6 },
   row: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
   name: { flex: 1 },
   track: { height: 6, borderRadius: 3, overflow: 'hidden' },

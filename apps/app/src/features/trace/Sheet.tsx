@@ -14,11 +14,11 @@ import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native'
 import { Button, PaperProvider, Text } from 'react-native-paper';
 import { useAthlete, useMe, useToday } from '../../store/useAthlete';
 import { themes } from '../../theme/theme';
-import { longDay } from '../../ui/days';
-import { kindWords } from '../../ui/kindWords';
-import { Empty, NotRead } from '../../ui/Notice';
-import { Heading, PageTitle } from '../../ui/Screen';
-import { threadNames, threads } from '../../ui/threadWords';
+import { longDay } from '../../ui/words/days';
+import { kindWords } from '../../ui/words/kindWords';
+import { Empty, NotRead } from '../../ui/Notice/Notice';
+import { Heading, PageTitle } from '../../ui/Screen/Screen';
+import { threadNames, threads } from '../../ui/words/threadWords';
 import { TracePicture } from './TracePicture';
 import { useTracing } from './useTracing';
 
@@ -50,7 +50,7 @@ function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRe
   const zoom = Math.min(1, (screen - 24) / pageWidth);
   const rest = result.roots.slice(shownRoots);
   return (
-    <View style={styles.whole} role="main">
+    <View style={styles.root} role="main">
       <PageTitle>{`Trace of ${athlete.givenName} ${athlete.familyName}`}</PageTitle>
       <View id="sheet-tools" style={styles.tools}>
         <Button
@@ -64,7 +64,7 @@ function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRe
           Print this page
         </Button>
       </View>
-      <ScrollView style={styles.whole} contentContainerStyle={styles.middle} tabIndex={0}>
+      <ScrollView style={styles.root} contentContainerStyle={styles.middle} tabIndex={0}>
         <PaperProvider theme={themes.day}>
           <View id="sheet" style={[styles.sheet, { zoom } as object]}>
             <View style={styles.row}>
@@ -151,7 +151,7 @@ function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRe
               </View>
             </View>
             <Text variant="bodySmall" style={styles.small}>
-              {`Links of version ${result.catalogue}${result.struck.length ? `, ${result.struck.length} struck for this athlete` : ''}. Thick end of a thread: cause; thin end: effect. Wrightonic helps to plan practice. It is not a medical device and gives no diagnosis of an injury; with pain, ask a licensed clinician.`}
+              {`Links of version ${result.catalogue}${result.removedLinks.length ? `, ${result.removedLinks.length} struck for this athlete` : ''}. Thick end of a thread: cause; thin end: effect. Wrightonic helps to plan practice. It is not a medical device and gives no diagnosis of an injury; with pain, ask a licensed clinician.`}
             </Text>
           </View>
         </PaperProvider>
@@ -161,7 +161,7 @@ function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRe
 }
 
 const styles = StyleSheet.create({
-  whole: { flex: 1, minHeight: 0 },
+  root: { flex: 1, minHeight: 0 },
   tools: { flexDirection: 'row', justifyContent: 'space-between', padding: 8 },
   middle: { alignItems: 'center' },
   sheet: { width: pageWidth, height: pageHeight, backgroundColor: '#FFFFFF', gap: 8, paddingVertical: 4 },

@@ -1,14 +1,14 @@
 import type { TracePage } from '@wrightonic/contract';
-import { nodeName, struckNow } from '@wrightonic/core';
+import { nodeName, removedNow } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
-import { dayAt, dayWords } from '../../ui/days';
-import { Card } from '../../ui/Card';
-import { Heading } from '../../ui/Screen';
+import { dayAt, dayWords } from '../../ui/words/days';
+import { Card } from '../../ui/Card/Card';
+import { Heading } from '../../ui/Screen/Screen';
 import { WithReason } from './WithReason';
 
 /** Links that do not hold for this athlete, with who said so and why; they can be taken up again. */
@@ -17,7 +17,7 @@ export function Struck({ athlete, strikes }: Pick<TracePage, 'athlete' | 'strike
   const today = useToday();
   const { academy } = useMe();
   const [open, setOpen] = useState<string | null>(null);
-  const now = struckNow(strikes);
+  const now = removedNow(strikes);
   if (now.length === 0) return null;
   return (
     <Card>

@@ -40,12 +40,12 @@ const phaseRoom = 24;
 
 /** The stitches whose names have room, those that explain most first. */
 function namesAt(stitches: readonly Stitch[], roots: readonly Root[]): Set<string> {
-  const taken: Stitch[] = [];
+  const placed: Stitch[] = [];
   for (const { id } of roots.slice(0, mostNames)) {
     const stitch = stitches.find((each) => each.id === id);
-    if (stitch && taken.every(({ x }) => Math.abs(x - stitch.x) >= nameWidth)) taken.push(stitch);
+    if (stitch && placed.every(({ x }) => Math.abs(x - stitch.x) >= nameWidth)) placed.push(stitch);
   }
-  return new Set(taken.map(({ id }) => id));
+  return new Set(placed.map(({ id }) => id));
 }
 
 /** Two lines at most, broken where it fits. */
@@ -82,7 +82,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
         seam: grand ? 120 : low ? 84 : 104,
         depth: grand ? (low ? 170 : 230) : low ? 108 : 168,
         thickest: grand ? 13 : 9,
-        most: grand ? 18 : 12,
+        maxWidth: grand ? 18 : 12,
         pegRoom: grand ? 62 : 32,
         ...(grand ? { right: 104, named: true } : {}),
       }),
@@ -188,7 +188,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
     ) : null;
   const shape = { height: height + top };
   return (
-    <View style={styles.whole} onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}>
+    <View style={styles.root} onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}>
       {onChoose ? (
         <Pressable role="button" aria-label={label} onPress={tapped} style={shape}>
           {drawing}
@@ -261,7 +261,7 @@ function PegSign({ peg: { id, kind, grade, x, y }, on, focus, named }: PegProps)
 }
 
 const styles = StyleSheet.create({
-  whole: { width: '100%' },
+  root: { width: '100%' },
   names: { position: 'absolute', left: 0, right: 0, top: 0 },
   name: { position: 'absolute', textAlign: 'center' },
   small: { fontSize: 13 },

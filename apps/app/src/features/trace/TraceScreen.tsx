@@ -2,8 +2,8 @@ import { listed, lookFirst, nodeName } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { Button } from 'react-native-paper';
 import { useAthlete } from '../../store/useAthlete';
-import { Empty, NotRead } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
+import { Empty, NotRead } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
 import { Traced } from './Traced';
 
 /** From what was seen to what causes it. */

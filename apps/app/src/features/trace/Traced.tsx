@@ -5,19 +5,19 @@ import { useState } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../store/more';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
-import { Choices } from '../../ui/Choices';
-import { agoWords, dayWords } from '../../ui/days';
-import { Foot } from '../../ui/Foot';
-import { Notice, Trouble } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
-import { Heading } from '../../ui/Screen';
+import { Choices } from '../../ui/form/Choices';
+import { agoWords, dayWords } from '../../ui/words/days';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { Notice, ErrorNotice } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
+import { Heading } from '../../ui/Screen/Screen';
 import type { Chosen } from '../../ui/seam/picture';
-import { carriedWords } from '../../ui/carriedWords';
-import { threads } from '../../ui/threadWords';
-import { useWide } from '../../ui/useWide';
+import { carriedWords } from '../../ui/words/carriedWords';
+import { threads } from '../../ui/words/threadWords';
+import { useWide } from '../../ui/hooks/useWide';
 import { BodyOrHabit } from './BodyOrHabit';
 import { CannotJudge } from './CannotJudge';
 import { FocusCard } from './FocusCard';
@@ -31,9 +31,9 @@ import { PlainCard } from './PlainCard';
 import { Reading } from './Reading';
 import { Roots } from './Roots';
 import { Struck } from './Struck';
-import { SureLine } from './SureLine';
+import { SureLine } from './RobustnessLine';
 import { TracePicture } from './TracePicture';
-import { useHowSure, useTracing } from './useTracing';
+import { useRobustness, useTracing } from './useTracing';
 import { TrialEffect, TrialMoves, WhatIf } from './WhatIf';
 
 type Sight = 'causes' | 'phases' | 'words' | 'earlier';
@@ -48,14 +48,14 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
   const traced = useTracing(page, look, trial);
   const { result } = traced;
   const findings = traced.input.findings;
-  const sureness = useHowSure(traced);
+  const robustness = useRobustness(traced);
   const accepted = page.trace?.lookId === look.id ? page.trace : null;
   const [pinned, setPinned] = useState<Focus | null>(null);
   const [reason, setReason] = useState(accepted?.reason ?? '');
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [by, setBy] = useState<Sight>('causes');
   const [id] = useState(() => v7());
-  const [choose, { isLoading, error }] = more.useChooseFocusMutation();
+  const [choose, { isLoading, error }] = lazyEndpoints.useChooseFocusMutation();
 
   const proposed = seen.result.focus;
   const focus = pinned ?? accepted?.chosen ?? proposed;
@@ -85,7 +85,7 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
         ? { lower: null, arm: null, [thread]: to }
         : { ...focus, [thread]: to },
     );
-  const tooClose = [sureness.sure?.lower, sureness.sure?.arm].some(
+  const tooClose = [robustness.sure?.lower, robustness.sure?.arm].some(
     (share) => typeof share === 'number' && share < closeCall,
   );
   const tryClean = (node: string) => setTrial({ ...trial, [node]: 0 });
@@ -189,7 +189,7 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
           Nothing that counts was marked in this look. There is nothing to fix; look again later.
         </Notice>
       ) : (
-        <SureLine state={sureness} focus={result.focus} />
+        <SureLine state={robustness} focus={result.focus} />
       )}
       {trial ? null : (
         <View style={styles.tools}>
@@ -250,18 +250,18 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
   );
   return (
     <Pane
-      most={wide ? 1240 : 760}
+      maxWidth={wide ? 1240 : 760}
       head={trial && !wide ? <View style={styles.head}>{picture}</View> : null}
       foot={
         trial ? (
-          <Foot>
+          <ActionBar>
             <Button mode="contained" onPress={endTrial} contentStyle={styles.tall}>
               Back to what was seen
             </Button>
-          </Foot>
+          </ActionBar>
         ) : (
-          <Foot>
-            {error ? <Trouble error={error} /> : null}
+          <ActionBar>
+            {error ? <ErrorNotice error={error} /> : null}
             {none && !result.total ? null : (
               <Button
                 mode="contained"
@@ -275,7 +275,7 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
                   : `${differs ? 'Keep' : 'Accept'} ${both ? 'both focuses' : 'the focus'}`}
               </Button>
             )}
-          </Foot>
+          </ActionBar>
         )
       }
     >

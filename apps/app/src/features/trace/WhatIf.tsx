@@ -10,9 +10,9 @@ import {
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
-import { Card } from '../../ui/Card';
-import { Notice } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { Notice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
 import { StitchSign } from '../../ui/seam/Stitches';
 
 const shownRoots = 5;

@@ -13,7 +13,7 @@ interface Props {
 export function WithReason({ label, action, onDone, onLeave }: Props) {
   const [reason, setReason] = useState('');
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <TextInput
         mode="outlined"
         label={label}
@@ -36,6 +36,6 @@ export function WithReason({ label, action, onDone, onLeave }: Props) {
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 8 },
+  root: { gap: 8 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

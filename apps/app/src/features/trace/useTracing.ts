@@ -1,16 +1,18 @@
-import { carriedBy, traceInputOf, type TracePage, type LookRecord } from '@wrightonic/contract';
+import { type TracePage, type LookRecord } from '@wrightonic/contract';
 import {
   academyLinks,
   trace,
   type Carried,
   type Findings,
   type LinkSet,
-  type Sureness,
+  type Robustness,
   type Trace,
   type TraceInput,
+  carriedBy,
+  traceInputOf,
 } from '@wrightonic/core';
 import { useEffect, useMemo, useState } from 'react';
-import { askHowSure } from '../../workers/sure';
+import { askRobustness } from '../../workers/robustness';
 
 export interface Traced {
   input: TraceInput;
@@ -47,10 +49,10 @@ export function useTracing(page: TracePage, look: LookRecord, trial: Findings | 
   return { input, set, result, carried };
 }
 
-export interface HowSure {
+export interface RobustnessAnswer {
   /** Runs done; all of them once there is an answer. */
   done: number;
-  sure: Sureness | null;
+  sure: Robustness | null;
   wrong: string | null;
   stopped: boolean;
 }
@@ -58,15 +60,15 @@ export interface HowSure {
 /** Up to here nobody waits, ms. */
 const quick = 200;
 
-const nothing: HowSure = { done: 0, sure: null, wrong: null, stopped: false };
+const nothing: RobustnessAnswer = { done: 0, sure: null, wrong: null, stopped: false };
 
 /** How sure a trace is, worked out beside the interface; asked anew whenever the picture changes. */
-export function useHowSure({ input, set }: Pick<Traced, 'input' | 'set'>): HowSure & {
+export function useRobustness({ input, set }: Pick<Traced, 'input' | 'set'>): RobustnessAnswer & {
   stop: () => void;
   again: () => void;
 } {
   const [asked, setAsked] = useState(0);
-  const [state, setState] = useState<{ of: unknown; heard: HowSure; stop: () => void }>({
+  const [state, setState] = useState<{ of: unknown; heard: RobustnessAnswer; stop: () => void }>({
     of: null,
     heard: nothing,
     stop: () => undefined,
@@ -74,7 +76,7 @@ export function useHowSure({ input, set }: Pick<Traced, 'input' | 'set'>): HowSu
   useEffect(() => {
     let heard = nothing;
     const asking = performance.now();
-    const stop = askHowSure(input, set, (word) => {
+    const stop = askRobustness(input, set, (word) => {
       heard =
         'sure' in word
           ? { ...nothing, done: word.sure.runs, sure: word.sure }

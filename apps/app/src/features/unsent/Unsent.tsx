@@ -1,15 +1,15 @@
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { dismiss, send } from '../../offline/send';
-import type { Entry } from '../../offline/shelf';
+import type { Entry } from '../../offline/database';
 import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { dayAt, dayWords, timeAt } from '../../ui/days';
-import { Empty, Notice } from '../../ui/Notice';
-import { Heading, Screen } from '../../ui/Screen';
-import { useBook } from '../../ui/useBook';
+import { Card } from '../../ui/Card/Card';
+import { dayAt, dayWords, timeAt } from '../../ui/words/days';
+import { Empty, Notice } from '../../ui/Notice/Notice';
+import { Heading, Screen } from '../../ui/Screen/Screen';
+import { useBook } from '../../ui/hooks/useBook';
 import { entryWords, whatToDo } from './entryWords';
 
 const shown = 40;
@@ -17,7 +17,7 @@ const shown = 40;
 /** What is on this device and not at the server, and why. */
 export function Unsent() {
   const dispatch = useAppDispatch();
-  const { entries, waiting, unkept, connected } = useAppSelector(({ journal }) => journal);
+  const { entries, waiting, unkept, connected } = useAppSelector(({ pendingEvents }) => pendingEvents);
   const { person } = useMe();
   const open = new Set(waiting);
   const refused = entries.filter(({ why }) => why !== undefined);

@@ -7,7 +7,7 @@ import {
   spotNames,
   type DrillBook,
 } from '@wrightonic/core';
-import { lessonWords } from '../../ui/lessonWords';
+import { lessonWords } from '../../ui/words/lessonWords';
 
 /** What was logged, as the person who logged it would say it. */
 export function entryWords(event: LogEvent, book: DrillBook): string {

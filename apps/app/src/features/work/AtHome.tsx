@@ -1,11 +1,11 @@
-import type { WorkPage, HomeSet } from '@wrightonic/contract';
-import { addDays, parseDose } from '@wrightonic/core';
+import type { WorkPage } from '@wrightonic/contract';
+import { addDays, parseDose, type HomeSet } from '@wrightonic/core';
 import { Text } from 'react-native-paper';
-import { Card } from '../../ui/Card';
-import { dayWords } from '../../ui/days';
-import { Notice } from '../../ui/Notice';
-import { Heading } from '../../ui/Screen';
-import { useBook } from '../../ui/useBook';
+import { Card } from '../../ui/Card/Card';
+import { dayWords } from '../../ui/words/days';
+import { Notice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
+import { useBook } from '../../ui/hooks/useBook';
 
 const shownDays = 7;
 

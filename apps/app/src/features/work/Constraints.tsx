@@ -5,12 +5,12 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { constraintsKey, constraintsSet } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';
-import { Card } from '../../ui/Card';
-import { Choices, Picks } from '../../ui/Choices';
-import { Notice } from '../../ui/Notice';
+import { Card } from '../../ui/Card/Card';
+import { Choices, CheckboxGroup } from '../../ui/form/Choices';
+import { Notice } from '../../ui/Notice/Notice';
 import { constraintsNow, repsOfSet } from './sets';
 import type { Session } from './useSession';
-import { useBook } from '../../ui/useBook';
+import { useBook } from '../../ui/hooks/useBook';
 
 interface Props {
   page: WorkPage;
@@ -58,7 +58,7 @@ export function Constraints({ page, session, drill }: Props) {
         </Notice>
       ) : null}
       <Text variant="labelMedium">Constraints, in order</Text>
-      <Picks
+      <CheckboxGroup
         label="Constraints that are on"
         options={all.map((value) => ({ value, text: constraintOf(value)?.name ?? value }))}
         value={on}

@@ -6,11 +6,11 @@ import { Button, IconButton, Text } from 'react-native-paper';
 import { now } from '../../offline/clock';
 import { useMe } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
-import { dayAt } from '../../ui/days';
-import { Empty, Notice } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
-import { LockNotice } from '../../ui/LockNotice';
-import { useBook } from '../../ui/useBook';
+import { dayAt } from '../../ui/words/days';
+import { Empty, Notice } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
+import { LockNotice } from '../../ui/Notice/LockNotice';
+import { useBook } from '../../ui/hooks/useBook';
 import { DrillPick } from './DrillPick';
 import { OneDrill } from './OneDrill';
 import { drillsToday, lastTap, withWorked } from './session';
@@ -68,7 +68,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   );
   const last = at >= open.length - 1;
   return (
-    <View style={[styles.whole, { backgroundColor: own.ground }]}>
+    <View style={[styles.root, { backgroundColor: own.ground }]}>
       <WorkTop athleteId={page.athlete.id} name={page.athlete.givenName} onLeave={onLeave} onEnd={onEnd} />
       {planned && drill ? (
         <OneDrill
@@ -127,4 +127,4 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   );
 }
 
-const styles = StyleSheet.create({ whole: { flex: 1, minHeight: 0 } });
+const styles = StyleSheet.create({ root: { flex: 1, minHeight: 0 } });

@@ -5,11 +5,11 @@ import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
-import { dayAt, dayWords } from '../../ui/days';
-import { Card } from '../../ui/Card';
-import { cueOwnerNames } from '../../ui/kindWords';
-import { Heading } from '../../ui/Screen';
-import { useBook } from '../../ui/useBook';
+import { dayAt, dayWords } from '../../ui/words/days';
+import { Card } from '../../ui/Card/Card';
+import { cueOwnerNames } from '../../ui/words/kindWords';
+import { Heading } from '../../ui/Screen/Screen';
+import { useBook } from '../../ui/hooks/useBook';
 import { cuesOfDrill } from './session';
 
 /** For each focus the cues that were tried, in the order of time, and how the reps after each went. */

@@ -10,10 +10,10 @@ import {
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, HelperText, Text, TextInput } from 'react-native-paper';
-import { Choices } from '../../ui/Choices';
-import { cueOwnerNames } from '../../ui/kindWords';
-import { Press } from '../../ui/Press';
-import { useBook } from '../../ui/useBook';
+import { Choices } from '../../ui/form/Choices';
+import { cueOwnerNames } from '../../ui/words/kindWords';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { useBook } from '../../ui/hooks/useBook';
 import { Sheet } from './Sheet';
 
 interface Props {
@@ -52,7 +52,7 @@ export function CueSheet({ drill, lines, onCue, onClose }: Props) {
     >
       <View role="group" aria-label="Cues" style={styles.cues}>
         {lines.map((line) => (
-          <Press
+          <PressableCard
             key={line.text}
             aria-label={`Use “${line.text}”${line.live ? ', the cue now' : ''}`}
             onPress={() => (line.live ? onClose() : choose(line.text, line.whose))}
@@ -61,13 +61,13 @@ export function CueSheet({ drill, lines, onCue, onClose }: Props) {
             <Text variant="bodySmall">
               {`${line.live ? 'Now. ' : ''}${cueOwnerNames[line.whose]}; ${cueCountWords(line)}`}
             </Text>
-          </Press>
+          </PressableCard>
         ))}
         {fresh.map((words) => (
-          <Press key={words} aria-label={`Use “${words}”`} onPress={() => choose(words, 'drill')}>
+          <PressableCard key={words} aria-label={`Use “${words}”`} onPress={() => choose(words, 'drill')}>
             <Text variant="titleMedium">{`“${words}”`}</Text>
             <Text variant="bodySmall">{`${cueOwnerNames.drill}; not used yet`}</Text>
-          </Press>
+          </PressableCard>
         ))}
       </View>
       <TextInput

@@ -1,10 +1,10 @@
 import type { WorkPage } from '@wrightonic/contract';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { PickOne } from '../../ui/PickOne';
-import { Press } from '../../ui/Press';
-import { stageWords } from '../../ui/stageWords';
-import { useBook } from '../../ui/useBook';
+import { PickOne } from '../../ui/form/PickOne';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { stageWords } from '../../ui/words/stageWords';
+import { useBook } from '../../ui/hooks/useBook';
 import { Sheet } from './Sheet';
 
 interface Props {
@@ -39,10 +39,10 @@ export function DrillPick({ page, here, onPick, onClose }: Props) {
       {near.length ? <Text variant="labelMedium">On the ladder</Text> : null}
       <View style={styles.near}>
         {near.map(({ drill, stage }) => (
-          <Press key={drill} onPress={() => pick(drill)}>
+          <PressableCard key={drill} onPress={() => pick(drill)}>
             <Text variant="labelLarge">{book.drill(drill)?.name ?? drill}</Text>
             <Text variant="bodySmall">{stageWords[stage]}</Text>
-          </Press>
+          </PressableCard>
         ))}
       </View>
     </Sheet>

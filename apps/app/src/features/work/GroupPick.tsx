@@ -1,7 +1,7 @@
 import type { Lesson, RosterEntry } from '@wrightonic/contract';
 import { Text } from 'react-native-paper';
-import { Picks } from '../../ui/Choices';
-import { PickOne } from '../../ui/PickOne';
+import { CheckboxGroup } from '../../ui/form/Choices';
+import { PickOne } from '../../ui/form/PickOne';
 import { largestGroup } from './group';
 import { Sheet } from './Sheet';
 
@@ -25,7 +25,7 @@ export function GroupPick({ athleteId, group, roster, lessons, onPick, onClose }
   };
   return (
     <Sheet title="Who works together" close="Done" onClose={onClose}>
-      <Picks
+      <CheckboxGroup
         label="Lessons of today"
         options={today.map((value) => ({ value, text: names.get(value) ?? '…' }))}
         value={group}

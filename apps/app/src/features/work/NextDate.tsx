@@ -3,15 +3,15 @@ import { addDays, typedInstant } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { withJournal } from '../../offline/local';
+import { withPendingEvents } from '../../offline/local';
 import { log } from '../../offline/log';
 import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { Choices } from '../../ui/Choices';
-import { longDay, timeAt, weekday } from '../../ui/days';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { Choices } from '../../ui/form/Choices';
+import { longDay, timeAt, weekday } from '../../ui/words/days';
+import { Heading } from '../../ui/Screen/Screen';
 
 /** After so many days people usually come again. */
 const usual = [2, 3, 4, 7, 14];
@@ -23,11 +23,11 @@ export function NextDate({ page: stored }: { page: WorkPage }) {
   const { academy, person } = useMe();
   const today = useToday();
   const dispatch = useAppDispatch();
-  const entries = useAppSelector(({ journal }) => journal.entries);
-  const page = withJournal(stored.athlete.id, stored, entries, { by: person.name, zone: academy.zone });
+  const entries = useAppSelector(({ pendingEvents }) => pendingEvents.entries);
+  const page = withPendingEvents(stored.athlete.id, stored, entries, { by: person.name, zone: academy.zone });
   const { data: lessons } = api.useLessonsQuery();
   const [date, setDate] = useState<string | null>(null);
-  const next = page.ahead.find(({ kind, date: day }) => kind === 'lesson' && day > today);
+  const next = page.upcoming.find(({ kind, date: day }) => kind === 'lesson' && day > today);
   const own = lessons?.find(({ athleteId }) => athleteId === page.athlete.id);
   const time = own ? timeAt(own.startsAt, academy.zone) : usualTime;
   const plan = () => {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
-import { Press } from '../../ui/Press';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Sheet } from './Sheet';
 
 interface Props {
@@ -41,9 +41,9 @@ export function NoteSheet({ about, onNote, onClose }: Props) {
     >
       <View style={styles.usual}>
         {usual.map((words) => (
-          <Press key={words} onPress={() => note(words)}>
+          <PressableCard key={words} onPress={() => note(words)}>
             <Text variant="labelLarge">{words}</Text>
-          </Press>
+          </PressableCard>
         ))}
       </View>
       <TextInput

@@ -12,7 +12,7 @@ import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
-import { Pane } from '../../ui/Pane';
+import { Pane } from '../../ui/Screen/Pane';
 import { DrillCard } from './DrillCard';
 import { HoldTimer } from '../../ui/timer/HoldTimer';
 import { NoteSheet } from './NoteSheet';
@@ -56,8 +56,8 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
   const readings = useReadings(page, session, drill.throws ? drill.id : null);
   const throws = thrown(page, events, elsewhere);
   // The first day after throws were locked is for easy ones.
-  const most = Math.min(drill.effort?.to ?? 100, page.limits.easyOnly ? mostEasyEffort : 100);
-  const rungs = drill.throws ? ladderEfforts(age, most) : null;
+  const maxEffort = Math.min(drill.effort?.to ?? 100, page.limits.easyOnly ? mostEasyEffort : 100);
+  const rungs = drill.throws ? ladderEfforts(age, maxEffort) : null;
   const ladder = session.ladder?.drill === drill.id ? session.ladder : null;
   const dose = parseDose(planned.dose);
   const count = countOf(events, drill.id);
@@ -122,7 +122,7 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
         drill={drill.id}
         dose={dose}
         effort={drill.throws ? session.effortOf(drill.id) : null}
-        most={most}
+        maxEffort={maxEffort}
         age={age}
         side={session.sideOf(drill.id)}
         hand={page.athlete.throws}
@@ -186,7 +186,7 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
   );
   return (
     <>
-      <View style={[styles.whole, beside ? styles.beside : null]}>
+      <View style={[styles.root, beside ? styles.beside : null]}>
         {low ? (
           <ScrollView style={styles.above}>{above}</ScrollView>
         ) : (
@@ -194,7 +194,7 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
         )}
         <View
           style={[
-            beside ? styles.whole : styles.areas,
+            beside ? styles.root : styles.areas,
             styles.row,
             ladder && !low ? styles.low : null,
             spots.open ? styles.spots : null,
@@ -222,7 +222,7 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
       ) : null}
       {open === 'velocity' ? (
         <VelocityPad
-          heldAbove={readings.limit}
+          doubtfulAbove={readings.limit}
           unit={person.velocityUnit}
           onLadder={rungs && !ladder ? () => session.setLadder({ drill: drill.id, efforts: rungs }) : null}
           onClose={close}
@@ -249,7 +249,7 @@ const styles = StyleSheet.create({
     paddingHorizontal: 12,
     paddingVertical: 3,
   },
-  whole: { flex: 1, minHeight: 0, minWidth: 0 },
+  root: { flex: 1, minHeight: 0, minWidth: 0 },
   beside: { flexDirection: 'row' },
   above: { flex: 1, minHeight: 0, minWidth: 0 },
   row: { flexDirection: 'row' },

@@ -1,27 +1,27 @@
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { Button } from 'react-native-paper';
-import { Foot } from '../../ui/Foot';
-import { Notice } from '../../ui/Notice';
-import { nothingHurts, PainPicks, painSaid, type PainAnswer } from '../../ui/PainPicks';
-import { Pane } from '../../ui/Pane';
-import { TitleRow } from '../../ui/Screen';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { Notice } from '../../ui/Notice/Notice';
+import { nothingHurts, PainPicks, painSaid, type PainAnswer } from '../../ui/form/PainPicks';
+import { Pane } from '../../ui/Screen/Pane';
+import { TitleRow } from '../../ui/Screen/Screen';
 
 interface Props {
   title: string;
   /** What is known already. */
-  told?: string | null;
+  reported?: string | null;
   onAnswer: (answer: PainAnswer) => void;
   onLeave: () => void;
 }
 
 /** Asked before and after: nothing is one tap, everything else says where. */
-export function PainQuestion({ title, told, onAnswer, onLeave }: Props) {
+export function PainQuestion({ title, reported, onAnswer, onLeave }: Props) {
   const [answer, setAnswer] = useState(nothingHurts);
   return (
     <Pane
       foot={
-        <Foot>
+        <ActionBar>
           <Button
             mode="contained"
             disabled={!painSaid(answer)}
@@ -30,11 +30,11 @@ export function PainQuestion({ title, told, onAnswer, onLeave }: Props) {
           >
             {answer.level === 'none' ? 'Nothing hurts' : 'Go on'}
           </Button>
-        </Foot>
+        </ActionBar>
       }
     >
       <TitleRow title={title} action={<Button onPress={onLeave}>Back</Button>} />
-      {told ? <Notice alert>{told}</Notice> : null}
+      {reported ? <Notice alert>{reported}</Notice> : null}
       <PainPicks value={answer} onChange={setAnswer} />
     </Pane>
   );

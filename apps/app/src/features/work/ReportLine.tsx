@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { Card } from '../../ui/Card';
-import { Heading } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { Heading } from '../../ui/Screen/Screen';
 
 /** One line for the parent, to be copied or handed to another app. */
 export function ReportLine({ text }: { text: string }) {

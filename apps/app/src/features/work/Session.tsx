@@ -4,10 +4,10 @@ import { router, type Href } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useWorkedAthlete, useToday } from '../../store/useAthlete';
-import { withDays } from '../../ui/days';
-import { Waiting, NotRead } from '../../ui/Notice';
-import { painWords } from '../../ui/PainPicks';
-import { PageTitle } from '../../ui/Screen';
+import { withDays } from '../../ui/words/days';
+import { Waiting, NotRead } from '../../ui/Notice/Notice';
+import { painWords } from '../../ui/form/PainPicks';
+import { PageTitle } from '../../ui/Screen/Screen';
 import { Counting } from './Counting';
 import { PainQuestion } from './PainQuestion';
 import { painOf } from './session';
@@ -35,14 +35,14 @@ function Working({ page }: { page: WorkPage }) {
   const before = painOf(events, 'before');
   const after = painOf(events, 'after');
   return (
-    <View style={styles.whole} role="main">
+    <View style={styles.root} role="main">
       <PageTitle>{`Working with ${givenName}`}</PageTitle>
       {session.reading ? (
         <Waiting what="Reading the session" />
       ) : !before ? (
         <PainQuestion
           title={`Does anything hurt, ${givenName}?`}
-          told={
+          reported={
             page.pain.lock
               ? withDays(lockWords(page.pain.lock), today)
               : atHome && `${painWords(atHome)} was marked at home today.`
@@ -73,4 +73,4 @@ function Working({ page }: { page: WorkPage }) {
   );
 }
 
-const styles = StyleSheet.create({ whole: { flex: 1, minHeight: 0 } });
+const styles = StyleSheet.create({ root: { flex: 1, minHeight: 0 } });

@@ -25,7 +25,7 @@ interface Props {
   /** Percent; null in a dry drill. */
   effort: number | null;
   /** The most that the drill asks for, percent. */
-  most: number;
+  maxEffort: number;
   age: number;
   /** The side whose turn it is; null where the drill has none. */
   side: SideNow | null;
@@ -40,7 +40,7 @@ interface Props {
 
 /** Where the set stands, the rest after it, and the effort asked. */
 export function SetLine(props: Props) {
-  const { events, drill, dose, effort, most, age, side, hand, onSide, onEffort, onNext, onWhy } = props;
+  const { events, drill, dose, effort, maxEffort, age, side, hand, onSide, onEffort, onNext, onWhy } = props;
   const own = useColours();
   const now = setNow(dose, setsDone(events, drill));
   const last = lastRepAt(events, drill);
@@ -59,7 +59,7 @@ export function SetLine(props: Props) {
       ? `All sets done, ${now.rep} more`
       : 'All sets done'
     : [`Set ${now.set} of ${now.of}`, reps].filter(Boolean).join(' · ');
-  const asked = effort === null ? [] : effortChoices(age, effort, most);
+  const asked = effort === null ? [] : effortChoices(age, effort, maxEffort);
   return (
     <View style={[styles.line, { borderColor: own.line }]}>
       <Text variant="titleMedium" style={styles.grow} role="status">

@@ -19,7 +19,7 @@ export function SpotGrid({ spot, armOnRight, onSides, onSkip }: Props) {
     return armOnRight ? [...row].reverse() : row;
   });
   return (
-    <View style={[styles.whole, { backgroundColor: own.ground }]}>
+    <View style={[styles.root, { backgroundColor: own.ground }]}>
       <View style={styles.head}>
         <Text
           variant="titleSmall"
@@ -58,7 +58,7 @@ export function SpotGrid({ spot, armOnRight, onSides, onSkip }: Props) {
 }
 
 const styles = StyleSheet.create({
-  whole: { flex: 1, gap: 4, padding: 6 },
+  root: { flex: 1, gap: 4, padding: 6 },
   head: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: 6 },
   grow: { flex: 1 },
   row: { flex: 1, flexDirection: 'row', gap: 4 },

@@ -1,24 +1,31 @@
-import { lockedAtHomeWords, type WorkPage } from '@wrightonic/contract';
-import { gateWords, missesBecause, missReasonName, parseDose, repSideWords } from '@wrightonic/core';
+import { type WorkPage } from '@wrightonic/contract';
+import {
+  gateWords,
+  missesBecause,
+  missReasonName,
+  parseDose,
+  repSideWords,
+  lockedAtHomeWords,
+} from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card';
-import { Foot } from '../../ui/Foot';
-import { MoveStage } from '../../ui/MoveStage';
-import { Notice } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
-import { Heading, TitleRow } from '../../ui/Screen';
+import { Card } from '../../ui/Card/Card';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { MoveStage } from '../../ui/MoveStage/MoveStage';
+import { Notice } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
+import { Heading, TitleRow } from '../../ui/Screen/Screen';
 import { NextDate } from './NextDate';
 import { goesHome, sessionWords, simulatedWords, workedIn } from './report';
 import { ReportLine } from './ReportLine';
 import { countOf, countsBy, painOf, reasonsOf, thrown, threadWith } from './session';
 import { constraintsNow } from './sets';
 import type { Session } from './useSession';
-import { useBook } from '../../ui/useBook';
+import { useBook } from '../../ui/hooks/useBook';
 
 interface Props {
   page: WorkPage;
@@ -67,11 +74,11 @@ export function Summary({ page, session, onBack, onDone }: Props) {
   return (
     <Pane
       foot={
-        <Foot>
+        <ActionBar>
           <Button mode="contained" contentStyle={styles.tall} onPress={() => onDone(note.trim())}>
             End session
           </Button>
-        </Foot>
+        </ActionBar>
       }
     >
       <TitleRow title="This session" action={<Button onPress={onBack}>Back to session</Button>} />

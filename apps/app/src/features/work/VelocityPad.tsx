@@ -8,7 +8,7 @@ import { LinePick } from './radar/LinePick';
 interface Props {
   unit: VelocityUnit;
   /** Above this a figure is saved only when it is said to be right, m/s. */
-  heldAbove: number;
+  doubtfulAbove: number;
   /** m/s */
   onSave: (velocity: number) => void;
   /** Begins a ladder of efforts; null where none can be climbed. */
@@ -26,20 +26,20 @@ const pressed = (typed: string, key: string): string => {
 };
 
 /** Figures the size of a thumb, for a velocity read off a gun. */
-export function VelocityPad({ unit, heldAbove, onSave, onLadder, onClose }: Props) {
+export function VelocityPad({ unit, doubtfulAbove, onSave, onLadder, onClose }: Props) {
   const own = useColours();
   const [typed, setTyped] = useState('');
   const value = Number(typed);
-  const [least, most] = range[unit];
-  const fits = typed !== '' && value >= least && value <= most;
+  const [atLeast, atMost] = range[unit];
+  const fits = typed !== '' && value >= atLeast && value <= atMost;
   const [sure, setSure] = useState(false);
-  const held = fits && velocityFrom(value, unit) > heldAbove;
+  const doubtful = fits && velocityFrom(value, unit) > doubtfulAbove;
   const type = (key: string) => {
     setSure(false);
     setTyped(pressed(typed, key));
   };
   const save = () => {
-    if (held && !sure) return setSure(true);
+    if (doubtful && !sure) return setSure(true);
     onSave(velocityFrom(value, unit));
     onClose();
   };
@@ -70,7 +70,7 @@ export function VelocityPad({ unit, heldAbove, onSave, onLadder, onClose }: Prop
           </View>
           <Text variant="bodySmall" style={styles.middle}>
             {typed !== '' && !fits
-              ? `From ${least} to ${most} ${unit}.`
+              ? `From ${atLeast} to ${atMost} ${unit}.`
               : sure
                 ? 'That is more than can be expected at this age. Is it right?'
                 : 'For the throw just logged, or for one more.'}

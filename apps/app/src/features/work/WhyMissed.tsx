@@ -1,7 +1,7 @@
 import { missReasons, type Drill } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Press } from '../../ui/Press';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Sheet } from './Sheet';
 
 interface Props {
@@ -16,9 +16,9 @@ export function WhyMissed({ drill, onWhy, onClose }: Props) {
     <Sheet title="Missed: why?" onClose={onClose}>
       <View style={styles.reasons}>
         {missReasons(drill).map(({ id, name }) => (
-          <Press key={id} onPress={() => onWhy(id)}>
+          <PressableCard key={id} onPress={() => onWhy(id)}>
             <Text variant="labelLarge">{name}</Text>
-          </Press>
+          </PressableCard>
         ))}
       </View>
     </Sheet>

@@ -5,17 +5,17 @@ import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useAthlete, useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
-import { dayWords } from '../../ui/days';
-import { Foot } from '../../ui/Foot';
-import { Empty, Notice, NotRead } from '../../ui/Notice';
-import { Pane } from '../../ui/Pane';
-import { Heading } from '../../ui/Screen';
-import { restWords } from '../../ui/restWords';
+import { dayWords } from '../../ui/words/days';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { Empty, Notice, NotRead } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
+import { Heading } from '../../ui/Screen/Screen';
+import { restWords } from '../../ui/words/restWords';
 import { Seam } from '../../ui/seam/Seam';
 import { AtHome } from './AtHome';
 import { CueDialogue } from './CueDialogue';
 import { drillsToday } from './session';
-import { useBook } from '../../ui/useBook';
+import { useBook } from '../../ui/hooks/useBook';
 
 const shownSessions = 6;
 
@@ -49,7 +49,7 @@ export function Work() {
   return (
     <Pane
       foot={
-        <Foot>
+        <ActionBar>
           <Button
             mode="contained"
             icon="play"
@@ -58,7 +58,7 @@ export function Work() {
           >
             {open?.session ? 'Back to session' : 'Start the session'}
           </Button>
-        </Foot>
+        </ActionBar>
       }
     >
       <Seam

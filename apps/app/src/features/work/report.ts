@@ -6,7 +6,7 @@ import {
   type DrillBook,
   type VelocityUnit,
 } from '@wrightonic/core';
-import { said } from '../../ui/velocityWords';
+import { said } from '../../ui/words/velocityWords';
 import { countOf, painOf } from './session';
 
 /** Drills of which a rep was counted, in the order in which they were worked. */
@@ -25,10 +25,10 @@ function velocityWords(events: readonly LogEvent[], unit: VelocityUnit): string 
     .map((event) => ({ ...event, date: '', ball: event.ballG }));
   const measured = throws.flatMap(({ velocity }) => velocity ?? []);
   if (measured.length === 0) return '';
-  const [most] = likeThrows(throws).sort((a, b) => b.velocities.length - a.velocities.length);
-  const figures = velocityFigures(most!.velocities);
+  const [atMost] = likeThrows(throws).sort((a, b) => b.velocities.length - a.velocities.length);
+  const figures = velocityFigures(atMost!.velocities);
   return figures
-    ? `Usual ${said(figures.usual, unit)}${most!.effort === null ? '' : ` at ${most!.effort} %`}, top ${said(figures.top, unit)}.`
+    ? `Usual ${said(figures.usual, unit)}${atMost!.effort === null ? '' : ` at ${atMost!.effort} %`}, top ${said(figures.top, unit)}.`
     : `Top ${said(Math.max(...measured), unit)} of ${measured.length} measured.`;
 }
 
@@ -70,11 +70,11 @@ export function simulatedWords(events: readonly LogEvent[]): string {
  * throws are locked.
  */
 export function goesHome(
-  { plan, ahead, pain }: Pick<WorkPage, 'plan' | 'ahead' | 'pain'>,
+  { plan, upcoming, pain }: Pick<WorkPage, 'plan' | 'upcoming' | 'pain'>,
   today: string,
   book: DrillBook,
 ): string[] {
-  const until = ahead.find(({ kind, date }) => kind === 'lesson' && date > today)?.date ?? '9999';
+  const until = upcoming.find(({ kind, date }) => kind === 'lesson' && date > today)?.date ?? '9999';
   const items = plan?.assignment?.items.filter(({ date }) => date > today && date < until) ?? [];
   return [...new Set(items.map(({ drill }) => drill))].filter(
     (id) => lockedBecause({ throws: book.drill(id)?.throws ?? 0 }, pain.lock) === null,

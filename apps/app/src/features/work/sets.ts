@@ -39,10 +39,10 @@ export function constraintsNow(
   drill: string,
   book?: DrillBook,
 ): { order: string[]; on: string[]; offer: ConstraintOffer | null } {
-  const who = constrained(page);
+  const whom = constrained(page);
   const sets = setsOf(page, events, drill);
-  const order = orderedConstraints(drill, page.constraints[drill], who, book);
-  return { order, on: [...(sets.at(-1)?.constraints ?? [])], offer: constraintOffer(sets, order, who) };
+  const order = orderedConstraints(drill, page.constraints[drill], whom, book);
+  return { order, on: [...(sets.at(-1)?.constraints ?? [])], offer: constraintOffer(sets, order, whom) };
 }
 
 /** Sets of a drill whose end was marked in this session, and reps since. */

@@ -22,11 +22,11 @@ import { now } from '../../offline/clock';
 import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
-import { dayAt } from '../../ui/days';
+import { dayAt } from '../../ui/words/days';
 import { drillsToday, lastTap, openSessionId, repThatKeeps, sidesDone, unmeasured } from './session';
 import { thrownIn } from './radar/ladder';
 import { lastEffort } from './sets';
-import { useBook } from '../../ui/useBook';
+import { useBook } from '../../ui/hooks/useBook';
 
 /** A reading of a radar line that becomes a throw. */
 export interface Claimed extends Pick<RadarReading, 'id' | 'velocity' | 'flight'> {
@@ -50,8 +50,8 @@ export function useSession(page: WorkPage) {
   const [sides, setSides] = useState<Readonly<Record<string, RepSide>>>({});
   const [ladder, setLadder] = useState<{ drill: string; efforts: number[] } | null>(null);
   const { data: stored, isLoading } = api.useOpenSessionQuery(athleteId, { refetchOnMountOrArgChange: true });
-  const all = useAppSelector(({ journal }) => journal.entries);
-  const ready = useAppSelector(({ journal }) => journal.ready);
+  const all = useAppSelector(({ pendingEvents }) => pendingEvents.entries);
+  const ready = useAppSelector(({ pendingEvents }) => pendingEvents.ready);
   const entries = useMemo(() => all.filter((entry) => entry.athleteId === athleteId), [all, athleteId]);
   const sessionId = openSessionId(stored, entries);
   const storedEvents = stored?.session?.id === sessionId ? stored?.events : undefined;

@@ -1,11 +1,18 @@
-import { detailOfOffer, type FindingDetail } from '@wrightonic/contract';
-import { severities, type Carried, type Hand, type Offer, type Severity } from '@wrightonic/core';
+import { type FindingDetail } from '@wrightonic/contract';
+import {
+  severities,
+  type Carried,
+  type Hand,
+  type Offer,
+  type Severity,
+  detailOfOffer,
+} from '@wrightonic/core';
 import { memo, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { useToday } from '../../store/useAthlete';
-import { agoWords } from '../days';
+import { agoWords } from '../words/days';
 import { BodyFigure } from '../body/BodyFigure';
 import { StitchSign } from '../seam/Stitches';
 import { severityNames } from '../seam/words';
@@ -37,7 +44,7 @@ export const Checkpoint = memo(function Checkpoint(props: Props) {
   const kept = { ...detail };
   return (
     <View
-      style={[styles.whole, { backgroundColor: own.surface, borderColor: own.line }]}
+      style={[styles.root, { backgroundColor: own.surface, borderColor: own.line }]}
       role="group"
       aria-label={name}
     >
@@ -177,7 +184,7 @@ function Offered({ offer, name, onGrade }: { offer: Offer; name: string; onGrade
 }
 
 const styles = StyleSheet.create({
-  whole: { borderWidth: 1, borderRadius: 8, padding: 12, gap: 4 },
+  root: { borderWidth: 1, borderRadius: 8, padding: 12, gap: 4 },
   beside: { flexDirection: 'row', gap: 10, alignItems: 'center' },
   grow: { flex: 1, gap: 2 },
   row: { flexDirection: 'row', gap: 6, marginTop: 4 },

@@ -17,7 +17,7 @@ interface Props {
 export function Picker({ label, type, value, max, onChange }: Props) {
   const own = useColours();
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <Text variant="labelMedium">{label}</Text>
       {createElement('input', {
         type,
@@ -42,4 +42,4 @@ export function Picker({ label, type, value, max, onChange }: Props) {
   );
 }
 
-const styles = StyleSheet.create({ whole: { flex: 1, minWidth: 130, gap: 4 } });
+const styles = StyleSheet.create({ root: { flex: 1, minWidth: 130, gap: 4 } });

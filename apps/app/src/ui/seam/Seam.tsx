@@ -52,7 +52,7 @@ export const Seam = memo(function Seam(props: Props) {
   const stitches = useMemo(() => stitchLayers(layout.stitches, stitch, faint), [layout, stitch, faint]);
   const words = `${label ? `${label}. ` : ''}${seamWords(discipline, findings)}`;
   return (
-    <View style={styles.whole} onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}>
+    <View style={styles.root} onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}>
       <View style={{ height }} role="img" aria-label={words}>
         {width > 0 ? (
           <Svg width={width} height={height} aria-hidden>
@@ -123,7 +123,7 @@ function PhaseMark(props: {
 }
 
 const styles = StyleSheet.create({
-  whole: { width: '100%' },
+  root: { width: '100%' },
   names: { height: 26 },
   zone: { position: 'absolute', top: 0, alignItems: 'center' },
   name: { textAlign: 'center', width: 64, fontSize: 15 },

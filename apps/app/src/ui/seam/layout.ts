@@ -62,9 +62,9 @@ export function seamLayout(discipline: Discipline, findings: Findings, measures:
   const byPhase = order.map((phase) => flawsFor(discipline).filter((flaw) => flaw.phase === phase));
   const gradeOf = (id: string): Severity | null => findings[id] ?? null;
   const rooms = byPhase.map((flaws) => flaws.reduce((sum, { id }) => sum + roomOf(gradeOf(id)), 0));
-  const whole = rooms.reduce((sum, r) => sum + r, 0);
-  const least = ((named ? leastNamed : leastShare) * inner) / order.length;
-  const free = inner - least * order.length;
+  const total = rooms.reduce((sum, r) => sum + r, 0);
+  const atLeast = ((named ? leastNamed : leastShare) * inner) / order.length;
+  const free = inner - atLeast * order.length;
 
   const middle = height / 2;
   const swing = height * 0.2;
@@ -77,7 +77,7 @@ export function seamLayout(discipline: Discipline, findings: Findings, measures:
   const zones: Zone[] = [];
   let from = margin;
   order.forEach((phase, n) => {
-    const span = least + (free * rooms[n]!) / whole;
+    const span = atLeast + (free * rooms[n]!) / total;
     const inset = span * 0.06;
     let passed = 0;
     for (const { id, name } of byPhase[n]!) {

@@ -39,7 +39,7 @@ export interface PictureSize {
   /** Of the thickest thread, px. */
   thickest: number;
   /** Strong threads at most. */
-  most: number;
+  maxWidth: number;
   /** Free at the right, for the names of the last stitches. */
   right?: number;
   /** Names stand at the popped stitches. */
@@ -119,7 +119,7 @@ export function tracePicture(
   flows: readonly Flow[],
   size: PictureSize,
 ): Picture {
-  const { width, seam, depth, thickest, most, right = 0, named = false } = size;
+  const { width, seam, depth, thickest, maxWidth, right = 0, named = false } = size;
   const layout = seamLayout(discipline, findings, {
     width: width - right,
     height: seam,
@@ -130,7 +130,7 @@ export function tracePicture(
   const stitches = new Map(layout.stitches.map((stitch) => [stitch.id, stitch]));
   const below = new Map(pegs.map((peg) => [peg.id, peg]));
   const largest = Math.max(...flows.map(({ credit }) => credit), Number.MIN_VALUE);
-  const whole = flows.reduce((sum, { credit }) => sum + credit, 0);
+  const total = flows.reduce((sum, { credit }) => sum + credit, 0);
   const floor = Math.min(seam + depth, ...pegs.map(({ y }) => y - 14)) - 6;
 
   const xOf = (id: string): number | undefined => stitches.get(id)?.x;
@@ -167,7 +167,7 @@ export function tracePicture(
       const middle = middleOf(flow);
       if (!middle) return [];
       const thick = 1.5 + ((thickest - 1.5) * flow.credit) / largest;
-      const strong = n < most && (n === 0 || carried < mainShare * whole);
+      const strong = n < maxWidth && (n === 0 || carried < mainShare * total);
       carried += flow.credit;
       return [{ ...flow, path: band(middle, thick), middle, thick, strong }];
     });

@@ -74,11 +74,11 @@ export function allStitches(
   stitches: readonly (Place & { grade: Severity | null })[],
   size: number,
 ): StitchPaths {
-  const whole: StitchPaths = { tight: '', loose: '', torn: '', holes: '' };
+  const paths: StitchPaths = { tight: '', loose: '', torn: '', holes: '' };
   for (const stitch of stitches)
     for (const [kind, path] of Object.entries(stitchPaths(stitch.grade, size, stitch)))
-      whole[kind as keyof StitchPaths] += path;
-  return whole;
+      paths[kind as keyof StitchPaths] += path;
+  return paths;
 }
 
 /** Stitches of this look, and lighter ones of earlier looks. */

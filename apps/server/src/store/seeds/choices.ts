@@ -22,7 +22,7 @@ export async function seedChoices(
   by: string,
 ): Promise<(drill: string, daysAgo: number) => { level: string | null; cue_id: string | null }> {
   const dayAt = (part: number) => days[Math.floor(part * days.length)] ?? 0;
-  const told = (daysAgo: number) => {
+  const event = (daysAgo: number) => {
     const at = venueInstant(addDays(today, -daysAgo), '16:29', zone);
     return { id: id(at), athlete_id: athleteId, at, by_person: by };
   };
@@ -31,13 +31,13 @@ export async function seedChoices(
   const levelFrom = dayAt(0.5);
   if (days.length >= 6) {
     for (const { text, whose, from } of cued ? tried : []) {
-      const row = { ...told(dayAt(from)), drill: cued, text, whose };
+      const row = { ...event(dayAt(from)), drill: cued, text, whose };
       cues.push({ id: row.id, daysAgo: dayAt(from) });
       await academy.add('cue_choices', row);
     }
     for (const drill of drills) {
       const level = drillOf(drill)?.levels?.[1]?.name;
-      if (level) await academy.add('level_choices', { ...told(levelFrom), drill, level });
+      if (level) await academy.add('level_choices', { ...event(levelFrom), drill, level });
     }
   }
   return (drill, daysAgo) => ({

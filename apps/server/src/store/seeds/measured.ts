@@ -2,7 +2,7 @@ import { emptyAthlete, type NewAthlete } from '@wrightonic/contract';
 import { addDays, keptSequence, fromMph, missOf, sequence, usualBall, venueInstant } from '@wrightonic/core';
 import {
   curveStrengths,
-  luck,
+  rng,
   pretendCurves,
   pretendFlight,
   pretendPitches,
@@ -18,7 +18,7 @@ const teamsOf = { overhand: 'Saltmarsh Herons', windmill: 'Saltmarsh Terns' } as
 
 /** What an athlete has at home: what anybody has, and their own. */
 export const homeOf = (pretend: PretendAthlete): string[] => [
-  ...new Set([...emptyAthlete.equipment, ...pretend.home]),
+  ...new Set([...emptyAthlete.equipment, ...pretend.equipmentAtHome]),
 ];
 
 /** An athlete of the demo academy as an instructor would have written him or her down. */
@@ -66,7 +66,7 @@ export async function seedMeasured(
 ): Promise<void> {
   const { pretend } = athlete;
   if (pretend.story === 'new') return;
-  const random = luck(seed + 91);
+  const random = rng(seed + 91);
   const at = (daysAgo: number, time: string) => venueInstant(addDays(today, -daysAgo), time, zone);
   const row = (when: Date) => ({ id: id(when), at: when, by_person: by });
   const own = (when: Date) => ({ ...row(when), athlete_id: athlete.id });
@@ -103,16 +103,16 @@ export async function seedMeasured(
 
   const ball = usualBall[pretend.discipline];
   const pitches: Record<string, unknown>[] = [];
-  const flights = luck(seed + 91);
+  const flights = rng(seed + 91);
   for (const daysAgo of [16, 6, 2]) {
     let when = at(daysAgo, '18:00').getTime();
     const mph = pretend.mph * 1.01;
     for (const { aim, arrived } of pretendPitches(pretend, seed + daysAgo, 20)) {
-      const told = own(new Date((when += 25_000)));
+      const event = own(new Date((when += 25_000)));
       const flashes = pretend.story === 'flat' && random.chance(0.08) ? 3 : 0;
       const sides = missOf({ x: aim[0], y: aim[1] }, { x: arrived[0], y: arrived[1] }, pretend.throws);
       pitches.push({
-        ...told,
+        ...event,
         date: addDays(today, -daysAgo),
         velocity: fromMph(mph + 0.7 * random.normal() + flashes),
         effort: pretend.age < 13 ? 80 : 90,

@@ -1,5 +1,13 @@
-import type { WeekDayForm } from '@wrightonic/contract';
-import { addDays, drillOf, drills, firstStage, missingFor, parseDose, venueInstant } from '@wrightonic/core';
+import {
+  addDays,
+  drillOf,
+  drills,
+  firstStage,
+  missingFor,
+  parseDose,
+  venueInstant,
+  type PlannedDay,
+} from '@wrightonic/core';
 import { moveStage, plan } from '../plans';
 import { addAssignment } from '../weeks';
 import { zone, type Seeding } from './seeding';
@@ -36,7 +44,7 @@ export async function seedStage(
     drillOf(drill)!,
   );
   // Throws on the first day and the fourth, and no drills on the last.
-  const days = [0, 1, 2, 3, 4, 5, 6].map((n): WeekDayForm => ({
+  const days = [0, 1, 2, 3, 4, 5, 6].map((n): PlannedDay => ({
     date: addDays(from, n),
     kind: n === 6 ? 'off' : n % 3 === 0 ? 'lesson' : 'home',
     minutes: n === 6 ? 0 : n % 3 === 0 ? 45 : 25,

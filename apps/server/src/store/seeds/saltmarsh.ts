@@ -11,7 +11,7 @@ import {
   venueInstant,
 } from '@wrightonic/core';
 import {
-  luck,
+  rng,
   pretendLooks,
   pretendReps,
   pretendThrows,
@@ -22,7 +22,7 @@ import {
 import type { Knex } from 'knex';
 import { v7 } from 'uuid';
 import { hashPassword } from '../../auth/password';
-import { Doorkeeper } from '../academies';
+import { UnscopedStore } from '../academies';
 import { addAthletes } from '../athletes';
 import { bookOf } from '../drills';
 import { addLesson } from '../lessons';
@@ -39,13 +39,13 @@ import { addTrace } from '../traces';
 const weeksAhead = 12;
 
 function seededIds(seed: number): (at: Date) => string {
-  const random = luck(seed);
+  const random = rng(seed);
   let seq = 0;
   return (at) =>
     v7({
       msecs: at.getTime(),
       seq: seq++,
-      random: Uint8Array.from({ length: 16 }, () => random.whole(0, 255)),
+      random: Uint8Array.from({ length: 16 }, () => random.integer(0, 255)),
     });
 }
 
@@ -155,7 +155,7 @@ async function seedSessions(
     .first('id');
   const current = newest ? await plan(academy, newest.id) : null;
   if (!current) return;
-  const random = luck(seed + 7);
+  const random = rng(seed + 7);
   const worked = current.threads.flatMap((thread) =>
     thread.stages.filter(({ stage }) => ['prep', 'feel', 'move'].includes(stage)).slice(0, 3),
   );
@@ -170,7 +170,7 @@ async function seedSessions(
     const date = addDays(today, -daysAgo);
     const begun = venueInstant(date, '16:30', zone);
     const sessionId = id(begun);
-    const told = (seconds: number) => {
+    const event = (seconds: number) => {
       const at = new Date(begun.getTime() + seconds * 1000);
       return { id: id(at), session_id: sessionId, at, by_person: by };
     };
@@ -186,10 +186,10 @@ async function seedSessions(
     let clock = 60;
     for (const drill of drillIds)
       for (const outcome of pretendReps(athlete.pretend, drill, daysAgo, random))
-        reps.push({ ...told((clock += 8)), drill, outcome, ...choices(drill, daysAgo) });
+        reps.push({ ...event((clock += 8)), drill, outcome, ...choices(drill, daysAgo) });
     for (const { velocity, effort } of pretendThrows(athlete.pretend, daysAgo, seed))
       throws.push({
-        ...told((clock += 25)),
+        ...event((clock += 25)),
         athlete_id: athlete.id,
         date,
         drill: effort >= hardEffort ? 'full-delivery' : null,
@@ -198,7 +198,7 @@ async function seedSessions(
         pitch: 'fastball',
         ball_g: usualBall[athlete.pretend.discipline],
       });
-    await academy.add('session_ends', { ...told(clock + 60), note: '' });
+    await academy.add('session_ends', { ...event(clock + 60), note: '' });
   }
   await inBatches(academy, 'rep_events', reps);
   await inBatches(academy, 'throws', throws);
@@ -266,7 +266,7 @@ export async function seedSaltmarsh(db: Knex, now: Date, password: string | null
   const by = (n: number) => people[n % 2]!.id;
   // All of it or nothing: a start that is killed in the middle begins anew.
   await db.transaction(async (transaction) => {
-    await new Doorkeeper(transaction).found(
+    await new UnscopedStore(transaction).found(
       { id: academyId, name: 'Saltmarsh Pitching Barn', zone, demo: true, equipment: everyThing },
       people,
     );
@@ -281,7 +281,7 @@ export async function seedSaltmarsh(db: Knex, now: Date, password: string | null
     }
     await seedLinks(seeding, by(0));
     await seedLessons(seeding, athletes, by);
-    const { carryDays } = (await new Doorkeeper(transaction).academy(academyId))!;
+    const { carryDays } = (await new UnscopedStore(transaction).academy(academyId))!;
     await countAthletes(academy);
     await rebuildAthletes(
       academy,

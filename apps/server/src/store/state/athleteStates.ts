@@ -6,7 +6,7 @@ import { throwState } from '../pain';
 import { newestPlanState } from '../plans';
 import { parsed, type Academy } from '../scope';
 import { newestTrace } from '../traces';
-import { wholePlans } from '../wholePlans';
+import { wholePlans } from '../storedPlans';
 import { drillCounts } from './counts';
 
 /** What of an academy and of today a state hangs on. */

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { Doorkeeper } from '../academies';
+import { UnscopedStore } from '../academies';
 import { bookOf } from '../drills';
 import { Academy } from '../scope';
 import { countAthletes, rebuildAthletes } from './refresh';
@@ -11,10 +11,10 @@ import { countAthletes, rebuildAthletes } from './refresh';
  * @returns how many athletes it was made of
  */
 export async function rebuild(db: Knex, missing: boolean): Promise<number> {
-  const door = new Doorkeeper(db);
+  const unscoped = new UnscopedStore(db);
   let made = 0;
-  for (const id of await door.academyIds()) {
-    const home = (await door.academy(id))!;
+  for (const id of await unscoped.academyIds()) {
+    const academyRow = (await unscoped.academy(id))!;
     const academy = new Academy(db, id);
     const query = academy.from('athletes', 'a').orderBy('a.id');
     if (missing)
@@ -28,8 +28,8 @@ export async function rebuild(db: Knex, missing: boolean): Promise<number> {
     if (athletes.length) await countAthletes(academy, everybody ? undefined : athletes);
     const book = bookOf(academy);
     await rebuildAthletes(academy, athletes, {
-      zone: home.zone,
-      carryDays: home.carryDays,
+      zone: academyRow.zone,
+      carryDays: academyRow.carryDays,
       book: () => book,
     });
     made += athletes.length;

@@ -102,9 +102,9 @@ async function touchedBy(academy: Academy, events: readonly LogEvent[]): Promise
     const practice = sessionOf(event);
     const session = practice === null ? undefined : sessions.get(practice);
     const look = 'lookId' in event ? looks.get(event.lookId) : undefined;
-    const taken = event.kind === 'undo' ? throws.get(event.of) : undefined;
+    const undone = event.kind === 'undo' ? throws.get(event.of) : undefined;
     const named = 'athleteId' in event ? event.athleteId : undefined;
-    const athlete = named ?? session?.athlete ?? look?.athlete ?? taken?.athlete;
+    const athlete = named ?? session?.athlete ?? look?.athlete ?? undone?.athlete;
     if (!athlete) continue;
     const mine = of(athlete);
     const { parts, calls = false } = turned[event.kind]!;
@@ -113,7 +113,7 @@ async function touchedBy(academy: Academy, events: readonly LogEvent[]): Promise
     if (counting.has(event.kind) && practice) mine.sessions.add(practice);
     if (event.kind === 'throw' && session) mine.days.add(session.date);
     if (event.kind === 'pitch') mine.days.add(dayAt(new Date(event.at), event.zone));
-    if (taken) mine.days.add(taken.date);
+    if (undone) mine.days.add(undone.date);
   }
   return touched;
 }

@@ -78,15 +78,15 @@ const beforeConstraints: readonly Stage[] = ['feel', 'move'];
  * stays at feel and move.
  */
 function standing(ladder: ClimbedLadder, trace: Traced, usable: (id: string) => boolean) {
-  const held = bodyHolds(ladder, trace);
+  const limitedBy = bodyHolds(ladder, trace);
   const may = ladder.stages.filter(
-    ({ stage }) => stage !== 'prep' && (!held || beforeConstraints.includes(stage)),
+    ({ stage }) => stage !== 'prep' && (!limitedBy || beforeConstraints.includes(stage)),
   );
   const climbed = may.filter(({ drills }) => drills.some(usable));
   const order = stageOrder(trace.approach.teach);
   const below = climbed.filter(({ stage }) => order.indexOf(stage) <= order.indexOf(ladder.stage));
   const there = may.some(({ stage }) => stage === ladder.stage);
-  return { climbed, at: climbed.length ? Math.max(0, below.length - 1) : -1, held, there };
+  return { climbed, at: climbed.length ? Math.max(0, below.length - 1) : -1, limitedBy, there };
 }
 
 const byId = (usable: Usable, drillOf: (id: string) => Drill | undefined) => (id: string) => {
@@ -101,13 +101,13 @@ export function standingWords(
   { usable = always, book = catalogueBook }: { usable?: Usable; book?: DrillBook } = {},
 ): string[] {
   return ladders.flatMap((ladder) => {
-    const { climbed, at, held, there } = standing(ladder, trace, byId(usable, book.drill));
+    const { climbed, at, limitedBy, there } = standing(ladder, trace, byId(usable, book.drill));
     const stands = climbed[at]?.stage;
     if (stands === ladder.stage) return [];
     const name = `${threadNames[ladder.thread]}, ${nodeName(ladder.focus)}`;
-    if (!stands && !held) return [`${name}: no drill of its ladder can be done this week.`];
+    if (!stands && !limitedBy) return [`${name}: no drill of its ladder can be done this week.`];
     const why =
-      held && !beforeConstraints.includes(ladder.stage)
+      limitedBy && !beforeConstraints.includes(ladder.stage)
         ? 'the body comes first'
         : there
           ? `no day of this week allows a ${ladder.stage} drill`
@@ -125,10 +125,10 @@ function rungsOf(ladder: ClimbedLadder, trace: Traced, usable: (id: string) => b
   const { climbed, at } = standing(ladder, trace, usable);
   const prep = ladder.stages.find(({ stage }) => stage === 'prep');
   return [
-    { rung: climbed[at], fit: 1, most: mostOfStage, lessonOnly: false },
-    { rung: climbed[at - 1], fit: 0.4, most: mostOfNeighbour, lessonOnly: false },
-    { rung: climbed[at + 1], fit: 0.5, most: mostOfNeighbour, lessonOnly: true },
-    { rung: prep, fit: 0.6, most: mostOfPrep, lessonOnly: false },
+    { rung: climbed[at], fit: 1, atMost: mostOfStage, lessonOnly: false },
+    { rung: climbed[at - 1], fit: 0.4, atMost: mostOfNeighbour, lessonOnly: false },
+    { rung: climbed[at + 1], fit: 0.5, atMost: mostOfNeighbour, lessonOnly: true },
+    { rung: prep, fit: 0.6, atMost: mostOfPrep, lessonOnly: false },
   ];
 }
 
@@ -155,17 +155,17 @@ export function weekCandidates(
   for (const ladder of ladders) {
     const { focus, share } = ladder;
     const chosen = new Set<string>();
-    for (const { rung, fit, most, lessonOnly } of rungsOf(ladder, trace, byId(may, drillOf))) {
+    for (const { rung, fit, atMost, lessonOnly } of rungsOf(ladder, trace, byId(may, drillOf))) {
       const fitting = (rung?.drills ?? [])
         .filter((id) => !before.includes(id))
         .flatMap((id) => drillOf(id) ?? [])
         .filter(may);
       const others = fitting.filter((drill) => isForOtherLimit(drill, focus, trace));
-      const taken = [
-        ...fitting.filter((drill) => !others.includes(drill)).slice(0, most),
+      const shown = [
+        ...fitting.filter((drill) => !others.includes(drill)).slice(0, atMost),
         ...others.slice(0, mostForOtherLimits),
       ];
-      for (const drill of taken) {
+      for (const drill of shown) {
         chosen.add(drill.id);
         const covers = coverOf(drill, focus, trace);
         const cover = others.includes(drill) ? otherLimitCover : Math.max(chosenCover, covers);

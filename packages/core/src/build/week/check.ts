@@ -9,8 +9,8 @@ import type { WeekInput, WeekItem } from './types';
  */
 export function checkWeek(input: WeekInput, items: readonly WeekItem[]): Rule[] {
   if (input.days.length === 0) return [];
-  const whole = { ...input, pins: [] };
-  const layout = layOut(whole, false);
+  const unpinned = { ...input, pins: [] };
+  const layout = layOut(unpinned, false);
   const misplaced = items.flatMap((item): Rule[] => {
     const candidate = input.candidates.find(({ drill }) => drill.id === item.drill);
     const day = input.days.find(({ date }) => date === item.date);
@@ -20,5 +20,5 @@ export function checkWeek(input: WeekInput, items: readonly WeekItem[]): Rule[] 
     const why = excluded(candidate, day, input);
     return why ? [why] : [];
   });
-  return [...misplaced, ...broken(layout.programme, valuesOf(whole, layout, items))];
+  return [...misplaced, ...broken(layout.programme, valuesOf(unpinned, layout, items))];
 }

@@ -1,6 +1,14 @@
 import { catalogueBook, type Drill, type DrillBook } from '../../catalogue';
 import { addDays } from '../../units';
-import { easyOnlyOn, isHard, lockedBecause, throwLimits, type DayThrows } from '../../safety';
+import {
+  easyOnlyOn,
+  isHard,
+  lockedBecause,
+  throwLimits,
+  type DayThrows,
+  fewerDrillsBelow,
+  fewestDrillsBelow,
+} from '../../safety';
 import { parseDose, throwsASet } from '../dose';
 import { missingFor } from '../ladder';
 import { warmUp } from '../ladder';
@@ -27,7 +35,8 @@ export const mostDrills: Readonly<Record<DayKind, number>> = {
 export const mostThrowing = 3;
 
 /** Most drills of a day besides prep for somebody of an age; null where there is no such bound. */
-export const mostBesidesPrep = (age: number): number | null => (age < 10 ? 2 : age < 13 ? 3 : null);
+export const mostBesidesPrep = (age: number): number | null =>
+  age < fewestDrillsBelow ? 2 : age < fewerDrillsBelow ? 3 : null;
 
 /** What was thrown, or is to be thrown in a game, on a day before the plan adds anything. */
 export interface KnownDay {

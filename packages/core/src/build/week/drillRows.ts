@@ -25,21 +25,21 @@ export function writeCandidates({ input, writer, layout }: Context, tight: boole
       const why = excluded(candidate, day, input);
       if (why && !(pinned && pinned.sets > 0)) return [];
       // A day holds one dose at most, unless the instructor asks for more.
-      const most = Math.max(candidate.dose.sets, pinned?.sets ?? 0);
+      const atMost = Math.max(candidate.dose.sets, pinned?.sets ?? 0);
       // What is pinned stays, so that what speaks against it can be named.
-      const fitting = tight && !pinned ? setsIn(candidate, day, input, most) : most;
+      const fitting = tight && !pinned ? setsIn(candidate, day, input, atMost) : atMost;
       if (fitting < 1) return [];
       const sets = writer.column(fitting, true);
       const used = writer.column(1, true);
-      if (why) writer.most(why, [[sets, 1]], 0);
+      if (why) writer.atMost(why, [[sets, 1]], 0);
       if (pinned) {
         const words = pinned.sets
           ? `${drill.name} is pinned to ${weekdayName(day.date)}, ${pinned.sets} ${pinned.sets === 1 ? 'set' : 'sets'}`
           : `${drill.name} is kept off ${weekdayName(day.date)}`;
-        if (pinned.sets) writer.least(rule('pin', words, day.date), [[sets, 1]], pinned.sets);
-        else writer.most(rule('pin', words, day.date), [[sets, 1]], 0);
+        if (pinned.sets) writer.atLeast(rule('pin', words, day.date), [[sets, 1]], pinned.sets);
+        else writer.atMost(rule('pin', words, day.date), [[sets, 1]], 0);
       }
-      writer.most(
+      writer.atMost(
         null,
         [
           [sets, 1],
@@ -47,7 +47,7 @@ export function writeCandidates({ input, writer, layout }: Context, tight: boole
         ],
         0,
       );
-      writer.least(
+      writer.atLeast(
         null,
         [
           [sets, 1],
@@ -55,7 +55,7 @@ export function writeCandidates({ input, writer, layout }: Context, tight: boole
         ],
         0,
       );
-      writer.most(
+      writer.atMost(
         null,
         [
           [used, 1],
@@ -67,9 +67,9 @@ export function writeCandidates({ input, writer, layout }: Context, tight: boole
     });
     layout.cells.push(...cells);
     const all = cells.map(({ sets }): Term => [sets, -1]);
-    writer.most(null, [...segments.map((segment): Term => [segment, 1]), ...all], 0);
+    writer.atMost(null, [...segments.map((segment): Term => [segment, 1]), ...all], 0);
     for (const segment of segments)
-      writer.most(
+      writer.atMost(
         null,
         [
           [segment, 1],
@@ -81,13 +81,13 @@ export function writeCandidates({ input, writer, layout }: Context, tight: boole
     // A day of rest is no day for a throwing drill; what only comes before others comes as often as they do.
     const possible = drill.throws ? cells.filter((cell) => layout.open[cell.day]! > 0) : cells;
     if (!alwaysThere.includes(drill.id) && possible.length + daysDone >= 2)
-      writer.least(
+      writer.atLeast(
         rule('habit', `${drill.name}: on two days at least, where it is chosen`),
         [...cells.map(({ used }): Term => [used, 1]), [chosen, -2]],
         -daysDone,
       );
     if (drill.strength)
-      writer.most(
+      writer.atMost(
         rule('habit', `${drill.name}: strength on ${mostStrengthDays} days a week at most`),
         cells.map(({ used }): Term => [used, 1]),
         mostStrengthDays - daysDone,
@@ -96,9 +96,9 @@ export function writeCandidates({ input, writer, layout }: Context, tight: boole
 }
 
 /** How many sets of a drill fit a day's minutes and throws by themselves. */
-function setsIn(candidate: Candidate, day: WeekDay, { pace }: WeekInput, most: number): number {
+function setsIn(candidate: Candidate, day: WeekDay, { pace }: WeekInput, atMost: number): number {
   let sets = 0;
-  while (sets < most && secondsOf(candidate, sets + 1, pace) <= day.minutes * 60) sets++;
+  while (sets < atMost && secondsOf(candidate, sets + 1, pace) <= day.minutes * 60) sets++;
   return sets;
 }
 
@@ -107,7 +107,7 @@ export function writeDays({ input, writer, layout }: Context): void {
   input.days.forEach((day, d) => {
     const cells = layout.cells.filter((cell) => cell.day === d);
     const name = weekdayName(day.date);
-    writer.most(
+    writer.atMost(
       rule('time', `${name} has ${day.minutes} minutes`, day.date),
       cells.flatMap(({ candidate, sets, used }): Term[] => {
         const one = input.candidates[candidate]!;
@@ -123,7 +123,7 @@ export function writeDays({ input, writer, layout }: Context): void {
       day.minutes * 60,
     );
     if (day.kind !== 'off')
-      writer.most(
+      writer.atMost(
         rule('habit', `${name}: at most ${mostDrills[day.kind]} drills`, day.date),
         cells.map(({ used }): Term => [used, 1]),
         mostDrills[day.kind],
@@ -131,13 +131,13 @@ export function writeDays({ input, writer, layout }: Context): void {
     const besides = mostBesidesPrep(ageOn(input.birthdate, day.date));
     const drillOf = ({ candidate }: Cell) => input.candidates[candidate]!.drill;
     if (besides !== null)
-      writer.most(
+      writer.atMost(
         rule('habit', `${name}: at most ${besides} drills besides prep at this age`, day.date),
         cells.filter((cell) => drillOf(cell).stage !== 'prep').map(({ used }): Term => [used, 1]),
         besides,
       );
     if (day.kind === 'lesson')
-      writer.most(
+      writer.atMost(
         rule('habit', `${name}: at most ${mostThrowing} throwing drills in a lesson`, day.date),
         cells.filter((cell) => drillOf(cell).throws > 0).map(({ used }): Term => [used, 1]),
         mostThrowing,
@@ -155,7 +155,7 @@ function writeWarmUp({ input, writer }: Context, d: number, cells: readonly Cell
   const warmSeconds = secondsOf(one(warm), 1, input.pace);
   for (const cell of cells)
     if (cell !== warm && warmSeconds + secondsOf(one(cell), 1, input.pace) <= day.minutes * 60)
-      writer.most(
+      writer.atMost(
         rule('habit', `${weekdayName(day.date)}: warm-up before any other work`, day.date),
         [
           [cell.used, 1],

@@ -14,6 +14,15 @@ export * from './check';
 export { itemThrows, mostBesidesPrep, mostDrills, mostThrowing, usableIn, weekdayName } from './day';
 export { diminishing } from './columns';
 export { ClashError, costed, inOrder, openDays, planWeek } from './plan';
-export { clashing, type Programme, type Rule, type Solve, type Solved, type SolveHow } from './programme';
+export {
+  irreducibleInfeasibleSet,
+  type Programme,
+  type Rule,
+  type Solve,
+  type Solved,
+  type SolveHow,
+} from './programme';
 export * from './types';
-export * from './whole';
+export * from './planAthlete';
+export * from './usualWeek';
+export * from './weekInput';

@@ -1,10 +1,17 @@
 import { stages } from '../../catalogue';
 import { warmUp } from '../ladder';
 import { throwsOf, weekdayName } from './day';
-import { heldBack, missedBy } from './held';
+import { limitingReasons, missedBy } from './limitedBy';
 import { secondsOf, type Layout } from './columns';
 import { layOut, valuesOf } from './layout';
-import { clashing, free, type Programme, type Rule, type Solve, type Term } from './programme';
+import {
+  irreducibleInfeasibleSet,
+  free,
+  type Programme,
+  type Rule,
+  type Solve,
+  type Term,
+} from './programme';
 import type { PlannedItem, WeekInput, WeekItem, WeekPlan } from './types';
 
 /** To what share of the best the first reading is proven. */
@@ -48,7 +55,7 @@ function secondReading(
   input: WeekInput,
   layout: Layout,
   first: readonly number[],
-  least: number,
+  atLeast: number,
 ): { programme: Programme; start: number[] } {
   const { programme, cells } = layout;
   const next: Programme = {
@@ -60,7 +67,7 @@ function secondReading(
       ...programme.rows,
       {
         rule: null,
-        low: least,
+        low: atLeast,
         high: free,
         terms: programme.gain.flatMap((gain, column): Term[] => (gain ? [[column, gain]] : [])),
       },
@@ -139,7 +146,7 @@ export function planWeek(input: WeekInput, solve: Solve): WeekPlan {
   if (input.days.length === 0)
     return {
       days: [],
-      held: ['No day of this week is open for drills.'],
+      limitedBy: ['No day of this week is open for drills.'],
       missed: [],
       objective: 0,
       bound: 0,
@@ -148,7 +155,8 @@ export function planWeek(input: WeekInput, solve: Solve): WeekPlan {
   const { programme } = layout;
   const start = input.before && valuesOf(input, layout, input.before);
   const best = solve(programme, { gap: provenGap, seconds: firstSeconds, start });
-  if (best.status === 'infeasible') throw new ClashError(clashing(layOut(input, false).programme, solve));
+  if (best.status === 'infeasible')
+    throw new ClashError(irreducibleInfeasibleSet(layOut(input, false).programme, solve));
   if (best.status === 'none')
     throw new RangeError('days: no week was found in the time; take drills or days out');
   let { values } = best;
@@ -170,7 +178,7 @@ export function planWeek(input: WeekInput, solve: Solve): WeekPlan {
         items.filter((item) => item.date === date).map((item) => costed(input, item)),
       ),
     })),
-    held: heldBack(input, layout, settled, items, missed),
+    limitedBy: limitingReasons(input, layout, settled, items, missed),
     missed,
     objective: worthOf(layout, settled),
     bound: Math.max(best.bound, worthOf(layout, settled)),

@@ -66,11 +66,11 @@ export class Writer {
     if (terms.length) this.programme.rows.push({ rule, low, high, terms: [...terms] });
   }
 
-  most(rule: Rule | null, terms: readonly Term[], high: number): void {
+  atMost(rule: Rule | null, terms: readonly Term[], high: number): void {
     this.row(rule, -free, terms, high);
   }
 
-  least(rule: Rule | null, terms: readonly Term[], low: number): void {
+  atLeast(rule: Rule | null, terms: readonly Term[], low: number): void {
     this.row(rule, low, terms, free);
   }
 }
@@ -93,7 +93,7 @@ export function broken({ rows }: Programme, values: readonly number[]): Rule[] {
  * Rules that cannot hold together and of which none can be dropped: each rule is taken out in turn, and stays out where
  * the rest still clashes. Empty when everything can hold.
  */
-export function clashing(programme: Programme, solve: Solve): Rule[] {
+export function irreducibleInfeasibleSet(programme: Programme, solve: Solve): Rule[] {
   const feasible = (rules: ReadonlySet<Rule>): boolean =>
     solve(
       {

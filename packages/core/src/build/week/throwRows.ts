@@ -1,5 +1,5 @@
 import { addDays, ageOn } from '../../units';
-import { throwLimits } from '../../safety';
+import { throwLimits, throwFreeDayBelow } from '../../safety';
 import { warmUp } from '../ladder';
 import { armCare } from './candidates';
 import { knownOn, rule, sumOf, type Cell, type Context, type DayColumns, type Layout } from './columns';
@@ -7,9 +7,8 @@ import { isHardOne, throwsOf, weekdayName } from './day';
 import type { Term } from './programme';
 import type { WeekInput } from './types';
 
-/** Days without throws in every week, and below this age one more. */
+/** Days without throws in every week. */
 const throwFreeDays = 1;
-const youngAge = 13;
 
 /** The day's maximum, days of rest, days in a row, and what comes before throws. */
 export function writeThrows({ input, writer, layout }: Context): void {
@@ -24,14 +23,14 @@ export function writeThrows({ input, writer, layout }: Context): void {
     const hardTerms = sumOf(throwing.filter(isHardCell), perSet);
     const known = layout.known[d]!;
     const before = throwLimits({ ...input, on: day.date });
-    const most = Math.floor(before.maxToday * share);
+    const atMost = Math.floor(before.maxToday * share);
     const columns: DayColumns = {
       throwing: writer.column(1, true),
       hard: writer.column(1, true),
       worked: writer.column(1, false),
       rest: [],
     };
-    writer.most(
+    writer.atMost(
       null,
       [
         [columns.worked, 1],
@@ -43,7 +42,7 @@ export function writeThrows({ input, writer, layout }: Context): void {
     );
     layout.days.push(columns);
     for (const cell of throwing)
-      writer.most(
+      writer.atMost(
         null,
         [
           [cell.used, 1],
@@ -52,7 +51,7 @@ export function writeThrows({ input, writer, layout }: Context): void {
         0,
       );
     for (const cell of throwing.filter(isHardCell))
-      writer.most(
+      writer.atMost(
         null,
         [
           [cell.used, 1],
@@ -60,7 +59,7 @@ export function writeThrows({ input, writer, layout }: Context): void {
         ],
         0,
       );
-    writer.most(
+    writer.atMost(
       null,
       [
         [columns.hard, 1],
@@ -70,9 +69,9 @@ export function writeThrows({ input, writer, layout }: Context): void {
     );
 
     const counted = sumOf(throwing, (cell) => perSet(cell) * (isHardCell(cell) ? 1 : 0.5));
-    const left = Math.max(0, most - before.thrownToday);
+    const left = Math.max(0, atMost - before.thrownToday);
     // With the flag inside, a day that rests has no budget.
-    writer.most(
+    writer.atMost(
       rule(
         'limit',
         `${name}: ${left} throws ${before.thrownToday ? 'are left' : 'at most'} (${before.because})`,
@@ -82,13 +81,13 @@ export function writeThrows({ input, writer, layout }: Context): void {
       0,
     );
     if (before.restUntil && before.restUntil > day.date)
-      writer.most(
+      writer.atMost(
         rule('limit', `no throwing ${name}: ${before.because}`, day.date),
         [[columns.throwing, 1]],
         0,
       );
     if (layout.known.length && isGameOfUnknown(layout, input, addDays(day.date, -1)))
-      writer.most(
+      writer.atMost(
         rule('limit', `no throwing ${name}: the day after a game whose pitches are not known yet`, day.date),
         [[columns.throwing, 1]],
         0,
@@ -97,10 +96,10 @@ export function writeThrows({ input, writer, layout }: Context): void {
     const row = layout.rows[d]!;
     const marks = row.restUpTo;
     if (marks.length && (hardTerms.length || known.hard)) {
-      const ceiling = Math.max(most, known.hard) + known.hard;
+      const ceiling = Math.max(atMost, known.hard) + known.hard;
       const levels = marks.map((from, n) => ({ from, to: marks[n + 1] ?? Math.max(ceiling, from) }));
       columns.rest = levels.map(() => writer.column(1, true));
-      writer.most(
+      writer.atMost(
         null,
         [
           ...hardTerms,
@@ -112,7 +111,7 @@ export function writeThrows({ input, writer, layout }: Context): void {
         levels[0]!.from - known.hard,
       );
       columns.rest.slice(1).forEach((column, n) =>
-        writer.most(
+        writer.atMost(
           null,
           [
             [column, 1],
@@ -125,13 +124,13 @@ export function writeThrows({ input, writer, layout }: Context): void {
     const warm = cells.find(({ candidate }) => input.candidates[candidate]!.drill.id === warmUp);
     const care = cells.find(({ candidate }) => input.candidates[candidate]!.drill.id === armCare);
     if (throwing.length) {
-      writer.most(
+      writer.atMost(
         rule('habit', `${name}: warm-up before throwing`, day.date),
         [[columns.throwing, 1], ...(warm ? [[warm.used, -1] as const] : [])],
         0,
       );
       if (care)
-        writer.most(
+        writer.atMost(
           rule('habit', `${name}: arm care with throwing`, day.date),
           [
             [columns.throwing, 1],
@@ -170,9 +169,9 @@ function writeRest({ input, writer, layout }: Context, dates: readonly string[])
         `rest after the throws of ${weekdayName(date)}: none on ${weekdayName(later)}`,
         date,
       );
-      if (isFixed(later)) writer.most(words, [[column, 1]], 0);
+      if (isFixed(later)) writer.atMost(words, [[column, 1]], 0);
       else if (target !== undefined)
-        writer.most(
+        writer.atMost(
           words,
           [
             [column, 1],
@@ -198,7 +197,7 @@ function writeRest({ input, writer, layout }: Context, dates: readonly string[])
     });
     const named = run.map(weekdayName).join(', ');
     if (input.discipline === 'overhand' || row.thirdDay === 0)
-      writer.most(rule('limit', `never on three days in a row: ${named}`, run[2]), terms, 2 - fixed);
+      writer.atMost(rule('limit', `never on three days in a row: ${named}`, run[2]), terms, 2 - fixed);
     else if (third !== undefined && row.thirdDay !== null)
       thirdDay({ input, writer, layout }, third, terms, fixed, named);
   }
@@ -212,8 +211,8 @@ function thirdDay(
   fixed: number,
   named: string,
 ): void {
-  const { thirdDay: most, maxPerDay } = layout.rows[d]!;
-  const lower = Math.max(0, maxPerDay - most!);
+  const { thirdDay: atMost, maxPerDay } = layout.rows[d]!;
+  const lower = Math.max(0, maxPerDay - atMost!);
   const cells = layout.cells.filter((cell) => cell.day === d);
   const counted = sumOf(cells, ({ candidate }) => {
     const one = input.candidates[candidate]!;
@@ -221,8 +220,8 @@ function thirdDay(
   });
   const firstTwo = hard.filter(([column]) => column !== layout.days[d]!.throwing);
   const known = layout.known[d]!;
-  writer.most(
-    rule('limit', `at most ${most} throws on a third day in a row: ${named}`, input.days[d]!.date),
+  writer.atMost(
+    rule('limit', `at most ${atMost} throws on a third day in a row: ${named}`, input.days[d]!.date),
     [...counted, ...firstTwo.map(([column]): Term => [column, lower])],
     maxPerDay - known.hard - (known.all - known.hard) / 2 + lower - lower * fixed,
   );
@@ -235,18 +234,18 @@ export function writeWeek({ input, writer, layout }: Context): void {
   const inWeek = input.throws.filter(({ date }) => date >= first && date <= last);
   const known = inWeek.reduce((sum, { count }) => sum + count, 0);
   const dayMost = throwLimits({ ...input, throws: [], on: first }).maxToday;
-  const most = Math.floor((input.weekThrows ?? 3 * dayMost) * (input.buildUp?.share ?? 1));
-  writer.most(
-    rule('limit', `at most ${most} throws in the week`),
+  const atMost = Math.floor((input.weekThrows ?? 3 * dayMost) * (input.buildUp?.share ?? 1));
+  writer.atMost(
+    rule('limit', `at most ${atMost} throws in the week`),
     sumOf(layout.cells, ({ candidate }) => throwsOf(input.candidates[candidate]!)),
-    Math.max(0, most - known),
+    Math.max(0, atMost - known),
   );
-  const freeDays = ageOn(input.birthdate, first) < youngAge ? throwFreeDays + 1 : throwFreeDays;
+  const freeDays = ageOn(input.birthdate, first) < throwFreeDayBelow ? throwFreeDays + 1 : throwFreeDays;
   const fixedDays = new Set([
     ...inWeek.filter(({ count }) => count > 0).map(({ date }) => date),
     ...input.days.filter((_, d) => layout.known[d]!.unknown).map(({ date }) => date),
   ]);
-  writer.most(
+  writer.atMost(
     rule('limit', `${freeDays} ${freeDays === 1 ? 'day' : 'days'} of the week without throws`),
     input.days.flatMap(({ date }, d): Term[] => (fixedDays.has(date) ? [] : [[layout.days[d]!.throwing, 1]])),
     Math.max(0, 7 - freeDays - fixedDays.size),

@@ -81,7 +81,7 @@ export interface PlannedItem extends WeekItem {
 export interface WeekPlan {
   days: { date: string; items: PlannedItem[] }[];
   /** What held the week back, in words; what it misses comes first. */
-  held: string[];
+  limitedBy: string[];
   /** What the week misses of what it should work on, and why. */
   missed: string[];
   objective: number;

@@ -4,12 +4,12 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, ProgressBar, Text } from 'react-native-paper';
 import { api } from '../../../store/api';
-import { Card } from '../../../ui/Card';
-import { Choices, Picks } from '../../../ui/Choices';
-import { dayWords, weekday, withDays } from '../../../ui/days';
-import { Foot } from '../../../ui/Foot';
-import { Empty, Trouble, Waiting } from '../../../ui/Notice';
-import { Heading, Screen } from '../../../ui/Screen';
+import { Card } from '../../../ui/Card/Card';
+import { Choices, CheckboxGroup } from '../../../ui/form/Choices';
+import { dayWords, weekday, withDays } from '../../../ui/words/days';
+import { ActionBar } from '../../../ui/ActionBar/ActionBar';
+import { Empty, ErrorNotice, Waiting } from '../../../ui/Notice/Notice';
+import { Heading, Screen } from '../../../ui/Screen/Screen';
 import { dayKindNames } from '../week/dayKindNames';
 import { useManyWeeks, type OneWeek } from './useManyWeeks';
 
@@ -43,7 +43,7 @@ export function ManyWeeks() {
       title="Plan several athletes"
       back={{ label: 'Back to the roster', to: '/roster' }}
       foot={
-        <Foot>
+        <ActionBar>
           {weeks.length ? (
             <View style={styles.progress}>
               <Text role="status">{`${done} of ${weeks.length} ${busy ? 'done' : 'through'}`}</Text>
@@ -74,10 +74,10 @@ export function ManyWeeks() {
               </Button>
             </View>
           )}
-        </Foot>
+        </ActionBar>
       }
     >
-      {error ? <Trouble error={error} again={() => void refetch()} /> : null}
+      {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
       {!data && !error ? <Waiting what="Reading the roster" /> : null}
       {data?.length === 0 ? <Empty>Nobody here yet. Add your first athlete first.</Empty> : null}
       {weeks.length ? (
@@ -104,7 +104,7 @@ export function ManyWeeks() {
                 Nobody
               </Button>
             </View>
-            <Picks
+            <CheckboxGroup
               label="Athletes"
               options={people.map((each) => ({ value: each.id, text: nameOf(each) }))}
               value={chosen}

@@ -1,13 +1,13 @@
-import { groupWeek, thrownIn, type BuildPage, type NewAssignment } from '@wrightonic/contract';
-import type { DayKind } from '@wrightonic/core';
+import { type BuildPage, type NewAssignment } from '@wrightonic/contract';
+import { type DayKind, groupWeek, thrownIn } from '@wrightonic/core';
 import { useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { api, refusalOf } from '../../../store/api';
-import { more } from '../../../store/more';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useAppDispatch } from '../../../store/store';
 import { useToday } from '../../../store/useAthlete';
 import { allDrills } from '../planDrills';
-import { useBook } from '../../../ui/useBook';
+import { useBook } from '../../../ui/hooks/useBook';
 
 export interface OneWeek {
   id: string;
@@ -22,8 +22,8 @@ export function useManyWeeks() {
   const today = useToday();
   const book = useBook();
   const dispatch = useAppDispatch();
-  const [propose] = more.useProposeWeekMutation();
-  const [assign] = more.useAssignMutation();
+  const [propose] = lazyEndpoints.useProposeWeekMutation();
+  const [assign] = lazyEndpoints.useAssignMutation();
   const [weeks, setWeeks] = useState<readonly OneWeek[]>([]);
   const [busy, setBusy] = useState(false);
   const stopped = useRef(false);
@@ -45,8 +45,8 @@ export function useManyWeeks() {
       body: { from: today, days, pins: [], before: null },
     });
     if (!answer.data) return failed(refusalOf(answer.error).error);
-    const { items, held } = answer.data;
-    if (items.length === 0) return failed(held[0] ?? 'No drill fits these days.');
+    const { items, limitedBy } = answer.data;
+    if (items.length === 0) return failed(limitedBy[0] ?? 'No drill fits these days.');
     const doses = new Map(allDrills(page.plan.threads).map(({ drill, dose }) => [drill, dose]));
     const thrown = thrownIn(items, (drill) => doses.get(drill), book);
     const throws = thrown.reduce((sum, { count }) => sum + count, 0);
@@ -54,7 +54,7 @@ export function useManyWeeks() {
     return {
       id,
       state: 'planned',
-      words: `${items.length} drills on ${on} days, ${throws ? `${Math.round(throws)} throws` : 'no throws'}.${held[0] ? ` ${held[0]}` : ''}`,
+      words: `${items.length} drills on ${on} days, ${throws ? `${Math.round(throws)} throws` : 'no throws'}.${limitedBy[0] ? ` ${limitedBy[0]}` : ''}`,
       week: { planId: page.plan.id, body: { id: v7(), from: today, days, items, reason: '' } },
     };
   }

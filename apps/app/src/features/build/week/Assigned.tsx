@@ -4,10 +4,10 @@ import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useToday } from '../../../store/useAthlete';
-import { useBook } from '../../../ui/useBook';
-import { Card } from '../../../ui/Card';
-import { dayWords, weekday } from '../../../ui/days';
-import { Heading } from '../../../ui/Screen';
+import { useBook } from '../../../ui/hooks/useBook';
+import { Card } from '../../../ui/Card/Card';
+import { dayWords, weekday } from '../../../ui/words/days';
+import { Heading } from '../../../ui/Screen/Screen';
 import { dayKindNames } from './dayKindNames';
 
 const words = ({ drill, sets }: WeekItem, book: DrillBook): string =>

@@ -1,22 +1,22 @@
 import { useDndContext, useDroppable } from '@dnd-kit/core';
-import type { BuildPage, WeekDayForm } from '@wrightonic/contract';
-import { costed, parseDose } from '@wrightonic/core';
+import type { BuildPage } from '@wrightonic/contract';
+import { costed, parseDose, type PlannedDay } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
-import { dayWords, weekday, withDays } from '../../../ui/days';
-import { Picks } from '../../../ui/Choices';
-import { Notice } from '../../../ui/Notice';
+import { dayWords, weekday, withDays } from '../../../ui/words/days';
+import { CheckboxGroup } from '../../../ui/form/Choices';
+import { Notice } from '../../../ui/Notice/Notice';
 import { allDrills } from '../planDrills';
 import { DayForm } from './DayForm';
 import { dayKindNames } from './dayKindNames';
 import { ItemLine } from './ItemLine';
 import type { WeekState } from './useWeek';
-import { useBook } from '../../../ui/useBook';
+import { useBook } from '../../../ui/hooks/useBook';
 
 interface Props {
-  day: WeekDayForm;
+  day: PlannedDay;
   page: BuildPage;
   week: WeekState;
   today: string;
@@ -86,7 +86,7 @@ export function DayBox({ day, page, week, today }: Props) {
         </>
       ) : null}
       {adding ? (
-        <Picks
+        <CheckboxGroup
           label={`Drills of the plan for ${name}`}
           options={others.flatMap((id) => {
             const drill = book.drill(id);

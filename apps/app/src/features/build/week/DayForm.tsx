@@ -1,20 +1,20 @@
-import { dayOf, type BuildPage, type WeekDayForm } from '@wrightonic/contract';
-import { dayKinds, places, type DayKind, type Place } from '@wrightonic/core';
+import { type BuildPage } from '@wrightonic/contract';
+import { dayKinds, places, type DayKind, type Place, dayOf, type PlannedDay } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { Choices, Picks } from '../../../ui/Choices';
-import { weekday } from '../../../ui/days';
+import { Choices, CheckboxGroup } from '../../../ui/form/Choices';
+import { weekday } from '../../../ui/words/days';
 import { Figure } from '../../../ui/form/Figure';
 import { dayKindNames } from './dayKindNames';
-import { useBook } from '../../../ui/useBook';
+import { useBook } from '../../../ui/hooks/useBook';
 
 const minutes = [10, 15, 20, 30, 45, 60, 90];
 
 interface Props {
-  day: WeekDayForm;
+  day: PlannedDay;
   page: BuildPage;
-  onChange: (day: WeekDayForm) => void;
+  onChange: (day: PlannedDay) => void;
 }
 
 /** What a day is: its kind, minutes, places and what is at hand. */
@@ -38,7 +38,7 @@ export function DayForm({ day, page, onChange }: Props) {
     pitches !== '' && !(Number.isInteger(Number(pitches)) && Number(pitches) >= 0 && Number(pitches) <= 250);
   const name = weekday(day.date);
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <Choices<DayKind>
         label={`What ${name} is`}
         options={dayKinds.map((value) => ({ value, text: dayKindNames[value] }))}
@@ -55,14 +55,14 @@ export function DayForm({ day, page, onChange }: Props) {
             onChange={(value) => onChange({ ...day, minutes: value })}
           />
           <Text variant="labelMedium">Where</Text>
-          <Picks<Place>
+          <CheckboxGroup<Place>
             label={`Where on ${name}`}
             options={places.map((value) => ({ value, text: value }))}
             value={day.places}
             onChange={(value) => onChange({ ...day, places: value })}
           />
           <Text variant="labelMedium">{`At hand: ${day.equipment.length ? '' : 'nothing'}`}</Text>
-          <Picks
+          <CheckboxGroup
             label={`At hand on ${name}`}
             options={(all ? things : day.equipment.slice(0, 8)).map((value) => ({ value, text: value }))}
             value={day.equipment}
@@ -86,7 +86,7 @@ export function DayForm({ day, page, onChange }: Props) {
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 8 },
+  root: { gap: 8 },
   start: { alignSelf: 'flex-start' },
   pitches: { gap: 4 },
 });

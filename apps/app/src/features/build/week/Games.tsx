@@ -1,16 +1,16 @@
-import type { Ahead, BuildPage, CalendarGames } from '@wrightonic/contract';
+import type { Upcoming, BuildPage, CalendarGames } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../../store/more';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { log } from '../../../offline/log';
 import { useAppDispatch } from '../../../store/store';
 import { useToday } from '../../../store/useAthlete';
-import { Picks } from '../../../ui/Choices';
-import { dayWords } from '../../../ui/days';
-import { FilePick } from '../../../ui/FilePick';
-import { Trouble, Waiting } from '../../../ui/Notice';
+import { CheckboxGroup } from '../../../ui/form/Choices';
+import { dayWords } from '../../../ui/words/days';
+import { FilePick } from '../../../ui/ImportPreview/FilePick';
+import { ErrorNotice, Waiting } from '../../../ui/Notice/Notice';
 
 const sixMegabytes = 6_000_000;
 
@@ -29,7 +29,7 @@ function leftOut({ before, after, cancelled, unreadable, beyond }: CalendarGames
 interface Props {
   page: BuildPage;
   onKept: (dates: string[]) => void;
-  onGone: (game: Ahead) => void;
+  onGone: (game: Upcoming) => void;
 }
 
 /** The games ahead, and more of them from the calendar of a league or a team, looked at before they are kept. */
@@ -37,8 +37,8 @@ export function Games({ page, onKept, onGone }: Props) {
   const dispatch = useAppDispatch();
   const athleteId = page.athlete.id;
   const today = useToday();
-  const [read, reading] = more.useReadGamesMutation();
-  const [keep, keeping] = more.useKeepGamesMutation();
+  const [read, reading] = lazyEndpoints.useReadGamesMutation();
+  const [keep, keeping] = lazyEndpoints.useKeepGamesMutation();
   const [wanted, setWanted] = useState<string[]>([]);
   const found = reading.data;
   const key = ({ uid, date }: CalendarGames['games'][number]) => `${uid} ${date}`;
@@ -48,8 +48,8 @@ export function Games({ page, onKept, onGone }: Props) {
   };
   const games = (found?.games ?? []).filter((game) => wanted.includes(key(game)));
   return (
-    <View style={styles.whole}>
-      {page.ahead
+    <View style={styles.root}>
+      {page.upcoming
         .filter(({ kind }) => kind === 'game')
         .map((game) => {
           const name = `${dayWords(game.date, today)} ${game.title}`;
@@ -74,12 +74,12 @@ export function Games({ page, onKept, onGone }: Props) {
         label="Games from a calendar file"
         accept=".ics,text/calendar"
         icon="calendar-plus"
-        most={sixMegabytes}
+        maxBytes={sixMegabytes}
         onFile={(file) => void open(file)}
       />
       {reading.isLoading ? <Waiting what="Reading the calendar" /> : null}
-      {reading.error ? <Trouble error={reading.error} /> : null}
-      {keeping.error ? <Trouble error={keeping.error} /> : null}
+      {reading.error ? <ErrorNotice error={reading.error} /> : null}
+      {keeping.error ? <ErrorNotice error={keeping.error} /> : null}
       {found && !keeping.isSuccess ? (
         <>
           <Text>
@@ -87,7 +87,7 @@ export function Games({ page, onKept, onGone }: Props) {
               ? `${found.games.length} events in the coming year. ${leftOut(found.passedOver)} Which are games of this athlete?`
               : `No event of this calendar lies in the coming year. ${leftOut(found.passedOver)}`}
           </Text>
-          <Picks
+          <CheckboxGroup
             label="Games to keep"
             options={found.games.map((game) => ({
               value: key(game),
@@ -119,7 +119,7 @@ export function Games({ page, onKept, onGone }: Props) {
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 8 },
+  root: { gap: 8 },
   row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   grow: { flex: 1, minWidth: 0 },
   start: { alignSelf: 'flex-start' },

@@ -3,10 +3,10 @@ import { costed, doseWords, parseDose, withSets, type WeekItem } from '@wrighton
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
-import { Choices } from '../../../ui/Choices';
-import { weekday } from '../../../ui/days';
-import { Icon } from '../../../ui/Icon';
-import { Press } from '../../../ui/Press';
+import { Choices } from '../../../ui/form/Choices';
+import { weekday } from '../../../ui/words/days';
+import { Icon } from '../../../ui/Icon/Icon';
+import { PressableCard } from '../../../ui/PressableCard/PressableCard';
 import { DragHandle } from '../DragHandle';
 import type { WeekState } from './useWeek';
 
@@ -39,7 +39,7 @@ export function ItemLine({ item, week, open, onOpen }: Props) {
     >
       <View style={styles.row}>
         <DragHandle name={drill.name} draggable={draggable} />
-        <Press
+        <PressableCard
           style={styles.name}
           aria-expanded={open}
           accessibilityLabel={`${drill.name}, ${doseWords(parseDose(withSets(drill.dose, item.sets)))}${kept ? ', kept' : ''}`}
@@ -49,7 +49,7 @@ export function ItemLine({ item, week, open, onOpen }: Props) {
           <Text variant="bodySmall">
             {`${doseWords({ ...candidate.dose, sets: item.sets })}${throws ? ` · ${throws} throws` : ''} · ${Math.ceil(minutes)} min`}
           </Text>
-        </Press>
+        </PressableCard>
         {kept ? <Icon name="pin" size={18} colour={own.dusk} /> : null}
       </View>
       {open ? (

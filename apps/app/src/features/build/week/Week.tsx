@@ -5,18 +5,18 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../../store/more';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useToday } from '../../../store/useAthlete';
-import { Card } from '../../../ui/Card';
-import { dayWords, weekday, withDays } from '../../../ui/days';
-import { Notice, Trouble, Waiting } from '../../../ui/Notice';
-import { Heading } from '../../../ui/Screen';
+import { Card } from '../../../ui/Card/Card';
+import { dayWords, weekday, withDays } from '../../../ui/words/days';
+import { Notice, ErrorNotice, Waiting } from '../../../ui/Notice/Notice';
+import { Heading } from '../../../ui/Screen/Screen';
 import { useDragSensors } from '../dragSensors';
 import { keyboardSteps } from '../keyboardSteps';
 import { DayBox } from './DayBox';
 import { Games } from './Games';
 import { useWeek } from './useWeek';
-import { useBook } from '../../../ui/useBook';
+import { useBook } from '../../../ui/hooks/useBook';
 
 const shownHeld = 3;
 const dateOf = (id: string): string => id.split(' ')[0]!;
@@ -39,7 +39,7 @@ export function Week({ page, plan, onDone }: Props) {
   const [reason, setReason] = useState('');
   const [allHeld, setAllHeld] = useState(false);
   const [id] = useState(() => v7());
-  const [assign, { isLoading, error }] = more.useAssignMutation();
+  const [assign, { isLoading, error }] = lazyEndpoints.useAssignMutation();
   const sensors = useDragSensors(byDays);
   const dropped = ({ active, over }: DragEndEvent) => {
     const item = active.data.current?.['item'] as WeekItem | undefined;
@@ -49,7 +49,7 @@ export function Week({ page, plan, onDone }: Props) {
   const limits = week.limits.filter(({ kind }) => kind === 'limit');
   const over = limits.length > 0 || week.rules.some(({ kind }) => kind === 'limit');
   const general = week.rules.filter(({ date }) => date === null);
-  const heldWords = week.held?.words ?? [];
+  const limitedByWords = week.limitedBy?.words ?? [];
   return (
     <Card>
       <Heading>{week.running ? 'The rest of this week' : 'The coming week'}</Heading>
@@ -58,11 +58,11 @@ export function Week({ page, plan, onDone }: Props) {
           {`The diary has no lesson on ${listed(week.assumed.map(weekday))}: counted as ${week.assumed.length === 1 ? 'a lesson' : 'lessons'} here. The pencil changes a day.`}
         </Text>
       ) : null}
-      {week.held?.missed.map((words) => (
+      {week.limitedBy?.missed.map((words) => (
         <Notice key={words}>{words}</Notice>
       ))}
       {week.planning ? <Waiting what="Planning the week that is worth most" /> : null}
-      {week.error ? <Trouble error={week.error} again={() => void week.planAnew()} /> : null}
+      {week.error ? <ErrorNotice error={week.error} again={() => void week.planAnew()} /> : null}
       <DndContext
         sensors={sensors}
         collisionDetection={closestCenter}
@@ -87,23 +87,23 @@ export function Week({ page, plan, onDone }: Props) {
       {general.map(({ words }) => (
         <Notice key={words}>{withDays(words, today)}</Notice>
       ))}
-      {heldWords.length ? (
-        <View style={styles.held}>
+      {limitedByWords.length ? (
+        <View style={styles.reasons}>
           <Text variant="labelMedium">What held it back</Text>
-          {heldWords.slice(0, allHeld ? undefined : shownHeld).map((words) => (
+          {limitedByWords.slice(0, allHeld ? undefined : shownHeld).map((words) => (
             <Text key={words} variant="bodySmall">
               {withDays(words, today)}
             </Text>
           ))}
-          {heldWords.length > shownHeld && !allHeld ? (
+          {limitedByWords.length > shownHeld && !allHeld ? (
             <Button mode="text" compact style={styles.start} onPress={() => setAllHeld(true)}>
-              {`${heldWords.length - shownHeld} more`}
+              {`${limitedByWords.length - shownHeld} more`}
             </Button>
           ) : null}
         </View>
       ) : null}
-      {week.held && week.held.gap > 0.01 ? (
-        <Text variant="bodySmall">{`Within ${(week.held.gap * 100).toFixed(1)} % of the best week there can be.`}</Text>
+      {week.limitedBy && week.limitedBy.gap > 0.01 ? (
+        <Text variant="bodySmall">{`Within ${(week.limitedBy.gap * 100).toFixed(1)} % of the best week there can be.`}</Text>
       ) : null}
       <Text variant="bodySmall">
         {`At most ${page.limits.maxToday} throws a day at age ${page.athlete.age}, easy ones counted half. Local rules win where they are stricter.`}
@@ -126,7 +126,7 @@ export function Week({ page, plan, onDone }: Props) {
           maxLength={300}
         />
       ) : null}
-      {error ? <Trouble error={error} /> : null}
+      {error ? <ErrorNotice error={error} /> : null}
       <Games page={page} onKept={week.takeGames} onGone={week.dropGame} />
       <View style={styles.row}>
         <Button
@@ -159,7 +159,7 @@ export function Week({ page, plan, onDone }: Props) {
 
 const styles = StyleSheet.create({
   days: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  held: { gap: 2 },
+  reasons: { gap: 2 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   start: { alignSelf: 'flex-start' },
 });

@@ -1,15 +1,4 @@
-import {
-  assumedLessonsOf,
-  doneOf,
-  limitsOfPage,
-  thrownIn,
-  usualWeek,
-  weekInputFor,
-  type Ahead,
-  type BuildPage,
-  type PlanRecord,
-  type WeekDayForm,
-} from '@wrightonic/contract';
+import { type Upcoming, type BuildPage, type PlanRecord } from '@wrightonic/contract';
 import {
   addDays,
   checkWeek,
@@ -17,11 +6,18 @@ import {
   planAgainstLimits,
   type WeekInput,
   type WeekItem,
+  assumedLessonsOf,
+  doneOf,
+  limitsInputOf,
+  thrownIn,
+  usualWeek,
+  weekInputFor,
+  type PlannedDay,
 } from '@wrightonic/core';
 import { useEffect, useMemo, useState } from 'react';
-import { more } from '../../../store/more';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useToday } from '../../../store/useAthlete';
-import { useBook } from '../../../ui/useBook';
+import { useBook } from '../../../ui/hooks/useBook';
 
 const plainItem = ({ date, drill, sets }: WeekItem): WeekItem => ({ date, drill, sets });
 
@@ -32,17 +28,17 @@ export function useWeek(page: BuildPage, plan: PlanRecord) {
   /** What is left of a week that was assigned before. */
   const running = plan.assignment && addDays(plan.assignment.from, 6) >= today ? plan.assignment : null;
   const from = running?.from ?? today;
-  const [days, setDays] = useState<WeekDayForm[]>(() =>
+  const [days, setDays] = useState<PlannedDay[]>(() =>
     running ? running.days.filter(({ date }) => date >= today) : usualWeek(page, today),
   );
   const [items, setItems] = useState<WeekItem[]>(
     () => running?.items.filter(({ date }) => date >= today).map(plainItem) ?? [],
   );
   const [pins, setPins] = useState<WeekItem[]>([]);
-  const [held, setHeld] = useState<{ words: string[]; missed: string[]; gap: number } | null>(null);
+  const [limitedBy, setLimitedBy] = useState<{ words: string[]; missed: string[]; gap: number } | null>(null);
   /** Days or pins were changed since the week was planned. */
   const [stale, setStale] = useState(false);
-  const [propose, { isLoading: planning, error, reset }] = more.useProposeWeekMutation();
+  const [propose, { isLoading: planning, error, reset }] = lazyEndpoints.useProposeWeekMutation();
 
   const input = useMemo(
     (): WeekInput | null =>
@@ -53,7 +49,8 @@ export function useWeek(page: BuildPage, plan: PlanRecord) {
   const limits = useMemo(() => {
     const doses = new Map(input?.candidates.map(({ drill }) => [drill.id, drill.dose]));
     const thrown = thrownIn(items, (drill) => doses.get(drill), book);
-    return planAgainstLimits(limitsOfPage(page), thrown, page.academy.rampPercent / 100);
+    const known = limitsInputOf(page.athlete, page.academy, page.pain, page.thrownLately);
+    return planAgainstLimits(known, thrown, page.academy.rampPercent / 100);
   }, [input, items, page, book]);
 
   const ask = (before: WeekItem[] | null) => {
@@ -63,8 +60,8 @@ export function useWeek(page: BuildPage, plan: PlanRecord) {
   const take = (answer: Awaited<ReturnType<typeof ask>>) => {
     if (!answer.data) return;
     setItems(answer.data.items);
-    const { held: words, missed, objective, bound } = answer.data;
-    setHeld({
+    const { limitedBy: words, missed, objective, bound } = answer.data;
+    setLimitedBy({
       words: words.filter((each) => !missed.includes(each)),
       missed,
       gap: 1 - objective / (bound || 1),
@@ -81,8 +78,11 @@ export function useWeek(page: BuildPage, plan: PlanRecord) {
     reset();
     setItems(input ? inOrder(input, next) : [...next]);
   };
-  const asUsual = (ahead: Parameters<typeof usualWeek>[0]['ahead'], which: (day: WeekDayForm) => boolean) => {
-    const usual = usualWeek({ ...page, ahead }, today);
+  const asUsual = (
+    upcoming: Parameters<typeof usualWeek>[0]['upcoming'],
+    which: (day: PlannedDay) => boolean,
+  ) => {
+    const usual = usualWeek({ ...page, upcoming }, today);
     setDays((old) =>
       old.map((day) => (which(day) ? (usual.find(({ date }) => date === day.date) ?? day) : day)),
     );
@@ -98,7 +98,7 @@ export function useWeek(page: BuildPage, plan: PlanRecord) {
     items,
     pins,
     input,
-    held,
+    limitedBy,
     /** Days that count as lessons though the diary does not say so. */
     assumed: running
       ? []
@@ -115,15 +115,15 @@ export function useWeek(page: BuildPage, plan: PlanRecord) {
     /** Days on which the calendar has a game are game days from now on. */
     takeGames: (dates: readonly string[]) => {
       const games = dates.map((date) => ({ date, kind: 'game' as const, minutes: null }));
-      asUsual([...page.ahead, ...games], (day) => day.kind !== 'game' && dates.includes(day.date));
+      asUsual([...page.upcoming, ...games], (day) => day.kind !== 'game' && dates.includes(day.date));
     },
     /** A game that was taken back leaves its day to what it usually is, unless there is another. */
-    dropGame: (gone: Ahead) =>
+    dropGame: (gone: Upcoming) =>
       asUsual(
-        page.ahead.filter(({ id }) => id !== gone.id),
+        page.upcoming.filter(({ id }) => id !== gone.id),
         (day) => day.kind === 'game' && day.date === gone.date,
       ),
-    changeDay: (day: WeekDayForm) => {
+    changeDay: (day: PlannedDay) => {
       setDays((old) => old.map((each) => (each.date === day.date ? day : each)));
       if (day.kind === 'off') change(items.filter(({ date }) => date !== day.date));
       setStale(true);

@@ -10,19 +10,19 @@ import { useLayoutEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../../store/more';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useMe } from '../../../store/useAthlete';
-import { viewNames } from '../../../ui/kindWords';
-import { Card } from '../../../ui/Card';
-import { Choices } from '../../../ui/Choices';
-import { Notice, Trouble, Waiting } from '../../../ui/Notice';
-import { Pane } from '../../../ui/Pane';
+import { viewNames } from '../../../ui/words/kindWords';
+import { Card } from '../../../ui/Card/Card';
+import { Choices } from '../../../ui/form/Choices';
+import { Notice, ErrorNotice, Waiting } from '../../../ui/Notice/Notice';
+import { Pane } from '../../../ui/Screen/Pane';
 import { useColours } from '../../../theme/theme';
-import { Heading } from '../../../ui/Screen';
-import { useWide } from '../../../ui/useWide';
+import { Heading } from '../../../ui/Screen/Screen';
+import { useWide } from '../../../ui/hooks/useWide';
 import { eventsFor } from './events';
 import { frameAsPng } from './exportFrame';
-import { saveFile } from '../../../ui/saveFile';
+import { saveFile } from '../../../ui/ImportPreview/saveFile';
 import { Marks } from './Marks';
 import { figureWords, Measures, toolNames } from './Measures';
 import { Overlay } from './Overlay';
@@ -52,8 +52,8 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
   const [tool, setTool] = useState<DrawingKind | null>(null);
   const { sizeUnit } = useMe().person;
   const [scaled, setScaled] = useState<'height' | 'rubber'>(athlete.heightCm ? 'height' : 'rubber');
-  const [keep, keeping] = more.useKeepPictureMutation();
-  const [showPicture] = more.useShowPictureMutation();
+  const [keep, keeping] = lazyEndpoints.useKeepPictureMutation();
+  const [showPicture] = lazyEndpoints.useShowPictureMutation();
   const [said, setSaid] = useState('');
   const afterE = useRef(false);
 
@@ -268,7 +268,7 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
             Show it on the profile
           </Button>
         </View>
-        {keeping.error ? <Trouble error={keeping.error} /> : null}
+        {keeping.error ? <ErrorNotice error={keeping.error} /> : null}
         {said ? <Text role="status">{said}</Text> : null}
         <Notice icon="movie-open">
           {`${file.name} stays on this device. Marks and measures are kept; to go on later, the same file is asked for.`}
@@ -276,7 +276,7 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
       </View>
     ) : null;
   return (
-    <Pane most={1400}>
+    <Pane maxWidth={1400}>
       <View style={styles.row}>
         <Button mode="text" icon="chevron-left" onPress={() => onClose()}>
           All clips

@@ -2,22 +2,22 @@ import type { ClipRecord } from '@wrightonic/contract';
 import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { clipsWith } from '../../../offline/measured';
-import { more } from '../../../store/more';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
-import { useWithJournal } from '../../../store/useMeasured';
-import { Card } from '../../../ui/Card';
-import { dayWords } from '../../../ui/days';
-import { FilePick } from '../../../ui/FilePick';
-import { Empty, Notice, Trouble, Waiting, NotRead } from '../../../ui/Notice';
-import { Pane } from '../../../ui/Pane';
-import { useWide } from '../../../ui/useWide';
+import { useWithPendingEvents } from '../../../store/useMeasured';
+import { Card } from '../../../ui/Card/Card';
+import { dayWords } from '../../../ui/words/days';
+import { FilePick } from '../../../ui/ImportPreview/FilePick';
+import { Empty, Notice, ErrorNotice, Waiting, NotRead } from '../../../ui/Notice/Notice';
+import { Pane } from '../../../ui/Screen/Pane';
+import { useWide } from '../../../ui/hooks/useWide';
 import { BackToLook } from '../BackToLook';
 import { Bench } from './Bench';
 import { hashOf } from './file';
 import { Film } from './Film';
 
 /** A clip stays where it is; what is on disk is all that is read of it. */
-const most = 20_000_000_000;
+const maxBytes = 20_000_000_000;
 const accept = 'video/mp4,video/webm,video/quicktime,.mp4,.webm,.mov';
 
 interface Opened {
@@ -33,15 +33,15 @@ export function ClipBench() {
   const { person } = useMe();
   const today = useToday();
   const wide = useWide();
-  const { data, error, refetch } = more.useClipsQuery(id);
-  const clips = useWithJournal(data, (stored, entries) => clipsWith(stored, entries, id, person.name));
+  const { data, error, refetch } = lazyEndpoints.useClipsQuery(id);
+  const clips = useWithPendingEvents(data, (stored, entries) => clipsWith(stored, entries, id, person.name));
   const [opened, setOpened] = useState<Opened | null>(null);
   const [wrong, setWrong] = useState('');
   const [filming, setFilming] = useState(false);
   if (!page) return <NotRead error={unread} again={again} />;
   if (!clips)
     return error ? (
-      <Trouble error={error} again={() => void refetch()} />
+      <ErrorNotice error={error} again={() => void refetch()} />
     ) : (
       <Waiting what="Reading the clips" />
     );
@@ -81,13 +81,13 @@ export function ClipBench() {
       />
     );
   return (
-    <Pane most={wide ? 980 : 760}>
+    <Pane maxWidth={wide ? 980 : 760}>
       <BackToLook athleteId={id} title="Clip bench" />
       <FilePick
         label="Open a clip"
         icon="movie-open"
         accept={accept}
-        most={most}
+        maxBytes={maxBytes}
         onFile={(file) => void open(file)}
       />
       <Button
@@ -109,7 +109,7 @@ export function ClipBench() {
           <FilePick
             label={`Open ${clip.name} again`}
             accept={accept}
-            most={most}
+            maxBytes={maxBytes}
             onFile={(file) => void open(file, clip)}
           />
         </Card>

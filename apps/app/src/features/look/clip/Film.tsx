@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { Notice } from '../../../ui/Notice';
-import { saveFile } from '../../../ui/saveFile';
+import { Notice } from '../../../ui/Notice/Notice';
+import { saveFile } from '../../../ui/ImportPreview/saveFile';
 
 const kinds = ['video/webm;codecs=vp9', 'video/webm;codecs=vp8', 'video/webm', 'video/mp4'];
 
@@ -68,7 +68,7 @@ export function Film({ onFilmed }: { onFilmed: (file: File) => void }) {
   };
   if (wrong) return <Notice alert>{wrong}</Notice>;
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <video
         ref={view}
         autoPlay
@@ -92,4 +92,4 @@ export function Film({ onFilmed }: { onFilmed: (file: File) => void }) {
   );
 }
 
-const styles = StyleSheet.create({ whole: { gap: 8 } });
+const styles = StyleSheet.create({ root: { gap: 8 } });

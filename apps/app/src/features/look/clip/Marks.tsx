@@ -1,8 +1,8 @@
 import { clipIntervals, frameAt, type Discipline } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { Card } from '../../../ui/Card';
-import { Heading } from '../../../ui/Screen';
+import { Card } from '../../../ui/Card/Card';
+import { Heading } from '../../../ui/Screen/Screen';
 import { eventName, eventsFor } from './events';
 import type { ClipState } from './useClip';
 

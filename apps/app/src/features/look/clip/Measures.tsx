@@ -16,12 +16,12 @@ import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { Card } from '../../../ui/Card';
-import { Choices } from '../../../ui/Choices';
-import { Notice } from '../../../ui/Notice';
-import { Heading } from '../../../ui/Screen';
+import { Card } from '../../../ui/Card/Card';
+import { Choices } from '../../../ui/form/Choices';
+import { Notice } from '../../../ui/Notice/Notice';
+import { Heading } from '../../../ui/Screen/Screen';
 import { severityNames } from '../../../ui/seam/words';
-import { useWhom } from '../../../ui/useWhom';
+import { useWhom } from '../../../ui/hooks/useWhom';
 import { eventName } from './events';
 import type { ClipState } from './useClip';
 
@@ -105,7 +105,7 @@ export function Measures({ athlete, state }: Props) {
             Erase
           </Button>
           {naming === drawing.id ? (
-            <View style={styles.whole}>
+            <View style={styles.root}>
               <Choices<string>
                 label="It measures"
                 shown
@@ -128,7 +128,7 @@ export function Measures({ athlete, state }: Props) {
             </View>
           ) : null}
           {asked?.drawing.id === drawing.id ? (
-            <View style={styles.whole}>
+            <View style={styles.root}>
               <AskedFirst
                 asked={asked}
                 state={state}
@@ -231,7 +231,7 @@ function AskedFirst({ asked: { drawing, measure, doubts, value }, state, onName,
 }
 
 const styles = StyleSheet.create({
-  whole: { width: '100%' },
+  root: { width: '100%' },
   drawing: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center' },
   grow: { flexGrow: 1, flexShrink: 1 },
 });

@@ -15,7 +15,7 @@ interface Props {
   onMoved: (drawing: Drawing, points: PicturePoint[]) => void;
 }
 
-const held = 22;
+const grabRadius = 22;
 
 /** Drawings over the picture; a tap sets a point, and a point can be dragged. Places are shares of the picture. */
 export function Overlay({ drawings, tool, figure, onDrawn, onMoved }: Props) {
@@ -108,7 +108,7 @@ export function Overlay({ drawings, tool, figure, onDrawn, onMoved }: Props) {
                   key={`held ${i}`}
                   cx={percent(point[0])}
                   cy={percent(point[1])}
-                  r={held}
+                  r={grabRadius}
                   fill="transparent"
                   style={{ touchAction: 'none', cursor: 'grab' }}
                   onPointerDown={(event) => {

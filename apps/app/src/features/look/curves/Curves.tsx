@@ -1,30 +1,30 @@
-import { levelOf, type CurveRecord, type CurveResult } from '@wrightonic/contract';
-import { normsWith } from '@wrightonic/core';
+import { type CurveRecord, type CurveResult } from '@wrightonic/contract';
+import { normsWith, levelOf } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { curvesWith } from '../../../offline/measured';
-import { more } from '../../../store/more';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useAppDispatch } from '../../../store/store';
 import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
-import { useWithJournal } from '../../../store/useMeasured';
-import { Card } from '../../../ui/Card';
-import { dayWords } from '../../../ui/days';
-import { FilePick } from '../../../ui/FilePick';
+import { useWithPendingEvents } from '../../../store/useMeasured';
+import { Card } from '../../../ui/Card/Card';
+import { dayWords } from '../../../ui/words/days';
+import { FilePick } from '../../../ui/ImportPreview/FilePick';
 import { Figure } from '../../../ui/form/Figure';
-import { Empty, Notice, Trouble, Waiting, NotRead } from '../../../ui/Notice';
-import { Pane } from '../../../ui/Pane';
-import { Press } from '../../../ui/Press';
-import { Heading } from '../../../ui/Screen';
+import { Empty, Notice, ErrorNotice, Waiting, NotRead } from '../../../ui/Notice/Notice';
+import { Pane } from '../../../ui/Screen/Pane';
+import { PressableCard } from '../../../ui/PressableCard/PressableCard';
+import { Heading } from '../../../ui/Screen/Screen';
 import { readInWorker } from '../../../workers/curves';
 import { BackToLook } from '../BackToLook';
 import { CurvePicture } from './CurvePicture';
 import { CurveWords } from './CurveWords';
 import { LinearCurves } from './LinearCurves';
 
-const most = 60_000_000;
+const maxBytes = 60_000_000;
 
 /** Speed curves: a file in, the order of the delivery out. */
 export function Curves() {
@@ -32,8 +32,10 @@ export function Curves() {
   const { academy, person } = useMe();
   const today = useToday();
   const dispatch = useAppDispatch();
-  const { data, error, refetch } = more.useCurvesQuery(id);
-  const readings = useWithJournal(data, (stored, entries) => curvesWith(stored, entries, id, person.name));
+  const { data, error, refetch } = lazyEndpoints.useCurvesQuery(id);
+  const readings = useWithPendingEvents(data, (stored, entries) =>
+    curvesWith(stored, entries, id, person.name),
+  );
   const [file, setFile] = useState<{ name: string; text: string } | null>(null);
   const [plant, setPlant] = useState('');
   const [release, setRelease] = useState('');
@@ -45,7 +47,7 @@ export function Curves() {
   if (!page) return <NotRead error={unread} again={again} />;
   if (!readings)
     return error ? (
-      <Trouble error={error} again={() => void refetch()} />
+      <ErrorNotice error={error} again={() => void refetch()} />
     ) : (
       <Waiting what="Reading the curves" />
     );
@@ -102,7 +104,7 @@ export function Curves() {
       <FilePick
         label="Open a file of speed curves"
         accept=".csv,text/csv,text/plain"
-        most={most}
+        maxBytes={maxBytes}
         onFile={(each) => void open(each)}
       />
       <View style={styles.row}>
@@ -158,9 +160,9 @@ export function Curves() {
       ) : null}
       {readings.length > 1
         ? readings.map((each) => (
-            <Press key={each.id} chosen={kept?.id === each.id} onPress={() => setChosen(each.id)}>
+            <PressableCard key={each.id} chosen={kept?.id === each.id} onPress={() => setChosen(each.id)}>
               <Text>{`${dayWords(each.date, today)}: ${each.name}`}</Text>
-            </Press>
+            </PressableCard>
           ))
         : null}
       {!readings.length && !read ? (

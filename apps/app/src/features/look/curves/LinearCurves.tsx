@@ -1,6 +1,6 @@
 import type { CurveResult } from '@wrightonic/contract';
 import { Text } from 'react-native-paper';
-import { Heading } from '../../../ui/Screen';
+import { Heading } from '../../../ui/Screen/Screen';
 import { CurvePicture } from './CurvePicture';
 import { linearWords } from './words';
 

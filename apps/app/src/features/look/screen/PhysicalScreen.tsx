@@ -3,16 +3,16 @@ import { useEffect, useRef, useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { screensWith } from '../../../offline/measured';
-import { more } from '../../../store/more';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useAppDispatch } from '../../../store/store';
 import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
-import { useWithJournal } from '../../../store/useMeasured';
-import { Choices } from '../../../ui/Choices';
-import { dayWords } from '../../../ui/days';
-import { Empty, Trouble, Waiting, NotRead } from '../../../ui/Notice';
-import { Foot } from '../../../ui/Foot';
-import { Pane } from '../../../ui/Pane';
-import { Heading } from '../../../ui/Screen';
+import { useWithPendingEvents } from '../../../store/useMeasured';
+import { Choices } from '../../../ui/form/Choices';
+import { dayWords } from '../../../ui/words/days';
+import { Empty, ErrorNotice, Waiting, NotRead } from '../../../ui/Notice/Notice';
+import { ActionBar } from '../../../ui/ActionBar/ActionBar';
+import { Pane } from '../../../ui/Screen/Pane';
+import { Heading } from '../../../ui/Screen/Screen';
 import { BackToLook } from '../BackToLook';
 import { ScreenResults } from './ScreenResults';
 import { ScreenUnderWay } from './ScreenUnderWay';
@@ -23,8 +23,10 @@ export function PhysicalScreen() {
   const { academy, person } = useMe();
   const today = useToday();
   const dispatch = useAppDispatch();
-  const { data, error, refetch } = more.useScreensQuery(id);
-  const screens = useWithJournal(data, (stored, entries) => screensWith(stored, entries, id, person.name));
+  const { data, error, refetch } = lazyEndpoints.useScreensQuery(id);
+  const screens = useWithPendingEvents(data, (stored, entries) =>
+    screensWith(stored, entries, id, person.name),
+  );
   const [chosen, setChosen] = useState<string | null>(null);
   /** A test that somebody was led to: it begins at once. */
   const { test, side } = useLocalSearchParams<{ test?: string; side?: string }>();
@@ -39,7 +41,7 @@ export function PhysicalScreen() {
   if (!page) return <NotRead error={unread} again={again} />;
   if (!screens)
     return error ? (
-      <Trouble error={error} again={() => void refetch()} />
+      <ErrorNotice error={error} again={() => void refetch()} />
     ) : (
       <Waiting what="Reading the screens" />
     );
@@ -53,11 +55,11 @@ export function PhysicalScreen() {
   return (
     <Pane
       foot={
-        <Foot>
+        <ActionBar>
           <Button mode="contained" onPress={begin} contentStyle={{ minHeight: 48 }}>
             {shown ? 'Start a new screen' : 'Start the physical screen'}
           </Button>
-        </Foot>
+        </ActionBar>
       }
     >
       <BackToLook athleteId={id} />

@@ -3,11 +3,11 @@ import { limits, screenTestOf, shownUnit } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useMe } from '../../../store/useAthlete';
-import { useWhom } from '../../../ui/useWhom';
+import { useWhom } from '../../../ui/hooks/useWhom';
 import { useColours } from '../../../theme/theme';
-import { Card } from '../../../ui/Card';
-import { Notice } from '../../../ui/Notice';
-import { Heading } from '../../../ui/Screen';
+import { Card } from '../../../ui/Card/Card';
+import { Notice } from '../../../ui/Notice/Notice';
+import { Heading } from '../../../ui/Screen/Screen';
 import { StitchSign } from '../../../ui/seam/Stitches';
 import { gradeWords, resultOf, retestWords, shortWords } from './run';
 

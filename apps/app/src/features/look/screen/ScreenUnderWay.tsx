@@ -7,14 +7,14 @@ import { Button, Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { useAppDispatch } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
-import { useWhom } from '../../../ui/useWhom';
+import { useWhom } from '../../../ui/hooks/useWhom';
 import { useColours } from '../../../theme/theme';
-import { Card } from '../../../ui/Card';
-import { Choices } from '../../../ui/Choices';
-import { Foot } from '../../../ui/Foot';
-import { Notice } from '../../../ui/Notice';
-import { Pane } from '../../../ui/Pane';
-import { Heading } from '../../../ui/Screen';
+import { Card } from '../../../ui/Card/Card';
+import { Choices } from '../../../ui/form/Choices';
+import { ActionBar } from '../../../ui/ActionBar/ActionBar';
+import { Notice } from '../../../ui/Notice/Notice';
+import { Pane } from '../../../ui/Screen/Pane';
+import { Heading } from '../../../ui/Screen/Screen';
 import { gradeWords, resultOf, shortWords, screenSteps, triesOf } from './run';
 import { TryFields, type Read } from './TryFields';
 
@@ -47,7 +47,7 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
       own.test === test.id || (own.test === 'shoulder-arc-deficit' && test.id === 'shoulder-arc');
     return tested && (own.side === side || !['lead', 'trail'].includes(own.side));
   });
-  const told = (n: 1 | 2, value: number | null, hurts: boolean, read: Read & { retest?: true } = {}) =>
+  const logTry = (n: 1 | 2, value: number | null, hurts: boolean, read: Read & { retest?: true } = {}) =>
     dispatch(
       log(athlete.id, 'screen-try', {
         screenId: record.id,
@@ -69,7 +69,7 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
   return (
     <Pane
       foot={
-        <Foot>
+        <ActionBar>
           <View style={styles.row}>
             <Button
               mode="outlined"
@@ -89,7 +89,7 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
               {last ? 'Finish the screen' : tries.length ? 'Next' : 'Skip to the next'}
             </Button>
           </View>
-        </Foot>
+        </ActionBar>
       }
     >
       {led ? (
@@ -119,8 +119,8 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
         test={test}
         tries={tries}
         massKg={athlete.massKg}
-        onTry={(n, value, read) => told(n, value, pain, read)}
-        onRetest={(value, read) => told(1, value, false, { ...read, retest: true })}
+        onTry={(n, value, read) => logTry(n, value, pain, read)}
+        onRetest={(value, read) => logTry(1, value, false, { ...read, retest: true })}
       />
       {found.map((limit) => {
         const { name, unit } = limits.find(({ id }) => id === limit.id)!;
@@ -140,7 +140,7 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
         onChange={(answer) => {
           const first = tries.find(({ n, retest }) => n === 1 && !retest);
           const { tool, parts } = first ?? {};
-          told(1, first?.value ?? null, answer === 'yes', {
+          logTry(1, first?.value ?? null, answer === 'yes', {
             ...(tool ? { tool } : {}),
             ...(parts ? { parts } : {}),
           });

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, Text } from 'react-native-paper';
 import { useMe } from '../../../store/useAthlete';
-import { Choices } from '../../../ui/Choices';
+import { Choices } from '../../../ui/form/Choices';
 import { Figure } from '../../../ui/form/Figure';
 import { AngleReader, ClockReader } from './Readers';
 

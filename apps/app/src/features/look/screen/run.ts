@@ -1,5 +1,6 @@
 import type { LookPage, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
 import {
+  strengthJudgedFrom,
   marginWords,
   readingsOf,
   screen,
@@ -53,12 +54,10 @@ export function retestWords(
   return typeof again?.value === 'number' ? `${say(again.value)} after a stretch` : '';
 }
 
-const strengthFrom = 18;
-
 /** The tests in order, each side by itself; strength is for adults. */
 export const screenSteps = (hand: Hand, age: number): ScreenStep[] =>
   screenTests
-    .filter(({ id }) => id !== 'squat-ratio' || age >= strengthFrom)
+    .filter(({ id }) => id !== 'squat-ratio' || age >= strengthJudgedFrom)
     .flatMap((test) =>
       test.sides.map((side) => ({
         test,

@@ -1,14 +1,14 @@
 import type { LookPage, ThrowRecord } from '@wrightonic/contract';
-import { heldAbove, missOf, spotHalf, usualBall, velocityIn, type Spot } from '@wrightonic/core';
+import { doubtfulAbove, missOf, spotHalf, usualBall, velocityIn, type Spot } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { useAppDispatch } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
-import { Choices } from '../../../ui/Choices';
+import { Choices } from '../../../ui/form/Choices';
 import { Figure } from '../../../ui/form/Figure';
-import { Notice } from '../../../ui/Notice';
+import { Notice } from '../../../ui/Notice/Notice';
 import { emptySpin, SpinFields, type SpinTyped } from './SpinFields';
 import { readTyped, spotName, spotNumber, spotOf, type TypedThrow } from './typed';
 import { ZonePicture } from './ZonePicture';
@@ -43,11 +43,11 @@ export function Charting({ athlete, throws }: Props) {
   const [spin, setSpin] = useState<SpinTyped>({ text: emptySpin, flight: undefined, wrong: '' });
   const [line, setLine] = useState('');
   const [wrong, setWrong] = useState('');
-  const [held, setHeld] = useState<TypedThrow | null>(null);
+  const [pendingReading, setHeld] = useState<TypedThrow | null>(null);
   const [newest, setNewest] = useState<string | null>(null);
   const best = throws.reduce<number | null>(
-    (most, each) =>
-      each.velocity !== null && (most === null || each.velocity > most) ? each.velocity : most,
+    (atMost, each) =>
+      each.velocity !== null && (atMost === null || each.velocity > atMost) ? each.velocity : atMost,
     null,
   );
   const ballG = Number(ball.replace(',', '.'));
@@ -84,9 +84,9 @@ export function Charting({ athlete, throws }: Props) {
   };
   const take = (thrown: TypedThrow) => {
     if (settingsWrong) return setWrong(settingsWrong);
-    const most = heldAbove(athlete.discipline, athlete.age, best);
+    const atMost = doubtfulAbove(athlete.discipline, athlete.age, best);
     setWrong('');
-    if (thrown.velocity !== null && thrown.velocity > most) setHeld(thrown);
+    if (thrown.velocity !== null && thrown.velocity > atMost) setHeld(thrown);
     else keep(thrown);
   };
   const typedVelocity = (): number | null | undefined => {
@@ -118,7 +118,7 @@ export function Charting({ athlete, throws }: Props) {
   const today = throws.filter(({ aim: aimed, arrived }) => aimed && arrived).slice(-12);
   const last = throws.at(-1);
   return (
-    <View style={styles.whole}>
+    <View style={styles.root}>
       <ZoneViewPick />
       <ZonePicture
         view={view}
@@ -140,16 +140,16 @@ export function Charting({ athlete, throws }: Props) {
           ? 'Tap the spot to aim at.'
           : `Aim: ${spotName(aim, athlete.throws)} (${spotNumber(aim, view)}). Tap where each throw went; inside the box counts as on target.`}
       </Text>
-      {held ? (
+      {pendingReading ? (
         <Notice alert>
           <Text>
-            {`${velocityIn(held.velocity!, unit).toFixed(1)} ${unit} is more than ${athlete.givenName} can be expected to throw. It is held.`}
+            {`${velocityIn(pendingReading.velocity!, unit).toFixed(1)} ${unit} is more than ${athlete.givenName} can be expected to throw. It is held.`}
           </Text>
           <View style={styles.row}>
-            <Button mode="contained" onPress={() => keep(held)}>
+            <Button mode="contained" onPress={() => keep(pendingReading)}>
               It is right, keep it
             </Button>
-            <Button mode="outlined" onPress={() => keep({ ...held, velocity: null })}>
+            <Button mode="outlined" onPress={() => keep({ ...pendingReading, velocity: null })}>
               Keep the throw without it
             </Button>
           </View>
@@ -250,7 +250,7 @@ export function Charting({ athlete, throws }: Props) {
 }
 
 const styles = StyleSheet.create({
-  whole: { gap: 10 },
+  root: { gap: 10 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   grow: { flex: 1 },
   start: { alignSelf: 'flex-start' },

@@ -3,8 +3,8 @@ import { armOnRight, flightsOf, movedOn, nodeName, type Hand, type ZoneView } fr
 import { Text } from 'react-native-paper';
 import { PlotChart } from '../../../charts/PlotChart';
 import { useColours } from '../../../theme/theme';
-import { Card } from '../../../ui/Card';
-import { Heading } from '../../../ui/Screen';
+import { Card } from '../../../ui/Card/Card';
+import { Heading } from '../../../ui/Screen/Screen';
 
 const inches = (cm: number): number => Math.round(cm / 2.54);
 /** From so much movement toward the arm side on it is spoken of, cm; an inch. */
@@ -22,12 +22,12 @@ export function FlightCard({ throws, hand, view }: Props) {
   const flights = flightsOf(throws);
   if (flights.length === 0) return null;
   const words = flights.map(({ pitch, n, spinRpm, armCm, upCm }) => {
-    const told = [
+    const entered = [
       spinRpm === null ? '' : `${Math.round(spinRpm)} rpm`,
       armCm === null ? '' : `${Math.abs(inches(armCm))} in to the ${armCm >= 0 ? 'arm' : 'glove'} side`,
       upCm === null ? '' : `${Math.abs(inches(upCm))} in ${upCm >= 0 ? 'up' : 'down'}`,
     ];
-    return `${pitch}, ${n} ${n === 1 ? 'throw' : 'throws'}: ${told.filter(Boolean).join(', ') || 'spin axis only'}`;
+    return `${pitch}, ${n} ${n === 1 ? 'throw' : 'throws'}: ${entered.filter(Boolean).join(', ') || 'spin axis only'}`;
   });
   const moved = throws.flatMap(({ flight }) =>
     flight?.armCm === undefined || flight.upCm === undefined

@@ -28,16 +28,16 @@ export interface SpinTyped {
 }
 
 function readSpin(text: SpinTyped['text']): SpinTyped {
-  const told: Partial<Record<Key, number>> = {};
+  const entered: Partial<Record<Key, number>> = {};
   let wrong = '';
   for (const { key, label, range } of fields) {
     const plain = text[key].trim().replace(',', '.');
     if (plain === '') continue;
     const value = /^-?\d+(\.\d+)?$/.test(plain) ? Number(plain) : NaN;
-    if (value >= range[0] && value <= range[1]) told[key] = value;
+    if (value >= range[0] && value <= range[1]) entered[key] = value;
     else wrong ||= `${label.split(',')[0]}: must be a number from ${range[0]} to ${range[1]}.`;
   }
-  return { text, flight: flightOf(told), wrong };
+  return { text, flight: flightOf(entered), wrong };
 }
 
 /** Spin and break of the next throw, where a device says them. */

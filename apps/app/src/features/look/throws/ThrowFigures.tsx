@@ -1,7 +1,7 @@
 import type { ThrowRecord } from '@wrightonic/contract';
 import {
   fade,
-  flash,
+  highOutliers,
   likeSessions,
   sessionGroups,
   sessionVelocities,
@@ -15,11 +15,11 @@ import { PlotChart, type PlotLine } from '../../../charts/PlotChart';
 import { VelocityChart } from '../../../charts/VelocityChart';
 import { useColours } from '../../../theme/theme';
 import { useMe, useToday } from '../../../store/useAthlete';
-import { Card } from '../../../ui/Card';
-import { dayWords } from '../../../ui/days';
-import { Heading } from '../../../ui/Screen';
+import { Card } from '../../../ui/Card/Card';
+import { dayWords } from '../../../ui/words/days';
+import { Heading } from '../../../ui/Screen/Screen';
 import { changeSentence, figuresOf, missSentence, sessionSentences, trendSentence } from './sentences';
-import { effortSentence } from '../../../ui/velocityWords';
+import { effortSentence } from '../../../ui/words/velocityWords';
 import { FlightCard } from './FlightCard';
 import { ZonePicture } from './ZonePicture';
 import { ZoneViewPick } from './ZoneViewPick';
@@ -135,7 +135,7 @@ export function ThrowFigures({ hand, throws, unit }: Props) {
 
 /** Whether a throw is one of those that stand out. */
 function stands(velocities: readonly number[], velocity: number): boolean {
-  const count = flash(velocities)?.count ?? 0;
+  const count = highOutliers(velocities)?.count ?? 0;
   return [...velocities]
     .sort((a, b) => b - a)
     .slice(0, count)

@@ -3,12 +3,12 @@ import { router, useLocalSearchParams, type Href } from 'expo-router';
 import { useState } from 'react';
 import { Button } from 'react-native-paper';
 import { throwsWith } from '../../../offline/measured';
-import { more } from '../../../store/more';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useAthlete, useMe } from '../../../store/useAthlete';
-import { useWithJournal } from '../../../store/useMeasured';
-import { Choices } from '../../../ui/Choices';
-import { Trouble, Waiting, NotRead } from '../../../ui/Notice';
-import { Pane } from '../../../ui/Pane';
+import { useWithPendingEvents } from '../../../store/useMeasured';
+import { Choices } from '../../../ui/form/Choices';
+import { ErrorNotice, Waiting, NotRead } from '../../../ui/Notice/Notice';
+import { Pane } from '../../../ui/Screen/Pane';
 import { BackToLook } from '../BackToLook';
 import { Charting } from './Charting';
 import { ThrowFigures } from './ThrowFigures';
@@ -22,18 +22,18 @@ export function Throws() {
   const { id, page, error: unread, again } = useAthlete('look');
   const { person } = useMe();
   const { part: asked } = useLocalSearchParams<{ part?: string }>();
-  const { data, error, refetch } = more.useThrowsQuery(id);
-  const throws = useWithJournal(data, (stored, entries) =>
+  const { data, error, refetch } = lazyEndpoints.useThrowsQuery(id);
+  const throws = useWithPendingEvents(data, (stored, entries) =>
     page ? throwsWith(stored, entries, page.athlete, missOf) : [...stored],
   );
-  const { data: offers } = more.useOffersQuery(id);
+  const { data: offers } = lazyEndpoints.useOffersQuery(id);
   // Where one begins does not change under the hand once there are throws.
   const [first, setFirst] = useState<Part | null>(null);
   if (data && first === null) setFirst(data.length ? 'says' : 'chart');
   if (!page) return <NotRead error={unread} again={again} />;
   if (!throws)
     return error ? (
-      <Trouble error={error} again={() => void refetch()} />
+      <ErrorNotice error={error} again={() => void refetch()} />
     ) : (
       <Waiting what="Reading the throws" />
     );

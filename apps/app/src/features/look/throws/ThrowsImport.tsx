@@ -1,6 +1,6 @@
 import type { LookPage, ImportedThrow, ThrowRecord } from '@wrightonic/contract';
 import {
-  heldAbove,
+  doubtfulAbove,
   readThrows,
   usualBall,
   velocityIn,
@@ -10,12 +10,12 @@ import {
 import { useState } from 'react';
 import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
-import { more } from '../../../store/more';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useMe, useToday } from '../../../store/useAthlete';
-import { timeAt } from '../../../ui/days';
-import { FilePick } from '../../../ui/FilePick';
-import { ImportPreview } from '../../../ui/ImportPreview';
-import { Notice } from '../../../ui/Notice';
+import { timeAt } from '../../../ui/words/days';
+import { FilePick } from '../../../ui/ImportPreview/FilePick';
+import { ImportPreview } from '../../../ui/ImportPreview/ImportPreview';
+import { Notice } from '../../../ui/Notice/Notice';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -23,9 +23,11 @@ interface Props {
   unit: VelocityUnit;
 }
 
-const most = 20_000_000;
+const maxBytes = 20_000_000;
 const mostRows = 10_000;
-type Read = Omit<ThrowsTable, 'rows'> & { rows: { row: number; thrown: ImportedThrow; held?: string }[] };
+type Read = Omit<ThrowsTable, 'rows'> & {
+  rows: { row: number; thrown: ImportedThrow; flaggedRow?: string }[];
+};
 
 /** Throws from a table: seen before they are taken. */
 export function ThrowsImport({ athlete, throws, unit }: Props) {
@@ -34,7 +36,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
   const [read, setRead] = useState<Read | null>(null);
   const [wrong, setWrong] = useState('');
   const [done, setDone] = useState('');
-  const [take, { isLoading, error }] = more.useImportThrowsMutation();
+  const [send, { isLoading, error }] = lazyEndpoints.useImportThrowsMutation();
 
   const looked = (text: string): Read => {
     const table = readThrows(text);
@@ -44,7 +46,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
       (fast, { velocity }) => (velocity !== null && (fast === null || velocity > fast) ? velocity : fast),
       null,
     );
-    const limit = heldAbove(athlete.discipline, athlete.age, best);
+    const limit = doubtfulAbove(athlete.discipline, athlete.age, best);
     const known = new Set(
       throws.map(({ at, date, velocity }) => `${date} ${timeAt(at, academy.zone)} ${velocity?.toFixed(3)}`),
     );
@@ -58,7 +60,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
       }
       const same = `${thrown.date} ${thrown.time} ${thrown.velocity} ${thrown.effort} ${thrown.pitch}`;
       const twin = thrown.time ? seen.get(same) : undefined;
-      const held =
+      const flaggedRow =
         twin !== undefined
           ? `says the same as row ${twin}`
           : thrown.time &&
@@ -77,7 +79,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
           pitch: thrown.pitch || 'fastball',
           ballG: ball ?? usualBall[athlete.discipline],
         },
-        ...(held ? { held } : {}),
+        ...(flaggedRow ? { flaggedRow } : {}),
       });
     }
     return { rows, problems: problems.sort((a, b) => a.row - b.row), leftOut: table.leftOut };
@@ -92,10 +94,10 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
       setWrong(`${file.name}: ${(broken as Error).message} Nothing was taken.`);
     }
   };
-  const taken = async (rows: readonly number[]) => {
+  const take = async (rows: readonly number[]) => {
     const wanted = new Set(rows);
     const body = { throws: read!.rows.filter(({ row }) => wanted.has(row)).map(({ thrown }) => thrown) };
-    const answer = await take({ athleteId: athlete.id, body });
+    const answer = await send({ athleteId: athlete.id, body });
     if ('error' in answer) return;
     setDone(`${answer.data.added} throws taken.`);
     setRead(null);
@@ -110,7 +112,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
       <FilePick
         label="Open a table of throws"
         accept=".csv,text/csv,text/plain"
-        most={most}
+        maxBytes={maxBytes}
         onFile={(file) => void open(file)}
       />
       {wrong ? <Notice alert>{wrong}</Notice> : null}
@@ -119,9 +121,9 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
         <ImportPreview
           what={['throw', 'throws']}
           header={['Day', 'Time', `Velocity, ${unit}`, 'Effort', 'Pitch', 'Result']}
-          rows={read.rows.map(({ row, thrown, held }) => ({
+          rows={read.rows.map(({ row, thrown, flaggedRow }) => ({
             row,
-            held,
+            flaggedRow,
             cells: [
               thrown.date,
               thrown.time,
@@ -135,7 +137,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
           leftOut={read.leftOut}
           busy={isLoading}
           error={error}
-          onTake={(rows) => void taken(rows)}
+          onTake={(rows) => void take(rows)}
           onLeave={() => setRead(null)}
         />
       ) : null}

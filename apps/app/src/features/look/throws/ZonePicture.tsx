@@ -23,10 +23,10 @@ const edge = 2.1;
 const cells = [-2 * spotHalf, 0, 2 * spotHalf];
 
 /** The zone as the pitcher or the catcher sees it, with its nine spots and room around it for what missed. */
-export function ZonePicture({ label, view, hand, aim, marks, onTap, size: most = 320 }: Props) {
+export function ZonePicture({ label, view, hand, aim, marks, onTap, size: maxSize = 320 }: Props) {
   const own = useColours();
   const [width, setWidth] = useState(0);
-  const size = Math.min(width || most, most);
+  const size = Math.min(width || maxSize, maxSize);
   const right = armOnRight(hand, view);
   const at = (value: number) => ((value + edge) / (2 * edge)) * size;
   const tapped = (event: GestureResponderEvent) => {

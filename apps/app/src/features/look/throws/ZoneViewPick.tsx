@@ -1,14 +1,14 @@
 import type { ZoneView } from '@wrightonic/core';
-import { useProfile } from '../../../store/useProfile';
-import { Choices } from '../../../ui/Choices';
+import { usePreferences } from '../../../store/usePreferences';
+import { Choices } from '../../../ui/form/Choices';
 
 /** From where the zone is looked at; remembered for the person, wherever it is drawn. */
 export function ZoneViewPick() {
-  const { profile, save } = useProfile();
+  const { preferences, save } = usePreferences();
   return (
     <Choices<ZoneView>
       label="Zone seen by"
-      value={profile.zoneView}
+      value={preferences.zoneView}
       onChange={(zoneView) => save({ zoneView })}
       options={[
         { value: 'pitcher', text: 'Pitcher’s view' },

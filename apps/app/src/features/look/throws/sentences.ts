@@ -3,7 +3,7 @@ import {
   changeBetween,
   effortCurve,
   fade,
-  flash,
+  highOutliers,
   missFigures,
   velocityFigures,
   velocityTrend,
@@ -16,7 +16,7 @@ import {
   type Trend,
   type VelocityUnit,
 } from '@wrightonic/core';
-import { said } from '../../../ui/velocityWords';
+import { said } from '../../../ui/words/velocityWords';
 
 const luckWords = ['', 'twenty days', 'a hundred days', 'a thousand days'];
 
@@ -32,9 +32,9 @@ export function sessionSentences({ velocities, simulated }: LikeThrows, unit: Ve
     ...(simulated
       ? [`Simulated: ${simulated} of these ${figures.n} velocities come from the simulated line.`]
       : []),
-    `Usual ${said(figures.usual, unit)}, top ${said(figures.top, unit)}, scatter ± ${said(figures.scatter, unit)} over ${figures.n} like throws.`,
+    `Usual ${said(figures.usual, unit)}, top ${said(figures.top, unit)}, scatter ± ${said(figures.robustSd, unit)} over ${figures.n} like throws.`,
   ];
-  const flashed = flash(velocities);
+  const flashed = highOutliers(velocities);
   if (!flashed)
     sentences.push(`Ten like throws would tell a flash from luck; there are ${velocities.length}.`);
   else if (flashed.severity === 0)

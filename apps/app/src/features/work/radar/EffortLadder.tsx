@@ -3,8 +3,8 @@ import { effortCurve, rungNow, throwsEach, velocityIn, type VelocityUnit } from 
 import { median } from 'simple-statistics';
 import { Button, Text } from 'react-native-paper';
 import { PlotChart } from '../../../charts/PlotChart';
-import { Card } from '../../../ui/Card';
-import { effortSentence } from '../../../ui/velocityWords';
+import { Card } from '../../../ui/Card/Card';
+import { effortSentence } from '../../../ui/words/velocityWords';
 import { onLadder } from './ladder';
 
 interface Props {

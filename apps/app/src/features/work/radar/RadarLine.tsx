@@ -3,8 +3,8 @@ import { doubtWords, fastestThrow, type VelocityUnit } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
-import { Icon } from '../../../ui/Icon';
-import { said } from '../../../ui/velocityWords';
+import { Icon } from '../../../ui/Icon/Icon';
+import { said } from '../../../ui/words/velocityWords';
 import type { Readings } from './useReadings';
 
 interface Props {
@@ -45,7 +45,7 @@ export function RadarLine({ readings, newest, unit, onDiscard }: Props) {
         ) : null}
       </View>
       {pending.slice(-1).map((reading) => (
-        <View key={reading.id} style={[styles.held, { backgroundColor: own.amberSunk }]} role="alert">
+        <View key={reading.id} style={[styles.pending, { backgroundColor: own.amberSunk }]} role="alert">
           <Text style={styles.grow}>
             {`${said(reading.velocity, unit)} unclaimed${reading.doubt ? `: ${doubtWords[reading.doubt]}` : ''}${pending.length > 1 ? ` And ${pending.length - 1} more.` : ''}`}
           </Text>
@@ -67,5 +67,5 @@ const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center', gap: 8, paddingHorizontal: 12, paddingTop: 4 },
   grow: { flex: 1 },
   tag: { borderWidth: 2, borderRadius: 6, paddingHorizontal: 6, paddingVertical: 2 },
-  held: { flexDirection: 'row', alignItems: 'center', gap: 6, paddingHorizontal: 12, paddingVertical: 4 },
+  pending: { flexDirection: 'row', alignItems: 'center', gap: 6, paddingHorizontal: 12, paddingVertical: 4 },
 });

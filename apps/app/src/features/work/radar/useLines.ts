@@ -1,5 +1,5 @@
 import { simulatedLine } from '@wrightonic/contract';
-import { more } from '../../../store/more';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useAppSelector } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
 
@@ -12,7 +12,7 @@ interface Line {
 export function useLines(): { lines: Line[]; line: string | null } {
   const { academy } = useMe();
   const chosen = useAppSelector(({ settings }) => settings.radar);
-  const { data } = more.useDevicesQuery();
+  const { data } = lazyEndpoints.useDevicesQuery();
   const lines: Line[] = [
     { value: null, text: 'Typed' },
     ...(data ?? []).filter(({ ended }) => !ended).map(({ id, name }) => ({ value: id, text: name })),

@@ -1,5 +1,5 @@
 import { simulatedLine, type WorkPage, type RadarReading } from '@wrightonic/contract';
-import { claimedByRep, doubtOf, heldAbove, type Doubt, type LineReading } from '@wrightonic/core';
+import { claimedByRep, doubtOf, doubtfulAbove, type Doubt, type LineReading } from '@wrightonic/core';
 import { useRef, useState } from 'react';
 import { now } from '../../../offline/clock';
 import type { Claimed, Session } from '../useSession';
@@ -26,7 +26,7 @@ export function useReadings(page: WorkPage, session: Session, drill: string | nu
   const before = useRef<LineReading | null>(null);
   const { athlete, velocities } = page;
   const best = velocities.length ? Math.max(...velocities.map(({ top }) => top)) : null;
-  const limit = heldAbove(athlete.discipline, athlete.age, best);
+  const limit = doubtfulAbove(athlete.discipline, athlete.age, best);
   const source = line === simulatedLine ? 'simulated' : 'radar';
   const change = (to: (waiting: PendingReading[]) => PendingReading[]) =>
     setPending((waiting) => kept.write(to(waiting)));
@@ -34,7 +34,7 @@ export function useReadings(page: WorkPage, session: Session, drill: string | nu
   const hear = (reading: RadarReading) => {
     if (!drill) return;
     const heard = { velocity: reading.velocity, at: Date.parse(reading.at) };
-    const doubt = doubtOf(heard, { heldAbove: limit, best, before: before.current });
+    const doubt = doubtOf(heard, { doubtfulAbove: limit, best, before: before.current });
     before.current = heard;
     // Fresh or not by this device's clock, whatever the instrument's says.
     const claimed: PendingReading = {

@@ -1,0 +1,90 @@
+import { levelOf } from '@wrightonic/core';
+import { router, type Href } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { useAthlete, useToday } from '../../store/useAthlete';
+import { approachWords } from '../../ui/form/ApproachFields';
+import { Card } from '../../ui/Card/Card';
+import { dayWords } from '../../ui/words/days';
+import { disciplineNames, handNames, levelNames, voiceNames, weekdayNames } from '../../ui/words/kindWords';
+import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { Pane } from '../../ui/Screen/Pane';
+import { Heading } from '../../ui/Screen/Screen';
+import { Growth } from './Growth';
+import { Injuries } from './Injuries';
+import { Pictures } from './Pictures';
+
+/** Who the athlete is: what holds for plans, growth, injuries, whom to call, and what was shown. */
+export function AthleteProfile() {
+  const { id, page } = useAthlete('head');
+  const today = useToday();
+  const { data, error, refetch } = lazyEndpoints.useAthleteProfileQuery(id);
+  if (!page) return null;
+  const { athlete, approach } = page;
+  const lines: [string, string][] = [
+    ['Throws', `${handNames[athlete.throws]}, ${disciplineNames[athlete.discipline].toLowerCase()}`],
+    ['Born', `${dayWords(athlete.birthdate, today)}, ${athlete.age} years`],
+    ['Level', `${levelNames[levelOf(athlete)]}${athlete.level === null ? ', by age' : ''}`],
+    ['Teams', athlete.teams.join(', ') || 'None recorded'],
+    ['Days', athlete.days.map((day) => weekdayNames[day]).join(', ') || 'Not said'],
+    ['Cues', voiceNames[athlete.voice]],
+    ['At home', athlete.equipment.join(', ') || 'None recorded'],
+    ['Approach', approachWords(approach, athlete.approach)],
+  ];
+  return (
+    <Pane>
+      <Card>
+        <View style={styles.head}>
+          <View style={styles.grow}>
+            <Heading>Profile</Heading>
+          </View>
+          <Button
+            mode="contained"
+            icon="pencil"
+            onPress={() => router.navigate(`/athletes/${id}/edit` as Href)}
+          >
+            Edit
+          </Button>
+        </View>
+        {lines.map(([name, value]) => (
+          <View key={name} style={styles.line}>
+            <Text variant="labelLarge" style={styles.name}>
+              {name}
+            </Text>
+            <Text style={styles.grow}>{value}</Text>
+          </View>
+        ))}
+        {athlete.note ? <Text>{athlete.note}</Text> : null}
+      </Card>
+      {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
+      {!data && !error ? <Waiting what="Reading the profile" /> : null}
+      {data ? (
+        <>
+          <Growth athleteId={id} sizes={data.sizes} />
+          <Injuries athleteId={id} injuries={data.injuries} />
+          <Card>
+            <Heading level={3}>Emergency contacts</Heading>
+            {athlete.guardians.map(({ name, phone, email }) => (
+              <Text key={name}>{[name, phone, email].filter(Boolean).join(', ')}</Text>
+            ))}
+            {athlete.guardians.length === 0 ? <Text>Nobody told of.</Text> : null}
+            <Text>
+              <Text variant="labelLarge">Allergies: </Text>
+              {athlete.allergies || 'none told of'}
+            </Text>
+            <Text variant="bodySmall">Staff only; never on a shared page.</Text>
+          </Card>
+          <Pictures athleteId={id} pictures={data.pictures} />
+        </>
+      ) : null}
+    </Pane>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: { flexDirection: 'row', alignItems: 'center' },
+  line: { flexDirection: 'row', gap: 8 },
+  name: { width: 92 },
+  grow: { flex: 1 },
+});

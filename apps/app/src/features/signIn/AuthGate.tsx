@@ -1,0 +1,61 @@
+import { usePathname } from 'expo-router';
+import { useEffect, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { responseCache } from '../../offline/responseCache';
+import { owedSignOut } from '../../offline/leave';
+import { resume } from '../../offline/send';
+import { api } from '../../store/api';
+import { visitor } from '../../store/visitor';
+import { useAppDispatch } from '../../store/store';
+import { useColours } from '../../theme/theme';
+import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { SignIn } from './SignIn';
+
+/** The page behind a link opens for whoever has it. */
+const shared = /^\/s\/./;
+
+/** Lets in who is signed in; everyone else is asked to, and comes out on the page that was asked for. */
+export function AuthGate({ children }: { children: ReactNode }) {
+  const { data, error, refetch } = api.useAuthSessionQuery(undefined, { refetchOnReconnect: true });
+  const dispatch = useAppDispatch();
+  const path = usePathname();
+  const { ground } = useColours();
+  const personId = data?.me?.person.id;
+  useEffect(() => {
+    if (!data) return;
+    const last = visitor.last();
+    if (last !== null && last !== personId) void responseCache.forget();
+    visitor.note(personId ?? null);
+  }, [data, personId]);
+  const [signOut] = api.useSignOutMutation();
+  const leaving = personId !== undefined && owedSignOut.is();
+  useEffect(() => {
+    if (!leaving) return;
+    void signOut('here').then((answer) => {
+      if ('error' in answer) return;
+      owedSignOut.note(false);
+      window.location.replace('/');
+    });
+  }, [leaving, signOut]);
+  useEffect(() => {
+    if (!personId || leaving) return;
+    const started = dispatch(resume());
+    return () => void started.then((end) => end());
+  }, [dispatch, personId, leaving]);
+  if ((personId && !leaving) || shared.test(path)) return children;
+  return (
+    <View style={[styles.root, { backgroundColor: ground }]}>
+      {leaving ? (
+        <Waiting what="Signing out" />
+      ) : data ? (
+        <SignIn demo={data.demo} />
+      ) : error ? (
+        <ErrorNotice error={error} again={() => void refetch()} />
+      ) : (
+        <Waiting what="Opening" />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ root: { flex: 1, justifyContent: 'center' } });

@@ -1,0 +1,36 @@
+import { addDays, dayAt } from '@wrightonic/core/day';
+import { api } from '../store/api';
+import { lazyEndpoints } from '../store/lazyEndpoints';
+import { athleteReads } from './athletePath';
+import { athletesToPrefetch, isSparing, type Device } from './toPrefetch';
+import { now } from './clock';
+import type { Thunk } from './send';
+
+/** A breath between two requests, so that what somebody taps meanwhile is not held up, ms. */
+const breath = 100;
+/** One after the other, so that what somebody taps meanwhile is not held up. */
+async function one<T>(work: Promise<T>): Promise<T | undefined> {
+  const done = await work.catch(() => undefined);
+  await new Promise((later) => setTimeout(later, breath));
+  return done;
+}
+
+/** Reads what today and tomorrow need while there is a connection: whoever has a lesson, with the session under way. */
+export const prefetch = (): Thunk<Promise<void>> => async (dispatch, state) => {
+  const me = api.endpoints.authSession.select()(state()).data?.me;
+  if (!me) return;
+  const quietly = { subscribe: false } as const;
+  const { endpoints } = api;
+  const day = await one(dispatch(endpoints.lessons.initiate(undefined, quietly)));
+  await one(dispatch(endpoints.roster.initiate(undefined, quietly)));
+  await one(dispatch(endpoints.drills.initiate(undefined, quietly)));
+  const tomorrow = addDays(dayAt(now(), me.academy.zone), 1);
+  const next = await one(
+    dispatch(lazyEndpoints.endpoints.diary.initiate({ from: tomorrow, days: 1 }, quietly)),
+  );
+  for (const id of athletesToPrefetch([...(day?.data ?? []), ...(next?.data ?? [])], me.person.id)) {
+    if (await isSparing(navigator as Device)) return;
+    for (const part of athleteReads) await one(dispatch(endpoints.athlete.initiate({ id, part }, quietly)));
+    await one(dispatch(endpoints.openSession.initiate(id, quietly)));
+  }
+};

@@ -1,0 +1,15 @@
+import type { Preferences } from '@wrightonic/contract';
+import { lazyEndpoints } from './lazyEndpoints';
+import { useMe } from './useAthlete';
+
+/** The settings of whoever is signed in, and a way to change some of them. */
+export function usePreferences() {
+  const { hand, velocityUnit, sizeUnit, zoneView, goodStrikes, approach } = useMe().person;
+  const [send, { error }] = lazyEndpoints.useSavePreferencesMutation();
+  const preferences: Preferences = { hand, velocityUnit, sizeUnit, zoneView, goodStrikes, approach };
+  return {
+    preferences,
+    error,
+    save: (change: Partial<Preferences>) => void send({ ...preferences, ...change }),
+  };
+}

@@ -1,0 +1,31 @@
+import { useEffect } from 'react';
+import { api } from '../../store/api';
+import { useAppDispatch } from '../../store/store';
+
+/** Reads an athlete again when something was logged at home. Pages out of sight hold no line open. */
+export function News() {
+  const dispatch = useAppDispatch();
+  const { data } = api.useAuthSessionQuery();
+  const signedIn = Boolean(data?.me);
+  useEffect(() => {
+    if (!signedIn) return;
+    let source: EventSource | null = null;
+    const follow = () => {
+      const seen = document.visibilityState === 'visible';
+      if (seen === (source !== null)) return;
+      source?.close();
+      source = seen ? new EventSource('/api/news/stream') : null;
+      source?.addEventListener('athlete', (event) => {
+        const { athleteId } = JSON.parse(event.data as string) as { athleteId: string };
+        dispatch(api.util.invalidateTags([{ type: 'Athlete', id: athleteId }, 'Roster', 'Lessons']));
+      });
+    };
+    follow();
+    document.addEventListener('visibilitychange', follow);
+    return () => {
+      document.removeEventListener('visibilitychange', follow);
+      source?.close();
+    };
+  }, [dispatch, signedIn]);
+  return null;
+}

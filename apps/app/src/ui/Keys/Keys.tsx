@@ -1,0 +1,60 @@
+import { verbs } from '@wrightonic/core/due';
+import { router, usePathname, type Href } from 'expo-router';
+import { useEffect, useRef, useState } from 'react';
+import { StyleSheet } from 'react-native';
+import { Dialog, Portal, Text } from 'react-native-paper';
+import { places } from '../Shell/places';
+
+const help: readonly [string, string][] = [
+  ['/', 'search the roster'],
+  ...places.map(({ key, name }): [string, string] => [`g ${key}`, name]),
+  ...verbs.map((verb, n): [string, string] => [`${n + 1}`, `${verb}, on an athlete`]),
+  ['← →', 'one frame, on the clip bench; with Shift ten'],
+  ['e', 'then a letter marks an event, on the clip bench'],
+  ['?', 'this list'],
+];
+
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(input|textarea|select)$/i.test(target.tagName));
+
+/** Keys for the evening at a table. */
+export function Keys() {
+  const [open, setOpen] = useState(false);
+  const path = usePathname();
+  const afterG = useRef(false);
+  useEffect(() => {
+    const pressed = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+      const going = afterG.current;
+      afterG.current = event.key === 'g';
+      const athlete = /^\/athletes\/[^/]+/.exec(path)?.[0];
+      const verb = verbs[Number(event.key) - 1];
+      const place = going ? places.find(({ key }) => key === event.key) : undefined;
+      if (place) router.navigate(place.href as Href);
+      else if (event.key === '/') router.navigate('/roster?search=1' as Href);
+      else if (event.key === '?') setOpen(true);
+      else if (athlete && verb && !path.endsWith('/session')) router.navigate(`${athlete}/${verb}` as Href);
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', pressed);
+    return () => window.removeEventListener('keydown', pressed);
+  }, [path]);
+  return (
+    <Portal>
+      <Dialog visible={open} onDismiss={() => setOpen(false)} style={styles.dialog}>
+        <Dialog.Title>Keys</Dialog.Title>
+        <Dialog.Content>
+          {help.map(([key, what]) => (
+            <Text key={key}>
+              <Text variant="labelLarge">{key}</Text> {what}
+            </Text>
+          ))}
+        </Dialog.Content>
+      </Dialog>
+    </Portal>
+  );
+}
+
+const styles = StyleSheet.create({ dialog: { maxWidth: 420, width: '90%', alignSelf: 'center' } });

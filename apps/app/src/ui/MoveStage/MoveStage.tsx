@@ -1,0 +1,58 @@
+import type { PlanThread } from '@wrightonic/contract';
+import { stageProposal, type Stage } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text, TextInput } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { Notice, ErrorNotice } from '../Notice/Notice';
+import { threadNames } from '../words/threadWords';
+
+interface Props {
+  athleteId: string;
+  planId: string;
+  thread: PlanThread;
+}
+
+/** What the gate proposes for a thread, to be taken with one tap or left. */
+export function MoveStage({ athleteId, planId, thread }: Props) {
+  const [move, { isLoading, error }] = lazyEndpoints.useMoveStageMutation();
+  const [staying, setStaying] = useState(false);
+  const [reason, setReason] = useState('');
+  const proposal = stageProposal(thread.stages, thread.stage, thread.stayed);
+  if (!proposal) return null;
+  const up = proposal.direction === 'up';
+  const words = `${threadNames[thread.thread]}: ${thread.stage} is ${up ? 'locked in' : 'too hard for now'}.`;
+  const go = (to: Stage, why: string) =>
+    void move({ athleteId, planId, body: { id: v7(), thread: thread.thread, to, reason: why } });
+  return (
+    <Notice icon={up ? 'arrow-up' : 'arrow-down'}>
+      <Text>{words}</Text>
+      {error ? <ErrorNotice error={error} /> : null}
+      {staying ? (
+        <TextInput
+          mode="outlined"
+          label={`Why stay on ${thread.stage}?`}
+          aria-label={`Why stay on ${thread.stage}?`}
+          value={reason}
+          onChangeText={setReason}
+          maxLength={300}
+        />
+      ) : null}
+      <View style={styles.row}>
+        <Button mode="contained" loading={isLoading} onPress={() => go(proposal.to, '')}>
+          {`${up ? 'Move up' : 'Step back'} to ${proposal.to}`}
+        </Button>
+        <Button
+          mode={staying ? 'contained-tonal' : 'text'}
+          disabled={staying && !reason.trim()}
+          onPress={() => (staying ? go(thread.stage, reason.trim()) : setStaying(true))}
+        >
+          Stay
+        </Button>
+      </View>
+    </Notice>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });

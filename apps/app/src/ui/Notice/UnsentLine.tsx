@@ -1,0 +1,51 @@
+import { Link, type Href } from 'expo-router';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { useAppSelector } from '../../store/store';
+import { useColours } from '../../theme/theme';
+import { Icon } from '../Icon/Icon';
+import { useDebouncedTrue } from '../hooks/useDebouncedTrue';
+
+/** One quiet line while there is no connection, while entries wait for one, or when one was refused. */
+export function UnsentLine() {
+  const waiting = useAppSelector(({ pendingEvents }) => pendingEvents.waiting.length);
+  const refused = useAppSelector(
+    ({ pendingEvents }) => pendingEvents.entries.filter(({ why }) => why !== undefined).length,
+  );
+  const unkept = useAppSelector(({ pendingEvents }) => pendingEvents.unkept);
+  const connected = useAppSelector(({ pendingEvents }) => pendingEvents.connected);
+  const own = useColours();
+  const lasting = useDebouncedTrue(waiting > 0 || !connected, 2500);
+  if (!lasting && refused === 0) return null;
+  const words = [
+    connected ? '' : 'No connection: shown as it was read last.',
+    waiting ? `${waiting} ${waiting === 1 ? 'entry' : 'entries'} not sent yet.` : '',
+    waiting && unkept ? 'This browser cannot keep them: leave the page open.' : '',
+    refused ? `${refused} ${refused === 1 ? 'entry was' : 'entries were'} refused.` : '',
+  ].filter(Boolean);
+  return (
+    <View role="status" style={{ backgroundColor: own.amberSunk }}>
+      <Link href={'/unsent' as Href} asChild>
+        <Pressable role="link" style={styles.line}>
+          <Icon name="cloud-off-outline" size={18} />
+          <Text variant="bodySmall" style={styles.words}>
+            {words.join(' ')}
+          </Text>
+          <Icon name="chevron-right" size={18} />
+        </Pressable>
+      </Link>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 8,
+    paddingHorizontal: 16,
+    paddingVertical: 6,
+    minHeight: 44,
+  },
+  words: { flex: 1 },
+});

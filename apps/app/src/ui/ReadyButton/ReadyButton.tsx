@@ -1,0 +1,15 @@
+import { router, type Href } from 'expo-router';
+import { Button } from 'react-native-paper';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { readyWords } from '../words/readyWords';
+
+/** Leads to whoever is ready for another stage; nothing where nobody is. */
+export function ReadyButton() {
+  const { data } = lazyEndpoints.useStageProposalsQuery();
+  const words = data && readyWords(data);
+  return words ? (
+    <Button mode="contained-tonal" icon="arrow-up" onPress={() => router.navigate('/roster/moves' as Href)}>
+      {words}
+    </Button>
+  ) : null;
+}

@@ -1,0 +1,35 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { useColours } from '../../theme/theme';
+
+interface Props {
+  /** Stays at the top while the rest scrolls. */
+  head?: ReactNode;
+  /** Stays at the bottom, within reach of a thumb. */
+  foot?: ReactNode;
+  maxWidth?: number;
+  children: ReactNode;
+}
+
+/** A part of a screen that scrolls by itself. */
+export function Pane({ head, foot, maxWidth = 760, children }: Props) {
+  const { ground } = useColours();
+  return (
+    <View style={[styles.root, { backgroundColor: ground }]}>
+      {head}
+      <ScrollView
+        tabIndex={0}
+        style={styles.root}
+        contentContainerStyle={[styles.content, { maxWidth: maxWidth }]}
+      >
+        {children}
+      </ScrollView>
+      {foot}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  root: { flex: 1, minHeight: 0 },
+  content: { padding: 16, paddingBottom: 32, gap: 12, width: '100%', alignSelf: 'center' },
+});

@@ -1,0 +1,18 @@
+import type { IconName } from '../Icon/Icon';
+
+interface Place {
+  name: string;
+  href: string;
+  icon: IconName;
+  /** After `g` on a keyboard. */
+  key: string;
+  /** Paths that belong to the place as well. */
+  also: readonly string[];
+}
+
+export const places: readonly Place[] = [
+  { name: 'Today', href: '/', icon: 'weather-sunny', key: 't', also: ['/diary'] },
+  { name: 'Roster', href: '/roster', icon: 'account-group', key: 'r', also: ['/athletes', '/roster'] },
+  { name: 'Drills', href: '/drills', icon: 'dumbbell', key: 'd', also: ['/drills'] },
+  { name: 'Office', href: '/office', icon: 'tune-variant', key: 'o', also: ['/office'] },
+];

@@ -1,0 +1,103 @@
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { useColours } from '../../theme/theme';
+
+interface Option<T> {
+  value: T;
+  text: string;
+}
+
+interface OneProps {
+  role: 'radio' | 'checkbox';
+  text: string;
+  chosen: boolean;
+  onPress: () => void;
+}
+
+function One({ role, text, chosen, onPress }: OneProps) {
+  const own = useColours();
+  const colours = chosen
+    ? { borderColor: own.dusk, backgroundColor: own.dusk }
+    : { borderColor: own.line, backgroundColor: own.surface };
+  return (
+    <Pressable role={role} aria-checked={chosen} onPress={onPress} style={[styles.one, colours]}>
+      <Text variant="labelLarge" style={{ color: chosen ? own.onDusk : own.ink }}>
+        {text}
+      </Text>
+    </Pressable>
+  );
+}
+
+interface ChoicesProps<T> {
+  label: string;
+  /** Shown above; otherwise the label is for screen readers alone. */
+  shown?: boolean;
+  options: readonly Option<T>[];
+  value: T;
+  onChange: (value: T) => void;
+}
+
+/** One of a few, side by side. */
+export function Choices<T extends string | number | null>(props: ChoicesProps<T>) {
+  const { label, shown, options, value, onChange } = props;
+  return (
+    <View style={styles.root}>
+      {shown ? <Text variant="labelMedium">{label}</Text> : null}
+      <View role="radiogroup" aria-label={label} style={styles.row}>
+        {options.map((option) => (
+          <One
+            key={String(option.value)}
+            role="radio"
+            text={option.text}
+            chosen={option.value === value}
+            onPress={() => onChange(option.value)}
+          />
+        ))}
+      </View>
+    </View>
+  );
+}
+
+interface PicksProps<T> {
+  label: string;
+  options: readonly Option<T>[];
+  value: readonly T[];
+  onChange: (value: T[]) => void;
+}
+
+/** Any of a few. */
+export function CheckboxGroup<T extends string>({ label, options, value, onChange }: PicksProps<T>) {
+  const without = (gone: T) => value.filter((each) => each !== gone);
+  return (
+    <View role="group" aria-label={label} style={styles.row}>
+      {options.map((option) => {
+        const chosen = value.includes(option.value);
+        return (
+          <One
+            key={option.value}
+            role="checkbox"
+            text={option.text}
+            chosen={chosen}
+            onPress={() => onChange(chosen ? without(option.value) : [...value, option.value])}
+          />
+        );
+      })}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  root: { gap: 6 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
+  one: {
+    minHeight: 44,
+    minWidth: 44,
+    maxWidth: '100%',
+    paddingHorizontal: 14,
+    paddingVertical: 8,
+    borderWidth: 2,
+    borderRadius: 8,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+});

@@ -1,0 +1,74 @@
+import { painSites, type PainSite } from '@wrightonic/core';
+import { Text } from 'react-native-paper';
+import { Choices } from './Choices';
+import { Notice } from '../Notice/Notice';
+
+export interface PainAnswer {
+  level: 'none' | 'soreness' | 'pain';
+  score: number | null;
+  site: PainSite | null;
+}
+
+export const nothingHurts: PainAnswer = { level: 'none', score: null, site: null };
+
+/** Whether everything that an answer needs was said. */
+export const painSaid = ({ level, score, site }: PainAnswer): boolean =>
+  level === 'none' || (site !== null && (level === 'pain' || score !== null));
+
+/** Pain or soreness, how much and where. */
+export const painWords = ({ level, score, site }: PainAnswer): string =>
+  `${level === 'pain' ? 'Pain' : `Soreness ${score} of 10`}, ${site ?? 'somewhere'},`;
+
+const scores = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
+
+interface Props {
+  value: PainAnswer;
+  onChange: (value: PainAnswer) => void;
+}
+
+/** What hurts, where, and how much: soreness and pain are two things. */
+export function PainPicks({ value, onChange }: Props) {
+  const { level, score, site } = value;
+  return (
+    <>
+      <Choices<PainAnswer['level']>
+        label="What it is"
+        value={level}
+        onChange={(chosen) =>
+          onChange(chosen === level ? nothingHurts : { level: chosen, site, score: null })
+        }
+        options={[
+          { value: 'soreness', text: 'Soreness' },
+          { value: 'pain', text: 'Pain' },
+        ]}
+      />
+      {level === 'none' ? null : (
+        <Choices<PainSite | null>
+          label="Where"
+          shown
+          value={site}
+          onChange={(chosen) => onChange({ ...value, site: chosen })}
+          options={painSites.map((each) => ({ value: each, text: each }))}
+        />
+      )}
+      {level === 'soreness' ? (
+        <Choices<number | null>
+          label="How much, 1 to 10"
+          shown
+          value={score}
+          onChange={(chosen) => onChange({ ...value, score: chosen })}
+          options={scores.map((n) => ({ value: n, text: String(n) }))}
+        />
+      ) : null}
+      {level === 'pain' ? (
+        <Notice>
+          Pain stops the session. Ask a licensed clinician before going on. With pain in the elbow or
+          shoulder, throwing drills stay locked today.
+        </Notice>
+      ) : null}
+      <Text variant="bodySmall">
+        Soreness is stiff or tired muscle; pain is anything sharp, or in a joint.
+      </Text>
+    </>
+  );
+}

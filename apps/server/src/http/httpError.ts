@@ -1,0 +1,87 @@
+import type { Problem } from '@wrightonic/contract';
+import type { ErrorRequestHandler, Request, RequestHandler } from 'express';
+import type { Logger } from 'pino';
+import { isMissingParent, OtherContent } from '../store/scope';
+
+/** A request that is answered with a refusal in words. */
+export class HttpError extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly fields?: Problem[],
+  ) {
+    super(message);
+  }
+}
+
+/** A refusal of one field. */
+export const fieldError = (field: string, message: string, status: 409 | 422 = 422): HttpError =>
+  new HttpError(status, `${field}: ${message}`, [{ field, message }]);
+
+export const notHere: RequestHandler = (request) => {
+  throw new HttpError(404, `There is nothing at ${request.method} ${request.path}.`);
+};
+
+/** How the driver and its pool say that the database is away. */
+const away = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'EPIPE',
+  'ETIMEDOUT',
+  'PROTOCOL_CONNECTION_LOST',
+  'ER_SERVER_SHUTDOWN',
+  // Longer than a query may take.
+  'ER_STATEMENT_TIMEOUT',
+  'ER_QUERY_INTERRUPTED',
+]);
+
+function asHttpError(error: unknown): HttpError | null {
+  if (error instanceof HttpError) return error;
+  if (isMissingParent(error)) return new HttpError(404, 'What this belongs to is not here.');
+  if (error instanceof OtherContent) return new HttpError(409, 'This id stands for something else already.');
+  const { type, code, status } = error as { type?: string; code?: string; status?: number };
+  if (type === 'entity.too.large') return new HttpError(413, 'This is too large to be sent at once.');
+  if (type === 'entity.parse.failed') return new HttpError(400, 'The request is not a JSON document.');
+  if (code === 'EBADCSRFTOKEN') return new HttpError(403, 'This page is out of date. Load it again.');
+  if (away.has(code ?? '') || (error as Error | null)?.name === 'KnexTimeoutError')
+    return new HttpError(
+      503,
+      'The records cannot be reached just now. Nothing was changed; try again in a moment.',
+    );
+  if (error instanceof URIError) return new HttpError(400, 'The request cannot be read.');
+  // A body in a character set or an encoding that nobody knows, a range that a file does not have.
+  if (status !== undefined && status >= 400 && status < 500)
+    return new HttpError(status, 'The request cannot be read.');
+  return null;
+}
+
+/** What is written down of an error: its kind, the table and where it happened; never a value. */
+export function traceOf(error: unknown, request: Pick<Request, 'method' | 'requestId' | 'route'>) {
+  const { code, name, sql, stack } = error as { code?: string; name?: string; sql?: string; stack?: string };
+  return {
+    request: request.requestId,
+    method: request.method,
+    route: (request.route as { path?: unknown } | undefined)?.path,
+    code: code ?? name ?? typeof error,
+    table: /\b(?:from|into|update|join)\s+`(\w+)`/i.exec(sql ?? '')?.[1],
+    // The lines of the code alone: the first line of a stack repeats the message, which may hold values.
+    at: (stack ?? '')
+      .split('\n')
+      .filter((line) => /^\s+at /.test(line))
+      .slice(0, 8)
+      .map((line) => line.trim()),
+  };
+}
+
+export const refusals =
+  (log: Logger): ErrorRequestHandler =>
+  (error, request, response, next) => {
+    if (response.headersSent) return next(error);
+    const refused = asHttpError(error);
+    if (!refused || refused.status === 503) log.error(traceOf(error, request), 'a request failed');
+    const { message, fields } = refused ?? {
+      message: 'Something went wrong here. Nothing was changed; try again.',
+      fields: undefined,
+    };
+    response.status(refused?.status ?? 500).json({ error: message, ...(fields ? { fields } : {}) });
+  };

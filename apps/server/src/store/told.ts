@@ -1,6 +1,0 @@
-/** Who told of an event, and when it happened. */
-export const told = (event: { id: string; at: string }, by: string) => ({
-  id: event.id,
-  at: new Date(event.at),
-  by_person: by,
-});

@@ -1,0 +1,177 @@
+import { randomBytes } from 'node:crypto';
+import type { AddressInfo } from 'node:net';
+import type { Server } from 'node:http';
+import { athleteParts, emptyAthlete, type AuthSessionState } from '@wrightonic/contract';
+import { dayAt, drills } from '@wrightonic/core';
+import { v7 } from 'uuid';
+import { hashPassword } from '../src/auth/password';
+import { server } from '../src/http/server';
+import { UnscopedStore } from '../src/store/academies';
+import { connect } from '../src/store/database';
+import { migrate } from '../src/store/migrate';
+
+export const password = 'a password of the tests';
+const everything = [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))];
+
+/** A server on a database of its own, in the MariaDB that the test script started. */
+export async function testServer() {
+  const given = process.env['DATABASE_URL'];
+  if (!given) throw new Error('DATABASE_URL is not set: run these tests with npm test');
+  const name = `wrightonic_${randomBytes(6).toString('hex')}`;
+  const first = connect(given);
+  await first.raw(`create database ${name}`);
+  await first.destroy();
+  const url = new URL(given);
+  url.pathname = `/${name}`;
+  const db = connect(url.href);
+  await migrate(db);
+  const listening = await new Promise<Server>((done) => {
+    const started = server({ db, secret: 'of the tests' }).listen(0, '127.0.0.1', () => done(started));
+  });
+  const base = `http://127.0.0.1:${(listening.address() as AddressInfo).port}/api`;
+  return {
+    db,
+    base,
+    unscoped: new UnscopedStore(db),
+    end: async () => {
+      listening.closeAllConnections();
+      await new Promise((done) => listening.close(done));
+      await db.raw(`drop database ${name}`);
+      await db.destroy();
+    },
+  };
+}
+export type TestServer = Awaited<ReturnType<typeof testServer>>;
+
+/** Founds an academy with one person of each role. */
+export async function academy({ unscoped }: TestServer, name: string) {
+  const id = v7();
+  const passwordHash = await hashPassword(password);
+  await unscoped.found(
+    { id, name, zone: 'Europe/London', demo: false, equipment: everything },
+    (['owner', 'instructor', 'assistant'] as const).map((role) => ({
+      id: v7(),
+      email: `${role}@${name}.example`,
+      name: `${role} of ${name}`,
+      passwordHash,
+      role,
+      hand: 'R' as const,
+      velocityUnit: 'mph' as const,
+      approach: emptyAthlete.approach,
+    })),
+  );
+  return { id, email: (role: 'owner' | 'instructor' | 'assistant') => `${role}@${name}.example` };
+}
+
+export interface Answer<T = any> {
+  status: number;
+  body: T;
+}
+
+/** A browser: keeps its cookie and sends its token. */
+export function browser({ base }: TestServer) {
+  let cookie = '';
+  let token = '';
+  const call = async <T = any>(method: string, path: string, body?: unknown): Promise<Answer<T>> => {
+    const response = await fetch(`${base}${path}`, {
+      method,
+      headers: {
+        cookie,
+        'x-csrf-token': token,
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+      },
+      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    });
+    const set = response.headers.getSetCookie().find((each) => each.startsWith('wrightonic='));
+    if (set) cookie = set.split(';')[0]!;
+    const text = await response.text();
+    return { status: response.status, body: (text ? JSON.parse(text) : null) as T };
+  };
+  const upload = async (path: string, bytes: Buffer, type = 'image/png'): Promise<Answer> => {
+    const response = await fetch(`${base}${path}`, {
+      method: 'POST',
+      headers: { cookie, 'x-csrf-token': token, 'content-type': type },
+      body: new Uint8Array(bytes),
+    });
+    return { status: response.status, body: await response.json() };
+  };
+  const knock = async () => {
+    const { body } = await call<AuthSessionState>('GET', '/session');
+    token = body.csrf;
+    return body;
+  };
+  const signIn = async (email: string, secret = password): Promise<Answer<AuthSessionState>> => {
+    await knock();
+    const answer = await call<AuthSessionState>('POST', '/session', { email, password: secret });
+    if (answer.status === 200) token = answer.body.csrf;
+    return answer;
+  };
+  /** An athlete with everything that is read for any verb. */
+  const whole = async <T = any>(id: string): Promise<Answer<T>> => {
+    const parts = await Promise.all(
+      Object.keys(athleteParts).map((part) =>
+        call('GET', `/athletes/${id}${part === 'head' ? '' : `/${part}`}`),
+      ),
+    );
+    const wrong = parts.find(({ status }) => status !== 200);
+    return wrong ?? { status: 200, body: Object.assign({}, ...parts.map(({ body }) => body)) };
+  };
+  return {
+    knock,
+    whole,
+    signIn,
+    upload,
+    raw: (path: string, headers: Record<string, string> = {}) =>
+      fetch(`${base}${path}`, { headers: { cookie, ...headers } }),
+    get: <T = any>(path: string) => call<T>('GET', path),
+    post: <T = any>(path: string, body: unknown) => call<T>('POST', path, body),
+    put: <T = any>(path: string, body: unknown) => call<T>('PUT', path, body),
+    delete: (path: string) => call('DELETE', path),
+    /** What it sends with every request. */
+    credentials: () => ({ cookie, token }),
+    /** Forgets the token, as a page of somebody else would not have it. */
+    forget: () => (token = ''),
+  };
+}
+export type Browser = ReturnType<typeof browser>;
+
+export const form = (more: Record<string, unknown> = {}) => ({
+  ...emptyAthlete,
+  id: v7(),
+  givenName: 'Wren',
+  familyName: 'Ablethorpe',
+  birthdate: '2011-05-23',
+  heightCm: 178,
+  massKg: 70,
+  equipment: ['wall'],
+  ...more,
+});
+
+const event = (kind: string, rest: Record<string, unknown>) => ({
+  id: v7(),
+  at: new Date().toISOString(),
+  kind,
+  ...rest,
+});
+/** Makes events of the log. */
+export const logs = {
+  event,
+  look: (athleteId: string, findings: Record<string, number>) => {
+    const begun = event('look-begun', { athleteId, look: 'quick', zone: 'Europe/London', place: 'Cage 1' });
+    return {
+      id: begun.id,
+      events: [
+        begun,
+        ...Object.entries(findings).map(([node, severity]) =>
+          event('finding', { lookId: begun.id, node, severity }),
+        ),
+        event('look-finished', { lookId: begun.id }),
+      ],
+    };
+  },
+  /** A session on a day; what it holds is told by the clock. */
+  session: (athleteId: string, planId: string | null, date: string) => ({
+    ...event('session-begun', { athleteId, planId, zone: 'Europe/London', date }),
+    at: date === dayAt(new Date(), 'Europe/London') ? new Date().toISOString() : `${date}T15:00:00.000Z`,
+  }),
+};

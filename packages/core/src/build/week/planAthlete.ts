@@ -1,0 +1,149 @@
+import { catalogueBook, type Stage, type Thread } from '../../catalogue';
+import { trace, type TraceInput } from '../../trace';
+import { addDays } from '../../units';
+import { barredBecause, openThrows, type DayThrows, type League, type PastInjury } from '../../safety';
+import {
+  buildLadders,
+  firstStage,
+  focusesOf,
+  leftOutWords,
+  limitsToWorkOn,
+  missingFor,
+  type Ladder,
+} from '../ladder';
+import { buildUpOn } from './buildUp';
+import { standingWords, weekCandidates } from './candidates';
+import { placeTrouble, usableIn } from './day';
+import { planWeek } from './plan';
+import type { Solve } from './programme';
+import type { WeekDay, WeekItem, WeekPin, WeekPlan } from './types';
+
+export interface PlanInput extends Pick<TraceInput, 'athlete' | 'findings' | 'removedLinks' | 'results'> {
+  days: readonly WeekDay[];
+  throws: readonly DayThrows[];
+  league?: League | null | undefined;
+  history?: readonly PastInjury[] | undefined;
+  /** Where each thread stands; its first stage where nothing is said. */
+  stages?: Partial<Record<Thread, Stage>> | undefined;
+  pins?: readonly WeekPin[] | undefined;
+  done?: readonly WeekItem[] | undefined;
+  before?: readonly WeekItem[] | undefined;
+  weekThrows?: number | null | undefined;
+  /** Weeks of a build-up after a lay-off, where the academy sets them. */
+  buildUpWeeks?: number | null | undefined;
+}
+
+export interface WholePlan extends WeekPlan {
+  threads: Ladder[];
+}
+
+/** A birthday half a year before a day, for an age without one. */
+function birthdateFor(age: number, on: string): string {
+  const [year, month] = addDays(on, -182).split('-');
+  return `${String(Number(year) - Math.floor(age)).padStart(4, '0')}-${month}-01`;
+}
+
+/**
+ * From findings to a week: trace, the ladder of each focus, and the week's integer programme.
+ *
+ * @throws RangeError for what cannot be used, with the field; ClashError when pins cannot hold
+ */
+export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
+  const { athlete, throws, pins = [], buildUpWeeks } = input;
+  const days = [...input.days].sort((a, b) => a.date.localeCompare(b.date));
+  const first = days[0]?.date;
+  const last = days.at(-1)?.date;
+  if (first && last && last > addDays(first, 6))
+    throw new RangeError(`days: ${last} is outside the seven days from ${first}`);
+  const traced = trace({ ...input, runs: 0 });
+  const { age, discipline } = athlete;
+  const history = input.history ?? [];
+  const whom = {
+    discipline,
+    age: Math.floor(age),
+    equipment: [...new Set(days.flatMap(({ equipment }) => equipment))],
+    barred: (drill: Parameters<typeof barredBecause>[0]) =>
+      barredBecause(drill, { age: Math.floor(age), history }),
+  };
+  const buildUp = first
+    ? buildUpOn(
+        throws.map(({ date }) => date),
+        first,
+        first,
+        buildUpWeeks,
+      )
+    : null;
+  const asked = {
+    discipline,
+    birthdate: birthdateFor(age, first ?? '2020-01-01'),
+    league: input.league ?? null,
+    allHard: false,
+    pain: openThrows,
+    throws,
+    days,
+    pins,
+    done: input.done,
+    before: input.before,
+    weekThrows: input.weekThrows,
+    buildUp,
+  };
+  const open = days.filter(({ kind }) => kind !== 'off');
+  const ladders = buildLadders(
+    traced.focus,
+    {
+      ...whom,
+      limits: limitsToWorkOn(input.findings),
+      // A drill that no day of the week has the place for leaves its place to another.
+      barred: (drill) =>
+        whom.barred(drill) ??
+        (drill.targets.includes('*') ||
+        missingFor(drill, whom.equipment).length > 0 ||
+        open.some((day) => placeTrouble(drill, day) === null)
+          ? null
+          : 'no day of this week has the place and the things for it'),
+    },
+    traced,
+  );
+  const climbed = ladders.map((ladder) => ({
+    ...ladder,
+    stage: input.stages?.[ladder.thread] ?? firstStage(ladder.stages),
+  }));
+  const usable = usableIn(asked);
+  const candidates = weekCandidates(climbed, traced, whom, buildUp !== null, usable);
+  for (const [field, items] of Object.entries({ done: input.done, before: input.before }))
+    items?.forEach(({ drill }, n) => {
+      if (!catalogueBook.drill(drill))
+        throw new RangeError(`${field}.${n}.drill: there is no drill “${drill}”`);
+    });
+  for (const [n, { drill, date }] of pins.entries()) {
+    if (!candidates.some((each) => each.drill.id === drill))
+      throw new RangeError(`pins.${n}.drill: ${drill} is not among the drills of this week`);
+    if (!days.some((day) => day.date === date))
+      throw new RangeError(`pins.${n}.date: ${date} is not in days`);
+  }
+  const week = planWeek(
+    {
+      ...asked,
+      candidates,
+      focuses: focusesOf(ladders),
+      notes: standingWords(climbed, traced, { usable }),
+    },
+    solve,
+  );
+  const nothing =
+    ladders.length === 0 ? ['Nothing that was found needs a plan: no focus in either thread.'] : [];
+  return {
+    threads: ladders,
+    ...week,
+    limitedBy: [
+      ...new Set([
+        ...nothing,
+        ...week.limitedBy,
+        ...ladders.flatMap(({ limitedBy, left }) => [
+          ...limitedBy,
+          ...leftOutWords(left.filter(({ missing }) => missing.length)),
+        ]),
+      ]),
+    ],
+  };
+}
