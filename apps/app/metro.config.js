@@ -6,7 +6,7 @@ const own = (...parts) => path.join(__dirname, ...parts);
 const toolkit = path.dirname(require.resolve('@reduxjs/toolkit/package.json'));
 
 // Icons are drawn from the few paths that are used, so that no icon font is shipped.
-const icons = own('src', 'ui', 'PaperIcon.tsx');
+const icons = own('src', 'ui', 'Icon', 'PaperIcon.tsx');
 const iconFonts = new Set([
   '@expo/vector-icons/MaterialCommunityIcons',
   '@react-native-vector-icons/material-design-icons',

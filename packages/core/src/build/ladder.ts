@@ -160,6 +160,58 @@ function withoutSpareBare(
   return serving.filter((drill) => !isBare(drill.id) || (fits(drill) && value(drill) > best));
 }
 
+/** What a thread climbs with: what each drill is worth to the focus, and which ones are its own. */
+interface Climb {
+  thread: Thread;
+  athlete: LadderAthlete;
+  trace: Trace;
+  value: (drill: Drill) => number;
+  own: (drill: Drill) => boolean;
+  fits: (drill: Drill) => boolean;
+}
+
+/** From this worth on a drill that does not fit is named with what speaks against it. */
+const namedFrom = 0.5;
+
+/** The drills of one stage, the best first; of the other thread where none of its own fits. */
+function rungDrills(stage: Stage, { thread, athlete, trace, value, own, fits }: Climb) {
+  const serving = drillsFor(athlete.discipline, athlete.book).filter(
+    (drill) => drill.stage === stage && value(drill) > 0,
+  );
+  const ofThread = withoutSpareBare(serving.filter(own), { fits, value });
+  const left = ofThread
+    .filter((drill) => value(drill) >= namedFrom && !fits(drill))
+    .map((drill): LeftOut => {
+      const why = against(drill, trace, athlete);
+      const missing = why ? [] : missingFor(drill, athlete.equipment);
+      return { drill: drill.id, stage, why: why ?? `no ${missing.join(', no ')}`, missing };
+    });
+  const fitting = ofThread.filter(fits);
+  const lent = fitting.length
+    ? []
+    : serving.filter((drill) => !own(drill) && !isBare(drill.id) && fits(drill));
+  const ranked = [...(fitting.length ? fitting : lent)].sort((a, b) => value(b) - value(a));
+  const names = ranked
+    .slice(0, maxDrills)
+    .map(({ name }) => name)
+    .join(', ');
+  const borrowed = lent.length
+    ? [`${threadNames[thread]}: no ${stage} drill of its own fits; ${names} from the other thread instead.`]
+    : [];
+  return { drills: ranked.map(({ id }) => id), left, borrowed };
+}
+
+/** What a drill is worth to a focus, by what it targets; one for everything is worth little in prep, more later. */
+function worthTo(focus: string, trace: Trace): (drill: Drill) => number {
+  const worth = cover(focus, trace);
+  return ({ targets, stage }) =>
+    targets.includes('*')
+      ? stage === 'prep'
+        ? 0.1
+        : 0.4
+      : Math.max(0, ...targets.map((target) => worth.get(target) ?? 0));
+}
+
 function ladder(
   thread: Thread,
   focus: string,
@@ -167,50 +219,23 @@ function ladder(
   trace: Trace,
   others: readonly string[],
 ): Ladder {
-  const root = trace.roots.find(({ id }) => id === focus);
-  const worth = cover(focus, trace);
-  const value = (drill: Drill): number =>
-    drill.targets.includes('*')
-      ? drill.stage === 'prep'
-        ? 0.1
-        : 0.4
-      : Math.max(0, ...drill.targets.map((target) => worth.get(target) ?? 0));
-  const own = (drill: Drill) =>
-    drill.stage === 'prep' || drill.thread === thread || drill.targets.includes('*');
-  const ranked = (drills: readonly Drill[]) =>
-    [...drills].sort((a, b) => value(b) - value(a)).map(({ id }) => id);
+  const climb: Climb = {
+    thread,
+    athlete,
+    trace,
+    value: worthTo(focus, trace),
+    own: (drill) => drill.stage === 'prep' || drill.thread === thread || drill.targets.includes('*'),
+    fits: (drill) =>
+      against(drill, trace, athlete) === null && missingFor(drill, athlete.equipment).length === 0,
+  };
   const stages: Rung[] = [];
   const skipped: Stage[] = [];
   const borrowed: string[] = [];
   const left: LeftOut[] = [];
   for (const stage of stageOrder(trace.approach.teach)) {
-    const serving = drillsFor(athlete.discipline, athlete.book).filter(
-      (drill) => drill.stage === stage && value(drill) > 0,
-    );
-    const fits = (drill: Drill) =>
-      against(drill, trace, athlete) === null && missingFor(drill, athlete.equipment).length === 0;
-    const ofThread = withoutSpareBare(serving.filter(own), { fits, value });
-    left.push(
-      ...ofThread
-        .filter((drill) => value(drill) >= 0.5 && !fits(drill))
-        .map((drill) => {
-          const why = against(drill, trace, athlete);
-          const missing = why ? [] : missingFor(drill, athlete.equipment);
-          return { drill: drill.id, stage, why: why ?? `no ${missing.join(', no ')}`, missing };
-        }),
-    );
-    const fitting = ofThread.filter(fits);
-    const lent = fitting.length
-      ? []
-      : serving.filter((drill) => !own(drill) && !isBare(drill.id) && fits(drill));
-    const drills = ranked(fitting.length ? fitting : lent);
-    if (lent.length)
-      borrowed.push(
-        `${threadNames[thread]}: no ${stage} drill of its own fits; ${drills
-          .slice(0, maxDrills)
-          .map((id) => lent.find((drill) => drill.id === id)!.name)
-          .join(', ')} from the other thread instead.`,
-      );
+    const { drills, ...beside } = rungDrills(stage, climb);
+    left.push(...beside.left);
+    borrowed.push(...beside.borrowed);
     // The warm-up comes before everything and takes no place of another.
     const warm = stage === 'prep' && drills.includes(warmUp) ? [warmUp] : [];
     const more = stage === 'prep' ? others.filter((id) => !drills.includes(id)) : [];
@@ -219,25 +244,24 @@ function ladder(
     else skipped.push(stage);
   }
   const body = trace.bodyFirst.filter(({ flaw }) => flaw === focus);
-  const limitedBy = [
-    ...body.map(
-      ({ limit }) =>
-        `${nodeOf(limit)!.name}: pattern work stays at feel and move until the body is tested again.`,
-    ),
-    ...borrowed,
-    ...skipped.map(
-      (stage) =>
-        `${threadNames[thread]}: no ${stage} drill fits the age, the equipment and what is cleared; the stage is skipped.`,
-    ),
-  ];
   return {
     thread,
     focus,
-    share: root?.share ?? 0,
+    share: trace.roots.find(({ id }) => id === focus)?.share ?? 0,
     stages,
     skipped,
     reachesDelivery: reachesDelivery(stages),
-    limitedBy,
+    limitedBy: [
+      ...body.map(
+        ({ limit }) =>
+          `${nodeOf(limit)!.name}: pattern work stays at feel and move until the body is tested again.`,
+      ),
+      ...borrowed,
+      ...skipped.map(
+        (stage) =>
+          `${threadNames[thread]}: no ${stage} drill fits the age, the equipment and what is cleared; the stage is skipped.`,
+      ),
+    ],
     left,
   };
 }

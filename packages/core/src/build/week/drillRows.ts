@@ -3,96 +3,97 @@ import { warmUp } from '../ladder';
 import { alwaysThere } from './candidates';
 import { excluded, mostBesidesPrep, mostDrills, mostThrowing, weekdayName } from './day';
 import { diminishing, rule, secondsOf, type Cell, type Context } from './columns';
+import type { Drill } from '../../catalogue';
 import type { Term } from './programme';
 import type { Candidate, WeekDay, WeekInput } from './types';
 
 const mostStrengthDays = 3;
 
+/** The columns of one drill on one day: its sets, and whether it is used; nothing where it cannot be. */
+function writeCell(
+  { input, writer }: Context,
+  at: { candidate: number; day: number; chosen: number },
+  tight: boolean,
+): Cell | null {
+  const candidate = input.candidates[at.candidate]!;
+  const day = input.days[at.day]!;
+  const { drill } = candidate;
+  const pinned = (input.pins ?? []).find((pin) => pin.drill === drill.id && pin.date === day.date);
+  const why = excluded(candidate, day, input);
+  if (why && !(pinned && pinned.sets > 0)) return null;
+  // A day holds one dose at most, unless the instructor asks for more.
+  const atMost = Math.max(candidate.dose.sets, pinned?.sets ?? 0);
+  // What is pinned stays, so that what speaks against it can be named.
+  const fitting = tight && !pinned ? setsIn(candidate, day, input, atMost) : atMost;
+  if (fitting < 1) return null;
+  const sets = writer.column(fitting, true);
+  const used = writer.column(1, true);
+  if (why) writer.atMost(why, [[sets, 1]], 0);
+  if (pinned?.sets) {
+    const words = `${drill.name} is pinned to ${weekdayName(day.date)}, ${pinned.sets} ${pinned.sets === 1 ? 'set' : 'sets'}`;
+    writer.atLeast(rule('pin', words, day.date), [[sets, 1]], pinned.sets);
+  } else if (pinned)
+    writer.atMost(
+      rule('pin', `${drill.name} is kept off ${weekdayName(day.date)}`, day.date),
+      [[sets, 1]],
+      0,
+    );
+  writer.atMost(
+    null,
+    [
+      [sets, 1],
+      [used, -fitting],
+    ],
+    0,
+  );
+  writer.implies(used, sets);
+  writer.implies(used, at.chosen);
+  return { candidate: at.candidate, day: at.day, sets, used };
+}
+
+/** On how many days a drill may be, and must be where it is chosen at all. */
+function writeDaysOf(
+  { writer, layout }: Context,
+  drill: Drill,
+  { cells, chosen, daysDone }: { cells: readonly Cell[]; chosen: number; daysDone: number },
+): void {
+  // A day of rest is no day for a throwing drill; what only comes before others comes as often as they do.
+  const possible = drill.throws ? cells.filter((cell) => layout.open[cell.day]! > 0) : cells;
+  if (!alwaysThere.includes(drill.id) && possible.length + daysDone >= 2)
+    writer.atLeast(
+      rule('habit', `${drill.name}: on two days at least, where it is chosen`),
+      [...cells.map(({ used }): Term => [used, 1]), [chosen, -2]],
+      -daysDone,
+    );
+  if (drill.strength)
+    writer.atMost(
+      rule('habit', `${drill.name}: strength on ${mostStrengthDays} days a week at most`),
+      cells.map(({ used }): Term => [used, 1]),
+      mostStrengthDays - daysDone,
+    );
+}
+
 /** Cells, flags and segments of each candidate, and how they hang together. */
-export function writeCandidates({ input, writer, layout }: Context, tight: boolean): void {
-  const doneOf = (id: string) => (input.done ?? []).filter(({ drill }) => drill === id);
-  input.candidates.forEach((candidate, c) => {
+export function writeCandidates(context: Context, tight: boolean): void {
+  const { input, writer, layout } = context;
+  for (const [c, candidate] of input.candidates.entries()) {
     const { drill } = candidate;
-    const done = doneOf(drill.id);
+    const done = (input.done ?? []).filter((item) => item.drill === drill.id);
     const doneSets = done.reduce((sum, { sets }) => sum + sets, 0);
     const chosen = writer.column(1, true);
     layout.chosen.push(chosen);
     const worth = diminishing.slice(doneSets);
     const segments = worth.map((share) => writer.column(1, false, candidate.value * share));
     layout.segments.push(segments);
-    const cells = input.days.flatMap((day, d): Cell[] => {
-      const pinned = (input.pins ?? []).find((pin) => pin.drill === drill.id && pin.date === day.date);
-      const why = excluded(candidate, day, input);
-      if (why && !(pinned && pinned.sets > 0)) return [];
-      // A day holds one dose at most, unless the instructor asks for more.
-      const atMost = Math.max(candidate.dose.sets, pinned?.sets ?? 0);
-      // What is pinned stays, so that what speaks against it can be named.
-      const fitting = tight && !pinned ? setsIn(candidate, day, input, atMost) : atMost;
-      if (fitting < 1) return [];
-      const sets = writer.column(fitting, true);
-      const used = writer.column(1, true);
-      if (why) writer.atMost(why, [[sets, 1]], 0);
-      if (pinned) {
-        const words = pinned.sets
-          ? `${drill.name} is pinned to ${weekdayName(day.date)}, ${pinned.sets} ${pinned.sets === 1 ? 'set' : 'sets'}`
-          : `${drill.name} is kept off ${weekdayName(day.date)}`;
-        if (pinned.sets) writer.atLeast(rule('pin', words, day.date), [[sets, 1]], pinned.sets);
-        else writer.atMost(rule('pin', words, day.date), [[sets, 1]], 0);
-      }
-      writer.atMost(
-        null,
-        [
-          [sets, 1],
-          [used, -fitting],
-        ],
-        0,
-      );
-      writer.atLeast(
-        null,
-        [
-          [sets, 1],
-          [used, -1],
-        ],
-        0,
-      );
-      writer.atMost(
-        null,
-        [
-          [used, 1],
-          [chosen, -1],
-        ],
-        0,
-      );
-      return [{ candidate: c, day: d, sets, used }];
-    });
+    const cells = input.days.flatMap(
+      (_, d) => writeCell(context, { candidate: c, day: d, chosen }, tight) ?? [],
+    );
     layout.cells.push(...cells);
     const all = cells.map(({ sets }): Term => [sets, -1]);
     writer.atMost(null, [...segments.map((segment): Term => [segment, 1]), ...all], 0);
-    for (const segment of segments)
-      writer.atMost(
-        null,
-        [
-          [segment, 1],
-          [chosen, -1],
-        ],
-        0,
-      );
-    const daysDone = new Set(done.map(({ date }) => date)).size;
-    // A day of rest is no day for a throwing drill; what only comes before others comes as often as they do.
-    const possible = drill.throws ? cells.filter((cell) => layout.open[cell.day]! > 0) : cells;
-    if (!alwaysThere.includes(drill.id) && possible.length + daysDone >= 2)
-      writer.atLeast(
-        rule('habit', `${drill.name}: on two days at least, where it is chosen`),
-        [...cells.map(({ used }): Term => [used, 1]), [chosen, -2]],
-        -daysDone,
-      );
-    if (drill.strength)
-      writer.atMost(
-        rule('habit', `${drill.name}: strength on ${mostStrengthDays} days a week at most`),
-        cells.map(({ used }): Term => [used, 1]),
-        mostStrengthDays - daysDone,
-      );
-  });
+    for (const segment of segments) writer.implies(segment, chosen);
+    writeDaysOf(context, drill, { cells, chosen, daysDone: new Set(done.map(({ date }) => date)).size });
+  }
 }
 
 /** How many sets of a drill fit a day's minutes and throws by themselves. */

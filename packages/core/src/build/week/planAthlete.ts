@@ -1,4 +1,4 @@
-import { catalogueBook, type Stage, type Thread } from '../../catalogue';
+import { catalogueBook, type Drill, type Stage, type Thread } from '../../catalogue';
 import { trace, type TraceInput } from '../../trace';
 import { addDays } from '../../units';
 import { barredBecause, openThrows, type DayThrows, type League, type PastInjury } from '../../safety';
@@ -10,6 +10,7 @@ import {
   limitsToWorkOn,
   missingFor,
   type Ladder,
+  type LadderAthlete,
 } from '../ladder';
 import { buildUpOn } from './buildUp';
 import { standingWords, weekCandidates } from './candidates';
@@ -43,65 +44,96 @@ function birthdateFor(age: number, on: string): string {
   return `${String(Number(year) - Math.floor(age)).padStart(4, '0')}-${month}-01`;
 }
 
+/** The athlete as ladders are built for, from what a week holds. */
+function whomOf(
+  { athlete, history = [] }: PlanInput,
+  days: readonly WeekDay[],
+): LadderAthlete & {
+  barred: (drill: Drill) => string | null;
+} {
+  const age = Math.floor(athlete.age);
+  return {
+    discipline: athlete.discipline,
+    age,
+    equipment: [...new Set(days.flatMap(({ equipment }) => equipment))],
+    barred: (drill) => barredBecause(drill, { age, history }),
+  };
+}
+
+/** A drill that no day of the week has the place for leaves its place to another. */
+const withPlaces = (whom: ReturnType<typeof whomOf>, days: readonly WeekDay[]): LadderAthlete => {
+  const open = days.filter(({ kind }) => kind !== 'off');
+  return {
+    ...whom,
+    barred: (drill) =>
+      whom.barred(drill) ??
+      (drill.targets.includes('*') ||
+      missingFor(drill, whom.equipment).length > 0 ||
+      open.some((day) => placeTrouble(drill, day) === null)
+        ? null
+        : 'no day of this week has the place and the things for it'),
+  };
+};
+
+/** @throws RangeError for drills and days that are not in the week, with the field */
+function checkNamed({ done, before, pins = [] }: PlanInput, days: readonly WeekDay[], drills: Set<string>) {
+  for (const [field, items] of Object.entries({ done, before }))
+    items?.forEach(({ drill }, n) => {
+      if (!catalogueBook.drill(drill))
+        throw new RangeError(`${field}.${n}.drill: there is no drill “${drill}”`);
+    });
+  for (const [n, { drill, date }] of pins.entries()) {
+    if (!drills.has(drill))
+      throw new RangeError(`pins.${n}.drill: ${drill} is not among the drills of this week`);
+    if (!days.some((day) => day.date === date))
+      throw new RangeError(`pins.${n}.date: ${date} is not in days`);
+  }
+}
+
+/** Everything that limits the week, said once. */
+function limitedByOf(ladders: readonly Ladder[], week: readonly string[]): string[] {
+  const nothing =
+    ladders.length === 0 ? ['Nothing that was found needs a plan: no focus in either thread.'] : [];
+  const ofLadders = ladders.flatMap(({ limitedBy, left }) => [
+    ...limitedBy,
+    ...leftOutWords(left.filter(({ missing }) => missing.length)),
+  ]);
+  return [...new Set([...nothing, ...week, ...ofLadders])];
+}
+
 /**
  * From findings to a week: trace, the ladder of each focus, and the week's integer programme.
  *
  * @throws RangeError for what cannot be used, with the field; ClashError when pins cannot hold
  */
 export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
-  const { athlete, throws, pins = [], buildUpWeeks } = input;
+  const { athlete, throws } = input;
   const days = [...input.days].sort((a, b) => a.date.localeCompare(b.date));
   const first = days[0]?.date;
   const last = days.at(-1)?.date;
   if (first && last && last > addDays(first, 6))
     throw new RangeError(`days: ${last} is outside the seven days from ${first}`);
   const traced = trace({ ...input, runs: 0 });
-  const { age, discipline } = athlete;
-  const history = input.history ?? [];
-  const whom = {
-    discipline,
-    age: Math.floor(age),
-    equipment: [...new Set(days.flatMap(({ equipment }) => equipment))],
-    barred: (drill: Parameters<typeof barredBecause>[0]) =>
-      barredBecause(drill, { age: Math.floor(age), history }),
-  };
-  const buildUp = first
-    ? buildUpOn(
-        throws.map(({ date }) => date),
-        first,
-        first,
-        buildUpWeeks,
-      )
-    : null;
+  const whom = whomOf(input, days);
+  const thrownOn = throws.map(({ date }) => date);
+  const buildUp = first ? buildUpOn(thrownOn, first, first, input.buildUpWeeks) : null;
   const asked = {
-    discipline,
-    birthdate: birthdateFor(age, first ?? '2020-01-01'),
+    discipline: athlete.discipline,
+    birthdate: birthdateFor(athlete.age, first ?? '2020-01-01'),
     league: input.league ?? null,
     allHard: false,
     pain: openThrows,
     throws,
     days,
-    pins,
+    pins: input.pins ?? [],
     done: input.done,
     before: input.before,
     weekThrows: input.weekThrows,
     buildUp,
   };
-  const open = days.filter(({ kind }) => kind !== 'off');
   const ladders = buildLadders(
     traced.focus,
-    {
-      ...whom,
-      limits: limitsToWorkOn(input.findings),
-      // A drill that no day of the week has the place for leaves its place to another.
-      barred: (drill) =>
-        whom.barred(drill) ??
-        (drill.targets.includes('*') ||
-        missingFor(drill, whom.equipment).length > 0 ||
-        open.some((day) => placeTrouble(drill, day) === null)
-          ? null
-          : 'no day of this week has the place and the things for it'),
-    },
+    { ...withPlaces(whom, days), limits: limitsToWorkOn(input.findings) },
     traced,
   );
   const climbed = ladders.map((ladder) => ({
@@ -110,40 +142,8 @@ export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
   }));
   const usable = usableIn(asked);
   const candidates = weekCandidates(climbed, traced, whom, buildUp !== null, usable);
-  for (const [field, items] of Object.entries({ done: input.done, before: input.before }))
-    items?.forEach(({ drill }, n) => {
-      if (!catalogueBook.drill(drill))
-        throw new RangeError(`${field}.${n}.drill: there is no drill “${drill}”`);
-    });
-  for (const [n, { drill, date }] of pins.entries()) {
-    if (!candidates.some((each) => each.drill.id === drill))
-      throw new RangeError(`pins.${n}.drill: ${drill} is not among the drills of this week`);
-    if (!days.some((day) => day.date === date))
-      throw new RangeError(`pins.${n}.date: ${date} is not in days`);
-  }
-  const week = planWeek(
-    {
-      ...asked,
-      candidates,
-      focuses: focusesOf(ladders),
-      notes: standingWords(climbed, traced, { usable }),
-    },
-    solve,
-  );
-  const nothing =
-    ladders.length === 0 ? ['Nothing that was found needs a plan: no focus in either thread.'] : [];
-  return {
-    threads: ladders,
-    ...week,
-    limitedBy: [
-      ...new Set([
-        ...nothing,
-        ...week.limitedBy,
-        ...ladders.flatMap(({ limitedBy, left }) => [
-          ...limitedBy,
-          ...leftOutWords(left.filter(({ missing }) => missing.length)),
-        ]),
-      ]),
-    ],
-  };
+  checkNamed(input, days, new Set(candidates.map(({ drill }) => drill.id)));
+  const notes = standingWords(climbed, traced, { usable });
+  const week = planWeek({ ...asked, candidates, focuses: focusesOf(ladders), notes }, solve);
+  return { threads: ladders, ...week, limitedBy: limitedByOf(ladders, week.limitedBy) };
 }

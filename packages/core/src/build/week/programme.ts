@@ -70,6 +70,18 @@ export class Writer {
     this.row(rule, -free, terms, high);
   }
 
+  /** Where the first of two is greater than 0, the second is at least as great. */
+  implies(first: number, second: number): void {
+    this.atMost(
+      null,
+      [
+        [first, 1],
+        [second, -1],
+      ],
+      0,
+    );
+  }
+
   atLeast(rule: Rule | null, terms: readonly Term[], low: number): void {
     this.row(rule, low, terms, free);
   }

@@ -1,146 +1,150 @@
 import { addDays, ageOn } from '../../units';
-import { throwLimits, throwFreeDayBelow } from '../../safety';
+import { throwFreeDayBelow, throwLimits, type ThrowLimits } from '../../safety';
 import { warmUp } from '../ladder';
 import { armCare } from './candidates';
 import { knownOn, rule, sumOf, type Cell, type Context, type DayColumns, type Layout } from './columns';
 import { isHardOne, throwsOf, weekdayName } from './day';
 import type { Term } from './programme';
-import type { WeekInput } from './types';
+import type { WeekDay, WeekInput } from './types';
 
 /** Days without throws in every week. */
 const throwFreeDays = 1;
 
-/** The day's maximum, days of rest, days in a row, and what comes before throws. */
-export function writeThrows({ input, writer, layout }: Context): void {
-  const windowDays = input.days.map(({ date }) => date);
-  const share = input.buildUp?.share ?? 1;
-  input.days.forEach((day, d) => {
-    const name = weekdayName(day.date);
-    const cells = layout.cells.filter((cell) => cell.day === d);
-    const throwing = cells.filter(({ candidate }) => input.candidates[candidate]!.drill.throws > 0);
-    const isHardCell = ({ candidate }: Cell) => isHardOne(input.candidates[candidate]!, input.allHard);
-    const perSet = ({ candidate }: Cell) => throwsOf(input.candidates[candidate]!);
-    const hardTerms = sumOf(throwing.filter(isHardCell), perSet);
-    const known = layout.known[d]!;
-    const before = throwLimits({ ...input, on: day.date });
-    const atMost = Math.floor(before.maxToday * share);
-    const columns: DayColumns = {
-      throwing: writer.column(1, true),
-      hard: writer.column(1, true),
-      worked: writer.column(1, false),
-      rest: [],
-    };
-    writer.atMost(
-      null,
-      [
-        [columns.worked, 1],
-        ...cells
-          .filter(({ candidate }) => input.candidates[candidate]!.drill.stage !== 'prep')
-          .map(({ used }): Term => [used, -1]),
-      ],
-      0,
-    );
-    layout.days.push(columns);
-    for (const cell of throwing)
-      writer.atMost(
-        null,
-        [
-          [cell.used, 1],
-          [columns.throwing, -1],
-        ],
-        0,
-      );
-    for (const cell of throwing.filter(isHardCell))
-      writer.atMost(
-        null,
-        [
-          [cell.used, 1],
-          [columns.hard, -1],
-        ],
-        0,
-      );
-    writer.atMost(
-      null,
-      [
-        [columns.hard, 1],
-        [columns.throwing, -1],
-      ],
-      0,
-    );
+/** A cell with what its throws count. */
+interface Throwing {
+  cells: readonly Cell[];
+  isHard: (cell: Cell) => boolean;
+  perSet: (cell: Cell) => number;
+}
 
-    const counted = sumOf(throwing, (cell) => perSet(cell) * (isHardCell(cell) ? 1 : 0.5));
-    const left = Math.max(0, atMost - before.thrownToday);
-    // With the flag inside, a day that rests has no budget.
+/** Flags of one day: whether anything is thrown, whether anything hard, whether anything is worked at all. */
+function writeFlags({ input, writer }: Context, cells: readonly Cell[], throwing: Throwing): DayColumns {
+  const columns: DayColumns = {
+    throwing: writer.column(1, true),
+    hard: writer.column(1, true),
+    worked: writer.column(1, false),
+    rest: [],
+  };
+  writer.atMost(
+    null,
+    [
+      [columns.worked, 1],
+      ...cells
+        .filter(({ candidate }) => input.candidates[candidate]!.drill.stage !== 'prep')
+        .map(({ used }): Term => [used, -1]),
+    ],
+    0,
+  );
+  for (const cell of throwing.cells) writer.implies(cell.used, columns.throwing);
+  for (const cell of throwing.cells.filter(throwing.isHard)) writer.implies(cell.used, columns.hard);
+  writer.implies(columns.hard, columns.throwing);
+  return columns;
+}
+
+/** How many throws a day may still hold, and days that hold none. */
+function writeDayLimit(
+  { input, writer, layout }: Context,
+  day: WeekDay,
+  columns: DayColumns,
+  { cells, isHard, perSet }: Throwing,
+): void {
+  const name = weekdayName(day.date);
+  const before = throwLimits({ ...input, on: day.date });
+  const atMost = dayMaximum(input, before);
+  const counted = sumOf(cells, (cell) => perSet(cell) * (isHard(cell) ? 1 : 0.5));
+  const left = Math.max(0, atMost - before.thrownToday);
+  // With the flag inside, a day that rests has no budget.
+  writer.atMost(
+    rule(
+      'limit',
+      `${name}: ${left} throws ${before.thrownToday ? 'are left' : 'at most'} (${before.because})`,
+      day.date,
+    ),
+    [...counted, [columns.throwing, -left]],
+    0,
+  );
+  const none = (why: string) =>
+    writer.atMost(rule('limit', `no throwing ${name}: ${why}`, day.date), [[columns.throwing, 1]], 0);
+  if (before.restUntil && before.restUntil > day.date) none(before.because);
+  if (layout.known.length && isGameOfUnknown(layout, input, addDays(day.date, -1)))
+    none('the day after a game whose pitches are not known yet');
+}
+
+/** Rest by how many hard throws the day holds, what is known included. */
+function writeRestLevels(
+  { input, writer, layout }: Context,
+  d: number,
+  columns: DayColumns,
+  throwing: Throwing,
+) {
+  const hardTerms = sumOf(throwing.cells.filter(throwing.isHard), throwing.perSet);
+  const known = layout.known[d]!;
+  const marks = layout.rows[d]!.restUpTo;
+  if (marks.length === 0 || (hardTerms.length === 0 && !known.hard)) return;
+  const atMost = dayMaximum(input, throwLimits({ ...input, on: input.days[d]!.date }));
+  const ceiling = Math.max(atMost, known.hard) + known.hard;
+  const levels = marks.map((from, n) => ({ from, to: marks[n + 1] ?? Math.max(ceiling, from) }));
+  columns.rest = levels.map(() => writer.column(1, true));
+  writer.atMost(
+    null,
+    [
+      ...hardTerms,
+      ...levels.map(({ from, to }, n): Term => [
+        columns.rest[n]!,
+        -(Math.min(to, ceiling) - Math.min(from, ceiling)),
+      ]),
+    ],
+    levels[0]!.from - known.hard,
+  );
+  columns.rest.slice(1).forEach((column, n) => writer.implies(column, columns.rest[n]!));
+}
+
+/** A day that throws begins with a warm-up and ends with arm care. */
+function writeWarmUp({ input, writer }: Context, day: WeekDay, cells: readonly Cell[], columns: DayColumns) {
+  const name = weekdayName(day.date);
+  const cellOf = (id: string) => cells.find(({ candidate }) => input.candidates[candidate]!.drill.id === id);
+  const warm = cellOf(warmUp);
+  const care = cellOf(armCare);
+  writer.atMost(
+    rule('habit', `${name}: warm-up before throwing`, day.date),
+    [[columns.throwing, 1], ...(warm ? [[warm.used, -1] as const] : [])],
+    0,
+  );
+  if (care)
     writer.atMost(
-      rule(
-        'limit',
-        `${name}: ${left} throws ${before.thrownToday ? 'are left' : 'at most'} (${before.because})`,
-        day.date,
-      ),
-      [...counted, [columns.throwing, -left]],
+      rule('habit', `${name}: arm care with throwing`, day.date),
+      [
+        [columns.throwing, 1],
+        [care.used, -1],
+      ],
       0,
     );
-    if (before.restUntil && before.restUntil > day.date)
-      writer.atMost(
-        rule('limit', `no throwing ${name}: ${before.because}`, day.date),
-        [[columns.throwing, 1]],
-        0,
-      );
-    if (layout.known.length && isGameOfUnknown(layout, input, addDays(day.date, -1)))
-      writer.atMost(
-        rule('limit', `no throwing ${name}: the day after a game whose pitches are not known yet`, day.date),
-        [[columns.throwing, 1]],
-        0,
-      );
-    // Rest by how many hard throws the day holds, what is known included.
-    const row = layout.rows[d]!;
-    const marks = row.restUpTo;
-    if (marks.length && (hardTerms.length || known.hard)) {
-      const ceiling = Math.max(atMost, known.hard) + known.hard;
-      const levels = marks.map((from, n) => ({ from, to: marks[n + 1] ?? Math.max(ceiling, from) }));
-      columns.rest = levels.map(() => writer.column(1, true));
-      writer.atMost(
-        null,
-        [
-          ...hardTerms,
-          ...levels.map(({ from, to }, n): Term => [
-            columns.rest[n]!,
-            -(Math.min(to, ceiling) - Math.min(from, ceiling)),
-          ]),
-        ],
-        levels[0]!.from - known.hard,
-      );
-      columns.rest.slice(1).forEach((column, n) =>
-        writer.atMost(
-          null,
-          [
-            [column, 1],
-            [columns.rest[n]!, -1],
-          ],
-          0,
-        ),
-      );
-    }
-    const warm = cells.find(({ candidate }) => input.candidates[candidate]!.drill.id === warmUp);
-    const care = cells.find(({ candidate }) => input.candidates[candidate]!.drill.id === armCare);
-    if (throwing.length) {
-      writer.atMost(
-        rule('habit', `${name}: warm-up before throwing`, day.date),
-        [[columns.throwing, 1], ...(warm ? [[warm.used, -1] as const] : [])],
-        0,
-      );
-      if (care)
-        writer.atMost(
-          rule('habit', `${name}: arm care with throwing`, day.date),
-          [
-            [columns.throwing, 1],
-            [care.used, -1],
-          ],
-          0,
-        );
-    }
-  });
-  writeRest({ input, writer, layout }, windowDays);
+}
+
+/** Throws that a day may hold, those of a build-up among them. */
+const dayMaximum = ({ buildUp }: WeekInput, { maxToday }: Pick<ThrowLimits, 'maxToday'>): number =>
+  Math.floor(maxToday * (buildUp?.share ?? 1));
+
+/** The day's maximum, days of rest, days in a row, and what comes before throws. */
+export function writeThrows(context: Context): void {
+  const { input, layout } = context;
+  for (const [d, day] of input.days.entries()) {
+    const cells = layout.cells.filter((cell) => cell.day === d);
+    const throwing: Throwing = {
+      cells: cells.filter(({ candidate }) => input.candidates[candidate]!.drill.throws > 0),
+      isHard: ({ candidate }) => isHardOne(input.candidates[candidate]!, input.allHard),
+      perSet: ({ candidate }) => throwsOf(input.candidates[candidate]!),
+    };
+    const columns = writeFlags(context, cells, throwing);
+    layout.days.push(columns);
+    writeDayLimit(context, day, columns, throwing);
+    writeRestLevels(context, d, columns, throwing);
+    if (throwing.cells.length) writeWarmUp(context, day, cells, columns);
+  }
+  writeRest(
+    context,
+    input.days.map(({ date }) => date),
+  );
 }
 
 const isGameOfUnknown = (layout: Layout, input: WeekInput, date: string): boolean => {
