@@ -31,7 +31,7 @@ export default defineConfig({
   // Wide enough for a machine that is busy with something else; what must be quick is timed by the tests themselves.
   timeout: 180_000,
   expect: { timeout: 30_000 },
-  workers: 2,
+  workers: Number(process.env['BROWSER_WORKERS'] ?? 2),
   fullyParallel: true,
   // What keeps the app offline is switched on where it is tested: it would read everything along in every test.
   use: {

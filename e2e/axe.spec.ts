@@ -24,120 +24,118 @@ const screens = [
 ];
 const more = ['profile', 'screen', 'throws?part=chart', 'throws?part=says', 'clip', 'curves', 'sheet'];
 
-for (const [size, viewport] of Object.entries(sizes))
-  for (const [theme, colorScheme] of Object.entries(themes))
-    test.describe(`${size}, ${theme}`, () => {
-      test.use({ viewport, colorScheme });
+// Neither changes what the other does: each size and each theme once is enough.
+for (const [size, theme] of [
+  ['phone', 'day'],
+  ['wide', 'lights'],
+] as const)
+  test.describe(`${size}, ${theme}`, () => {
+    test.use({ viewport: sizes[size], colorScheme: themes[theme] });
 
-      test('every main screen can be used by everyone', async ({ app, page }) => {
-        test.setTimeout(420_000);
-        const broken: string[] = [];
-        // One size for each theme is enough for much: neither changes what the other does.
-        const once = (size === 'phone') === (theme === 'day');
-        const judge = async (name: string) => {
-          await page.waitForFunction(() => document.fonts.status === 'loaded');
-          const { violations } = await new AxeBuilder({ page })
-            // Drawings are hidden from readers and stand behind words; looking through their parts takes minutes.
-            .exclude('svg')
-            .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
-            .analyze();
-          for (const { id, nodes } of violations)
-            broken.push(
-              `${name}: ${id}: ${nodes[0]!.html.slice(0, 160)} ${nodes[0]!.failureSummary?.slice(0, 200)}`,
-            );
-        };
-        await page.goto('/');
-        await page.getByRole('button', { name: 'Sign in' }).waitFor();
-        await judge('sign-in');
-        await app.enter();
-        for (const path of screens) {
-          await page.goto(path);
-          await page.getByRole('heading', { level: 1 }).waitFor();
-          await judge(path);
-        }
-        const wren = await app.idOf('Wren');
-        for (const verb of verbs) {
-          await page.goto(`/athletes/${wren}/${verb}`);
-          await page
-            .getByRole('navigation', { name: 'The five verbs' })
-            .getByRole('link', { name: verb })
-            .and(page.locator('[aria-current=page]'))
-            .waitFor();
-          await page.waitForLoadState('networkidle');
-          await judge(verb);
-        }
-        if (once) {
-          for (const path of more) {
-            await page.goto(`/athletes/${wren}/${path}`);
-            await page.getByRole('heading', { level: 1 }).waitFor();
-            await page.waitForLoadState('networkidle');
-            await judge(path);
-          }
-          const full = await app.newAthlete(`Full${size}${theme}`);
-          await page.goto(`/athletes/${full}/look`);
-          await app.tap('Take a full look');
-          await page.getByRole('button', { name: 'Note on Weight goes backward' }).waitFor();
-          await judge('full look');
-          await page.goto(`/athletes/${full}/screen`);
-          await app.tap('Start the physical screen');
-          await page.getByRole('textbox', { name: 'Try 1' }).waitFor();
-          await judge('screen under way');
-        }
-        await page.goto(`/athletes/${wren}/trace`);
-        await page
-          .getByText(/looks graded a little differently/)
-          .first()
-          .waitFor();
-        for (const part of ['Phases', 'Words', 'Earlier']) {
-          await app.tap(part, 'radio');
-          await page.waitForLoadState('networkidle');
-          await judge(`trace, ${part}`);
-        }
-        await app.tap('What if');
-        await judge('trace, what if');
-        await page.goto(`/athletes/${wren}/build`);
-        await app.tap('Make a link and a sheet');
-        const address = await page.getByText(/\/s\/[\w-]{32}$/).innerText();
-        await judge('a link that was made');
-        await app.tap('Change the rest');
-        await page.getByRole('heading', { name: 'The rest of this week' }).waitFor();
-        await judge('the week by hand');
-        await page.goto(address);
+    test('every main screen can be used by everyone', async ({ app, page }) => {
+      test.setTimeout(420_000);
+      const broken: string[] = [];
+      const judge = async (name: string) => {
+        await page.waitForFunction(() => document.fonts.status === 'loaded');
+        const { violations } = await new AxeBuilder({ page })
+          // Drawings are hidden from readers and stand behind words; looking through their parts takes minutes.
+          .exclude('svg')
+          .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
+          .analyze();
+        for (const { id, nodes } of violations)
+          broken.push(
+            `${name}: ${id}: ${nodes[0]!.html.slice(0, 160)} ${nodes[0]!.failureSummary?.slice(0, 200)}`,
+          );
+      };
+      await page.goto('/');
+      await page.getByRole('button', { name: 'Sign in' }).waitFor();
+      await judge('sign-in');
+      await app.enter();
+      for (const path of screens) {
+        await page.goto(path);
         await page.getByRole('heading', { level: 1 }).waitFor();
-        await judge('what a link opens');
-        await page.goto(`/athletes/${await app.planned(`Axe ${size} ${theme}`.replace(/\W/g, ''))}/session`);
-        await page.getByRole('button', { name: 'Nothing hurts' }).waitFor();
-        await judge('pain');
-        await app.tap('Nothing hurts');
-        await page.getByRole('button', { name: /^Clean/ }).waitFor();
-        await judge('counting');
-        if (!once) return expect(broken).toEqual([]);
-        await app.tap(/^Note on/);
-        await judge('a note');
-        await app.tap('Cancel');
-        while (!(await page.getByRole('button', { name: 'One more drill' }).count()))
-          await app.tap('Next drill');
-        await app.tap('One more drill');
-        await judge('one more drill');
-        await app.tap(/^Full delivery/);
-        await app.tap('Velocity');
-        await app.tap('Simulated line', 'radio');
-        await judge('velocity');
-        await app.tap('Ladder of efforts');
-        await page.getByRole('button', { name: 'Discard reading' }).first().waitFor();
-        await app.tap(/^Missed/);
-        await app.tap('Why missed?');
-        await judge('why');
-        await app.tap('rushed');
-        await judge('the ladder');
-        await app.tap('End');
-        await app.tap('Nothing hurts');
-        await judge('the end');
-        await page.goto('/');
-        await app.tap(/^Change the lesson of/);
-        await page.getByRole('button', { name: 'Rained off' }).waitFor();
-        await app.tap('Move it');
-        await judge('a lesson');
-        expect(broken).toEqual([]);
-      });
+        await judge(path);
+      }
+      const wren = await app.idOf('Wren');
+      for (const verb of verbs) {
+        await page.goto(`/athletes/${wren}/${verb}`);
+        await page
+          .getByRole('navigation', { name: 'The five verbs' })
+          .getByRole('link', { name: verb })
+          .and(page.locator('[aria-current=page]'))
+          .waitFor();
+        await page.waitForLoadState('networkidle');
+        await judge(verb);
+      }
+      for (const path of more) {
+        await page.goto(`/athletes/${wren}/${path}`);
+        await page.getByRole('heading', { level: 1 }).waitFor();
+        await page.waitForLoadState('networkidle');
+        await judge(path);
+      }
+      const full = await app.newAthlete(`Full${size}${theme}`);
+      await page.goto(`/athletes/${full}/look`);
+      await app.tap('Take a full look');
+      await page.getByRole('button', { name: 'Note on Weight goes backward' }).waitFor();
+      await judge('full look');
+      await page.goto(`/athletes/${full}/screen`);
+      await app.tap('Start the physical screen');
+      await page.getByRole('textbox', { name: 'Try 1' }).waitFor();
+      await judge('screen under way');
+      await page.goto(`/athletes/${wren}/trace`);
+      await page
+        .getByText(/looks graded a little differently/)
+        .first()
+        .waitFor();
+      for (const part of ['Phases', 'Words', 'Earlier']) {
+        await app.tap(part, 'radio');
+        await page.waitForLoadState('networkidle');
+        await judge(`trace, ${part}`);
+      }
+      await app.tap('What if');
+      await judge('trace, what if');
+      await page.goto(`/athletes/${wren}/build`);
+      await app.tap('Make a link and a sheet');
+      const address = await page.getByText(/\/s\/[\w-]{32}$/).innerText();
+      await judge('a link that was made');
+      await app.tap('Change the rest');
+      await page.getByRole('heading', { name: 'The rest of this week' }).waitFor();
+      await judge('the week by hand');
+      await page.goto(address);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await judge('what a link opens');
+      await page.goto(`/athletes/${await app.planned(`Axe ${size} ${theme}`.replace(/\W/g, ''))}/session`);
+      await page.getByRole('button', { name: 'Nothing hurts' }).waitFor();
+      await judge('pain');
+      await app.tap('Nothing hurts');
+      await page.getByRole('button', { name: /^Clean/ }).waitFor();
+      await judge('counting');
+      await app.tap(/^Note on/);
+      await judge('a note');
+      await app.tap('Cancel');
+      while (!(await page.getByRole('button', { name: 'One more drill' }).count()))
+        await app.tap('Next drill');
+      await app.tap('One more drill');
+      await judge('one more drill');
+      await app.tap(/^Full delivery/);
+      await app.tap('Velocity');
+      await app.tap('Simulated line', 'radio');
+      await judge('velocity');
+      await app.tap('Ladder of efforts');
+      await page.getByRole('button', { name: 'Discard reading' }).first().waitFor();
+      await app.tap(/^Missed/);
+      await app.tap('Why missed?');
+      await judge('why');
+      await app.tap('rushed');
+      await judge('the ladder');
+      await app.tap('End');
+      await app.tap('Nothing hurts');
+      await judge('the end');
+      await page.goto('/');
+      await app.tap(/^Change the lesson of/);
+      await page.getByRole('button', { name: 'Rained off' }).waitFor();
+      await app.tap('Move it');
+      await judge('a lesson');
+      expect(broken).toEqual([]);
     });
+  });

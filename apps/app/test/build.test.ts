@@ -1,9 +1,8 @@
 import { emptyAthlete, type AthletePage, type LogEvent, type RosterMove } from '@wrightonic/contract';
-import { drills } from '@wrightonic/core';
+import { drills, lastTap } from '@wrightonic/core';
 import { readyWords } from '../src/ui/words/readyWords';
 import { addable } from '../src/features/build/planDrills';
 import { drillsThat, neededThings, servedTargets, type DrillFilter } from '../src/features/drills/filter';
-import { lastTap } from '../src/features/work/session';
 import { constraintsNow, repsOfSet } from '../src/features/work/sets';
 import { withDays } from '../src/ui/words/days';
 

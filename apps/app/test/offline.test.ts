@@ -1,19 +1,10 @@
 import type { AthletePage, Lesson, LogEvent, OpenSession } from '@wrightonic/contract';
 import { athletesToPrefetch, isSparing, mostPrefetched } from '../src/offline/toPrefetch';
 import { answered, acknowledged, pendingEvents, logged, restored } from '../src/offline/pendingEvents';
-import { catalogueBook, openThrows } from '@wrightonic/core';
+import { catalogueBook, openThrows, lastTap, throwThatStays, unmeasured } from '@wrightonic/core';
 import { painWith, sessionEvents, withPendingEvents, withPain } from '../src/offline/local';
 import type { Entry } from '../src/offline/outbox';
-import {
-  countOf,
-  drillsToday,
-  lastTap,
-  openSessionId,
-  repThatKeeps,
-  threadWith,
-  thrown,
-  unmeasured,
-} from '../src/features/work/session';
+import { countOf, drillsToday, openSessionId, threadWith, thrown } from '../src/features/work/session';
 
 let clock = 0;
 const entry = (event: Record<string, unknown>, more: Partial<Entry> = {}): Entry => {
@@ -234,10 +225,10 @@ describe('a session', () => {
 
   it('keeps the throw of a rep whose typed velocity is taken back, and not one more', () => {
     const typed = events(tap(33));
-    expect(repThatKeeps(lastTap(typed))).toBe(typed[1]);
-    expect(repThatKeeps(lastTap(events([throwOf(31), throwOf(33)])))).toBeNull();
-    expect(repThatKeeps(lastTap(events(tap())))).toBeNull();
-    expect(repThatKeeps(lastTap(events(tap(33, { source: 'radar' }))))).toBeNull();
+    expect(throwThatStays(lastTap(typed))).toBe(typed[1]);
+    expect(throwThatStays(lastTap(events([throwOf(31), throwOf(33)])))).toBeNull();
+    expect(throwThatStays(lastTap(events(tap())))).toBeNull();
+    expect(throwThatStays(lastTap(events(tap(33, { source: 'radar' }))))).toBeNull();
   });
 
   it('counts throws of the day, wherever they were thrown', () => {

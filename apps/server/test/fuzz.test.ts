@@ -10,7 +10,7 @@ beforeAll(async () => {
 });
 afterAll(() => set.here.end());
 
-const random = rng(20261128);
+const random = rng(Number(process.env['FUZZ_SEED'] ?? 20261128));
 const pick = <T>(all: readonly T[]): T => all[random.integer(0, all.length - 1)]!;
 
 /** What nobody means to send. */
@@ -112,12 +112,13 @@ function bodyOf(method: string, path: string): string {
   return JSON.stringify(spoiled(body)) ?? 'null';
 }
 
-const requests = 1_000;
+/** Of each route; `npm run fuzz` asks for many more, with another seed. */
+const requests = Number(process.env['FUZZ_REQUESTS'] ?? 150);
 const atOnce = 50;
 /** A stream is open for as long as somebody listens; what is told to it is no request. */
 const streams = (path: string) => path.endsWith('/stream');
 
-it('answers a thousand bad requests on every route, and none with a failure of its own', async () => {
+it('answers bad requests on every route, and none with a failure of its own', async () => {
   const { cookie, token } = set.owner.credentials();
   const failures: string[] = [];
   const routes = routesOf(server({ db: set.here.db, secret: 'x' })).filter(([, path]) => !streams(path));

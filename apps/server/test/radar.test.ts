@@ -131,14 +131,18 @@ it('keeps why a rep was missed and notes, and refuses reasons that are none', as
   const session = logs.session(set.theirs['athlete']!, null, new Date().toISOString().slice(0, 10));
   const sessionId = session.id;
   const missed = { sessionId, drill: 'hip-first-lean', outcome: 'missed' };
+  const missedRep = logs.event('rep', { ...missed, reason: 'rushed' });
   const events = [
     session,
-    logs.event('rep', { ...missed, reason: 'rushed' }),
+    missedRep,
     logs.event('rep', { ...missed, reason: 'oh.lift-stall' }),
     logs.event('noted', { sessionId, drill: 'hip-first-lean', text: 'Try it smaller' }),
     logs.event('rep', { ...missed, reason: 'the weather' }),
     logs.event('rep', { ...missed, outcome: 'clean', reason: 'rushed' }),
     logs.event('noted', { sessionId, drill: null, text: '' }),
+    logs.event('rep-explained', { sessionId, of: missedRep.id, reason: 'sped-up' }),
+    logs.event('rep-explained', { sessionId, of: missedRep.id, reason: 'the weather' }),
+    logs.event('rep-explained', { sessionId, of: v7(), reason: 'rushed' }),
   ];
   const { body } = await set.owner.post('/log', { events });
   expect(body.responses.map(({ stored: kept }: { stored: boolean }) => kept)).toEqual([
@@ -149,10 +153,13 @@ it('keeps why a rep was missed and notes, and refuses reasons that are none', as
     false,
     false,
     false,
+    true,
+    false,
+    false,
   ]);
   const open = await set.owner.get(`/athletes/${set.theirs['athlete']}/open-session`);
   const reasons = open.body.events.flatMap(({ reason }: { reason?: string }) => reason ?? []);
-  expect(reasons).toEqual(['rushed', 'oh.lift-stall']);
+  expect(reasons).toEqual(['rushed', 'oh.lift-stall', 'sped-up']);
   const { instructions } = (await set.owner.whole(set.theirs['athlete']!)).body;
   expect(instructions.map(({ text }: { text: string }) => text)).toContain('Try it smaller');
 });

@@ -70,6 +70,8 @@ export type WorkingEvent =
       /** Id of the live cue, where one was chosen. */
       cueId?: string;
     })
+  /** Why a missed rep was missed, said after the tap; the newest word counts. */
+  | (Logged & { kind: 'rep-explained'; sessionId: string; of: string; reason: string })
   /** The level at which a drill is worked from now on. */
   | (Logged & { kind: 'level-chosen'; athleteId: string; drill: string; level: string })
   /** The cue that is used for a drill from now on. */
@@ -150,6 +152,7 @@ export const workingBodies: { [K in WorkingEvent['kind']]: Record<string, Joi.Sc
     side: Joi.valid(...repSides),
     cueId: id,
   },
+  'rep-explained': { sessionId: id.required(), of: id.required(), reason: missReason.required() },
   'level-chosen': { athleteId: id.required(), drill: drillId.required(), level: level.required() },
   'cue-chosen': {
     athleteId: id.required(),

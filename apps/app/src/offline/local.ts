@@ -180,6 +180,18 @@ export const withPendingEvents = <P extends Fields>(
     .filter(({ athleteId, why }) => athleteId === athlete && !why)
     .reduce((fields: Fields, { event }) => withEvent(fields, event, here), page) as P;
 
+/** Reps with why they were missed, as it was said last. */
+function withReasons(events: readonly LogEvent[]): LogEvent[] {
+  const reasons = new Map(
+    events.flatMap((event) => (event.kind === 'rep-explained' ? [[event.of, event.reason] as const] : [])),
+  );
+  return events.flatMap((event) => {
+    if (event.kind === 'rep-explained') return [];
+    const reason = reasons.get(event.id);
+    return event.kind === 'rep' && reason ? [{ ...event, reason }] : [event];
+  });
+}
+
 /** Everything of one session, from the server and from this device, without what was taken back. */
 export function sessionEvents(
   sessionId: string,
@@ -192,10 +204,9 @@ export function sessionEvents(
     (event) => 'sessionId' in event && event.sessionId === sessionId,
   );
   const takenBack = new Set(ofSession.flatMap((event) => (event.kind === 'undo' ? [event.of] : [])));
-  return (
-    ofSession
-      .filter(({ id, kind }) => kind !== 'undo' && !takenBack.has(id))
-      // What a radar measured has its id from the server, whose clock may be another: the time of logging orders.
-      .sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1))
-  );
+  const standing = ofSession
+    .filter(({ id, kind }) => kind !== 'undo' && !takenBack.has(id))
+    // What a radar measured has its id from the server, whose clock may be another: the time of logging orders.
+    .sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1));
+  return withReasons(standing);
 }

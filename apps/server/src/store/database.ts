@@ -11,6 +11,7 @@ import * as lessons from './migrations/0009_lessons';
 import * as trust from './migrations/0010_trust';
 import * as coaching from './migrations/0011_coaching';
 import * as state from './migrations/0012_state';
+import * as explained from './migrations/0013_explained';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -26,6 +27,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0010_trust': trust,
   '0011_coaching': coaching,
   '0012_state': state,
+  '0013_explained': explained,
 };
 
 const source: Knex.MigrationSource<string> = {

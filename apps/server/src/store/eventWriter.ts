@@ -51,6 +51,10 @@ const rowOf = {
       cue_id: event.cueId ?? null,
     },
   }),
+  'rep-explained': (event: EventOf<'rep-explained'>, by: string): Row => ({
+    table: 'rep_explanations',
+    row: { ...loggedBy(event, by), session_id: event.sessionId, rep_id: event.of, reason: event.reason },
+  }),
   noted: (event: EventOf<'noted'>, by: string): Row => ({
     table: 'session_notes',
     row: { ...loggedBy(event, by), session_id: event.sessionId, drill: event.drill, text: event.text },

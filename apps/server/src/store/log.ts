@@ -34,8 +34,9 @@ export async function sessionsOf(academy: Academy, athleteId: string, limit = 20
 
 /** Everything logged in a session that was not taken back, oldest first. */
 export async function eventsOf(academy: Academy, sessionId: string): Promise<LogEvent[]> {
-  const [reps, spots, throws, sets, notes, pain, cleared] = await Promise.all([
+  const [reps, explained, spots, throws, sets, notes, pain, cleared] = await Promise.all([
     notUndone(academy.from('rep_events', 'r').where({ 'r.session_id': sessionId }), 'r').select('r.*'),
+    academy.from('rep_explanations').where({ session_id: sessionId }),
     notUndone(academy.from('spot_events', 'c').where({ 'c.session_id': sessionId }), 'c').select('c.*'),
     notUndone(academy.from('throws', 't').where({ 't.session_id': sessionId }), 't').select('t.*'),
     notUndone(academy.from('set_events', 'e').where({ 'e.session_id': sessionId }), 'e').select('e.*'),
@@ -54,6 +55,12 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
       ...(row.level ? { level: row.level } : {}),
       ...(row.side ? { side: row.side } : {}),
       ...(row.cue_id ? { cueId: row.cue_id } : {}),
+    })),
+    ...explained.map((row: Record<string, any>) => ({
+      ...common(row),
+      kind: 'rep-explained' as const,
+      of: row.rep_id,
+      reason: row.reason,
     })),
     ...spots.map((row: Record<string, any>) => ({
       ...common(row),

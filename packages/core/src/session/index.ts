@@ -10,3 +10,4 @@ export * from './sets';
 export * from './sides';
 export * from './spots';
 export * from './stageMove';
+export * from './taps';

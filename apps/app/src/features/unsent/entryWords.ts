@@ -15,6 +15,8 @@ export function entryWords(event: LogEvent, book: DrillBook): string {
   switch (event.kind) {
     case 'rep':
       return `${event.outcome === 'clean' ? 'Clean' : 'Missed'}: ${name(event.drill)}${event.reason ? `, ${missReasonName(event.reason)}` : ''}`;
+    case 'rep-explained':
+      return `Missed because: ${missReasonName(event.reason)}`;
     case 'level-chosen':
       return `${name(event.drill)}: level ${event.level}`;
     case 'cue-chosen':

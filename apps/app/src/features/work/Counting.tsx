@@ -1,5 +1,5 @@
 import type { WorkPage } from '@wrightonic/contract';
-import { allowedWith, barredBecause, type Pain } from '@wrightonic/core';
+import { allowedWith, barredBecause, type Pain, lastTap } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -13,7 +13,7 @@ import { LockNotice } from '../../ui/Notice/LockNotice';
 import { useBook } from '../../ui/hooks/useBook';
 import { DrillPick } from './DrillPick';
 import { OneDrill } from './OneDrill';
-import { drillsToday, lastTap, withWorked } from './session';
+import { drillsToday, withWorked } from './session';
 import type { Session } from './useSession';
 import { WorkTop } from './WorkTop';
 

@@ -7,6 +7,7 @@ import {
   parseDose,
   spotNames,
   type Drill,
+  lastTap,
 } from '@wrightonic/core';
 import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
@@ -19,7 +20,7 @@ import { NoteSheet } from './NoteSheet';
 import { EffortLadder } from './radar/EffortLadder';
 import { RadarLine } from './radar/RadarLine';
 import { useReadings } from './radar/useReadings';
-import { countOf, lastTap, thrown } from './session';
+import { countOf, thrown } from './session';
 import { SetLine } from './SetLine';
 import { SpotGrid } from './SpotGrid';
 import { TapArea } from './TapArea';
@@ -70,7 +71,7 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
   const newestMeasured = newestThrow?.source && newestThrow.drill === drill.id ? newestThrow : null;
   const explain = (reason: string) => {
     if (open === 'why next') actions.rep(drill.id, 'missed', reason, readings.forRep());
-    else if (unsaid) actions.because(reason);
+    else if (unsaid) actions.explain(newest.id, reason);
     close();
   };
   const areas = [

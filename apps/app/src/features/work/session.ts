@@ -149,34 +149,6 @@ export function thrown(
   });
 }
 
-/** Ids of the events of the newest tap: a rep with its throw, a velocity that was typed for it, where it went, or the end of a set. */
-export function lastTap(events: readonly LogEvent[]): LogEvent[] {
-  const last = events.findLast(({ kind }) => ['rep', 'throw', 'set-done', 'spot-charted'].includes(kind));
-  if (!last) return [];
-  if (last.kind === 'rep') return [...throwsOfRep(events, last.id), last];
-  // A velocity that was typed is a tap of its own; one that a radar measured is not.
-  if (last.kind !== 'throw' || !last.repId || typed(last)) return [last];
-  const rep = events.find(({ id }) => id === last.repId);
-  return rep ? [last, rep] : [last];
-}
-
-const typed = ({ velocity, source }: EventOf<'throw'>): boolean => velocity !== null && !source;
-
-const throwsOfRep = (events: readonly LogEvent[], rep: string): LogEvent[] =>
-  events.filter((event) => event.kind === 'throw' && event.repId === rep);
-
-/** The newest throw of a drill when it has no velocity yet: a typed velocity belongs to it. */
-export function unmeasured(events: readonly LogEvent[], drill: string): EventOf<'throw'> | null {
-  const last = events.filter((event) => event.kind === 'throw').at(-1);
-  return last && last.drill === drill && last.velocity === null ? last : null;
-}
-
-/** The rep whose throw stays, unmeasured, when a typed velocity is taken back; null where the throw goes as well. */
-export function repThatKeeps(tap: readonly LogEvent[]): EventOf<'throw'> | null {
-  const [last, ...more] = tap;
-  return !more.length && last?.kind === 'throw' && last.repId && typed(last) ? last : null;
-}
-
 /** A thread with its gates as they stand when this session is counted in. */
 export function threadWith(
   thread: PlanThread,

@@ -1,45 +1,29 @@
-import { type Upcoming, type BuildPage, type PlanRecord } from '@wrightonic/contract';
+import type { BuildPage, PlanRecord, Upcoming } from '@wrightonic/contract';
 import {
   addDays,
-  checkWeek,
-  inOrder,
-  planAgainstLimits,
-  type WeekInput,
-  type WeekItem,
   assumedLessonsOf,
+  checkWeek,
   doneOf,
   limitsInputOf,
+  planAgainstLimits,
   thrownIn,
   usualWeek,
   weekInputFor,
+  type ExpectedWeek,
   type PlannedDay,
+  type WeekInput,
+  type WeekItem,
 } from '@wrightonic/core';
 import { useEffect, useMemo, useState } from 'react';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useToday } from '../../../store/useAthlete';
 import { useBook } from '../../../ui/hooks/useBook';
+import { plainItem, useItems } from './useItems';
 
-const plainItem = ({ date, drill, sets }: WeekItem): WeekItem => ({ date, drill, sets });
-
-/** The week that is being laid out: days, drills of each day, what is kept, and what it would break. */
-export function useWeek(page: BuildPage, plan: PlanRecord) {
+/** What a week would break: rules of the core, and limits of throws. */
+function useChecks(page: BuildPage, days: readonly PlannedDay[], items: readonly WeekItem[]) {
   const today = useToday();
   const book = useBook();
-  /** What is left of a week that was assigned before. */
-  const running = plan.assignment && addDays(plan.assignment.from, 6) >= today ? plan.assignment : null;
-  const from = running?.from ?? today;
-  const [days, setDays] = useState<PlannedDay[]>(() =>
-    running ? running.days.filter(({ date }) => date >= today) : usualWeek(page, today),
-  );
-  const [items, setItems] = useState<WeekItem[]>(
-    () => running?.items.filter(({ date }) => date >= today).map(plainItem) ?? [],
-  );
-  const [pins, setPins] = useState<WeekItem[]>([]);
-  const [limitedBy, setLimitedBy] = useState<{ words: string[]; missed: string[]; gap: number } | null>(null);
-  /** Days or pins were changed since the week was planned. */
-  const [stale, setStale] = useState(false);
-  const [propose, { isLoading: planning, error, reset }] = lazyEndpoints.useProposeWeekMutation();
-
   const input = useMemo(
     (): WeekInput | null =>
       weekInputFor(page, days, { done: doneOf(page, today), also: items.map(({ drill }) => drill), book }),
@@ -52,6 +36,60 @@ export function useWeek(page: BuildPage, plan: PlanRecord) {
     const known = limitsInputOf(page.athlete, page.academy, page.pain, page.thrownLately);
     return planAgainstLimits(known, thrown, page.academy.rampPercent / 100);
   }, [input, items, page, book]);
+  return { input, rules, limits };
+}
+
+/** Days of a week that is laid out: as they usually are, until somebody says otherwise. */
+function useDays(page: BuildPage, first: () => PlannedDay[], changed: () => void) {
+  const today = useToday();
+  const [days, setDays] = useState<PlannedDay[]>(first);
+  const asUsual = (upcoming: ExpectedWeek['upcoming'], which: (day: PlannedDay) => boolean) => {
+    const usual = usualWeek({ ...page, upcoming }, today);
+    setDays((old) =>
+      old.map((day) => (which(day) ? (usual.find(({ date }) => date === day.date) ?? day) : day)),
+    );
+    changed();
+  };
+  return {
+    days,
+    /** Days on which the calendar has a game are game days from now on. */
+    takeGames: (dates: readonly string[]) => {
+      const games = dates.map((date) => ({ date, kind: 'game' as const, minutes: null }));
+      asUsual([...page.upcoming, ...games], (day) => day.kind !== 'game' && dates.includes(day.date));
+    },
+    /** A game that was taken back leaves its day to what it usually is, unless there is another. */
+    dropGame: (gone: Upcoming) =>
+      asUsual(
+        page.upcoming.filter(({ id }) => id !== gone.id),
+        (day) => day.kind === 'game' && day.date === gone.date,
+      ),
+    putDay: (day: PlannedDay) => {
+      setDays((old) => old.map((each) => (each.date === day.date ? day : each)));
+      changed();
+    },
+  };
+}
+
+/** The week that is being laid out: days, drills of each day, what is kept, and what it would break. */
+export function useWeek(page: BuildPage, plan: PlanRecord) {
+  const today = useToday();
+  /** What is left of a week that was assigned before. */
+  const running = plan.assignment && addDays(plan.assignment.from, 6) >= today ? plan.assignment : null;
+  const from = running?.from ?? today;
+  /** Days or pins were changed since the week was planned. */
+  const [stale, setStale] = useState(false);
+  const [limitedBy, setLimitedBy] = useState<{ words: string[]; missed: string[]; gap: number } | null>(null);
+  const [propose, { isLoading: planning, error, reset }] = lazyEndpoints.useProposeWeekMutation();
+  const { days, putDay, takeGames, dropGame } = useDays(
+    page,
+    () => (running ? running.days.filter(({ date }) => date >= today) : usualWeek(page, today)),
+    () => setStale(true),
+  );
+  const { items, pins, setItems, isKept, toggleKept, byHand } = useItems(
+    () => running?.items.filter(({ date }) => date >= today).map(plainItem) ?? [],
+    reset,
+  );
+  const { input, rules, limits } = useChecks(page, days, items);
 
   const ask = (before: WeekItem[] | null) => {
     const kept = pins.filter(({ date }) => days.some((day) => day.date === date));
@@ -74,23 +112,8 @@ export function useWeek(page: BuildPage, plan: PlanRecord) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
 
-  const change = (next: readonly WeekItem[]) => {
-    reset();
-    setItems(input ? inOrder(input, next) : [...next]);
-  };
-  const asUsual = (
-    upcoming: Parameters<typeof usualWeek>[0]['upcoming'],
-    which: (day: PlannedDay) => boolean,
-  ) => {
-    const usual = usualWeek({ ...page, upcoming }, today);
-    setDays((old) =>
-      old.map((day) => (which(day) ? (usual.find(({ date }) => date === day.date) ?? day) : day)),
-    );
-    setStale(true);
-  };
-  const same = (a: WeekItem, b: WeekItem) => a.drill === b.drill && a.date === b.date;
-  const keep = (item: WeekItem) =>
-    setPins((old) => [...old.filter((pin) => !same(pin, item)), plainItem(item)]);
+  const { move, setSets, add, clear } = byHand(input);
+  const isLesson = (date: string) => days.some((day) => day.date === date && day.kind === 'lesson');
   return {
     from,
     running,
@@ -100,11 +123,7 @@ export function useWeek(page: BuildPage, plan: PlanRecord) {
     input,
     limitedBy,
     /** Days that count as lessons though the diary does not say so. */
-    assumed: running
-      ? []
-      : assumedLessonsOf(page, today).filter((date) =>
-          days.some((day) => day.date === date && day.kind === 'lesson'),
-        ),
+    assumed: running ? [] : assumedLessonsOf(page, today).filter(isLesson),
     stale,
     planning,
     error,
@@ -112,48 +131,17 @@ export function useWeek(page: BuildPage, plan: PlanRecord) {
     limits,
     /** The best week anew; a week that runs is left as it is as far as that goes. */
     planAnew: () => ask(items.length ? items : null).then(take),
-    /** Days on which the calendar has a game are game days from now on. */
-    takeGames: (dates: readonly string[]) => {
-      const games = dates.map((date) => ({ date, kind: 'game' as const, minutes: null }));
-      asUsual([...page.upcoming, ...games], (day) => day.kind !== 'game' && dates.includes(day.date));
-    },
-    /** A game that was taken back leaves its day to what it usually is, unless there is another. */
-    dropGame: (gone: Upcoming) =>
-      asUsual(
-        page.upcoming.filter(({ id }) => id !== gone.id),
-        (day) => day.kind === 'game' && day.date === gone.date,
-      ),
+    takeGames,
+    dropGame,
     changeDay: (day: PlannedDay) => {
-      setDays((old) => old.map((each) => (each.date === day.date ? day : each)));
-      if (day.kind === 'off') change(items.filter(({ date }) => date !== day.date));
-      setStale(true);
+      putDay(day);
+      if (day.kind === 'off') clear(day.date);
     },
-    move: (item: WeekItem, date: string) => {
-      const there = items.find((each) => each.drill === item.drill && each.date === date);
-      const moved = { ...item, date, sets: item.sets + (there?.sets ?? 0) };
-      change([...items.filter((each) => !same(each, item) && each !== there), moved]);
-      setPins((old) => old.filter((pin) => !same(pin, item)));
-      keep(moved);
-    },
-    setSets: (item: WeekItem, sets: number) => {
-      change(
-        sets < 1
-          ? items.filter((each) => !same(each, item))
-          : items.map((each) => (same(each, item) ? { ...each, sets } : each)),
-      );
-      keep({ ...item, sets });
-    },
-    add: (date: string, drill: string, sets: number) => {
-      const item = { date, drill, sets };
-      if (items.some((each) => same(each, item))) return;
-      change([...items, item]);
-      keep(item);
-    },
-    isKept: (item: WeekItem) => pins.some((pin) => same(pin, item)),
-    toggleKept: (item: WeekItem) =>
-      pins.some((pin) => same(pin, item))
-        ? setPins((old) => old.filter((pin) => !same(pin, item)))
-        : keep(item),
+    move,
+    setSets,
+    add,
+    isKept,
+    toggleKept,
   };
 }
 

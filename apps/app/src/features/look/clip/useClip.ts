@@ -3,7 +3,7 @@ import type { ClipEvent } from '@wrightonic/core';
 import { useEffect, useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { log } from '../../../offline/log';
-import { useAppDispatch } from '../../../store/store';
+import { useAppDispatch, type Dispatch } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
 import { framesOf, measuredRate, type Frames } from './frames';
 
@@ -19,93 +19,31 @@ interface Wanted {
 
 export type ClipState = ReturnType<typeof useClip>;
 
-/** A clip that is open: its video, where it stands, and what is marked in it. */
-export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) {
-  const dispatch = useAppDispatch();
-  const { academy } = useMe();
-  const video = useRef<HTMLVideoElement>(null);
-  const busy = useRef(false);
-  const [url] = useState(() => URL.createObjectURL(file));
-  const [frames, setFrames] = useState<Frames | null>(null);
-  const [time, setTime] = useState(0);
-  /** As a share of true speed; null while it stands. */
-  const [playing, setPlaying] = useState<number | null>(null);
-  const clip = clips.find((each) => each.hash === hash && each.size === file.size);
-  const known = useRef(clip);
-  useEffect(() => {
-    known.current = clip;
-  }, [clip]);
-  useEffect(() => () => URL.revokeObjectURL(url), [url]);
+/** A clip that was just filmed learns its length by going to its end. */
+async function knowsLength(element: HTMLVideoElement): Promise<void> {
+  if (Number.isFinite(element.duration)) return;
+  await new Promise<void>((done) => {
+    element.addEventListener('seeked', () => done(), { once: true });
+    element.currentTime = 1e7;
+  });
+}
 
-  /** One move at a time: what is asked meanwhile would be counted from a frame that is not there yet. */
-  const show = async (move: (frames: Frames) => Promise<number>) => {
-    if (busy.current || !frames) return;
-    busy.current = true;
-    try {
-      setTime(await move(frames));
-    } finally {
-      busy.current = false;
-    }
-  };
+/** What is written down of a file; both rates are the one it was measured at until somebody says otherwise. */
+const fileOf = ({ name, size }: File, hash: string, element: HTMLVideoElement, rate: number) => ({
+  name: name.slice(0, 200) || 'clip',
+  size,
+  hash,
+  seconds: Number.isFinite(element.duration) ? element.duration : 0,
+  width: element.videoWidth,
+  height: element.videoHeight,
+  fps: rate,
+  captureFps: rate,
+  view: clipViews[0],
+  square: true,
+});
 
-  /** Once the browser knows what the file is. */
-  const loaded = async () => {
-    const element = video.current!;
-    if (!element.videoWidth || !element.videoHeight)
-      return onUnreadable(`${file.name} has no picture, only sound. Nothing was changed.`);
-    if (!Number.isFinite(element.duration)) {
-      // A clip that was just filmed learns its length by going to its end.
-      await new Promise<void>((done) => {
-        element.addEventListener('seeked', () => done(), { once: true });
-        element.currentTime = 1e7;
-      });
-    }
-    const rate = (await measuredRate(element)) ?? known.current?.fps ?? usualRate;
-    const made = framesOf(element, () => known.current?.fps ?? rate);
-    if (!known.current)
-      dispatch(
-        log(athleteId, 'clip-opened', {
-          athleteId,
-          zone: academy.zone,
-          name: file.name.slice(0, 200) || 'clip',
-          size: file.size,
-          hash,
-          seconds: Number.isFinite(element.duration) ? element.duration : 0,
-          width: element.videoWidth,
-          height: element.videoHeight,
-          fps: rate,
-          captureFps: rate,
-          view: clipViews[0],
-          square: true,
-        }),
-      );
-    setTime(await made.seek(0));
-    setFrames(made);
-  };
-
-  /** Plays from where it stands; the frame that is shown is the one where it stops. */
-  const play = (rate: number) => {
-    const element = video.current;
-    if (!element || !frames || busy.current) return;
-    element.playbackRate = rate;
-    const follow = () => {
-      if (element.paused) return;
-      setTime(element.currentTime);
-      requestAnimationFrame(follow);
-    };
-    void element.play().then(() => {
-      setPlaying(rate);
-      follow();
-    });
-  };
-  const pause = () => {
-    const element = video.current;
-    if (!element) return;
-    element.pause();
-    setPlaying(null);
-    void show((all) => all.seek(element.currentTime));
-  };
-
+/** What is written down of a clip: its rates, its marks and what is drawn over it. */
+function clipLog(dispatch: Dispatch, athleteId: string, clip: ClipRecord | undefined) {
   const tell = (change: Partial<Pick<ClipRecord, 'fps' | 'captureFps' | 'view' | 'square'>>) => {
     if (!clip) return;
     const { id, fps, captureFps, view, square } = clip;
@@ -143,6 +81,79 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
         }),
       );
   };
+  return { tell, mark, draw, erase };
+}
+
+/** A clip that is open: its video, where it stands, and what is marked in it. */
+export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) {
+  const dispatch = useAppDispatch();
+  const { academy } = useMe();
+  const video = useRef<HTMLVideoElement>(null);
+  const busy = useRef(false);
+  const [url] = useState(() => URL.createObjectURL(file));
+  const [frames, setFrames] = useState<Frames | null>(null);
+  const [time, setTime] = useState(0);
+  /** As a share of true speed; null while it stands. */
+  const [playing, setPlaying] = useState<number | null>(null);
+  const clip = clips.find((each) => each.hash === hash && each.size === file.size);
+  const known = useRef(clip);
+  useEffect(() => {
+    known.current = clip;
+  }, [clip]);
+  useEffect(() => () => URL.revokeObjectURL(url), [url]);
+
+  /** One move at a time: what is asked meanwhile would be counted from a frame that is not there yet. */
+  const show = async (move: (frames: Frames) => Promise<number>) => {
+    if (busy.current || !frames) return;
+    busy.current = true;
+    try {
+      setTime(await move(frames));
+    } finally {
+      busy.current = false;
+    }
+  };
+
+  /** Once the browser knows what the file is. */
+  const loaded = async () => {
+    const element = video.current!;
+    if (!element.videoWidth || !element.videoHeight)
+      return onUnreadable(`${file.name} has no picture, only sound. Nothing was changed.`);
+    await knowsLength(element);
+    const rate = (await measuredRate(element)) ?? known.current?.fps ?? usualRate;
+    const made = framesOf(element, () => known.current?.fps ?? rate);
+    if (!known.current)
+      dispatch(
+        log(athleteId, 'clip-opened', {
+          athleteId,
+          zone: academy.zone,
+          ...fileOf(file, hash, element, rate),
+        }),
+      );
+    setTime(await made.seek(0));
+    setFrames(made);
+  };
+  /** Plays from where it stands; the frame that is shown is the one where it stops. */
+  const play = (rate: number) => {
+    const element = video.current;
+    if (!element || !frames || busy.current) return;
+    element.playbackRate = rate;
+    const follow = () => {
+      if (element.paused) return;
+      setTime(element.currentTime);
+      requestAnimationFrame(follow);
+    };
+    void element.play().then(() => {
+      setPlaying(rate);
+      follow();
+    });
+  };
+  const pause = () => {
+    const element = video.current;
+    if (!element) return;
+    element.pause();
+    setPlaying(null);
+    void show((all) => all.seek(element.currentTime));
+  };
   return {
     video,
     url,
@@ -156,9 +167,6 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
     pause,
     seek: (to: number) => void show((all) => all.seek(to)),
     step: (by: number) => void show((all) => all.step(by)),
-    tell,
-    mark,
-    draw,
-    erase,
+    ...clipLog(dispatch, athleteId, clip),
   };
 }

@@ -2,7 +2,8 @@ import { simulatedLine, type WorkPage, type RadarReading } from '@wrightonic/con
 import { claimedByRep, doubtOf, doubtfulAbove, type Doubt, type LineReading } from '@wrightonic/core';
 import { useRef, useState } from 'react';
 import { now } from '../../../offline/clock';
-import type { Claimed, Session } from '../useSession';
+import type { Claimed } from '../sessionActions';
+import type { Session } from '../useSession';
 import { unclaimedReadings } from './unclaimed';
 import { useLines } from './useLines';
 import { useRadar } from './useRadar';

@@ -1,0 +1,31 @@
+import { api } from '../api';
+
+export type Made = { id: string };
+export type Of<T> = { athleteId: string; body: T };
+
+/** The requests of the later screens are added to those of the first ones. */
+export const tagged = api.enhanceEndpoints({ addTagTypes: ['Devices'] });
+export type Build = Parameters<Parameters<typeof tagged.injectEndpoints>[0]['endpoints']>[0];
+
+/** What is read of the athlete is out of date. */
+export const athleteChanged = (_result: unknown, _error: unknown, { athleteId }: { athleteId: string }) => [
+  { type: 'Athlete' as const, id: athleteId },
+];
+
+/** A change to one athlete: the page and the roster are read again. */
+export const changing =
+  (build: Build) =>
+  <T>(url: (athleteId: string) => string, method: 'POST' | 'PUT' = 'POST') =>
+    build.mutation<Made, Of<T>>({
+      query: ({ athleteId, body }) => ({ url: url(athleteId), method, body }),
+      invalidatesTags: (_result, _error, { athleteId }) => [{ type: 'Athlete', id: athleteId }, 'Roster'],
+    });
+
+/** What is read of one athlete beside the page; changes with it. */
+export const ofAthlete =
+  (build: Build) =>
+  <T>(path: string) =>
+    build.query<T, string>({
+      query: (id) => `athletes/${id}/${path}`,
+      providesTags: (_result, _error, id) => [{ type: 'Athlete', id }],
+    });
