@@ -1,4 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { expect, test } from './app';
 
 const sizes = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } };
@@ -24,38 +25,59 @@ const screens = [
 ];
 const more = ['profile', 'screen', 'throws?part=chart', 'throws?part=says', 'clip', 'curves', 'sheet'];
 
+/** What is wrong on the screens that were judged. */
+class Judge {
+  readonly broken: string[] = [];
+
+  constructor(private readonly page: Page) {}
+
+  async look(name: string): Promise<void> {
+    await this.page.waitForFunction(() => document.fonts.status === 'loaded');
+    const { violations } = await new AxeBuilder({ page: this.page })
+      // Drawings are hidden from readers and stand behind words; looking through their parts takes minutes.
+      .exclude('svg')
+      .options({
+        resultTypes: ['violations'],
+        runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'],
+      })
+      .analyze();
+    for (const { id, nodes } of violations)
+      this.broken.push(
+        `${name}: ${id}: ${nodes[0]!.html.slice(0, 160)} ${nodes[0]!.failureSummary?.slice(0, 200)}`,
+      );
+  }
+}
+
 // Neither changes what the other does: each size and each theme once is enough.
 for (const [size, theme] of [
   ['phone', 'day'],
   ['wide', 'lights'],
 ] as const)
-  test.describe(`${size}, ${theme}`, () => {
+  test.describe(`everyone can use, ${size}, ${theme}`, () => {
     test.use({ viewport: sizes[size], colorScheme: themes[theme] });
 
-    test('every main screen can be used by everyone', async ({ app, page }) => {
-      test.setTimeout(420_000);
-      const broken: string[] = [];
-      const judge = async (name: string) => {
-        await page.waitForFunction(() => document.fonts.status === 'loaded');
-        const { violations } = await new AxeBuilder({ page })
-          // Drawings are hidden from readers and stand behind words; looking through their parts takes minutes.
-          .exclude('svg')
-          .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
-          .analyze();
-        for (const { id, nodes } of violations)
-          broken.push(
-            `${name}: ${id}: ${nodes[0]!.html.slice(0, 160)} ${nodes[0]!.failureSummary?.slice(0, 200)}`,
-          );
-      };
+    test('every screen without an athlete', async ({ app, page }) => {
+      const judge = new Judge(page);
       await page.goto('/');
       await page.getByRole('button', { name: 'Sign in' }).waitFor();
-      await judge('sign-in');
+      await judge.look('sign-in');
       await app.enter();
       for (const path of screens) {
         await page.goto(path);
         await page.getByRole('heading', { level: 1 }).waitFor();
-        await judge(path);
+        await judge.look(path);
       }
+      await page.goto('/');
+      await app.tap(/^Change the lesson of/);
+      await page.getByRole('button', { name: 'Rained off' }).waitFor();
+      await app.tap('Move it');
+      await judge.look('a lesson');
+      expect(judge.broken).toEqual([]);
+    });
+
+    test('every screen of an athlete', async ({ app, page }) => {
+      const judge = new Judge(page);
+      await app.enter();
       const wren = await app.idOf('Wren');
       for (const verb of verbs) {
         await page.goto(`/athletes/${wren}/${verb}`);
@@ -65,23 +87,30 @@ for (const [size, theme] of [
           .and(page.locator('[aria-current=page]'))
           .waitFor();
         await page.waitForLoadState('networkidle');
-        await judge(verb);
+        await judge.look(verb);
       }
       for (const path of more) {
         await page.goto(`/athletes/${wren}/${path}`);
         await page.getByRole('heading', { level: 1 }).waitFor();
         await page.waitForLoadState('networkidle');
-        await judge(path);
+        await judge.look(path);
       }
+      expect(judge.broken).toEqual([]);
+    });
+
+    test('looks, traces, weeks and links', async ({ app, page }) => {
+      const judge = new Judge(page);
+      await app.enter();
+      const wren = await app.idOf('Wren');
       const full = await app.newAthlete(`Full${size}${theme}`);
       await page.goto(`/athletes/${full}/look`);
       await app.tap('Take a full look');
       await page.getByRole('button', { name: 'Note on Weight goes backward' }).waitFor();
-      await judge('full look');
+      await judge.look('full look');
       await page.goto(`/athletes/${full}/screen`);
       await app.tap('Start the physical screen');
       await page.getByRole('textbox', { name: 'Try 1' }).waitFor();
-      await judge('screen under way');
+      await judge.look('screen under way');
       await page.goto(`/athletes/${wren}/trace`);
       await page
         .getByText(/looks graded a little differently/)
@@ -90,52 +119,53 @@ for (const [size, theme] of [
       for (const part of ['Phases', 'Words', 'Earlier']) {
         await app.tap(part, 'radio');
         await page.waitForLoadState('networkidle');
-        await judge(`trace, ${part}`);
+        await judge.look(`trace, ${part}`);
       }
       await app.tap('What if');
-      await judge('trace, what if');
+      await judge.look('trace, what if');
       await page.goto(`/athletes/${wren}/build`);
       await app.tap('Make a link and a sheet');
       const address = await page.getByText(/\/s\/[\w-]{32}$/).innerText();
-      await judge('a link that was made');
+      await judge.look('a link that was made');
       await app.tap('Change the rest');
       await page.getByRole('heading', { name: 'The rest of this week' }).waitFor();
-      await judge('the week by hand');
+      await judge.look('the week by hand');
       await page.goto(address);
       await page.getByRole('heading', { level: 1 }).waitFor();
-      await judge('what a link opens');
+      await judge.look('what a link opens');
+      expect(judge.broken).toEqual([]);
+    });
+
+    test('a session from pain to end', async ({ app, page }) => {
+      const judge = new Judge(page);
+      await app.enter();
       await page.goto(`/athletes/${await app.planned(`Axe ${size} ${theme}`.replace(/\W/g, ''))}/session`);
       await page.getByRole('button', { name: 'Nothing hurts' }).waitFor();
-      await judge('pain');
+      await judge.look('pain');
       await app.tap('Nothing hurts');
       await page.getByRole('button', { name: /^Clean/ }).waitFor();
-      await judge('counting');
+      await judge.look('counting');
       await app.tap(/^Note on/);
-      await judge('a note');
+      await judge.look('a note');
       await app.tap('Cancel');
       while (!(await page.getByRole('button', { name: 'One more drill' }).count()))
         await app.tap('Next drill');
       await app.tap('One more drill');
-      await judge('one more drill');
+      await judge.look('one more drill');
       await app.tap(/^Full delivery/);
       await app.tap('Velocity');
       await app.tap('Simulated line', 'radio');
-      await judge('velocity');
+      await judge.look('velocity');
       await app.tap('Ladder of efforts');
       await page.getByRole('button', { name: 'Discard reading' }).first().waitFor();
       await app.tap(/^Missed/);
       await app.tap('Why missed?');
-      await judge('why');
+      await judge.look('why');
       await app.tap('rushed');
-      await judge('the ladder');
+      await judge.look('the ladder');
       await app.tap('End');
       await app.tap('Nothing hurts');
-      await judge('the end');
-      await page.goto('/');
-      await app.tap(/^Change the lesson of/);
-      await page.getByRole('button', { name: 'Rained off' }).waitFor();
-      await app.tap('Move it');
-      await judge('a lesson');
-      expect(broken).toEqual([]);
+      await judge.look('the end');
+      expect(judge.broken).toEqual([]);
     });
   });

@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale';
+import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import { line as lineOf } from 'd3-shape';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -29,13 +29,88 @@ interface Props {
   /** Between two lines, such as an interval. */
   band?: readonly { x: number; low: number; high: number }[];
   xName: (x: number) => string;
-  xTicks?: readonly number[];
+  xTicks?: readonly number[] | undefined;
   yName?: (y: number) => string;
   height?: number;
 }
 
 const margin = { top: 16, right: 46, bottom: 26, left: 42 };
 const path = lineOf<Point>();
+
+type Scale = ScaleLinear<number, number>;
+
+function useTextStyle() {
+  const own = useColours();
+  return { fill: own.ink, fontFamily: faces.heading, fontSize: 14 } as const;
+}
+
+interface AxesProps extends Pick<Props, 'xName' | 'xTicks'> {
+  x: Scale;
+  y: Scale;
+  width: number;
+  height: number;
+  yName: (y: number) => string;
+}
+
+/** A line for each value that is named, and the names below. */
+function Axes({ x, y, width, height, xName, yName, xTicks }: AxesProps) {
+  const own = useColours();
+  const text = useTextStyle();
+  return (
+    <>
+      {y.ticks(4).map((tick) => (
+        <G key={tick}>
+          <Line
+            x1={margin.left}
+            x2={width - margin.right}
+            y1={y(tick)}
+            y2={y(tick)}
+            stroke={own.line}
+            strokeOpacity={0.4}
+          />
+          <SvgText x={margin.left - 6} y={y(tick) + 5} textAnchor="end" {...text}>
+            {yName(tick)}
+          </SvgText>
+        </G>
+      ))}
+      {(xTicks ?? x.ticks(Math.min(6, Math.floor(width / 70)))).map((tick) => (
+        <SvgText key={tick} x={x(tick)} y={height - 6} textAnchor="middle" {...text}>
+          {xName(tick)}
+        </SvgText>
+      ))}
+    </>
+  );
+}
+
+/** Uprights with their names. */
+function Uprights({
+  x,
+  uprights,
+  height,
+}: {
+  x: Scale;
+  uprights: NonNullable<Props['uprights']>;
+  height: number;
+}) {
+  const own = useColours();
+  const text = useTextStyle();
+  return uprights.map((upright) => (
+    <G key={upright.name}>
+      <Line
+        x1={x(upright.x)}
+        x2={x(upright.x)}
+        y1={margin.top}
+        y2={height - margin.bottom}
+        stroke={own.amber}
+        strokeWidth={2}
+        strokeDasharray="5 4"
+      />
+      <SvgText x={x(upright.x) + 4} y={margin.top + 2} {...text}>
+        {upright.name}
+      </SvgText>
+    </G>
+  ));
+}
 
 /** Dots and lines on two straight scales. */
 export function PlotChart(props: Props) {
@@ -75,7 +150,7 @@ export function PlotChart(props: Props) {
     ])
     .nice(4)
     .range([height - margin.bottom, margin.top]);
-  const text = { fill: own.ink, fontFamily: faces.heading, fontSize: 14 };
+  const text = useTextStyle();
   const placed = (points: readonly Point[]) =>
     points.map(([px, py]): [number, number] => [x(px), Number.isFinite(py) ? y(py) : NaN]);
   /** Breaks where there is no value. */
@@ -92,26 +167,7 @@ export function PlotChart(props: Props) {
     >
       {width > 0 && all.length ? (
         <Svg width={width} height={height} aria-hidden>
-          {y.ticks(4).map((tick) => (
-            <G key={tick}>
-              <Line
-                x1={margin.left}
-                x2={width - margin.right}
-                y1={y(tick)}
-                y2={y(tick)}
-                stroke={own.line}
-                strokeOpacity={0.4}
-              />
-              <SvgText x={margin.left - 6} y={y(tick) + 5} textAnchor="end" {...text}>
-                {yName(tick)}
-              </SvgText>
-            </G>
-          ))}
-          {(xTicks ?? x.ticks(Math.min(6, Math.floor(width / 70)))).map((tick) => (
-            <SvgText key={tick} x={x(tick)} y={height - 6} textAnchor="middle" {...text}>
-              {xName(tick)}
-            </SvgText>
-          ))}
+          <Axes x={x} y={y} width={width} height={height} xName={xName} yName={yName} xTicks={xTicks} />
           {band?.length ? (
             <Path
               d={`${path(placed(band.map((each) => [each.x, each.high])))}L${[...band]
@@ -122,22 +178,7 @@ export function PlotChart(props: Props) {
               opacity={0.15}
             />
           ) : null}
-          {uprights.map((upright) => (
-            <G key={upright.name}>
-              <Line
-                x1={x(upright.x)}
-                x2={x(upright.x)}
-                y1={margin.top}
-                y2={height - margin.bottom}
-                stroke={own.amber}
-                strokeWidth={2}
-                strokeDasharray="5 4"
-              />
-              <SvgText x={x(upright.x) + 4} y={margin.top + 2} {...text}>
-                {upright.name}
-              </SvgText>
-            </G>
-          ))}
+          <Uprights x={x} uprights={uprights} height={height} />
           {lines.map(({ points, colour, width: thick = 2.5, dashed, name }, n) => (
             <G key={name ?? n}>
               <Path

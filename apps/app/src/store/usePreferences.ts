@@ -5,7 +5,7 @@ import { useMe } from './useAthlete';
 /** The settings of whoever is signed in, and a way to change some of them. */
 export function usePreferences() {
   const { hand, velocityUnit, sizeUnit, zoneView, goodStrikes, approach } = useMe().person;
-  const [send, { error }] = lazyEndpoints.useSavePreferencesMutation();
+  const [send, { error }] = lazyEndpoints.useSavePreferencesMutation({ fixedCacheKey: 'preferences' });
   const preferences: Preferences = { hand, velocityUnit, sizeUnit, zoneView, goodStrikes, approach };
   return {
     preferences,

@@ -88,6 +88,13 @@ export function measuredRoutes(): Router {
     response.json(await lookHistory(academy, id));
   });
 
+  return routes;
+}
+
+/** Frames of clips that were put up on a profile. */
+export function pictureRoutes(): Router {
+  const routes = Router();
+
   routes.post(
     '/clips/:id/pictures',
     mustInstruct,

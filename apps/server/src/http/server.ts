@@ -18,7 +18,7 @@ import { EventBus } from './eventBus';
 import { ladderRoutes } from './ladders';
 import { feedRoutes, lessonRoutes } from './lessons';
 import { logRoutes } from './log';
-import { measuredRoutes } from './measured';
+import { measuredRoutes, pictureRoutes } from './measured';
 import { changeFeedRoutes } from './changeFeed';
 import { planRoutes } from './plans';
 import { profileRoutes } from './athleteProfile';
@@ -182,6 +182,7 @@ export function server({
     shareRoutes(),
     traceRoutes(),
     measuredRoutes(),
+    pictureRoutes(),
     profileRoutes(),
     radarRoutes(events, streams),
     changeFeedRoutes(events, streams),

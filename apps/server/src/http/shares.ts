@@ -92,131 +92,129 @@ interface Opened {
   today: string;
 }
 
+/** What a link opens now; an error where it leads nowhere. */
+async function opened(unscoped: UnscopedStore, publicUrl: string, request: Request): Promise<Opened> {
+  const token = String(request.params['token']);
+  const share = await unscoped.share(hashOf(token), new Date());
+  const academyRow = share && (await unscoped.academy(share.academyId));
+  if (!share || !academyRow)
+    throw new HttpError(404, 'This link leads nowhere: it has run out or was taken back. Ask for a new one.');
+  const academy = new Academy(unscoped.db, academyRow.id);
+  const book = await bookOf(academy);
+  const [row, { plan, assignment }, pain, levels, cues] = await Promise.all([
+    athlete(academy, share.athleteId),
+    newestPlan(academy, share.athleteId, book),
+    throwState(academy, share.athleteId, academyRow.zone),
+    levelsChosen(academy, share.athleteId),
+    cuesOf(academy, share.athleteId),
+  ]);
+  const person = orNotFound(row, 'athlete');
+  return {
+    link: {
+      academy,
+      athleteId: share.athleteId,
+      shareId: share.id,
+      zone: academyRow.zone,
+      book,
+      doseOf: (drill, date) =>
+        assignment?.items.find((item) => item.drill === drill && item.date === date)?.dose,
+    },
+    sheet: weekSheet(person, {
+      plan,
+      assignment,
+      academy: academyRow.name,
+      lock: pain.lock,
+      levels: levels.get(share.athleteId) ?? {},
+      cues,
+      book,
+    }),
+    person,
+    academyRow,
+    pain,
+    expiresAt: share.expiresAt,
+    url: `${publicUrl}/s/${token}`,
+    today: dayAt(new Date(), academyRow.zone),
+  };
+}
+
+/** The page of a link, with what is thrown and may be thrown today. */
+async function pageOf(opened: Opened): Promise<SharedPage> {
+  const { link, sheet, person, academyRow, pain, expiresAt, today } = opened;
+  const asOf = new Date().toISOString();
+  const since = addDays(today, -limitsLookBack);
+  const [throws, done] = await Promise.all([
+    throwDays(link.academy, link.athleteId, since),
+    homeOf(link.academy, link.athleteId, since, link.zone),
+  ]);
+  const { maxToday, leftToday, thrownToday, restUntil, because } = throwLimits({
+    ...limitsInputOf(person, academyRow, pain, [...throws, ...done.throws]),
+    on: today,
+  });
+  const first = [sheet.from ?? today, addDays(today, -homeDays)].sort()[0]!;
+  const recent = <T extends { date: string }>(all: T[]) => all.filter(({ date }) => date >= first);
+  return {
+    ...sheet,
+    expiresAt: expiresAt.toISOString(),
+    today,
+    asOf,
+    zone: link.zone,
+    pain,
+    home: {
+      sets: recent(done.record.sets),
+      pain: recent(done.record.pain),
+      games: recent(done.record.games),
+    },
+    limits: { maxToday, leftToday, thrownToday, restUntil, because },
+  };
+}
+
+/** What locks a throwing set that was ticked: pain that was marked before, and not cleared. */
+async function lockedAt({ academy, athleteId, zone, book }: AtHome, event: HomeEvent) {
+  if (event.kind !== 'set-ticked' || !book.drill(event.drill)?.throws) return null;
+  const history = (await painHistories(academy, zone, athleteId)).get(athleteId);
+  const until = <T extends { at: string }>(all: readonly T[] = []) => all.filter(({ at }) => at <= event.at);
+  return throwStateOf(until(history?.reports), until(history?.clearances)).lock;
+}
+
+/** Stores one event, or says for good why not. */
+async function take(
+  { link, academyRow }: Pick<Opened, 'link' | 'academyRow'>,
+  event: unknown,
+): Promise<LogResponse> {
+  const id = sentId(event);
+  const checked = check(homeEvent, event);
+  if (checked.problems) return { id, stored: false, why: checked.problems.map((p) => p.message).join('; ') };
+  const locked = await lockedAt(link, checked.value);
+  if (locked) return { id, stored: false, why: lockWords(locked) };
+  const store = (academy: Academy) => storeHome({ ...link, academy }, checked.value);
+  if (checked.value.kind === 'pain-marked')
+    await changing({ academy: link.academy, academyRow }, [link.athleteId], ['pain'], store);
+  else await store(link.academy);
+  return { id, stored: true };
+}
+
 /** What a link opens, for whoever has it: the week of one athlete, and nothing else. */
 export function sharedRoutes(unscoped: UnscopedStore, events: EventBus, publicUrl: string): Router {
   const routes = Router();
+  const open = (request: Request) => opened(unscoped, publicUrl, request);
   const limit = missLimit('Too many addresses that lead nowhere. Wait a quarter of an hour.');
-
-  async function opened(request: Request): Promise<Opened> {
-    const token = String(request.params['token']);
-    const share = await unscoped.share(hashOf(token), new Date());
-    const academyRow = share && (await unscoped.academy(share.academyId));
-    if (!share || !academyRow)
-      throw new HttpError(
-        404,
-        'This link leads nowhere: it has run out or was taken back. Ask for a new one.',
-      );
-    const academy = new Academy(unscoped.db, academyRow.id);
-    const book = await bookOf(academy);
-    const [row, { plan, assignment }, pain, levels, cues] = await Promise.all([
-      athlete(academy, share.athleteId),
-      newestPlan(academy, share.athleteId, book),
-      throwState(academy, share.athleteId, academyRow.zone),
-      levelsChosen(academy, share.athleteId),
-      cuesOf(academy, share.athleteId),
-    ]);
-    const person = orNotFound(row, 'athlete');
-    return {
-      link: {
-        academy,
-        athleteId: share.athleteId,
-        shareId: share.id,
-        zone: academyRow.zone,
-        book,
-        doseOf: (drill, date) =>
-          assignment?.items.find((item) => item.drill === drill && item.date === date)?.dose,
-      },
-      sheet: weekSheet(person, {
-        plan,
-        assignment,
-        academy: academyRow.name,
-        lock: pain.lock,
-        levels: levels.get(share.athleteId) ?? {},
-        cues,
-        book,
-      }),
-      person,
-      academyRow,
-      pain,
-      expiresAt: share.expiresAt,
-      url: `${publicUrl}/s/${token}`,
-      today: dayAt(new Date(), academyRow.zone),
-    };
-  }
-
-  async function page(opened: Opened): Promise<SharedPage> {
-    const { link, sheet, person, academyRow, pain, expiresAt, today } = opened;
-    const asOf = new Date().toISOString();
-    const since = addDays(today, -limitsLookBack);
-    const [throws, done] = await Promise.all([
-      throwDays(link.academy, link.athleteId, since),
-      homeOf(link.academy, link.athleteId, since, link.zone),
-    ]);
-    const { maxToday, leftToday, thrownToday, restUntil, because } = throwLimits({
-      ...limitsInputOf(person, academyRow, pain, [...throws, ...done.throws]),
-      on: today,
-    });
-    const first = [sheet.from ?? today, addDays(today, -homeDays)].sort()[0]!;
-    const recent = <T extends { date: string }>(all: T[]) => all.filter(({ date }) => date >= first);
-    return {
-      ...sheet,
-      expiresAt: expiresAt.toISOString(),
-      today,
-      asOf,
-      zone: link.zone,
-      pain,
-      home: {
-        sets: recent(done.record.sets),
-        pain: recent(done.record.pain),
-        games: recent(done.record.games),
-      },
-      limits: { maxToday, leftToday, thrownToday, restUntil, because },
-    };
-  }
-
-  /** What locks a throwing set that was ticked: pain that was marked before, and not cleared. */
-  async function lockedAt({ academy, athleteId, zone, book }: AtHome, event: HomeEvent) {
-    if (event.kind !== 'set-ticked' || !book.drill(event.drill)?.throws) return null;
-    const history = (await painHistories(academy, zone, athleteId)).get(athleteId);
-    const until = <T extends { at: string }>(all: readonly T[] = []) =>
-      all.filter(({ at }) => at <= event.at);
-    return throwStateOf(until(history?.reports), until(history?.clearances)).lock;
-  }
-
-  /** Stores one event, or says for good why not. */
-  async function take(
-    { link, academyRow }: Pick<Opened, 'link' | 'academyRow'>,
-    event: unknown,
-  ): Promise<LogResponse> {
-    const id = sentId(event);
-    const checked = check(homeEvent, event);
-    if (checked.problems)
-      return { id, stored: false, why: checked.problems.map((p) => p.message).join('; ') };
-    const locked = await lockedAt(link, checked.value);
-    if (locked) return { id, stored: false, why: lockWords(locked) };
-    const store = (academy: Academy) => storeHome({ ...link, academy }, checked.value);
-    if (checked.value.kind === 'pain-marked')
-      await changing({ academy: link.academy, academyRow }, [link.athleteId], ['pain'], store);
-    else await store(link.academy);
-    return { id, stored: true };
-  }
 
   routes.get('/shared/:token', limit, async (request, response) => {
     response.setHeader('x-robots-tag', 'noindex');
-    response.json(await page(await opened(request)));
+    response.json(await pageOf(await open(request)));
   });
   routes.post('/shared/:token/log', limit, tapLimit(), async (request, response) => {
-    const open = await opened(request);
-    const { academy, athleteId } = open.link;
+    const link = await open(request);
+    const { academy, athleteId } = link.link;
     const batch = body(request, homeBatch);
     const responses: LogResponse[] = [];
-    for (const event of batch.events) responses.push(await take(open, event));
+    for (const event of batch.events) responses.push(await take(link, event));
     publishChange(events, academy.id, athleteId);
     response.json({ responses, at: new Date().toISOString() } satisfies HomeResponse);
   });
   // Put on a phone's home screen, the page opens with its own link.
   routes.get('/shared/:token/app.webmanifest', limit, async (request, response) => {
-    const { sheet } = await opened(request);
+    const { sheet } = await open(request);
     const address = `/s/${String(request.params['token'])}`;
     response.setHeader('content-type', 'application/manifest+json');
     response.json({
@@ -232,13 +230,13 @@ export function sharedRoutes(unscoped: UnscopedStore, events: EventBus, publicUr
     });
   });
   routes.get('/shared/:token/week.pdf', limit, async (request, response) => {
-    const { sheet, url } = await opened(request);
+    const { sheet, url } = await open(request);
     response.setHeader('content-type', 'application/pdf');
     response.setHeader('content-disposition', `inline; filename="week-${sheet.from ?? 'open'}.pdf"`);
     response.send(await weekPdf(sheet, url));
   });
   routes.get('/shared/:token/week.ics', limit, async (request, response) => {
-    const { link, sheet, url, today } = await opened(request);
+    const { link, sheet, url, today } = await open(request);
     const upcoming = await upcomingOf(link.academy, link.athleteId, today, link.zone);
     response.setHeader('content-type', 'text/calendar; charset=utf-8');
     response.send(

@@ -36,6 +36,13 @@ const opposite: Record<MissSide, MissSide> = { high: 'low', low: 'high', arm: 'g
 export const spotHalf = 1 / 3;
 
 /** From where the zone is looked at: behind the pitcher, or behind the plate. */
+/** The middle of the ninth of the zone that is nearest to a place; the zone reaches from -1 to 1 both ways. */
+export function nearestSpot({ x, y }: Spot): Spot {
+  const near = (value: number) =>
+    Math.max(-1, Math.min(1, Math.round(value / (2 * spotHalf)))) * 2 * spotHalf;
+  return { x: near(x), y: near(y) };
+}
+
 export const zoneViews = ['pitcher', 'catcher'] as const;
 export type ZoneView = (typeof zoneViews)[number];
 

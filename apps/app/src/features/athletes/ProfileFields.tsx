@@ -23,11 +23,48 @@ const dayOptions = weekdays.map((value): { value: Weekday; text: string } => ({
   text: weekdayNames[value],
 }));
 
+const mostGuardians = 4;
+
+/** Whom to call; staff only. */
+function Guardians({ control }: { control: Control<AthleteForm> }) {
+  const guardians = useFieldArray({ control, name: 'guardians' });
+  return (
+    <>
+      <Heading>Emergency contacts</Heading>
+      <Text variant="bodySmall">Staff only.</Text>
+      {guardians.fields.map(({ id }, n) => (
+        <View key={id} style={styles.gap}>
+          <Field control={control} name={`guardians.${n}.name`} label="Guardian’s name" />
+          <Field control={control} name={`guardians.${n}.phone`} label="Guardian’s phone" inputMode="tel" />
+          <Field
+            control={control}
+            name={`guardians.${n}.email`}
+            label="Guardian’s e-mail (optional)"
+            inputMode="email"
+          />
+          <Button mode="text" onPress={() => guardians.remove(n)} style={styles.start}>
+            Take this guardian out
+          </Button>
+        </View>
+      ))}
+      {guardians.fields.length < mostGuardians ? (
+        <Button
+          mode="outlined"
+          icon="plus"
+          onPress={() => guardians.append({ name: '', phone: '', email: '' })}
+          style={styles.start}
+        >
+          Add a guardian
+        </Button>
+      ) : null}
+    </>
+  );
+}
+
 /** Level, days, voice, teams, whom to call: what the profile holds beside the first few things. */
 export function ProfileFields({ control }: { control: Control<AthleteForm> }) {
   const today = useToday();
   const birthdate = useWatch({ control, name: 'birthdate' });
-  const guardians = useFieldArray({ control, name: 'guardians' });
   const years = Number(today.slice(0, 4)) - Number(birthdate.slice(0, 4));
   const byAge =
     Number.isFinite(years) && years > 3 ? `By age: ${levelNames[levelAt(years)].toLowerCase()}` : 'By age';
@@ -116,33 +153,7 @@ export function ProfileFields({ control }: { control: Control<AthleteForm> }) {
           />
         )}
       />
-      <Heading>Emergency contacts</Heading>
-      <Text variant="bodySmall">Staff only.</Text>
-      {guardians.fields.map(({ id }, n) => (
-        <View key={id} style={styles.gap}>
-          <Field control={control} name={`guardians.${n}.name`} label="Guardian’s name" />
-          <Field control={control} name={`guardians.${n}.phone`} label="Guardian’s phone" inputMode="tel" />
-          <Field
-            control={control}
-            name={`guardians.${n}.email`}
-            label="Guardian’s e-mail (optional)"
-            inputMode="email"
-          />
-          <Button mode="text" onPress={() => guardians.remove(n)} style={styles.start}>
-            Take this guardian out
-          </Button>
-        </View>
-      ))}
-      {guardians.fields.length < 4 ? (
-        <Button
-          mode="outlined"
-          icon="plus"
-          onPress={() => guardians.append({ name: '', phone: '', email: '' })}
-          style={styles.start}
-        >
-          Add a guardian
-        </Button>
-      ) : null}
+      <Guardians control={control} />
       <Field
         control={control}
         name="league.maxPerDay"

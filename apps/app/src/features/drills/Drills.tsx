@@ -60,10 +60,62 @@ function One({ id }: { id: string }) {
   return <DrillPane id={id} kept={own ?? null} />;
 }
 
-function DrillList({ here }: { here: string | null }) {
-  const wide = useWide();
+interface ThingsProps {
+  all: readonly Drill[];
+  /** Null where equipment does not matter. */
+  atHand: string[] | null;
+  onChange: (atHand: string[] | null) => void;
+}
+
+/** Drills for what is at hand. */
+function Things({ all, atHand, onChange }: ThingsProps) {
+  const options = useMemo(() => neededThings(all).map((value) => ({ value, text: value })), [all]);
+  return (
+    <View style={styles.panel}>
+      <Text variant="labelMedium">What is at hand</Text>
+      <CheckboxGroup label="What is at hand" options={options} value={atHand ?? []} onChange={onChange} />
+      <Button mode="text" compact style={styles.start} onPress={() => onChange(null)}>
+        Equipment does not matter
+      </Button>
+    </View>
+  );
+}
+
+/** The academy's own drills: alone, as a file, and those that were retired. */
+function Ours({ ours, onChange }: { ours: boolean; onChange: (ours: boolean) => void }) {
   const { person } = useMe();
   const { data: kept = [] } = api.useDrillsQuery();
+  return (
+    <View style={styles.panel}>
+      <Choices
+        label="Which drills"
+        value={ours ? 'ours' : 'all'}
+        onChange={(value) => onChange(value === 'ours')}
+        options={[
+          { value: 'all', text: 'All drills' },
+          { value: 'ours', text: 'Only our own' },
+        ]}
+      />
+      {person.role === 'assistant' ? null : <DrillFiles own={kept} />}
+      {kept
+        .filter(({ retired }) => retired)
+        .map(({ drill }) => (
+          <Button
+            key={drill.id}
+            mode="text"
+            compact
+            style={styles.start}
+            onPress={() => router.navigate(`/drills/${drill.id}` as Href)}
+          >
+            {`Retired: ${drill.name}`}
+          </Button>
+        ))}
+    </View>
+  );
+}
+
+function DrillList({ here }: { here: string | null }) {
+  const wide = useWide();
   const book = useBook();
   const { all } = book;
   const [search, setSearch] = useState('');
@@ -79,7 +131,6 @@ function DrillList({ here }: { here: string | null }) {
     [search, thread, stage, target, atHand, ours, all],
   );
   const targetOptions = useMemo(() => servedTargets(all), [all]);
-  const thingOptions = useMemo(() => neededThings(all).map((value) => ({ value, text: value })), [all]);
   const toggle = (which: 'flaw' | 'things' | 'ours') => setPanel(panel === which ? null : which);
   return (
     <View style={styles.root} role={here === null ? 'main' : 'complementary'} aria-label="All drills">
@@ -137,47 +188,8 @@ function DrillList({ here }: { here: string | null }) {
                 options={[{ value: '', text: 'Any' }, ...targetOptions]}
               />
             ) : null}
-            {panel === 'things' ? (
-              <View style={styles.panel}>
-                <Text variant="labelMedium">What is at hand</Text>
-                <CheckboxGroup
-                  label="What is at hand"
-                  options={thingOptions}
-                  value={atHand ?? []}
-                  onChange={setAtHand}
-                />
-                <Button mode="text" compact style={styles.start} onPress={() => setAtHand(null)}>
-                  Equipment does not matter
-                </Button>
-              </View>
-            ) : null}
-            {panel === 'ours' ? (
-              <View style={styles.panel}>
-                <Choices
-                  label="Which drills"
-                  value={ours ? 'ours' : 'all'}
-                  onChange={(value) => setOurs(value === 'ours')}
-                  options={[
-                    { value: 'all', text: 'All drills' },
-                    { value: 'ours', text: 'Only our own' },
-                  ]}
-                />
-                {person.role === 'assistant' ? null : <DrillFiles own={kept} />}
-                {kept
-                  .filter(({ retired }) => retired)
-                  .map(({ drill }) => (
-                    <Button
-                      key={drill.id}
-                      mode="text"
-                      compact
-                      style={styles.start}
-                      onPress={() => router.navigate(`/drills/${drill.id}` as Href)}
-                    >
-                      {`Retired: ${drill.name}`}
-                    </Button>
-                  ))}
-              </View>
-            ) : null}
+            {panel === 'things' ? <Things all={all} atHand={atHand} onChange={setAtHand} /> : null}
+            {panel === 'ours' ? <Ours ours={ours} onChange={setOurs} /> : null}
             <Text variant="bodySmall" role="status">{`${shown.length} of ${all.length} drills`}</Text>
           </View>
         }

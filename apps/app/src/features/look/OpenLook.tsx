@@ -36,6 +36,79 @@ interface Props {
 
 const isPhase = (key: LookStep['key']): key is Phase => key !== 'body' && key !== 'ball';
 
+interface FootProps {
+  /** Checkpoints of the phase that nobody graded; null where there are none. */
+  rest: { all: boolean; onRest: () => void } | null;
+  next: { name: string; onNext: () => void } | null;
+  onFinish: (() => void) | null;
+  mayFinish: boolean;
+}
+
+/** What comes next in a look: the rest is clean, the next phase, or the end. */
+function LookFoot({ rest, next, onFinish, mayFinish }: FootProps) {
+  const big = { mode: 'contained', style: styles.grow, contentStyle: styles.tall } as const;
+  return (
+    <ActionBar>
+      <View style={styles.foot}>
+        {rest ? (
+          <Button {...big} onPress={rest.onRest}>
+            {rest.all ? 'All of this phase is clean' : 'The rest of this phase is clean'}
+          </Button>
+        ) : next ? (
+          <Button {...big} onPress={next.onNext}>
+            {`Next: ${next.name}`}
+          </Button>
+        ) : null}
+        {onFinish ? (
+          <Button {...big} onPress={onFinish} disabled={!mayFinish}>
+            Finish the look
+          </Button>
+        ) : null}
+      </View>
+    </ActionBar>
+  );
+}
+
+/** Grades that what was measured offers to this look. */
+const Offered = ({ n, where, onTake }: { n: number; where: readonly string[]; onTake: () => void }) => (
+  <Notice icon="tray-arrow-down">
+    <Text>
+      {`${n} ${n === 1 ? 'grade is' : 'grades are'} offered by what was measured: ${where.join(', ')}.`}
+    </Text>
+    <Button mode="contained" onPress={onTake} style={styles.start}>
+      {n === 1 ? 'Take it into this look' : 'Take all into this look'}
+    </Button>
+  </Notice>
+);
+
+type Beside = 'body' | 'ball';
+
+/** What is no part of the delivery itself. */
+const AlsoCheck = ({ chosen, onChoose }: { chosen: Beside | null; onChoose: (chosen: Beside) => void }) => (
+  <Choices<Beside | null>
+    label="Also check"
+    shown
+    value={chosen}
+    onChange={(to) => (to ? onChoose(to) : undefined)}
+    options={[
+      { value: 'body', text: 'What the body allows' },
+      { value: 'ball', text: 'Where the ball goes' },
+    ]}
+  />
+);
+
+/** @param alone something was graded, and nothing of the delivery */
+const LookNotes = ({ alone }: { alone: boolean }) => (
+  <>
+    {alone ? (
+      <Text variant="bodySmall">
+        What the body allows and where the ball goes are no look by themselves. Grade the delivery too.
+      </Text>
+    ) : null}
+    <Text variant="bodySmall">Every tap is kept at once. You can leave and go on later.</Text>
+  </>
+);
+
 export function OpenLook({ athlete, look, carried, offers, start, onFinished }: Props) {
   const dispatch = useAppDispatch();
   const { id: athleteId, discipline } = athlete;
@@ -95,37 +168,14 @@ export function OpenLook({ athlete, look, carried, offers, start, onFinished }: 
     <Pane
       key={key}
       foot={
-        <ActionBar>
-          <View style={styles.foot}>
-            {open.length > 0 && isPhase(key) ? (
-              <Button mode="contained" onPress={rest} style={styles.grow} contentStyle={styles.tall}>
-                {open.length === step.first.length
-                  ? 'All of this phase is clean'
-                  : 'The rest of this phase is clean'}
-              </Button>
-            ) : nextPhase ? (
-              <Button
-                mode="contained"
-                onPress={() => setKey(nextPhase.key)}
-                style={styles.grow}
-                contentStyle={styles.tall}
-              >
-                {`Next: ${nextPhase.name}`}
-              </Button>
-            ) : null}
-            {last && (open.length === 0 || !isPhase(key)) ? (
-              <Button
-                mode="contained"
-                onPress={finish}
-                disabled={!seen}
-                style={styles.grow}
-                contentStyle={styles.tall}
-              >
-                Finish the look
-              </Button>
-            ) : null}
-          </View>
-        </ActionBar>
+        <LookFoot
+          rest={
+            open.length > 0 && isPhase(key) ? { all: open.length === step.first.length, onRest: rest } : null
+          }
+          next={nextPhase ? { name: nextPhase.name, onNext: () => setKey(nextPhase.key) } : null}
+          onFinish={last && (open.length === 0 || !isPhase(key)) ? finish : null}
+          mayFinish={seen}
+        />
       }
     >
       <Seam
@@ -145,17 +195,13 @@ export function OpenLook({ athlete, look, carried, offers, start, onFinished }: 
       </View>
       <LookTold athleteId={athleteId} look={look} />
       {waiting.length ? (
-        <Notice icon="tray-arrow-down">
-          <Text>
-            {`${waiting.length} ${waiting.length === 1 ? 'grade is' : 'grades are'} offered by what was measured: ${steps
-              .filter((each) => offered(each).length)
-              .map((each) => `${each.name} ${offered(each).length}`)
-              .join(', ')}.`}
-          </Text>
-          <Button mode="contained" onPress={takeAll} style={styles.start}>
-            {waiting.length === 1 ? 'Take it into this look' : 'Take all into this look'}
-          </Button>
-        </Notice>
+        <Offered
+          n={waiting.length}
+          where={steps.flatMap((each) =>
+            offered(each).length ? [`${each.name} ${offered(each).length}`] : [],
+          )}
+          onTake={takeAll}
+        />
       ) : null}
       {step.first.map(point)}
       {wider === key || offered(step).length ? step.more.map(point) : null}
@@ -164,31 +210,19 @@ export function OpenLook({ athlete, look, carried, offers, start, onFinished }: 
           {`${step.more.length} more to look at here`}
         </Button>
       ) : null}
-      <Choices
-        label="Also check"
-        shown
-        value={isPhase(key) ? null : key}
-        onChange={(chosen) => {
-          if (!chosen) return;
+      <AlsoCheck
+        chosen={isPhase(key) ? null : key}
+        onChoose={(chosen) => {
           setKey(chosen);
           setWider(chosen);
         }}
-        options={[
-          { value: 'body', text: 'What the body allows' },
-          { value: 'ball', text: 'Where the ball goes' },
-        ]}
       />
       {!last || (open.length > 0 && isPhase(key)) ? (
         <Button mode="text" disabled={!seen} onPress={finish}>
           Finish here; the rest stays not looked at
         </Button>
       ) : null}
-      {graded > 0 && !seen ? (
-        <Text variant="bodySmall">
-          What the body allows and where the ball goes are no look by themselves. Grade the delivery too.
-        </Text>
-      ) : null}
-      <Text variant="bodySmall">Every tap is kept at once. You can leave and go on later.</Text>
+      <LookNotes alone={graded > 0 && !seen} />
     </Pane>
   );
 }

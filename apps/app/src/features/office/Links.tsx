@@ -1,3 +1,4 @@
+import type { LinkEditRecord } from '@wrightonic/contract';
 import { academyLinks, linkStates, nodeName, type Discipline, type LinkState } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -28,11 +29,49 @@ const stateWords = ({ weight, given }: LinkState): string =>
 
 const Gap = () => <View style={styles.gap} />;
 
+/** One link with its weight, and how it differs from the catalogue's. */
+function LinkLine({ link, onPress }: { link: LinkState; onPress: (() => void) | null }) {
+  const state = stateWords(link);
+  const weight = link.weight === null ? 'off' : link.weight.toFixed(2);
+  return (
+    <PressableCard
+      disabled={!onPress}
+      onPress={() => onPress?.()}
+      aria-label={`${nodeName(link.cause)} causes ${nodeName(link.effect)}, ${weight}${state ? `, ${state}` : ''}`}
+      style={styles.link}
+    >
+      <View style={styles.grow}>
+        <Text variant="labelLarge">{nodeName(link.cause)}</Text>
+        <Text>{`causes ${nodeName(link.effect)}`}</Text>
+        {state ? <Text variant="labelMedium">{state}</Text> : null}
+      </View>
+      <Text variant="titleLarge">{weight}</Text>
+    </PressableCard>
+  );
+}
+
+/** Who changed which link, and why, the newest first. */
+function Edits({ edits }: { edits: readonly LinkEditRecord[] }) {
+  const { academy } = useMe();
+  const today = useToday();
+  if (edits.length === 0) return null;
+  return (
+    <View style={styles.foot}>
+      <Heading>What was changed</Heading>
+      {[...edits].reverse().map(({ id, cause, effect, weight, reason, by, at }) => (
+        <Text key={id}>
+          <Text variant="labelLarge">{`${nodeName(cause)} causes ${nodeName(effect)}`}</Text>
+          {`: ${weight === null ? 'off' : weight.toFixed(2)}. ${reason} ${by}, ${dayWords(dayAt(new Date(at), academy.zone), today)}.`}
+        </Text>
+      ))}
+    </View>
+  );
+}
+
 /** What causes what, as this academy holds it. */
 export function Links() {
   const { data, error, refetch } = lazyEndpoints.useLinksQuery();
-  const { person, academy } = useMe();
-  const today = useToday();
+  const { person } = useMe();
   const [discipline, setDiscipline] = useState<Discipline>('overhand');
   const [search, setSearch] = useState('');
   const [only, setOnly] = useState<'all' | 'changed'>('all');
@@ -110,38 +149,9 @@ export function Links() {
             >{`${shown.length} ${shown.length === 1 ? 'link' : 'links'}`}</Text>
           </View>
         }
-        renderItem={({ item }) => {
-          const state = stateWords(item);
-          return (
-            <PressableCard
-              disabled={!own}
-              onPress={() => setOpen(item)}
-              aria-label={`${nodeName(item.cause)} causes ${nodeName(item.effect)}, ${item.weight === null ? 'off' : item.weight.toFixed(2)}${state ? `, ${state}` : ''}`}
-              style={styles.link}
-            >
-              <View style={styles.grow}>
-                <Text variant="labelLarge">{nodeName(item.cause)}</Text>
-                <Text>{`causes ${nodeName(item.effect)}`}</Text>
-                {state ? <Text variant="labelMedium">{state}</Text> : null}
-              </View>
-              <Text variant="titleLarge">{item.weight === null ? 'off' : item.weight.toFixed(2)}</Text>
-            </PressableCard>
-          );
-        }}
+        renderItem={({ item }) => <LinkLine link={item} onPress={own ? () => setOpen(item) : null} />}
         ListEmptyComponent={<Empty>No link fits. Search for less, or show all links.</Empty>}
-        ListFooterComponent={
-          edits.length ? (
-            <View style={styles.foot}>
-              <Heading>What was changed</Heading>
-              {[...edits].reverse().map(({ id, cause, effect, weight, reason, by, at }) => (
-                <Text key={id}>
-                  <Text variant="labelLarge">{`${nodeName(cause)} causes ${nodeName(effect)}`}</Text>
-                  {`: ${weight === null ? 'off' : weight.toFixed(2)}. ${reason} ${by}, ${dayWords(dayAt(new Date(at), academy.zone), today)}.`}
-                </Text>
-              ))}
-            </View>
-          ) : null
-        }
+        ListFooterComponent={<Edits edits={edits} />}
       />
       {open ? (
         <LinkEditor

@@ -16,95 +16,110 @@ import { SignOut } from './SignOut';
 
 const strikeShares = [0.5, 0.55, 0.6, 0.65, 0.7];
 
-/** The instructor's own settings. */
-export function Office() {
-  const { person, academy } = useMe();
+function ThisDevice() {
   const dispatch = useAppDispatch();
   const { theme, sound } = useAppSelector(({ settings }) => settings);
-  const { save, error } = usePreferences();
   return (
-    <Screen title="Office">
-      <Text variant="bodyLarge">{`${person.name}, ${person.role} at ${academy.name}`}</Text>
-      {error ? <ErrorNotice error={error} /> : null}
-      <Card>
-        <Heading>This device</Heading>
-        <Choices<ThemeChoice>
-          label="Theme"
-          shown
-          value={theme}
-          onChange={(choice) => dispatch(themeChosen(choice))}
-          options={[
-            { value: 'auto', text: 'As the device' },
-            { value: 'day', text: 'Day' },
-            { value: 'lights', text: 'Lights' },
-          ]}
-        />
-        <Choices
-          label="Beep after a hold"
-          shown
-          value={sound ? 'on' : 'off'}
-          onChange={(choice) => dispatch(soundSwitched(choice === 'on'))}
-          options={[
-            { value: 'on', text: 'On' },
-            { value: 'off', text: 'Off' },
-          ]}
-        />
-      </Card>
-      <Card>
-        <Heading>Yours</Heading>
-        <Choices
-          label="Hand that holds the phone"
-          shown
-          value={person.hand}
-          onChange={(hand) => save({ hand })}
-          options={[
-            { value: 'R', text: handNames.R },
-            { value: 'L', text: handNames.L },
-          ]}
-        />
-        <Choices
-          label="Velocity in"
-          shown
-          value={person.velocityUnit}
-          onChange={(velocityUnit) => save({ velocityUnit })}
-          options={[
-            { value: 'mph', text: 'mph' },
-            { value: 'km/h', text: 'km/h' },
-          ]}
-        />
-        <Choices
-          label="Lengths and weights in"
-          shown
-          value={person.sizeUnit}
-          onChange={(sizeUnit) => save({ sizeUnit })}
-          options={[
-            { value: 'us', text: 'ft, in and lb' },
-            { value: 'metric', text: 'cm and kg' },
-          ]}
-        />
-        <Choices
-          label="Strike zone seen by"
-          shown
-          value={person.zoneView}
-          onChange={(zoneView) => save({ zoneView })}
-          options={[
-            { value: 'pitcher', text: 'the pitcher' },
-            { value: 'catcher', text: 'the catcher' },
-          ]}
-        />
-      </Card>
-      <Card>
-        <Heading>Your approach</Heading>
-        <Text>Holds for every athlete unless their own page says otherwise.</Text>
-        <ApproachFields value={person.approach} onChange={(approach) => save({ approach })} unset="Default" />
-        <Choices
-          label="Results are good from this share of strikes on"
-          shown
-          value={person.goodStrikes}
-          onChange={(goodStrikes) => save({ goodStrikes })}
-          options={strikeShares.map((value) => ({ value, text: `${Math.round(100 * value)} %` }))}
-        />
-      </Card>
+    <Card>
+      <Heading>This device</Heading>
+      <Choices<ThemeChoice>
+        label="Theme"
+        shown
+        value={theme}
+        onChange={(choice) => dispatch(themeChosen(choice))}
+        options={[
+          { value: 'auto', text: 'As the device' },
+          { value: 'day', text: 'Day' },
+          { value: 'lights', text: 'Lights' },
+        ]}
+      />
+      <Choices
+        label="Beep after a hold"
+        shown
+        value={sound ? 'on' : 'off'}
+        onChange={(choice) => dispatch(soundSwitched(choice === 'on'))}
+        options={[
+          { value: 'on', text: 'On' },
+          { value: 'off', text: 'Off' },
+        ]}
+      />
+    </Card>
+  );
+}
+
+function Yours() {
+  const { person } = useMe();
+  const { save } = usePreferences();
+  return (
+    <Card>
+      <Heading>Yours</Heading>
+      <Choices
+        label="Hand that holds the phone"
+        shown
+        value={person.hand}
+        onChange={(hand) => save({ hand })}
+        options={[
+          { value: 'R', text: handNames.R },
+          { value: 'L', text: handNames.L },
+        ]}
+      />
+      <Choices
+        label="Velocity in"
+        shown
+        value={person.velocityUnit}
+        onChange={(velocityUnit) => save({ velocityUnit })}
+        options={[
+          { value: 'mph', text: 'mph' },
+          { value: 'km/h', text: 'km/h' },
+        ]}
+      />
+      <Choices
+        label="Lengths and weights in"
+        shown
+        value={person.sizeUnit}
+        onChange={(sizeUnit) => save({ sizeUnit })}
+        options={[
+          { value: 'us', text: 'ft, in and lb' },
+          { value: 'metric', text: 'cm and kg' },
+        ]}
+      />
+      <Choices
+        label="Strike zone seen by"
+        shown
+        value={person.zoneView}
+        onChange={(zoneView) => save({ zoneView })}
+        options={[
+          { value: 'pitcher', text: 'the pitcher' },
+          { value: 'catcher', text: 'the catcher' },
+        ]}
+      />
+    </Card>
+  );
+}
+
+function YourApproach() {
+  const { person } = useMe();
+  const { save } = usePreferences();
+  return (
+    <Card>
+      <Heading>Your approach</Heading>
+      <Text>Holds for every athlete unless their own page says otherwise.</Text>
+      <ApproachFields value={person.approach} onChange={(approach) => save({ approach })} unset="Default" />
+      <Choices
+        label="Results are good from this share of strikes on"
+        shown
+        value={person.goodStrikes}
+        onChange={(goodStrikes) => save({ goodStrikes })}
+        options={strikeShares.map((value) => ({ value, text: `${Math.round(100 * value)} %` }))}
+      />
+    </Card>
+  );
+}
+
+/** What has a screen of its own. */
+function Further() {
+  return (
+    <>
       <Card>
         <Heading>What causes what</Heading>
         <Text>The links behind every trace: weights, links of your own, links switched off.</Text>
@@ -144,6 +159,22 @@ export function Office() {
           Devices
         </Button>
       </Card>
+    </>
+  );
+}
+
+/** The instructor's own settings. */
+export function Office() {
+  const { person, academy } = useMe();
+  const { error } = usePreferences();
+  return (
+    <Screen title="Office">
+      <Text variant="bodyLarge">{`${person.name}, ${person.role} at ${academy.name}`}</Text>
+      {error ? <ErrorNotice error={error} /> : null}
+      <ThisDevice />
+      <Yours />
+      <YourApproach />
+      <Further />
       <Calls />
       <SignOut />
       <Text variant="bodySmall">

@@ -18,7 +18,7 @@ const sureWord = (share: number): string =>
   share < closeCall ? 'Too close to call' : share < 0.85 ? 'Fairly sure' : 'Sure';
 
 /** In how many of a thousand slightly different looks the same focus would be proposed. */
-export function SureLine({ state, focus }: Props) {
+export function RobustnessLine({ state, focus }: Props) {
   const own = useColours();
   const { sure, done, wrong, stopped } = state;
   const slow = useDebouncedTrue(!sure && !wrong && !stopped, 250);

@@ -8,6 +8,7 @@ import {
   percent,
   plainWords,
   bodyWords,
+  type Trace,
 } from '@wrightonic/core';
 import { router, useLocalSearchParams, type Href } from 'expo-router';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
@@ -26,6 +27,8 @@ import { useTracing } from './useTracing';
 const pageWidth = 700;
 const pageHeight = 1016;
 const shownRoots = 7;
+/** What is left alone is told with its reason for so many. */
+const shownLeft = 2;
 
 /** A trace on one page, for the wall of the cage or the parent’s bag. */
 export function Sheet() {
@@ -36,6 +39,42 @@ export function Sheet() {
   const look = finished.find((each) => each.id === wanted) ?? finished.at(-1);
   if (!look) return <Empty>There is no finished look to print yet. Take one first.</Empty>;
   return <Printed key={look.id} id={id} page={page} look={look} />;
+}
+
+/** What to look at next, where the body comes first, and what to leave alone. */
+function BesideRoots({ result }: { result: Trace }) {
+  const further = result.left.slice(shownLeft, 6);
+  return (
+    <View style={styles.grow}>
+      {result.gains.length ? <Heading>Look next</Heading> : null}
+      {result.gains.map(({ id: node, gain }) => (
+        <Text
+          key={node}
+          variant="bodySmall"
+          style={styles.tight}
+        >{`${nodeName(node)}. ${gainWords(gain, result.total)}`}</Text>
+      ))}
+      {bodyWords(result.bodyFirst.slice(0, 2)).map((words) => (
+        <Text key={words} variant="bodySmall" style={styles.tight}>
+          {words}
+        </Text>
+      ))}
+      {result.left.length ? <Heading>Leave alone</Heading> : null}
+      {result.left.slice(0, shownLeft).map((left) => (
+        <Text
+          key={left.id}
+          variant="bodySmall"
+          style={styles.tight}
+        >{`${nodeName(left.id)}. ${leaveWords(left, result.approach)}`}</Text>
+      ))}
+      {further.length ? (
+        <Text
+          variant="bodySmall"
+          style={styles.tight}
+        >{`${listed(further.map((each) => nodeName(each.id)))}.`}</Text>
+      ) : null}
+    </View>
+  );
 }
 
 function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRecord }) {
@@ -120,35 +159,7 @@ function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRe
                   >{`${percent(rest.reduce((sum, { share }) => sum + share, 0))}  ${rest.length} smaller ones`}</Text>
                 ) : null}
               </View>
-              <View style={styles.grow}>
-                {result.gains.length ? <Heading>Look next</Heading> : null}
-                {result.gains.map(({ id: node, gain }) => (
-                  <Text
-                    key={node}
-                    variant="bodySmall"
-                    style={styles.tight}
-                  >{`${nodeName(node)}. ${gainWords(gain, result.total)}`}</Text>
-                ))}
-                {bodyWords(result.bodyFirst.slice(0, 2)).map((words) => (
-                  <Text key={words} variant="bodySmall" style={styles.tight}>
-                    {words}
-                  </Text>
-                ))}
-                {result.left.length ? <Heading>Leave alone</Heading> : null}
-                {result.left.slice(0, 2).map((left) => (
-                  <Text
-                    key={left.id}
-                    variant="bodySmall"
-                    style={styles.tight}
-                  >{`${nodeName(left.id)}. ${leaveWords(left, result.approach)}`}</Text>
-                ))}
-                {result.left.length > 2 ? (
-                  <Text
-                    variant="bodySmall"
-                    style={styles.tight}
-                  >{`${listed(result.left.slice(2, 6).map((each) => nodeName(each.id)))}.`}</Text>
-                ) : null}
-              </View>
+              <BesideRoots result={result} />
             </View>
             <Text variant="bodySmall" style={styles.small}>
               {`Links of version ${result.catalogue}${result.removedLinks.length ? `, ${result.removedLinks.length} struck for this athlete` : ''}. Thick end of a thread: cause; thin end: effect. Wrightonic helps to plan practice. It is not a medical device and gives no diagnosis of an injury; with pain, ask a licensed clinician.`}

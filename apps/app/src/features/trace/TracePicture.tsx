@@ -55,6 +55,80 @@ function broken(name: string): [string, string] {
   return at < 0 ? [name, ''] : [name.slice(0, at), name.slice(at + 1)];
 }
 
+interface NamesProps {
+  stitches: readonly Stitch[];
+  /** Those whose names have room. */
+  named: ReadonlySet<string>;
+  marked: readonly string[];
+}
+
+/** Names above the stitches, aslant. */
+function StitchNames({ stitches, named, marked }: NamesProps) {
+  const own = useColours();
+  return stitches.map(({ id, name, x, y, grade }) => {
+    if (!named.has(id) || !grade) return null;
+    const from = { x: x + 3, y: y - 12 - grade * 9 };
+    return (
+      <SvgText
+        key={id}
+        x={from.x}
+        y={from.y}
+        rotation={-50}
+        originX={from.x}
+        originY={from.y}
+        fontFamily={marked.includes(id) ? faces.bold : faces.text}
+        fontSize={13}
+        fill={own.ink}
+      >
+        {name}
+      </SvgText>
+    );
+  });
+}
+
+type Zones = ReturnType<typeof tracePicture>['layout']['zones'];
+
+/** Where one phase ends and the next begins. */
+function PhaseLines({ zones, from: y1, to: y2 }: { zones: Zones; from: number; to: number }) {
+  const own = useColours();
+  return zones
+    .slice(1)
+    .map(({ phase, from }) => (
+      <Line
+        key={phase}
+        x1={from}
+        x2={from}
+        y1={y1}
+        y2={y2}
+        stroke={own.line}
+        strokeWidth={0.6}
+        strokeDasharray="2 4"
+      />
+    ));
+}
+
+/** Names of the phases above the seam. */
+function PhaseNames({ zones, small }: { zones: Zones; small: boolean }) {
+  const own = useColours();
+  return (
+    <View style={styles.names} pointerEvents="none" aria-hidden>
+      {zones.map(({ phase, from, to }) => (
+        <Text
+          key={phase}
+          variant="titleSmall"
+          style={[
+            styles.name,
+            { left: from, width: to - from, color: own.inkSoft },
+            small ? styles.small : null,
+          ]}
+        >
+          {phaseNames[phase]}
+        </Text>
+      ))}
+    </View>
+  );
+}
+
 /** The seam with the threads of the trace below it, what the body allows and what the ball shows. */
 export const TracePicture = memo(function TracePicture(props: Props) {
   const {
@@ -118,18 +192,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
     width > 0 ? (
       <Svg width={width} height={height + top} aria-hidden pointerEvents="none">
         <G y={top}>
-          {layout.zones.slice(1).map(({ phase, from }) => (
-            <Line
-              key={phase}
-              x1={from}
-              x2={from}
-              y1={8 - top + phaseRoom}
-              y2={layout.height - 4}
-              stroke={own.line}
-              strokeWidth={0.6}
-              strokeDasharray="2 4"
-            />
-          ))}
+          <PhaseLines zones={layout.zones} from={8 - top + phaseRoom} to={layout.height - 4} />
           {ribbons.map((ribbon) => (
             <Path
               key={`${ribbon.cause} ${ribbon.effect}`}
@@ -153,27 +216,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
             ) : null,
           )}
           <StitchLayers layers={stitches} size={stitch} />
-          {grand
-            ? layout.stitches.map(({ id, name, x, y, grade }) => {
-                if (!named.has(id) || !grade) return null;
-                const from = { x: x + 3, y: y - 12 - grade * 9 };
-                return (
-                  <SvgText
-                    key={id}
-                    x={from.x}
-                    y={from.y}
-                    rotation={-50}
-                    originX={from.x}
-                    originY={from.y}
-                    fontFamily={marked.includes(id) ? faces.bold : faces.text}
-                    fontSize={13}
-                    fill={own.ink}
-                  >
-                    {name}
-                  </SvgText>
-                );
-              })
-            : null}
+          {grand ? <StitchNames stitches={layout.stitches} named={named} marked={marked} /> : null}
           {pegs.map((peg) => (
             <PegSign
               key={peg.id}
@@ -198,23 +241,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
           {drawing}
         </View>
       )}
-      {width > 0 ? (
-        <View style={styles.names} pointerEvents="none" aria-hidden>
-          {layout.zones.map(({ phase, from, to }) => (
-            <Text
-              key={phase}
-              variant="titleSmall"
-              style={[
-                styles.name,
-                { left: from, width: to - from, color: own.inkSoft },
-                grand ? null : styles.small,
-              ]}
-            >
-              {phaseNames[phase]}
-            </Text>
-          ))}
-        </View>
-      ) : null}
+      {width > 0 ? <PhaseNames zones={layout.zones} small={!grand} /> : null}
     </View>
   );
 });

@@ -5,29 +5,24 @@ import {
   ladderEfforts,
   mostEasyEffort,
   parseDose,
-  spotNames,
   type Drill,
   lastTap,
 } from '@wrightonic/core';
 import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
 import { Pane } from '../../ui/Screen/Pane';
 import { DrillCard } from './DrillCard';
-import { HoldTimer } from '../../ui/timer/HoldTimer';
-import { NoteSheet } from './NoteSheet';
 import { EffortLadder } from './radar/EffortLadder';
 import { RadarLine } from './radar/RadarLine';
 import { useReadings } from './radar/useReadings';
-import { countOf, thrown } from './session';
+import { countOf, thrown, type Count } from './session';
+import { DrillTitle, DrillTools, OpenedSheet, ThrownLine, type Opened } from './drillParts';
 import { SetLine } from './SetLine';
 import { SpotGrid } from './SpotGrid';
 import { TapArea } from './TapArea';
 import { useSpots } from './useSpots';
 import type { Session } from './useSession';
-import { VelocityPad } from './VelocityPad';
-import { WhyMissed } from './WhyMissed';
 
 interface Props {
   page: WorkPage;
@@ -43,12 +38,57 @@ interface Props {
   onNext: (() => void) | null;
 }
 
+/** The rep just missed, as long as nobody said why. */
+function unsaidMiss(events: Session['events'], drill: string) {
+  const newest = lastTap(events).find((event) => event.kind === 'rep');
+  return newest?.outcome === 'missed' && !newest.reason && newest.drill === drill ? newest : null;
+}
+
+/** The newest throw, where an instrument measured it in this drill. */
+function newestMeasured(events: Session['events'], drill: string) {
+  const newest = events.findLast((event) => event.kind === 'throw');
+  return newest?.source && newest.drill === drill ? newest : null;
+}
+
+interface TapsProps {
+  page: WorkPage;
+  count: Count;
+  spots: ReturnType<typeof useSpots>;
+  onTap: (outcome: 'clean' | 'missed') => void;
+  onHold: () => void;
+}
+
+/** The two areas for the hand that holds the phone, or where the throw went that was aimed at a spot. */
+function Taps({ page, count, spots, onTap, onHold }: TapsProps) {
+  const { hand, zoneView } = useMe().person;
+  if (spots.open && spots.called)
+    return (
+      <SpotGrid
+        spot={spots.called}
+        armOnRight={armOnRight(page.athlete.throws, zoneView)}
+        onSides={spots.chart}
+        onSkip={spots.skip}
+      />
+    );
+  const areas = [
+    <TapArea
+      key="missed"
+      outcome="missed"
+      count={count.missed}
+      onTap={() => onTap('missed')}
+      onHold={onHold}
+    />,
+    <TapArea key="clean" outcome="clean" count={count.clean} onTap={() => onTap('clean')} />,
+  ];
+  return hand === 'R' ? areas : areas.reverse();
+}
+
 /** One drill, and two areas that the thumb cannot miss. */
 export function OneDrill({ page, session, planned, drill, place, before, after, shut, onNext }: Props) {
   const { person } = useMe();
   const { events, elsewhere } = session;
   const { age } = page.athlete;
-  const [open, setOpen] = useState<'velocity' | 'note' | 'why next' | 'why last' | null>(null);
+  const [open, setOpen] = useState<Opened | null>(null);
   const close = () => setOpen(null);
   // Where there is little height the two areas keep theirs, and what is above them is scrolled or stands beside.
   const { width, height } = useWindowDimensions();
@@ -64,42 +104,19 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
   const count = countOf(events, drill.id);
   const hold = dose.timed ?? dose.lastHold ?? dose.holds[0] ?? null;
   const actions = session.inSession();
-  const newest = lastTap(events).find((event) => event.kind === 'rep');
-  /** The rep just missed, as long as nobody said why. */
-  const unsaid = newest?.outcome === 'missed' && !newest.reason && newest.drill === drill.id;
-  const newestThrow = events.findLast((event) => event.kind === 'throw');
-  const newestMeasured = newestThrow?.source && newestThrow.drill === drill.id ? newestThrow : null;
+  const unsaid = unsaidMiss(events, drill.id);
   const explain = (reason: string) => {
     if (open === 'why next') actions.rep(drill.id, 'missed', reason, readings.forRep());
-    else if (unsaid) actions.explain(newest.id, reason);
+    else if (unsaid) actions.explain(unsaid.id, reason);
     close();
   };
-  const areas = [
-    <TapArea
-      key="missed"
-      outcome="missed"
-      count={count.missed}
-      onTap={() => actions.rep(drill.id, 'missed', undefined, readings.forRep())}
-      onHold={() => setOpen('why next')}
-    />,
-    <TapArea
-      key="clean"
-      outcome="clean"
-      count={count.clean}
-      onTap={() => actions.rep(drill.id, 'clean', undefined, readings.forRep())}
-    />,
-  ];
+  const tap = (outcome: 'clean' | 'missed') => actions.rep(drill.id, outcome, undefined, readings.forRep());
   const spots = useSpots(session, drill);
   const above = (
     <>
       <View style={styles.drills}>
         {before}
-        <View style={styles.grow}>
-          <Text variant="headlineSmall" role="heading" aria-level={1} style={styles.middle}>
-            {drill.name}
-          </Text>
-          <Text style={styles.middle}>{`${place} · ${drill.stage} · ${doseWords(dose)}`}</Text>
-        </View>
+        <DrillTitle drill={drill} words={`${place} · ${drill.stage} · ${doseWords(dose)}`} />
         {after}
       </View>
       <View style={styles.upper}>
@@ -132,57 +149,20 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
         onNext={onNext}
         onWhy={unsaid ? () => setOpen('why last') : null}
       />
-      {drill.throws || throws.counted ? (
-        <View style={styles.line}>
-          <Text variant="titleSmall" style={styles.grow} role="status">
-            {`${throws.counted} thrown today, ${throws.left} left`}
-          </Text>
-          {spots.called ? (
-            <Text variant="titleMedium" role="status">{`Aim ${spotNames[spots.called].toLowerCase()}`}</Text>
-          ) : null}
-        </View>
-      ) : null}
+      {drill.throws || throws.counted ? <ThrownLine throws={throws} aim={spots.called} /> : null}
       <RadarLine
         readings={readings}
-        newest={newestMeasured}
+        newest={newestMeasured(events, drill.id)}
         unit={person.velocityUnit}
         onDiscard={actions.discard}
       />
-      <View style={styles.line}>
-        {hold ? <HoldTimer key={drill.id} seconds={hold} /> : null}
-        {drill.throws ? (
-          <Button mode="outlined" compact icon="speedometer" onPress={() => setOpen('velocity')}>
-            Velocity
-          </Button>
-        ) : null}
-        {drill.throws ? (
-          <Button
-            mode={spots.order ? 'contained-tonal' : 'outlined'}
-            compact
-            icon="target"
-            accessibilityLabel={`Call spots: ${spots.order ?? 'off'}; change`}
-            onPress={spots.next}
-          >
-            {spots.order === null ? 'Spots' : spots.order === 'random' ? 'Random' : 'In order'}
-          </Button>
-        ) : null}
-        <IconButton
-          icon="pencil"
-          mode="outlined"
-          size={18}
-          accessibilityLabel={`Note on ${drill.name}`}
-          onPress={() => setOpen('note')}
-        />
-        <Button
-          mode="outlined"
-          compact
-          icon="undo-variant"
-          disabled={lastTap(events).length === 0}
-          onPress={actions.undo}
-        >
-          Undo
-        </Button>
-      </View>
+      <DrillTools
+        drill={drill}
+        hold={hold}
+        spots={spots}
+        onOpen={setOpen}
+        onUndo={lastTap(events).length ? actions.undo : null}
+      />
     </>
   );
   return (
@@ -201,33 +181,18 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
             spots.open ? styles.spots : null,
           ]}
         >
-          {spots.open && spots.called ? (
-            <SpotGrid
-              spot={spots.called}
-              armOnRight={armOnRight(page.athlete.throws, person.zoneView)}
-              onSides={spots.chart}
-              onSkip={spots.skip}
-            />
-          ) : person.hand === 'R' ? (
-            areas
-          ) : (
-            areas.reverse()
-          )}
+          <Taps page={page} count={count} spots={spots} onTap={tap} onHold={() => setOpen('why next')} />
         </View>
       </View>
-      {open === 'why next' || open === 'why last' ? (
-        <WhyMissed drill={drill} onWhy={explain} onClose={close} />
-      ) : null}
-      {open === 'note' ? (
-        <NoteSheet about={drill.name} onNote={(text) => actions.note(drill.id, text)} onClose={close} />
-      ) : null}
-      {open === 'velocity' ? (
-        <VelocityPad
-          doubtfulAbove={readings.limit}
-          unit={person.velocityUnit}
+      {open ? (
+        <OpenedSheet
+          open={open}
+          drill={drill}
+          actions={actions}
+          limit={readings.limit}
+          onWhy={explain}
           onLadder={rungs && !ladder ? () => session.setLadder({ drill: drill.id, efforts: rungs }) : null}
           onClose={close}
-          onSave={(velocity) => actions.velocity(drill.id, velocity)}
         />
       ) : null}
     </>

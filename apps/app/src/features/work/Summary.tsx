@@ -1,4 +1,4 @@
-import { type WorkPage } from '@wrightonic/contract';
+import type { LogEvent, PlanDrill, WorkPage } from '@wrightonic/contract';
 import {
   gateWords,
   missesBecause,
@@ -34,6 +34,60 @@ interface Props {
   onDone: (note: string) => void;
 }
 
+interface WorkedProps {
+  page: WorkPage;
+  events: readonly LogEvent[];
+  id: string;
+  /** The drill of the plan, with its gate as it stands now. */
+  planned: PlanDrill | undefined;
+}
+
+/** One drill that was worked: its reps, why some were missed, its sides, what its gate says. */
+function WorkedDrill({ page, events, id, planned }: WorkedProps) {
+  const dispatch = useAppDispatch();
+  const book = useBook();
+  const { id: athleteId, throws: hand } = page.athlete;
+  const { clean, missed } = countOf(events, id);
+  const reasons = missesBecause(reasonsOf(events, id));
+  const sides = countsBy(events, id, (rep) => rep.side ?? null)
+    .flatMap(({ key, ...count }) => {
+      if (!key) return [];
+      const side = repSideWords(key, hand, parseDose(book.drill(id)!.dose));
+      return [`${side}: ${count.clean} of ${count.clean + count.missed}`];
+    })
+    .join('; ');
+  const chooseLevel = (level: string) =>
+    dispatch(log(athleteId, 'level-chosen', { athleteId, drill: id, level }));
+  return (
+    <Card>
+      <View style={styles.row}>
+        <Text variant="titleMedium" style={styles.grow}>
+          {book.drill(id)?.name ?? id}
+        </Text>
+        <Text variant="titleLarge">{`${clean} of ${clean + missed}`}</Text>
+      </View>
+      {reasons.length ? (
+        <Text variant="bodySmall">
+          {`Missed: ${reasons
+            .map((why) => `${missReasonName(why.id)}${why.n > 1 ? ` ${why.n} times` : ''}`)
+            .join(', ')}`}
+        </Text>
+      ) : null}
+      {planned ? (
+        <Text variant="bodySmall">
+          {`${planned.level ? `Level ${planned.level}, last` : 'Last'} three sessions: ${gateWords(planned.gate, planned.pain)}`}
+        </Text>
+      ) : null}
+      {planned?.move ? (
+        <Button mode="outlined" onPress={() => chooseLevel(planned.move!.to)}>
+          {`${planned.move.direction === 'up' ? 'Move up' : 'Step back'} to ${planned.move.to}`}
+        </Button>
+      ) : null}
+      {sides ? <Text variant="bodySmall">{sides}</Text> : null}
+    </Card>
+  );
+}
+
 /** What was done, what the gate makes of it, and a note. */
 export function Summary({ page, session, onBack, onDone }: Props) {
   const { person } = useMe();
@@ -50,18 +104,6 @@ export function Summary({ page, session, onBack, onDone }: Props) {
   const worked = workedIn(events);
   const name = (id: string) => book.drill(id)?.name ?? id;
   const words = sessionWords(events, { name: page.athlete.givenName, unit: person.velocityUnit, book });
-  const { id: athleteId, throws: hand } = page.athlete;
-  const dispatch = useAppDispatch();
-  const chooseLevel = (drill: string, level: string) =>
-    dispatch(log(athleteId, 'level-chosen', { athleteId, drill, level }));
-  const sidesIn = (id: string): string =>
-    countsBy(events, id, (rep) => rep.side ?? null)
-      .flatMap(({ key, clean, missed }) =>
-        key
-          ? [`${repSideWords(key, hand, parseDose(book.drill(id)!.dose))}: ${clean} of ${clean + missed}`]
-          : [],
-      )
-      .join('; ');
   const offers = worked.flatMap((id) => {
     const { offer } = constraintsNow(page, events, id, book);
     return offer ? [`${name(id)}: ${offer.why}`] : [];
@@ -88,38 +130,9 @@ export function Summary({ page, session, onBack, onDone }: Props) {
         </Notice>
       ) : null}
       {worked.length === 0 ? <Text>No reps were counted.</Text> : null}
-      {worked.map((id) => {
-        const { clean, missed } = countOf(events, id);
-        const planned = gates.get(id);
-        return (
-          <Card key={id}>
-            <View style={styles.row}>
-              <Text variant="titleMedium" style={styles.grow}>
-                {name(id)}
-              </Text>
-              <Text variant="titleLarge">{`${clean} of ${clean + missed}`}</Text>
-            </View>
-            {missesBecause(reasonsOf(events, id)).length ? (
-              <Text variant="bodySmall">
-                {`Missed: ${missesBecause(reasonsOf(events, id))
-                  .map((why) => `${missReasonName(why.id)}${why.n > 1 ? ` ${why.n} times` : ''}`)
-                  .join(', ')}`}
-              </Text>
-            ) : null}
-            {planned ? (
-              <Text variant="bodySmall">
-                {`${planned.level ? `Level ${planned.level}, last` : 'Last'} three sessions: ${gateWords(planned.gate, planned.pain)}`}
-              </Text>
-            ) : null}
-            {planned?.move ? (
-              <Button mode="outlined" onPress={() => chooseLevel(id, planned.move!.to)}>
-                {`${planned.move.direction === 'up' ? 'Move up' : 'Step back'} to ${planned.move.to}`}
-              </Button>
-            ) : null}
-            {sidesIn(id) ? <Text variant="bodySmall">{sidesIn(id)}</Text> : null}
-          </Card>
-        );
-      })}
+      {worked.map((id) => (
+        <WorkedDrill key={id} page={page} events={events} id={id} planned={gates.get(id)} />
+      ))}
       <Text>{words}</Text>
       {simulatedWords(events) ? <Text>{simulatedWords(events)}</Text> : null}
       <Text>{`${throws.counted} of ${throws.max} throws today.`}</Text>

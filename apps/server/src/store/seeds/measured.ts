@@ -3,6 +3,7 @@ import { addDays, keptSequence, fromMph, missOf, sequence, usualBall, venueInsta
 import {
   curveStrengths,
   rng,
+  type Rng,
   pretendCurves,
   pretendFlight,
   pretendPitches,
@@ -57,67 +58,73 @@ export function formOf(id: string, pretend: PretendAthlete, today: string, n: nu
   };
 }
 
-/** Growth, screens, charted pitches, effort ladders and speed curves of one athlete. */
-export async function seedMeasured(
-  { academy, id, today }: Seeding,
-  athlete: { id: string; pretend: PretendAthlete },
-  by: string,
-  seed: number,
-): Promise<void> {
-  const { pretend } = athlete;
-  if (pretend.story === 'new') return;
-  const random = rng(seed + 91);
-  const at = (daysAgo: number, time: string) => venueInstant(addDays(today, -daysAgo), time, zone);
-  const row = (when: Date) => ({ id: id(when), at: when, by_person: by });
-  const own = (when: Date) => ({ ...row(when), athlete_id: athlete.id });
+/** One athlete who is furnished with what is measured, and who did it. */
+interface Furnished extends Seeding {
+  athlete: { id: string; pretend: PretendAthlete };
+  by: string;
+  seed: number;
+}
+
+const at = ({ today }: Seeding, daysAgo: number, time: string) =>
+  venueInstant(addDays(today, -daysAgo), time, zone);
+const row = ({ id, by }: Furnished, when: Date) => ({ id: id(when), at: when, by_person: by });
+const own = (one: Furnished, when: Date) => ({ ...row(one, when), athlete_id: one.athlete.id });
+
+async function seedSizes(one: Furnished): Promise<void> {
+  const { academy, today, athlete } = one;
+  const { age, heightCm, massKg } = athlete.pretend;
   for (const [daysAgo, less] of [
     [120, 2],
     [60, 1],
     [14, 0],
   ] as const) {
-    const grows = pretend.age < 17 ? less : 0;
+    const grows = age < 17 ? less : 0;
     await academy.add('body_sizes', {
-      ...own(at(daysAgo, '17:00')),
+      ...own(one, at(one, daysAgo, '17:00')),
       date: addDays(today, -daysAgo),
-      height_cm: pretend.heightCm - grows,
-      mass_kg: pretend.massKg - grows * 0.8,
+      height_cm: heightCm - grows,
+      mass_kg: massKg - grows * 0.8,
     });
   }
-  await academy.change('athletes', athlete.id, { height_cm: pretend.heightCm, mass_kg: pretend.massKg });
+  await academy.change('athletes', athlete.id, { height_cm: heightCm, mass_kg: massKg });
+}
 
-  if (seed % 2 === 0 || pretend.story === 'limited') {
-    const begun = at(33, '16:00');
-    const screen = own(begun);
-    await academy.add('screens', { ...screen, zone, date: addDays(today, -33) });
-    await academy.add(
-      'screen_tries',
-      pretendScreen(pretend, seed).map((each, n) => ({
-        ...row(new Date(begun.getTime() + 20_000 * (n + 1))),
-        screen_id: screen.id,
-        ...each,
-        pain: false,
-      })),
-    );
-    await academy.add('screen_ends', { ...row(at(33, '16:40')), screen_id: screen.id });
-  }
+async function seedScreen(one: Furnished): Promise<void> {
+  const { academy, today, athlete, seed } = one;
+  const begun = at(one, 33, '16:00');
+  const screen = own(one, begun);
+  await academy.add('screens', { ...screen, zone, date: addDays(today, -33) });
+  await academy.add(
+    'screen_tries',
+    pretendScreen(athlete.pretend, seed).map((each, n) => ({
+      ...row(one, new Date(begun.getTime() + 20_000 * (n + 1))),
+      screen_id: screen.id,
+      ...each,
+      pain: false,
+    })),
+  );
+  await academy.add('screen_ends', { ...row(one, at(one, 33, '16:40')), screen_id: screen.id });
+}
 
-  const ball = usualBall[pretend.discipline];
-  const pitches: Record<string, unknown>[] = [];
+/** Pitches of three days, charted with where they were aimed and went. */
+function chartedPitches(one: Furnished, random: Rng): Record<string, unknown>[] {
+  const { today, seed } = one;
+  const { pretend } = one.athlete;
   const flights = rng(seed + 91);
-  for (const daysAgo of [16, 6, 2]) {
-    let when = at(daysAgo, '18:00').getTime();
+  return [16, 6, 2].flatMap((daysAgo) => {
+    let when = at(one, daysAgo, '18:00').getTime();
     const mph = pretend.mph * 1.01;
-    for (const { aim, arrived } of pretendPitches(pretend, seed + daysAgo, 20)) {
-      const event = own(new Date((when += 25_000)));
+    return pretendPitches(pretend, seed + daysAgo, 20).map(({ aim, arrived }) => {
+      const event = own(one, new Date((when += 25_000)));
       const flashes = pretend.story === 'flat' && random.chance(0.08) ? 3 : 0;
       const sides = missOf({ x: aim[0], y: aim[1] }, { x: arrived[0], y: arrived[1] }, pretend.throws);
-      pitches.push({
+      return {
         ...event,
         date: addDays(today, -daysAgo),
         velocity: fromMph(mph + 0.7 * random.normal() + flashes),
         effort: pretend.age < 13 ? 80 : 90,
         pitch: 'fastball',
-        ball_g: ball,
+        ball_g: usualBall[pretend.discipline],
         source: 'chart',
         aim_x: aim[0],
         aim_y: aim[1],
@@ -125,47 +132,55 @@ export async function seedMeasured(
         arrived_y: arrived[1],
         sides: sides.join('+'),
         ...flightColumns(pretend.age >= 15 ? pretendFlight(pretend, flights) : {}),
-      });
-    }
-  }
-  // A ladder of efforts; in a flat story more effort goes in at the wrong place.
-  if (pretend.age >= 13) {
-    let when = at(9, '18:30').getTime();
-    for (const effort of [60, 70, 80, 90, 100])
-      for (let n = 0; n < 4; n++) {
-        const share = pretend.story === 'flat' ? Math.min(effort, 82) : effort;
-        pitches.push({
-          ...own(new Date((when += 30_000))),
-          date: addDays(today, -9),
-          velocity: fromMph(pretend.mph * (0.72 + 0.0031 * share) + 0.5 * random.normal()),
-          effort,
-          pitch: 'fastball',
-          ball_g: ball,
-          source: 'chart',
-        });
-      }
-  }
-  await inBatches(academy, 'throws', pitches);
-
-  const flaws = curveStrengths(pretend);
-  if (Object.keys(flaws).length && pretend.discipline === 'overhand') {
-    const { curves } = pretendCurves({ discipline: 'overhand', fps: 240, flaws, noise: 6, seed });
-    const found = sequence(curves, {
-      discipline: 'overhand',
-      level: pretend.age < 15 ? 'youth' : 'high-school',
-      plant: pretendPlant,
+      };
     });
-    await academy.add('curve_readings', {
-      ...own(at(5, '17:45')),
-      zone,
-      date: addDays(today, -5),
-      name: 'pretend-delivery.csv',
-      result: JSON.stringify(keptSequence(found)),
-    });
-  }
+  });
+}
 
-  if (pretend.givenName === 'Alaric') {
-    const hurt = own(at(170, '09:30'));
+/** A ladder of efforts; in a flat story more effort goes in at the wrong place. */
+function effortLadder(one: Furnished, random: Rng): Record<string, unknown>[] {
+  const { pretend } = one.athlete;
+  let when = at(one, 9, '18:30').getTime();
+  return [60, 70, 80, 90, 100].flatMap((effort) =>
+    Array.from({ length: 4 }, () => {
+      const share = pretend.story === 'flat' ? Math.min(effort, 82) : effort;
+      return {
+        ...own(one, new Date((when += 30_000))),
+        date: addDays(one.today, -9),
+        velocity: fromMph(pretend.mph * (0.72 + 0.0031 * share) + 0.5 * random.normal()),
+        effort,
+        pitch: 'fastball',
+        ball_g: usualBall[pretend.discipline],
+        source: 'chart',
+      };
+    }),
+  );
+}
+
+async function seedCurves(one: Furnished): Promise<void> {
+  const { academy, today, athlete, seed } = one;
+  const flaws = curveStrengths(athlete.pretend);
+  if (Object.keys(flaws).length === 0 || athlete.pretend.discipline !== 'overhand') return;
+  const { curves } = pretendCurves({ discipline: 'overhand', fps: 240, flaws, noise: 6, seed });
+  const found = sequence(curves, {
+    discipline: 'overhand',
+    level: athlete.pretend.age < 15 ? 'youth' : 'high-school',
+    plant: pretendPlant,
+  });
+  await academy.add('curve_readings', {
+    ...own(one, at(one, 5, '17:45')),
+    zone,
+    date: addDays(today, -5),
+    name: 'pretend-delivery.csv',
+    result: JSON.stringify(keptSequence(found)),
+  });
+}
+
+/** Two athletes were hurt before: one was cleared by somebody licensed, one was not. */
+async function seedInjuries(one: Furnished): Promise<void> {
+  const { academy, today, athlete } = one;
+  if (athlete.pretend.givenName === 'Alaric') {
+    const hurt = own(one, at(one, 170, '09:30'));
     await academy.add('injuries', {
       ...hurt,
       site: 'elbow',
@@ -174,19 +189,39 @@ export async function seedMeasured(
       surgery: true,
     });
     await academy.add('clearances', {
-      ...row(at(165, '09:30')),
+      ...row(one, at(one, 165, '09:30')),
       injury_id: hurt.id,
       cleared_by: 'Dr. P. Marrable, sports clinic',
       date: addDays(today, -166),
       restrictions: 'No added-mass balls; 80 pitches a day at most',
     });
   }
-  if (pretend.givenName === 'Dario')
+  if (athlete.pretend.givenName === 'Dario')
     await academy.add('injuries', {
-      ...own(at(40, '09:30')),
+      ...own(one, at(one, 40, '09:30')),
       site: 'back',
       what: 'Lower back, stress reaction',
       since: addDays(today, -210),
       surgery: false,
     });
+}
+
+/** Growth, screens, charted pitches, effort ladders and speed curves of one athlete. */
+export async function seedMeasured(
+  seeding: Seeding,
+  athlete: { id: string; pretend: PretendAthlete },
+  by: string,
+  seed: number,
+): Promise<void> {
+  const { story, age } = athlete.pretend;
+  if (story === 'new') return;
+  const one: Furnished = { ...seeding, athlete, by, seed };
+  const random = rng(seed + 91);
+  await seedSizes(one);
+  if (seed % 2 === 0 || story === 'limited') await seedScreen(one);
+  const pitches = chartedPitches(one, random);
+  if (age >= 13) pitches.push(...effortLadder(one, random));
+  await inBatches(seeding.academy, 'throws', pitches);
+  await seedCurves(one);
+  await seedInjuries(one);
 }

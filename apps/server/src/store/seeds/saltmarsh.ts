@@ -9,6 +9,8 @@ import {
   type Approach,
   dayAt,
   venueInstant,
+  type Findings,
+  type Trace,
 } from '@wrightonic/core';
 import {
   rng,
@@ -47,6 +49,45 @@ function seededIds(seed: number): (at: Date) => string {
       seq: seq++,
       random: Uint8Array.from({ length: 16 }, () => random.integer(0, 255)),
     });
+}
+
+interface Followed extends ReturnType<typeof followed> {
+  lookId: string;
+  date: string;
+  at: Date;
+  by: string;
+  result: Trace;
+  findings: Findings;
+}
+
+/** The trace of a look, and the plan that was made of it. */
+async function seedPlan(
+  { academy, id }: Seeding,
+  { id: athleteId, pretend }: { id: string; pretend: PretendAthlete },
+  { lookId, date, at, by, result, findings, chosen, reason }: Followed,
+): Promise<void> {
+  const traceId = id(at);
+  await addTrace(
+    academy,
+    { id: traceId, athleteId, lookId, at: at.toISOString(), result, findings, chosen, reason },
+    by,
+  );
+  const planId = id(at);
+  const whom = { discipline: pretend.discipline, age: pretend.age, equipment: everyThing };
+  await addPlan(
+    academy,
+    {
+      id: planId,
+      athleteId,
+      traceId,
+      startsOn: date,
+      endsOn: addDays(date, 56),
+      relookOn: addDays(date, 14),
+    },
+    buildLadders(chosen, whom, result).map((ladder) => dosed(ladder)),
+    at,
+    by,
+  );
 }
 
 async function seedLooks(
@@ -103,41 +144,16 @@ async function seedLooks(
     const { chosen, reason } = followed(result, !newest && seed % 5 === 2);
     if (newest && seed % 12 === 1)
       await seedStrike({ academy, id, today, instructors: [] }, athlete.id, result, by);
-    const traceId = id(at);
-    await addTrace(
-      academy,
-      {
-        id: traceId,
-        athleteId: athlete.id,
-        lookId,
-        at: at.toISOString(),
-        result,
-        findings,
-        chosen,
-        reason,
-      },
-      by,
-    );
-    const planId = id(at);
-    const ladders = buildLadders(
-      chosen,
-      { discipline: pretend.discipline, age: pretend.age, equipment: everyThing },
-      result,
-    );
-    await addPlan(
-      academy,
-      {
-        id: planId,
-        athleteId: athlete.id,
-        traceId,
-        startsOn: date,
-        endsOn: addDays(date, 56),
-        relookOn: addDays(date, 14),
-      },
-      ladders.map((ladder) => dosed(ladder)),
+    await seedPlan({ academy, id, today, instructors: [] }, athlete, {
+      lookId,
+      date,
       at,
       by,
-    );
+      result,
+      findings,
+      chosen,
+      reason,
+    });
   }
 }
 

@@ -18,7 +18,7 @@ import { Games } from './Games';
 import { useWeek } from './useWeek';
 import { useBook } from '../../../ui/hooks/useBook';
 
-const shownHeld = 3;
+const shownReasons = 3;
 const dateOf = (id: string): string => id.split(' ')[0]!;
 const dayOf = (id: unknown): string => weekday(dateOf(String(id)));
 
@@ -30,6 +30,27 @@ interface Props {
   onDone: () => void;
 }
 
+/** What limited the week, the first few until somebody asks for all. */
+function LimitedBy({ words, today }: { words: readonly string[]; today: string }) {
+  const [all, setAll] = useState(false);
+  if (words.length === 0) return null;
+  return (
+    <View style={styles.reasons}>
+      <Text variant="labelMedium">What held it back</Text>
+      {words.slice(0, all ? undefined : shownReasons).map((each) => (
+        <Text key={each} variant="bodySmall">
+          {withDays(each, today)}
+        </Text>
+      ))}
+      {words.length > shownReasons && !all ? (
+        <Button mode="text" compact style={styles.start} onPress={() => setAll(true)}>
+          {`${words.length - shownReasons} more`}
+        </Button>
+      ) : null}
+    </View>
+  );
+}
+
 /** The coming week, planned by the solver and put right by hand; the limits answer at once. */
 export function Week({ page, plan, onDone }: Props) {
   const today = useToday();
@@ -37,7 +58,6 @@ export function Week({ page, plan, onDone }: Props) {
   const book = useBook();
   const nameOf = (id: unknown): string => book.drill(String(id).split(' ')[1] ?? '')?.name ?? 'The drill';
   const [reason, setReason] = useState('');
-  const [allHeld, setAllHeld] = useState(false);
   const [id] = useState(() => v7());
   const [assign, { isLoading, error }] = lazyEndpoints.useAssignMutation();
   const sensors = useDragSensors(byDays);
@@ -49,7 +69,6 @@ export function Week({ page, plan, onDone }: Props) {
   const limits = week.limits.filter(({ kind }) => kind === 'limit');
   const over = limits.length > 0 || week.rules.some(({ kind }) => kind === 'limit');
   const general = week.rules.filter(({ date }) => date === null);
-  const limitedByWords = week.limitedBy?.words ?? [];
   return (
     <Card>
       <Heading>{week.running ? 'The rest of this week' : 'The coming week'}</Heading>
@@ -87,21 +106,7 @@ export function Week({ page, plan, onDone }: Props) {
       {general.map(({ words }) => (
         <Notice key={words}>{withDays(words, today)}</Notice>
       ))}
-      {limitedByWords.length ? (
-        <View style={styles.reasons}>
-          <Text variant="labelMedium">What held it back</Text>
-          {limitedByWords.slice(0, allHeld ? undefined : shownHeld).map((words) => (
-            <Text key={words} variant="bodySmall">
-              {withDays(words, today)}
-            </Text>
-          ))}
-          {limitedByWords.length > shownHeld && !allHeld ? (
-            <Button mode="text" compact style={styles.start} onPress={() => setAllHeld(true)}>
-              {`${limitedByWords.length - shownHeld} more`}
-            </Button>
-          ) : null}
-        </View>
-      ) : null}
+      <LimitedBy words={week.limitedBy?.words ?? []} today={today} />
       {week.limitedBy && week.limitedBy.gap > 0.01 ? (
         <Text variant="bodySmall">{`Within ${(week.limitedBy.gap * 100).toFixed(1)} % of the best week there can be.`}</Text>
       ) : null}

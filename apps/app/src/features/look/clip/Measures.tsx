@@ -1,3 +1,4 @@
+import type { Offer } from '@wrightonic/core';
 import { type LookPage, type ClipRecord, type DrawingKind } from '@wrightonic/contract';
 import {
   clipMeasures,
@@ -45,6 +46,22 @@ export function figureWords(drawing: Drawing, clip: ClipRecord): string {
 interface Props {
   athlete: LookPage['athlete'];
   state: ClipState;
+}
+
+/** What the clip says for the next look. */
+function ForTheLook({ athleteId, offers }: { athleteId: string; offers: readonly Offer[] }) {
+  if (offers.length === 0) return null;
+  return (
+    <>
+      <Text variant="labelLarge">For the next look</Text>
+      {offers.map(({ node, severity, why }) => (
+        <Text key={node}>{`${nodeName(node)}: ${severityNames[severity]}. ${why}.`}</Text>
+      ))}
+      <Button mode="outlined" onPress={() => router.navigate(`/athletes/${athleteId}/look` as Href)}>
+        Go to Look and take it in
+      </Button>
+    </>
+  );
 }
 
 /** What is drawn, what each drawing measures, and what that says for the look. */
@@ -155,17 +172,7 @@ export function Measures({ athlete, state }: Props) {
             {`${nodeName(checkpoint)}: ${Math.round(value)} ms ± ${Math.round(error)}, too close for this camera to grade.`}
           </Text>
         ))}
-      {offers.length ? (
-        <>
-          <Text variant="labelLarge">For the next look</Text>
-          {offers.map(({ node, severity, why }) => (
-            <Text key={node}>{`${nodeName(node)}: ${severityNames[severity]}. ${why}.`}</Text>
-          ))}
-          <Button mode="outlined" onPress={() => router.navigate(`/athletes/${athlete.id}/look` as Href)}>
-            Go to Look and take it in
-          </Button>
-        </>
-      ) : null}
+      <ForTheLook athleteId={athlete.id} offers={offers} />
     </Card>
   );
 }

@@ -17,6 +17,79 @@ interface Props {
 
 const grabRadius = 22;
 
+const percent = (value: number): string => `${(100 * value).toFixed(3)}%`;
+
+/** Lines through points, light on dark. */
+function Lines({ points }: { points: readonly PicturePoint[] }) {
+  const own = useColours();
+  return points.slice(1).map((to, i) => {
+    const from = points[i]!;
+    const ends = { x1: percent(from[0]), y1: percent(from[1]), x2: percent(to[0]), y2: percent(to[1]) };
+    return (
+      <g key={i}>
+        <line {...ends} stroke={own.ink} strokeWidth={6} />
+        <line {...ends} stroke={own.amber} strokeWidth={3} />
+      </g>
+    );
+  });
+}
+
+interface DrawnProps {
+  points: readonly PicturePoint[];
+  figure: string;
+  /** A point was taken hold of; null where none can be. */
+  onGrab: ((event: PointerEvent, at: number) => void) | null;
+}
+
+/** One drawing with its figure; its points can be dragged. */
+function Drawn({ points, figure, onGrab }: DrawnProps) {
+  const own = useColours();
+  const beside = points[Math.min(1, points.length - 1)]!;
+  return (
+    <g>
+      <Lines points={points} />
+      {points.map((point, i) => (
+        <circle
+          key={i}
+          cx={percent(point[0])}
+          cy={percent(point[1])}
+          r={7}
+          fill={own.amber}
+          stroke={own.ink}
+          strokeWidth={2}
+        />
+      ))}
+      {onGrab
+        ? points.map((point, i) => (
+            <circle
+              key={`grab ${i}`}
+              cx={percent(point[0])}
+              cy={percent(point[1])}
+              r={grabRadius}
+              fill="transparent"
+              style={{ touchAction: 'none', cursor: 'grab' }}
+              onPointerDown={(event) => onGrab(event, i)}
+            />
+          ))
+        : null}
+      <text
+        x={percent(beside[0])}
+        y={percent(beside[1])}
+        dx={14}
+        dy={-10}
+        fontSize={18}
+        fontFamily="Barlow"
+        stroke="#1D2B2F"
+        strokeWidth={4}
+        paintOrder="stroke"
+        fill="#F5F1E8"
+      >
+        {figure}
+      </text>
+    </g>
+  );
+}
+
 /** Drawings over the picture; a tap sets a point, and a point can be dragged. Places are shares of the picture. */
 export function Overlay({ drawings, tool, figure, onDrawn, onMoved }: Props) {
   const own = useColours();
@@ -35,34 +108,9 @@ export function Overlay({ drawings, tool, figure, onDrawn, onMoved }: Props) {
     setPoints([]);
     onDrawn(next);
   };
-  const percent = (value: number): string => `${(100 * value).toFixed(3)}%`;
   const shown = drawings.map((drawing) =>
     moved?.drawing.id === drawing.id ? { ...drawing, points: moved.points } : drawing,
   );
-  const lines = (list: readonly PicturePoint[]) =>
-    list.slice(1).map((to, i) => {
-      const from = list[i]!;
-      return (
-        <g key={i}>
-          <line
-            x1={percent(from[0])}
-            y1={percent(from[1])}
-            x2={percent(to[0])}
-            y2={percent(to[1])}
-            stroke={own.ink}
-            strokeWidth={6}
-          />
-          <line
-            x1={percent(from[0])}
-            y1={percent(from[1])}
-            x2={percent(to[0])}
-            y2={percent(to[1])}
-            stroke={own.amber}
-            strokeWidth={3}
-          />
-        </g>
-      );
-    });
   return (
     <svg
       ref={ground}
@@ -88,53 +136,22 @@ export function Overlay({ drawings, tool, figure, onDrawn, onMoved }: Props) {
       }}
     >
       {shown.map((drawing) => (
-        <g key={drawing.id}>
-          {lines(drawing.points)}
-          {drawing.points.map((point, i) => (
-            <circle
-              key={i}
-              cx={percent(point[0])}
-              cy={percent(point[1])}
-              r={7}
-              fill={own.amber}
-              stroke={own.ink}
-              strokeWidth={2}
-            />
-          ))}
-          {tool
-            ? null
-            : drawing.points.map((point, i) => (
-                <circle
-                  key={`held ${i}`}
-                  cx={percent(point[0])}
-                  cy={percent(point[1])}
-                  r={grabRadius}
-                  fill="transparent"
-                  style={{ touchAction: 'none', cursor: 'grab' }}
-                  onPointerDown={(event) => {
-                    event.stopPropagation();
-                    ground.current?.setPointerCapture(event.pointerId);
-                    setMoved({ drawing, at: i, points: [...drawing.points] });
-                  }}
-                />
-              ))}
-          <text
-            x={percent(drawing.points[Math.min(1, drawing.points.length - 1)]![0])}
-            y={percent(drawing.points[Math.min(1, drawing.points.length - 1)]![1])}
-            dx={14}
-            dy={-10}
-            fontSize={18}
-            fontFamily="Barlow"
-            stroke="#1D2B2F"
-            strokeWidth={4}
-            paintOrder="stroke"
-            fill="#F5F1E8"
-          >
-            {figure(drawing)}
-          </text>
-        </g>
+        <Drawn
+          key={drawing.id}
+          points={drawing.points}
+          figure={figure(drawing)}
+          onGrab={
+            tool
+              ? null
+              : (event, at) => {
+                  event.stopPropagation();
+                  ground.current?.setPointerCapture(event.pointerId);
+                  setMoved({ drawing, at, points: [...drawing.points] });
+                }
+          }
+        />
       ))}
-      {lines(points)}
+      <Lines points={points} />
       {points.map((point, i) => (
         <circle
           key={i}

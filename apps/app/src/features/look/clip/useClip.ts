@@ -1,6 +1,6 @@
 import { clipViews, type ClipRecord } from '@wrightonic/contract';
 import type { ClipEvent } from '@wrightonic/core';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type RefObject } from 'react';
 import { v7 } from 'uuid';
 import { log } from '../../../offline/log';
 import { useAppDispatch, type Dispatch } from '../../../store/store';
@@ -41,6 +41,44 @@ const fileOf = ({ name, size }: File, hash: string, element: HTMLVideoElement, r
   view: clipViews[0],
   square: true,
 });
+
+interface Player {
+  ready: boolean;
+  /** A move is under way. */
+  isBusy: () => boolean;
+  onTime: (time: number) => void;
+  onPause: (time: number) => void;
+}
+
+/** Plays a video from where it stands; the frame that is shown is the one where it stops. */
+function usePlaying(video: RefObject<HTMLVideoElement | null>, { ready, isBusy, onTime, onPause }: Player) {
+  /** As a share of true speed; null while it stands. */
+  const [playing, setPlaying] = useState<number | null>(null);
+  return {
+    playing,
+    play: (rate: number) => {
+      const element = video.current;
+      if (!element || !ready || isBusy()) return;
+      Object.assign(element, { playbackRate: rate });
+      const follow = () => {
+        if (element.paused) return;
+        onTime(element.currentTime);
+        requestAnimationFrame(follow);
+      };
+      void element.play().then(() => {
+        setPlaying(rate);
+        follow();
+      });
+    },
+    pause: () => {
+      const element = video.current;
+      if (!element) return;
+      element.pause();
+      setPlaying(null);
+      onPause(element.currentTime);
+    },
+  };
+}
 
 /** What is written down of a clip: its rates, its marks and what is drawn over it. */
 function clipLog(dispatch: Dispatch, athleteId: string, clip: ClipRecord | undefined) {
@@ -93,8 +131,6 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
   const [url] = useState(() => URL.createObjectURL(file));
   const [frames, setFrames] = useState<Frames | null>(null);
   const [time, setTime] = useState(0);
-  /** As a share of true speed; null while it stands. */
-  const [playing, setPlaying] = useState<number | null>(null);
   const clip = clips.find((each) => each.hash === hash && each.size === file.size);
   const known = useRef(clip);
   useEffect(() => {
@@ -132,28 +168,12 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
     setTime(await made.seek(0));
     setFrames(made);
   };
-  /** Plays from where it stands; the frame that is shown is the one where it stops. */
-  const play = (rate: number) => {
-    const element = video.current;
-    if (!element || !frames || busy.current) return;
-    element.playbackRate = rate;
-    const follow = () => {
-      if (element.paused) return;
-      setTime(element.currentTime);
-      requestAnimationFrame(follow);
-    };
-    void element.play().then(() => {
-      setPlaying(rate);
-      follow();
-    });
-  };
-  const pause = () => {
-    const element = video.current;
-    if (!element) return;
-    element.pause();
-    setPlaying(null);
-    void show((all) => all.seek(element.currentTime));
-  };
+  const playing = usePlaying(video, {
+    ready: frames !== null,
+    isBusy: () => busy.current,
+    onTime: setTime,
+    onPause: (at) => void show((all) => all.seek(at)),
+  });
   return {
     video,
     url,
@@ -162,9 +182,7 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
     clip,
     exact: frames?.exact ?? true,
     loaded: () => void loaded(),
-    playing,
-    play,
-    pause,
+    ...playing,
     seek: (to: number) => void show((all) => all.seek(to)),
     step: (by: number) => void show((all) => all.step(by)),
     ...clipLog(dispatch, athleteId, clip),

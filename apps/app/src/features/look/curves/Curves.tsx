@@ -1,4 +1,4 @@
-import { type CurveRecord, type CurveResult } from '@wrightonic/contract';
+import type { CurveRecord, CurveResult, LookPage } from '@wrightonic/contract';
 import { normsWith, levelOf } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
@@ -26,16 +26,10 @@ import { LinearCurves } from './LinearCurves';
 
 const maxBytes = 60_000_000;
 
-/** Speed curves: a file in, the order of the delivery out. */
-export function Curves() {
-  const { id, page, error: unread, again } = useAthlete('look');
-  const { academy, person } = useMe();
-  const today = useToday();
+/** A file of speed curves: read in a worker, looked at, kept. */
+function useCurveFile(page: LookPage | null, onKept: () => void) {
+  const { academy } = useMe();
   const dispatch = useAppDispatch();
-  const { data, error, refetch } = lazyEndpoints.useCurvesQuery(id);
-  const readings = useWithPendingEvents(data, (stored, entries) =>
-    curvesWith(stored, entries, id, person.name),
-  );
   const [file, setFile] = useState<{ name: string; text: string } | null>(null);
   const [plant, setPlant] = useState('');
   const [release, setRelease] = useState('');
@@ -43,14 +37,6 @@ export function Curves() {
   const [read, setRead] = useState<{ result: CurveResult; readMs: number; ms: number } | null>(null);
   const [wrong, setWrong] = useState('');
   const [busy, setBusy] = useState<(() => void) | null>(null);
-  const [chosen, setChosen] = useState<string | null>(null);
-  if (!page) return <NotRead error={unread} again={again} />;
-  if (!readings)
-    return error ? (
-      <ErrorNotice error={error} again={() => void refetch()} />
-    ) : (
-      <Waiting what="Reading the curves" />
-    );
 
   const run = async (name: string, text: string) => {
     const number = (typed: string): number | undefined =>
@@ -62,9 +48,9 @@ export function Curves() {
     if (hz !== undefined && !(hz > 0)) return setWrong('The cut-off must be above 0 Hz.');
     setWrong('');
     const work = readInWorker(text, {
-      discipline: page.athlete.discipline,
-      level: levelOf(page.athlete),
-      norms: normsWith(page.norms),
+      discipline: page!.athlete.discipline,
+      level: levelOf(page!.athlete),
+      norms: normsWith(page!.norms),
       ...(at === undefined ? {} : { plant: at }),
       ...(thrown === undefined ? {} : { release: thrown }),
       ...(hz === undefined ? {} : { cutoff: hz }),
@@ -77,7 +63,7 @@ export function Curves() {
       return setWrong(`${name}: ${answer.wrong}. Nothing was taken.`);
     }
     setRead(answer);
-    setChosen(null);
+    onKept();
   };
   const open = async (picked: File) => {
     const text = await picked.text();
@@ -86,8 +72,8 @@ export function Curves() {
   };
   const keep = () => {
     dispatch(
-      log(id, 'curves-read', {
-        athleteId: id,
+      log(page!.athlete.id, 'curves-read', {
+        athleteId: page!.athlete.id,
         zone: academy.zone,
         name: file!.name.slice(0, 200),
         result: read!.result,
@@ -96,6 +82,64 @@ export function Curves() {
     setRead(null);
     setFile(null);
   };
+  const fields = [
+    { label: 'Plant at, s', value: plant, onChange: setPlant },
+    { label: 'Release at, s', value: release, onChange: setRelease },
+    { label: 'Low-pass, Hz', value: cutoff, onChange: setCutoff },
+  ];
+  return {
+    file,
+    fields,
+    read,
+    wrong,
+    busy,
+    open,
+    again: () => file && void run(file.name, file.text),
+    stop: () => {
+      busy?.();
+      setBusy(null);
+    },
+    keep,
+  };
+}
+
+const CurveResults = ({ result }: { result: CurveResult }) => (
+  <>
+    <CurvePicture result={result} />
+    <CurveWords result={result} />
+    <LinearCurves result={result} />
+  </>
+);
+
+/** Speed curves: a file in, the order of the delivery out. */
+export function Curves() {
+  const { id, page, error: unread, again } = useAthlete('look');
+  const { person } = useMe();
+  const today = useToday();
+  const { data, error, refetch } = lazyEndpoints.useCurvesQuery(id);
+  const readings = useWithPendingEvents(data, (stored, entries) =>
+    curvesWith(stored, entries, id, person.name),
+  );
+  const [chosen, setChosen] = useState<string | null>(null);
+  const {
+    file,
+    fields,
+    read,
+    wrong,
+    busy,
+    open,
+    again: readAgain,
+    stop,
+    keep,
+  } = useCurveFile(page ?? null, () => setChosen(null));
+  if (!page) return <NotRead error={unread} again={again} />;
+  if (!readings)
+    return error ? (
+      <ErrorNotice error={error} again={() => void refetch()} />
+    ) : (
+      <Waiting what="Reading the curves" />
+    );
+
   const kept: CurveRecord | undefined =
     readings.find((each) => each.id === chosen) ?? (read ? undefined : readings[0]);
   return (
@@ -108,35 +152,26 @@ export function Curves() {
         onFile={(each) => void open(each)}
       />
       <View style={styles.row}>
-        <Figure label="Plant at, s" value={plant} onChange={setPlant} />
-        <Figure label="Release at, s" value={release} onChange={setRelease} />
-        <Figure label="Low-pass, Hz" value={cutoff} onChange={setCutoff} />
+        {fields.map((field) => (
+          <Figure key={field.label} {...field} />
+        ))}
       </View>
       {file ? (
-        <Button mode="outlined" disabled={busy !== null} onPress={() => void run(file.name, file.text)}>
+        <Button mode="outlined" disabled={busy !== null} onPress={readAgain}>
           {`Read ${file.name} again`}
         </Button>
       ) : null}
       {busy ? (
         <View>
           <Waiting what="Reading the curves" />
-          <Button
-            onPress={() => {
-              busy();
-              setBusy(null);
-            }}
-          >
-            Stop
-          </Button>
+          <Button onPress={stop}>Stop</Button>
         </View>
       ) : null}
       {wrong ? <Notice alert>{wrong}</Notice> : null}
       {read ? (
         <Card>
           <Heading level={3}>{file!.name}</Heading>
-          <CurvePicture result={read.result} />
-          <CurveWords result={read.result} />
-          <LinearCurves result={read.result} />
+          <CurveResults result={read.result} />
           <Text variant="bodySmall" testID={`worked out in ${Math.round(read.ms)} ms`}>
             The file stays on this device; the figures are kept.
           </Text>
@@ -148,9 +183,7 @@ export function Curves() {
       {kept ? (
         <Card>
           <Heading level={3}>{`${kept.name}, ${dayWords(kept.date, today)}`}</Heading>
-          <CurvePicture result={kept.result} />
-          <CurveWords result={kept.result} />
-          <LinearCurves result={kept.result} />
+          <CurveResults result={kept.result} />
           {kept.result.evidence.length ? (
             <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look` as Href)}>
               Go to Look and take it in

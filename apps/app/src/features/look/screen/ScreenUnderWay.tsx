@@ -1,5 +1,5 @@
 import type { LookPage, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
-import { limits, shownUnit } from '@wrightonic/core';
+import { limits, shownUnit, type Hand, type ScreenedLimit } from '@wrightonic/core';
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -25,12 +25,52 @@ interface Props {
   led: { test: string; side: string | undefined } | null;
 }
 
+interface StepFootProps {
+  before: (() => void) | null;
+  next: string;
+  onNext: (() => void) | null;
+}
+
+const StepFoot = ({ before, next, onNext }: StepFootProps) => (
+  <ActionBar>
+    <View style={styles.row}>
+      <Button mode="outlined" disabled={!before} onPress={() => before?.()} contentStyle={styles.tall}>
+        Before
+      </Button>
+      <Button
+        mode="contained"
+        onPress={() => onNext?.()}
+        disabled={!onNext}
+        style={styles.grow}
+        contentStyle={styles.tall}
+      >
+        {next}
+      </Button>
+    </View>
+  </ActionBar>
+);
+
+/** What the tries of a test come to. */
+function FoundLimits({ found, hand }: { found: readonly ScreenedLimit[]; hand: Hand }) {
+  const { sizeUnit } = useMe().person;
+  return found.map((limit) => {
+    const { name, unit } = limits.find(({ id }) => id === limit.id)!;
+    const error = limit.error ? `, give or take ${shownUnit(unit, sizeUnit).show(limit.error)}` : '';
+    const short = shortWords(limit, hand);
+    return (
+      <Text key={limit.id} role="status">
+        <Text variant="labelLarge">{name}</Text>
+        {`: ${gradeWords(limit, unit, sizeUnit)}${error}${short && `; ${short}`}`}
+      </Text>
+    );
+  });
+}
+
 /** One person through the tests, one side at a time. */
 export function ScreenUnderWay({ athlete, record, led }: Props) {
   const dispatch = useAppDispatch();
   const own = useColours();
   const whom = useWhom(athlete);
-  const { person } = useMe();
   const steps = screenSteps(athlete.throws, athlete.age);
   const untouched = steps.findIndex((step) => triesOf(record, step).length === 0);
   const sought = steps.findIndex(
@@ -69,27 +109,11 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
   return (
     <Pane
       foot={
-        <ActionBar>
-          <View style={styles.row}>
-            <Button
-              mode="outlined"
-              disabled={at === 0}
-              onPress={() => setAt(at - 1)}
-              contentStyle={styles.tall}
-            >
-              Before
-            </Button>
-            <Button
-              mode="contained"
-              onPress={() => (last ? finish() : setAt(at + 1))}
-              disabled={last && done === 0}
-              style={styles.grow}
-              contentStyle={styles.tall}
-            >
-              {last ? 'Finish the screen' : tries.length ? 'Next' : 'Skip to the next'}
-            </Button>
-          </View>
-        </ActionBar>
+        <StepFoot
+          before={at === 0 ? null : () => setAt(at - 1)}
+          next={last ? 'Finish the screen' : tries.length ? 'Next' : 'Skip to the next'}
+          onNext={last && done === 0 ? null : () => (last ? finish() : setAt(at + 1))}
+        />
       }
     >
       {led ? (
@@ -122,17 +146,7 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
         onTry={(n, value, read) => logTry(n, value, pain, read)}
         onRetest={(value, read) => logTry(1, value, false, { ...read, retest: true })}
       />
-      {found.map((limit) => {
-        const { name, unit } = limits.find(({ id }) => id === limit.id)!;
-        return (
-          <Text key={limit.id} role="status">
-            <Text variant="labelLarge">{name}</Text>
-            {`: ${gradeWords(limit, unit, person.sizeUnit)}${
-              limit.error ? `, give or take ${shownUnit(unit, person.sizeUnit).show(limit.error)}` : ''
-            }${shortWords(limit, athlete.throws) && `; ${shortWords(limit, athlete.throws)}`}`}
-          </Text>
-        );
-      })}
+      <FoundLimits found={found} hand={athlete.throws} />
       <Choices
         label="Does it hurt?"
         shown

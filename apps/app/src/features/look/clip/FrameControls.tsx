@@ -1,0 +1,57 @@
+import type { ClipRecord } from '@wrightonic/contract';
+import { StyleSheet, View } from 'react-native';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { useColours } from '../../../theme/theme';
+import { PlayRow, Timeline } from './Timeline';
+import type { ClipState } from './useClip';
+
+/** Steps, plays and seeks; `words` say where the clip stands. */
+export function FrameControls({ state, clip, words }: { state: ClipState; clip: ClipRecord; words: string }) {
+  const own = useColours();
+  const { step, seek, time } = state;
+  return (
+    <>
+      <View style={styles.row}>
+        <Button mode="outlined" compact accessibilityLabel="Ten frames back" onPress={() => step(-10)}>
+          −10
+        </Button>
+        <IconButton
+          mode="outlined"
+          icon="chevron-left"
+          accessibilityLabel="One frame back"
+          onPress={() => step(-1)}
+        />
+        <Text variant="titleMedium" role="status" style={styles.grow}>
+          {words}
+        </Text>
+        <IconButton
+          mode="outlined"
+          icon="chevron-right"
+          accessibilityLabel="One frame on"
+          onPress={() => step(1)}
+        />
+        <Button mode="outlined" compact accessibilityLabel="Ten frames on" onPress={() => step(10)}>
+          +10
+        </Button>
+      </View>
+      <PlayRow state={state} />
+      <Timeline clip={clip} onSeek={seek} />
+      <input
+        type="range"
+        min={0}
+        max={clip.seconds}
+        step={1 / clip.fps}
+        value={time}
+        aria-label="Where the clip stands"
+        onChange={(event) => seek(Number(event.target.value) + 0.0005)}
+        onKeyDown={(event) => event.preventDefault()}
+        style={{ width: '100%', minHeight: 44, accentColor: own.dusk }}
+      />
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: 6 },
+  grow: { flex: 1, textAlign: 'center' },
+});

@@ -1,0 +1,36 @@
+import { StyleSheet } from 'react-native';
+import { Button } from 'react-native-paper';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import type { FocusChoice } from './useFocusChoice';
+
+interface Props {
+  choice: FocusChoice;
+  /** Something that counts was marked. */
+  any: boolean;
+}
+
+/** Accepts the focus, or goes on where it was accepted. */
+export function AcceptBar({ choice, any }: Props) {
+  const { error, none, isLoading, mayAccept, accept, changed, differs, both } = choice;
+  return (
+    <ActionBar>
+      {error ? <ErrorNotice error={error} /> : null}
+      {none && !any ? null : (
+        <Button
+          mode="contained"
+          loading={isLoading}
+          disabled={!mayAccept}
+          onPress={() => void accept()}
+          contentStyle={styles.tall}
+        >
+          {!changed
+            ? 'Go on to Build'
+            : `${differs ? 'Keep' : 'Accept'} ${both ? 'both focuses' : 'the focus'}`}
+        </Button>
+      )}
+    </ActionBar>
+  );
+}
+
+const styles = StyleSheet.create({ tall: { minHeight: 48 } });
