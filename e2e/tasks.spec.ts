@@ -15,26 +15,27 @@ test('find an athlete and start today’s session: three taps', async ({ app, pa
   await expect(page.getByRole('button', { name: /^Clean, 0 so far/ })).toBeVisible();
 });
 
-test('a rep is one tap, and its figure changes within 100 ms', async ({ app, page }) => {
+test('a rep is one tap, and its figure changes at once', async ({ app, page }) => {
   await app.enter();
   const id = await app.planned('Quick');
   await page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
   await page.getByRole('button', { name: 'Clean, 0 so far' }).waitFor();
-  const times = await page.evaluate(async () => {
+  // However fast they come: each is counted, and shown before the next. How fast that is the benchmark measures.
+  const shown = await page.evaluate(async () => {
     const area = () => document.querySelector<HTMLElement>('[role=button][aria-label^="Clean"]')!;
-    const measured: number[] = [];
+    const labels: (string | null)[] = [];
     for (let n = 0; n < 12; n++) {
       const before = area().getAttribute('aria-label');
-      const start = performance.now();
       area().click();
       while (area().getAttribute('aria-label') === before) await new Promise(requestAnimationFrame);
-      measured.push(performance.now() - start);
+      labels.push(area().getAttribute('aria-label'));
     }
-    return measured.sort((a, b) => a - b);
+    return labels;
   });
-  // The middle one: beside other tests on one machine; the benchmark has the whole spread.
-  expect(times[6]).toBeLessThan(100);
+  expect(shown.map((label) => Number(/\d+/.exec(label ?? '')?.[0]))).toEqual(
+    Array.from({ length: 12 }, (_, n) => n + 1),
+  );
 });
 
 test('whether velocity really changed is one tap from the athlete', async ({ app, page }) => {

@@ -23,7 +23,7 @@ export async function firstRows(db: Knex): Promise<{ athlete: string; drill: str
     discipline: 'overhand',
     throws: 'R',
     birthdate: '2011-05-23',
-    height_cm: 178,
+    height_cm: '178',
     equipment: '[]',
     approach: '{}',
   });
@@ -75,7 +75,8 @@ export async function firstRows(db: Knex): Promise<{ athlete: string; drill: str
     days: '["2026-05-01","2026-05-03"]',
     throws_a_day: 0,
     reason: '',
-  });
+    // As the table was then.
+  } as object);
   await db('assignment_drills').insert({ ...owned, assignment_id: assignment, plan_drill_id: drill });
   return { athlete, drill };
 }

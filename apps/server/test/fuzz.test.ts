@@ -113,7 +113,7 @@ function bodyOf(method: string, path: string): string {
 }
 
 /** Of each route; `npm run fuzz` asks for many more, with another seed. */
-const requests = Number(process.env['FUZZ_REQUESTS'] ?? 150);
+const requests = Number(process.env['FUZZ_REQUESTS'] ?? 80);
 const atOnce = 50;
 /** A stream is open for as long as somebody listens; what is told to it is no request. */
 const streams = (path: string) => path.endsWith('/stream');

@@ -248,7 +248,7 @@ describe('the roster', () => {
     );
     expect((await page(id)).athlete).toMatchObject({ familyName: 'Moss', heightCm: null });
     const [row] = await here.db('audit').where({ subject: id });
-    expect(JSON.parse(row.was)).toMatchObject({ familyName: 'Ablethorpe' });
+    expect(JSON.parse(row!.was!)).toMatchObject({ familyName: 'Ablethorpe' });
   });
 
   it('puts a lesson on its day at the venue', async () => {

@@ -140,7 +140,7 @@ it('keeps why a rep was missed and notes, and refuses reasons that are none', as
     logs.event('rep', { ...missed, reason: 'the weather' }),
     logs.event('rep', { ...missed, outcome: 'clean', reason: 'rushed' }),
     logs.event('noted', { sessionId, drill: null, text: '' }),
-    logs.event('rep-explained', { sessionId, of: missedRep.id, reason: 'sped-up' }),
+    logs.event('rep-explained', { sessionId, of: missedRep.id, reason: 'tired' }),
     logs.event('rep-explained', { sessionId, of: missedRep.id, reason: 'the weather' }),
     logs.event('rep-explained', { sessionId, of: v7(), reason: 'rushed' }),
   ];
@@ -159,7 +159,7 @@ it('keeps why a rep was missed and notes, and refuses reasons that are none', as
   ]);
   const open = await set.owner.get(`/athletes/${set.theirs['athlete']}/open-session`);
   const reasons = open.body.events.flatMap(({ reason }: { reason?: string }) => reason ?? []);
-  expect(reasons).toEqual(['rushed', 'oh.lift-stall', 'sped-up']);
+  expect(reasons).toEqual(['rushed', 'oh.lift-stall', 'tired']);
   const { instructions } = (await set.owner.whole(set.theirs['athlete']!)).body;
   expect(instructions.map(({ text }: { text: string }) => text)).toContain('Try it smaller');
 });

@@ -1,6 +1,7 @@
 import type { AcademyPlanning } from '@wrightonic/contract';
 import type { Knex } from 'knex';
 import { v7 } from 'uuid';
+import type { AcademiesRow, PeopleRow } from './tables';
 
 export interface AcademyRow {
   id: string;
@@ -35,7 +36,7 @@ export interface PersonRow {
   approach: Record<'leave' | 'lift' | 'teach' | 'hips', string | null>;
 }
 
-const person = (row: Record<string, any>): PersonRow => ({
+const person = (row: PeopleRow): PersonRow => ({
   id: row.id,
   academyId: row.academy_id,
   email: row.email,
@@ -50,7 +51,7 @@ const person = (row: Record<string, any>): PersonRow => ({
   approach: JSON.parse(row.approach),
 });
 
-const academy = (row: Record<string, any>): AcademyRow => ({
+const academy = (row: AcademiesRow): AcademyRow => ({
   id: row.id,
   name: row.name,
   zone: row.zone,
@@ -153,11 +154,12 @@ export class UnscopedStore {
    * @param always also beside real academies
    */
   async demoOwner(always: boolean): Promise<PersonRow | null> {
-    if (!always && (await this.db('academies').where({ demo: false }).first('id'))) return null;
+    if (!always && (await this.db('academies').where({ demo: 0 }).first('id'))) return null;
     const row = await this.db('people')
       .join('academies', 'academies.id', 'people.academy_id')
-      .where({ 'academies.demo': true, 'people.role': 'owner' })
-      .first('people.*');
+      .where('academies.demo', 1)
+      .where('people.role', 'owner')
+      .first<PeopleRow | undefined>('people.*');
     return row ? person(row) : null;
   }
 

@@ -2,6 +2,7 @@ import type { InjuryRecord, NewClearance, NewInjury, NewSize, SizeRecord } from 
 import type { PastInjury } from '@wrightonic/core';
 import type { Academy } from './scope';
 import { loggedBy } from './loggedBy';
+import type { BodySizesRow, ClearancesRow, InjuriesRow } from './tables';
 
 const now = (id: string, by: string) => loggedBy({ id, at: new Date().toISOString() }, by);
 const number = (value: unknown): number | null => (value === null ? null : Number(value));
@@ -29,11 +30,11 @@ export async function addSize(academy: Academy, athleteId: string, size: NewSize
 /** Oldest first. */
 export async function sizesOf(academy: Academy, athleteId: string): Promise<SizeRecord[]> {
   const rows = await academy.from('body_sizes').where({ athlete_id: athleteId }).orderBy(['date', 'id']);
-  return rows.map((row: Record<string, any>) => ({
-    id: row['id'],
-    date: row['date'],
-    heightCm: number(row['height_cm']),
-    massKg: number(row['mass_kg']),
+  return rows.map((row: BodySizesRow) => ({
+    id: row.id,
+    date: row.date,
+    heightCm: number(row.height_cm),
+    massKg: number(row.mass_kg),
   }));
 }
 
@@ -79,19 +80,19 @@ export async function injuriesOf(academy: Academy, athleteId: string): Promise<I
       rows.map((row: { id: string }) => row.id),
     )
     .orderBy(['date', 'id']);
-  return rows.map((row: Record<string, any>) => ({
-    id: row['id'],
-    site: row['site'],
-    what: row['what'],
-    since: row['since'],
-    surgery: Boolean(row['surgery']),
+  return rows.map((row: InjuriesRow) => ({
+    id: row.id,
+    site: row.site,
+    what: row.what,
+    since: row.since,
+    surgery: Boolean(row.surgery),
     clearances: cleared
-      .filter((each: Record<string, any>) => each['injury_id'] === row['id'])
-      .map((each: Record<string, any>) => ({
-        id: each['id'],
-        clearedBy: each['cleared_by'],
-        date: each['date'],
-        restrictions: each['restrictions'],
+      .filter((each: ClearancesRow) => each.injury_id === row.id)
+      .map((each: ClearancesRow) => ({
+        id: each.id,
+        clearedBy: each.cleared_by,
+        date: each.date,
+        restrictions: each.restrictions,
       })),
   }));
 }

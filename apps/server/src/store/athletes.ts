@@ -2,6 +2,7 @@ import { dayAt } from '@wrightonic/core';
 import type { AthleteForm, Preferences } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import { parsed, type Academy } from './scope';
+import type { AthletesRow } from './tables';
 
 export type AthleteRow = AthleteForm & { id: string };
 
@@ -28,7 +29,7 @@ const toRow = (form: AthleteForm) => ({
 
 const number = (value: unknown): number | null => (value === null ? null : Number(value));
 
-const fromRow = (row: Record<string, any>): AthleteRow => ({
+const fromRow = (row: AthletesRow): AthleteRow => ({
   id: row.id,
   givenName: row.given_name,
   familyName: row.family_name,

@@ -1,6 +1,7 @@
 import type { CueRecord, EventOf } from '@wrightonic/contract';
 import { notUndone, type Academy } from './scope';
 import { loggedBy } from './loggedBy';
+import type { CueChoicesRow } from './tables';
 
 /** What is chosen for a drill of an athlete and stays until something else is. */
 export const storeChoices = {
@@ -50,5 +51,12 @@ export async function cuesOf(academy: Academy, athleteId: string): Promise<CueRe
   const rows = await notUndone(academy.join(query, 'people', 'p', 'id', 'c.by_person'), 'c')
     .orderBy(['c.at', 'c.id'])
     .select('c.id', 'c.drill', 'c.text', 'c.whose', 'c.at', 'p.name as by');
-  return rows.map((row: Record<string, any>) => ({ ...row, at: row['at'].toISOString() }) as CueRecord);
+  return rows.map(({ id, drill, text, whose, at, by }: CueChoicesRow & { by: string }) => ({
+    id,
+    drill,
+    text,
+    whose,
+    at: at.toISOString(),
+    by,
+  }));
 }

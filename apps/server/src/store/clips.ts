@@ -4,6 +4,7 @@ import type { ClipEvent } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { parsed, type Academy } from './scope';
 import { loggedBy } from './loggedBy';
+import type { ClipDrawingsRow, ClipMarksRow, ClipPicturesRow, ClipSettingsRow, ClipsRow } from './tables';
 
 type Told = Pick<EventOf<'clip-told'>, 'fps' | 'captureFps' | 'view' | 'square'>;
 const settings = ({ fps, captureFps, view, square }: Told) => ({
@@ -69,41 +70,40 @@ export async function clipsOf(academy: Academy, athleteId: string, limit = 100):
     .select('c.*', 'p.name as by');
   if (rows.length === 0) return [];
   const ids = rows.map((row: { id: string }) => row.id);
-  const [recorded, marks, drawings] = await Promise.all(
-    ['clip_settings', 'clip_marks', 'clip_drawings'].map((table) =>
-      academy.from(table).whereIn('clip_id', ids).orderBy('id'),
-    ),
-  );
-  const of = (list: Record<string, any>[] | undefined, id: string) =>
-    (list ?? []).filter((row) => row['clip_id'] === id);
-  return rows.map((row: Record<string, any>) => {
-    const newest = of(recorded, row['id']).at(-1)!;
+  const allOf = (table: 'clip_settings' | 'clip_marks' | 'clip_drawings') =>
+    academy.from(table).whereIn('clip_id', ids).orderBy('id');
+  const [recorded, marks, drawings]: [ClipSettingsRow[], ClipMarksRow[], ClipDrawingsRow[]] =
+    await Promise.all([allOf('clip_settings'), allOf('clip_marks'), allOf('clip_drawings')]);
+  const of = <R extends { clip_id: string }>(list: readonly R[], id: string): R[] =>
+    list.filter((row) => row.clip_id === id);
+  return rows.map((row: ClipsRow & { by: string }) => {
+    const newest = of(recorded, row.id).at(-1)!;
     const marked: Partial<Record<ClipEvent, number>> = {};
-    for (const { event, time_s } of of(marks, row['id']) as { event: ClipEvent; time_s: number | null }[])
+    for (const { event, time_s } of of(marks, row.id) as { event: ClipEvent; time_s: number | null }[])
       if (time_s === null) delete marked[event];
       else marked[event] = time_s;
     const drawn = new Map<string, DrawingRecord>();
-    for (const each of of(drawings, row['id']))
-      if (each['points'] === null) drawn.delete(each['drawing']);
+    for (const each of of(drawings, row.id))
+      if (each.points === null) drawn.delete(each.drawing);
       else
-        drawn.set(each['drawing'], {
-          id: each['drawing'],
-          type: each['kind'],
-          time: each['time_s'],
-          points: parsed(each['points']),
-          measure: each['measure'],
-          lengthCm: each['length_cm'],
+        drawn.set(each.drawing, {
+          id: each.drawing,
+          type: each.kind,
+          time: each.time_s,
+          points: parsed(each.points),
+          measure: each.measure,
+          lengthCm: each.length_cm,
         });
     return {
-      id: row['id'],
-      date: row['date'],
-      by: row['by'],
-      name: row['name'],
-      size: Number(row['size']),
-      hash: row['hash'],
-      seconds: row['seconds'],
-      width: row['width'],
-      height: row['height'],
+      id: row.id,
+      date: row.date,
+      by: row.by,
+      name: row.name,
+      size: Number(row.size),
+      hash: row.hash,
+      seconds: row.seconds,
+      width: row.width,
+      height: row.height,
       fps: newest['fps'],
       captureFps: newest['capture_fps'],
       view: newest['view'],
@@ -148,12 +148,12 @@ export async function picturesOf(academy: Academy, athleteId: string): Promise<P
     .where({ 'c.athlete_id': athleteId })
     .orderBy('x.id', 'desc')
     .select('x.id', 'x.clip_id', 'x.time_s', 'x.note', 'x.shown', 'c.date');
-  return rows.map((row: Record<string, any>) => ({
-    id: row['id'],
-    clipId: row['clip_id'],
-    time: row['time_s'],
-    note: row['note'],
-    shown: Boolean(row['shown']),
-    date: row['date'],
+  return rows.map((row: ClipPicturesRow & { date: string }) => ({
+    id: row.id,
+    clipId: row.clip_id,
+    time: row.time_s,
+    note: row.note,
+    shown: Boolean(row.shown),
+    date: row.date,
   }));
 }

@@ -1,6 +1,7 @@
 import type { EventOf, SetRecord } from '@wrightonic/contract';
 import { notUndone, parsed, type Academy } from './scope';
 import { loggedBy } from './loggedBy';
+import type { ConstraintSetsRow, SetEventsRow } from './tables';
 
 /** A set as it ended. */
 export const setRow = (event: EventOf<'set-done'>, by: string) => ({
@@ -27,15 +28,15 @@ export const storeConstraints = {
     }),
 };
 
-export const setOf = (row: Record<string, any>): SetRecord => ({
-  id: row['id'],
-  session: row['session_id'],
-  drill: row['drill'],
-  at: row['at'].toISOString(),
-  constraints: parsed(row['constraints']),
-  clean: row['clean'],
-  missed: row['missed'],
-  workaround: row['workaround'],
+export const setOf = (row: SetEventsRow): SetRecord => ({
+  id: row.id,
+  session: row.session_id,
+  drill: row.drill,
+  at: row.at.toISOString(),
+  constraints: parsed(row.constraints),
+  clean: row.clean,
+  missed: row.missed,
+  workaround: row.workaround,
 });
 
 /** Sets that were not taken back, since a day, oldest first. */
@@ -52,6 +53,6 @@ export async function setsOf(academy: Academy, athleteId: string, since: string)
 export async function constraintsOf(academy: Academy, athleteId: string): Promise<Record<string, string[]>> {
   const rows = await academy.from('constraint_sets').where({ athlete_id: athleteId }).orderBy(['at', 'id']);
   return Object.fromEntries(
-    rows.map((row: Record<string, any>) => [row['drill'], parsed<string[]>(row['constraints'])]),
+    rows.map((row: ConstraintSetsRow) => [row.drill, parsed<string[]>(row.constraints)]),
   );
 }

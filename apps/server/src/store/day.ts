@@ -1,11 +1,14 @@
 import type { DayNews } from '@wrightonic/contract';
 import { addDays } from '@wrightonic/core';
 import { parsed, type Academy } from './scope';
+import type { AssignmentsRow, HomePainRow } from './tables';
 
 /** As far back as the day looks. */
 const lately = 7;
 
-type Row = Record<string, any>;
+/** Pain that was marked, in a session or at home. */
+type Marked = Pick<HomePainRow, 'athlete_id' | 'date' | 'site' | 'at'>;
+type Asked = Pick<AssignmentsRow, 'athlete_id' | 'days'>;
 
 /** Who marked pain lately, and who did nothing of what was assigned. */
 export async function dayNews(academy: Academy, today: string): Promise<DayNews> {
@@ -17,7 +20,7 @@ export async function dayNews(academy: Academy, today: string): Promise<DayNews>
     .where('from_date', '>=', addDays(since, -6))
     .where('from_date', '<', today)
     .select('athlete_id', 'days');
-  const [inSessions, atHome, weeks, worked, ticked]: [Row[], Row[], Row[], string[], string[]] =
+  const [inSessions, atHome, weeks, worked, ticked]: [Marked[], Marked[], Asked[], string[], string[]] =
     await Promise.all([
       academy
         .join(marked, 'sessions', 's', 'id', 'p.session_id')
@@ -35,20 +38,20 @@ export async function dayNews(academy: Academy, today: string): Promise<DayNews>
   const busy = new Set([...worked, ...ticked]);
   const assigned = new Set<string>(
     weeks
-      .filter(({ days }: Row) => parsed<string[]>(days).some((day) => day >= since && day < today))
-      .map(({ athlete_id }: Row) => athlete_id),
+      .filter(({ days }) => parsed<string[]>(days).some((day) => day >= since && day < today))
+      .map(({ athlete_id }) => athlete_id),
   );
   return {
     pain: [
       ...inSessions.map((row) => ({ ...row, where: 'session' as const })),
       ...atHome.map((row) => ({ ...row, where: 'home' as const })),
     ]
-      .sort((a: Row, b: Row) => b['at'] - a['at'])
-      .map((row: Row) => ({
-        athleteId: row['athlete_id'],
-        date: row['date'],
-        site: row['site'],
-        where: row['where'],
+      .sort((a, b) => b.at.getTime() - a.at.getTime())
+      .map((row) => ({
+        athleteId: row.athlete_id,
+        date: row.date,
+        site: row.site,
+        where: row.where,
       })),
     idle: [...assigned].filter((id) => !busy.has(id)),
   };

@@ -4,6 +4,7 @@ import type { Flight } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import type { Academy } from './scope';
 import { flightColumns, flightOfRow } from './throws';
+import type { DevicesRow, ReadingsRow } from './tables';
 
 export const addDevice = (
   academy: Academy,
@@ -44,13 +45,13 @@ export async function devicesOf(academy: Academy): Promise<DeviceRecord[]> {
         '(select r.at from readings r where r.academy_id = d.academy_id and r.device_id = d.id order by r.at desc limit 1) as heard',
       ),
     );
-  return rows.map((row: Record<string, any>) => ({
-    id: row['id'],
-    name: row['name'],
-    at: row['at'].toISOString(),
-    by: row['by'],
-    ended: row['ended'] !== null,
-    heard: row['heard']?.toISOString() ?? null,
+  return rows.map((row: DevicesRow & { by: string; ended: string | null; heard: Date | null }) => ({
+    id: row.id,
+    name: row.name,
+    at: row.at.toISOString(),
+    by: row.by,
+    ended: row.ended !== null,
+    heard: row.heard?.toISOString() ?? null,
   }));
 }
 
@@ -100,10 +101,10 @@ export async function readingsAfter(
     .orderBy(['at', 'id']);
   // Ids of version 7 are in order as they are written; how a database orders its own type is its affair.
   return rows
-    .map((row: Record<string, any>) => ({
-      id: row['id'],
-      velocity: row['velocity'],
-      at: row['read_at'].toISOString(),
+    .map((row: ReadingsRow) => ({
+      id: row.id,
+      velocity: row.velocity,
+      at: row.read_at.toISOString(),
       ...withFlight(flightOfRow(row)),
     }))
     .filter(({ id }: RadarReading) => id > after);

@@ -1,21 +1,22 @@
 import type { DrillsKept, OwnDrillRecord } from '@wrightonic/contract';
 import { bookWith, type DrillBook } from '@wrightonic/core';
 import { inBatches, parsed, type Academy } from './scope';
+import type { OwnDrillsRow } from './tables';
 
 /** The academy's own drills as they stand now, by name. */
 export async function ownDrills(academy: Academy): Promise<OwnDrillRecord[]> {
   const query = academy.from('own_drills', 'd');
-  const rows: Record<string, any>[] = await academy
+  const rows: (OwnDrillsRow & { by: string })[] = await academy
     .join(query, 'people', 'p', 'id', 'd.by_person')
     .orderBy(['d.at', 'd.id'])
     .select('d.drill', 'd.body', 'd.retired', 'd.at', 'p.name as by');
-  const newest = new Map(rows.map((row) => [row['drill'], row]));
+  const newest = new Map(rows.map((row) => [row.drill, row]));
   return [...newest.values()]
     .map((row) => ({
-      drill: parsed<OwnDrillRecord['drill']>(row['body']),
-      retired: Boolean(row['retired']),
-      at: row['at'].toISOString(),
-      by: row['by'],
+      drill: parsed<OwnDrillRecord['drill']>(row.body),
+      retired: Boolean(row.retired),
+      at: row.at.toISOString(),
+      by: row.by,
     }))
     .sort((a, b) => a.drill.name.localeCompare(b.drill.name));
 }

@@ -9,7 +9,7 @@ import { storeLesson, storeLessonChange } from './lessons';
 import { storeStrike } from './links';
 import { sessionAthlete } from './log';
 import { storeGrade, storeLookTold } from './looks';
-import { isMissingParent, missingParent, OtherContent, type Academy } from './scope';
+import { isMissingParent, missingParent, OtherContent, type Academy, type TableName } from './scope';
 import { storeScreen } from './screens';
 import { flightColumns, storePitch } from './throws';
 import { loggedBy } from './loggedBy';
@@ -21,7 +21,7 @@ interface Practice {
 }
 
 interface Row {
-  table: string;
+  table: TableName;
   row: Record<string, unknown>;
 }
 
@@ -160,7 +160,7 @@ function refusalOf(error: unknown): Stored {
 }
 
 /** Rows of one table, all in one statement; one by one where some of them belong to nothing. */
-async function addRows(academy: Academy, table: string, rows: readonly Row['row'][]): Promise<Stored[]> {
+async function addRows(academy: Academy, table: TableName, rows: readonly Row['row'][]): Promise<Stored[]> {
   try {
     return (await academy.addEach(table, rows)).map((same) => (same ? 'stored' : 'other'));
   } catch (error) {

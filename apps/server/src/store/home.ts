@@ -13,6 +13,7 @@ import {
   type HomeRecord,
 } from '@wrightonic/core';
 import type { Academy } from './scope';
+import type { HomeGamesRow, HomePainRow, HomeSetsRow } from './tables';
 
 /** Whose page it is, and by which link. */
 export interface AtHome {
@@ -78,28 +79,26 @@ export async function storeHome(academyRow: AtHome, event: HomeEvent): Promise<v
   await store(academyRow, event as never, written, dayAt(at, academyRow.zone));
 }
 
-type Row = Record<string, any>;
-
-const common = (row: Row) => ({ id: row['id'], at: row['at'].toISOString() });
-const setEvent = (row: Row): HomeEvent => {
-  const set = { ...common(row), date: row['date'], drill: row['drill'], set: row['set_n'] };
-  return row['done']
-    ? { ...set, kind: 'set-ticked', clean: row['clean'], missed: row['missed'] }
+const common = (row: { id: string; at: Date }) => ({ id: row.id, at: row.at.toISOString() });
+const setEvent = (row: HomeSetsRow): HomeEvent => {
+  const set = { ...common(row), date: row.date, drill: row.drill, set: row.set_n };
+  return row.done
+    ? { ...set, kind: 'set-ticked', clean: row.clean, missed: row.missed }
     : { ...set, kind: 'set-unticked' };
 };
-const painEvent = (row: Row): HomeEvent => ({
+const painEvent = (row: HomePainRow): HomeEvent => ({
   ...common(row),
   kind: 'pain-marked',
-  level: row['level'],
-  score: row['score'],
-  site: row['site'],
+  level: row.level,
+  score: row.score,
+  site: row.site,
 });
-const gameEvent = (row: Row): HomeEvent => ({
+const gameEvent = (row: HomeGamesRow): HomeEvent => ({
   ...common(row),
   kind: 'game-pitched',
-  date: row['date'],
-  pitches: row['pitches'],
-  title: row['title'],
+  date: row.date,
+  pitches: row.pitches,
+  title: row.title,
 });
 
 /**
@@ -112,13 +111,13 @@ export async function homeOf(
   since: string,
   zone: string,
 ): Promise<{ record: HomeRecord; throws: DayThrows[] }> {
-  const rows = (table: string, from: string): Promise<Row[]> =>
+  const rows = (table: 'home_sets' | 'home_pain' | 'home_games', from: string) =>
     academy
       .from(table)
       .where({ athlete_id: athleteId })
       .where(from, '>=', since)
       .orderBy([{ column: 'at' }, { column: 'received' }, { column: 'id' }]);
-  const [ticked, pain, played] = await Promise.all([
+  const [ticked, pain, played]: [HomeSetsRow[], HomePainRow[], HomeGamesRow[]] = await Promise.all([
     rows('home_sets', 'done_on'),
     rows('home_pain', 'date'),
     rows('home_games', 'date'),
@@ -129,7 +128,7 @@ export async function homeOf(
     (at) => dayAt(new Date(at), zone),
   );
   const cost = new Map(
-    ticked.map((row) => [homeSetKey({ date: row['date'], drill: row['drill'], set: row['set_n'] }), row]),
+    ticked.map((row) => [homeSetKey({ date: row.date, drill: row.drill, set: row.set_n }), row]),
   );
   return {
     record,

@@ -3,8 +3,9 @@ import { positionOfStage, type Approach, type Stage } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { drillState, type StoredPlan } from './plans';
 import type { Academy } from './scope';
+import type { PlanDrillStatesRow } from './tables';
 
-const placeOf = (academy: Academy, planDrill: string): Promise<Record<string, any> | undefined> =>
+const placeOf = (academy: Academy, planDrill: string): Promise<PlanDrillStatesRow | undefined> =>
   academy
     .from('plan_drill_states')
     .where({ plan_drill_id: planDrill })

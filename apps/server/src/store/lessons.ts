@@ -59,7 +59,7 @@ export async function storeLessonChange(
     lesson_id: event.lessonId,
     rest: event.rest,
     state: event.state,
-    starts_at: event.startsAt && new Date(event.startsAt),
+    starts_at: event.startsAt ? new Date(event.startsAt) : null,
     place: event.place,
     reason: event.reason,
   });

@@ -2,6 +2,17 @@ import type { LogEvent, SessionRecord } from '@wrightonic/contract';
 import { setOf } from './constraints';
 import { notUndone, type Academy } from './scope';
 import { flightOfRow, sidesOf } from './throws';
+import type {
+  PainClearancesRow,
+  PainReportsRow,
+  RepEventsRow,
+  RepExplanationsRow,
+  SessionNotesRow,
+  SessionsRow,
+  SetEventsRow,
+  SpotEventsRow,
+  ThrowsRow,
+} from './tables';
 
 /** Whose session it is; null when it is not here. */
 export async function sessionAthlete(academy: Academy, sessionId: string): Promise<string | null> {
@@ -23,7 +34,7 @@ export async function sessionsOf(academy: Academy, athleteId: string, limit = 20
     ])
     .limit(limit)
     .select('s.id', 's.date', 's.at', 'e.id as ended', 'e.note');
-  return rows.map((row: Record<string, any>) => ({
+  return rows.map((row: SessionsRow & { ended: string | null; note: string | null }) => ({
     id: row.id,
     date: row.date,
     startedAt: row.at.toISOString(),
@@ -44,9 +55,9 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
     academy.from('pain_reports').where({ session_id: sessionId }),
     academy.from('pain_clearances').where({ session_id: sessionId }),
   ]);
-  const common = (row: Record<string, any>) => ({ id: row.id, at: row.at.toISOString(), sessionId });
+  const common = (row: { id: string; at: Date }) => ({ id: row.id, at: row.at.toISOString(), sessionId });
   const events: LogEvent[] = [
-    ...reps.map((row: Record<string, any>) => ({
+    ...reps.map((row: RepEventsRow) => ({
       ...common(row),
       kind: 'rep' as const,
       drill: row.drill,
@@ -56,13 +67,13 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
       ...(row.side ? { side: row.side } : {}),
       ...(row.cue_id ? { cueId: row.cue_id } : {}),
     })),
-    ...explained.map((row: Record<string, any>) => ({
+    ...explained.map((row: RepExplanationsRow) => ({
       ...common(row),
       kind: 'rep-explained' as const,
       of: row.rep_id,
       reason: row.reason,
     })),
-    ...spots.map((row: Record<string, any>) => ({
+    ...spots.map((row: SpotEventsRow) => ({
       ...common(row),
       kind: 'spot-charted' as const,
       drill: row.drill,
@@ -70,7 +81,7 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
       spot: row.spot,
       sides: sidesOf(row),
     })),
-    ...throws.map((row: Record<string, any>) => ({
+    ...throws.map((row: ThrowsRow) => ({
       ...common(row),
       kind: 'throw' as const,
       drill: row.drill,
@@ -82,17 +93,17 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
       ...(row.rep_id ? { repId: row.rep_id } : {}),
       ...(flightOfRow(row) ? { flight: flightOfRow(row)! } : {}),
     })),
-    ...notes.map((row: Record<string, any>) => ({
+    ...notes.map((row: SessionNotesRow) => ({
       ...common(row),
       kind: 'noted' as const,
       drill: row.drill,
       text: row.text,
     })),
-    ...sets.map((row: Record<string, any>) => {
+    ...sets.map((row: SetEventsRow) => {
       const { session: _, constraints, ...set } = setOf(row);
       return { ...set, sessionId, kind: 'set-done' as const, constraints: [...constraints] };
     }),
-    ...pain.map((row: Record<string, any>) => ({
+    ...pain.map((row: PainReportsRow) => ({
       ...common(row),
       kind: 'pain' as const,
       moment: row.moment,
@@ -102,7 +113,7 @@ export async function eventsOf(academy: Academy, sessionId: string): Promise<Log
     })),
   ];
   events.push(
-    ...cleared.map((row: Record<string, any>) => ({
+    ...cleared.map((row: PainClearancesRow) => ({
       ...common(row),
       kind: 'throws-cleared' as const,
       clearedBy: row.cleared_by,

@@ -2,6 +2,7 @@ import type { EventOf, FindingDetail, FindingRecord, LookRecord } from '@wrighto
 import { dayAt, type Findings, type Severity } from '@wrightonic/core';
 import type { Academy } from './scope';
 import { loggedBy } from './loggedBy';
+import type { FindingsRow, LooksRow } from './tables';
 
 export type StoredLook = LookRecord & { athleteId: string };
 
@@ -62,12 +63,12 @@ export const storeLookTold = (academy: Academy, event: EventOf<'look-told'>, by:
 const byTaking = 'e.id is null, coalesce(l.looked_at, l.at), l.id';
 const newestTaken = 'e.id is null desc, coalesce(l.looked_at, l.at) desc, l.id desc';
 
-const detailOf = (row: Record<string, any>): FindingDetail => ({
-  ...(row['value'] === null ? {} : { value: row['value'] }),
-  ...(row['derived'] === null ? {} : { derived: row['derived'] }),
-  ...(row['error'] === null ? {} : { error: row['error'] }),
-  ...(row['note'] === null ? {} : { note: row['note'] }),
-  ...(row['source'] === null ? {} : { source: row['source'] }),
+const detailOf = (row: FindingsRow): FindingDetail => ({
+  ...(row.value === null ? {} : { value: row.value }),
+  ...(row.derived === null ? {} : { derived: row.derived }),
+  ...(row.error === null ? {} : { error: row.error }),
+  ...(row.note === null ? {} : { note: row.note }),
+  ...(row.source === null ? {} : { source: row.source }),
 });
 
 interface Graded {
@@ -112,14 +113,14 @@ export async function lookHistory(academy: Academy, lookId: string): Promise<Fin
     .join(query, 'people', 'p', 'id', 'f.by_person')
     .orderBy('f.id')
     .select('f.*', 'p.name as by');
-  return rows.map((row: Record<string, any>) => ({
-    id: row['id'],
-    node: row['node'],
-    severity: row['severity'],
-    at: row['at'].toISOString(),
-    by: row['by'],
+  return rows.map((row: FindingsRow & { by: string }) => ({
+    id: row.id,
+    node: row.node,
+    severity: row.severity,
+    at: row.at.toISOString(),
+    by: row.by,
     ...detailOf(row),
-    ...(row['reason'] ? { note: row['reason'] } : {}),
+    ...(row.reason ? { note: row.reason } : {}),
   }));
 }
 
@@ -142,7 +143,7 @@ async function looksWhere(
     academy,
     rows.map((row: { id: string }) => row.id),
   );
-  return rows.map((row: Record<string, any>) => ({
+  return rows.map((row: LooksRow & { by: string; ended: string | null }) => ({
     id: row.id,
     athleteId: row.athlete_id,
     kind: row.kind,

@@ -1,5 +1,6 @@
 import type { NewNormEdit, NormEditRecord } from '@wrightonic/contract';
 import type { Academy } from './scope';
+import type { NormEditsRow } from './tables';
 
 /** What the academy made of the norms, oldest first, with who said so. */
 export async function normEdits(academy: Academy): Promise<NormEditRecord[]> {
@@ -8,12 +9,12 @@ export async function normEdits(academy: Academy): Promise<NormEditRecord[]> {
     .join(query, 'people', 'p', 'id', 'e.by_person')
     .orderBy(['e.at', 'e.id'])
     .select('e.id', 'e.norm', 'e.low', 'e.high', 'e.basis', 'e.at', 'p.name as by');
-  return rows.map((row: Record<string, any>) => ({
-    id: row['id'],
-    key: row['norm'],
-    range: row['low'] === null ? null : { low: row['low'], high: row['high'], basis: row['basis'] },
-    at: row['at'].toISOString(),
-    by: row['by'],
+  return rows.map((row: NormEditsRow & { by: string }) => ({
+    id: row.id,
+    key: row.norm,
+    range: row.low === null ? null : { low: row.low, high: row.high, basis: row.basis },
+    at: row.at.toISOString(),
+    by: row.by,
   }));
 }
 

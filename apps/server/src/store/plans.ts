@@ -3,6 +3,7 @@ import type { Ladder, Stage, Thread } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import type { Academy } from './scope';
 import { wholePlans } from './storedPlans';
+import type { PlansRow } from './tables';
 
 export interface StoredDrill {
   id: string;
@@ -134,7 +135,7 @@ export async function addPlan(
   });
 }
 
-const stateOf = (row: Record<string, any>): PlanState => ({
+const stateOf = (row: PlansRow): PlanState => ({
   id: row.id,
   athleteId: row.athlete_id,
   traceId: row.trace_id,
@@ -175,7 +176,7 @@ export const athletesWorking = (academy: Academy, drills: readonly string[]): Pr
 
 /** Plans with everything in them, by id. */
 export async function plansOf(academy: Academy, ids: readonly string[]): Promise<StoredPlan[]> {
-  const rows: Record<string, any>[] = await academy.from('plans').whereIn('id', ids as string[]);
+  const rows: PlansRow[] = await academy.from('plans').whereIn('id', ids as string[]);
   return wholePlans(academy, rows.map(stateOf));
 }
 

@@ -1,6 +1,11 @@
 import type { Knex } from 'knex';
+import type { Tables } from 'knex/types/tables';
+import './tables';
 
+/** A table of an academy. */
+export type TableName = Exclude<keyof Tables, 'academies'>;
 /** A row that is written belongs to the academy of whoever writes it; no caller can say otherwise. */
+export type RowToWrite<T extends TableName> = Omit<Knex.ResolveTableType<Tables[T], 'insert'>, 'academy_id'>;
 type Written = Record<string, unknown>;
 
 /**
@@ -21,7 +26,7 @@ export class Academy {
   }
 
   /** Rows of one table; `alias` where a query joins more than one. */
-  from(table: string, alias: string = table): Knex.QueryBuilder {
+  from(table: TableName, alias: string = table): Knex.QueryBuilder {
     return this.db({ [alias]: table }).where(`${alias}.academy_id`, this.id);
   }
 
@@ -38,7 +43,7 @@ export class Academy {
   /** Joins on the academy as well as on the id. */
   join(
     query: Knex.QueryBuilder,
-    table: string,
+    table: TableName,
     alias: string,
     column: string,
     on: string,
@@ -49,39 +54,36 @@ export class Academy {
   }
 
   /** Adds rows. A row whose id is there already is left as it is, so that sending twice is harmless. */
-  async add(table: string, rows: Written | readonly Written[]): Promise<void> {
+  async add<T extends TableName>(table: T, rows: RowToWrite<T> | readonly RowToWrite<T>[]): Promise<void> {
     const list = (Array.isArray(rows) ? rows : [rows]) as Written[];
     if (list.length === 0) return;
     const written = list.map((row) => ({ ...row, academy_id: this.id }));
-    const insert = this.db(table)
-      .insert(written)
-      .onConflict()
-      .merge({ academy_id: this.db.ref('academy_id') });
+    const insert = this.inserting(table, written);
     if (!this.compares) return void (await insert);
     const stored = await this.returned(insert);
     if (!written.every((row, n) => sameContent(row, stored[n]!))) throw new OtherContent(table);
   }
 
   /** Adds rows in one statement, and says of each whether what is there now under its id says the same. */
-  async addEach(table: string, rows: readonly Written[]): Promise<boolean[]> {
+  async addEach(table: TableName, rows: readonly Written[]): Promise<boolean[]> {
     const written = rows.map((row) => ({ ...row, academy_id: this.id }));
-    const stored = await this.returned(
-      this.db(table)
-        .insert(written)
-        .onConflict()
-        .merge({ academy_id: this.db.ref('academy_id') }),
-    );
+    const stored = await this.returned(this.inserting(table, written));
     return written.map((row, n) => sameContent(row, stored[n]!));
   }
 
   /** Adds rows, and answers with the ids of those that were not there before under this or another key. */
-  async addNew(table: string, rows: readonly (Written & { id: string })[]): Promise<Set<string>> {
-    const insert = this.db(table)
-      .insert(rows.map((row) => ({ ...row, academy_id: this.id })))
+  async addNew(table: TableName, rows: readonly (Written & { id: string })[]): Promise<Set<string>> {
+    const written = rows.map((row) => ({ ...row, academy_id: this.id }));
+    const stored = await this.returned(this.inserting(table, written));
+    return new Set(rows.flatMap(({ id }, n) => (stored[n]?.['id'] === id ? [id] : [])));
+  }
+
+  /** An insert that leaves a row as it is where one is there under the same key. */
+  private inserting(table: string, rows: readonly Written[]): Knex.QueryBuilder {
+    return this.db(table)
+      .insert(rows)
       .onConflict()
       .merge({ academy_id: this.db.ref('academy_id') });
-    const stored = await this.returned(insert);
-    return new Set(rows.flatMap(({ id }, n) => (stored[n]?.['id'] === id ? [id] : [])));
   }
 
   /** Rows as they stand after an insert, in its order. */
@@ -92,11 +94,11 @@ export class Academy {
   }
 
   /** Adds a row, or changes what it names of the one that is there under the same key. */
-  async put(table: string, row: Written): Promise<void> {
+  async put<T extends TableName>(table: T, row: RowToWrite<T>): Promise<void> {
     await this.db(table)
-      .insert({ ...row, academy_id: this.id })
+      .insert({ ...row, academy_id: this.id } as never)
       .onConflict()
-      .merge(Object.keys(row));
+      .merge(Object.keys(row) as never);
   }
 
   /** Adds a row, or counts one change more of the one that is there; it is held until the transaction ends. */
@@ -108,14 +110,14 @@ export class Academy {
   }
 
   /** Adds what a question of this academy answers, without its going through here; its columns are named. */
-  async addAnswers(table: string, columns: readonly string[], query: Knex.QueryBuilder): Promise<void> {
+  async addAnswers(table: TableName, columns: readonly string[], query: Knex.QueryBuilder): Promise<void> {
     const named = columns.map(() => '??').join(', ');
     await this.db(this.db.raw(`?? (??, ${named})`, [table, 'academy_id', ...columns])).insert(
       query.select(this.db.raw('cast(? as uuid)', [this.id]), ...columns),
     );
   }
 
-  async change(table: string, id: string, values: Written): Promise<number> {
+  async change<T extends TableName>(table: T, id: string, values: RowToWrite<T>): Promise<number> {
     return this.from(table).where(`${table}.id`, id).update(values);
   }
 
@@ -191,10 +193,10 @@ export const parsed = <T>(json: unknown): T => JSON.parse(json as string) as T;
 /** Adds many rows, some at a time. */
 export async function inBatches(
   academy: Academy,
-  table: string,
+  table: TableName,
   rows: readonly Record<string, unknown>[],
 ): Promise<void> {
-  for (let i = 0; i < rows.length; i += 1000) await academy.add(table, rows.slice(i, i + 1000));
+  for (let i = 0; i < rows.length; i += 1000) await academy.add(table, rows.slice(i, i + 1000) as never);
 }
 
 /** Leaves out what was taken back; asked row by row, so that however much was taken back costs nothing. */

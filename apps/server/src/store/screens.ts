@@ -2,6 +2,7 @@ import { dayAt } from '@wrightonic/core';
 import type { EventOf, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
 import { parsed, type Academy } from './scope';
 import { loggedBy } from './loggedBy';
+import type { ScreensRow } from './tables';
 
 export const storeScreen = {
   'screen-begun': (academy: Academy, event: EventOf<'screen-begun'>, by: string) =>
@@ -59,7 +60,7 @@ export async function screensOf(academy: Academy, athleteId: string, limit = 50)
       ...(read ? { parts: parsed<[number, number]>(read) } : {}),
       ...(retest ? { retest: true as const } : {}),
     });
-  return rows.map((row: Record<string, any>) => ({
+  return rows.map((row: ScreensRow & { by: string; ended: string | null }) => ({
     id: row.id,
     date: row.date,
     by: row.by,

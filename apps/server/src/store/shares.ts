@@ -1,5 +1,6 @@
 import type { NewShare, ShareRecord } from '@wrightonic/contract';
 import type { Academy } from './scope';
+import type { SharesRow } from './tables';
 
 export async function addShare(
   academy: Academy,
@@ -35,11 +36,11 @@ export async function sharesOf(academy: Academy, athleteId: string): Promise<Sha
     )
     .orderBy('s.at', 'desc')
     .select('s.id', 's.at', 's.expires_at', 'p.name', 'e.id as ended');
-  return rows.map((row: Record<string, any>) => ({
-    id: row['id'],
-    at: row['at'].toISOString(),
-    by: row['name'],
-    expiresAt: row['expires_at'].toISOString(),
-    ended: row['ended'] !== null,
+  return rows.map((row: SharesRow & { name: string; ended: string | null }) => ({
+    id: row.id,
+    at: row.at.toISOString(),
+    by: row.name,
+    expiresAt: row.expires_at.toISOString(),
+    ended: row.ended !== null,
   }));
 }

@@ -2,6 +2,7 @@ import type { NewTemplate, TemplateRecord } from '@wrightonic/contract';
 import type { Discipline } from '@wrightonic/core';
 import type { StoredPlan } from './plans';
 import { parsed, type Academy } from './scope';
+import type { TemplatesRow } from './tables';
 
 /** Ladders that the academy kept as its own, by name. */
 export async function templatesOf(academy: Academy): Promise<TemplateRecord[]> {
@@ -10,13 +11,13 @@ export async function templatesOf(academy: Academy): Promise<TemplateRecord[]> {
     .join(query, 'people', 'p', 'id', 't.by_person')
     .orderBy(['t.name', 't.at'])
     .select('t.id', 't.name', 't.discipline', 't.threads', 't.at', 'p.name as by');
-  return rows.map((row: Record<string, any>) => ({
-    id: row['id'],
-    name: row['name'],
-    discipline: row['discipline'],
-    by: row['by'],
-    at: row['at'].toISOString(),
-    threads: parsed(row['threads']),
+  return rows.map((row: TemplatesRow & { by: string }) => ({
+    id: row.id,
+    name: row.name,
+    discipline: row.discipline,
+    by: row.by,
+    at: row.at.toISOString(),
+    threads: parsed(row.threads),
   }));
 }
 

@@ -10,6 +10,7 @@ import {
 } from '@wrightonic/core';
 import { inBatches, missingParent, notUndone, type Academy } from './scope';
 import { loggedBy } from './loggedBy';
+import type { SpotEventsRow, ThrowsRow } from './tables';
 
 export async function storePitch(academy: Academy, event: EventOf<'pitch'>, by: string): Promise<void> {
   const athlete = await academy.from('athletes').where({ id: event.athleteId }).first('throws');
@@ -87,18 +88,18 @@ export const flightColumns = ({ spinRpm, spinAxis, armCm, upCm }: Flight = {}) =
   break_v_cm: upCm ?? null,
 });
 
-export function flightOfRow(row: Record<string, any>): Flight | null {
+export function flightOfRow(row: Pick<ThrowsRow, keyof ReturnType<typeof flightColumns>>): Flight | null {
   const flight: Flight = {
-    ...(row['spin_rpm'] === null ? {} : { spinRpm: row['spin_rpm'] }),
-    ...(row['spin_axis'] === null ? {} : { spinAxis: row['spin_axis'] }),
-    ...(row['break_h_cm'] === null ? {} : { armCm: row['break_h_cm'] }),
-    ...(row['break_v_cm'] === null ? {} : { upCm: row['break_v_cm'] }),
+    ...(row.spin_rpm === null ? {} : { spinRpm: row.spin_rpm }),
+    ...(row.spin_axis === null ? {} : { spinAxis: row.spin_axis }),
+    ...(row.break_h_cm === null ? {} : { armCm: row.break_h_cm }),
+    ...(row.break_v_cm === null ? {} : { upCm: row.break_v_cm }),
   };
   return Object.keys(flight).length ? flight : null;
 }
 
 /** The sides to which a row missed, as they are kept: joined, and empty for a hit. */
-export const sidesOf = ({ sides }: Record<string, any>): MissSide[] =>
+export const sidesOf = ({ sides }: Pick<ThrowsRow, 'sides'>): MissSide[] =>
   (sides as string).split('+').filter(Boolean) as MissSide[];
 
 const place = (x: number | null, y: number | null): [number, number] | null =>
@@ -141,24 +142,22 @@ export async function throwsOf(academy: Academy, athleteId: string, since: strin
     notUndone(charted, 'c').orderBy(['c.at', 'c.id']).select('c.rep_id', 'c.sides'),
   ]);
   // A throw at a called spot says where it went by its rep.
-  const bySpot = new Map<string, Missed[]>(
-    spots.map((row: Record<string, any>) => [row['rep_id'], sidesOf(row)]),
-  );
-  return rows.map((row: Record<string, any>) => ({
-    id: row['id'],
-    session: row['session_id'],
-    at: row['at'].toISOString(),
-    date: row['date'],
-    velocity: row['velocity'],
-    effort: row['effort'],
-    pitch: row['pitch'],
-    ball: row['ball_g'],
-    kind: row['kind'],
-    simulated: row['source'] === 'simulated',
-    distanceM: row['distance_m'],
-    aim: place(row['aim_x'], row['aim_y']),
-    arrived: place(row['arrived_x'], row['arrived_y']),
-    sides: row['sides'] === null ? (bySpot.get(row['rep_id']) ?? null) : sidesOf(row),
+  const bySpot = new Map<string, Missed[]>(spots.map((row: SpotEventsRow) => [row.rep_id, sidesOf(row)]));
+  return rows.map((row: ThrowsRow) => ({
+    id: row.id,
+    session: row.session_id,
+    at: row.at.toISOString(),
+    date: row.date,
+    velocity: row.velocity,
+    effort: row.effort,
+    pitch: row.pitch,
+    ball: row.ball_g,
+    kind: row.kind,
+    simulated: row.source === 'simulated',
+    distanceM: row.distance_m,
+    aim: place(row.aim_x, row.aim_y),
+    arrived: place(row.arrived_x, row.arrived_y),
+    sides: row.sides === null ? (row.rep_id && bySpot.get(row.rep_id)) || null : sidesOf(row),
     flight: flightOfRow(row),
   }));
 }
@@ -188,7 +187,7 @@ export async function plainThrowsOf(
       't.arrived_x',
       't.arrived_y',
     );
-  return rows.map(({ arrived_x, arrived_y, source, ...row }: Record<string, any>) => ({
+  return rows.map(({ arrived_x, arrived_y, source, ...row }: ThrowsRow) => ({
     ...row,
     simulated: source === 'simulated',
     arrived: place(arrived_x, arrived_y),

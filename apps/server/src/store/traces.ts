@@ -2,6 +2,7 @@ import type { PastTrace, TraceRecord } from '@wrightonic/contract';
 import { callsOf, type Call, type Findings, type Trace } from '@wrightonic/core';
 import { findingsOfLooks } from './looks';
 import { parsed, type Academy } from './scope';
+import type { TracesRow } from './tables';
 
 export type StoredTrace = TraceRecord & { athleteId: string };
 
@@ -15,7 +16,7 @@ const sinceThen: Pick<Trace, 'gains' | 'lookFirst' | 'left' | 'tactical' | 'body
   removedLinks: [],
 };
 
-const fromRow = (row: Record<string, any>): StoredTrace => ({
+const fromRow = (row: TracesRow & { by: string }): StoredTrace => ({
   id: row.id,
   athleteId: row.athlete_id,
   lookId: row.look_id,
@@ -57,7 +58,7 @@ interface CallsOfTrace {
 /** The calls of every trace, of one athlete or of all, each judged by the looks that were finished after its own. */
 export async function calls(academy: Academy, athleteId?: string): Promise<CallsOfTrace[]> {
   const one = athleteId === undefined ? {} : { 't.athlete_id': athleteId };
-  const rows: Record<string, any>[] = await academy
+  const rows: TracesRow[] = await academy
     .from('traces', 't')
     .where(one)
     .orderBy(['t.at', 't.id'])
@@ -77,16 +78,15 @@ export async function calls(academy: Academy, athleteId?: string): Promise<Calls
   for (const { id, athlete_id } of looks)
     byAthlete.set(athlete_id, [...(byAthlete.get(athlete_id) ?? []), id]);
   return rows.map((row) => {
-    const ofAthlete = byAthlete.get(row['athlete_id']) ?? [];
-    const own = ofAthlete.indexOf(row['look_id']);
-    const seen: Findings =
-      row['findings'] === null ? (findings.get(row['look_id']) ?? {}) : parsed(row['findings']);
+    const ofAthlete = byAthlete.get(row.athlete_id) ?? [];
+    const own = ofAthlete.indexOf(row.look_id);
+    const seen: Findings = row.findings === null ? (findings.get(row.look_id) ?? {}) : parsed(row.findings);
     return {
-      traceId: row['id'],
-      person: row['by_person'],
+      traceId: row.id,
+      person: row.by_person,
       calls: callsOf({
-        proposed: { lower: row['proposed_lower'], arm: row['proposed_arm'] },
-        chosen: { lower: row['chosen_lower'], arm: row['chosen_arm'] },
+        proposed: { lower: row.proposed_lower, arm: row.proposed_arm },
+        chosen: { lower: row.chosen_lower, arm: row.chosen_arm },
         findings: seen,
         later: own < 0 ? [] : ofAthlete.slice(own + 1).map((id) => findings.get(id)!),
       }),
@@ -108,9 +108,9 @@ export async function pastTraces(academy: Academy, athleteId: string): Promise<P
       .select('t.*', 'p.name as by', 'l.date as date'),
     calls(academy, athleteId),
   ]);
-  return rows.map((row: Record<string, any>) => {
+  return rows.map((row: TracesRow & { by: string; date: string }) => {
     const { athleteId: _, ...rest } = fromRow(row);
-    return { ...rest, date: row['date'], calls: judged.find(({ traceId }) => traceId === rest.id)!.calls };
+    return { ...rest, date: row.date, calls: judged.find(({ traceId }) => traceId === rest.id)!.calls };
   });
 }
 

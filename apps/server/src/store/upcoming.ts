@@ -2,6 +2,7 @@ import type { Upcoming, NewGames } from '@wrightonic/contract';
 import { addDays, takesPlace, dayAt, venueInstant } from '@wrightonic/core';
 import { lessonsBetween } from './lessons';
 import { inBatches, notUndone, type Academy } from './scope';
+import type { GamesRow } from './tables';
 
 /** How far a week looks ahead, days. */
 const daysAhead = 14;
@@ -25,7 +26,7 @@ export async function upcomingOf(
       .select('g.*'),
   ]);
   return [
-    ...games.map((row: Record<string, any>): Upcoming => ({
+    ...games.map((row: GamesRow): Upcoming => ({
       id: row.id,
       date: row.date,
       kind: 'game',

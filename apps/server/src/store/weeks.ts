@@ -3,6 +3,7 @@ import { withSets, type DrillBook, type PlannedDay } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import type { StoredDrill, StoredPlan } from './plans';
 import { parsed, type Academy } from './scope';
+import type { AssignmentItemsRow } from './tables';
 
 /** Every drill of a plan with its id in it; one that stands in both threads by its first place. */
 export const drillsOfPlan = ({ threads }: Pick<StoredPlan, 'threads'>): Map<string, StoredDrill> => {
@@ -78,7 +79,7 @@ export async function newestAssignment(
     id: row.id,
     from: row.from_date,
     days: parsed<PlannedDay[]>(row.week_days),
-    items: items.map((item: Record<string, any>): AssignedItem => {
+    items: items.map((item: AssignmentItemsRow): AssignedItem => {
       const planned = item.plan_drill_id ? byId.get(newest(item.plan_drill_id)) : undefined;
       const drill = planned?.drill ?? item.drill;
       const dose = planned?.dose ?? book.drill(drill)?.dose ?? '1x1';

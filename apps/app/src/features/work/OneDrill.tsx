@@ -203,18 +203,8 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
 const lowBelow = 560;
 
 const styles = StyleSheet.create({
-  grow: { flex: 1, minWidth: 0 },
   drills: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: 4 },
-  middle: { textAlign: 'center' },
   upper: { flex: 1, minHeight: 0 },
-  line: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    alignItems: 'center',
-    gap: 6,
-    paddingHorizontal: 12,
-    paddingVertical: 3,
-  },
   root: { flex: 1, minHeight: 0, minWidth: 0 },
   beside: { flexDirection: 'row' },
   above: { flex: 1, minHeight: 0, minWidth: 0 },

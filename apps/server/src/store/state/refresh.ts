@@ -39,7 +39,11 @@ interface Owner {
 }
 
 /** Whose each session, look or throw is, and of which day. */
-async function owners(academy: Academy, table: string, ids: Iterable<string>): Promise<Map<string, Owner>> {
+async function owners(
+  academy: Academy,
+  table: 'sessions' | 'looks' | 'throws',
+  ids: Iterable<string>,
+): Promise<Map<string, Owner>> {
   const list = [...new Set(ids)];
   if (list.length === 0) return new Map();
   const rows: { id: string; athlete_id: string; date: string }[] = await academy
