@@ -112,8 +112,7 @@ const steps = {
       ['npx', 'prettier', '--check', '--log-level=warn', '.'],
       ['node', join('scripts', 'zones.mjs')],
     ),
-  types: () =>
-    check(['npx', 'tsc', '-p', 'tsconfig.json'], ['npx', 'tsc', '-p', join('apps', 'app', 'tsconfig.json')]),
+  types: () => check(['npm', 'run', '--silent', 'types']),
   unit,
   browser,
   days,

@@ -36,5 +36,5 @@ export { Work } from '../features/work/Work';
 export { Unsent } from '../features/unsent/Unsent';
 export { FreshVersion } from '../ui/Notice/FreshVersion';
 export { Keys } from '../ui/Keys/Keys';
-export { News } from '../ui/ChangeFeed/ChangeFeed';
+export { ChangeFeed } from '../ui/ChangeFeed/ChangeFeed';
 export { NotHere } from '../ui/Screen/NotHere';

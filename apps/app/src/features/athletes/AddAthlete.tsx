@@ -1,5 +1,5 @@
 import { emptyAthlete, type AthleteForm } from '@wrightonic/contract';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { Button } from 'react-native-paper';
 import { v7 } from 'uuid';
@@ -17,7 +17,7 @@ export function AddAthlete() {
   const save = form.handleSubmit(async (athlete: AthleteForm) => {
     try {
       await add({ ...athlete, id }).unwrap();
-      router.replace(`/athletes/${id}/look` as Href);
+      router.replace(`/athletes/${id}/look`);
     } catch (refused) {
       showRefusal(form, refused);
     }

@@ -1,5 +1,5 @@
 import { verbs, type Verb } from '@wrightonic/core';
-import { Link, router, Slot, usePathname, type Href } from 'expo-router';
+import { Link, router, Slot, usePathname } from 'expo-router';
 import { Pressable, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { useStoredAthlete } from '../../store/useAthlete';
@@ -55,7 +55,7 @@ export function AthleteFrame() {
               mode="text"
               icon="account"
               accessibilityLabel={`Profile of ${name}`}
-              onPress={() => router.navigate(`/athletes/${id}/profile` as Href)}
+              onPress={() => router.navigate(`/athletes/${id}/profile`)}
             >
               Profile
             </Button>
@@ -89,7 +89,7 @@ const roomy = 1600;
 function VerbTab({ verb, id, here, due }: { verb: Verb; id: string; here: boolean; due: boolean }) {
   const own = useColours();
   return (
-    <Link href={`/athletes/${id}/${verb}` as Href} replace asChild>
+    <Link href={`/athletes/${id}/${verb}`} replace asChild>
       <Pressable
         role="link"
         aria-current={here ? 'page' : undefined}

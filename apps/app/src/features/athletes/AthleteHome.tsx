@@ -1,8 +1,8 @@
-import { Redirect, type Href } from 'expo-router';
+import { Redirect } from 'expo-router';
 import { useAthlete } from '../../store/useAthlete';
 
 /** An athlete opens on the verb that is due. */
 export function AthleteHome() {
   const { id, page } = useAthlete('head');
-  return page ? <Redirect href={`/athletes/${id}/${page.due.verb}` as Href} /> : null;
+  return page ? <Redirect href={`/athletes/${id}/${page.due.verb}`} /> : null;
 }

@@ -1,5 +1,5 @@
 import { levelOf } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
@@ -39,11 +39,7 @@ export function AthleteProfile() {
           <View style={styles.grow}>
             <Heading>Profile</Heading>
           </View>
-          <Button
-            mode="contained"
-            icon="pencil"
-            onPress={() => router.navigate(`/athletes/${id}/edit` as Href)}
-          >
+          <Button mode="contained" icon="pencil" onPress={() => router.navigate(`/athletes/${id}/edit`)}>
             Edit
           </Button>
         </View>

@@ -1,5 +1,5 @@
 import type { HeadPage } from '@wrightonic/contract';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { Button } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAthlete } from '../../store/useAthlete';
@@ -21,7 +21,7 @@ function Edit({ athlete: { id, age: _, ...stored } }: { athlete: HeadPage['athle
   const save = form.handleSubmit(async (body) => {
     try {
       await change({ athleteId: id, body }).unwrap();
-      router.replace(`/athletes/${id}/profile` as Href);
+      router.replace(`/athletes/${id}/profile`);
     } catch (refused) {
       showRefusal(form, refused);
     }

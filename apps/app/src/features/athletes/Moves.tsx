@@ -1,6 +1,6 @@
 import type { RosterMove } from '@wrightonic/contract';
 import { nodeName } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
@@ -98,7 +98,7 @@ function Move({ move, busy, onAccept }: MoveProps) {
         >
           {direction === 'up' ? `Move up to ${to}` : `Step back to ${to}`}
         </Button>
-        <Button mode="text" onPress={() => router.navigate(`/athletes/${athleteId}/build` as Href)}>
+        <Button mode="text" onPress={() => router.navigate(`/athletes/${athleteId}/build`)}>
           Look at the plan
         </Button>
       </View>

@@ -1,4 +1,4 @@
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { ReadyButton } from '../../ui/ReadyButton/ReadyButton';
@@ -8,7 +8,7 @@ export function Ready() {
   return (
     <View style={styles.row}>
       <ReadyButton />
-      <Button mode="outlined" onPress={() => router.navigate('/roster/weeks' as Href)}>
+      <Button mode="outlined" onPress={() => router.navigate('/roster/weeks')}>
         Plan several athletes
       </Button>
     </View>

@@ -1,4 +1,4 @@
-import { router, useLocalSearchParams, type Href } from 'expo-router';
+import { router, useLocalSearchParams } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { PageTitle, TitleRow } from '../../ui/Screen/Screen';
@@ -18,7 +18,7 @@ export function Roster() {
               title="Roster"
               action={
                 <>
-                  <Button mode="text" compact onPress={() => router.navigate('/roster/import' as Href)}>
+                  <Button mode="text" compact onPress={() => router.navigate('/roster/import')}>
                     From a table
                   </Button>
                   <Button mode="contained" icon="plus" onPress={() => router.navigate('/athletes/new')}>

@@ -1,4 +1,4 @@
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { Button } from 'react-native-paper';
 import { useAthlete } from '../../store/useAthlete';
 import { Empty, NotRead } from '../../ui/Notice/Notice';
@@ -16,7 +16,7 @@ export function Build() {
       <Pane>
         <Empty
           action={
-            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/trace` as Href)}>
+            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/trace`)}>
               Go to Trace
             </Button>
           }

@@ -1,7 +1,7 @@
 import { useSortable } from '@dnd-kit/sortable';
 import type { BuildPage, PlanDrill } from '@wrightonic/contract';
 import { doseWords, gateWords, liveCue, parseDose } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -85,7 +85,7 @@ export function PlannedDrill({ page, planId, planned }: Props) {
           {drill.caution ? <Text variant="bodySmall">{`Care: ${drill.caution}`}</Text> : null}
           <ConstraintOrder page={page} drill={drill.id} />
           <View style={styles.wrap}>
-            <Button mode="text" compact onPress={() => router.navigate(`/drills/${drill.id}` as Href)}>
+            <Button mode="text" compact onPress={() => router.navigate(`/drills/${drill.id}`)}>
               Read it in full
             </Button>
             <Button

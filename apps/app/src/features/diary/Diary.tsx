@@ -1,6 +1,6 @@
 import type { Lesson, RosterEntry } from '@wrightonic/contract';
 import { addDays, atOnce, takesPlace } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -109,7 +109,7 @@ function Line({ lesson, athlete, time, date, others }: LineProps) {
   return (
     <PressableCard
       style={[styles.line, takesPlace(lesson) ? null : styles.off]}
-      onPress={() => router.navigate(`/diary/${lesson.id}?on=${date}` as Href)}
+      onPress={() => router.navigate(`/diary/${lesson.id}?on=${date}`)}
     >
       <Text variant="labelLarge">{`${time}  ${name}`}</Text>
       <Text variant="bodySmall">

@@ -1,5 +1,5 @@
 import { partNames, type Drill, type DrillBook } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
@@ -71,7 +71,7 @@ export function Compare({ drill }: { drill: Drill }) {
               key={word}
               mode="outlined"
               icon={word === 'Easier' ? 'arrow-down' : 'arrow-up'}
-              onPress={() => router.navigate(`/drills/${each.id}` as Href)}
+              onPress={() => router.navigate(`/drills/${each.id}`)}
             >
               {each.name}
             </Button>

@@ -1,5 +1,5 @@
 import type { OwnDrillRecord } from '@wrightonic/contract';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { Linking, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
@@ -24,7 +24,7 @@ export function DrillFiles({ own }: { own: readonly OwnDrillRecord[] }) {
   const given = own.filter(({ retired }) => !retired);
   return (
     <View style={styles.root}>
-      <Button mode="outlined" icon="pencil" onPress={() => router.navigate('/drills/new' as Href)}>
+      <Button mode="outlined" icon="pencil" onPress={() => router.navigate('/drills/new')}>
         Write a drill
       </Button>
       <FilePick

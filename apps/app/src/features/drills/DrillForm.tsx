@@ -1,5 +1,5 @@
 import { wholeDrill, type DrillBook, type OwnDrill } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -38,12 +38,12 @@ export function DrillForm(props: Props) {
   const read = drillOfDraft(named, book);
   const problems: DraftProblems = tried ? (read.problems ?? {}) : {};
   const put = (more: Partial<DrillDraft>) => setDraft((old) => ({ ...old, ...more }));
-  const back = () => router.navigate(`/drills${changed ? `/${changed.id}` : ''}` as Href);
+  const back = () => router.navigate(changed ? `/drills/${changed.id}` : '/drills');
   const save = async () => {
     setTried(true);
     if (!read.drill) return;
     const answer = await keep({ drills: [{ id: v7(), drill: read.drill, retired: false }] });
-    if ('data' in answer) router.navigate(`/drills/${read.drill.id}` as Href);
+    if ('data' in answer) router.navigate(`/drills/${read.drill.id}`);
   };
   const drafting: Drafting = { draft, problems, put };
   const many = Object.keys(problems).length;

@@ -1,5 +1,5 @@
 import { ownDrillId, stages, type Drill, type Stage, type Thread } from '@wrightonic/core';
-import { router, useLocalSearchParams, type Href } from 'expo-router';
+import { router, useLocalSearchParams } from 'expo-router';
 import { memo, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -105,7 +105,7 @@ function Ours({ ours, onChange }: { ours: boolean; onChange: (ours: boolean) => 
             mode="text"
             compact
             style={styles.start}
-            onPress={() => router.navigate(`/drills/${drill.id}` as Href)}
+            onPress={() => router.navigate(`/drills/${drill.id}`)}
           >
             {`Retired: ${drill.name}`}
           </Button>
@@ -216,7 +216,7 @@ const DrillLine = memo(function DrillLine({ drill, figure, here, wide }: LinePro
       onPress={() =>
         wide
           ? router.setParams({ drill: drill.id, edit: '', from: '' })
-          : router.navigate(`/drills/${drill.id}` as Href)
+          : router.navigate(`/drills/${drill.id}`)
       }
       style={styles.drill}
     >

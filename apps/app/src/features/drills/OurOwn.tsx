@@ -1,6 +1,6 @@
 import type { OwnDrillRecord } from '@wrightonic/contract';
 import type { Drill } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
@@ -20,7 +20,7 @@ export function OurOwn({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | n
     <Button
       mode={kept ? 'text' : 'outlined'}
       icon="content-copy"
-      onPress={() => router.navigate(`/drills/new?from=${drill.id}` as Href)}
+      onPress={() => router.navigate(`/drills/new?from=${drill.id}`)}
     >
       Write our own from it
     </Button>
@@ -34,11 +34,7 @@ export function OurOwn({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | n
       </Text>
       {error ? <ErrorNotice error={error} /> : null}
       <View style={styles.row}>
-        <Button
-          mode="outlined"
-          icon="pencil"
-          onPress={() => router.navigate(`/drills/${drill.id}?edit=1` as Href)}
-        >
+        <Button mode="outlined" icon="pencil" onPress={() => router.navigate(`/drills/${drill.id}?edit=1`)}>
           Change it
         </Button>
         <Button

@@ -1,4 +1,4 @@
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Heading } from '../../ui/Screen/Screen';
@@ -12,11 +12,7 @@ interface Props {
 /** From a tool of Look back to Look. */
 export const BackToLook = ({ athleteId, title }: Props) => (
   <View style={styles.row}>
-    <Button
-      mode="text"
-      icon="chevron-left"
-      onPress={() => router.navigate(`/athletes/${athleteId}/look` as Href)}
-    >
+    <Button mode="text" icon="chevron-left" onPress={() => router.navigate(`/athletes/${athleteId}/look`)}>
       Look
     </Button>
     {title ? <Heading>{title}</Heading> : null}

@@ -1,6 +1,6 @@
 import { type Offers } from '@wrightonic/contract';
 import { withCarried, carriedBy } from '@wrightonic/core';
-import { router, useLocalSearchParams, type Href } from 'expo-router';
+import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -51,7 +51,7 @@ export function Look() {
         carried={carriedBy(page, newest)}
         offers={offers}
         start={first}
-        onFinished={() => router.replace(`/athletes/${id}/trace` as Href)}
+        onFinished={() => router.replace(`/athletes/${id}/trace`)}
       />
     );
   return (

@@ -1,6 +1,6 @@
 import { type LookPage, type FindingDetail, type FindingRecord, type LookRecord } from '@wrightonic/contract';
 import { nodeName, type Severity } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text, TextInput } from 'react-native-paper';
@@ -51,7 +51,7 @@ export function LookDetail({ athlete, look }: Props) {
         mode="text"
         icon="chevron-left"
         style={styles.start}
-        onPress={() => router.navigate(`/athletes/${athlete.id}/look` as Href)}
+        onPress={() => router.navigate(`/athletes/${athlete.id}/look`)}
       >
         All looks
       </Button>

@@ -1,5 +1,5 @@
 import type { LookPage } from '@wrightonic/contract';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useState } from 'react';
@@ -32,7 +32,7 @@ export function LookHistory({ athlete, looks }: Props) {
             key={look.id}
             role="link"
             aria-label={`Look of ${day}`}
-            onPress={() => router.navigate(`/athletes/${athlete.id}/look?of=${look.id}` as Href)}
+            onPress={() => router.navigate(`/athletes/${athlete.id}/look?of=${look.id}`)}
           >
             <View style={styles.head}>
               <Text variant="titleMedium" style={styles.grow}>

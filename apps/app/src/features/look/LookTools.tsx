@@ -1,5 +1,5 @@
 import type { Offer } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Icon, type IconName } from '../../ui/Icon/Icon';
@@ -38,7 +38,7 @@ export function LookTools({ athleteId, offers }: { athleteId: string; offers: re
               key={path}
               role="link"
               style={styles.tool}
-              onPress={() => router.navigate(`/athletes/${athleteId}/${path}` as Href)}
+              onPress={() => router.navigate(`/athletes/${athleteId}/${path}`)}
             >
               <View style={styles.head}>
                 <Icon name={icon} />

@@ -1,4 +1,4 @@
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { usePreferences } from '../../store/usePreferences';
@@ -137,13 +137,13 @@ function Further() {
           Rules for every weekly plan, the words that tag notes, and the ranges that count as usual.
         </Text>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          <Button mode="outlined" onPress={() => router.navigate('/office/planning' as Href)}>
+          <Button mode="outlined" onPress={() => router.navigate('/office/planning')}>
             Planning
           </Button>
-          <Button mode="outlined" onPress={() => router.navigate('/office/words' as Href)}>
+          <Button mode="outlined" onPress={() => router.navigate('/office/words')}>
             Words
           </Button>
-          <Button mode="outlined" onPress={() => router.navigate('/office/norms' as Href)}>
+          <Button mode="outlined" onPress={() => router.navigate('/office/norms')}>
             Norms
           </Button>
         </View>
@@ -153,7 +153,7 @@ function Further() {
         <Text>Instruments that send their readings here by themselves, each with a key of its own.</Text>
         <Button
           mode="outlined"
-          onPress={() => router.navigate('/office/devices' as Href)}
+          onPress={() => router.navigate('/office/devices')}
           style={{ alignSelf: 'flex-start' }}
         >
           Devices

@@ -1,5 +1,5 @@
 import { gateWords } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { Button, Text } from 'react-native-paper';
 import { VelocityChart } from '../../charts/VelocityChart';
 import { useAthlete, useMe, useToday } from '../../store/useAthlete';
@@ -36,7 +36,7 @@ export function Prove() {
       <Pane>
         <Empty
           action={
-            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/look` as Href)}>
+            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/look`)}>
               Take a look
             </Button>
           }

@@ -46,7 +46,7 @@ export function DayAsks() {
       <View style={styles.row}>
         <ReadyButton />
         {unsent ? (
-          <Button mode="outlined" onPress={() => router.navigate('/unsent' as Href)}>
+          <Button mode="outlined" onPress={() => router.navigate('/unsent')}>
             {`${unsent} not sent`}
           </Button>
         ) : null}
@@ -75,7 +75,7 @@ function Pain({ news, athletes, today }: PainProps) {
         return athlete ? (
           <PressableCard
             key={`${athleteId} ${site}`}
-            onPress={() => router.navigate(`/athletes/${athleteId}/work` as Href)}
+            onPress={() => router.navigate(`/athletes/${athleteId}/work`)}
           >
             <Text variant="labelLarge">{`${athlete.givenName} ${athlete.familyName}`}</Text>
             <Text variant="bodySmall">
@@ -123,7 +123,7 @@ interface NamesProps {
   title: string;
   words: string;
   athletes: readonly RosterEntry[];
-  to: (athlete: RosterEntry) => string;
+  to: (athlete: RosterEntry) => Href;
   after?: (athlete: RosterEntry) => string;
 }
 
@@ -135,7 +135,7 @@ function Names({ title, words, athletes, to, after }: NamesProps) {
       <Text variant="bodySmall">{words}</Text>
       <View style={styles.row}>
         {athletes.slice(0, shown).map((athlete) => (
-          <PressableCard key={athlete.id} onPress={() => router.navigate(to(athlete) as Href)}>
+          <PressableCard key={athlete.id} onPress={() => router.navigate(to(athlete))}>
             <Text variant="labelLarge">{`${athlete.givenName} ${athlete.familyName}`}</Text>
             {after ? <Text variant="bodySmall">{after(athlete)}</Text> : null}
           </PressableCard>

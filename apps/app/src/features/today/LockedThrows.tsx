@@ -1,5 +1,5 @@
 import type { RosterEntry } from '@wrightonic/contract';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
@@ -19,7 +19,7 @@ export function LockedThrows({ roster }: { roster: readonly RosterEntry[] }) {
           <Button
             key={id}
             mode="outlined"
-            onPress={() => router.navigate(`/athletes/${id}/work` as Href)}
+            onPress={() => router.navigate(`/athletes/${id}/work`)}
           >{`${givenName} ${familyName}: ${lock!.site}, ${agoWords(lock!.since, today)}`}</Button>
         ))}
       </View>

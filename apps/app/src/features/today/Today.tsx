@@ -1,5 +1,5 @@
 import { takesPlace } from '@wrightonic/core/lesson';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { withLessonChanges } from '../../offline/lessons';
@@ -54,7 +54,7 @@ export function Today() {
         <IconButton
           icon="calendar-plus"
           accessibilityLabel="Diary"
-          onPress={() => router.navigate('/diary' as Href)}
+          onPress={() => router.navigate('/diary')}
         />
       }
     >
@@ -96,7 +96,7 @@ export function Today() {
                 role="button"
                 aria-label={`Change the lesson of ${athlete.givenName} at ${time}`}
                 style={styles.more}
-                onPress={() => router.navigate(`/diary/${lesson.id}?on=${today}` as Href)}
+                onPress={() => router.navigate(`/diary/${lesson.id}?on=${today}`)}
               >
                 <Icon name="dots-vertical" />
               </Pressable>

@@ -25,7 +25,7 @@ export const testPath = (athleteId: string, limit: string): Href | null => {
   if (node?.type !== 'limit') return null;
   const test = node.test === 'shoulder-arc-deficit' ? 'shoulder-arc' : node.test;
   const side = node.side === 'lead' || node.side === 'trail' ? `&side=${node.side}` : '';
-  return `/athletes/${athleteId}/screen?test=${test}${side}` as Href;
+  return `/athletes/${athleteId}/screen?test=${test}${side}`;
 };
 
 /** The most telling things that nobody looked at, each a tap away; a look there comes back by itself. */

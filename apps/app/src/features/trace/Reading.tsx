@@ -9,7 +9,7 @@ import {
   threadLine,
   type Findings,
 } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -63,7 +63,7 @@ function NodeRead({ node, findings, traced: { result }, trying, onTry, onClose }
           </Button>
         ) : null}
         {nodeOf(node)?.type === 'symptom' ? null : (
-          <Button mode="text" onPress={() => router.navigate(`/drills?target=${node}` as Href)}>
+          <Button mode="text" onPress={() => router.navigate(`/drills?target=${node}`)}>
             Drills for it
           </Button>
         )}

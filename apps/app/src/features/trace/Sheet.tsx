@@ -10,7 +10,7 @@ import {
   bodyWords,
   type Trace,
 } from '@wrightonic/core';
-import { router, useLocalSearchParams, type Href } from 'expo-router';
+import { router, useLocalSearchParams } from 'expo-router';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button, PaperProvider, Text } from 'react-native-paper';
 import { useAthlete, useMe, useToday } from '../../store/useAthlete';
@@ -92,11 +92,7 @@ function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRe
     <View style={styles.root} role="main">
       <PageTitle>{`Trace of ${athlete.givenName} ${athlete.familyName}`}</PageTitle>
       <View id="sheet-tools" style={styles.tools}>
-        <Button
-          mode="text"
-          icon="chevron-left"
-          onPress={() => router.navigate(`/athletes/${id}/trace` as Href)}
-        >
+        <Button mode="text" icon="chevron-left" onPress={() => router.navigate(`/athletes/${id}/trace`)}>
           Back to the trace
         </Button>
         <Button mode="contained" icon="printer" onPress={() => window.print()}>

@@ -1,5 +1,5 @@
 import { listed, lookFirst, nodeName } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { Button } from 'react-native-paper';
 import { useAthlete } from '../../store/useAthlete';
 import { Empty, NotRead } from '../../ui/Notice/Notice';
@@ -16,7 +16,7 @@ export function TraceScreen() {
       <Pane>
         <Empty
           action={
-            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/look` as Href)}>
+            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/look`)}>
               {page.looks.length ? 'Finish the look' : 'Take the first look'}
             </Button>
           }

@@ -1,6 +1,6 @@
 import type { LookRecord, TracePage } from '@wrightonic/contract';
 import { closeCall, tooThin, type Findings } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -77,7 +77,7 @@ function Tools({
         mode="outlined"
         icon="printer"
         accessibilityLabel="One page to print"
-        onPress={() => router.navigate(`/athletes/${athlete.id}/sheet?look=${look.id}` as Href)}
+        onPress={() => router.navigate(`/athletes/${athlete.id}/sheet?look=${look.id}`)}
       >
         Print
       </Button>

@@ -1,6 +1,6 @@
 import type { LookRecord, TracePage } from '@wrightonic/contract';
 import { oneFocusBelow, sameFocus, type Focus, type Thread } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
@@ -24,7 +24,7 @@ export function useFocusChoice(page: TracePage, look: LookRecord, { result }: Pi
   // What is listed to leave alone is not accepted, though it was chosen before it was.
   const leftAlone = threads.some((thread) => result.left.some((left) => left.id === focus[thread]));
   const none = focus.lower === null && focus.arm === null;
-  const build = () => router.replace(`/athletes/${athlete.id}/build` as Href);
+  const build = () => router.replace(`/athletes/${athlete.id}/build`);
   return {
     focus,
     accepted,

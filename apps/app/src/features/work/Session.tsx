@@ -1,6 +1,6 @@
 import type { WorkPage } from '@wrightonic/contract';
 import { lockWords, painOn } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useWorkedAthlete, useToday } from '../../store/useAthlete';
@@ -28,7 +28,7 @@ function Working({ page }: { page: WorkPage }) {
   const [ending, setEnding] = useState(false);
   useWakeLock();
   const { id, givenName } = page.athlete;
-  const leave = useCallback(() => router.replace(`/athletes/${id}/work` as Href), [id]);
+  const leave = useCallback(() => router.replace(`/athletes/${id}/work`), [id]);
   const end = useCallback(() => setEnding(true), []);
   const today = useToday();
   const atHome = painOn(page.home.pain, today);
@@ -65,7 +65,7 @@ function Working({ page }: { page: WorkPage }) {
           onBack={() => setEnding(false)}
           onDone={(note) => {
             inSession().end(note);
-            router.replace(`/athletes/${id}/prove` as Href);
+            router.replace(`/athletes/${id}/prove`);
           }}
         />
       )}

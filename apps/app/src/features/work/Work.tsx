@@ -1,5 +1,5 @@
 import { doseWords, parseDose } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
@@ -33,7 +33,7 @@ export function Work() {
       <Pane>
         <Empty
           action={
-            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/build` as Href)}>
+            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/build`)}>
               Go to Build
             </Button>
           }
@@ -54,7 +54,7 @@ export function Work() {
             mode="contained"
             icon="play"
             contentStyle={{ minHeight: 52 }}
-            onPress={() => router.navigate(`/athletes/${id}/session` as Href)}
+            onPress={() => router.navigate(`/athletes/${id}/session`)}
           >
             {open?.session ? 'Back to session' : 'Start the session'}
           </Button>

@@ -1,4 +1,4 @@
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { memo, useState } from 'react';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -50,7 +50,7 @@ export const WorkTop = memo(function WorkTop({ athleteId, name, onLeave, onEnd }
               key={id}
               name={names.get(id) ?? '…'}
               here={id === athleteId}
-              onPress={() => router.replace(`/athletes/${id}/session` as Href)}
+              onPress={() => router.replace(`/athletes/${id}/session`)}
             />
           ))}
         </ScrollView>

@@ -1,6 +1,6 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { nodeName } from '@wrightonic/core/checkpoints';
-import { Link, type Href } from 'expo-router';
+import { Link } from 'expo-router';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
@@ -23,7 +23,7 @@ export const AthleteLine = memo(function AthleteLine({ athlete, lead, trail, her
   const { id, givenName, familyName, discipline, findings, due, focus } = athlete;
   const focuses = [focus.lower, focus.arm].filter((each) => each !== null).map(nodeName);
   return (
-    <Link href={`/athletes/${id}/${due.verb}` as Href} push asChild>
+    <Link href={`/athletes/${id}/${due.verb}`} push asChild>
       <Pressable
         role="link"
         aria-current={here ? 'page' : undefined}

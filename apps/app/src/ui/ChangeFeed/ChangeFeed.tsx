@@ -3,7 +3,7 @@ import { api } from '../../store/api';
 import { useAppDispatch } from '../../store/store';
 
 /** Reads an athlete again when something was logged at home. Pages out of sight hold no line open. */
-export function News() {
+export function ChangeFeed() {
   const dispatch = useAppDispatch();
   const { data } = api.useAuthSessionQuery();
   const signedIn = Boolean(data?.me);

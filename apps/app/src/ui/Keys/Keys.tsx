@@ -1,5 +1,5 @@
 import { verbs } from '@wrightonic/core/due';
-import { router, usePathname, type Href } from 'expo-router';
+import { router, usePathname } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { Dialog, Portal, Text } from 'react-native-paper';
@@ -28,13 +28,13 @@ export function Keys() {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
       const going = afterG.current;
       afterG.current = event.key === 'g';
-      const athlete = /^\/athletes\/[^/]+/.exec(path)?.[0];
+      const [, athlete] = /^\/athletes\/([^/]+)/.exec(path) ?? [];
       const verb = verbs[Number(event.key) - 1];
       const place = going ? places.find(({ key }) => key === event.key) : undefined;
-      if (place) router.navigate(place.href as Href);
-      else if (event.key === '/') router.navigate('/roster?search=1' as Href);
+      if (place) router.navigate(place.href);
+      else if (event.key === '/') router.navigate('/roster?search=1');
       else if (event.key === '?') setOpen(true);
-      else if (athlete && verb && !path.endsWith('/session')) router.navigate(`${athlete}/${verb}` as Href);
+      else if (athlete && verb && !path.endsWith('/session')) router.navigate(`/athletes/${athlete}/${verb}`);
       else return;
       event.preventDefault();
     };

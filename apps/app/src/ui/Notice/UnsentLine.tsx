@@ -1,4 +1,4 @@
-import { Link, type Href } from 'expo-router';
+import { Link } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useAppSelector } from '../../store/store';
@@ -25,7 +25,7 @@ export function UnsentLine() {
   ].filter(Boolean);
   return (
     <View role="status" style={{ backgroundColor: own.amberSunk }}>
-      <Link href={'/unsent' as Href} asChild>
+      <Link href={'/unsent'} asChild>
         <Pressable role="link" style={styles.line}>
           <Icon name="cloud-off-outline" size={18} />
           <Text variant="bodySmall" style={styles.words}>

@@ -1,4 +1,4 @@
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { Button } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { readyWords } from '../words/readyWords';
@@ -8,7 +8,7 @@ export function ReadyButton() {
   const { data } = lazyEndpoints.useStageProposalsQuery();
   const words = data && readyWords(data);
   return words ? (
-    <Button mode="contained-tonal" icon="arrow-up" onPress={() => router.navigate('/roster/moves' as Href)}>
+    <Button mode="contained-tonal" icon="arrow-up" onPress={() => router.navigate('/roster/moves')}>
       {words}
     </Button>
   ) : null;

@@ -14,7 +14,7 @@ import { useWide } from '../hooks/useWide';
 // Comes with the later screens once the first one stands idle, so that these are there when they are wanted.
 const Keys = screen('Keys', null);
 const FreshVersion = screen('FreshVersion', null);
-const News = screen('News', null);
+const ChangeFeed = screen('ChangeFeed', null);
 
 const full = /^\/(athletes\/[^/]+\/(session|sheet)|s\/.+)$/;
 
@@ -35,7 +35,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <Place
           key={name}
           name={name}
-          href={href as Href}
+          href={href}
           icon={icon}
           wide={wide}
           here={path === href || also.some((start) => path.startsWith(start))}
@@ -49,7 +49,7 @@ export function Shell({ children }: { children: ReactNode }) {
       {wide && !working ? bar : null}
       <View style={styles.content}>
         {idle ? <FreshVersion /> : null}
-        {idle ? <News /> : null}
+        {idle ? <ChangeFeed /> : null}
         <UnsentLine />
         <ErrorBoundary path={path}>{children}</ErrorBoundary>
       </View>

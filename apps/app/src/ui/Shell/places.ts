@@ -1,8 +1,9 @@
+import type { Href } from 'expo-router';
 import type { IconName } from '../Icon/Icon';
 
 interface Place {
   name: string;
-  href: string;
+  href: Href;
   icon: IconName;
   /** After `g` on a keyboard. */
   key: string;

@@ -1,6 +1,6 @@
 import type { AssignmentRecord } from '@wrightonic/contract';
 import type { DrillBook, WeekItem } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useToday } from '../../../store/useAthlete';
@@ -42,7 +42,7 @@ export function Assigned({ athleteId, assignment, onAnew }: Props) {
         <Text variant="bodySmall">{`Beyond the limits because: ${assignment.reason}`}</Text>
       ) : null}
       <View style={styles.row}>
-        <Button mode="contained" onPress={() => router.replace(`/athletes/${athleteId}/work` as Href)}>
+        <Button mode="contained" onPress={() => router.replace(`/athletes/${athleteId}/work`)}>
           Go to Work
         </Button>
         <Button mode="text" onPress={onAnew}>

@@ -13,7 +13,7 @@ import {
   type ClipMeasure,
   type DrawnDoubt,
 } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -57,7 +57,7 @@ function ForTheLook({ athleteId, offers }: { athleteId: string; offers: readonly
       {offers.map(({ node, severity, why }) => (
         <Text key={node}>{`${nodeName(node)}: ${severityNames[severity]}. ${why}.`}</Text>
       ))}
-      <Button mode="outlined" onPress={() => router.navigate(`/athletes/${athleteId}/look` as Href)}>
+      <Button mode="outlined" onPress={() => router.navigate(`/athletes/${athleteId}/look`)}>
         Go to Look and take it in
       </Button>
     </>

@@ -1,6 +1,6 @@
 import type { CurveRecord, CurveResult, LookPage } from '@wrightonic/contract';
 import { normsWith, levelOf } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -185,7 +185,7 @@ export function Curves() {
           <Heading level={3}>{`${kept.name}, ${dayWords(kept.date, today)}`}</Heading>
           <CurveResults result={kept.result} />
           {kept.result.evidence.length ? (
-            <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look` as Href)}>
+            <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look`)}>
               Go to Look and take it in
             </Button>
           ) : null}

@@ -1,4 +1,4 @@
-import { router, useLocalSearchParams, type Href } from 'expo-router';
+import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
@@ -78,7 +78,7 @@ export function PhysicalScreen() {
             />
           ) : null}
           <ScreenResults athlete={page.athlete} record={shown} />
-          <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look` as Href)}>
+          <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look`)}>
             Go to Look and take it in
           </Button>
         </>

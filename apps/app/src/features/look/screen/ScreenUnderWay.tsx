@@ -1,6 +1,6 @@
 import type { LookPage, ScreenRecord, ScreenTryRecord } from '@wrightonic/contract';
 import { limits, shownUnit, type Hand, type ScreenedLimit } from '@wrightonic/core';
-import { router, type Href } from 'expo-router';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -102,7 +102,7 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
   const finish = () => dispatch(log(athlete.id, 'screen-finished', { screenId: record.id }));
   const back = () => {
     if (done > 0) finish();
-    router.navigate(`/athletes/${athlete.id}/trace` as Href);
+    router.navigate(`/athletes/${athlete.id}/trace`);
   };
   const last = at === steps.length - 1;
   const done = steps.filter((each) => triesOf(record, each).length > 0).length;

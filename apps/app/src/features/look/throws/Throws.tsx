@@ -1,5 +1,5 @@
 import { missOf } from '@wrightonic/core';
-import { router, useLocalSearchParams, type Href } from 'expo-router';
+import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { Button } from 'react-native-paper';
 import { throwsWith } from '../../../offline/measured';
@@ -57,7 +57,7 @@ export function Throws() {
         <>
           <ThrowFigures hand={page.athlete.throws} throws={throws} unit={unit} />
           {offers?.some(({ from }) => from === 'throws') ? (
-            <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look` as Href)}>
+            <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look`)}>
               Go to Look and take it in
             </Button>
           ) : null}
