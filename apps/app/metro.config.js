@@ -55,4 +55,12 @@ config.resolver.resolveRequest = (context, name, platform) => {
   return other ? { type: 'sourceFile', filePath: other[1] } : found;
 };
 
+// In development what the app asks the API goes to the server beside it.
+if (process.env.API_URL) {
+  const { createProxyMiddleware } = require('http-proxy-middleware');
+  const proxy = createProxyMiddleware({ target: process.env.API_URL });
+  config.server.enhanceMiddleware = (metro) => (request, response, next) =>
+    request.url.startsWith('/api') ? proxy(request, response, next) : metro(request, response, next);
+}
+
 module.exports = config;

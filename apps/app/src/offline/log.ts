@@ -1,9 +1,8 @@
 import type { LogEvent, LogKind, EventOf } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import { now } from './clock';
-import { couldNotKeep, logged } from './pendingEvents';
-import { outbox } from './outbox';
-import { send, whoIs, type Thunk } from './send';
+import { logged } from './pendingEvents';
+import { whoIs, type Thunk } from './send';
 
 type Fields<K extends LogKind> = Omit<EventOf<K>, 'id' | 'at' | 'kind'>;
 
@@ -23,14 +22,6 @@ export const log =
       kind,
       ...fields,
     } as unknown as LogEvent;
-    const entry = { event, athleteId, personId: whoIs(state()) ?? '' };
-    dispatch(logged(entry));
-    outbox.put(entry).then(
-      () => dispatch(send()),
-      () => {
-        dispatch(couldNotKeep());
-        dispatch(send());
-      },
-    );
+    dispatch(logged({ event, athleteId, personId: whoIs(state()) ?? '' }));
     return event.id;
   };

@@ -1,19 +1,13 @@
-import { database, type Entry } from './database';
+import type { Entry } from './database';
+import { queueStore } from './eventQueue';
 
 export type { Entry } from './database';
 
-/** What was logged here and may not be in what was read yet; ids are in the order of time. */
+const kept = queueStore('outbox');
+
+/** What was logged here and may not be in what was read yet. */
 export const outbox = {
-  all: async (): Promise<Entry[]> => (await database()).getAll('outbox'),
-  put: async (...entries: readonly Entry[]): Promise<void> => {
-    const transaction = (await database()).transaction('outbox', 'readwrite');
-    await Promise.all([
-      ...entries.map((entry) => transaction.store.put({ ...entry, id: entry.event.id })),
-      transaction.done,
-    ]);
-  },
-  remove: async (ids: readonly string[]): Promise<void> => {
-    const transaction = (await database()).transaction('outbox', 'readwrite');
-    await Promise.all([...ids.map((id) => transaction.store.delete(id)), transaction.done]);
-  },
+  ...kept,
+  put: (...entries: readonly Entry[]): Promise<void> =>
+    kept.put(...entries.map((entry) => ({ ...entry, id: entry.event.id }))),
 };

@@ -1,8 +1,10 @@
+import { createAction, createListenerMiddleware } from '@reduxjs/toolkit';
 import type { LogKind } from '@wrightonic/contract';
 import { api } from '../store/api';
 import type { Dispatch, State } from '../store/store';
-import { answered, dismissed, restored } from './pendingEvents';
-import { outbox } from './outbox';
+import { drain, keepTrying } from './eventQueue';
+import { outbox, type Entry } from './outbox';
+import { answered, couldNotKeep, dismissed, logged, restored } from './pendingEvents';
 
 export type Thunk<T> = (dispatch: Dispatch, state: () => State) => T;
 
@@ -28,74 +30,88 @@ const turning = new Set<LogKind>([
   'lesson-planned',
 ]);
 
-/** Kinds after which the next look is offered something else; the rest is laid over by the journal. */
+/** Kinds after which the next look is offered something else; the rest is laid over by the pending events. */
 const offering = new Set<LogKind>(['pitch', 'clip-drawing', 'clip-told']);
 
-const again = { forceRefetch: true, subscribe: false } as const;
-let sending = false;
+/** Somebody, a connection or the clock wants what waits to be sent now. */
+export const sendWanted = createAction('pendingEvents/sendWanted');
 
-/** Sends what waits, in order and in parts; whatever fails on the way is tried again later. */
-export const send = (): Thunk<Promise<void>> => async (dispatch, state) => {
-  if (sending) return;
-  sending = true;
-  try {
-    for (;;) {
-      const { entries, waiting } = state().pendingEvents;
-      const person = whoIs(state());
-      const open = new Set(waiting);
-      const batch = entries
-        .filter(({ event, personId }) => open.has(event.id) && personId === person)
-        .slice(0, atOnce);
-      if (!person || batch.length === 0) return;
-      const { responses } = await dispatch(
-        api.endpoints.sendLog.initiate(batch.map(({ event }) => event)),
-      ).unwrap();
-      dispatch(answered({ responses, at: Date.now() }));
-      const answeredIds = new Set(responses.map(({ id }) => id));
-      // Stored or refused: what this device shows without a connection must still hold it.
-      await outbox
-        .put(...state().pendingEvents.entries.filter(({ event }) => answeredIds.has(event.id)))
-        // Sent again at worst, which changes nothing.
-        .catch(() => undefined);
-      const again = new Set(
-        batch.filter(({ event }) => offering.has(event.kind)).map(({ athleteId }) => athleteId),
-      );
-      if (again.size)
-        dispatch(api.util.invalidateTags([...again].map((id) => ({ type: 'Offers' as const, id }))));
-      const turned = batch.filter(({ event }) => turning.has(event.kind));
-      if (turned.length)
-        dispatch(
-          api.util.invalidateTags([
-            'Roster',
-            'Lessons',
-            ...turned.map(({ athleteId }) => ({ type: 'Athlete' as const, id: athleteId })),
-          ]),
-        );
-    }
-  } catch {
-    // Kept; the next entry, the next signal of a connection or the clock tries again.
-  } finally {
-    sending = false;
-  }
-};
+/** What waits of whoever is signed in, as much as goes out at once. */
+function waitingOf(state: State): Entry[] {
+  const { entries, waiting } = state.pendingEvents;
+  const person = whoIs(state);
+  const open = new Set(waiting);
+  return person
+    ? entries.filter(({ event, personId }) => open.has(event.id) && personId === person).slice(0, atOnce)
+    : [];
+}
+
+/** What is read anew once events are stored. */
+function outOfDate(batch: readonly Entry[]) {
+  const offered = batch.filter(({ event }) => offering.has(event.kind));
+  const turned = batch.filter(({ event }) => turning.has(event.kind));
+  return [
+    ...offered.map(({ athleteId }) => ({ type: 'Offers' as const, id: athleteId })),
+    ...(turned.length ? (['Roster', 'Lessons'] as const) : []),
+    ...turned.map(({ athleteId }) => ({ type: 'Athlete' as const, id: athleteId })),
+  ];
+}
+
+/** Sends one batch and writes down what the server made of it. */
+const post =
+  (batch: readonly Entry[]): Thunk<Promise<void>> =>
+  async (dispatch, state) => {
+    const { responses } = await dispatch(
+      api.endpoints.sendLog.initiate(batch.map(({ event }) => event)),
+    ).unwrap();
+    dispatch(answered({ responses, at: Date.now() }));
+    const answeredIds = new Set(responses.map(({ id }) => id));
+    // Stored or refused: what this device shows without a connection must still hold it.
+    await outbox
+      .put(...state().pendingEvents.entries.filter(({ event }) => answeredIds.has(event.id)))
+      // Sent again at worst, which changes nothing.
+      .catch(() => undefined);
+    const tags = outOfDate(batch);
+    if (tags.length) dispatch(api.util.invalidateTags(tags));
+  };
+
+/** Keeps and sends what is logged, whoever logs it; the type of the store hangs on it, so that its own cannot hang on that. */
+export const sending = createListenerMiddleware();
+
+sending.startListening({
+  actionCreator: logged,
+  effect: async ({ payload }, { dispatch }) => {
+    await outbox.put(payload).catch(() => dispatch(couldNotKeep()));
+    dispatch(sendWanted());
+  },
+});
+sending.startListening({
+  actionCreator: sendWanted,
+  effect: async (_action, { dispatch, getState, unsubscribe, subscribe }) => {
+    // One batch at a time and in order; what is logged meanwhile is seen before this ends.
+    unsubscribe();
+    await drain({
+      waiting: () => waitingOf(getState() as State),
+      post: (batch) => (dispatch as Dispatch)(post(batch)),
+    });
+    subscribe();
+  },
+});
+
+const again = { forceRefetch: true, subscribe: false } as const;
 
 /** Takes up what an earlier page left behind and goes on trying. */
 export const resume = (): Thunk<Promise<() => void>> => async (dispatch, state) => {
   dispatch(restored(await outbox.all().catch(() => [])));
-  const attempt = () => {
-    void dispatch(send());
-    // A server that comes back says nothing by itself.
+  const stop = keepTrying(() => {
+    dispatch(sendWanted());
     if (!state().pendingEvents.connected) void dispatch(api.endpoints.authSession.initiate(undefined, again));
-  };
-  attempt();
-  const along = () =>
+  });
+  const readAhead = () =>
     void import('./prefetch').then(({ prefetch }) => dispatch(prefetch())).catch(() => undefined);
-  const quiet = setTimeout(along, settledMs);
-  window.addEventListener('online', attempt);
-  const clock = setInterval(attempt, 15_000);
+  const quiet = setTimeout(readAhead, settledMs);
   return () => {
-    window.removeEventListener('online', attempt);
-    clearInterval(clock);
+    stop();
     clearTimeout(quiet);
   };
 };

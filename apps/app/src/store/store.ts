@@ -2,6 +2,7 @@ import { configureStore } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
 import { pendingEvents } from '../offline/pendingEvents';
+import { sending } from '../offline/send';
 import { api } from './api';
 import { keepSettings, settings } from './settings';
 import { visitor } from './visitor';
@@ -12,7 +13,10 @@ export const store = configureStore({
     settings: settings.reducer,
     pendingEvents: pendingEvents.reducer,
   },
-  middleware: (usual) => usual({ serializableCheck: false, immutableCheck: false }).concat(api.middleware),
+  middleware: (usual) =>
+    usual({ serializableCheck: false, immutableCheck: false })
+      .prepend(sending.middleware)
+      .concat(api.middleware),
 });
 
 setupListeners(store.dispatch);

@@ -1,18 +1,12 @@
 import type { HomeEvent } from '@wrightonic/core';
-import { database, type HomeEntry } from '../../offline/database';
+import type { HomeEntry } from '../../offline/database';
+import { queueStore } from '../../offline/eventQueue';
 
 /** What was logged behind a link and may not be in what was read yet. */
 export const homeQueue = {
+  ...queueStore('home'),
   of: async (token: string): Promise<HomeEntry[]> =>
-    (await (await database()).getAll('home')).filter((entry) => entry.token === token),
-  put: async (...entries: readonly HomeEntry[]): Promise<void> => {
-    const transaction = (await database()).transaction('home', 'readwrite');
-    await Promise.all([...entries.map((entry) => transaction.store.put(entry)), transaction.done]);
-  },
-  remove: async (ids: readonly string[]): Promise<void> => {
-    const transaction = (await database()).transaction('home', 'readwrite');
-    await Promise.all([...ids.map((id) => transaction.store.delete(id)), transaction.done]);
-  },
+    (await homeQueue.all()).filter((entry) => entry.token === token),
 };
 
 /** Entries of others added to those that are known, in the order in which they were logged. */

@@ -4,11 +4,11 @@ import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { now } from '../../offline/clock';
 import type { HomeEntry } from '../../offline/database';
+import { drain, keepTrying } from '../../offline/eventQueue';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { dayAt } from '../../ui/words/days';
 import { eventsToShow, homeQueue, merged, notAcknowledged } from './homeQueue';
 
-const againMs = 15_000;
 /** Ticks in a row go out together. */
 const gatherMs = 300;
 
@@ -24,6 +24,7 @@ export function useHome(token: string, page: SharedPage, readAgain: () => unknow
   const [unkept, setUnkept] = useState(false);
   const [sendHome] = lazyEndpoints.useSendHomeMutation();
   const sending = useRef(false);
+  const settled = useRef(new Set<string>());
   const shown = useMemo(() => notAcknowledged(entries, page.asOf), [entries, page.asOf]);
   const waiting = shown.filter(({ sentAt, why }) => sentAt === undefined && !why);
 
@@ -35,38 +36,34 @@ export function useHome(token: string, page: SharedPage, readAgain: () => unknow
       return next;
     });
   };
+  const post = async (batch: readonly HomeEntry[]) => {
+    const events = batch.map(({ event }) => event);
+    const { responses, at } = await sendHome({ token, events }).unwrap();
+    const byId = new Map(responses.map((answer) => [answer.id, answer]));
+    for (const { id } of responses) settled.current.add(id);
+    settle(events, (id) => {
+      const answer = byId.get(id);
+      if (answer?.stored) return { sentAt: at };
+      return answer ? { why: answer.why ?? 'It was not taken.' } : undefined;
+    });
+    readAgain();
+  };
   const send = useEffectEvent(async () => {
-    if (sending.current || waiting.length === 0 || gone) return;
+    if (sending.current || gone) return;
     sending.current = true;
-    const events = waiting.map(({ event }) => event);
-    try {
-      const { responses, at } = await sendHome({ token, events }).unwrap();
-      const byId = new Map(responses.map((answer) => [answer.id, answer]));
-      settle(events, (id) => {
-        const answer = byId.get(id);
-        if (answer?.stored) return { sentAt: at };
-        return answer ? { why: answer.why ?? 'It was not taken.' } : undefined;
-      });
-      readAgain();
-    } catch (error) {
-      // Taken back in the middle: what was ticked stays here, to be shown to the instructor.
-      if ((error as { status?: unknown }).status === 404) setGone(true);
-    } finally {
-      sending.current = false;
-    }
+    // What is drawn is known a moment later than what was answered.
+    const open = () => waiting.filter(({ id }) => !settled.current.has(id));
+    const failed = await drain({ waiting: open, post });
+    sending.current = false;
+    // Taken back in the middle: what was ticked stays here, to be shown to the instructor.
+    if ((failed as { status?: unknown } | undefined)?.status === 404) setGone(true);
   });
   useEffect(() => {
     void homeQueue
       .of(token)
       .then((kept) => setEntries((known) => merged(known, kept)))
       .catch(() => undefined);
-    const attempt = () => void send();
-    window.addEventListener('online', attempt);
-    const clock = setInterval(attempt, againMs);
-    return () => {
-      window.removeEventListener('online', attempt);
-      clearInterval(clock);
-    };
+    return keepTrying(() => void send());
   }, [token]);
   useEffect(() => {
     const soon = setTimeout(() => void send(), gatherMs);

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { dismiss, send } from '../../offline/send';
+import { dismiss, sendWanted } from '../../offline/send';
 import type { Entry } from '../../offline/database';
 import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -56,7 +56,7 @@ export function Unsent() {
       ))}
       {unsent.length > shown ? <Text>{`and ${unsent.length - shown} more`}</Text> : null}
       {unsent.length ? (
-        <Button mode="outlined" style={styles.start} onPress={() => void dispatch(send())}>
+        <Button mode="outlined" style={styles.start} onPress={() => dispatch(sendWanted())}>
           Try now
         </Button>
       ) : null}
