@@ -80,7 +80,11 @@ export interface DosePace {
 }
 export const usualPace: DosePace = { dryRep: 4, throw: 12, betweenSets: 30, setUp: 60 };
 
-/** How long a dose takes, in seconds, set-up and rests included. */
+/**
+ * How long a dose takes, in seconds, set-up and rests included.
+ *
+ * @example doseSeconds(parseDose('3x8'), false) // 216
+ */
 export function doseSeconds(dose: Dose, throws: boolean, pace: DosePace = usualPace): number {
   const rep = throws ? pace.throw : pace.dryRep;
   const reps = dose.reps?.to ?? 0;
@@ -92,7 +96,11 @@ export function doseSeconds(dose: Dose, throws: boolean, pace: DosePace = usualP
   return pace.setUp + work + (dose.sets - 1) * pace.betweenSets;
 }
 
-/** A dose as one reads it aloud: "3 sets of 5, hold 3 s". */
+/**
+ * A dose as one reads it aloud: "3 sets of 5, hold 3 s".
+ *
+ * @example doseWords(parseDose('3x5 hold 3 s')) // '3 sets of 5, hold 3 s'
+ */
 export function doseWords(dose: Dose): string {
   const sets = dose.sets === 1 ? '' : `${dose.sets} sets of `;
   const amount = dose.reps
@@ -113,7 +121,11 @@ export function doseWords(dose: Dose): string {
   return parts.join(', ');
 }
 
-/** The same dose with so many sets; a dose that has no sets to count, such as `10+10`, stays as it is. */
+/**
+ * The same dose with so many sets; a dose that has no sets to count, such as `10+10`, stays as it is.
+ *
+ * @example withSets('3x8', 2) // '2x8'
+ */
 export function withSets(text: string, sets: number): string {
   const dose = parseDose(text);
   if (dose.sets === sets || !/^\d+x/.test(text)) return text;

@@ -261,7 +261,11 @@ export function checkWords({
   return { clashes, hints };
 }
 
-/** The voice of the one line that is said while working: an explanation is none. */
+/**
+ * The voice of the one line that is said while working: an explanation is none.
+ *
+ * @example shortVoice('detail') // 'plain'
+ */
 export const shortVoice = (voice: Voice): Voice => (voice === 'detail' ? 'plain' : voice);
 
 /** The cue of a drill in an athlete's voice; `detail` is a full explanation of several lines. */

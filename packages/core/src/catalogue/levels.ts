@@ -6,7 +6,11 @@ export const levels = ['youth', '13-14', 'high-school', 'college', 'professional
 export type Level = (typeof levels)[number];
 export type Sex = 'female' | 'male';
 
-/** The level that an age suggests, until somebody says otherwise. */
+/**
+ * The level that an age suggests, until somebody says otherwise.
+ *
+ * @example levelAt(14) // '13-14'
+ */
 export function levelAt(age: number): Level {
   if (age < 13) return 'youth';
   if (age < 15) return '13-14';
@@ -74,7 +78,11 @@ export const normFor = (measure: string, whom: Whom): Norm | undefined =>
       speaksOf(row, whom.level),
   );
 
-/** The level somebody wrote down, else the one that the age suggests. */
+/**
+ * The level somebody wrote down, else the one that the age suggests.
+ *
+ * @example levelOf({ level: null, age: 17 }) // 'high-school'
+ */
 export const levelOf = ({ level, age }: { level: Level | null; age: number }): Level => level ?? levelAt(age);
 
 /**

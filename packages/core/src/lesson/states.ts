@@ -2,5 +2,9 @@ export const lessonStates = ['on', 'called-off', 'moved', 'no-show', 'rained-off
 /** What became of a lesson. */
 export type LessonState = (typeof lessonStates)[number];
 
-/** Whether somebody is expected. */
+/**
+ * Whether somebody is expected.
+ *
+ * @example takesPlace({ state: 'rained off' }) // false
+ */
 export const takesPlace = ({ state }: { state: LessonState }): boolean => state === 'on' || state === 'moved';

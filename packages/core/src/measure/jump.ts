@@ -29,6 +29,7 @@ export type JumpTest = (typeof jumpTests)[number];
  *
  * @param jumpCm height of the jump, cm
  * @param massKg body mass, kg
+ * @example jumpPower(50, 70) // 4151
  */
 export const jumpPower = (jumpCm: number, massKg: number): number => 60.7 * jumpCm + 45.3 * massKg - 2055;
 

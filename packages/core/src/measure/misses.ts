@@ -36,7 +36,11 @@ const opposite: Record<MissSide, MissSide> = { high: 'low', low: 'high', arm: 'g
 export const spotHalf = 1 / 3;
 
 /** From where the zone is looked at: behind the pitcher, or behind the plate. */
-/** The middle of the ninth of the zone that is nearest to a place; the zone reaches from -1 to 1 both ways. */
+/**
+ * The middle of the ninth of the zone that is nearest to a place; the zone reaches from -1 to 1 both ways.
+ *
+ * @example nearestSpot({ x: 0.1, y: 0.1 }) // { x: 0, y: 0 }
+ */
 export function nearestSpot({ x, y }: Spot): Spot {
   const near = (value: number) =>
     Math.max(-1, Math.min(1, Math.round(value / (2 * spotHalf)))) * 2 * spotHalf;
@@ -46,13 +50,18 @@ export function nearestSpot({ x, y }: Spot): Spot {
 export const zoneViews = ['pitcher', 'catcher'] as const;
 export type ZoneView = (typeof zoneViews)[number];
 
-/** Whether the arm side is on the right of the picture: a right arm is, seen from behind the pitcher. */
+/**
+ * Whether the arm side is on the right of the picture: a right arm is, seen from behind the pitcher.
+ *
+ * @example armOnRight('R', 'pitcher') // true
+ */
 export const armOnRight = (hand: Hand, view: ZoneView): boolean => (hand === 'R') === (view === 'pitcher');
 
 /**
  * To which sides a throw missed the spot it was aimed at; none when it arrived within it.
  *
  * @param hand the throwing hand, which says where its side is
+ * @example missOf({ x: 0, y: 0 }, { x: 0.9, y: 0 }, 'R') // ['arm']
  */
 export function missOf(aim: Spot, arrived: Spot, hand: Hand): MissSide[] {
   const [dx, dy] = [arrived.x - aim.x, arrived.y - aim.y];

@@ -29,6 +29,7 @@ export const fastestThrow = 55;
  * The velocity above which a reading is held until somebody says that it is right, m/s.
  *
  * @param best fastest throw so far, m/s; null when there is none
+ * @example toMph(doubtfulAbove('overhand', 12, null)) // 80
  */
 export function doubtfulAbove(discipline: Discipline, age: number, best: number | null): number {
   if (best !== null) return aboveBest * best;

@@ -1,7 +1,11 @@
 import { catalogueBook, type Drill, type DrillBook, type PainSite } from '../catalogue';
 import { locksThrows, type Pain, type ThrowLock, type ThrowState } from './throwState';
 
-/** Why a drill is not for an athlete whose throws are locked; null where nothing is thrown or nothing is locked. */
+/**
+ * Why a drill is not for an athlete whose throws are locked; null where nothing is thrown or nothing is locked.
+ *
+ * @example lockedBecause({ throws: 0 }, { since: '2026-06-08', at: '2026-06-08T10:00:00.000Z', site: 'elbow', saidBy: 'Isla' }) // null
+ */
 export const lockedBecause = ({ throws }: Pick<Drill, 'throws'>, lock: ThrowLock | null): string | null =>
   lock && throws > 0 ? `throws are locked since ${lock.since}: pain in the ${lock.site}` : null;
 

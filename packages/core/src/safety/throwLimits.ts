@@ -69,6 +69,7 @@ export const hardEffort = 80;
 /** An easy throw is asked for below this effort, percent. */
 export const mostEasyEffort = hardEffort - 5;
 
+/** @example isHard({ effort: 60, kind: 'practice' }) // false */
 export const isHard = ({ effort, kind }: { effort?: number | null | undefined; kind: string }): boolean =>
   kind === 'game' || effort === null || effort === undefined || effort >= hardEffort;
 

@@ -36,6 +36,7 @@ const window = 3;
  *
  * @param atLeast reps below which nothing is proven
  * @param threshold lower bound that counts as learned
+ * @example passes(16, 20) // true
  */
 export const passes = (k: number, n: number, atLeast = fewest, threshold = learned): boolean =>
   n >= atLeast && wilson(k, n, z80).lower >= threshold;

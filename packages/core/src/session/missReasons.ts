@@ -21,13 +21,18 @@ export const missReasons = ({ targets }: Pick<Drill, 'targets'>): MissReason[] =
   ...Object.entries(usualReasons).map(([id, name]) => ({ id, name })),
 ];
 
+/** @example isMissReason('the weather') // false */
 export const isMissReason = (id: string): boolean =>
   Object.hasOwn(usualReasons, id) || nodeOf(id) !== undefined;
 
 export const missReasonName = (id: string): string =>
   usualReasons[id as keyof typeof usualReasons] ?? nodeName(id);
 
-/** How often each reason was given, the commonest first; a tie keeps the order in which they came. */
+/**
+ * How often each reason was given, the commonest first; a tie keeps the order in which they came.
+ *
+ * @example missesBecause(['rushed', null, 'tired', 'rushed']) // [{ id: 'rushed', n: 2 }, { id: 'tired', n: 1 }]
+ */
 export function missesBecause(reasons: readonly (string | null | undefined)[]): { id: string; n: number }[] {
   const times = new Map<string, number>();
   for (const id of reasons) if (id) times.set(id, (times.get(id) ?? 0) + 1);

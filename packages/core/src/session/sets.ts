@@ -15,6 +15,7 @@ export interface SetNow {
  * Where somebody stands in a dose.
  *
  * @param done sets whose end was marked, and reps counted since the last mark
+ * @example setNow(parseDose('3x8'), { sets: 1, reps: 4 }) // { set: 2, of: 3, rep: 4, reps: 8, between: false }
  */
 export function setNow(dose: Dose, done: { sets: number; reps: number }): SetNow {
   const reps = (dose.reps?.to ?? 1) * dose.sides;

@@ -35,6 +35,8 @@ export type Findings = Readonly<Record<string, Severity>>;
 /**
  * Fills in what the instructor did not set: fall for overhand and drive for windmill; balance below 12, drift from 12
  * on.
+ *
+ * @example approachFor({ age: 11, discipline: 'overhand' }) // { leave: 'fall', lift: 'balance', teach: 'instruct', hips: 'half' }
  */
 export function approachFor(athlete: Pick<TracedAthlete, 'age' | 'approach' | 'discipline'>): Approach {
   return {

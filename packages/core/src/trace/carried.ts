@@ -43,7 +43,11 @@ export const withCarried = (findings: Findings, carried: readonly Carried[]): Fi
   ...findings,
 });
 
-/** Whether somebody looked at the delivery: a physical screen alone is no look, nor is where the ball went. */
+/**
+ * Whether somebody looked at the delivery: a physical screen alone is no look, nor is where the ball went.
+ *
+ * @example isLook({ 'sym.miss-high': 2 }) // false
+ */
 export const isLook = (findings: Findings): boolean =>
   Object.keys(findings).some((id) => nodeOf(id)?.type === 'flaw');
 

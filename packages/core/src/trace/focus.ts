@@ -8,6 +8,7 @@ export interface Focus {
   arm: string | null;
 }
 
+/** @example sameFocus({ lower: 'oh.lift-stall', arm: null }, { lower: 'oh.lift-stall', arm: null }) // true */
 export const sameFocus = (a: Focus, b: Focus): boolean => a.lower === b.lower && a.arm === b.arm;
 
 /** Whether an instructor may take it as the focus of a thread: a pattern of that thread, or a limit of the body. */

@@ -17,6 +17,7 @@ const formats = new Map<string, Intl.DateTimeFormat>();
  *
  * @param zone such as `Europe/London`
  * @throws RangeError for a zone that nobody knows, or an instant that is none
+ * @example dayAt('2026-06-08T23:30:00Z', 'Europe/London') // '2026-06-09'
  */
 export function dayAt(instant: Date | string, zone: string): string {
   const format = formats.get(zone) ?? new Intl.DateTimeFormat('en-CA', { timeZone: zone });
@@ -24,24 +25,45 @@ export function dayAt(instant: Date | string, zone: string): string {
   return format.format(typeof instant === 'string' ? new Date(instant) : instant);
 }
 
-/** Whether a text is a real day, written YYYY-MM-DD. */
+/**
+ * Whether a text is a real day, written YYYY-MM-DD.
+ *
+ * @example isDay('2026-02-29') // false
+ */
 export const isDay = (text: string): boolean =>
   dayForm.test(text) && !Number.isNaN(midnight(text)) && dayOfMidnight(midnight(text)) === text;
 
-/** Whole years between two days; the age on the second. */
+/**
+ * Whole years between two days; the age on the second.
+ *
+ * @example ageOn('2011-05-23', '2026-05-22') // 14
+ */
 export function ageOn(birthdate: string, date: string): number {
   const [by, bm, bd] = birthdate.split('-').map(Number) as [number, number, number];
   const [y, m, d] = date.split('-').map(Number) as [number, number, number];
   return y - by - (m < bm || (m === bm && d < bd) ? 1 : 0);
 }
 
-/** A day some days later, or earlier. */
+/**
+ * A day some days later, or earlier.
+ *
+ * @example addDays('2026-02-27', 2) // '2026-03-01'
+ */
 export const addDays = (date: string, days: number): string => dayOfMidnight(midnight(date) + days * dayMs);
 
-/** Whole days from one day to another; negative when the second is earlier. */
+/**
+ * Whole days from one day to another; negative when the second is earlier.
+ *
+ * @example daysBetween('2026-03-01', '2026-03-08') // 7
+ */
 export const daysBetween = (from: string, to: string): number =>
   Math.round((midnight(to) - midnight(from)) / dayMs);
 
-/** Days as numbers on an axis, and back. */
+/**
+ * Days as numbers on an axis, and back.
+ *
+ * @example dayNumber('1970-01-02') // 1
+ */
 export const dayNumber = (day: string): number => midnight(day) / dayMs;
+/** @example dayOfNumber(1) // '1970-01-02' */
 export const dayOfNumber = (n: number): string => dayOfMidnight(Math.round(n) * dayMs);

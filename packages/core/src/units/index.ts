@@ -1,17 +1,37 @@
 /** One mile an hour in metres a second, exactly. */
 export const mph = 0.44704;
-/** Velocity from mph to m/s. */
+/**
+ * Velocity from mph to m/s.
+ *
+ * @example fromMph(100) // 44.704
+ */
 export const fromMph = (value: number): number => value * mph;
-/** Velocity from m/s to mph. */
+/**
+ * Velocity from m/s to mph.
+ *
+ * @example toMph(44.704) // 100
+ */
 export const toMph = (value: number): number => value / mph;
-/** Velocity from m/s to km/h. */
+/**
+ * Velocity from m/s to km/h.
+ *
+ * @example toKmh(10) // 36
+ */
 export const toKmh = (value: number): number => value * 3.6;
 
 export type VelocityUnit = 'mph' | 'km/h';
-/** A velocity in m/s in the unit that the reader likes. */
+/**
+ * A velocity in m/s in the unit that the reader likes.
+ *
+ * @example velocityIn(44.704, 'mph') // 100
+ */
 export const velocityIn = (value: number, unit: VelocityUnit): number =>
   unit === 'mph' ? toMph(value) : toKmh(value);
-/** A velocity typed in the reader's unit, in m/s. */
+/**
+ * A velocity typed in the reader's unit, in m/s.
+ *
+ * @example velocityFrom(90, 'km/h') // 25
+ */
 export const velocityFrom = (value: number, unit: VelocityUnit): number =>
   unit === 'mph' ? fromMph(value) : value / 3.6;
 

@@ -4,7 +4,9 @@ export type SizeUnit = 'us' | 'metric';
 const cmPerInch = 2.54;
 const kgPerPound = 0.45359237;
 
+/** @example kgOfPounds(100) // 45.359237 */
 export const kgOfPounds = (pounds: number): number => pounds * kgPerPound;
+/** @example poundsOfKg(45.359237) // 100 */
 export const poundsOfKg = (kg: number): number => kg / kgPerPound;
 
 export type ReadSize = { value: number | null; wrong?: never } | { value?: never; wrong: string };
@@ -23,6 +25,7 @@ const kgForm = /^(\d+(?:[.,]\d+)?)\s*(?:kg)?$/i;
  * A length as it was typed, cm; null for nothing. A unit that is written out goes before the one that is usual.
  *
  * @param unit what a number without a unit is in; in `us` one below 10 is feet, any other inches
+ * @example readLength('6\'1"', 'us') // { value: 185.42 }
  */
 export function readLength(text: string, unit: SizeUnit): ReadSize {
   const typed = text.trim();
@@ -43,7 +46,11 @@ export function readLength(text: string, unit: SizeUnit): ReadSize {
   return { value: rounded((value < 10 ? value * 12 : value) * cmPerInch) };
 }
 
-/** A weight as it was typed, kg; null for nothing. */
+/**
+ * A weight as it was typed, kg; null for nothing.
+ *
+ * @example readMass('185', 'us') // { value: 83.91 }
+ */
 export function readMass(text: string, unit: SizeUnit): ReadSize {
   const typed = text.trim();
   if (typed === '') return { value: null };
@@ -54,14 +61,22 @@ export function readMass(text: string, unit: SizeUnit): ReadSize {
   return { wrong: unit === 'us' ? 'write it in pounds, such as 165' : 'write it in kg, such as 75' };
 }
 
-/** `6'1"`, or `185 cm`. */
+/**
+ * `6'1"`, or `185 cm`.
+ *
+ * @example sayLength(180.34, 'us') // '5\'11"'
+ */
 export function sayLength(cm: number, unit: SizeUnit): string {
   if (unit === 'metric') return `${Number(cm.toFixed(1))} cm`;
   const inches = Math.round((cm / cmPerInch) * 2) / 2;
   return `${Math.floor(inches / 12)}'${inches % 12}"`;
 }
 
-/** `165 lb`, or `75 kg`. */
+/**
+ * `165 lb`, or `75 kg`.
+ *
+ * @example sayMass(83.9, 'metric') // '83.9 kg'
+ */
 export const sayMass = (kg: number, unit: SizeUnit): string =>
   unit === 'metric' ? `${Number(kg.toFixed(1))} kg` : `${Math.round(poundsOfKg(kg))} lb`;
 

@@ -3,7 +3,11 @@ import { isDay } from './day';
 
 const timeForm = /^([01]\d|2[0-3]):([0-5]\d)$/;
 
-/** Whether a text is a time of day, `16:30`. */
+/**
+ * Whether a text is a time of day, `16:30`.
+ *
+ * @example isTime('24:00') // false
+ */
 export const isTime = (text: string): boolean => timeForm.test(text);
 
 /**
@@ -11,6 +15,7 @@ export const isTime = (text: string): boolean => timeForm.test(text);
  * later, one that comes twice is the first.
  *
  * @throws RangeError for what is no day or no time
+ * @example venueInstant('2026-07-01', '16:30', 'Europe/London').toISOString() // '2026-07-01T15:30:00.000Z'
  */
 export function venueInstant(date: string, time: string, zone: string): Date {
   if (!isDay(date)) throw new RangeError(`date: “${date}” is no day`);
@@ -20,6 +25,10 @@ export function venueInstant(date: string, time: string, zone: string): Date {
   return new Date(new TZDate(year, month - 1, day, hour, minute, zone).getTime());
 }
 
-/** The same for what somebody typed, in UTC; null for what is no day or no time. */
+/**
+ * The same for what somebody typed, in UTC; null for what is no day or no time.
+ *
+ * @example typedInstant('2026-02-30', '16:30', 'Europe/London') // null
+ */
 export const typedInstant = (date: string, time: string, zone: string): string | null =>
   isDay(date) && isTime(time) ? venueInstant(date, time, zone).toISOString() : null;

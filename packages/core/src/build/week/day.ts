@@ -34,7 +34,11 @@ export const mostDrills: Readonly<Record<DayKind, number>> = {
 /** Throwing drills of a lesson. */
 export const mostThrowing = 3;
 
-/** Most drills of a day besides prep for somebody of an age; null where there is no such bound. */
+/**
+ * Most drills of a day besides prep for somebody of an age; null where there is no such bound.
+ *
+ * @example mostBesidesPrep(11) // 3
+ */
 export const mostBesidesPrep = (age: number): number | null =>
   age < fewestDrillsBelow ? 2 : age < fewerDrillsBelow ? 3 : null;
 

@@ -32,7 +32,11 @@ const usualPlaces: Readonly<Record<DayKind, readonly Place[]>> = {
   off: ['home', 'field'],
 };
 
-/** A day of a kind as it usually is: how long, where, and with what; the academy's things are there at the academy. */
+/**
+ * A day of a kind as it usually is: how long, where, and with what; the academy's things are there at the academy.
+ *
+ * @example dayOf('2026-06-13', 'game', { athlete: { equipment: ['wall'] }, academy: { equipment: ['net'] } }).minutes // 15
+ */
 export function dayOf(
   date: string,
   kind: DayKind,
