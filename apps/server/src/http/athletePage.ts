@@ -33,7 +33,7 @@ import { plainThrowsOf, simulatedOn } from '../store/throws';
 import { newestTrace } from '../store/traces';
 import { planningOf } from './academy';
 import { orNotFound } from './input';
-import { newestPlan, planRecord } from './planRecord';
+import { newestPlan, planAt, planRecord } from './planRecord';
 import { dueOf } from './roster';
 
 /** The athlete's own approach over the instructor's over the default. */
@@ -150,7 +150,13 @@ function fieldsOf(signedIn: SignedIn, athlete: AthleteRow, reach: Reach): Fields
   const looks = once(async () =>
     (await looksOf(academy, id, reach.looks)).map(({ athleteId: _, ...look }) => look),
   );
-  const planned = once(async () => newestPlan(academy, id, await book()));
+  const planned = once(async () => {
+    // First the version, so that a change meanwhile is read again and not kept under it.
+    const version = (await state())?.version;
+    return version === undefined
+      ? newestPlan(academy, id, await book())
+      : planAt(academy, id, version, await book());
+  });
   const levels = once(async () => (await levelsChosen(academy, id)).get(id) ?? {});
   const sessions = once(() => sessionsOf(academy, id, reach.sessions));
   const counts = once(() => drillCounts(academy, id, back));

@@ -60,7 +60,7 @@ async function take(
     stored.push(event);
     return { id, stored: true };
   });
-  await refreshAfter(academy, stored, stateOf({ academy, ...signedIn }));
+  await refreshAfter(academy, stored, { ...stateOf({ academy, ...signedIn }), book: guard.drills });
   return responses;
 }
 

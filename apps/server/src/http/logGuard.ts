@@ -73,7 +73,8 @@ export class LogGuard {
     return lock && lockWords(lock);
   }
 
-  private drills = async (): Promise<DrillBook> => (this.book ??= await bookOf(this.signedIn.academy));
+  /** The drills of the academy, read once for the batch. */
+  readonly drills = async (): Promise<DrillBook> => (this.book ??= await bookOf(this.signedIn.academy));
 
   /**
    * Why a drill cannot be worked at a level: it has none of that name.

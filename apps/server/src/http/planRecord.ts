@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache';
 import type { PlanRecord } from '@wrightonic/contract';
 import {
   hasStayed,
@@ -50,4 +51,28 @@ export async function newestPlan(academy: Academy, athleteId: string, book: Dril
   const newest = await newestPlanState(academy, athleteId);
   const [plan = null] = newest ? await wholePlans(academy, [newest]) : [];
   return { plan, assignment: plan && (await newestAssignment(academy, plan, book)) };
+}
+
+type NewestPlan = Awaited<ReturnType<typeof newestPlan>>;
+
+/** Plans as they were read last, by athlete: every change of one, or of a drill in it, is a new version of the state. */
+const known = new LRUCache<string, { version: number; newest: NewestPlan }>({ max: 100 });
+
+/**
+ * The same, read anew only where the state of the athlete has changed since.
+ *
+ * @param version of the state, read before this is asked
+ */
+export async function planAt(
+  academy: Academy,
+  athleteId: string,
+  version: number,
+  book: DrillBook,
+): Promise<NewestPlan> {
+  const key = `${academy.id} ${athleteId}`;
+  const last = known.get(key);
+  if (last?.version === version) return last.newest;
+  const newest = await newestPlan(academy, athleteId, book);
+  known.set(key, { version, newest });
+  return newest;
 }

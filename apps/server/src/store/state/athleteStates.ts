@@ -7,6 +7,7 @@ import { newestPlanState } from '../plans';
 import { parsed, type Academy } from '../scope';
 import { newestTrace } from '../traces';
 import { wholePlans } from '../storedPlans';
+import type { AthleteStatesRow } from '../tables';
 import { drillCounts } from './counts';
 
 /** What of an academy and of today a state hangs on. */
@@ -139,6 +140,8 @@ export async function statesVersion(academy: Academy): Promise<string> {
 
 export interface AthleteState {
   athleteId: string;
+  /** One more with every change of the athlete. */
+  version: number;
   lookOpen: boolean;
   /** JSON of the grades of the newest look. */
   findings: string;
@@ -158,27 +161,9 @@ export interface AthleteState {
   cleared: string | null;
 }
 
-interface StateRow {
-  look_open: number;
-  findings: string;
-  looked_id: string | null;
-  looked_on: string | null;
-  clean: number;
-  traced_look_id: string | null;
-  trace_id: string | null;
-  focus_lower: string | null;
-  focus_arm: string | null;
-  plan_id: string | null;
-  planned_trace_id: string | null;
-  relook_on: string | null;
-  plan_ends_on: string | null;
-  assigned_until: string | null;
-  throw_lock: string | null;
-  throw_clearance: string | null;
-}
-
 const stateColumns = [
   'athlete_id',
+  'version',
   'look_open',
   'findings',
   'looked_id',
@@ -204,12 +189,13 @@ export async function athleteStates(
 ): Promise<Map<string, AthleteState>> {
   const query = academy.from('athlete_states');
   if (athleteId) query.where({ athlete_id: athleteId });
-  const rows: (StateRow & { athlete_id: string })[] = await query.select([...stateColumns]);
+  const rows: Pick<AthleteStatesRow, (typeof stateColumns)[number]>[] = await query.select([...stateColumns]);
   return new Map(
     rows.map((row) => [
       row.athlete_id,
       {
         athleteId: row.athlete_id,
+        version: row.version,
         lookOpen: Boolean(row.look_open),
         findings: row.findings,
         lookedId: row.looked_id,
