@@ -19,7 +19,8 @@ async function refusing<T>(work: () => T | Promise<T>, where = ''): Promise<T> {
     return await work();
   } catch (error) {
     if (error instanceof RangeError || error instanceof TableError || error instanceof InputError)
-      throw new InputError(`${where}${error.message}`);
+      // A link that is left out is called as the input calls it.
+      throw new InputError(`${where}${error.message.replace(/^removedLinks\b/, 'struck')}`);
     throw error;
   }
 }

@@ -257,6 +257,7 @@ it.each([
   ['trace', json({ findings: {} }), /athlete/],
   ['trace', json({ athlete, findings: { 'oh.wobble': 7 } }), /findings\.oh\.wobble/],
   ['trace', json({ athlete, findings: { 'wm.stiff-arm': 1 } }), /wm\.stiff-arm/],
+  ['trace', json({ athlete, findings: {}, struck: [['oh.lift-stall', 'nobody']] }), /^struck\.0: nobody/],
   [
     'plan',
     json({ ...planned, days: [{ date: '2026-06-08', kind: 'home', place: 'barn' }] }),

@@ -23,6 +23,7 @@ import {
   limitsInputOf,
   thrownIn,
   weekInputFor,
+  FieldError,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../auth/authSession';
@@ -150,9 +151,8 @@ async function proposeWeek(request: Request, solver: WeekSolver): Promise<Propos
     const items = days.flatMap((day) => day.items.map(({ date, drill, sets }) => ({ date, drill, sets })));
     return { items, limitedBy, missed, objective, bound, ms };
   } catch (error) {
-    if (!(error instanceof RangeError)) throw error;
-    const [field, ...words] = error.message.split(': ');
-    throw fieldError(field!, words.join(': '));
+    if (error instanceof FieldError) throw fieldError(error.field, error.text);
+    throw error;
   }
 }
 

@@ -14,6 +14,7 @@ import {
   dayAt,
   finishedBefore,
   traceInputOf,
+  FieldError,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct, mustOwn } from '../auth/authSession';
@@ -93,9 +94,8 @@ async function editLink(request: Request): Promise<{ id: string; version: string
       withEdit(edits, edit);
     } catch (error) {
       if (error instanceof CycleError) throw fieldError('effect', cycleWords(error.cycle), 409);
-      if (!(error instanceof RangeError)) throw error;
-      const [field, ...message] = error.message.split(': ');
-      throw fieldError(field!, message.join(': '));
+      if (error instanceof FieldError) throw fieldError(error.field, error.text);
+      throw error;
     }
   });
   return { id: edit.id, version: academyLinks(await linkEdits(academy)).version };

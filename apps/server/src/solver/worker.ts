@@ -1,18 +1,18 @@
-import { parentPort } from 'node:worker_threads';
-import { planWeek, type WeekInput } from '@wrightonic/core';
+import { FieldError, planWeek, type WeekInput } from '@wrightonic/core';
 import { loadSolver } from '@wrightonic/solver';
+import type { SolverAnswer } from './weeks';
 
 const solver = loadSolver();
 
 /** A solve blocks its thread; one week after the other. */
-parentPort!.on('message', async ({ id, input }: { id: number; input: WeekInput }) => {
+export default async function solved(input: WeekInput): Promise<SolverAnswer> {
+  const solve = await solver;
+  const begun = performance.now();
   try {
-    const solve = await solver;
-    const begun = performance.now();
-    const week = planWeek(input, solve);
-    parentPort!.postMessage({ id, week, ms: performance.now() - begun });
+    return { week: { ...planWeek(input, solve), ms: performance.now() - begun } };
   } catch (error) {
-    const refused = error instanceof RangeError;
-    parentPort!.postMessage({ id, error: (error as Error).message, refused });
+    // Classes do not cross threads.
+    if (error instanceof FieldError) return { refused: { field: error.field, text: error.text } };
+    throw error;
   }
-});
+}

@@ -1,3 +1,4 @@
+import { FieldError } from '../units/fieldError';
 import {
   catalogueBook,
   contradictions,
@@ -216,7 +217,7 @@ export function checkWords({
   }));
   drills.forEach((id, n) => {
     const drill = book.drill(id);
-    if (!drill) throw new RangeError(`drills.${n}: there is no drill “${id}”`);
+    if (!drill) throw new FieldError(`drills.${n}`, `there is no drill “${id}”`);
     const tags = book.cues(id)?.tags ?? [];
     plan.push({
       by: `the drill ${drill.name}`,

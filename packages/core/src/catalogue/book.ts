@@ -1,3 +1,4 @@
+import { FieldError } from '../units/fieldError';
 import { bareDrills, type OwnDrill } from './bare';
 import { drillCues, type DrillCue } from './cues';
 import { drills } from './drills';
@@ -44,7 +45,7 @@ export const isBare = (id: string): boolean => bareById.has(id);
  */
 export function wholeDrill(id: string, book: DrillBook = catalogueBook): OwnDrill {
   const [drill, page, cues] = [book.drill(id), book.page(id), book.cues(id)];
-  if (!drill || !page || !cues) throw new RangeError(`drill: there is no drill ${id} told in full`);
+  if (!drill || !page || !cues) throw new FieldError('drill', `there is no drill ${id} told in full`);
   return {
     ...drill,
     page,

@@ -1,3 +1,4 @@
+import { FieldError } from '../units/fieldError';
 import {
   limitGrade,
   limits,
@@ -173,12 +174,13 @@ function judged(
 export function screen(screened: Screened): ScreenResult {
   screened.tests.forEach(({ test, tries }, n) => {
     const known = screenTestOf(test);
-    if (!known && test !== arcDeficit) throw new RangeError(`tests.${n}.test: there is no test “${test}”`);
+    if (!known && test !== arcDeficit) throw new FieldError(`tests.${n}.test`, `there is no test “${test}”`);
     const [low, high] = known?.range ?? deficitRange;
     tries.forEach((value, i) => {
       if (!(value >= low && value <= high))
-        throw new RangeError(
-          `tests.${n}.tries.${i}: ${test} must be ${low} to ${high} ${known?.unit ?? 'deg'}`,
+        throw new FieldError(
+          `tests.${n}.tries.${i}`,
+          `${test} must be ${low} to ${high} ${known?.unit ?? 'deg'}`,
         );
     });
   });

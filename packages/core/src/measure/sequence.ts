@@ -1,3 +1,4 @@
+import { FieldError } from '../units/fieldError';
 import { normFor, type Discipline, type Severity, type Norm } from '../catalogue';
 import {
   evenly,
@@ -161,18 +162,18 @@ function remarks(segment: string, { filled, open }: EvenCurve): string[] {
 function checked(curves: SpeedCurves): void {
   const { time } = curves;
   if (time.length < fewestSamples)
-    throw new RangeError(`time_s: ${time.length} rows are too few; at least ${fewestSamples} are needed`);
+    throw new FieldError('time_s', `${time.length} rows are too few; at least ${fewestSamples} are needed`);
   for (let i = 0; i < time.length; i++) {
-    if (!Number.isFinite(time[i]!)) throw new RangeError(`time_s: row ${i + 2} is not a number`);
+    if (!Number.isFinite(time[i]!)) throw new FieldError('time_s', `row ${i + 2} is not a number`);
     if (i && time[i]! <= time[i - 1]!)
-      throw new RangeError(`time_s: row ${i + 2} is not later than the row before it`);
+      throw new FieldError('time_s', `row ${i + 2} is not later than the row before it`);
   }
 }
 
 function within(name: string, value: number | undefined, time: Float64Array): void {
   const [from, to] = [time[0]!, time[time.length - 1]!];
   if (value !== undefined && !(value >= from && value <= to))
-    throw new RangeError(`${name}: must lie within the recording, ${from} to ${to} s`);
+    throw new FieldError(name, `must lie within the recording, ${from} to ${to} s`);
 }
 
 interface Chained {

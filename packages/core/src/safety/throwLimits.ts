@@ -1,3 +1,4 @@
+import { FieldError } from '../units/fieldError';
 import { pitchLimits, type Discipline, type PitchLimitRow } from '../catalogue';
 import { addDays, ageOn, daysBetween } from '../units';
 import { easyOnlyOn, type ThrowLock, type ThrowState } from './throwState';
@@ -158,7 +159,7 @@ function restOf(
 export function throwLimits(input: LimitsInput): ThrowLimits {
   const { discipline, birthdate, league, on } = input;
   const { lock } = input.pain;
-  if (birthdate > on) throw new RangeError(`birthdate: ${birthdate} is after ${on}`);
+  if (birthdate > on) throw new FieldError('birthdate', `${birthdate} is after ${on}`);
   const known = countedAs(input.throws, input.allHard).filter(({ date }) => date <= on);
   const age = ageOn(birthdate, on);
   const row = pitchLimitRow(discipline, age);

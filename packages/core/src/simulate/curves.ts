@@ -1,3 +1,4 @@
+import { FieldError } from '../units/fieldError';
 import type { Discipline } from '../catalogue';
 import { segments, type Segment, type SpeedCurves } from '../measure/curves';
 import { rng } from './rng';
@@ -93,9 +94,9 @@ function highest(parts: readonly Pulse[]): { time: number; value: number } {
  */
 export function pretendCurves(delivery: PretendDelivery): PretendCurves {
   const { fps, flaws = {}, noise = 0, seed = 1 } = delivery;
-  if (!(fps >= 30)) throw new RangeError('fps: must be at least 30');
+  if (!(fps >= 30)) throw new FieldError('fps', 'must be at least 30');
   for (const [flaw, strength] of Object.entries(flaws))
-    if (!(strength >= 0 && strength <= 1)) throw new RangeError(`flaws.${flaw}: must be 0 to 1`);
+    if (!(strength >= 0 && strength <= 1)) throw new FieldError(`flaws.${flaw}`, 'must be 0 to 1');
   const random = rng(seed);
   const parts = shape(delivery);
   const n = Math.floor(pretendSeconds * fps) + 1;

@@ -1,3 +1,4 @@
+import { FieldError } from '../units/fieldError';
 import {
   catalogueVersion,
   links as catalogueLinks,
@@ -123,7 +124,7 @@ function wrongWith({ cause, effect, weight }: LinkEdit): { field: keyof LinkEdit
  */
 export function withEdit(edits: readonly LinkEdit[], edit: LinkEdit): LinkSet {
   const wrong = wrongWith(edit);
-  if (wrong) throw new RangeError(`${wrong.field}: ${wrong.message}`);
+  if (wrong) throw new FieldError(wrong.field, wrong.message);
   const set = academyLinks([...edits, edit]);
   for (const discipline of disciplinesOf(edit.effect)) causeGraph(discipline, [], set.links);
   return set;

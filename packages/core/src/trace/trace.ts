@@ -1,3 +1,4 @@
+import { FieldError } from '../units/fieldError';
 import { limitGrade, nodeOf } from '../catalogue';
 import {
   approachFor,
@@ -80,13 +81,14 @@ function gradesOf(graph: CauseGraph, { athlete, findings, removedLinks = [] }: T
   for (const [id, grade] of Object.entries(findings)) {
     const at = graph.at.get(id);
     if (at === undefined)
-      throw new RangeError(`findings.${id}: not a checkpoint, limit or symptom of ${athlete.discipline}`);
-    if (![0, 1, 2, 3].includes(grade)) throw new RangeError(`findings.${id}: must be 0, 1, 2 or 3`);
+      throw new FieldError(`findings.${id}`, `not a checkpoint, limit or symptom of ${athlete.discipline}`);
+    if (![0, 1, 2, 3].includes(grade)) throw new FieldError(`findings.${id}`, 'must be 0, 1, 2 or 3');
     grades[at] = grade;
   }
   removedLinks.forEach((pair, i) =>
     pair.forEach((id) => {
-      if (!graph.at.has(id)) throw new RangeError(`struck.${i}: ${id} is unknown in ${athlete.discipline}`);
+      if (!graph.at.has(id))
+        throw new FieldError(`removedLinks.${i}`, `${id} is unknown in ${athlete.discipline}`);
     }),
   );
   return grades;
@@ -103,13 +105,13 @@ function movesWithin(
     const node = nodeOf(id);
     const at = graph.at.get(id);
     if (node?.type !== 'limit' || at === undefined)
-      throw new RangeError(`measured.${id}: is not a limit of the body`);
+      throw new FieldError(`measured.${id}`, 'is not a limit of the body');
     const [low, middle, high] = [value - error, value, value + error].map((each) => limitGrade(node, each));
     if (low !== null && middle !== null && high !== null) within.set(at, [low! - middle!, high! - middle!]);
   }
   const old = carried.map((id, n) => {
     const at = graph.at.get(id);
-    if (at === undefined) throw new RangeError(`carried.${n}: ${id} is not a checkpoint, limit or symptom`);
+    if (at === undefined) throw new FieldError(`carried.${n}`, `${id} is not a checkpoint, limit or symptom`);
     return at;
   });
   return movesOf(grades, within, new Set(old));

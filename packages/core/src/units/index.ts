@@ -36,6 +36,7 @@ export const velocityFrom = (value: number, unit: VelocityUnit): number =>
   unit === 'mph' ? fromMph(value) : value / 3.6;
 
 export * from './day';
+export * from './fieldError';
 export { isTime, typedInstant, venueInstant } from './venueTime';
 export * from './sizes';
 export * from './weekday';

@@ -1,3 +1,4 @@
+import { FieldError } from './fieldError';
 import { TZDate } from '@date-fns/tz';
 import { isDay } from './day';
 
@@ -18,8 +19,8 @@ export const isTime = (text: string): boolean => timeForm.test(text);
  * @example venueInstant('2026-07-01', '16:30', 'Europe/London').toISOString() // '2026-07-01T15:30:00.000Z'
  */
 export function venueInstant(date: string, time: string, zone: string): Date {
-  if (!isDay(date)) throw new RangeError(`date: “${date}” is no day`);
-  if (!isTime(time)) throw new RangeError(`time: “${time}” is no time of day`);
+  if (!isDay(date)) throw new FieldError('date', `“${date}” is no day`);
+  if (!isTime(time)) throw new FieldError('time', `“${time}” is no time of day`);
   const [year, month, day] = date.split('-').map(Number) as [number, number, number];
   const [hour, minute] = time.split(':').map(Number) as [number, number];
   return new Date(new TZDate(year, month - 1, day, hour, minute, zone).getTime());

@@ -1,3 +1,4 @@
+import { FieldError } from '../../units/fieldError';
 import { stages } from '../../catalogue';
 import { warmUp } from '../ladder';
 import { throwsOf, weekdayName } from './day';
@@ -27,9 +28,9 @@ const firstSeconds = 7;
 const secondSeconds = 2.5;
 
 /** Rules that cannot hold together; none can be dropped. */
-export class ClashError extends RangeError {
+export class ClashError extends FieldError {
   constructor(readonly rules: readonly Rule[]) {
-    super(`pins: these cannot hold together: ${rules.map(({ words }) => words).join('; ')}`);
+    super('pins', `these cannot hold together: ${rules.map(({ words }) => words).join('; ')}`);
     this.name = 'ClashError';
   }
 }
@@ -158,7 +159,7 @@ export function planWeek(input: WeekInput, solve: Solve): WeekPlan {
   if (best.status === 'infeasible')
     throw new ClashError(irreducibleInfeasibleSet(layOut(input, false).programme, solve));
   if (best.status === 'none')
-    throw new RangeError('days: no week was found in the time; take drills or days out');
+    throw new FieldError('days', 'no week was found in the time; take drills or days out');
   let { values } = best;
   const worth = worthOf(layout, values);
   const proven = best.bound - worth <= 1.01 * provenGap * Math.abs(best.bound);

@@ -1,3 +1,4 @@
+import { FieldError } from '../../units/fieldError';
 import { catalogueBook, type Drill, type Stage, type Thread } from '../../catalogue';
 import { trace, type TraceInput } from '../../trace';
 import { addDays } from '../../units';
@@ -80,13 +81,13 @@ function checkNamed({ done, before, pins = [] }: PlanInput, days: readonly WeekD
   for (const [field, items] of Object.entries({ done, before }))
     items?.forEach(({ drill }, n) => {
       if (!catalogueBook.drill(drill))
-        throw new RangeError(`${field}.${n}.drill: there is no drill “${drill}”`);
+        throw new FieldError(`${field}.${n}.drill`, `there is no drill “${drill}”`);
     });
   for (const [n, { drill, date }] of pins.entries()) {
     if (!drills.has(drill))
-      throw new RangeError(`pins.${n}.drill: ${drill} is not among the drills of this week`);
+      throw new FieldError(`pins.${n}.drill`, `${drill} is not among the drills of this week`);
     if (!days.some((day) => day.date === date))
-      throw new RangeError(`pins.${n}.date: ${date} is not in days`);
+      throw new FieldError(`pins.${n}.date`, `${date} is not in days`);
   }
 }
 
@@ -112,7 +113,7 @@ export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
   const first = days[0]?.date;
   const last = days.at(-1)?.date;
   if (first && last && last > addDays(first, 6))
-    throw new RangeError(`days: ${last} is outside the seven days from ${first}`);
+    throw new FieldError('days', `${last} is outside the seven days from ${first}`);
   const traced = trace({ ...input, runs: 0 });
   const whom = whomOf(input, days);
   const thrownOn = throws.map(({ date }) => date);
