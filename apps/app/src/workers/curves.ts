@@ -1,5 +1,7 @@
+import { wrap } from 'comlink';
 import type { CurveResult } from '@wrightonic/contract';
 import type { SequenceOptions } from '@wrightonic/core';
+import type { ReadCurves } from './curves.worker';
 
 export type CurvesRead =
   | {
@@ -20,17 +22,16 @@ export function readInWorker(
   options: SequenceOptions,
 ): { answer: Promise<CurvesRead>; stop: () => void } {
   const own = (worker ??= new Worker(new URL('./curves.worker.ts', import.meta.url)));
-  const give = (done: (answer: CurvesRead) => void, wrong: string) => {
+  let give: (wrong: string) => void = () => undefined;
+  const given = new Promise<string>((done) => (give = done));
+  own.onerror = () => give('The file could not be read');
+  const givenUp = given.then((wrong): CurvesRead => {
     own.terminate();
     worker = null;
-    done({ wrong });
-  };
-  let stop = () => undefined as void;
-  const answer = new Promise<CurvesRead>((done) => {
-    own.onmessage = ({ data }: MessageEvent<CurvesRead>) => done(data);
-    own.onerror = () => give(done, 'The file could not be read');
-    stop = () => give(done, 'Stopped');
+    return { wrong };
   });
-  own.postMessage({ text, options });
-  return { answer, stop: () => stop() };
+  return {
+    answer: Promise.race([wrap<ReadCurves>(own)(text, options), givenUp]),
+    stop: () => give('Stopped'),
+  };
 }

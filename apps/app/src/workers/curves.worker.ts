@@ -1,18 +1,19 @@
+import { expose } from 'comlink';
 import { keptSequence, readCurves, sequence, type SequenceOptions } from '@wrightonic/core';
 import type { CurvesRead } from './curves';
 
-self.onmessage = ({ data }: MessageEvent<{ text: string; options: SequenceOptions }>) => {
+function read(text: string, options: SequenceOptions): CurvesRead {
   const began = performance.now();
-  let answer: CurvesRead;
   try {
-    const curves = readCurves(data.text);
-    const read = performance.now();
-    const found = sequence(curves, data.options);
+    const curves = readCurves(text);
+    const parsed = performance.now();
+    const found = sequence(curves, options);
     const done = performance.now();
-    const result = keptSequence(found);
-    answer = { result, readMs: read - began, ms: done - read };
+    return { result: keptSequence(found), readMs: parsed - began, ms: done - parsed };
   } catch (error) {
-    answer = { wrong: error instanceof RangeError ? error.message : 'The file could not be read.' };
+    return { wrong: error instanceof RangeError ? error.message : 'The file could not be read.' };
   }
-  self.postMessage(answer);
-};
+}
+export type ReadCurves = typeof read;
+
+expose(read);

@@ -1,19 +1,17 @@
 import type { LinkSet, Robustness, TraceInput } from '@wrightonic/core';
+import { proxy, wrap, type Remote } from 'comlink';
+import type { RobustnessCalls } from './robustness.worker';
 
-export interface SureQuestion {
-  ask: number;
-  input: TraceInput;
-  set: LinkSet;
-}
-
-export type SureWord =
-  | { ask: number; done: number }
-  | { ask: number; sure: Robustness; ms: number }
-  | { ask: number; wrong: string };
+export type RobustnessWord = { done: number } | { sure: Robustness } | { wrong: string };
 
 /** Kept from look to look, so that the next one finds it warm. */
-let worker: Worker | null = null;
+let worker: { own: Worker; calls: Remote<RobustnessCalls> } | null = null;
 let asked = 0;
+
+function started() {
+  const own = new Worker(new URL('./robustness.worker.ts', import.meta.url));
+  return { own, calls: wrap<RobustnessCalls>(own) };
+}
 
 /**
  * Asks beside the interface how sure a trace is.
@@ -21,19 +19,30 @@ let asked = 0;
  * @param heard progress in runs, then the answer; nothing after it was stopped
  * @returns stops the asking
  */
-export function askRobustness(input: TraceInput, set: LinkSet, heard: (word: SureWord) => void): () => void {
-  const own = (worker ??= new Worker(new URL('./robustness.worker.ts', import.meta.url)));
+export function askRobustness(
+  input: TraceInput,
+  set: LinkSet,
+  heard: (word: RobustnessWord) => void,
+): () => void {
+  const { own, calls } = (worker ??= started());
   const ask = ++asked;
-  const listen = ({ data }: MessageEvent<SureWord>) => {
-    if (data.ask === ask) heard(data);
+  let listening = true;
+  const say = (word: RobustnessWord) => {
+    if (listening) heard(word);
   };
-  const fail = () => heard({ ask, wrong: 'It could not be worked out how sure this is.' });
-  own.addEventListener('message', listen);
+  const fail = () => say({ wrong: 'It could not be worked out how sure this is.' });
   own.addEventListener('error', fail);
-  own.postMessage({ ask, input, set } satisfies SureQuestion);
+  calls
+    .runs(
+      ask,
+      input,
+      set,
+      proxy((done: number) => say({ done })),
+    )
+    .then((sure) => (sure ? say({ sure }) : undefined), fail);
   return () => {
-    own.removeEventListener('message', listen);
+    listening = false;
     own.removeEventListener('error', fail);
-    own.postMessage({ stop: ask });
+    void calls.stop(ask);
   };
 }

@@ -1,5 +1,5 @@
-import { robustnessRuns } from '@wrightonic/core';
-import type { SureQuestion, SureWord } from './robustness';
+import { expose } from 'comlink';
+import { robustnessRuns, type LinkSet, type Robustness, type TraceInput } from '@wrightonic/core';
 
 /** Questions that were asked and neither answered nor stopped. */
 const open = new Set<number>();
@@ -12,30 +12,38 @@ const breath = () =>
     there.postMessage(null);
   });
 
-async function answer({ ask, input, set }: SureQuestion): Promise<void> {
-  const say = (word: SureWord) => self.postMessage(word);
-  const began = performance.now();
-  try {
-    const runs = robustnessRuns(input, set);
-    while (open.has(ask)) {
-      const step = runs.next();
-      if (step.done) {
-        open.delete(ask);
-        return say({ ask, sure: step.value, ms: performance.now() - began });
-      }
-      say({ ask, done: step.value });
-      await breath();
+async function answered(
+  ask: number,
+  input: TraceInput,
+  set: LinkSet,
+  progress: (done: number) => unknown,
+): Promise<Robustness | null> {
+  const runs = robustnessRuns(input, set);
+  while (open.has(ask)) {
+    const step = runs.next();
+    if (step.done) {
+      open.delete(ask);
+      return step.value;
     }
-  } catch {
-    say({ ask, wrong: 'It could not be worked out how sure this is.' });
+    void progress(step.value);
+    await breath();
   }
+  return null;
 }
 
 /** One after the other. */
-let line = Promise.resolve();
+let line: Promise<unknown> = Promise.resolve();
 
-self.onmessage = ({ data }: MessageEvent<SureQuestion | { stop: number }>) => {
-  if ('stop' in data) return open.delete(data.stop);
-  open.add(data.ask);
-  line = line.then(() => answer(data));
+const calls = {
+  /** @returns null once it was stopped */
+  runs(...asked: Parameters<typeof answered>): Promise<Robustness | null> {
+    open.add(asked[0]);
+    const answer = line.then(() => answered(...asked));
+    line = answer.catch(() => undefined);
+    return answer;
+  },
+  stop: (ask: number): void => void open.delete(ask),
 };
+export type RobustnessCalls = typeof calls;
+
+expose(calls);
