@@ -30,7 +30,7 @@ export const inSession = ({ event }: Entry): boolean =>
   'sessionId' in event ? event.sessionId !== null : event.kind === 'session-begun';
 
 export const pendingEvents = createSlice({
-  name: 'journal',
+  name: 'pendingEvents',
   initialState,
   reducers: {
     logged: (state, { payload }: PayloadAction<Entry>) => {
