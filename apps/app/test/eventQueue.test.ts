@@ -32,6 +32,13 @@ describe('the queue of what is logged', () => {
     expect(arrived).toEqual([[1, 2], [3]]);
   });
 
+  it('ends where an answer leaves what was sent waiting', async () => {
+    let posts = 0;
+    const waiting = [1, 2];
+    expect(await drain({ waiting: () => waiting, post: async () => void posts++ })).toBeUndefined();
+    expect(posts).toBe(1);
+  });
+
   it('keeps what did not get there, and says why', async () => {
     const all = [1, 2, 3];
     const { arrived, route } = queue(all, 1);

@@ -32,7 +32,12 @@ export interface Route<E> {
  */
 export async function drain<E>({ waiting, post }: Route<E>): Promise<unknown> {
   try {
-    for (let batch = waiting(); batch.length; batch = waiting()) await post(batch);
+    let before: E | undefined;
+    // What was left unanswered is not asked again and again.
+    for (let batch = waiting(); batch.length && batch[0] !== before; batch = waiting()) {
+      await post(batch);
+      before = batch[0];
+    }
     return undefined;
   } catch (error) {
     return error;

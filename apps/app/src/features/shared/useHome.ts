@@ -24,7 +24,6 @@ export function useHome(token: string, page: SharedPage, readAgain: () => unknow
   const [unkept, setUnkept] = useState(false);
   const [sendHome] = lazyEndpoints.useSendHomeMutation();
   const sending = useRef(false);
-  const settled = useRef(new Set<string>());
   const shown = useMemo(() => notAcknowledged(entries, page.asOf), [entries, page.asOf]);
   const waiting = shown.filter(({ sentAt, why }) => sentAt === undefined && !why);
 
@@ -40,7 +39,6 @@ export function useHome(token: string, page: SharedPage, readAgain: () => unknow
     const events = batch.map(({ event }) => event);
     const { responses, at } = await sendHome({ token, events }).unwrap();
     const byId = new Map(responses.map((answer) => [answer.id, answer]));
-    for (const { id } of responses) settled.current.add(id);
     settle(events, (id) => {
       const answer = byId.get(id);
       if (answer?.stored) return { sentAt: at };
@@ -51,9 +49,7 @@ export function useHome(token: string, page: SharedPage, readAgain: () => unknow
   const send = useEffectEvent(async () => {
     if (sending.current || gone) return;
     sending.current = true;
-    // What is drawn is known a moment later than what was answered.
-    const open = () => waiting.filter(({ id }) => !settled.current.has(id));
-    const failed = await drain({ waiting: open, post });
+    const failed = await drain({ waiting: () => waiting, post });
     sending.current = false;
     // Taken back in the middle: what was ticked stays here, to be shown to the instructor.
     if ((failed as { status?: unknown } | undefined)?.status === 404) setGone(true);
