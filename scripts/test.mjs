@@ -119,6 +119,17 @@ const steps = {
   faults: killed,
 };
 
+/** What each step needs of Debian's packages. */
+const inTheBrowser = ['mariadbd', 'chromium', 'ffmpeg'];
+const needs = {
+  lint: [],
+  types: [],
+  unit: ['mariadbd'],
+  browser: inTheBrowser,
+  days: inTheBrowser,
+  faults: inTheBrowser,
+};
+
 // Cleaned up last, so that it is the last line.
 let result = 'The tests did not come to an end.';
 atEnd(() => say(result));
@@ -128,10 +139,11 @@ await main(async () => {
   const wanted = process.argv.slice(2);
   const unknown = wanted.find((name) => !all.includes(name));
   if (unknown) throw new Error(`There is no step ${unknown}; the steps are ${all.join(', ')}.`);
-  await setUp(['mariadbd', 'chromium', 'ffmpeg']);
+  const chosen = wanted.length ? all.filter((step) => wanted.includes(step)) : all;
+  await setUp([...new Set(chosen.flatMap((step) => needs[step]))]);
   const folder = passingFolder('test');
   const sum = { passed: 0, failed: 0 };
-  for (const name of wanted.length ? all.filter((step) => wanted.includes(step)) : all) {
+  for (const name of chosen) {
     const start = Date.now();
     const { passed, failed } = await steps[name](join(folder, name));
     say(`${name}: ${passed} passed, ${failed} failed, ${((Date.now() - start) / 1000).toFixed(0)} s`);
