@@ -28,7 +28,10 @@ export function askRobustness(
   const ask = ++asked;
   let listening = true;
   const say = (word: RobustnessWord) => {
-    if (listening) heard(word);
+    if (!listening) return;
+    // A word of progress comes by a way of its own, and may come after the answer.
+    listening = 'done' in word;
+    heard(word);
   };
   const fail = () => say({ wrong: 'It could not be worked out how sure this is.' });
   own.addEventListener('error', fail);
