@@ -84,7 +84,9 @@ describe('blame', () => {
   });
 
   it('refuses to strike a link of something unknown', () => {
-    expect(() => traced({}, { removedLinks: [['oh.lift-stall', 'nobody']] })).toThrow('removedLinks.0: nobody');
+    expect(() => traced({}, { removedLinks: [['oh.lift-stall', 'nobody']] })).toThrow(
+      'removedLinks.0: nobody',
+    );
   });
 });
 
