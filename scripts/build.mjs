@@ -33,11 +33,8 @@ function fingerprint() {
   return hash.digest('hex').slice(0, 16);
 }
 
-const faces = {
-  text: 'atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf',
-  bold: 'atkinson-hyperlegible/700Bold/AtkinsonHyperlegible_700Bold.ttf',
-  heading: 'barlow-condensed/600SemiBold/BarlowCondensed_600SemiBold.ttf',
-};
+/** Files of the faces by name, in the packages that ship them. */
+const faces = JSON.parse(readFileSync(join(root, 'apps', 'app', 'faces.json'), 'utf8'));
 
 /** Puts the faces beside the page, under names that change with them, so that they may be kept for ever. */
 function bringFaces(folder) {

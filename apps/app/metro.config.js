@@ -1,4 +1,5 @@
 const { getDefaultConfig } = require('expo/metro-config');
+const fs = require('node:fs');
 const path = require('node:path');
 
 const config = getDefaultConfig(__dirname);
@@ -59,8 +60,15 @@ config.resolver.resolveRequest = (context, name, platform) => {
 if (process.env.API_URL) {
   const { createProxyMiddleware } = require('http-proxy-middleware');
   const proxy = createProxyMiddleware({ target: process.env.API_URL });
-  config.server.enhanceMiddleware = (metro) => (request, response, next) =>
-    request.url.startsWith('/api') ? proxy(request, response, next) : metro(request, response, next);
+  const faces = require('./faces.json');
+  config.server.enhanceMiddleware = (metro) => (request, response, next) => {
+    if (request.url.startsWith('/api')) return proxy(request, response, next);
+    // The build puts the faces beside the page; here they come from where they are.
+    const face = faces[/^\/fonts\/(\w+)\.ttf$/.exec(request.url)?.[1]];
+    if (!face) return metro(request, response, next);
+    response.setHeader('content-type', 'font/ttf');
+    fs.createReadStream(require.resolve(`@expo-google-fonts/${face}`)).pipe(response);
+  };
 }
 
 module.exports = config;

@@ -15,12 +15,19 @@ export function keepApp(onFresh: (load: () => void) => void): void {
   const workbox = new Workbox('/sw.js');
   workbox.addEventListener('waiting', () => {
     onFresh(() => {
-      const asking = window.setInterval(() => workbox.messageSkipWaiting(), again);
-      workbox.addEventListener('controlling', () => {
+      const asking = window.setInterval(() => void takeOver(), again);
+      const reload = () => {
         window.clearInterval(asking);
         window.location.reload();
-      });
-      workbox.messageSkipWaiting();
+      };
+      const takeOver = async () => {
+        const registration = await navigator.serviceWorker.getRegistration();
+        // Where none waits any more, it has taken over already.
+        if (registration?.waiting) registration.waiting.postMessage({ type: 'SKIP_WAITING' });
+        else reload();
+      };
+      navigator.serviceWorker.addEventListener('controllerchange', reload, { once: true });
+      void takeOver();
     });
   });
   void workbox.register().catch(() => undefined);
