@@ -15,7 +15,7 @@ import { Growth } from './Growth';
 import { Injuries } from './Injuries';
 import { Pictures } from './Pictures';
 
-/** Who the athlete is: what holds for plans, growth, injuries, whom to call, and what was shown. */
+/** Who the athlete is: what holds for plans, growth, injuries, emergency contacts, and what was shown. */
 export function AthleteProfile() {
   const { id, page } = useAthlete('head');
   const today = useToday();

@@ -25,7 +25,7 @@ const dayOptions = weekdays.map((value): { value: Weekday; text: string } => ({
 
 const mostGuardians = 4;
 
-/** Whom to call; staff only. */
+/** Emergency contacts; staff only. */
 function Guardians({ control }: { control: Control<AthleteForm> }) {
   const guardians = useFieldArray({ control, name: 'guardians' });
   return (
@@ -61,7 +61,7 @@ function Guardians({ control }: { control: Control<AthleteForm> }) {
   );
 }
 
-/** Level, days, voice, teams, whom to call: what the profile holds beside the first few things. */
+/** Level, days, voice, teams, emergency contacts: what the profile holds beside the first few things. */
 export function ProfileFields({ control }: { control: Control<AthleteForm> }) {
   const today = useToday();
   const birthdate = useWatch({ control, name: 'birthdate' });

@@ -1,4 +1,4 @@
-import type { EventOf, LogKind, WorkPage } from '@wrightonic/contract';
+import type { EventOf, WorkPage } from '@wrightonic/contract';
 import {
   levelNow,
   liveCue,
@@ -70,7 +70,7 @@ export function useSession(page: WorkPage) {
   const dispatch = useAppDispatch();
   const asked = useAsked();
   const { reading, sessionId, events, elsewhere } = useLogged(athleteId);
-  const write: Write = (kind, fields, id) => dispatch(log(athleteId, kind as LogKind, fields as never, id));
+  const write: Write = (kind, fields, id) => dispatch(log(athleteId, kind, fields, id));
 
   /** The effort asked in a drill: as it was last, else what the drill asks for; percent. */
   const effortOf = (drill: string): number | null => {

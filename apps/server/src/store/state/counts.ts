@@ -1,5 +1,6 @@
 import { daysOfThrows, type DayThrows, type LevelCount, type RepSide } from '@wrightonic/core';
 import { inBatches, notUndone, type Academy } from '../scope';
+import type { RepCountsRow } from '../tables';
 
 /** Reps of a drill in a session, at one level and after one cue. */
 export interface DrillCount extends LevelCount {
@@ -12,16 +13,7 @@ export interface DrillCount extends LevelCount {
   side: RepSide | null;
 }
 
-interface CountedRow {
-  session_id: string;
-  drill: string;
-  level: string | null;
-  cue_id: string | null;
-  side: RepSide | null;
-  clean: number;
-  missed: number;
-  pain: number;
-}
+type CountedRow = Omit<RepCountsRow, 'academy_id' | 'position'>;
 
 /** Counts the reps of sessions anew, net of what was taken back; of all sessions of the academy when none are named. */
 export async function countReps(academy: Academy, sessions?: readonly string[]): Promise<void> {
