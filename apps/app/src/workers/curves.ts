@@ -1,4 +1,4 @@
-import { wrap } from 'comlink';
+import { wrap, type Remote } from 'comlink';
 import type { CurveResult } from '@wrightonic/contract';
 import type { SequenceOptions } from '@wrightonic/core';
 import type { ReadCurves } from './curves.worker';
@@ -13,15 +13,23 @@ export type CurvesRead =
     }
   | { wrong: string };
 
-/** Kept from file to file, so that the next one finds it warm. */
-let worker: Worker | null = null;
+/**
+ * Kept from file to file, so that the next one finds it warm. The two stay together: a proxy that is collected tells
+ * the worker to listen no more.
+ */
+let worker: { own: Worker; read: Remote<ReadCurves> } | null = null;
+
+function started() {
+  const own = new Worker(new URL('./curves.worker.ts', import.meta.url));
+  return { own, read: wrap<ReadCurves>(own) };
+}
 
 /** Reads a file of speed curves beside the interface; stopping gives the work up. */
 export function readInWorker(
   text: string,
   options: SequenceOptions,
 ): { answer: Promise<CurvesRead>; stop: () => void } {
-  const own = (worker ??= new Worker(new URL('./curves.worker.ts', import.meta.url)));
+  const { own, read } = (worker ??= started());
   let give: (wrong: string) => void = () => undefined;
   const given = new Promise<string>((done) => (give = done));
   own.onerror = () => give('The file could not be read');
@@ -31,7 +39,7 @@ export function readInWorker(
     return { wrong };
   });
   return {
-    answer: Promise.race([wrap<ReadCurves>(own)(text, options), givenUp]),
+    answer: Promise.race([read(text, options), givenUp]),
     stop: () => give('Stopped'),
   };
 }
