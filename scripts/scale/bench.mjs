@@ -160,8 +160,15 @@ export async function benchScale(folder = join(root, '.data', 'scale'), only = '
   const url = await scaledDatabase(folder);
   const app = await buildApp();
   const port = await freePort();
+  const lagFile = join(folder, 'lag');
   const lag = join(root, 'scripts', 'scale', 'lag.cjs');
-  const server = await launchServer({ url, app, folder, port, env: { NODE_OPTIONS: `--require ${lag}` } });
+  const server = await launchServer({ url, app, folder, port, env: { NODE_OPTIONS: `--require ${lag}`, LAG_FILE: lagFile } });
+  /** How long the event loop stood still at most since this was asked last, ms. */
+  const stood = async () => {
+    process.kill(server.pid, 'SIGUSR2');
+    await wait(100);
+    return Number(readFileSync(lagFile, 'utf8'));
+  };
   const database = Number(readFileSync(join(folder, 'mariadb', 'mariadb.pid'), 'utf8'));
   const base = `http://127.0.0.1:${port}`;
   const clients = [];
@@ -171,10 +178,12 @@ export async function benchScale(folder = join(root, '.data', 'scale'), only = '
     clients.push(client);
   }
   const rows = [
-    `| request | size | CPU node + database, at most ${most.cpu} ms | p95 of one client, at most ${most.alone} ms | of ${together}, at most ${most.together} ms | reference |`,
-    '|---|---|---|---|---|---|',
+    `| request | size | CPU node + database, at most ${most.cpu} ms | p95 of one client, at most ${most.alone} ms | of ${together}, at most ${most.together} ms | event loop stood still, at most ${most.still} ms | reference |`,
+    '|---|---|---|---|---|---|---|',
   ];
-  for (const request of await requests(clients[0])) {
+  const asked = await requests(clients[0]);
+  await stood();
+  for (const request of asked) {
     if (!request.name.includes(only)) continue;
     const found = await measured(clients, request, [server.pid, database]).catch((error) => error);
     if (found instanceof Error) {
@@ -185,17 +194,15 @@ export async function benchScale(folder = join(root, '.data', 'scale'), only = '
     const [node, data] = found.cpu;
     const cpu = `${ms(node)} + ${ms(data)}${node + data > most.cpu ? ' **over**' : ''}`;
     rows.push(
-      `| GET ${request.name} | ${(found.bytes / 1000).toFixed(1)} kB | ${cpu} | ${against(found.one, most.alone)} | ${against(found.many, most.together)} | ${ms(reference())} |`,
+      `| GET ${request.name} | ${(found.bytes / 1000).toFixed(1)} kB | ${cpu} | ${against(found.one, most.alone)} | ${against(found.many, most.together)} | ${against(await stood(), most.still)} | ${ms(reference())} |`,
     );
     say(rows.at(-1));
   }
   if (!only) {
     const rate = await logged(clients[0]);
-    rows.push(`| POST /log, batches of ${batchSize} | ${rate.toFixed(0)} events a second, at least 2,000 |`);
+    rows.push(`| POST /log, batches of ${batchSize} | ${rate.toFixed(0)} events a second, at least 2,000; stood still ${against(await stood(), most.still)} ms |`);
     say(rows.at(-1));
   }
-  process.kill(server.pid, 'SIGUSR2');
-  await wait(200);
   const memory = /VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))[1] / 1000;
   rows.push(`| most memory of the server | ${memory.toFixed(0)} MB, at most ${most.memory} |`);
   say(rows.at(-1));

@@ -122,7 +122,11 @@ it('agree with the history after a thousand events, however they were made', asy
   ])
     expect([kind, (stored.get(kind) ?? 0) > 3]).toEqual([kind, true]);
   expect([...stored.keys()].every((kind) => logKinds.includes(kind as LogKind))).toBe(true);
+  // The proposals are only marked by the log, and made by whoever reads them.
+  expect((await everything())['athlete_states'].some((row: any) => row.moves_stale)).toBe(true);
+  await set.owner.get('/stage-proposals');
   const was = await everything();
+  expect(was['athlete_states'].some((row: any) => row.moves_stale)).toBe(false);
   expect(was['rep_counts'].length).toBeGreaterThan(20);
   expect(was['throw_days'].length).toBeGreaterThan(10);
   expect(await rebuild(set.here.db, false)).toBeGreaterThanOrEqual(2);

@@ -33,11 +33,19 @@ import { plainThrowsOf, simulatedOn } from '../store/throws';
 import { newestTrace } from '../store/traces';
 import { planningOf } from './academy';
 import { orNotFound } from './input';
+import type { Asked } from './keptAnswer';
 import { newestPlan, planAt, planRecord } from './planRecord';
 import { dueOf } from './roster';
 
+/** What of whoever asks an athlete's page hangs on. */
+type Asker = Asked<Pick<SignedIn['person'], 'approach' | 'goodStrikes'>>;
+
 /** The athlete's own approach over the instructor's over the default. */
-export function approachOf(athlete: AthleteRow, age: number, person: SignedIn['person']): Approach {
+export function approachOf(
+  athlete: AthleteRow,
+  age: number,
+  person: Pick<SignedIn['person'], 'approach'>,
+): Approach {
   const set = (sides: object) => Object.fromEntries(Object.entries(sides).filter(([, side]) => side));
   return approachFor({
     age,
@@ -50,7 +58,7 @@ export function approachOf(athlete: AthleteRow, age: number, person: SignedIn['p
 export function resultsFor(
   throws: Parameters<typeof resultsOf>[0],
   today: string,
-  { goodStrikes }: SignedIn['person'],
+  { goodStrikes }: Pick<SignedIn['person'], 'goodStrikes'>,
 ): Results | null {
   const results = resultsOf(throws, today);
   return results && { ...results, goodStrikes };
@@ -134,8 +142,8 @@ function once<T>(read: () => Promise<T>): () => Promise<T> {
 type Fields = { [K in keyof AthletePage]: () => Promise<AthletePage[K]> };
 
 /** How each field of an athlete is read; what several fields hang on is read once. */
-function fieldsOf(signedIn: SignedIn, athlete: AthleteRow, reach: Reach): Fields {
-  const { academy, academyRow: place, person } = signedIn;
+function fieldsOf(asked: Asker, athlete: AthleteRow, reach: Reach): Fields {
+  const { academy, academyRow: place, person } = asked;
   const { id } = athlete;
   const { zone } = place;
   const today = dayAt(new Date(), zone);
@@ -215,14 +223,14 @@ function fieldsOf(signedIn: SignedIn, athlete: AthleteRow, reach: Reach): Fields
 
 /** Fields of one athlete; null when there is no such athlete. */
 export async function athleteFields<K extends keyof AthletePage>(
-  signedIn: SignedIn,
+  asked: Asker,
   id: string,
   keys: readonly K[],
   reach: Reach,
 ): Promise<Pick<AthletePage, K> | null> {
-  const athlete = await storedAthlete(signedIn.academy, id);
+  const athlete = await storedAthlete(asked.academy, id);
   if (!athlete) return null;
-  const fields = fieldsOf(signedIn, athlete, reach);
+  const fields = fieldsOf(asked, athlete, reach);
   const read = await Promise.all(keys.map(async (key) => [key, await fields[key]()] as const));
   return Object.fromEntries(read) as Pick<AthletePage, K>;
 }

@@ -10,14 +10,16 @@ import { mustInstruct } from '../auth/authSession';
 import { addAthletes, changeAthlete } from '../store/athletes';
 import { athleteFields, lookBack, nearReach, wholeReach, type Reach } from './athletePage';
 import { body, orNotFound, pathId, currentUser } from './input';
+import { anybody, kept, manner } from './keptAnswer';
 import { rosterText } from './roster';
 
 export function athleteRoutes(): Router {
   const routes = Router();
 
-  routes.get('/athletes', async (request, response) => {
-    response.type('json').send(await rosterText(currentUser(request)));
-  });
+  routes.get(
+    '/athletes',
+    kept(anybody, (asked) => rosterText(asked)),
+  );
 
   routes.post('/athletes', mustInstruct, async (request, response) => {
     const form = body(request, newAthlete);
@@ -43,15 +45,12 @@ export function athleteRoutes(): Router {
     prove: wholeReach,
   };
   for (const part of Object.keys(athleteParts) as AthletePart[])
-    routes.get(`/athletes/:id${part === 'head' ? '' : `/${part}`}`, async (request, response) => {
-      const fields = await athleteFields(
-        currentUser(request),
-        pathId(request),
-        athleteParts[part],
-        reaches[part],
-      );
-      response.json(orNotFound(fields, 'athlete'));
-    });
+    routes.get(
+      `/athletes/:id${part === 'head' ? '' : `/${part}`}`,
+      kept(manner, async (asked, request) =>
+        orNotFound(await athleteFields(asked, pathId(request), athleteParts[part], reaches[part]), 'athlete'),
+      ),
+    );
 
   routes.put('/athletes/:id', mustInstruct, async (request, response) => {
     const id = pathId(request);

@@ -14,12 +14,13 @@ import { bookOf } from '../store/drills';
 import { addDrill, placeDrill, swapDrill } from '../store/ladders';
 import { isMoved, moveStage, plan, plansOf, type StoredPlan } from '../store/plans';
 import type { Academy } from '../store/scope';
-import { proposedMoves } from '../store/state/athleteStates';
+import { freshenMoves, proposedMoves } from '../store/state/athleteStates';
 import { traceById } from '../store/traces';
 import { athleteAndAge } from './athletePage';
 import { body, orNotFound, pathId, currentUser } from './input';
 import { HttpError, fieldError } from './httpError';
-import { changing } from './stateOf';
+import { anybody, kept, type Asked } from './keptAnswer';
+import { changing, stateOf } from './stateOf';
 
 /** A drill that is new in the plan must be for the delivery, the age and what is cleared. */
 async function mustFit(request: Request, athleteId: string, id: string): Promise<Drill> {
@@ -130,7 +131,9 @@ async function move({ academy, person }: SignedIn, stored: StoredPlan, wish: Sta
 }
 
 /** What the gates propose over the whole roster, who is to move up first. */
-async function proposals({ academy, academyRow }: SignedIn): Promise<RosterMove[]> {
+async function proposals(asked: Asked<unknown>): Promise<RosterMove[]> {
+  const { academy, academyRow } = asked;
+  await freshenMoves(academy, stateOf(asked));
   const moves = await proposedMoves(academy, dayAt(new Date(), academyRow.zone));
   return moves.sort((a, b) => b.direction.localeCompare(a.direction) || a.name.localeCompare(b.name));
 }
@@ -154,9 +157,10 @@ export function ladderRoutes(): Router {
     );
     response.status(201).json({ id: wish.id });
   });
-  routes.get('/stage-proposals', async (request, response) => {
-    response.json(await proposals(currentUser(request)));
-  });
+  routes.get(
+    '/stage-proposals',
+    kept(anybody, (asked) => proposals(asked)),
+  );
   routes.post('/stage-moves', mustInstruct, async (request, response) => {
     const { moves } = body(request, stageMoves);
     const signedIn = currentUser(request);

@@ -11,6 +11,7 @@ import { addLesson, lessonsBetween, lessonsOn } from '../store/lessons';
 import { Academy } from '../store/scope';
 import { body, orNotFound, currentUser } from './input';
 import { HttpError } from './httpError';
+import { anybody, kept } from './keptAnswer';
 import { missLimit } from './limits';
 import { hashOf, newSecret } from './secrets';
 
@@ -22,13 +23,15 @@ const feedAhead = 120;
 /** The diary: lessons, and what the day asks for. */
 export function lessonRoutes(): Router {
   const routes = Router();
-  routes.get('/lessons', async (request, response) => {
-    const { academy, academyRow } = currentUser(request);
-    const { value, problems } = check(lessonQuery, request.query);
-    if (problems) throw new HttpError(422, problems.map(({ message }) => message).join('; '), problems);
-    const from = value.from ?? dayAt(new Date(), academyRow.zone);
-    response.json(await lessonsOn(academy, from, Number(value.days ?? 1), academyRow.zone));
-  });
+  routes.get(
+    '/lessons',
+    kept(anybody, async ({ academy, academyRow }, request) => {
+      const { value, problems } = check(lessonQuery, request.query);
+      if (problems) throw new HttpError(422, problems.map(({ message }) => message).join('; '), problems);
+      const from = value.from ?? dayAt(new Date(), academyRow.zone);
+      return lessonsOn(academy, from, Number(value.days ?? 1), academyRow.zone);
+    }),
+  );
   routes.post('/lessons', async (request, response) => {
     const { academy, academyRow, person } = currentUser(request);
     const lesson = body(request, newLesson);
@@ -36,10 +39,10 @@ export function lessonRoutes(): Router {
     await addLesson(academy, lesson, academyRow.zone, person.id);
     response.status(201).json({ id: lesson.id });
   });
-  routes.get('/day', async (request, response) => {
-    const { academy, academyRow } = currentUser(request);
-    response.json(await dayNews(academy, dayAt(new Date(), academyRow.zone)));
-  });
+  routes.get(
+    '/day',
+    kept(anybody, ({ academy, academyRow }) => dayNews(academy, dayAt(new Date(), academyRow.zone))),
+  );
   routes.post('/feeds', async (request, response) => {
     const { academy, person } = currentUser(request);
     const { id } = body(request, newFeed);

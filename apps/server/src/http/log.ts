@@ -16,6 +16,7 @@ import { eventsOf, sessionsOf } from '../store/log';
 import { refreshAfter } from '../store/state/refresh';
 import { throwsOf } from '../store/throws';
 import { body, orNotFound, pathId, sentId, currentUser } from './input';
+import { anybody, kept, type Asked } from './keptAnswer';
 import { LogGuard } from './logGuard';
 import { stateOf } from './stateOf';
 
@@ -64,6 +65,33 @@ async function take(
   return responses;
 }
 
+/** The session that was begun last and not ended, with all that was logged in it. */
+async function openSession({ academy, academyRow }: Asked<unknown>, athleteId: string): Promise<OpenSession> {
+  const { id } = orNotFound(await athlete(academy, athleteId), 'athlete');
+  const [newest] = await sessionsOf(academy, id, 1);
+  const session = newest && !newest.ended ? newest : null;
+  const today = dayAt(new Date(), academyRow.zone);
+  const [thrown, atHome] = await Promise.all([
+    throwsOf(academy, id, today),
+    homeOf(academy, id, today, academyRow.zone),
+  ]);
+  const others = thrown
+    .filter((each) => each.date === today && each.session !== session?.id)
+    .map((each) => (academyRow.allHard ? { ...each, effort: null } : each));
+  const events = session ? await eventsOf(academy, session.id) : [];
+  const here = countThrows(others);
+  const elsewhere = atHome.throws
+    .filter(({ date }) => date === today)
+    .reduce(
+      (sum, day) =>
+        academyRow.allHard || isHard(day)
+          ? { ...sum, hard: sum.hard + day.count }
+          : { ...sum, easy: sum.easy + day.count },
+      here,
+    );
+  return { session, events, elsewhere };
+}
+
 export function logRoutes(): Router {
   const routes = Router();
 
@@ -77,34 +105,10 @@ export function logRoutes(): Router {
     response.json({ responses });
   });
 
-  /** The session that was begun last and not ended, with all that was logged in it. */
-  routes.get('/athletes/:id/open-session', async (request, response) => {
-    const { academy, academyRow } = currentUser(request);
-    const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
-    const [newest] = await sessionsOf(academy, id, 1);
-    const session = newest && !newest.ended ? newest : null;
-    const today = dayAt(new Date(), academyRow.zone);
-    const [thrown, atHome] = await Promise.all([
-      throwsOf(academy, id, today),
-      homeOf(academy, id, today, academyRow.zone),
-    ]);
-    const others = thrown
-      .filter((each) => each.date === today && each.session !== session?.id)
-      .map((each) => (academyRow.allHard ? { ...each, effort: null } : each));
-    const events = session ? await eventsOf(academy, session.id) : [];
-    const here = countThrows(others);
-    const elsewhere = atHome.throws
-      .filter(({ date }) => date === today)
-      .reduce(
-        (sum, day) =>
-          academyRow.allHard || isHard(day)
-            ? { ...sum, hard: sum.hard + day.count }
-            : { ...sum, easy: sum.easy + day.count },
-        here,
-      );
-    const answer: OpenSession = { session, events, elsewhere };
-    response.json(answer);
-  });
+  routes.get(
+    '/athletes/:id/open-session',
+    kept(anybody, (asked, request) => openSession(asked, pathId(request))),
+  );
 
   return routes;
 }

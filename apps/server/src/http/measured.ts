@@ -6,6 +6,7 @@ import { athlete } from '../store/athletes';
 import { addPicture, clip, clipsOf, pictureBytes, showPicture } from '../store/clips';
 import { curvesOf } from '../store/curves';
 import { lookHistory, look } from '../store/looks';
+import type { Academy } from '../store/scope';
 import { screensOf } from '../store/screens';
 import { countThrowDays } from '../store/state/counts';
 import { importThrows, throwsOf } from '../store/throws';
@@ -13,6 +14,7 @@ import { lookBack, throwsSince } from './athletePage';
 import { body, orNotFound, notAhead, pathId, currentUser } from './input';
 import { offersFor } from './offers';
 import { HttpError } from './httpError';
+import { anybody, kept } from './keptAnswer';
 
 const signature = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
 const mostPixels = 4096;
@@ -36,32 +38,35 @@ function png(request: Request): Buffer {
 /** What was measured of an athlete: screens, throws, clips, speed curves, and the history of a look. */
 export function measuredRoutes(): Router {
   const routes = Router();
-  const ofAthlete = async (request: Request) => {
-    const { academy } = currentUser(request);
-    return { academy, id: orNotFound(await athlete(academy, pathId(request)), 'athlete').id };
-  };
+  const idOf = async (academy: Academy, request: Request) =>
+    orNotFound(await athlete(academy, pathId(request)), 'athlete').id;
 
-  routes.get('/athletes/:id/offers', async (request, response) => {
-    const { academy, academyRow } = currentUser(request);
-    const row = orNotFound(await athlete(academy, pathId(request)), 'athlete');
-    const today = dayAt(new Date(), academyRow.zone);
-    response.json(await offersFor(academy, { ...row, age: ageOn(row.birthdate, today) }, today));
-  });
+  routes.get(
+    '/athletes/:id/offers',
+    kept(anybody, async ({ academy, academyRow }, request) => {
+      const row = orNotFound(await athlete(academy, pathId(request)), 'athlete');
+      const today = dayAt(new Date(), academyRow.zone);
+      return offersFor(academy, { ...row, age: ageOn(row.birthdate, today) }, today);
+    }),
+  );
 
-  routes.get('/athletes/:id/screens', async (request, response) => {
-    const { academy, id } = await ofAthlete(request);
-    response.json(await screensOf(academy, id));
-  });
+  routes.get(
+    '/athletes/:id/screens',
+    kept(anybody, async ({ academy }, request) => screensOf(academy, await idOf(academy, request))),
+  );
 
-  routes.get('/athletes/:id/throws', async (request, response) => {
-    const { academy, id } = await ofAthlete(request);
-    const today = dayAt(new Date(), currentUser(request).academyRow.zone);
-    response.json(await throwsOf(academy, id, await throwsSince(academy, id, today, lookBack)));
-  });
+  routes.get(
+    '/athletes/:id/throws',
+    kept(anybody, async ({ academy, academyRow }, request) => {
+      const id = await idOf(academy, request);
+      const today = dayAt(new Date(), academyRow.zone);
+      return throwsOf(academy, id, await throwsSince(academy, id, today, lookBack));
+    }),
+  );
 
   routes.post('/athletes/:id/throws/import', mustInstruct, async (request, response) => {
-    const { academy, id } = await ofAthlete(request);
-    const { academyRow, person } = currentUser(request);
+    const { academy, academyRow, person } = currentUser(request);
+    const id = await idOf(academy, request);
     const { throws } = body(request, throwsImport);
     const today = dayAt(new Date(), academyRow.zone);
     throws.forEach(({ date }, n) => notAhead(date, today, `throws.${n}.date`));
@@ -72,15 +77,15 @@ export function measuredRoutes(): Router {
     response.status(201).json({ added: throws.length });
   });
 
-  routes.get('/athletes/:id/clips', async (request, response) => {
-    const { academy, id } = await ofAthlete(request);
-    response.json(await clipsOf(academy, id));
-  });
+  routes.get(
+    '/athletes/:id/clips',
+    kept(anybody, async ({ academy }, request) => clipsOf(academy, await idOf(academy, request))),
+  );
 
-  routes.get('/athletes/:id/curves', async (request, response) => {
-    const { academy, id } = await ofAthlete(request);
-    response.json(await curvesOf(academy, id));
-  });
+  routes.get(
+    '/athletes/:id/curves',
+    kept(anybody, async ({ academy }, request) => curvesOf(academy, await idOf(academy, request))),
+  );
 
   routes.get('/looks/:id/history', async (request, response) => {
     const { academy } = currentUser(request);

@@ -1,9 +1,8 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { ageOn, dayAt, due } from '@wrightonic/core';
-import { LRUCache } from 'lru-cache';
-import type { SignedIn } from '../auth/authSession';
 import { rosterNames } from '../store/athletes';
-import { athleteStates, statesVersion, type AthleteState } from '../store/state/athleteStates';
+import { athleteStates, type AthleteState } from '../store/state/athleteStates';
+import type { Asked } from './keptAnswer';
 
 /** What is due for an athlete, from what is kept of the history. */
 export const dueOf = (state: AthleteState | undefined, today: string): RosterEntry['due'] =>
@@ -21,21 +20,12 @@ export const dueOf = (state: AthleteState | undefined, today: string): RosterEnt
     today,
   );
 
-/** Rosters as they were sent last, by academy; one is sent again while no state of its athletes has changed. */
-const sent = new LRUCache<string, { version: string; text: string }>({
-  maxSize: 20_000_000,
-  sizeCalculation: ({ text }) => text.length + 1,
-});
-
 /**
  * Every athlete with the newest findings, the focus and what is due, as the JSON of a list of roster entries. What is
  * kept as JSON goes into it as it is.
  */
-export async function rosterText({ academy, academyRow }: SignedIn): Promise<string> {
+export async function rosterText({ academy, academyRow }: Asked<unknown>): Promise<string> {
   const today = dayAt(new Date(), academyRow.zone);
-  const version = `${today} ${await statesVersion(academy)}`;
-  const known = sent.get(academy.id);
-  if (known?.version === version) return known.text;
   const [people, states] = await Promise.all([rosterNames(academy), athleteStates(academy)]);
   const entries = people.map(({ birthdate, ...athlete }) => {
     const state = states.get(athlete.id);
@@ -47,7 +37,5 @@ export async function rosterText({ academy, academyRow }: SignedIn): Promise<str
     };
     return `${JSON.stringify(rest).slice(0, -1)},"findings":${state?.findings ?? '{}'},"lock":${state?.lock ?? 'null'}}`;
   });
-  const text = `[${entries.join(',')}]`;
-  sent.set(academy.id, { version, text });
-  return text;
+  return `[${entries.join(',')}]`;
 }

@@ -28,6 +28,7 @@ import { approachOf, lookBack, resultsFor } from './athletePage';
 import { body, orNotFound, pathId, currentUser } from './input';
 import { HttpError, fieldError } from './httpError';
 import { changing } from './stateOf';
+import { anybody, kept } from './keptAnswer';
 
 /** The trace of a look, with the focus that the instructor chose; the tool's own proposal is kept beside it. */
 async function chooseFocus(request: Request): Promise<{ id: string }> {
@@ -108,17 +109,21 @@ export function traceRoutes(): Router {
     response.status(201).json(await chooseFocus(request));
   });
 
-  routes.get('/athletes/:id/traces', async (request, response) => {
-    const { academy } = currentUser(request);
-    const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
-    response.json(await pastTraces(academy, id));
-  });
+  routes.get(
+    '/athletes/:id/traces',
+    kept(anybody, async ({ academy }, request) => {
+      const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
+      return pastTraces(academy, id);
+    }),
+  );
 
-  routes.get('/calls', async (request, response) => {
-    const { academy, person } = currentUser(request);
-    const answer: CallRecord = await callTallies(academy, person.id);
-    response.json(answer);
-  });
+  routes.get(
+    '/calls',
+    kept(
+      ({ id }) => id,
+      ({ academy, person }): Promise<CallRecord> => callTallies(academy, person),
+    ),
+  );
 
   routes.get('/links', async (request, response) => {
     response.json(await linkHistory(currentUser(request).academy));

@@ -12,6 +12,7 @@ import * as trust from './migrations/0010_trust';
 import * as coaching from './migrations/0011_coaching';
 import * as state from './migrations/0012_state';
 import * as explained from './migrations/0013_explained';
+import * as staleMoves from './migrations/0014_stale_moves';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -28,6 +29,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0011_coaching': coaching,
   '0012_state': state,
   '0013_explained': explained,
+  '0014_stale_moves': staleMoves,
 };
 
 const source: Knex.MigrationSource<string> = {

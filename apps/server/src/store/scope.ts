@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { Tables } from 'knex/types/tables';
+import { keptOf, type Answer } from './kept';
 import './tables';
 
 /** A table of an academy. */
@@ -124,6 +125,11 @@ export class Academy {
   /** An expression of SQL; never one that holds input. */
   raw(expression: string): Knex.Raw {
     return this.db.raw(expression);
+  }
+
+  /** What was answered last, while no table that it was read from has changed, or what is read now; see `KeptAnswers`. */
+  kept(key: string, read: () => Promise<string>): Promise<Answer> {
+    return keptOf(this.db).answer(this.id, key, read);
   }
 
   /** Holds up whoever else wants to be alone in this academy, until the transaction ends. */

@@ -106,6 +106,7 @@ export interface AthleteStatesRow {
   throw_clearance: string | null;
   moves: string;
   worked_on: string | null;
+  moves_stale: number;
 }
 
 export interface AuditRow {

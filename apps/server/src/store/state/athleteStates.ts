@@ -85,14 +85,18 @@ const parts: Record<StatePart, (academy: Academy, athleteId: string, of: StateOf
     const newest = await newestPlanState(academy, athleteId);
     const [plan] = newest ? await wholePlans(academy, [newest]) : [];
     const worked = plan && (await newestSessionDay(academy, athleteId));
-    if (!plan || !worked) return { moves: '[]', worked_on: null };
+    if (!plan || !worked) return { moves: '[]', worked_on: null, moves_stale: false };
     const [levels, counts, drills] = await Promise.all([
       levelsChosen(academy, athleteId),
       drillCounts(academy, athleteId, addDays(worked, -workedWithin)),
       book(),
     ]);
     const moves = proposalsFor(plan.threads, counts, levels.get(athleteId) ?? {}, drills);
-    return { moves: JSON.stringify(moves.map((move) => ({ planId: plan.id, ...move }))), worked_on: worked };
+    return {
+      moves: JSON.stringify(moves.map((move) => ({ planId: plan.id, ...move }))),
+      worked_on: worked,
+      moves_stale: false,
+    };
   },
 };
 
@@ -118,6 +122,30 @@ async function newestSessionDay(academy: Academy, athleteId: string): Promise<st
   return row?.date ?? null;
 }
 
+/** Says that what the gates propose hangs on something that has changed; whoever asks for it makes it anew. */
+export const markMoves = (academy: Academy, athleteId: string): Promise<void> =>
+  academy.put('athlete_states', { athlete_id: athleteId, moves_stale: true });
+
+/** Makes anew what the gates propose, where it was only marked. */
+export async function freshenMoves(academy: Academy, of: StateOf): Promise<void> {
+  const stale: string[] = await academy
+    .from('athlete_states')
+    .where({ moves_stale: true })
+    .pluck('athlete_id');
+  let read: ReturnType<StateOf['book']> | undefined;
+  const book = () => (read ??= of.book());
+  for (const athlete_id of stale.sort())
+    await academy.current(async (current) => {
+      const held = await current
+        .from('athlete_states')
+        .where({ athlete_id })
+        .forUpdate()
+        .first('moves_stale');
+      // Somebody else may have asked at the same time.
+      if (held?.moves_stale) await refreshState(current, athlete_id, ['moves'], { ...of, book });
+    });
+}
+
 /** Makes parts of an athlete's state anew from the history; call it in the transaction that changes the history. */
 export async function refreshState(
   academy: Academy,
@@ -128,14 +156,6 @@ export async function refreshState(
   const columns: Columns = {};
   for (const part of new Set(which)) Object.assign(columns, await parts[part](academy, athleteId, of));
   await academy.put('athlete_states', { athlete_id: athleteId, ...columns });
-}
-
-/** Changes with every change of a state: so many athletes, and so many changes of them. */
-export async function statesVersion(academy: Academy): Promise<string> {
-  const [row]: { n: number; changes: string }[] = await academy
-    .from('athlete_states')
-    .select(academy.raw('count(*) as n'), academy.raw('sum(version) as changes'));
-  return `${row?.n} ${row?.changes}`;
 }
 
 export interface AthleteState {

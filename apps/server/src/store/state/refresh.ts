@@ -1,7 +1,7 @@
 import type { LogEvent, LogKind } from '@wrightonic/contract';
 import { dayAt } from '@wrightonic/core';
 import type { Academy } from '../scope';
-import { refreshState, stateParts, type StateOf, type StatePart } from './athleteStates';
+import { markMoves, refreshState, stateParts, type StateOf, type StatePart } from './athleteStates';
 import { countReps, countThrowDays } from './counts';
 import { judgeCalls } from './judgedCalls';
 
@@ -138,6 +138,8 @@ export async function refreshAfter(
   for (const [athlete, { parts, sessions, days, calls }] of touched) {
     if (sessions.size) await countReps(academy, [...sessions]);
     if (days.size) await countThrowDays(academy, athlete, [...days]);
+    // A rep is logged every few seconds, and the proposals are read now and then.
+    if (parts.delete('moves')) await markMoves(academy, athlete);
     if (parts.size) await refreshState(academy, athlete, [...parts], of);
     if (calls) await judgeCalls(academy, athlete);
   }
