@@ -51,6 +51,7 @@ export default defineConfig({
     },
     { name: 'days', testMatch: dayBound, use: chromium },
     { name: 'pictures', testMatch: 'pictures.ts', use: chromium, fullyParallel: false },
+    { name: 'scale', testMatch: 'scale.ts', use: chromium, fullyParallel: false, workers: 1 },
     { name: 'bench', testMatch: 'bench*.ts', use: chromium, fullyParallel: false, workers: 1 },
   ],
 });

@@ -1,7 +1,7 @@
 import { v7 } from 'uuid';
 import { App, expect, test } from './app';
 import { leaveBehind } from './device';
-import { middle, note, p95, slow, usableAfter } from './figures';
+import { lessonOfToday, middle, note, p95, slow, usableAfter } from './figures';
 
 test.setTimeout(240_000);
 
@@ -48,14 +48,14 @@ test.describe('without a connection', () => {
     await app.enter();
     await page.goto('/');
     await page.evaluate(() => navigator.serviceWorker.ready);
-    await page.getByText(/lessons at/).waitFor();
+    await page.getByText(/lessons? (at|of)/).waitFor();
     await page.waitForTimeout(8000);
     await context.setOffline(true);
     const times: number[] = [];
     for (let n = 0; n < 5; n++) {
       const next = await context.newPage();
       await slow(next);
-      times.push(await usableAfter(next, 'main a[href^="/athletes/"], [role=main] a[href^="/athletes/"]'));
+      times.push(await usableAfter(next, lessonOfToday));
       await next.close();
     }
     note('Today usable without a connection, 4× slower', middle(times), 'ms', 1500);

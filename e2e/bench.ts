@@ -11,7 +11,7 @@ import { rng, pretendCurves } from '@wrightonic/core/simulate';
 import { loadSolver } from '@wrightonic/solver';
 import { test } from './app';
 import { falseAlarms } from './falseAlarms';
-import { middle, note, p95, slow, usableAfter } from './figures';
+import { lessonOfToday, middle, note, p95, slow, tapsToPaint, usableAfter } from './figures';
 
 test.setTimeout(240_000);
 const everything = [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))];
@@ -165,13 +165,11 @@ test('first usable screen on a slow phone', async ({ browser, baseURL }) => {
     await slow(first);
     times.signIn.push(await usableAfter(first, 'input[autocomplete=current-password]'));
     await first.getByRole('button', { name: 'Look around the demo academy' }).click();
-    await first.getByText(/lessons at/).waitFor();
+    await first.getByText(/lessons? (at|of)/).waitFor();
     await first.close();
     const again = await context.newPage();
     await slow(again);
-    times.today.push(
-      await usableAfter(again, 'main a[href^="/athletes/"], [role=main] a[href^="/athletes/"]'),
-    );
+    times.today.push(await usableAfter(again, lessonOfToday));
     await context.close();
   }
   note('sign-in usable, 4× slower, nothing cached', middle(times.signIn), 'ms', 2500);
@@ -185,19 +183,7 @@ test('tap to paint', async ({ app, page }) => {
   await app.tap('Nothing hurts');
   await page.getByRole('button', { name: 'Clean, 0 so far' }).waitFor();
   await slow(page);
-  const times = await page.evaluate(async () => {
-    const area = () => document.querySelector<HTMLElement>('[role=button][aria-label^="Clean"]')!;
-    const measured: number[] = [];
-    for (let n = 0; n < 40; n++) {
-      const before = area().getAttribute('aria-label');
-      const start = performance.now();
-      area().click();
-      while (area().getAttribute('aria-label') === before) await new Promise(requestAnimationFrame);
-      measured.push(performance.now() - start);
-      await new Promise((done) => setTimeout(done, 150));
-    }
-    return measured;
-  });
+  const times = await tapsToPaint(page);
   note('a rep, tap to paint, 4× slower, middle', middle(times), 'ms', 100);
   note('a rep, tap to paint, 4× slower, 95 of 100', p95(times), 'ms', 100);
 });

@@ -48,3 +48,23 @@ export async function usableAfter(page: Page, selector: string): Promise<number>
   await page.waitForSelector('[data-usable]', { state: 'attached' });
   return page.evaluate(() => Number(document.documentElement.dataset['usable']));
 }
+
+/** What Today is opened for. */
+export const lessonOfToday = 'main a[href^="/athletes/"], [role=main] a[href^="/athletes/"]';
+
+/** Forty clean reps of a session that is open, each from the tap to the paint that counts it, ms. */
+export async function tapsToPaint(page: Page): Promise<number[]> {
+  return page.evaluate(async () => {
+    const area = () => document.querySelector<HTMLElement>('[role=button][aria-label^="Clean"]')!;
+    const measured: number[] = [];
+    for (let n = 0; n < 40; n++) {
+      const before = area().getAttribute('aria-label');
+      const start = performance.now();
+      area().click();
+      while (area().getAttribute('aria-label') === before) await new Promise(requestAnimationFrame);
+      measured.push(performance.now() - start);
+      await new Promise((done) => setTimeout(done, 150));
+    }
+    return measured;
+  });
+}

@@ -149,7 +149,7 @@ test('after a night without a connection it is the next day, without the lessons
 }) => {
   await app.enter();
   await page.goto('/');
-  await page.getByText(/lessons at/).waitFor();
+  await page.getByText(/lessons? (at|of)/).waitFor();
   await appKept(page);
   await answerKept(page, 'lessons');
   const shown = (date: Date) =>

@@ -24,7 +24,7 @@ async function open(app: App, page: Page, who: string, verb: string): Promise<vo
 test('on a phone', async ({ app, page }) => {
   await app.enter();
   await page.goto('/');
-  await page.getByText(/lessons at/).waitFor();
+  await page.getByText(/lessons? (at|of)/).waitFor();
   await shoot(page, 'today');
   await page.goto('/roster');
   await page.getByText(/\d+ athletes/).waitFor();

@@ -4,10 +4,10 @@ import { inBrowser, passingFolder } from './browser.mjs';
 import { main, say } from './run.mjs';
 
 await main(async () => {
-  // `npm run bench -- scale`: the requests on the data of an academy of years.
+  // `npm run bench -- scale`: the requests and the app on the data of an academy of years; `scale app`: the app alone.
   if (process.argv[2] === 'scale') {
     const { benchScale } = await import('./scale/bench.mjs');
-    say(`\n${(await benchScale(process.env.DATA_FOLDER)).join('\n')}`);
+    say(`\n${(await benchScale(process.env.DATA_FOLDER, process.argv[3])).join('\n')}`);
     return 0;
   }
   const folder = passingFolder('bench');

@@ -60,6 +60,32 @@ function hint(folder) {
       writeFileSync(file, `//# allFunctionsCalledOnLoad\n${readFileSync(file, 'utf8')}`);
 }
 
+/** As much of the first script as is compiled and run in one go, characters. */
+const portion = 350_000;
+
+/**
+ * Cuts the first script into portions between its modules, as the bundler writes one after the other: a phone that is
+ * touched meanwhile answers between two of them instead of after all.
+ */
+function portions(folder) {
+  const page = join(folder, 'index.html');
+  const html = readFileSync(page, 'utf8');
+  const [tag, path] = /<script src="([^"]*\/index-[0-9a-f]{32}\.js)"[^>]*><\/script>/.exec(html);
+  const whole = join(folder, path);
+  const parts = [''];
+  for (const module of readFileSync(whole, 'utf8').split(/\n(?=__[dr]\()/)) {
+    if (parts.at(-1).length > portion) parts.push('');
+    parts.push(`${parts.pop()}${module}\n`);
+  }
+  const tags = parts.map((part) => {
+    const name = path.replace(/[0-9a-f]{32}/, createHash('md5').update(part).digest('hex'));
+    writeFileSync(join(folder, name), part);
+    return tag.replace(path, name);
+  });
+  rmSync(whole);
+  writeFileSync(page, html.replace(tag, tags.join('')));
+}
+
 /** Lets the app open without a connection; a new one waits until it is asked for, so that an open page keeps its scripts. */
 async function keepOffline(folder) {
   // Only now: on a new machine the packages were installed after this script was read.
@@ -105,6 +131,7 @@ export async function buildApp() {
       env: { ...process.env, NODE_ENV: 'production', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', CI: '1' },
     });
     bringFaces(fresh);
+    portions(fresh);
     hint(fresh);
     await keepOffline(fresh);
     await compress(fresh);

@@ -56,6 +56,11 @@ config.resolver.resolveRequest = (context, name, platform) => {
   return other ? { type: 'sourceFile', filePath: other[1] } : found;
 };
 
+// A module runs when something of it is first used: run all at once they hold up the first screen in one long task.
+config.transformer.getTransformOptions = async () => ({
+  transform: { experimentalImportSupport: false, inlineRequires: true },
+});
+
 // In development what the app asks the API goes to the server beside it.
 if (process.env.API_URL) {
   const { createProxyMiddleware } = require('http-proxy-middleware');

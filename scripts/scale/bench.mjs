@@ -1,10 +1,11 @@
 import { createHash } from 'node:crypto';
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { buildApp } from '../build.mjs';
-import { freePort, root, say, stop, wait } from '../run.mjs';
+import { freePort, root, run, say, stop, wait } from '../run.mjs';
 import { launchServer } from '../serve.mjs';
+import { setUp } from '../setup.mjs';
 import { scaledDatabase } from './seed.mjs';
 
 const ticksASecond = 100;
@@ -93,17 +94,26 @@ async function requests(client) {
   ].map((path) => ({ path, name: path.replace(id, ':id').replace(today, ':day') }));
 }
 
-async function measured(clients, { path }, pids) {
-  for (let n = 0; n < 5; n++) await clients[0].ask(path, { read: false });
+/** The same address in other letters, so that no answer is kept for it. */
+const anew = (path, n) => `${path}${path.includes('?') ? '' : '?'}${'&'.repeat(n + 1)}`;
+
+/** One client asks one time after the other: what both processes compute for it, and how long each answer takes. */
+async function askedAlone(client, pids, pathAt) {
   const before = pids.map(computed);
-  const one = [];
+  const times = [];
   let bytes = 0;
   for (let n = 0; n < alone; n++) {
     const began = performance.now();
-    bytes = await clients[0].ask(path, { read: false });
-    one.push(performance.now() - began);
+    bytes = await client.ask(pathAt(n), { read: false });
+    times.push(performance.now() - began);
   }
-  const cpu = pids.map((pid, n) => (computed(pid) - before[n]) / alone);
+  return { bytes, times, cpu: pids.map((pid, n) => (computed(pid) - before[n]) / alone) };
+}
+
+async function measured(clients, { path }, pids) {
+  for (let n = 0; n < 5; n++) await clients[0].ask(path, { read: false });
+  const fresh = await askedAlone(clients[0], pids, (n) => anew(path, n));
+  const { bytes, cpu, times } = await askedAlone(clients[0], pids, () => path);
   const many = [];
   await Promise.all(
     clients.map(async (client) => {
@@ -114,7 +124,7 @@ async function measured(clients, { path }, pids) {
       }
     }),
   );
-  return { bytes, cpu, one: p95(one), many: p95(many) };
+  return { bytes, fresh: fresh.cpu, cpu, anew: p95(fresh.times), one: p95(times), many: p95(many) };
 }
 
 const batches = 40;
@@ -155,14 +165,24 @@ async function logged(client) {
 const ms = (value) => value.toFixed(1);
 const against = (value, limit) => (value <= limit ? ms(value) : `**${ms(value)}**`);
 
-/** Every request on the data of years, with one client and with twenty; answers with the lines of a table. */
+/**
+ * Every request on the data of years, with one client and with twenty, and the app on it; answers with the lines of tables.
+ *
+ * @param only requests whose path holds this, or `app`
+ */
 export async function benchScale(folder = join(root, '.data', 'scale'), only = '') {
   const url = await scaledDatabase(folder);
   const app = await buildApp();
   const port = await freePort();
   const lagFile = join(folder, 'lag');
   const lag = join(root, 'scripts', 'scale', 'lag.cjs');
-  const server = await launchServer({ url, app, folder, port, env: { NODE_OPTIONS: `--require ${lag}`, LAG_FILE: lagFile } });
+  const server = await launchServer({
+    url,
+    app,
+    folder,
+    port,
+    env: { NODE_OPTIONS: `--require ${lag}`, LAG_FILE: lagFile },
+  });
   /** How long the event loop stood still at most since this was asked last, ms. */
   const stood = async () => {
     process.kill(server.pid, 'SIGUSR2');
@@ -178,8 +198,8 @@ export async function benchScale(folder = join(root, '.data', 'scale'), only = '
     clients.push(client);
   }
   const rows = [
-    `| request | size | CPU node + database, at most ${most.cpu} ms | p95 of one client, at most ${most.alone} ms | of ${together}, at most ${most.together} ms | event loop stood still, at most ${most.still} ms | reference |`,
-    '|---|---|---|---|---|---|---|',
+    `| request | size | read anew: CPU of node + database, at most ${most.cpu} ms | p95 of one client, at most ${most.alone} ms | kept: CPU | p95 of one client | of ${together}, at most ${most.together} ms | event loop stood still, at most ${most.still} ms | reference |`,
+    '|---|---|---|---|---|---|---|---|---|',
   ];
   const asked = await requests(clients[0]);
   await stood();
@@ -191,21 +211,33 @@ export async function benchScale(folder = join(root, '.data', 'scale'), only = '
       say(rows.at(-1));
       continue;
     }
-    const [node, data] = found.cpu;
+    const [node, data] = found.fresh;
     const cpu = `${ms(node)} + ${ms(data)}${node + data > most.cpu ? ' **over**' : ''}`;
+    const kept = found.cpu.map(ms).join(' + ');
     rows.push(
-      `| GET ${request.name} | ${(found.bytes / 1000).toFixed(1)} kB | ${cpu} | ${against(found.one, most.alone)} | ${against(found.many, most.together)} | ${against(await stood(), most.still)} | ${ms(reference())} |`,
+      `| GET ${request.name} | ${(found.bytes / 1000).toFixed(1)} kB | ${cpu} | ${against(found.anew, most.alone)} | ${kept} | ${against(found.one, most.alone)} | ${against(found.many, most.together)} | ${against(await stood(), most.still)} | ${ms(reference())} |`,
     );
     say(rows.at(-1));
   }
   if (!only) {
     const rate = await logged(clients[0]);
-    rows.push(`| POST /log, batches of ${batchSize} | ${rate.toFixed(0)} events a second, at least 2,000; stood still ${against(await stood(), most.still)} ms |`);
+    rows.push(
+      `| POST /log, batches of ${batchSize} | ${rate.toFixed(0)} events a second, at least 2,000; stood still ${against(await stood(), most.still)} ms |`,
+    );
     say(rows.at(-1));
   }
   const memory = /VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))[1] / 1000;
   rows.push(`| most memory of the server | ${memory.toFixed(0)} MB, at most ${most.memory} |`);
   say(rows.at(-1));
+  if (!only || only === 'app') {
+    const table = join(folder, 'app.md');
+    rmSync(table, { force: true });
+    await setUp(['chromium']);
+    await run('npx', ['playwright', 'test', '--project=scale', '--reporter=line'], {
+      env: { ...process.env, BASE_URL: base, BENCH_TABLE: table },
+    });
+    if (existsSync(table)) rows.push('', readFileSync(table, 'utf8'));
+  }
   await stop(server);
   return rows;
 }

@@ -11,6 +11,7 @@ import {
   throwsAtHome,
   withHome,
 } from '@wrightonic/core';
+import { dayCount, dayFor } from '../src/features/today/day';
 import { eventsToShow, merged, notAcknowledged } from '../src/features/shared/homeQueue';
 import { groupOf } from '../src/features/work/group';
 import { goesHome, sessionWords } from '../src/features/work/report';
@@ -139,6 +140,7 @@ describe('a session in words', () => {
 const lesson = (id: string, startsAt: string, more: Partial<Lesson> = {}): Lesson => ({
   id,
   athleteId: id,
+  name: id,
   instructorId: 'i',
   startsAt,
   minutes: 30,
@@ -160,6 +162,32 @@ describe('lessons', () => {
     expect(group(null, 'x')).toEqual(['x']);
     expect(group({ date: '2026-05-01', ids: ['a', 'c'] })).toEqual(['a', 'c']);
     expect(group({ date: '2026-04-30', ids: ['a', 'c'] })).toEqual(['a', 'b']);
+  });
+  it('are the day of the instructor first, and everybody’s where there are none or somebody asks', () => {
+    const others = { instructorId: 'j' };
+    const day = (lessons: Lesson[], everybody = false) =>
+      dayFor({
+        lessons,
+        entries: [],
+        today: '2026-05-01',
+        zone: 'Europe/London',
+        instructorId: 'i',
+        everybody,
+      });
+    const off = lesson('off', four, { state: 'called-off' });
+    const mixed = [lesson('mine', four), off, lesson('b', four, others), lesson('c', four, others)];
+    const mine = day(mixed);
+    expect(mine).toMatchObject({ hidden: 2, taking: 1, own: true });
+    expect(mine.shown.map(({ id }) => id)).toEqual(['mine', 'off']);
+    expect(dayCount(mine, 'the barn')).toBe('1 lesson of yours');
+    const whole = day(mixed, true);
+    expect(whole).toMatchObject({ hidden: 0, taking: 3, own: false });
+    expect(dayCount(whole, 'the barn')).toBe('3 lessons at the barn');
+    expect(day([lesson('b', four, others)])).toMatchObject({ hidden: 0, taking: 1, own: false });
+    // Read on another day of the venue.
+    expect(day([lesson('late', '2026-05-01T23:00:00.000Z')]).shown).toEqual([]);
+    expect(day([lesson('night', '2026-05-01T22:59:00.000Z')]).shown).toHaveLength(1);
+    expect(dayCount(day([]), 'the barn')).toBe('the barn');
   });
   it('stand as they were changed on this device, the later ones of a series as well', () => {
     const series = ['01', '08', '15'].map((day) =>

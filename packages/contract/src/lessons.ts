@@ -31,7 +31,7 @@ export const newLesson = Joi.object<NewLesson>({
 }).required();
 
 /** A lesson as it stands now. */
-export interface Lesson {
+export interface BookedLesson {
   id: string;
   athleteId: string;
   instructorId: string;
@@ -44,6 +44,11 @@ export interface Lesson {
   /** Shared by lessons that were put into the diary together. */
   series: string | null;
   reason: string;
+}
+
+export interface Lesson extends BookedLesson {
+  /** Of the athlete, so that a day can be read before the roster. */
+  name: string;
 }
 
 export interface LessonQuery {

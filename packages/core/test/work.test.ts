@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import {
   atOnce,
+  clashes,
   barredBecause,
   countThrows,
   drillOf,
@@ -44,6 +45,19 @@ describe('lessons in one place', () => {
   ])('at %s with %j: %s', (at, more, meets) =>
     expect(atOnce(first, [first, lesson('b', at, more)]).length > 0).toBe(meets),
   );
+  it('are told once, at the first of them, and each is in one of the groups', () => {
+    const day = [
+      lesson('a', '15:00'),
+      lesson('b', '15:15'),
+      lesson('c', '15:40'),
+      lesson('d', '15:40', { place: 'Mound' }),
+      lesson('e', '16:30'),
+    ];
+    expect(clashes(day).map(({ lesson: { id }, others }) => [id, ...others.map((each) => each.id)])).toEqual([
+      ['a', 'b'],
+      ['c', 'b'],
+    ]);
+  });
   it('says nothing without a place', () =>
     expect(atOnce({ ...first, place: '' }, [lesson('b', '15:00', { place: '' })])).toEqual([]));
 });

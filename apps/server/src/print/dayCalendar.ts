@@ -1,10 +1,10 @@
-import type { Lesson } from '@wrightonic/contract';
+import type { BookedLesson } from '@wrightonic/contract';
 import { takesPlace } from '@wrightonic/core';
 import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator';
 
 /** Lessons of an instructor as a calendar to subscribe to; what does not take place stays in it as called off. */
 export function dayCalendar(
-  lessons: readonly Lesson[],
+  lessons: readonly BookedLesson[],
   { academy, nameOf }: { academy: string; nameOf: (athleteId: string) => string },
 ): string {
   const calendar = ical({

@@ -72,6 +72,16 @@ export const rosterNames = (academy: Academy): Promise<RosterName[]> =>
     birthdate: 'birthdate',
   });
 
+/** How some athletes are called, by id. */
+export async function namesOf(academy: Academy, ids: readonly string[]): Promise<Map<string, string>> {
+  if (ids.length === 0) return new Map();
+  const rows: { id: string; given_name: string; family_name: string }[] = await academy
+    .from('athletes')
+    .whereIn('id', ids as string[])
+    .select('id', 'given_name', 'family_name');
+  return new Map(rows.map((row) => [row.id, `${row.given_name} ${row.family_name}`]));
+}
+
 export async function athlete(academy: Academy, id: string): Promise<AthleteRow | null> {
   const row = await academy.from('athletes').where({ id }).first();
   return row ? fromRow(row) : null;

@@ -1,4 +1,4 @@
-import type { EventOf, Lesson, NewLesson } from '@wrightonic/contract';
+import type { BookedLesson, EventOf, Lesson, NewLesson } from '@wrightonic/contract';
 import {
   addDays,
   changeHoldsFor,
@@ -8,6 +8,7 @@ import {
   type LessonState,
   type PlannedLesson,
 } from '@wrightonic/core';
+import { namesOf } from './athletes';
 import { missingParent, type Academy } from './scope';
 import { loggedBy } from './loggedBy';
 
@@ -150,7 +151,7 @@ export async function lessonsBetween(
   from: Date,
   until: Date,
   of: { athlete_id?: string; instructor_id?: string } = {},
-): Promise<Lesson[]> {
+): Promise<BookedLesson[]> {
   const within = (table: string) => (query: ReturnType<Academy['from']>) =>
     query.where(`${table}.starts_at`, '>=', from).where(`${table}.starts_at`, '<', until);
   // Two questions, each with an index of its own: one with an "or" would read every lesson.
@@ -162,7 +163,7 @@ export async function lessonsBetween(
   const rows = [...new Map([...there, ...movedHere].map((row) => [row.id, row])).values()];
   const changes = newestChanges(rows, await changesOf(academy, rows));
   return rows
-    .map((row): Lesson => ({
+    .map((row): BookedLesson => ({
       id: row.id,
       athleteId: row.athlete_id,
       instructorId: row.instructor_id,
@@ -174,10 +175,18 @@ export async function lessonsBetween(
     .sort((a, b) => (a.startsAt === b.startsAt ? (a.id < b.id ? -1 : 1) : a.startsAt < b.startsAt ? -1 : 1));
 }
 
-/** Lessons of some days at the venue. */
-export const lessonsOn = (academy: Academy, from: string, days: number, zone: string): Promise<Lesson[]> =>
-  lessonsBetween(
+/** Lessons of some days at the venue, with the names of whom they are for. */
+export async function lessonsOn(
+  academy: Academy,
+  from: string,
+  days: number,
+  zone: string,
+): Promise<Lesson[]> {
+  const lessons = await lessonsBetween(
     academy,
     venueInstant(from, '00:00', zone),
     venueInstant(addDays(from, days), '00:00', zone),
   );
+  const names = await namesOf(academy, [...new Set(lessons.map(({ athleteId }) => athleteId))]);
+  return lessons.map((lesson) => ({ ...lesson, name: names.get(lesson.athleteId)! }));
+}

@@ -1,5 +1,5 @@
 import type { DayNews, Lesson, RosterEntry } from '@wrightonic/contract';
-import { atOnce } from '@wrightonic/core/lesson';
+import { clashes } from '@wrightonic/core/lesson';
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -98,19 +98,12 @@ function SamePlace({ athletes, today }: Omit<PainProps, 'news'>) {
     ({ startsAt }) => dayAt(new Date(startsAt), academy.zone) === today,
   );
   const name = ({ athleteId }: Lesson): string => athletes.get(athleteId)?.givenName ?? '…';
-  const clashes = day.flatMap((lesson) => {
-    const others = atOnce(lesson, day);
-    // Said once, at the first of them.
-    return others.length &&
-      others.every(({ id }) => day.findIndex((each) => each.id === id) > day.indexOf(lesson))
-      ? [{ lesson, others }]
-      : [];
-  });
-  if (clashes.length === 0) return null;
+  const meeting = clashes(day);
+  if (meeting.length === 0) return null;
   return (
     <Card>
       <Heading>One place, one time</Heading>
-      {clashes.map(({ lesson, others }) => (
+      {meeting.map(({ lesson, others }) => (
         <Text key={lesson.id}>
           {`${timeAt(lesson.startsAt, academy.zone)}, ${lesson.place}: ${[lesson, ...others].map(name).join(', ')}`}
         </Text>

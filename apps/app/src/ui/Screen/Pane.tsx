@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { createContext, use, useCallback, useRef, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useColours } from '../../theme/theme';
 
@@ -11,18 +11,25 @@ interface Props {
   children: ReactNode;
 }
 
+const Scroller = createContext<() => HTMLElement | null>(() => null);
+/** The element that scrolls the pane around, once it stands. */
+export const useScroller = () => use(Scroller);
+
 /** A part of a screen that scrolls by itself. */
 export function Pane({ head, foot, maxWidth = 760, children }: Props) {
   const { ground } = useColours();
+  const scroll = useRef<ScrollView>(null);
+  const element = useCallback(() => (scroll.current?.getScrollableNode() ?? null) as HTMLElement | null, []);
   return (
     <View style={[styles.root, { backgroundColor: ground }]}>
       {head}
       <ScrollView
+        ref={scroll}
         tabIndex={0}
         style={styles.root}
         contentContainerStyle={[styles.content, { maxWidth: maxWidth }]}
       >
-        {children}
+        <Scroller value={element}>{children}</Scroller>
       </ScrollView>
       {foot}
     </View>
