@@ -74,6 +74,21 @@ export default tseslint.config(
     ...hooks.configs.flat.recommended,
   },
   {
+    // One field of each kind for the whole app.
+    files: [`${app}/**/*.tsx`],
+    ignores: [`${app}/ui/form/*.tsx`],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        ...['react-native', 'react-native-paper'].map((name) => ({
+          name,
+          importNames: ['TextInput'],
+          message: 'Fields are in ui/form: TextField, FigureField, DateField, TimeField, or bound to a form.',
+        })),
+      ],
+    },
+  },
+  {
     // What the first screens reach must not pull the whole core into the first script.
     files: [
       `${app}/features/{today,signIn}/*.tsx`,

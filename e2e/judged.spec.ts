@@ -69,7 +69,7 @@ test('a norm is changed with its source, and a grade follows it', async ({ app, 
   await page.goto('/office/norms');
   await app.tap('Front foot angle at landing, windmill, all levels');
   await page.getByRole('textbox', { name: 'Low, deg' }).fill('70');
-  await expect(page.getByRole('alert')).toHaveText('The low end must be below the high end.');
+  await expect(page.getByRole('alert')).toHaveText('High must be above the low end.');
   await page.getByRole('textbox', { name: 'Low, deg' }).fill('40');
   await page.getByRole('textbox', { name: 'Where it comes from' }).fill('Our own pitchers');
   await app.tap('Save range');

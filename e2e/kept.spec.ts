@@ -91,18 +91,18 @@ test('a form that the server cannot take keeps what was typed and says what is w
   await app.enter();
   await page.goto('/athletes/new');
   await page.getByRole('textbox', { name: 'Given name' }).fill('Nadia');
-  await page.getByRole('textbox', { name: 'Birthdate' }).fill('2011-02-30');
+  await page.getByLabel('Birthdate').fill('1890-02-28');
   await page.getByRole('textbox', { name: 'Height' }).fill('12');
   await app.tap('Add, then take a first look');
-  await expect(page.getByText('The family name is missing.')).toBeVisible();
+  await expect(page.getByText('Family name is missing.')).toBeVisible();
   await expect(
-    page.getByText('The birthdate must be a real day between 1900 and 2200, written YYYY-MM-DD.'),
+    page.getByText('Birthdate must be a real day between 1900 and 2200, written YYYY-MM-DD.'),
   ).toBeVisible();
-  await expect(page.getByText('The height must be at least 2\'7.5".')).toBeVisible();
+  await expect(page.getByText('Height must be at least 2\'7.5".')).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Given name' })).toHaveValue('Nadia');
 
   await page.getByRole('textbox', { name: 'Family name' }).fill('Keepfast');
-  await page.getByRole('textbox', { name: 'Birthdate' }).fill('2011-02-28');
+  await page.getByLabel('Birthdate').fill('2011-02-28');
   await page.getByRole('textbox', { name: 'Height' }).fill('150 cm');
   await page.route('**/api/athletes', (route) =>
     route.request().method() === 'POST' ? route.abort() : route.continue(),
@@ -121,22 +121,20 @@ test('a lesson goes into the diary only with a day, a time and minutes that can 
   await app.enter();
   const id = await app.newAthlete('Diara');
   await page.goto(`/athletes/${id}/edit`);
-  await page.getByRole('textbox', { name: 'Day', exact: true }).fill('next Tuesday');
-  await page.getByRole('textbox', { name: 'Time' }).fill('25:30');
+  await page.getByLabel('Day', { exact: true }).fill('');
+  await page.getByLabel('Time').fill('');
   await page.getByRole('textbox', { name: 'Minutes' }).fill('5');
   await app.tap('Put it in the diary');
-  await expect(
-    page.getByText('The day must be a real day between 1900 and 2200, written YYYY-MM-DD.'),
-  ).toBeVisible();
-  await expect(page.getByText('The time must be a time of day such as 16:30.')).toBeVisible();
-  await expect(page.getByText('The minutes must be at least 10.')).toBeVisible();
-  await expect(page.getByRole('textbox', { name: 'Time' })).toHaveValue('25:30');
+  await expect(page.getByText('Day is missing.')).toBeVisible();
+  await expect(page.getByText('Time is missing.')).toBeVisible();
+  await expect(page.getByText('Minutes must be at least 10.')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Minutes' })).toHaveValue('5');
   const { today } = await app.read('/session');
-  await page.getByRole('textbox', { name: 'Day', exact: true }).fill(today);
-  await page.getByRole('textbox', { name: 'Time' }).fill('23:15');
+  await page.getByLabel('Day', { exact: true }).fill(today);
+  await page.getByLabel('Time').fill('23:15');
   await page.getByRole('textbox', { name: 'Minutes' }).fill('45');
   await app.tap('Put it in the diary');
-  await expect(page.getByText(`In the diary: ${today}, 23:15.`)).toBeVisible();
+  await expect(page.getByText(/^In the diary: \d+ \w+, 23:15\.$/)).toBeVisible();
   await app.tap('Today', 'link');
   await expect(page.getByRole('link', { name: /23:15\s+Diara Testwell/ })).toBeVisible();
 });

@@ -21,7 +21,7 @@ test('a new instructor takes a new athlete from a look to a gain that was counte
   await app.tap('Add athlete');
   await page.getByRole('textbox', { name: 'Given name' }).fill('Petra');
   await page.getByRole('textbox', { name: 'Family name' }).fill('Loopworth');
-  await page.getByRole('textbox', { name: 'Birthdate' }).fill('2011-05-23');
+  await page.getByLabel('Birthdate').fill('2011-05-23');
   await app.tap('Left', 'radio');
   await app.tap('Add, then take a first look');
   await expect(page.getByRole('heading', { level: 1, name: 'Petra Loopworth' })).toBeVisible();

@@ -16,10 +16,10 @@ describe('a drill that is typed', () => {
     const { problems } = drillOfDraft({ ...emptyDraft, id: 'own-x' }, catalogueBook);
     expect(problems).toMatchObject({
       name: 'is missing',
-      targets: 'is missing',
+      targets: 'must hold at least 1',
       what: 'is missing',
       setUp: 'is missing',
-      steps: 'is missing',
+      steps: 'must hold at least 1',
       good: 'is missing',
       cue: 'is missing',
       feel: 'is missing',
@@ -27,7 +27,7 @@ describe('a drill that is typed', () => {
     });
   });
   it.each([
-    ['minAge', { minAge: 'nine' }, /missing/],
+    ['minAge', { minAge: 'nine' }, /must be a number/],
     ['minAge', { minAge: '3' }, /at least 5/],
     ['effortTo', { effortTo: '120' }, /at most 100/],
     ['effortFrom', { effortFrom: '90', effortTo: '80' }, /above/],

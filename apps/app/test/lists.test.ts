@@ -1,9 +1,11 @@
-import type { RosterEntry } from '@wrightonic/contract';
+import { athleteForm, type RosterEntry } from '@wrightonic/contract';
 import { filtered, focusesOf, noFilter } from '../src/features/athletes/filter';
 import { lookSteps } from '../src/ui/checkpoint/steps';
 import { noVerdictWords, velocityVerdict, verdictWords } from '../src/features/prove/verdict';
 import { agoWords, dayAt, dayWords, longDay, timeAt, weekday } from '../src/ui/words/days';
-import { friendly } from '../src/ui/form/friendly';
+import { labelIn, sentence } from '../src/ui/form/labels';
+import { thingsIn } from '../src/ui/form/things';
+import { typedFigure } from '../src/ui/form/typedFigure';
 
 const someone = (name: string, more: Partial<RosterEntry> = {}) => {
   const [givenName = '', familyName = ''] = name.split(' ');
@@ -122,7 +124,24 @@ describe('days in words', () => {
   ])('%s', (said, meant) => expect(said).toBe(meant));
 });
 
-it('says what is wrong with a field in the words of the form', () => {
-  expect(friendly('givenName is not allowed to be empty')).toBe('The given name is missing.');
-  expect(friendly('heightCm must be greater than or equal to 80')).toBe('The height must be at least 80.');
+describe('a form', () => {
+  it.each([
+    ['givenName', 'Given name'],
+    ['league.maxPerDay', 'League: most throws a day'],
+    ['guardians.3.email', 'Guardian’s e-mail'],
+    ['nothing.here', 'nothing.here'],
+  ])('calls %s as its schema does: %s', (path, label) => expect(labelIn(athleteForm, path)).toBe(label));
+  it('says what is wrong as a sentence', () => {
+    expect(sentence('the height must be at least 80')).toBe('The height must be at least 80.');
+    expect(sentence('Is that all?')).toBe('Is that all?');
+  });
+  it('takes things apart at commas, semicolons and lines, each once', () =>
+    expect(thingsIn(' wall, floor;wall\n\nphone ')).toEqual(['wall', 'floor', 'phone']));
+  it.each([
+    ['', null],
+    [' 61,5 ', 61.5],
+    ['-3', -3],
+    ['1e3', '1e3'],
+    ['six', 'six'],
+  ])('reads %j as %j', (text, value) => expect(typedFigure(text)).toBe(value));
 });

@@ -4,12 +4,22 @@ import type { AcademyPlanning } from './planRecords';
 import { id, line } from './shared';
 
 export const academyPlanning = Joi.object<AcademyPlanning>({
-  equipment: Joi.array().items(line(60)).max(80).unique().required(),
-  weekThrows: Joi.number().integer().min(10).max(2000).allow(null).required(),
-  buildUpWeeks: Joi.number().integer().min(1).max(12).allow(null).required(),
-  rampPercent: Joi.number().integer().min(5).max(200).required(),
-  carryDays: Joi.number().integer().min(0).max(180).required(),
-  allHard: Joi.boolean().strict().required(),
+  equipment: Joi.array().items(line(60)).max(80).unique().label('Things at the academy').required(),
+  weekThrows: Joi.number().integer().min(10).max(2000).allow(null).label('Throws a week, at most').required(),
+  buildUpWeeks: Joi.number().integer().min(1).max(12).allow(null).label('Weeks of build-up').required(),
+  rampPercent: Joi.number()
+    .integer()
+    .min(5)
+    .max(200)
+    .label('Rise that is shown as a warning, percent')
+    .required(),
+  carryDays: Joi.number()
+    .integer()
+    .min(0)
+    .max(180)
+    .label('Days a grade is carried into later looks')
+    .required(),
+  allHard: Joi.boolean().strict().label('Throws below 80 % effort').required(),
 }).required();
 
 /** A phrase by which free notes are tagged, added by the academy or taken out. */

@@ -81,49 +81,67 @@ export type NewAthlete = AthleteForm & { id: string };
 const side = <K extends keyof Approach>(topic: K) => Joi.valid(...approachSides[topic], null).required();
 
 export const athleteForm = Joi.object<AthleteForm>({
-  givenName: line(60).required(),
-  familyName: line(60).required(),
-  discipline: Joi.valid('overhand', 'windmill').required(),
-  throws: Joi.valid('R', 'L').required(),
+  givenName: line(60).label('Given name').required(),
+  familyName: line(60).label('Family name').required(),
+  discipline: Joi.valid('overhand', 'windmill').label('Discipline').required(),
+  throws: Joi.valid('R', 'L').label('Throwing hand').required(),
   birthdate: day
+    .label('Birthdate')
     .custom((value: string, helpers) => {
       const years = (Date.now() - Date.parse(value)) / 31_557_600_000;
       return years < 4 || years > 80 ? helpers.error('birthdate.range') : value;
     })
-    .messages({ 'birthdate.range': 'birthdate must make the athlete 4 to 80 years old' })
+    .messages({ 'birthdate.range': '{{#label}} must make the athlete 4 to 80 years old' })
     .required(),
-  heightCm: Joi.number().min(80).max(230).allow(null).required(),
-  massKg: Joi.number().min(15).max(200).allow(null).required(),
-  equipment: Joi.array().items(line(40)).max(60).unique().required(),
+  heightCm: Joi.number().min(80).max(230).allow(null).label('Height').required(),
+  massKg: Joi.number().min(15).max(200).allow(null).label('Weight').required(),
+  equipment: Joi.array().items(line(40)).max(60).unique().label('Equipment at home').required(),
   approach: Joi.object({
     leave: side('leave'),
     lift: side('lift'),
     teach: side('teach'),
     hips: side('hips'),
   }).required(),
-  note: note().required(),
-  level: Joi.valid(...levels, null).required(),
-  sex: Joi.valid('female', 'male', null).required(),
-  teams: Joi.array().items(line(60)).max(8).unique().required(),
+  note: note().label('Note').required(),
+  level: Joi.valid(...levels, null)
+    .label('Level, for what is usual')
+    .required(),
+  sex: Joi.valid('female', 'male', null).label('Sex, for the reference of the jump alone').required(),
+  teams: Joi.array().items(line(60)).max(8).unique().label('Teams').required(),
   days: Joi.array()
     .items(Joi.valid(...weekdays))
     .unique()
+    .label('Days with time to work')
     .required(),
-  voice: Joi.valid(...voices).required(),
+  voice: Joi.valid(...voices)
+    .label('Cues in the words of')
+    .required(),
   guardians: Joi.array()
     .items(
       Joi.object({
-        name: line(80).required(),
-        phone: note(40).required(),
-        email: Joi.string().allow('').email({ tlds: false }).max(200).required(),
+        name: line(80).label('Guardian’s name').required(),
+        phone: note(40).label('Guardian’s phone').required(),
+        email: Joi.string().allow('').email({ tlds: false }).max(200).label('Guardian’s e-mail').required(),
       }),
     )
     .max(4)
     .required(),
-  allergies: note(500).required(),
+  allergies: note(500).label('Allergies').required(),
   league: Joi.object({
-    maxPerDay: Joi.number().integer().min(1).max(300).allow(null).required(),
-    maxPerGame: Joi.number().integer().min(1).max(300).allow(null).required(),
+    maxPerDay: Joi.number()
+      .integer()
+      .min(1)
+      .max(300)
+      .allow(null)
+      .label('League: most throws a day')
+      .required(),
+    maxPerGame: Joi.number()
+      .integer()
+      .min(1)
+      .max(300)
+      .allow(null)
+      .label('League: most pitches a game')
+      .required(),
   }).required(),
 }).required();
 
@@ -139,9 +157,9 @@ export interface NewSize {
 
 export const newSize = Joi.object<NewSize>({
   id: id.required(),
-  date: day.required(),
-  heightCm: Joi.number().min(80).max(230).allow(null).required(),
-  massKg: Joi.number().min(15).max(200).allow(null).required(),
+  date: day.label('Measured on').required(),
+  heightCm: Joi.number().min(80).max(230).allow(null).label('Height').required(),
+  massKg: Joi.number().min(15).max(200).allow(null).label('Weight').required(),
 })
   .custom((value: NewSize, helpers) =>
     value.heightCm === null && value.massKg === null ? helpers.error('size.none') : value,
@@ -160,10 +178,12 @@ export interface NewInjury {
 
 export const newInjury = Joi.object<NewInjury>({
   id: id.required(),
-  site: Joi.valid(...painSites).required(),
-  what: line(200).required(),
-  since: day.required(),
-  surgery: Joi.boolean().required(),
+  site: Joi.valid(...painSites)
+    .label('Where')
+    .required(),
+  what: line(200).label('What it was').required(),
+  since: day.label('Since').required(),
+  surgery: Joi.boolean().label('Operated').required(),
 }).required();
 
 /** Who cleared an injury, when, and for what. */
@@ -176,7 +196,7 @@ export interface NewClearance {
 
 export const newClearance = Joi.object<NewClearance>({
   id: id.required(),
-  clearedBy: line(120).required(),
-  date: day.required(),
-  restrictions: note(300).required(),
+  clearedBy: line(120).label('Cleared by').required(),
+  date: day.label('On').required(),
+  restrictions: note(300).label('Restrictions').required(),
 }).required();

@@ -1,19 +1,36 @@
 import type Joi from 'joi';
 
-/** One thing that is wrong with what came in, by the name of its field. */
+/** One thing that is wrong with what came in. */
 export interface Problem {
+  /** Its path. */
   field: string;
+  /** What is wrong, with the path. */
   message: string;
+  /** The same without it, for whoever names the field in another way. */
+  text: string;
 }
 
 export type Checked<T> = { value: T; problems?: never } | { value?: never; problems: Problem[] };
+
+export const problem = (field: string, text: string): Problem => ({
+  field,
+  message: `${field} ${text}`,
+  text,
+});
 
 const options: Joi.ValidationOptions = {
   abortEarly: false,
   // What comes in as JSON has its types already: "3" is not 3.
   convert: false,
-  errors: { wrap: { label: false }, label: 'path' },
 };
+/** Labels of a schema are for forms; here a field is named by its path. */
+const unlabelled: Joi.ValidationOptions = {
+  ...options,
+  errors: { label: false, wrap: { label: false } },
+};
+/** Stands where a message names its field. */
+const mark = '\u0001';
+const marked: Joi.ValidationOptions = { ...options, errors: { label: 'path', wrap: { label: mark } } };
 
 /** Names that would change an object instead of standing in it. */
 const unsafe = ['__proto__'];
@@ -33,17 +50,41 @@ function unsafeName(value: unknown, path: readonly string[] = []): string | null
   return null;
 }
 
-/** Holds a value from outside against a schema; answers with the value or with every problem by field. */
-export function check<T>(schema: Joi.Schema<T>, value: unknown): Checked<T> {
+/** How a form says what a schema finds; the label stands before it. */
+export const formMessages: Record<string, string> = {
+  'any.required': '{{#label}} is missing',
+  'string.empty': '{{#label}} is missing',
+  'array.min': '{{#label}} must hold at least {{#limit}}',
+  'array.includesRequiredUnknowns': '{{#label}} is missing',
+  'number.base': '{{#label}} must be a number',
+  'number.integer': '{{#label}} must be a whole number',
+  'number.min': '{{#label}} must be at least {{#limit}}',
+  'number.max': '{{#label}} must be at most {{#limit}}',
+  'string.max': '{{#label}} must have at most {{#limit}} letters',
+  'string.email': '{{#label}} must be an e-mail address',
+};
+
+/**
+ * Holds a value from outside against a schema; answers with the value or with every problem by field.
+ *
+ * @param messages instead of the usual ones, such as those of forms
+ */
+export function check<T>(
+  schema: Joi.Schema<T>,
+  value: unknown,
+  messages?: Record<string, string>,
+): Checked<T> {
   const named = unsafeName(value);
-  if (named)
-    return { problems: [{ field: named, message: `${named} is or holds something that cannot be kept` }] };
-  const result = schema.validate(value, options);
+  if (named) return { problems: [problem(named, 'is or holds something that cannot be kept')] };
+  const result = schema.validate(value, messages ? { ...unlabelled, messages } : unlabelled);
   if (!result.error) return { value: result.value as T };
+  const naming = schema.validate(value, messages ? { ...marked, messages } : marked).error!.details;
   return {
-    problems: result.error.details.map(({ path, message }) => ({
-      field: path.join('.') || 'input',
-      message: message.replace(/^value /, 'input '),
-    })),
+    problems: result.error.details.map(({ path, message }, n): Problem => {
+      const field = path.join('.') || 'input';
+      const text = message.trim();
+      // A message that is a sentence of its own does not name its field.
+      return naming[n]!.message.includes(mark) ? problem(field, text) : { field, message: text, text };
+    }),
   };
 }

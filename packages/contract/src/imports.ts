@@ -172,10 +172,10 @@ export function readRoster(
       approach: { leave: null, lift: null, teach: null, hips: null },
     };
     const checked = check(newAthlete, form);
-    for (const { field, message } of checked.problems ?? []) {
+    for (const { field, text } of checked.problems ?? []) {
       const name = field.split('.')[0]!;
       const column = columnOf[name] ?? name;
-      problems.push({ row, field: column, message: message.replace(field, '').trim() });
+      problems.push({ row, field: column, message: text });
     }
     if (!checked.value) continue;
     const identity = `${form.givenName} ${form.familyName} ${form.birthdate}`.toLowerCase();

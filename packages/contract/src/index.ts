@@ -3,6 +3,7 @@ export * from './responses';
 export * from './athletes';
 export * from './check';
 export * from './drillBook';
+export * from './forms';
 export * from './headless';
 export * from './home';
 export { drillId, nodeId } from './ids';

@@ -1,6 +1,6 @@
 import type { LessonState } from '@wrightonic/core';
 import Joi from 'joi';
-import { day, id, note } from './shared';
+import { day, id, note, timeOfDay } from './shared';
 
 /** Puts a lesson in the diary. */
 export interface NewLesson {
@@ -20,13 +20,10 @@ const mostWeeks = 51;
 export const newLesson = Joi.object<NewLesson>({
   id: id.required(),
   athleteId: id.required(),
-  date: day.required(),
-  time: Joi.string()
-    .pattern(/^([01]\d|2[0-3]):[0-5]\d$/)
-    .required()
-    .messages({ 'string.pattern.base': '{{#label}} must be a time of day such as 16:30' }),
-  minutes: Joi.number().integer().min(10).max(240).required(),
-  place: note(80).required(),
+  date: day.label('Day').required(),
+  time: timeOfDay.label('Time').required(),
+  minutes: Joi.number().integer().min(10).max(240).label('Minutes').required(),
+  place: note(80).label('Place').required(),
   weekly: Joi.array().items(id).max(mostWeeks).unique(),
 }).required();
 

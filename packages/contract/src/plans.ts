@@ -54,7 +54,7 @@ export interface NewTemplate {
 
 export const newTemplate = Joi.object<NewTemplate>({
   id: id.required(),
-  name: line(80).required(),
+  name: line(80).label('Name of the ladder').required(),
 }).required();
 
 const dose = Joi.string()

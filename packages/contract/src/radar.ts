@@ -62,7 +62,7 @@ export function deviceReadings(
   text: string,
 ): { readings: DeviceReading[]; problems?: never } | { problems: Problem[]; readings?: never } {
   const lines = text.split(/\r?\n/).filter((each) => each.trim() !== '');
-  const inputProblem = (message: string) => ({ problems: [{ field: 'input', message }] });
+  const inputProblem = (message: string) => ({ problems: [{ field: 'input', message, text: message }] });
   if (lines.length === 0) return inputProblem('There is no reading: send one JSON document a line.');
   if (lines.length > mostLines)
     return inputProblem(`These are ${lines.length} lines; send at most ${mostLines}.`);
@@ -73,12 +73,13 @@ export function deviceReadings(
     try {
       value = JSON.parse(each);
     } catch {
-      problems.push({ field: `line ${n + 1}`, message: `${at}this is not a JSON document` });
+      const text = 'this is not a JSON document';
+      problems.push({ field: `line ${n + 1}`, message: `${at}${text}`, text });
       return [];
     }
     const checked = check(deviceReading, value);
     if (!checked.problems) return [checked.value];
-    problems.push(...checked.problems.map(({ field, message }) => ({ field, message: `${at}${message}` })));
+    problems.push(...checked.problems.map((each) => ({ ...each, message: `${at}${each.message}` })));
     return [];
   });
   return problems.length ? { problems } : { readings };
@@ -89,7 +90,10 @@ export interface NewDevice {
   name: string;
 }
 
-export const newDevice = Joi.object<NewDevice>({ id: id.required(), name: line(60).required() }).required();
+export const newDevice = Joi.object<NewDevice>({
+  id: id.required(),
+  name: line(60).label('Name').required(),
+}).required();
 
 /** Its key does not open the door any more. */
 export const deviceEnd = Joi.object<{ id: string }>({ id: id.required() }).required();

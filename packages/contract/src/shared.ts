@@ -26,6 +26,11 @@ export const day = Joi.string()
   })
   .messages({ 'any.invalid': '{{#label}} must be a real day between 1900 and 2200, written YYYY-MM-DD' });
 
+/** A time of day at the venue, `16:30`. */
+export const timeOfDay = Joi.string()
+  .pattern(/^([01]\d|2[0-3]):[0-5]\d$/)
+  .messages({ 'string.pattern.base': '{{#label}} must be a time of day such as 16:30' });
+
 export const line = (atMost: number) => Joi.string().trim().min(1).max(atMost);
 /** Free text that may be left out. */
 export const note = (atMost = 1000) => Joi.string().allow('').max(atMost);

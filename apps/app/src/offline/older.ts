@@ -38,7 +38,14 @@ const usualViews = { sizeUnit: 'us', zoneView: 'pitcher' } as const;
 const withViews = (state: AuthSessionState): AuthSessionState =>
   state.me ? { ...state, me: { ...state.me, person: { ...usualViews, ...state.me.person } } } : state;
 
-const asPlanned = { name: '', instructorId: '', state: 'on', movedFrom: null, series: null, reason: '' } as const;
+const asPlanned = {
+  name: '',
+  instructorId: '',
+  state: 'on',
+  movedFrom: null,
+  series: null,
+  reason: '',
+} as const;
 
 const ofAthlete = /^athletes\/([^/]+)(?:\/(look|trace|build|work|prove))?$/;
 

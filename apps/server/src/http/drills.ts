@@ -4,6 +4,7 @@ import {
   drillFileFormat,
   drillFileText,
   drillsKept,
+  problem,
   type DrillFileRead,
   type DrillsKept,
   type Problem,
@@ -39,6 +40,7 @@ function mustBeRight(drills: readonly OwnDrill[], kept: Parameters<typeof bookWi
     faultsOf(drill, book).map(({ field, why }) => ({
       field: `${path}.${n}.${field}`,
       message: `${drill.name}: ${field} ${why}`,
+      text: why,
     })),
   );
   refuse(problems);
@@ -58,11 +60,11 @@ function drillsIn(text: string): OwnDrill[] {
     parsed = JSON.parse(text);
   } catch (error) {
     throw new HttpError(422, `text: the file is not JSON (${(error as Error).message}). Nothing was taken.`, [
-      { field: 'text', message: 'is not JSON' },
+      problem('text', 'is not JSON'),
     ]);
   }
   if ((parsed as { format?: unknown } | null)?.format !== drillFileFormat)
-    refuse([{ field: 'format', message: `format must be “${drillFileFormat}”: this is no file of drills` }]);
+    refuse([problem('format', `must be “${drillFileFormat}”: this is no file of drills`)]);
   const checked = check(drillFile, parsed);
   if (checked.problems) refuse(checked.problems);
   return checked.value!.drills;

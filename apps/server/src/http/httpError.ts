@@ -16,7 +16,7 @@ export class HttpError extends Error {
 
 /** A refusal of one field. */
 export const fieldError = (field: string, message: string, status: 409 | 422 = 422): HttpError =>
-  new HttpError(status, `${field}: ${message}`, [{ field, message }]);
+  new HttpError(status, `${field}: ${message}`, [{ field, message, text: message }]);
 
 export const notHere: RequestHandler = (request) => {
   throw new HttpError(404, `There is nothing at ${request.method} ${request.path}.`);

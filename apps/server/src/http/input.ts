@@ -1,4 +1,4 @@
-import { check, id } from '@wrightonic/contract';
+import { check, id, problem } from '@wrightonic/contract';
 import type { Request } from 'express';
 import type Joi from 'joi';
 import type { SignedIn } from '../auth/authSession';
@@ -38,7 +38,5 @@ export function orNotFound<T>(thing: T | null | undefined | false, name: string)
 /** Refuses a day that has not come yet at the venue. */
 export function notAhead(date: string, today: string, field: string): void {
   if (date > today)
-    throw new HttpError(422, `${field} lies in the future`, [
-      { field, message: `${field} lies in the future` },
-    ]);
+    throw new HttpError(422, `${field} lies in the future`, [problem(field, 'lies in the future')]);
 }

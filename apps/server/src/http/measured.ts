@@ -13,7 +13,7 @@ import { importThrows, throwsOf } from '../store/throws';
 import { lookBack, throwsSince } from './athletePage';
 import { body, orNotFound, notAhead, pathId, currentUser } from './input';
 import { offersFor } from './offers';
-import { HttpError } from './httpError';
+import { fieldError, HttpError } from './httpError';
 import { anybody, kept } from './keptAnswer';
 
 const signature = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
@@ -29,7 +29,7 @@ function pngSize(bytes: unknown): { width: number; height: number } | null {
 function png(request: Request): Buffer {
   const size = pngSize(request.body);
   if (!size)
-    throw new HttpError(422, 'picture: is not a PNG', [{ field: 'picture', message: 'is not a PNG' }]);
+    throw fieldError('picture', 'is not a PNG');
   if (size.width < 1 || size.height < 1 || size.width > mostPixels || size.height > mostPixels)
     throw new HttpError(422, `picture: must be at most ${mostPixels} pixels wide and high`);
   return request.body as Buffer;

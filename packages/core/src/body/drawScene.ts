@@ -159,6 +159,7 @@ function reach(thing: Thing): number[] {
  * @param width of the picture, px; `height` too
  * @param discipline whose delivery it is, where the drill is for both
  * @returns shapes from back to front; null for a drill without a figure
+ * @example drawScene('no-such-drill', { width: 200, height: 160, hand: 'R', discipline: 'overhand' }) // null
  */
 export function drawScene(
   drill: string,

@@ -48,9 +48,18 @@ export type Flat = (at: Vector) => { x: number; y: number; depth: number };
 const room = 1.22;
 const groundAt = 0.95;
 
+/**
+ * Pixels of one body height in a picture.
+ *
+ * @example scaleOf({ height: 220, tall: 1.1 }) // 1.1
+ */
 export const scaleOf = ({ height, tall }: Pick<Frame, 'height' | 'tall'>): number => tall ?? height / room;
 
-/** From body heights to the picture: looked at from the chest side, or from the plate; left-handers are mirrored. */
+/**
+ * From body heights to the picture: looked at from the chest side, or from the plate; left-handers are mirrored.
+ *
+ * @example flattening({ width: 200, height: 220, hand: 'R', view: 'side', tall: 200 }, 0)([0.5, 0, 0]).x // 200
+ */
 export function flattening(frame: Frame, middle: number): Flat {
   const { width, height, hand, view } = frame;
   const scale = scaleOf(frame);
@@ -68,7 +77,11 @@ export function flattening(frame: Frame, middle: number): Flat {
 
 const n = (value: number): string => value.toFixed(1);
 
-/** Points as an SVG path. */
+/**
+ * Points as an SVG path.
+ *
+ * @example pathOf([{ x: 0, y: 0 }, { x: 3, y: 4 }]) // 'M0.0 0.0L3.0 4.0'
+ */
 export const pathOf = (points: readonly { x: number; y: number }[]): string =>
   points.map(({ x, y }, i) => `${i ? 'L' : 'M'}${n(x)} ${n(y)}`).join('');
 
@@ -76,6 +89,7 @@ export const pathOf = (points: readonly { x: number; y: number }[]): string =>
  * A posed body as strokes.
  *
  * @param middle what stands in the middle of the picture in a side view, body heights from the rubber
+ * @example drawBody(stance, frame, 0).strokes.length // 10
  */
 export function drawBody(
   pose: Pose,
@@ -106,7 +120,11 @@ export function drawBody(
   };
 }
 
-/** Where the middle of two poses lies, so that both fit beside each other. */
+/**
+ * Where the middle of two poses lies, so that both fit beside each other.
+ *
+ * @example middleOf([stance, stance]) === middleOf([stance]) // true
+ */
 export const middleOf = (poses: readonly Pose[]): number => {
   const xs = poses.flatMap((pose) => Object.values(bodyPoints(pose)).map(([x]) => x));
   return (Math.min(...xs) + Math.max(...xs)) / 2;

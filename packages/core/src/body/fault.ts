@@ -13,6 +13,11 @@ export interface Fault {
   change: PoseChange;
 }
 
+/**
+ * What goes wrong with a posture, and from where it is seen.
+ *
+ * @example fault('side', ['lead'], {}).parts // [ 'lead' ]
+ */
 export const fault = (view: View, parts: readonly Part[], change: PoseChange): Fault => ({
   view,
   parts,

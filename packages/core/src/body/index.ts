@@ -21,7 +21,11 @@ export interface Posed {
   parts: Fault['parts'];
 }
 
-/** The posture of a flaw beside that of its phase; null for an id that is no flaw of the catalogue. */
+/**
+ * The posture of a flaw beside that of its phase; null for an id that is no flaw of the catalogue.
+ *
+ * @example posed('oh.no-such-flaw') // null
+ */
 export function posed(flaw: string): Posed | null {
   const node = nodeOf(flaw);
   const wrong = faults[flaw];

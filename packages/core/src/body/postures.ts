@@ -137,5 +137,9 @@ const windmill: Record<WindmillPhase, Pose> = {
 
 const byDiscipline: Record<Discipline, Partial<Record<Phase, Pose>>> = { overhand, windmill };
 
-/** How a body stands in a phase when nothing is wrong. */
+/**
+ * How a body stands in a phase when nothing is wrong.
+ *
+ * @example postureOf('windmill', 'circle') === postureOf('windmill', 'circle') // true
+ */
 export const postureOf = (discipline: Discipline, phase: Phase): Pose => byDiscipline[discipline][phase]!;

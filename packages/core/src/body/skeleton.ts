@@ -132,7 +132,11 @@ function foot(ankle: Vector, { toes, heel }: Leg): { heel: Vector; toe: Vector }
   };
 }
 
-/** Where every joint of a posed body is; the lowest part touches the ground unless the pose is in the air. */
+/**
+ * Where every joint of a posed body is; the lowest part touches the ground unless the pose is in the air.
+ *
+ * @example Object.keys(bodyPoints(stance)).includes('leadKnee') // true
+ */
 export function bodyPoints(pose: Pose): Points {
   const { pelvis, trunk, head, lead, trail, throwing, glove } = pose;
   const middle: Vector = [pelvis.x, 0, 0];
@@ -194,7 +198,11 @@ export function bodyPoints(pose: Pose): Points {
   return points;
 }
 
-/** A pose with some of its parts otherwise. */
+/**
+ * A pose with some of its parts otherwise.
+ *
+ * @example changed(stance, {}).pelvis === stance.pelvis // true
+ */
 export function changed(pose: Pose, change: PoseChange): Pose {
   const parts = Object.keys(pose) as (keyof Pose)[];
   return Object.fromEntries(

@@ -35,6 +35,7 @@ const pattern = /^(\d+)x(\d+)(?:-(\d+))?(?: (s|min))?( each(?: way)?)?(?:,? (las
  * `2x8 each, last hold 20 s`, `2x30 s each`, `1x6 min`, `1x15-20`, `10+10`, `15 pitches`.
  *
  * @throws DoseError for anything else, and for doses of nothing
+ * @example parseDose('2x8 each').sets // 2
  */
 export function parseDose(text: string): Dose {
   const plain = { timed: null, holds: [], lastHold: null, sides: 1, sideWord: null, inTurn: false } as const;
@@ -135,7 +136,11 @@ export function withSets(text: string, sets: number): string {
   return counted.replace(/hold [\d,]+ s$/, `hold ${holds.join(',')} s`);
 }
 
-/** Throws of one set; the figure of a drill is that of its whole usual dose. */
+/**
+ * Throws of one set; the figure of a drill is that of its whole usual dose.
+ *
+ * @example throwsASet({ throws: 15, dose: '3x5' }) // 5
+ */
 export function throwsASet(
   drill: Pick<Drill, 'throws' | 'dose'>,
   dose: Dose = parseDose(drill.dose),

@@ -43,6 +43,7 @@ function targetWhy({ targets }: Pick<Drill, 'targets'>): string {
  * cause links say of its first target.
  *
  * @returns what the drill is, where nobody wrote its page
+ * @example drillDetail('hip-snap').startsWith('How: ') // true
  */
 export function drillDetail(id: string, book: DrillBook = catalogueBook): string {
   const drill = book.drill(id);

@@ -3,6 +3,7 @@ export * from './drillDetail';
 export * from './jumps';
 export * from './keptLadder';
 export * from './ladder';
+export * from './stages';
 export * from './wordCheck';
 export * from './week';
 export * from './ownDrill';

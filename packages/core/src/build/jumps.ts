@@ -13,6 +13,7 @@ export interface Jump {
  * Prep is no part of the climb, and after the last stage nothing has to come.
  *
  * @param rungs in the order in which they are climbed; drills that have no page are passed over
+ * @example jumpsOver([{ stage: 'deliver', drills: ['full-delivery'] }]) // []
  */
 export function jumpsOver(
   rungs: readonly { stage: Stage; drills: readonly string[] }[],
@@ -30,5 +31,10 @@ export function jumpsOver(
   });
 }
 
+/**
+ * What a ladder jumps over, in a sentence.
+ *
+ * @example jumpWords({ stage: 'feel', next: 'move', drill: 'hip-snap', part: 'stride' }) // 'Standing hip snap (feel) leaves out the way out, and no move drill brings it.'
+ */
 export const jumpWords = ({ stage, next, drill, part }: Jump, book: DrillBook = catalogueBook): string =>
   `${book.drill(drill)?.name ?? drill} (${stage}) leaves out ${partNames[part]}, and no ${next} drill brings it.`;

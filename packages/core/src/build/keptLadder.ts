@@ -1,5 +1,6 @@
 import { catalogueBook, type DrillBook, type Stage, type Thread } from '../catalogue';
-import { reachesDelivery, type Ladder, type LadderAthlete } from './ladder';
+import type { Ladder, LadderAthlete } from './ladder';
+import { reachesDelivery } from './stages';
 
 /** A ladder that somebody kept, for one thread. */
 export interface KeptLadder {
@@ -10,6 +11,8 @@ export interface KeptLadder {
 /**
  * A ladder that was kept, for another athlete: their own focus and share, the kept drills in their order and dose. What
  * the age, the delivery or an injury rules out is left out and named; equipment is not asked, for somebody chose it.
+ *
+ * @example fromKept(ladders[0], { thread: 'lower', stages: [] }, whom).stages // []
  */
 export function fromKept(
   fitted: Ladder,
@@ -46,7 +49,11 @@ export function fromKept(
   };
 }
 
-/** A ladder with the dose of each of its drills: its own where there is one, else the usual. */
+/**
+ * A ladder with the dose of each of its drills: its own where there is one, else the usual.
+ *
+ * @example dosed({ ...ladders[0], stages: [{ stage: 'feel', drills: ['hip-snap'] }] }).doses // { 'hip-snap': '3x6' }
+ */
 export const dosed = (
   ladder: Ladder & { doses?: Readonly<Record<string, string>> },
   book: DrillBook = catalogueBook,

@@ -10,7 +10,8 @@ import {
   type Stage,
   type Thread,
 } from '../catalogue';
-import type { Approach, Focus, Trace } from '../trace';
+import type { Focus, Trace } from '../trace';
+import { stageOrder, reachesDelivery } from './stages';
 import { pullsAgainst } from './wordCheck';
 
 export interface LadderAthlete {
@@ -62,36 +63,6 @@ const maxDrills = 4;
 const mostForOtherLimits = 2;
 export const warmUp = 'warm-up-flow';
 
-/** The stages of a thread in the order in which the approach climbs them, prep first. */
-export function stageOrder(teach: Approach['teach']): Stage[] {
-  return teach === 'constrain'
-    ? ['prep', 'feel', 'constrain', 'move', 'connect', 'blend', 'deliver', 'compete']
-    : ['prep', 'feel', 'move', 'constrain', 'connect', 'blend', 'deliver', 'compete'];
-}
-
-/** A plan that stops at drills does not reach the delivery: it needs blend and deliver. */
-export const reachesDelivery = (rungs: readonly { stage: Stage }[]): boolean =>
-  (['blend', 'deliver'] as const).every((stage) => rungs.some((rung) => rung.stage === stage));
-
-/**
- * Where a stage that a ladder skipped opens: between its neighbours in the order in which the approach climbs them.
- *
- * @param rungs of the ladder, each with its position
- * @returns a position between those of the neighbours, one below the first or above the last
- */
-export function positionOfStage(
-  rungs: readonly { stage: Stage; position: number }[],
-  stage: Stage,
-  teach: Approach['teach'],
-): number {
-  const order = stageOrder(teach);
-  const at = (each: Stage) => order.indexOf(each);
-  const below = rungs.filter((rung) => at(rung.stage) < at(stage)).map(({ position }) => position);
-  const above = rungs.filter((rung) => at(rung.stage) > at(stage)).map(({ position }) => position);
-  if (below.length === 0) return above.length ? Math.min(...above) - 1 : 0;
-  return above.length ? (Math.max(...below) + Math.min(...above)) / 2 : Math.max(...below) + 1;
-}
-
 /** A thing without how many of it: "3 cones" and "cone" are the same to have. */
 const bareThing = (thing: string): string =>
   thing
@@ -100,7 +71,11 @@ const bareThing = (thing: string): string =>
     .replace(/^(\d+(-\d+)?|two|three|a|an) /, '')
     .replace(/(?<=[^s])s$/, '');
 
-/** What of a drill's equipment is not at hand, in words; empty where nothing is missing. */
+/**
+ * What of a drill's equipment is not at hand, in words; empty where nothing is missing.
+ *
+ * @example missingFor(drillOf('hip-snap'), []) // []
+ */
 export function missingFor({ equipment }: Drill, atHand: readonly string[]): string[] {
   const at = new Set(atHand.map(bareThing));
   return equipment
@@ -108,7 +83,11 @@ export function missingFor({ equipment }: Drill, atHand: readonly string[]): str
     .map((any) => any.join(' or '));
 }
 
-/** Whether the athlete is old enough and has what the drill needs. */
+/**
+ * Whether the athlete is old enough and has what the drill needs.
+ *
+ * @example drillFits(drillOf('hip-snap'), { discipline: 'overhand', age: 5, equipment: [] }) // false
+ */
 export const drillFits = (drill: Drill, { age, equipment, barred }: LadderAthlete): boolean =>
   drill.minAge <= age && (barred?.(drill) ?? null) === null && missingFor(drill, equipment).length === 0;
 
@@ -134,7 +113,11 @@ function against(drill: Drill, trace: Trace, { age, barred, book }: LadderAthlet
     : (barred?.(drill) ?? null);
 }
 
-/** What stays out, in words: "No tape line: Pivot on the line, Pivot and lift left out." Things that are missing first. */
+/**
+ * What stays out, in words: "No tape line: Pivot on the line, Pivot and lift left out." Things that are missing first.
+ *
+ * @example leftOutWords([]) // []
+ */
 export function leftOutWords(left: readonly LeftOut[], book: DrillBook = catalogueBook): string[] {
   const named = new Map<string, string[]>();
   const nameOf = (id: string) => book.drill(id)?.name ?? id;
@@ -285,6 +268,8 @@ function prepForOthers(focus: Focus, athlete: LadderAthlete, trace: Trace): stri
  * targets the focus; drills of the other thread only where none of its own fits. Prep for a limit that holds it back runs
  * beside. Bare drills of the book fill in where nothing else that fits serves the focus as well. What the age, the equipment or the approach rules out is left out with its reason, and a stage for which
  * nothing fits is named.
+ *
+ * @example buildLadders(traced.focus, whom, traced).map(({ thread, focus }) => [thread, focus]) // [ [ 'lower', 'oh.lift-stall' ], [ 'arm', 'oh.glove-pull' ] ]
  */
 export function buildLadders(focus: Focus, athlete: LadderAthlete, trace: Trace): Ladder[] {
   const others = prepForOthers(focus, athlete, trace);
@@ -292,17 +277,21 @@ export function buildLadders(focus: Focus, athlete: LadderAthlete, trace: Trace)
   return threads.map((thread, n) => ladder(thread, focus[thread]!, athlete, trace, n === 0 ? others : []));
 }
 
-/** Limits among findings that are worth a drill though no focus hangs on them: measured obvious or worse. */
+/**
+ * Limits among findings that are worth a drill though no focus hangs on them: measured obvious or worse.
+ *
+ * @example limitsToWorkOn({ 'lim.balance': 2, 'lim.jump': 1, 'oh.lift-stall': 3 }) // [ 'lim.balance' ]
+ */
 export const limitsToWorkOn = (findings: Readonly<Record<string, number>>): string[] =>
   Object.keys(findings).filter((id) => nodeOf(id)?.type === 'limit' && findings[id]! >= 2);
 
-/** The focuses of ladders with why drills for them stay out. */
+/**
+ * The focuses of ladders with why drills for them stay out.
+ *
+ * @example focusesOf([{ focus: 'oh.lift-stall', left: [] }]) // [ { id: 'oh.lift-stall', left: [] } ]
+ */
 export const focusesOf = (
   ladders: readonly Pick<Ladder, 'focus' | 'left'>[],
   book?: DrillBook,
 ): { id: string; left: string[] }[] =>
   ladders.map(({ focus, left }) => ({ id: focus, left: leftOutWords(left, book) }));
-
-/** The stage on which a fresh ladder starts: its first rung that is not prep. */
-export const firstStage = (rungs: readonly { stage: Stage }[]): Stage =>
-  rungs.find(({ stage }) => stage !== 'prep')?.stage ?? rungs[0]?.stage ?? 'feel';

@@ -10,7 +10,11 @@ const nearlyAll = 95;
 const pulls = /\b(tether|cord|bungee|harness|sled)/i;
 const mass = /\b(weighted|heavy|overload|underload|light(er)?|plyo)\b.*\bballs?\b/i;
 
-/** The age below which no instructor may give such a drill, with why; null where none is set. */
+/**
+ * The age below which no instructor may give such a drill, with why; null where none is set.
+ *
+ * @example youngestAge({ equipment: [['tether']], effort: null })?.age // 13
+ */
 export function youngestAge({ equipment, effort }: Pick<OwnDrill, 'equipment' | 'effort'>): {
   age: number;
   why: string;
@@ -36,6 +40,7 @@ export interface Fault {
  *
  * @param book in which its neighbours are looked for
  * @returns empty for a drill that can be given
+ * @example faultsOf({ ...wholeDrill('hip-snap'), id: 'own-snap', minAge: 5, equipment: [['tether']] }).map(({ field }) => field) // [ 'minAge' ]
  */
 export function faultsOf(drill: OwnDrill, book: DrillBook = catalogueBook): Fault[] {
   const faults: Fault[] = [];

@@ -128,7 +128,11 @@ export interface LexiconEdit {
 }
 export type Lexicon = Readonly<Record<CueTag, readonly string[]>>;
 
-/** The catalogue's lexicon with what an academy made of it; edits oldest first, the newest of a phrase counts. */
+/**
+ * The catalogue's lexicon with what an academy made of it; edits oldest first, the newest of a phrase counts.
+ *
+ * @example lexiconWith([{ tag: 'push', phrase: 'drive off', removed: false }]).push.includes('drive off') // true
+ */
 export function lexiconWith(edits: readonly LexiconEdit[]): Lexicon {
   const own = Object.fromEntries(cueTags.map((tag) => [tag, [...lexicon[tag]]])) as Record<CueTag, string[]>;
   for (const { tag, phrase, removed } of edits) {
@@ -140,7 +144,11 @@ export function lexiconWith(edits: readonly LexiconEdit[]): Lexicon {
   return own;
 }
 
-/** What a free note asks for, by the lexicon; "never push" asks not to push. */
+/**
+ * What a free note asks for, by the lexicon; "never push" asks not to push.
+ *
+ * @example asksFor('Never push off the rubber') // [ { tag: 'push', not: true } ]
+ */
 export function asksFor(text: string, known: Lexicon = lexicon): Asked[] {
   const words = wordsOf(text);
   return cueTags.flatMap((tag): Asked[] => {
@@ -167,7 +175,11 @@ const opposite = (tag: CueTag): CueTag | undefined => {
   return pair && (pair[0] === tag ? pair[1] : pair[0]);
 };
 
-/** What a drill asks for against what the approach asks for; null where nothing pulls apart. */
+/**
+ * What a drill asks for against what the approach asks for; null where nothing pulls apart.
+ *
+ * @example pullsAgainst('hip-snap', { leave: 'fall' }) // null
+ */
 export function pullsAgainst(
   id: string,
   approach: Partial<Approach>,
@@ -199,6 +211,7 @@ function apart(a: CheckedInstruction, b: CheckedInstruction): { why: string; tag
  * pulls apart, who said it, and the plan's own word. Under `fall` "push" and "jump" said to a young athlete raise a hint.
  *
  * @throws RangeError when a drill is unknown; the message names the field
+ * @example checkWords({ approach: {}, notes: [], drills: [], age: 14 }) // { clashes: [], hints: [] }
  */
 export function checkWords({
   approach,
@@ -269,7 +282,11 @@ export function checkWords({
  */
 export const shortVoice = (voice: Voice): Voice => (voice === 'detail' ? 'plain' : voice);
 
-/** The cue of a drill in an athlete's voice; `detail` is a full explanation of several lines. */
+/**
+ * The cue of a drill in an athlete's voice; `detail` is a full explanation of several lines.
+ *
+ * @example cueIn('hip-snap', 'plain') // 'Snap the belt buckle to the target and stop it.'
+ */
 export function cueIn(id: string, voice: Voice, book: DrillBook = catalogueBook): string {
   const drill = book.drill(id);
   if (!drill) return '';

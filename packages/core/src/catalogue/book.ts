@@ -35,13 +35,18 @@ export const catalogueBook: DrillBook = {
 /** What every academy works with: the table, and the bare drills behind it. */
 export const houseBook: DrillBook = { ...catalogueBook, all: [...drills, ...bareDrills] };
 
-/** Whether a drill is one of those that fill in where nothing else fits. */
+/**
+ * Whether a drill is one of those that fill in where nothing else fits.
+ *
+ * @example isBare('hip-snap') // false
+ */
 export const isBare = (id: string): boolean => bareById.has(id);
 
 /**
  * A drill in one piece, to be handed on or to be made one's own.
  *
  * @throws RangeError for one that is not in the book, or is not told in full there
+ * @example wholeDrill('hip-snap').id // 'hip-snap'
  */
 export function wholeDrill(id: string, book: DrillBook = catalogueBook): OwnDrill {
   const [drill, page, cues] = [book.drill(id), book.page(id), book.cues(id)];
@@ -60,6 +65,7 @@ const made = new WeakMap<readonly unknown[], DrillBook>();
  * The house's drills and an academy's own behind them. The same list gives the same book.
  *
  * @param own each drill once; `retired` ones can be looked up and are not given any more
+ * @example bookWith([]).drill('hip-snap')?.stage // 'feel'
  */
 export function bookWith(own: readonly { drill: OwnDrill; retired: boolean }[]): DrillBook {
   if (own.length === 0) return houseBook;
@@ -82,5 +88,10 @@ export function bookWith(own: readonly { drill: OwnDrill; retired: boolean }[]):
 
 export const drillOf = catalogueBook.drill;
 
+/**
+ * The drills of a book that are for a delivery.
+ *
+ * @example drillsFor('windmill').every(({ discipline }) => discipline !== 'overhand') // true
+ */
 export const drillsFor = (discipline: Discipline, { all }: DrillBook = catalogueBook): readonly Drill[] =>
   all.filter((drill) => drill.discipline === 'both' || drill.discipline === discipline);

@@ -28,14 +28,31 @@ const nodes: readonly Node[] = [
 
 const nodeById = new Map(nodes.map((node) => [node.id, node]));
 
-/** Undefined for an id that is not in the catalogue. */
+/**
+ * Undefined for an id that is not in the catalogue.
+ *
+ * @example nodeOf('oh.lift-stall')?.name // 'Momentum dies at the top'
+ */
 export const nodeOf = (id: string): Node | undefined => nodeById.get(id);
-/** The id itself where the catalogue has no such node, so that an old record can still be read. */
+/**
+ * The id itself where the catalogue has no such node, so that an old record can still be read.
+ *
+ * @example nodeName('oh.gone-by-now') // 'oh.gone-by-now'
+ */
 export const nodeName = (id: string): string => nodeById.get(id)?.name ?? id;
 
+/**
+ * The flaws of a delivery in the order of its phases.
+ *
+ * @example flawsFor('windmill')[0].id // 'wm.rushed-start'
+ */
 export const flawsFor = (discipline: Discipline): readonly Flaw[] =>
   discipline === 'overhand' ? overhandFlaws : windmillFlaws;
 
-/** What can be graded for a discipline: its own flaws, and every limit and symptom. */
+/**
+ * What can be graded for a discipline: its own flaws, and every limit and symptom.
+ *
+ * @example nodesFor('overhand').some(({ id }) => id === 'lim.balance') // true
+ */
 export const nodesFor = (discipline: Discipline): readonly Node[] =>
   nodes.filter((node) => node.type !== 'flaw' || node.discipline === discipline);

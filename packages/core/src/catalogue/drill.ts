@@ -18,7 +18,11 @@ const dry = {
   caution: null,
 } as const;
 
-/** Completes drills that are written down without what they do not need; `stage` null means each says its own. */
+/**
+ * Completes drills that are written down without what they do not need; `stage` null means each says its own.
+ *
+ * @example drillsOf('feel', []) // []
+ */
 export function drillsOf<S extends Stage | null>(
   stage: S,
   written: readonly (S extends null ? Written & { stage: Stage } : Written)[],

@@ -17,7 +17,11 @@ export const pattern = checkpoint('pattern');
 export const style = checkpoint('style');
 export const tactical = checkpoint('tactical');
 
-/** Lays the checkpoints of a discipline out in phase order. */
+/**
+ * Lays the checkpoints of a discipline out in phase order.
+ *
+ * @example flawsOf('overhand', {}) // []
+ */
 export function flawsOf(
   discipline: Discipline,
   byPhase: Partial<Record<Phase, Checkpoint[]>>,

@@ -36,7 +36,11 @@ export interface Whom {
   norms?: readonly Norm[] | undefined;
 }
 
-/** Names a row of the table. */
+/**
+ * Names a row of the table.
+ *
+ * @example normKey({ measure: 'stride', discipline: 'overhand', level: 'high-school', sex: null }) // 'stride overhand high-school '
+ */
 export const normKey = ({
   measure,
   discipline,
@@ -55,7 +59,11 @@ export const normKeys = norms.map(normKey);
 
 const made = new WeakMap<readonly NormEdit[], readonly Norm[]>();
 
-/** The table with what an academy made of it; edits oldest first, the newest of a row counts. The same list gives the same table. */
+/**
+ * The table with what an academy made of it; edits oldest first, the newest of a row counts. The same list gives the same table.
+ *
+ * @example normsWith([]) === norms // true
+ */
 export function normsWith(edits: readonly NormEdit[]): readonly Norm[] {
   if (edits.length === 0) return norms;
   const known = made.get(edits);
@@ -68,6 +76,8 @@ export function normsWith(edits: readonly NormEdit[]): readonly Norm[] {
 
 /**
  * What is usual of a measure; undefined where the table says nothing for this discipline, level and sex.
+ *
+ * @example normFor('no such measure', { discipline: 'overhand', level: 'high-school', sex: null, norms }) // undefined
  */
 export const normFor = (measure: string, whom: Whom): Norm | undefined =>
   (whom.norms ?? norms).find(
@@ -89,6 +99,7 @@ export const levelOf = ({ level, age }: { level: Level | null; age: number }): L
  * Whom the values of an athlete are set against, in the academy's own table.
  *
  * @param edits what the academy takes for usual, oldest first
+ * @example whomOf({ discipline: 'overhand', level: null, age: 15, sex: null }, []).level // 'high-school'
  */
 export const whomOf = (
   athlete: { discipline: Discipline; level: Level | null; age: number; sex: Sex | null },

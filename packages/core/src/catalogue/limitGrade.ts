@@ -5,6 +5,7 @@ import type { Limit, Severity } from './types';
  *
  * @param value in the unit of the limit
  * @returns null for a limit that has no thresholds
+ * @example limitGrade(limits.find(({ unit }) => unit === 's'), 0) // 3
  */
 export function limitGrade(limit: Limit, value: number): Severity | null {
   const steps = [limit.slight, limit.clear, limit.severe];

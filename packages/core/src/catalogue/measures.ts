@@ -94,6 +94,11 @@ export const measurables: readonly Measurable[] = [
 
 const byCheckpoint = new Map(measurables.map((each) => [each.checkpoint, each]));
 
+/**
+ * What can be measured of a checkpoint; undefined where nothing can.
+ *
+ * @example measurableOf('oh.no-such-flaw') // undefined
+ */
 export const measurableOf = (checkpoint: string): Measurable | undefined => byCheckpoint.get(checkpoint);
 
 export interface MeasuredGrade {
@@ -107,6 +112,7 @@ export interface MeasuredGrade {
  *
  * @param value in the unit of the measure
  * @returns null where the checkpoint has no measure, or the table no range for this level
+ * @example gradeMeasured('oh.no-such-flaw', 80, { discipline: 'overhand', level: 'high-school', sex: null, norms }) // null
  */
 export function gradeMeasured(checkpoint: string, value: number, whom: Whom): MeasuredGrade | null {
   const measurable = measurableOf(checkpoint);

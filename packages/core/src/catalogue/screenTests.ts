@@ -277,4 +277,9 @@ export const screenTests: readonly ScreenTest[] = [
 
 const testById = new Map(screenTests.map((test) => [test.id, test]));
 
+/**
+ * A test of the screen; undefined for an id that is none.
+ *
+ * @example screenTestOf('no-such-test') // undefined
+ */
 export const screenTestOf = (id: string): ScreenTest | undefined => testById.get(id);

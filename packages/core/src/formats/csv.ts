@@ -24,6 +24,7 @@ interface Columns {
  * Reads a CSV table (RFC 4180, UTF-8, a header in English). Columns of other names are left out and named.
  *
  * @throws TableError for an empty file, one that is no text, or one in which a required column is missing
+ * @example readTable('date,mph\n2026-05-01,61', { required: ['date'], optional: [] }).leftOut // [ 'mph' ]
  */
 export function readTable(
   text: string,
@@ -68,7 +69,11 @@ export function readTable(
   };
 }
 
-/** A plain decimal number; null for an empty cell, NaN for anything else. */
+/**
+ * A plain decimal number; null for an empty cell, NaN for anything else.
+ *
+ * @example [numberIn('61.5'), numberIn(''), numberIn('fast')] // [ 61.5, null, NaN ]
+ */
 export function numberIn(cell: string | undefined): number | null {
   if (cell === undefined || cell === '') return null;
   return /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i.test(cell) ? Number(cell) : NaN;
@@ -78,7 +83,11 @@ export function numberIn(cell: string | undefined): number | null {
 const defused = (cell: string): string =>
   /^[=+\-@\t\r]/.test(cell) && !/^[+-]?[\d.]+$/.test(cell) ? `'${cell}` : cell;
 
-/** Writes a table; formulas are defused. */
+/**
+ * Writes a table; formulas are defused.
+ *
+ * @example writeTable(['name', 'mph'], [['=1+1', 61]]) // "name,mph\r\n'=1+1,61"
+ */
 export const writeTable = (
   header: readonly string[],
   rows: readonly (readonly (string | number | null)[])[],

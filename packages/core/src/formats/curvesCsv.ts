@@ -18,6 +18,7 @@ function plainNumber(cell: string): number | null {
  * An empty cell or `NaN` is a moment without a reading.
  *
  * @throws TableError that names column and row
+ * @example readCurves('time_s,pelvis\n0,10\n0.01,20').time.length // 2
  */
 export function readCurves(text: string): SpeedCurves {
   if (text.trim() === '') throw new TableError('input: the file is empty');
@@ -63,7 +64,11 @@ export function readCurves(text: string): SpeedCurves {
   return { time, turning, forward, ...(unused.length ? { unused } : {}) };
 }
 
-/** Speed curves as CSV, as `readCurves` reads them. */
+/**
+ * Speed curves as CSV, as `readCurves` reads them.
+ *
+ * @example writeCurves({ time: Float64Array.of(0), turning: { pelvis: Float64Array.of(12) }, forward: {} }) // "time_s,pelvis\r\n0.000000,12.000\n"
+ */
 export function writeCurves({ time, turning, forward }: SpeedCurves): string {
   const named = (curves: SpeedCurves['turning'], end: string, digits: number) =>
     (Object.entries(curves) as [Segment, Float64Array][]).map(([segment, values]) => ({

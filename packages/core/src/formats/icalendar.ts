@@ -86,6 +86,7 @@ function exceptionsOf(events: readonly ICAL.Component[]): Map<string, ICAL.Compo
  * was called off left out.
  *
  * @throws TableError for a file that is no calendar or is broken
+ * @example readGames('BEGIN:VCALENDAR\nVERSION:2.0\nEND:VCALENDAR', { from: '2026-05-01', until: '2026-06-01', zone: 'UTC' }).games // []
  */
 export function readGames(text: string, { from, until, zone }: Window): CalendarGames {
   const calendar = calendarIn(text);

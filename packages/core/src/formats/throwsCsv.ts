@@ -135,6 +135,7 @@ const optional = [
  *
  * @param required columns that must be there beside the date
  * @throws TableError for a file that is no such table
+ * @example readThrows('date,velocity_mph\n2026-05-01,61').rows.length // 1
  */
 export function readThrows(text: string, required: readonly string[] = []): ThrowsTable {
   const table = readTable(text, { required: ['date', ...required], optional });
@@ -152,6 +153,7 @@ export function readThrows(text: string, required: readonly string[] = []): Thro
  * A table of aimed throws without days: `aim,result,side`.
  *
  * @throws TableError for a file that is no such table
+ * @example readMisses('aim,result,side\nlow middle,miss,high').problems // []
  */
 export function readMisses(text: string): { rows: Missed[][]; problems: RowProblem[] } {
   const table = readTable(text, { required: ['result', 'side'], optional: ['aim'] });

@@ -71,7 +71,11 @@ export interface HomeRecord {
 
 export const nothingAtHome: HomeRecord = { sets: [], pain: [], games: [] };
 
-/** Names a set: the newest word on it counts. */
+/**
+ * Names a set: the newest word on it counts.
+ *
+ * @example homeSetKey({ date: '2026-05-01', drill: 'hip-snap', set: 2 }) // '2026-05-01 hip-snap 2'
+ */
 export const homeSetKey = ({ date, drill, set }: Pick<HomeSet, 'date' | 'drill' | 'set'>): string =>
   `${date} ${drill} ${set}`;
 
@@ -79,6 +83,7 @@ export const homeSetKey = ({ date, drill, set }: Pick<HomeSet, 'date' | 'drill' 
  * A record with more events laid over it, in their order.
  *
  * @param dayOf the day at the venue on which something happened
+ * @example withHome(nothingAtHome, [], (at) => at) // { sets: [], pain: [], games: [] }
  */
 export function withHome(
   record: HomeRecord,
@@ -122,7 +127,11 @@ export function withHome(
   return { sets: [...sets.values()], pain, games: [...games.values()].filter(({ pitches }) => pitches > 0) };
 }
 
-/** What was ticked and entered here for today and is not in the page’s own figure: hard throws, and half of the easy ones. */
+/**
+ * What was ticked and entered here for today and is not in the page’s own figure: hard throws, and half of the easy ones.
+ *
+ * @example throwsAtHome({ home: nothingAtHome, days: [] }, nothingAtHome, monday) // 0
+ */
 export function throwsAtHome(
   page: { home: HomeRecord; days: readonly SheetDay[] },
   home: HomeRecord,

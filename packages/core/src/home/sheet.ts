@@ -68,7 +68,11 @@ export interface WeekSheet {
 
 export const stopForPain =
   'Stop for pain. With pain in the elbow or shoulder throw nothing until your instructor unlocks throws; tell them and ask a licensed clinician.';
-/** What a sheet says while throws are locked, in words for whoever is at home. */
+/**
+ * What a sheet says while throws are locked, in words for whoever is at home.
+ *
+ * @example lockedAtHomeWords({ site: 'elbow' }).slice(0, 48) // 'No throws until your instructor unlocks them: pa'
+ */
 export const lockedAtHomeWords = ({ site }: Pick<ThrowLock, 'site'>): string =>
   `No throws until your instructor unlocks them: pain in the ${site} was marked. Ask a licensed clinician.`;
 export const notMedical =
@@ -134,7 +138,11 @@ interface SheetInput extends DrillChoices {
   book?: DrillBook;
 }
 
-/** The week that was assigned last, for the athlete. */
+/**
+ * The week that was assigned last, for the athlete.
+ *
+ * @example weekSheet({ ...athlete, givenName: 'Wren', voice: 'plain' }, { plan: null, assignment: null, academy: 'The barn', lock: null, levels: {}, cues: [] }).days // []
+ */
 export function weekSheet(
   athlete: { givenName: string; throws: Hand; discipline: Discipline; voice: Voice },
   { plan, assignment, academy, lock, levels, cues, book = catalogueBook }: SheetInput,

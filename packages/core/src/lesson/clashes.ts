@@ -19,7 +19,11 @@ const begins = ({ startsAt }: Held): number => Date.parse(startsAt);
 const ends = (lesson: Held): number => begins(lesson) + lesson.minutes * 60_000;
 const placeOf = ({ place }: Held): string => place.trim().toLowerCase();
 
-/** Other lessons that are held in the same place while one is; the end of one is no part of the next. */
+/**
+ * Other lessons that are held in the same place while one is; the end of one is no part of the next.
+ *
+ * @example atOnce({ id: 'a', startsAt: '2026-05-01T16:00:00Z', minutes: 30, place: 'Cage 1', state: 'on' }, []) // []
+ */
 export const atOnce = <T extends Held>(lesson: T, all: readonly T[]): T[] =>
   takesPlace(lesson) && placeOf(lesson) !== ''
     ? all.filter(

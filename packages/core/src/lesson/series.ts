@@ -54,6 +54,7 @@ export interface StandingLesson {
  *
  * @param place where it is held as long as no change says otherwise
  * @param change null where nothing was changed
+ * @example standingLesson({ plannedAt: '2026-05-01T16:00:00Z' }, 'Cage 1', null).state // 'on'
  */
 export function standingLesson(
   { plannedAt }: Pick<PlannedLesson, 'plannedAt'>,

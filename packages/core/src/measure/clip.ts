@@ -1,36 +1,6 @@
 import { nodeOf, type Discipline, type Severity } from '../catalogue';
 import type { ClipEvent } from './timing';
 
-/** A place on a picture, 0 to 1 from its upper left corner. */
-export type OnPicture = readonly [x: number, y: number];
-
-/** Width over height of a picture; places are in shares of each, so that they survive resizing. */
-type Aspect = number;
-
-const between = (a: OnPicture, b: OnPicture, aspect: Aspect): [number, number] => [
-  (b[0] - a[0]) * aspect,
-  b[1] - a[1],
-];
-const degrees = (radians: number): number => (radians * 180) / Math.PI;
-
-/** Angle at the middle one of three places, 0 to 180 degrees; NaN when two fall together. */
-export function angleAt(a: OnPicture, middle: OnPicture, b: OnPicture, aspect: Aspect): number {
-  const [ux, uy] = between(middle, a, aspect);
-  const [vx, vy] = between(middle, b, aspect);
-  const size = Math.hypot(ux, uy) * Math.hypot(vx, vy);
-  return size === 0 ? NaN : degrees(Math.acos(Math.max(-1, Math.min(1, (ux * vx + uy * vy) / size))));
-}
-
-/** Tilt of a line from vertical, 0 to 90 degrees; NaN when both places fall together. */
-export function tiltOf(a: OnPicture, b: OnPicture, aspect: Aspect): number {
-  const [dx, dy] = between(a, b, aspect);
-  return dx === 0 && dy === 0 ? NaN : degrees(Math.atan2(Math.abs(dx), Math.abs(dy)));
-}
-
-/** Length in picture heights. */
-export const lengthOn = (a: OnPicture, b: OnPicture, aspect: Aspect): number =>
-  Math.hypot(...between(a, b, aspect));
-
 /** How a clip keeps time: a slow-motion file plays at another rate than it was taken. */
 export interface ClipClock {
   /** Frames a second as the file plays. */
@@ -39,7 +9,11 @@ export interface ClipClock {
   captureFps: number;
 }
 
-/** True time between two moments of a file, ms, and what the camera leaves open (half a frame at each end). */
+/**
+ * True time between two moments of a file, ms, and what the camera leaves open (half a frame at each end).
+ *
+ * @example clipInterval(0, 0.5, { fps: 30, captureFps: 240 }) // { ms: 62.5, plusMinusMs: 4.166666666666667 }
+ */
 export const clipInterval = (
   from: number,
   to: number,
@@ -49,33 +23,12 @@ export const clipInterval = (
   plusMinusMs: 1000 / captureFps,
 });
 
-/** The frame that a moment of a file falls into. */
+/**
+ * The frame that a moment of a file falls into.
+ *
+ * @example frameAt(0.5, 30) // 15
+ */
 export const frameAt = (time: number, fps: number): number => Math.round(time * fps);
-
-export interface DrawnMeasure {
-  type: 'angle' | 'line' | 'length' | 'scale';
-  points: readonly OnPicture[];
-  /** Of a scale, cm. */
-  lengthCm: number | null;
-}
-
-/** The figure of a drawing: degrees for an angle and a line, cm for a length when there is a scale. */
-export function drawnValue(
-  drawing: DrawnMeasure,
-  aspect: Aspect,
-  scale: DrawnMeasure | undefined,
-): { value: number; unit: 'deg' | 'cm' } | null {
-  const [a, b, c] = drawing.points;
-  if (!a || !b) return null;
-  if (drawing.type === 'angle') return c ? { value: angleAt(a, b, c, aspect), unit: 'deg' } : null;
-  if (drawing.type === 'line') return { value: tiltOf(a, b, aspect), unit: 'deg' };
-  if (drawing.type === 'scale')
-    return drawing.lengthCm === null ? null : { value: drawing.lengthCm, unit: 'cm' };
-  const [from, to] = scale?.points ?? [];
-  if (!from || !to || !scale?.lengthCm) return null;
-  const length = lengthOn(from, to, aspect);
-  return length === 0 ? null : { value: (lengthOn(a, b, aspect) / length) * scale.lengthCm, unit: 'cm' };
-}
 
 export const clipViews = ['side', 'front', 'behind', 'above', 'other'] as const;
 /** From where a clip was taken. */
@@ -159,7 +112,11 @@ export const clipMeasures: Readonly<Record<Discipline, readonly ClipMeasure[]>> 
 
 const flatViews: readonly ClipView[] = ['side', 'front', 'behind'];
 
-/** Whether a measure can be seen from where the clip was taken. */
+/**
+ * Whether a measure can be seen from where the clip was taken.
+ *
+ * @example seenFrom({ fromAbove: true }, 'side') // false
+ */
 export const seenFrom = ({ fromAbove }: Pick<ClipMeasure, 'fromAbove'>, view: ClipView): boolean =>
   !fromAbove || !flatViews.includes(view);
 
@@ -176,6 +133,7 @@ export interface DrawnDoubt {
  *
  * @param drawing the frame it was drawn on, s, and its figure in the unit of the measure; null without one
  * @param clip the marked events, s, and the frames a second of the file
+ * @example drawnDoubts({ event: null, range: [0, 90] }, { time: 0.5, value: 40 }, { marks: {}, fps: 30 }) // []
  */
 export function drawnDoubts(
   { event, range: [low, high] }: ClipMeasure,
@@ -200,6 +158,7 @@ export function drawnDoubts(
  * @param drawn value of each named drawing, degrees or cm
  * @param heightCm of the athlete; without it the stride stays without a share
  * @param view from where the clip was taken: what cannot be seen from there measures nothing
+ * @example derivedMeasures({}, 180, 'side') // []
  */
 export function derivedMeasures(
   drawn: Readonly<Record<string, number>>,
@@ -260,7 +219,11 @@ export interface EventGrade {
   what: string;
 }
 
-/** What the marked moments of a clip say of checkpoints, with their frame error. */
+/**
+ * What the marked moments of a clip say of checkpoints, with their frame error.
+ *
+ * @example eventGrades({}, { fps: 30, captureFps: 240 }, 'overhand') // []
+ */
 export const eventGrades = (
   marks: Partial<Record<ClipEvent, number>>,
   clock: ClipClock,
@@ -285,7 +248,11 @@ export interface ClipIntervalFound {
   needsAboveFps: number | null;
 }
 
-/** From each marked moment to the next, and from plant to release; by the clip's own timestamps. */
+/**
+ * From each marked moment to the next, and from plant to release; by the clip's own timestamps.
+ *
+ * @example clipIntervals({ plant: 1, release: 1.5 }, { fps: 30, captureFps: 240 }).length // 1
+ */
 export function clipIntervals(
   marks: Partial<Record<ClipEvent, number>>,
   clock: ClipClock,

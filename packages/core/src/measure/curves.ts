@@ -33,7 +33,11 @@ export const longestFill = 0.05;
 /** What the slope at the edge of a gap is taken from, s. */
 const slopeOver = 0.015;
 
-/** Sampling rate of a recording, from the middle of its time steps. */
+/**
+ * Sampling rate of a recording, from the middle of its time steps.
+ *
+ * @example rateOf(Float64Array.of(0, 0.01, 0.02)) // 100
+ */
 export const rateOf = (time: Float64Array): number => {
   const steps = new Array<number>(time.length - 1);
   for (let i = 0; i + 1 < time.length; i++) steps[i] = time[i + 1]! - time[i]!;
@@ -70,6 +74,7 @@ function between(t: Float64Array, v: Float64Array, a: number, at: number): numbe
  *
  * @param time seconds, rising
  * @param values one for each time; NaN where there is no reading
+ * @example evenly(Float64Array.of(0, 0.01, 0.02), Float64Array.of(1, 2, 3), 100).rate // 100
  */
 export function evenly(time: Float64Array, values: Float64Array, rate: number): EvenCurve {
   // Plain loops over typed arrays: recordings have tens of thousands of samples.
@@ -103,7 +108,11 @@ export function evenly(time: Float64Array, values: Float64Array, rate: number): 
   return { start, rate, values: even, filled, open };
 }
 
-/** The unbroken stretches of a curve, from and up to. */
+/**
+ * The unbroken stretches of a curve, from and up to.
+ *
+ * @example stretches(Float64Array.of(1, 2, NaN, 3)) // [ [ 0, 2 ], [ 3, 4 ] ]
+ */
 export function stretches(values: Float64Array): [from: number, to: number][] {
   const found: [number, number][] = [];
   let from = -1;

@@ -12,7 +12,11 @@ const drawnBefore = 0.25;
 const drawnAfter = 0.15;
 const mostDrawn = 300;
 
-/** Smoothed curves around their peaks, light enough to be kept and drawn. */
+/**
+ * Smoothed curves around their peaks, light enough to be kept and drawn.
+ *
+ * @example drawnCurves(reading).length > 0 // true
+ */
 export function drawnCurves(
   { smoothed: curves, peaks, plant, release }: Pick<Sequence, 'smoothed' | 'peaks' | 'plant' | 'release'>,
   digits = 1,
@@ -37,7 +41,11 @@ type PeakReport = Pick<Peak, 'segment' | 'value' | 'time'>;
 const reported = (peaks: readonly Peak[]): PeakReport[] =>
   peaks.map(({ segment, value, time }) => ({ segment, value, time }));
 
-/** What is kept of a reading: everything but the curves themselves, which are drawn light; m/s with three digits. */
+/**
+ * What is kept of a reading: everything but the curves themselves, which are drawn light; m/s with three digits.
+ *
+ * @example Object.keys(keptSequence(reading)).includes('smoothed') // false
+ */
 export function keptSequence(found: Sequence) {
   const { smoothed: _, linear, peaks, ...rest } = found;
   return {

@@ -32,7 +32,11 @@ const leastApart = 15;
 const clearGain = 0.05;
 const z95 = 1.645;
 
-/** The most frequent value by a key; a tie goes to the one that comes first. */
+/**
+ * The most frequent value by a key; a tie goes to the one that comes first.
+ *
+ * @example commonest(['curve', 'fastball', 'fastball'], (pitch) => pitch) // 'fastball'
+ */
 export function commonest<T>(values: readonly T[], key: (value: T) => string): T | undefined {
   const times = new Map<string, { value: T; n: number }>();
   for (const value of values) {
@@ -46,7 +50,11 @@ export function commonest<T>(values: readonly T[], key: (value: T) => string): T
   )?.value;
 }
 
-/** The measured throws of the commonest pitch and ball. */
+/**
+ * The measured throws of the commonest pitch and ball.
+ *
+ * @example ofCommonestPitch(throwsOfMay).length // 30
+ */
 export function ofCommonestPitch<T extends TimedThrow>(throws: readonly T[]): T[] {
   const measured = throws.filter(({ velocity }) => velocity !== null);
   const kind = ({ pitch, ball }: TimedThrow) => `${ball} ${pitch}`;
@@ -81,6 +89,7 @@ function flatness({ d, error }: { d: number; error: number }): Severity {
  * Velocity against the effort asked, over all days, for the commonest pitch and ball.
  *
  * @returns null below three efforts with three throws each
+ * @example effortCurve(throwsOfMay) // null
  */
 export function effortCurve(throws: readonly TimedThrow[]): EffortCurve | null {
   const byEffort = new Map<number, number[]>();

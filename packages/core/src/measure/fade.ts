@@ -23,6 +23,7 @@ const level = 0.05;
  *
  * @param velocities like throws in time order, any unit
  * @returns null below fifteen throws
+ * @example fade([31, 31, 30]) // null
  */
 export function fade(velocities: readonly number[]): Fade | null {
   const n = velocities.length;

@@ -38,6 +38,7 @@ function pass({ b: [b0, b1, b2], a: [a1, a2] }: Coefficients, x: Float64Array): 
  * @param cutoff Hz, above 0 and at most 0.4 of the rate
  * @param rate samples a second
  * @throws RangeError for a cut-off outside
+ * @example smooth(Float64Array.of(5, 5, 5, 5, 5, 5, 5, 5), 20, 200)[4] // 5
  */
 export function smooth(values: Float64Array, cutoff: number, rate: number): Float64Array {
   if (!(cutoff > 0) || cutoff > mostOfRate * rate * (1 + 1e-9))
@@ -71,6 +72,7 @@ export function smooth(values: Float64Array, cutoff: number, rate: number): Floa
  * @param cutoff Hz of the low-pass (`smooth`)
  * @param rate samples a second
  * @returns in the unit of the readings for a second
+ * @example noiseOfSlope(1, 20, 200) // 41.213376
  */
 export function noiseOfSlope(noise: number, cutoff: number, rate: number): number {
   const corner = cutoff / bothPasses;
@@ -87,6 +89,7 @@ const hampelDeviations = 3;
  *
  * @param values evenly spaced, without gaps; the window is cut off at the ends
  * @returns a copy
+ * @example [...withoutSpikes(Float64Array.of(1, 1, 1, 90, 1, 1, 1))] // [ 1, 1, 1, 1, 1, 1, 1 ]
  */
 export function withoutSpikes(values: Float64Array): Float64Array {
   return values.map((value, i) => {

@@ -33,7 +33,11 @@ export interface PitchFlight {
   upCm: number | null;
 }
 
-/** The middle of each pitch, the commonest first. */
+/**
+ * The middle of each pitch, the commonest first.
+ *
+ * @example flightsOf([{ pitch: 'fastball', flight: null }]) // []
+ */
 export function flightsOf(throws: readonly { pitch: string; flight: Flight | null }[]): PitchFlight[] {
   const byPitch = new Map<string, Flight[]>();
   for (const { pitch, flight } of throws)
@@ -53,7 +57,11 @@ export function flightsOf(throws: readonly { pitch: string; flight: Flight | nul
     .sort((a, b) => b.n - a.n);
 }
 
-/** Where a ball moves on the picture, to the right and up, cm. */
+/**
+ * Where a ball moves on the picture, to the right and up, cm.
+ *
+ * @example movedOn({ armCm: 10, upCm: 20 }, 'R', 'pitcher') // { x: 10, y: 20 }
+ */
 export const movedOn = ({ armCm, upCm }: { armCm: number; upCm: number }, hand: Hand, view: ZoneView) => ({
   x: armOnRight(hand, view) ? armCm : -armCm,
   y: upCm,

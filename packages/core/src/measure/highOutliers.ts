@@ -30,6 +30,7 @@ function critical(m: number, alpha: number): number {
  *
  * @param velocities like throws of a day, m/s
  * @returns null below ten throws
+ * @example highOutliers([31, 31, 45]) // null
  */
 export function highOutliers(velocities: readonly number[]): HighOutliers | null {
   const n = velocities.length;

@@ -7,6 +7,7 @@ export * from './jump';
 export * from './highOutliers';
 export * from './flight';
 export * from './misses';
+export * from './onPicture';
 export * from './offers';
 export * from './plausible';
 export * from './radarLine';

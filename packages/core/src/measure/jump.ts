@@ -38,6 +38,8 @@ const middle = ({ low, high }: Norm): number => (low + high) / 2;
 /**
  * Power against the middle of the reference of level and sex; null where either is not known. A broad jump stands in
  * for a vertical one as far up or down its own reference.
+ *
+ * @example powerOf({ athlete, massKg: null }, { cm: 45, test: 'jump.vertical' }) // null
  */
 export function powerOf(
   { athlete, massKg, level, sex, norms }: Jumper,
@@ -62,6 +64,7 @@ export function powerOf(
  * @param parts as the test names them: deg, or kg and reps
  * @param massKg body mass; without it a lift says nothing
  * @returns null where something is missing
+ * @example sumOfParts('no-such-test', [40, 50], 70) // null
  */
 export function sumOfParts(
   test: string,

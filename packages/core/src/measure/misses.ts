@@ -81,6 +81,8 @@ function severityOf(k: number, onAxis: number): Severity {
 /**
  * Where the misses go: up against down, arm side against glove side. A side is marked when the lower Wilson
  * bound of its share of the misses on its axis, corrected for looking at four sides, is above a half.
+ *
+ * @example missFigures([]).n // 0
  */
 export function missFigures(thrown: readonly Aimed[]): MissFigures {
   const on = (side: MissSide) => thrown.filter((sides) => sides.includes(side)).length;

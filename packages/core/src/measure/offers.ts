@@ -39,7 +39,11 @@ const missWords: Readonly<Record<string, MissSide>> = {
 };
 const opposite: Record<MissSide, MissSide> = { high: 'low', low: 'high', arm: 'glove', glove: 'arm' };
 
-/** The symptoms that the throws of the last six weeks show, clean ones included wherever there were enough throws. */
+/**
+ * The symptoms that the throws of the last six weeks show, clean ones included wherever there were enough throws.
+ *
+ * @example throwOffers([], '2026-05-01') // []
+ */
 export function throwOffers(throws: readonly ChartedThrow[], today: string): Offer[] {
   const recent = throws.filter(({ date }) => date <= today && daysBetween(date, today) <= throwsCount);
   const newest = recent.reduce((last, { date }) => (date > last ? date : last), '');
@@ -99,7 +103,11 @@ export function throwOffers(throws: readonly ChartedThrow[], today: string): Off
   return offers;
 }
 
-/** The limits of a screen that were judged. */
+/**
+ * The limits of a screen that were judged.
+ *
+ * @example screenOffers(screened, '2026-05-01', '2026-05-02').map(({ node, severity }) => [node, severity]) // [ [ 'lim.balance', 2 ] ]
+ */
 export const screenOffers = ({ limits }: ScreenResult, date: string, today: string): Offer[] =>
   daysBetween(date, today) > screenCounts
     ? []
@@ -123,6 +131,11 @@ export const screenOffers = ({ limits }: ScreenResult, date: string, today: stri
         ];
       });
 
+/**
+ * What a reading of speed curves says of checkpoints.
+ *
+ * @example curveOffers([], '2026-05-01') // []
+ */
 export const curveOffers = (evidence: readonly Evidence[], date: string): Offer[] =>
   evidence.map(({ flaw, severity, why }) => ({
     node: flaw,
@@ -133,7 +146,11 @@ export const curveOffers = (evidence: readonly Evidence[], date: string): Offer[
     why,
   }));
 
-/** Measures of a clip, graded for the level. */
+/**
+ * Measures of a clip, graded for the level.
+ *
+ * @example clipOffers([], { ...whom, level: 'high-school', sex: null, norms }, '2026-05-01') // []
+ */
 export const clipOffers = (
   measures: readonly { checkpoint: string; value: number }[],
   whom: Whom,
@@ -157,7 +174,11 @@ export const clipOffers = (
     ];
   });
 
-/** Marked moments of a clip, graded with their frame error; what the camera cannot tell offers nothing. */
+/**
+ * Marked moments of a clip, graded with their frame error; what the camera cannot tell offers nothing.
+ *
+ * @example eventOffers([], '2026-05-01') // []
+ */
 export const eventOffers = (graded: readonly EventGrade[], date: string): Offer[] =>
   graded.flatMap(({ checkpoint, value, error, severity, what }) =>
     severity === null
@@ -175,7 +196,11 @@ export const eventOffers = (graded: readonly EventGrade[], date: string): Offer[
         ],
   );
 
-/** One offer for each checkpoint: the newest, and of one day the worst. */
+/**
+ * One offer for each checkpoint: the newest, and of one day the worst.
+ *
+ * @example newestOffers([]) // []
+ */
 export function newestOffers(offers: readonly Offer[]): Offer[] {
   const best = new Map<string, Offer>();
   for (const offer of offers) {
@@ -186,7 +211,11 @@ export function newestOffers(offers: readonly Offer[]): Offer[] {
   return [...best.values()];
 }
 
-/** What an offer leaves beside the grade once it is taken: value, what it may be off by, grade, where from and why. */
+/**
+ * What an offer leaves beside the grade once it is taken: value, what it may be off by, grade, where from and why.
+ *
+ * @example detailOfOffer({ node: 'lim.balance', value: 9, severity: 2, from: 'screen', date: monday, why: 'Balance 9 s' }).source // 'screen'
+ */
 export const detailOfOffer = ({ value, error, severity, from, why }: Offer) => ({
   ...(value === null ? {} : { value }),
   ...(typeof error === 'number' ? { error } : {}),

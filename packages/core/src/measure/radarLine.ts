@@ -26,6 +26,7 @@ const slowest = 4.4704;
  * @param known.heldAbove velocity above which nobody of that age throws, m/s (`heldAbove`)
  * @param known.best fastest throw so far, m/s; null when there is none
  * @param known.before the reading before, whatever became of it; null when there was none
+ * @example doubtOf({ velocity: 80, at: 0 }, { doubtfulAbove: 45, best: null, before: null }) // 'impossible'
  */
 export function doubtOf(
   reading: LineReading,
@@ -57,6 +58,7 @@ export const measuredMs = 6_000;
  * claimed, whatever a line hears.
  *
  * @param now milliseconds since 1970
+ * @example claimedByRep([], 0) // null
  */
 export const claimedByRep = <T extends LineReading>(unclaimed: readonly T[], now: number): T | null => {
   const newest = unclaimed.at(-1);

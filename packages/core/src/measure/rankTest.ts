@@ -38,6 +38,7 @@ function chanceOfAtMost(ranks: readonly number[], size: number, sum: number): nu
  * nothing had changed. Exact, ties included, up to 40 values a side; with the normal approximation beyond.
  *
  * @returns 0..1; 1 for an empty group
+ * @example lowerByChance([4, 5, 6], [1, 2, 3]) // 0.05
  */
 export function lowerByChance(earlier: readonly number[], after: readonly number[]): number {
   const [n, m] = [after.length, earlier.length];

@@ -7,7 +7,11 @@ import type { TimedThrow } from './velocity';
 /** Fewest charted pitches that say how an athlete does; house default. */
 export const fewestPitches = 20;
 
-/** Within the zone, its edge included; the zone reaches from −1 to 1 both ways. */
+/**
+ * Within the zone, its edge included; the zone reaches from −1 to 1 both ways.
+ *
+ * @example [isStrike([1, -1]), isStrike([1.01, 0])] // [ true, false ]
+ */
 export const isStrike = ([x, y]: readonly [x: number, y: number]): boolean =>
   Math.abs(x) <= 1 && Math.abs(y) <= 1;
 
@@ -17,6 +21,7 @@ export const isStrike = ([x, y]: readonly [x: number, y: number]): boolean =>
  *
  * @param today ISO day at the venue
  * @returns null below 20 charted pitches
+ * @example resultsOf(throwsOfMay.map((each) => ({ ...each, arrived: null })), '2026-06-01') // null
  */
 export function resultsOf(
   throws: readonly (TimedThrow & { arrived: readonly [number, number] | null })[],

@@ -170,6 +170,7 @@ function judged(
  * the power of the jump. Values are in the unit of their test.
  *
  * @throws RangeError when a test is unknown or a value is none that a body can show; the message names the field
+ * @example screen({ athlete, tests: [] }).limits // []
  */
 export function screen(screened: Screened): ScreenResult {
   screened.tests.forEach(({ test, tries }, n) => {
@@ -232,13 +233,18 @@ export function screen(screened: Screened): ScreenResult {
  *
  * @param margin in `unit`, 0 or more
  * @param unit empty for a ratio
+ * @example [marginWords(2, '°'), marginWords(0, '°')] // [ 'by 2 °', 'borderline' ]
  */
 export function marginWords(margin: number, unit: string): string {
   const rounded = Number(margin.toFixed(unit === '' ? 2 : 1));
   return rounded === 0 ? 'borderline' : `by ${rounded}${unit === 'deg' ? '°' : unit && ` ${unit}`}`;
 }
 
-/** The tries of a screen, one by one, as readings of a side; a retest after a stretch is no try. */
+/**
+ * The tries of a screen, one by one, as readings of a side; a retest after a stretch is no try.
+ *
+ * @example readingsOf([{ test: 'balance', side: 'lead', value: 12, pain: false }]) // [ { test: 'balance', side: 'lead', tries: [ 12 ], pain: false } ]
+ */
 export function readingsOf(
   tries: readonly {
     test: string;

@@ -96,7 +96,11 @@ function smoothed(curve: EvenCurve, cutoff: number): EvenCurve {
 
 const timeAt = ({ start, rate }: EvenCurve, i: number): number => start + i / rate;
 
-/** A smoothed curve at a time, straight between its samples; null outside and in gaps. */
+/**
+ * A smoothed curve at a time, straight between its samples; null outside and in gaps.
+ *
+ * @example valueAt({ start: 0, rate: 100, values: Float64Array.of(1, 3) }, 0.005) // 2
+ */
 export function valueAt({ start, rate, values }: EvenCurve, time: number): number | null {
   const at = (time - start) * rate;
   const i = Math.floor(at);
@@ -237,6 +241,7 @@ const orderOf = (peaks: readonly Peak[]): Segment[] =>
  * zero-lag low-pass, peaks by a parabola, the gaps between them with their ±, the gains, what was handed on, and the evidence for flaws.
  *
  * @throws RangeError for times that do not rise, too few rows, or an option out of range; the message names the field
+ * @example sequence(curves, { discipline: 'overhand' }).gaps.length // 3
  */
 export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Sequence {
   checked(curves);

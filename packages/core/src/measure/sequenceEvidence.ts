@@ -19,6 +19,7 @@ const ms = (value: number): string => `${value.toFixed(0)} ms`;
  * What an overhand sequence says about flaws. A gap that is smaller than its own ± is not judged.
  *
  * @param pelvis the usual range of the pelvis peak for the level; left out where no level is known
+ * @example sequenceEvidence(reading, undefined).evidence.map(({ severity }) => severity) // []
  */
 export function sequenceEvidence(
   { peaks, gaps, plant, at }: MeasuredSequence,

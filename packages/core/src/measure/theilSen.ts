@@ -2,7 +2,11 @@ import { median } from 'simple-statistics';
 
 type Point = readonly [x: number, y: number];
 
-/** Slopes between every two points that differ in x, rising. */
+/**
+ * Slopes between every two points that differ in x, rising.
+ *
+ * @example pairSlopes([[0, 0], [1, 1], [2, 4]]) // [ 1, 2, 3 ]
+ */
 export const pairSlopes = (points: readonly Point[]): number[] =>
   points
     .flatMap(([x1, y1], i) =>
@@ -10,7 +14,11 @@ export const pairSlopes = (points: readonly Point[]): number[] =>
     )
     .sort((a, b) => a - b);
 
-/** Median of the slopes between every two points (Theil 1950, Sen 1968). At least two different x. */
+/**
+ * Median of the slopes between every two points (Theil 1950, Sen 1968). At least two different x.
+ *
+ * @example theilSen([[0, 0], [1, 1], [2, 4]]) // 2
+ */
 export const theilSen = (points: readonly Point[]): number => median(pairSlopes(points));
 
 /** How Kendall's S is spread by chance for n different values: the probability of each number of discordant pairs. */
@@ -59,6 +67,7 @@ function cutOff(n: number): number | null {
  *
  * @param points with different x
  * @returns null where so few points cannot be that sure
+ * @example slopeInterval([[0, 0], [1, 1]]) // null
  */
 export function slopeInterval(points: readonly Point[]): { low: number; high: number } | null {
   const cut = cutOff(points.length);

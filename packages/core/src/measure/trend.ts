@@ -41,6 +41,7 @@ function widening(points: readonly (readonly [number, number])[], slope: number)
  *
  * @param of which figure of a session is followed
  * @returns null below four sessions with five like throws each, where Sen's interval does not exist
+ * @example velocityTrend(throwsOfMay)?.real // true
  */
 export function velocityTrend(throws: readonly TimedThrow[], of: 'usual' | 'top' = 'usual'): Trend | null {
   const common = ofCommonestPitch(throws);

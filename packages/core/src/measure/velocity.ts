@@ -49,11 +49,19 @@ export interface LikeThrows {
 /** Fewest like throws that make a figure. */
 export const fewestThrows = 5;
 
-/** Efforts within the same five points are alike. */
+/**
+ * Efforts within the same five points are alike.
+ *
+ * @example likeEffort(88) // 90
+ */
 export const likeEffort = (effort: number | null): number | null =>
   effort === null ? null : Math.round(effort / 5) * 5;
 
-/** Standard deviation of normal values, from their median absolute deviation; 0 for no values. */
+/**
+ * Standard deviation of normal values, from their median absolute deviation; 0 for no values.
+ *
+ * @example robustSd([29, 30, 31]) // 1.4826
+ */
 export const robustSd = (values: readonly number[]): number =>
   values.length ? 1.4826 * medianAbsoluteDeviation([...values]) : 0;
 
@@ -64,6 +72,8 @@ const kmh = 1 / 3.6;
 /**
  * Step of the display on which velocities were read: whole mph or whole km/h where every one of them is one, else a
  * tenth of a mile an hour. m/s
+ *
+ * @example displayStep([31.2, 31.25]) // 0.044704
  */
 export function displayStep(velocities: readonly number[]): number {
   const isWhole = (unit: number) =>
@@ -78,11 +88,17 @@ export type Measured = Pick<SessionVelocity, 'n' | 'robustSd' | 'step'>;
 /**
  * Standard error of the median of like throws: 1.2533 · scatter / √n, where the scatter is never under half the step
  * of the display. m/s
+ *
+ * @example medianError({ n: 9, robustSd: 0.6, step: 0.04 }) // 0.25066
  */
 export const medianError = ({ n, robustSd, step }: Measured): number =>
   (1.2533 * Math.max(robustSd, step / 2)) / Math.sqrt(n);
 
-/** Top, usual and scatter of like throws; null below five. */
+/**
+ * Top, usual and scatter of like throws; null below five.
+ *
+ * @example velocityFigures([31, 31.2, 30.8, 31.4, 30.9])?.usual // 31
+ */
 export function velocityFigures(
   velocities: readonly number[],
 ): Omit<SessionVelocity, 'date' | 'like' | 'simulated'> | null {
@@ -101,7 +117,11 @@ export function velocityFigures(
 const topOfUsual = 1.15;
 const scatterOfUsual = 0.08;
 
-/** Whether throws of one effort, pitch and ball can really be set against each other. */
+/**
+ * Whether throws of one effort, pitch and ball can really be set against each other.
+ *
+ * @example areAlike({ top: 33, usual: 31, robustSd: 0.5 }) // true
+ */
 export const areAlike = ({
   top,
   usual,
@@ -110,6 +130,11 @@ export const areAlike = ({
   top <= topOfUsual * usual && robustSd <= scatterOfUsual * usual;
 
 type Like = Pick<LikeThrows, 'effort' | 'pitch' | 'ball'>;
+/**
+ * Whether two groups of throws have effort, pitch and ball in common.
+ *
+ * @example sameLike({ effort: 90, pitch: 'fastball', ball: 145 }, { effort: 90, pitch: 'curve', ball: 145 }) // false
+ */
 export const sameLike = (a: Like, b: Like): boolean =>
   a.effort === b.effort && a.pitch === b.pitch && a.ball === b.ball;
 
@@ -124,7 +149,11 @@ const byTime = (a: TimedThrow, b: TimedThrow): number =>
         ? -1
         : 1;
 
-/** Measured throws in groups of the same day, pitch, ball and effort rounded to 5; days in order. */
+/**
+ * Measured throws in groups of the same day, pitch, ball and effort rounded to 5; days in order.
+ *
+ * @example likeThrows(throwsOfMay).length // 5
+ */
 export function likeThrows(throws: readonly TimedThrow[]): LikeThrows[] {
   const groups = new Map<string, LikeThrows>();
   for (const { date, velocity, effort, pitch, ball, simulated } of [...throws].sort(byTime)) {
@@ -139,7 +168,11 @@ export function likeThrows(throws: readonly TimedThrow[]): LikeThrows[] {
   return [...groups.values()];
 }
 
-/** Of each day the largest group of like throws; a tie goes to the higher effort. */
+/**
+ * Of each day the largest group of like throws; a tie goes to the higher effort.
+ *
+ * @example sessionGroups(throwsOfMay)[0].date // '2026-05-01'
+ */
 export function sessionGroups(throws: readonly TimedThrow[]): LikeThrows[] {
   const days = new Map<string, LikeThrows>();
   for (const group of likeThrows(throws)) {
@@ -156,12 +189,20 @@ const figuresOf = ({ date, velocities, simulated, ...like }: LikeThrows): Sessio
   return figures ? [{ date, ...figures, simulated, like }] : [];
 };
 
-/** The sessions of throws like given ones, in order of their days; days without five are left out. */
+/**
+ * The sessions of throws like given ones, in order of their days; days without five are left out.
+ *
+ * @example likeSessions(throwsOfMay, { effort: 90, pitch: 'fastball', ball: 145 }).length // 5
+ */
 export const likeSessions = (throws: readonly TimedThrow[], like: Like): SessionVelocity[] =>
   likeThrows(throws)
     .filter((group) => sameLike(group, like))
     .flatMap(figuresOf);
 
-/** The figures of each day, from its largest group of like throws. Days without five are left out. */
+/**
+ * The figures of each day, from its largest group of like throws. Days without five are left out.
+ *
+ * @example sessionVelocities(throwsOfMay).map(({ usual }) => usual.toFixed(2)) // [ '30.95', '31.45', '31.95', '32.45', '32.95' ]
+ */
 export const sessionVelocities = (throws: readonly TimedThrow[]): SessionVelocity[] =>
   sessionGroups(throws).flatMap(figuresOf);

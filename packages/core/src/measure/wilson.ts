@@ -2,6 +2,7 @@
  * Wilson score bounds (Wilson 1927) of a share.
  *
  * @param z one-sided point of the normal distribution
+ * @example wilson(8, 10, 1.645).lower // 0.540769
  */
 export function wilson(k: number, n: number, z: number): { lower: number; upper: number } {
   if (n === 0) return { lower: 0, upper: 1 };

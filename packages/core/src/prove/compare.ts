@@ -28,6 +28,7 @@ function changeOf(before: number | undefined, after: number | undefined): Change
  * Two looks checkpoint by checkpoint. What was not looked at this time is never better.
  *
  * @param ids what to compare, in the order in which it is shown; left out where neither look has it
+ * @example compareLooks(findings, { 'oh.lift-stall': 1 }, ['oh.lift-stall']).points[0].change // 'better'
  */
 export function compareLooks(before: Findings, after: Findings, ids: readonly string[]): Comparison {
   const points = ids

@@ -14,6 +14,7 @@ const z95 = 1.645;
  * the session figures around their Theil–Sen line; 0.8 mph below four sessions, never under 0.3 mph. m/s
  *
  * @param sessions of like throws, any order
+ * @example betweenSessions(sessionsOfMay) // 0.134112
  */
 export function betweenSessions(sessions: readonly Pick<SessionVelocity, 'date' | 'usual'>[]): number {
   const first = sessions[0];
@@ -28,6 +29,7 @@ export function betweenSessions(sessions: readonly Pick<SessionVelocity, 'date' 
  * of a median being 1.2533 · scatter / √n. A change counts only when it is greater. m/s
  *
  * @param between s, the scatter between sessions (`betweenSessions`), m/s
+ * @example smallestRealChange({ n: 12, robustSd: 0.5, step: 0.04 }, { n: 12, robustSd: 0.5, step: 0.04 }, 0.2) // 0.627365
  */
 export const smallestRealChange = (a: Measured, b: Measured, between: number): number =>
   z95 * Math.hypot(medianError(a), medianError(b), Math.SQRT2 * between);
@@ -47,6 +49,7 @@ export interface VelocityChange {
  *
  * @param sessions in order of their days
  * @returns null with fewer than two such sessions
+ * @example velocityChange(sessionsOfMay)?.real // true
  */
 export function velocityChange(sessions: readonly SessionVelocity[]): VelocityChange | null {
   const to = sessions.at(-1);
@@ -58,6 +61,7 @@ export function velocityChange(sessions: readonly SessionVelocity[]): VelocityCh
  * The same between two given sessions.
  *
  * @param like all sessions of such throws, which say how far they wander
+ * @example changeBetween(sessionsOfMay[0], sessionsOfMay[4], sessionsOfMay)?.real // true
  */
 export function changeBetween(
   from: SessionVelocity,

@@ -15,7 +15,11 @@ const needsClearance: readonly PainSite[] = ['elbow', 'shoulder', 'back'];
 /** Most effort of a throw while an injury is not cleared, percent. */
 export const unclearedEffort = 60;
 
-/** The injuries that hold a plan back: elbow, shoulder, back or surgery, without a clearance. */
+/**
+ * The injuries that hold a plan back: elbow, shoulder, back or surgery, without a clearance.
+ *
+ * @example uncleared([{ site: 'elbow', surgery: false, clearances: [] }]).length // 1
+ */
 export const uncleared = (history: readonly PastInjury[]): PastInjury[] =>
   history.filter(({ site, surgery, cleared }) => !cleared && (surgery || needsClearance.includes(site)));
 
@@ -27,6 +31,8 @@ interface Whom {
 /**
  * Why an athlete may not be given a drill at all; null where nothing speaks against it. No reason typed by an
  * instructor lifts this: age does, or a clearance that somebody licensed gave.
+ *
+ * @example barredBecause(drillOf('hip-snap'), { age: 15, history: [] }) // null
  */
 export function barredBecause(drill: Drill, { age, history }: Whom): string | null {
   if (age < drill.minAge) return `from age ${drill.minAge} on`;

@@ -11,6 +11,7 @@ export const limitsLookBack = 40;
  * @param academy whether it counts every throw as a hard one
  * @param pain what pain makes of the throws
  * @param throws by day, of the log and of home, at least the last `limitsLookBack` days
+ * @example limitsInputOf(week, { allHard: true }, openThrows, []).allHard // true
  */
 export const limitsInputOf = (
   { discipline, birthdate, league }: Pick<LimitsInput, 'discipline' | 'birthdate' | 'league'>,

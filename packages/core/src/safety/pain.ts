@@ -22,6 +22,7 @@ export interface Openings {
  * more; it still closes dry drills that load the place.
  *
  * @param pain what was answered in this session
+ * @example allowedWith(null, [drillOf('hip-snap')], { lock: null }).closed // []
  */
 export function allowedWith<T extends { drill: string }>(
   pain: Pain | null,
@@ -51,13 +52,21 @@ export interface DayPain extends Pain {
   date: string;
 }
 
-/** Pain or soreness that holds on a day: the newest word, unless it was that nothing hurts. */
+/**
+ * Pain or soreness that holds on a day: the newest word, unless it was that nothing hurts.
+ *
+ * @example painOn([], '2026-05-01') // null
+ */
 export function painOn<T extends DayPain>(marked: readonly T[], date: string): T | null {
   const last = marked.filter((pain) => pain.date === date).at(-1);
   return last && last.level !== 'none' ? last : null;
 }
 
-/** Why a drill is not for a day at home; null when it is. Only an instructor opens locked throws again. */
+/**
+ * Why a drill is not for a day at home; null when it is. Only an instructor opens locked throws again.
+ *
+ * @example lockedAtHome({ throws: 0, avoid: [] }, { lock: null, cleared: null }, [], '2026-05-01') // null
+ */
 export function lockedAtHome(
   { throws, avoid }: { throws: number; avoid: readonly PainSite[] },
   { lock }: ThrowState,

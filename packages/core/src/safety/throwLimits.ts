@@ -74,19 +74,31 @@ export const mostEasyEffort = hardEffort - 5;
 export const isHard = ({ effort, kind }: { effort?: number | null | undefined; kind: string }): boolean =>
   kind === 'game' || effort === null || effort === undefined || effort >= hardEffort;
 
-/** The row of the published table for an age; outside the table the nearest row. */
+/**
+ * The row of the published table for an age; outside the table the nearest row.
+ *
+ * @example pitchLimitRow('overhand', 12).ageTo // 12
+ */
 export function pitchLimitRow(discipline: Discipline, age: number): PitchLimitRow {
   const rows = pitchLimits.filter((row) => row.discipline === discipline);
   return rows.find((row) => age <= row.ageTo) ?? rows.at(-1)!;
 }
 
-/** How many of the throws are hard and how many easy. */
+/**
+ * How many of the throws are hard and how many easy.
+ *
+ * @example countThrows([{ effort: 90, kind: 'practice' }, { effort: 60, kind: 'practice' }]) // { hard: 1, easy: 1 }
+ */
 export function countThrows(thrown: readonly CountedThrow[]): { hard: number; easy: number } {
   const hard = thrown.filter(isHard).length;
   return { hard, easy: thrown.length - hard };
 }
 
-/** Throws one by one as days, to be held against the limits. */
+/**
+ * Throws one by one as days, to be held against the limits.
+ *
+ * @example daysOfThrows([{ date: '2026-05-01', effort: 90, kind: 'practice' }]) // [ { date: '2026-05-01', count: 1, kind: 'practice', effort: null } ]
+ */
 export function daysOfThrows(thrown: readonly (CountedThrow & { date: string })[]): DayThrows[] {
   const days = new Map<string, DayThrows>();
   for (const each of thrown) {
@@ -103,7 +115,11 @@ export function daysOfThrows(thrown: readonly (CountedThrow & { date: string })[
   return [...days.values()];
 }
 
-/** Throws as an academy counts them: one that counts every throw as hard forgets their effort. */
+/**
+ * Throws as an academy counts them: one that counts every throw as hard forgets their effort.
+ *
+ * @example countedAs([{ effort: 60 }], true) // [ { effort: null } ]
+ */
 export const countedAs = <T extends DayThrows>(throws: readonly T[], allHard: boolean): T[] =>
   allHard ? throws.map((day) => ({ ...day, effort: null })) : [...throws];
 
@@ -155,6 +171,7 @@ function restOf(
  * toward the day's maximum, in full in the week, and ask for no rest.
  *
  * @throws RangeError for a birth date after the day
+ * @example throwLimits({ ...week, on: monday }).leftToday // 95
  */
 export function throwLimits(input: LimitsInput): ThrowLimits {
   const { discipline, birthdate, league, on } = input;
@@ -226,6 +243,7 @@ export interface LimitProblem {
  *
  * @param planned throws that the plan would add
  * @param ramp share by which a week may rise above the average of the four before; disputed, so a warning only
+ * @example planAgainstLimits(week, [{ date: monday, count: 500, kind: 'practice' }]).length > 0 // true
  */
 export function planAgainstLimits(
   input: Omit<LimitsInput, 'on'>,
@@ -278,7 +296,11 @@ export interface ThrowsToday {
   left: number;
 }
 
-/** What is left of a day after other counts than those that the limits were worked out with. */
+/**
+ * What is left of a day after other counts than those that the limits were worked out with.
+ *
+ * @example throwsToday({ maxToday: 50, restUntil: null, lock: null }, { hard: 20, easy: 10 }) // { hard: 20, easy: 10, counted: 25, max: 50, left: 25 }
+ */
 export function throwsToday(
   { maxToday, restUntil, lock }: Pick<ThrowLimits, 'maxToday' | 'restUntil' | 'lock'>,
   { hard, easy }: { hard: number; easy: number },

@@ -10,7 +10,11 @@ export interface Pain {
 /** Pain at these places locks every throw. */
 export const lockingSites: readonly PainSite[] = ['shoulder', 'elbow'];
 
-/** Soreness locks nothing; pain in the shoulder or elbow locks throws. */
+/**
+ * Soreness locks nothing; pain in the shoulder or elbow locks throws.
+ *
+ * @example [locksThrows({ level: 'pain', score: 4, site: 'elbow' }), locksThrows({ level: 'sore', score: 2, site: 'elbow' })] // [ true, false ]
+ */
 export const locksThrows = (pain: Pain | null): boolean =>
   pain?.level === 'pain' && pain.site !== null && lockingSites.includes(pain.site);
 
@@ -55,6 +59,7 @@ export const openThrows: ThrowState = { lock: null, cleared: null };
  * Whether an athlete's throws are locked: by the first pain in elbow or shoulder after the newest clearance.
  *
  * @param reports of sessions and of home, in any order
+ * @example throwStateOf([], []) // { lock: null, cleared: null }
  */
 export function throwStateOf(reports: readonly PainReport[], clearances: readonly Clearance[]): ThrowState {
   const last = clearances.reduce<Clearance | null>(
@@ -70,13 +75,21 @@ export function throwStateOf(reports: readonly PainReport[], clearances: readonl
   };
 }
 
-/** A state with one more report; one from before the newest clearance is old. */
+/**
+ * A state with one more report; one from before the newest clearance is old.
+ *
+ * @example withReport(openThrows, { level: 'pain', score: 4, site: 'elbow', at: '2026-05-01T16:00:00Z', date: '2026-05-01', by: 'Sam' }).lock?.site // 'elbow'
+ */
 export const withReport = (state: ThrowState, report: PainReport): ThrowState =>
   state.lock || !locksThrows(report) || (state.cleared && report.at <= state.cleared.at)
     ? state
     : { ...state, lock: { since: report.date, at: report.at, site: report.site!, saidBy: report.by } };
 
-/** A state with one more clearance; it opens what was locked before it. */
+/**
+ * A state with one more clearance; it opens what was locked before it.
+ *
+ * @example withClearance(openThrows, { at: '2026-05-01T16:00:00Z', date: '2026-05-01' }).lock // null
+ */
 export const withClearance = (state: ThrowState, cleared: Clearance): ThrowState =>
   state.cleared && cleared.at <= state.cleared.at
     ? state
@@ -92,7 +105,11 @@ interface LockedLimits {
   easyOnly: boolean;
 }
 
-/** The limits of a day under another state, as a device shows them before it reads them anew. */
+/**
+ * The limits of a day under another state, as a device shows them before it reads them anew.
+ *
+ * @example limitsUnder(throwLimits({ ...week, on: monday }), openThrows, monday).lock // null
+ */
 export const limitsUnder = <T extends LockedLimits>(limits: T, state: ThrowState, on: string): T => ({
   ...limits,
   lock: state.lock,
@@ -101,13 +118,21 @@ export const limitsUnder = <T extends LockedLimits>(limits: T, state: ThrowState
     state.lock || limits.restUntil ? 0 : Math.max(0, Math.floor(limits.maxToday - limits.thrownToday)),
 });
 
-/** Why no throw may be made, with the day as it was written. */
+/**
+ * Why no throw may be made, with the day as it was written.
+ *
+ * @example lockWords({ site: 'elbow', since: '2026-05-01', saidBy: 'Sam' }).slice(0, 36) // 'Throws are locked since 2026-05-01: '
+ */
 export const lockWords = ({ site, since, saidBy }: ThrowLock): string =>
   `Throws are locked since ${since}: pain in the ${site}, marked by ${saidBy}. An instructor unlocks them by name, with a reason.`;
 
 /** The day of the clearance and so many days after it hold easy throws only. */
 const easyDays = 1;
 
-/** Whether a day after a lock is for easy throws only. */
+/**
+ * Whether a day after a lock is for easy throws only.
+ *
+ * @example easyOnlyOn({ lock: null, cleared: { at: '2026-05-01T16:00:00Z', date: '2026-05-01' } }, '2026-05-02') // true
+ */
 export const easyOnlyOn = ({ cleared }: ThrowState, date: string): boolean =>
   cleared !== null && date >= cleared.date && date <= addDays(cleared.date, easyDays);

@@ -98,6 +98,11 @@ export const constraints: readonly Constraint[] = [
 ];
 
 const byId = new Map(constraints.map((constraint) => [constraint.id, constraint]));
+/**
+ * A constraint of the catalogue; undefined for an id that is none.
+ *
+ * @example constraintOf('no-such-constraint') // undefined
+ */
 export const constraintOf = (id: string): Constraint | undefined => byId.get(id);
 
 /** Stages in whose drills the surroundings are changed. */
@@ -111,7 +116,11 @@ export interface Constrained {
   history: readonly PastInjury[];
 }
 
-/** What may be put in the way of an athlete: by delivery and age, and nothing while an injury is not cleared. */
+/**
+ * What may be put in the way of an athlete: by delivery and age, and nothing while an injury is not cleared.
+ *
+ * @example constraintsFor({ ...whom, history: [] }).length > 0 // true
+ */
 export const constraintsFor = ({ discipline, age, history }: Constrained): Constraint[] =>
   uncleared(history).length
     ? []
@@ -123,6 +132,8 @@ export const constraintsFor = ({ discipline, age, history }: Constrained): Const
  * The constraints of a drill in order, as far as they may be put up: the instructor's own, or the usual ones, first
  * what blocks the flaws that the drill works on, then what blocks the way round it that tends to follow. Nothing is
  * usual for drills that are dry and slow.
+ *
+ * @example orderedConstraints('hip-snap', [], { ...whom, history: [] }) // []
  */
 export function orderedConstraints(
   drill: string,
@@ -144,7 +155,11 @@ function usualConstraints(drill: string, athlete: Constrained, book: DrillBook):
   return [...new Set([...first, ...second].map(({ id }) => id))];
 }
 
-/** Ways round that can be seen in a drill: the one that it tends to, then what its constraints block. */
+/**
+ * Ways round that can be seen in a drill: the one that it tends to, then what its constraints block.
+ *
+ * @example waysRound('hip-snap', []) // [ 'oh.falls-off' ]
+ */
 export function waysRound(
   drill: string,
   order: readonly string[],
@@ -184,6 +199,7 @@ const nameOf = (constraint: string): string => (byId.get(constraint)?.name ?? co
  * @param sets of one drill, newest last; counts are whole numbers from 0
  * @param order the instructor's constraints for the drill, in order
  * @returns null when there is nothing to change, the newest set is too small to tell, or an injury is not cleared
+ * @example constraintOffer([], [], { ...whom, history: [] }) // null
  */
 export function constraintOffer(
   sets: readonly SetCount[],

@@ -18,7 +18,11 @@ export interface Progress {
   planEndsOn: string | null;
 }
 
-/** The verb that is due, with the next thing to do in a few words. */
+/**
+ * The verb that is due, with the next thing to do in a few words.
+ *
+ * @example due({ lookedOn: monday, lookOpen: false, clean: false, traced: false }, monday) // { verb: 'trace', next: 'Trace the newest look' }
+ */
 export function due(progress: Progress, today: string): { verb: Verb; next: string } {
   const { lookedOn, relookOn, planEndsOn } = progress;
   if (progress.lookOpen) return { verb: 'look', next: 'Finish the look that was begun' };

@@ -28,7 +28,11 @@ export function ladderEfforts(age: number, maxEffort: number): number[] | null {
   return rungs.length >= fewestRungs ? rungs : null;
 }
 
-/** The effort to ask next, and how many measured throws each has; null when the ladder is climbed. */
+/**
+ * The effort to ask next, and how many measured throws each has; null when the ladder is climbed.
+ *
+ * @example rungNow([], [60, 75, 90]).effort // 60
+ */
 export function rungNow(
   thrown: readonly { effort: number | null; velocity: number | null }[],
   rungs: readonly number[],

@@ -57,6 +57,7 @@ function windowOf(sessions: readonly SessionCount[], threshold: number) {
  *
  * @param sessions newest last; counts are whole numbers from 0
  * @param threshold lower bound that counts as learned, 0.5 to 0.95
+ * @example gate([{ clean: 9, missed: 1, pain: false }, { clean: 10, missed: 0, pain: false }, { clean: 9, missed: 1, pain: false }]).decision // 'up'
  */
 export function gate(sessions: readonly SessionCount[], threshold = learned): Gate {
   const now = windowOf(sessions, threshold);
@@ -69,7 +70,11 @@ export function gate(sessions: readonly SessionCount[], threshold = learned): Ga
   return { n, k, ...bounds, passes: now.passes, decision: back ? 'back' : up ? 'up' : 'stay', repsNeeded };
 }
 
-/** The gate in one plain line. */
+/**
+ * The gate in one plain line.
+ *
+ * @example gateWords(gate([]), false) // 'No reps yet: 10 more clean ones would pass.'
+ */
 export function gateWords({ n, k, decision, passes: passed, repsNeeded }: Gate, pain: boolean): string {
   const counts = `${k} of ${n} clean`;
   if (pain) return `${counts}, pain reported: hold and check.`;

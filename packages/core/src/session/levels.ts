@@ -31,13 +31,19 @@ const names = ({ levels }: Levelled): string[] => (levels ?? []).map(({ name }) 
 /**
  * The name of the level at which a drill is worked: as it was chosen last, else the first; null for a drill without
  * levels. A level that the drill does not have any more counts as never chosen.
+ *
+ * @example levelNow({ levels: [{ name: 'half', change: '' }, { name: 'full', change: '' }] }, undefined) // 'half'
  */
 export function levelNow(drill: Levelled, chosen: string | undefined): string | null {
   const known = names(drill);
   return chosen !== undefined && known.includes(chosen) ? chosen : (known[0] ?? null);
 }
 
-/** A level on a sheet: “Level half break: start with the hands half apart.” */
+/**
+ * A level on a sheet: “Level half break: start with the hands half apart.”
+ *
+ * @example levelWords({ name: 'half break', change: 'start with the hands half apart' }) // 'Level half break: start with the hands half apart'
+ */
 export const levelWords = ({ name, change }: DrillLevel): string =>
   `Level ${name}: ${change.charAt(0).toLowerCase()}${change.slice(1)}`;
 
@@ -49,6 +55,7 @@ const countsAt = (drill: Levelled, level: string | null, counts: readonly LevelC
  * The gate of the level at which a drill is worked, and where it leads.
  *
  * @param counts of this drill, oldest first; one for each session and level
+ * @example drillStanding({ id: 'hip-snap' }, undefined, []).gate.decision // 'stay'
  */
 export function drillStanding(
   drill: Levelled,
@@ -70,7 +77,11 @@ export function drillStanding(
   };
 }
 
-/** Counts of one drill, those of one session and level taken together, oldest first. */
+/**
+ * Counts of one drill, those of one session and level taken together, oldest first.
+ *
+ * @example levelCounts([]) // []
+ */
 export function levelCounts(counts: readonly LevelCount[]): LevelCount[] {
   const bySession = new Map<string, LevelCount>();
   for (const { session, level, clean, missed, pain } of counts) {
@@ -81,7 +92,11 @@ export function levelCounts(counts: readonly LevelCount[]): LevelCount[] {
   return [...bySession.values()];
 }
 
-/** The last sessions of each level: as much as any gate looks back on. */
+/**
+ * The last sessions of each level: as much as any gate looks back on.
+ *
+ * @example recentCounts([]) // []
+ */
 export function recentCounts(counts: readonly LevelCount[], each = 4): LevelCount[] {
   const seen = new Map<string | null, number>();
   return [...counts]

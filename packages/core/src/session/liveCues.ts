@@ -47,7 +47,11 @@ const z90 = 1.6449;
 
 const plain = (text: string): string => text.trim().toLowerCase().replaceAll(/\s+/g, ' ');
 
-/** The cue of a drill that is used now; undefined where nobody chose one. */
+/**
+ * The cue of a drill that is used now; undefined where nobody chose one.
+ *
+ * @example liveCue('hip-snap', []) // undefined
+ */
 export const liveCue = <C extends Pick<UsedCue, 'drill'>>(drill: string, cues: readonly C[]): C | undefined =>
   cues.findLast((cue) => cue.drill === drill);
 
@@ -57,6 +61,7 @@ export const liveCue = <C extends Pick<UsedCue, 'drill'>>(drill: string, cues: r
  *
  * @param cues oldest first
  * @param own the drill’s own words
+ * @example cueHistory('hip-snap', [], [], 'Hips first').length // 1
  */
 export function cueHistory(
   drill: string,
@@ -86,7 +91,11 @@ export function cueHistory(
   });
 }
 
-/** “8 of 20 clean (40 %, 24 to 58)”. */
+/**
+ * “8 of 20 clean (40 %, 24 to 58)”.
+ *
+ * @example cueCountWords({ clean: 8, missed: 12, share: 0.4, low: 0.24, high: 0.58 }) // '8 of 20 clean (40 %, 24 to 58)'
+ */
 export function cueCountWords({ clean, missed, share, low, high }: CueLine): string {
   if (share === null) return 'no reps yet';
   const percent = (part: number) => Math.round(100 * part);

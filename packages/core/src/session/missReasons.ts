@@ -15,7 +15,11 @@ export interface MissReason {
   name: string;
 }
 
-/** What can be said of a missed rep of a drill: its checkpoints first, as they tell the most. */
+/**
+ * What can be said of a missed rep of a drill: its checkpoints first, as they tell the most.
+ *
+ * @example missReasons({ targets: ['oh.lift-stall'] })[0] // { id: 'oh.lift-stall', name: 'Momentum dies at the top' }
+ */
 export const missReasons = ({ targets }: Pick<Drill, 'targets'>): MissReason[] => [
   ...targets.filter(nodeOf).map((id) => ({ id, name: nodeName(id) })),
   ...Object.entries(usualReasons).map(([id, name]) => ({ id, name })),
@@ -25,6 +29,11 @@ export const missReasons = ({ targets }: Pick<Drill, 'targets'>): MissReason[] =
 export const isMissReason = (id: string): boolean =>
   Object.hasOwn(usualReasons, id) || nodeOf(id) !== undefined;
 
+/**
+ * How a reason for a miss is said.
+ *
+ * @example missReasonName('oh.lift-stall') // 'Momentum dies at the top'
+ */
 export const missReasonName = (id: string): string =>
   usualReasons[id as keyof typeof usualReasons] ?? nodeName(id);
 

@@ -22,11 +22,19 @@ export type WorkedCount = LevelCount & {
   at: string;
 };
 
-/** Where a thread was moved to last; the first of its climb when it never was. */
+/**
+ * Where a thread was moved to last; the first of its climb when it never was.
+ *
+ * @example presentStage({ movedTo: 'move', stages: ladders[0].stages }) // 'move'
+ */
 export const presentStage = ({ movedTo, stages }: Pick<KeptThread, 'movedTo' | 'stages'>): Stage =>
   movedTo ?? firstStage(stages);
 
-/** Whether somebody decided to stay on the present stage, and nothing was worked on it since. */
+/**
+ * Whether somebody decided to stay on the present stage, and nothing was worked on it since.
+ *
+ * @example hasStayed({ movedTo: null, stages: [], stayedAt: null }, []) // false
+ */
 export function hasStayed(
   { movedTo, stages, stayedAt }: Pick<KeptThread, 'movedTo' | 'stages' | 'stayedAt'>,
   counts: readonly Pick<WorkedCount, 'drill' | 'at'>[],
@@ -45,6 +53,7 @@ export function hasStayed(
  * @param counts of the athlete, oldest first
  * @param levels the level that was chosen last, by drill
  * @returns the rungs in order, each drill with its gate and the counts that it looks at
+ * @example standingOf([{ stage: 'feel', drills: [{ drill: 'hip-snap' }] }], [], {})[0].drills[0].gate.decision // 'stay'
  */
 export function standingOf<D extends { drill: string }>(
   stages: KeptThread<D>['stages'],
@@ -75,6 +84,7 @@ export interface ThreadProposal extends StageProposal {
  *
  * @param counts of the athlete, oldest first
  * @param levels the level that was chosen last, by drill
+ * @example proposalsFor([], [], {}) // []
  */
 export function proposalsFor(
   threads: readonly KeptThread[],

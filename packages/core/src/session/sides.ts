@@ -19,6 +19,7 @@ export interface SideNow {
  * this set, else the one that has. Null for a dose without sides.
  *
  * @param done reps of each side since the last set whose end was marked
+ * @example sideNow(parseDose('3x8'), { lead: 0, trail: 0 }, null) // null
  */
 export function sideNow(
   dose: Dose,
@@ -35,7 +36,11 @@ export function sideNow(
   return { side, rep: Math.min(inSet[side], reps), reps, change: side === other && inSet[other] === 0 };
 }
 
-/** “left side”, or “to the left”: from the throwing hand, never written down. */
+/**
+ * “left side”, or “to the left”: from the throwing hand, never written down.
+ *
+ * @example repSideWords('lead', 'R', parseDose('3x8 each')) // 'left side'
+ */
 export function repSideWords(side: RepSide, hand: Hand, { sideWord }: Pick<Dose, 'sideWord'>): string {
   const left = (side === 'lead') === (hand === 'R');
   const word = left ? 'left' : 'right';

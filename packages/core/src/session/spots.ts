@@ -21,6 +21,7 @@ export const spotNames: Readonly<Record<CalledSpot, string>> = {
  *
  * @param n throws that were called before it
  * @param seed whole number; the same seed calls the same spots
+ * @example calledSpot('random', 0, 7) // 'high-arm'
  */
 export function calledSpot(order: SpotOrder, n: number, seed: number): CalledSpot {
   if (order === 'in order') return calledSpots[n % calledSpots.length]!;
@@ -30,7 +31,11 @@ export function calledSpot(order: SpotOrder, n: number, seed: number): CalledSpo
   return calledSpots[at]!;
 }
 
-/** Where a called spot is on the picture of the zone, as the pitcher sees it. */
+/**
+ * Where a called spot is on the picture of the zone, as the pitcher sees it.
+ *
+ * @example placeOfSpot(calledSpot('random', 0, 7), 'R').y // 0.666667
+ */
 export function placeOfSpot(spot: CalledSpot, hand: Hand): Spot {
   const [height, side] = spot.split('-');
   const right = (side === 'arm') === (hand === 'R');
@@ -50,7 +55,11 @@ export const missTaps: readonly (readonly MissSide[])[] = [
   ['low', 'glove'],
 ];
 
-/** “high, arm side”; “on target” for none. */
+/**
+ * “high, arm side”; “on target” for none.
+ *
+ * @example [missTapWords(['high', 'arm']), missTapWords([])] // [ 'high, arm side', 'on target' ]
+ */
 export function missTapWords(sides: readonly MissSide[]): string {
   if (sides.length === 0) return 'on target';
   return sides.map((side) => (side === 'arm' || side === 'glove' ? `${side} side` : side)).join(', ');

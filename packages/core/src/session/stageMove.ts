@@ -13,6 +13,7 @@ export interface StageProposal {
  * when an instructor has decided to stay and nothing was worked since.
  *
  * @param stages rungs of the thread in the order in which they are climbed, each with the gates of its drills
+ * @example stageProposal([{ stage: 'feel', drills: [] }], 'feel') // null
  */
 export function stageProposal(
   stages: readonly { stage: Stage; drills: readonly { gate: Gate; move?: LevelMove | null }[] }[],

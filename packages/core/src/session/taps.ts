@@ -30,6 +30,7 @@ const taps = new Set(['rep', 'throw', 'set-done', 'spot-charted']);
  *
  * @param events of one session, oldest first, without what was taken back
  * @returns none before the first tap
+ * @example lastTap([{ id: 'r', at: '2026-06-08T16:00:00Z', kind: 'rep', drill: 'hip-snap', outcome: 'clean' }]).map(({ id }) => id) // [ 'r' ]
  */
 export function lastTap<E extends Logged>(events: readonly E[]): E[] {
   const last = events.findLast(({ kind }) => taps.has(kind));
@@ -46,6 +47,7 @@ export function lastTap<E extends Logged>(events: readonly E[]): E[] {
  * The newest throw when it is of a drill and has no velocity yet: a reading, typed or measured, belongs to it.
  *
  * @param events of one session, oldest first, without what was taken back
+ * @example unmeasured([{ id: 't', at: '2026-06-08T16:00:00Z', kind: 'throw', drill: 'easy-catch', velocity: null }], 'easy-catch')?.id // 't'
  */
 export function unmeasured<E extends Logged>(
   events: readonly E[],
@@ -59,6 +61,7 @@ export function unmeasured<E extends Logged>(
  * The throw that stays, unmeasured, when a typed velocity is taken back; null where the throw goes as well.
  *
  * @param tap what `lastTap` gave
+ * @example throwThatStays([]) // null
  */
 export function throwThatStays<E extends Logged>(tap: readonly E[]): Extract<E, { kind: 'throw' }> | null {
   const [last, ...more] = tap;

@@ -91,6 +91,7 @@ function highest(parts: readonly Pulse[]): { time: number; value: number } {
  * Speed curves of a pretend delivery, with planted flaws at a strength, and the truth about them.
  *
  * @throws RangeError for a rate below 30 or a strength outside 0 to 1
+ * @example pretendCurves({ discipline: 'overhand', fps: 500, noise: 0 }).curves.time.length > 0 // true
  */
 export function pretendCurves(delivery: PretendDelivery): PretendCurves {
   const { fps, flaws = {}, noise = 0, seed = 1 } = delivery;

@@ -31,7 +31,11 @@ const shown = (value: number, { range: [low, high] }: ScreenTest): number =>
 /** How much a second try falls behind, of tests whose unit is no degree and no second. */
 const tiring: Readonly<Record<string, number>> = { grade: 0, cm: 0.5, 'x body mass': 0.05 };
 
-/** The tries of a physical screen, two each; what the athlete's story limits is limited. */
+/**
+ * The tries of a physical screen, two each; what the athlete's story limits is limited.
+ *
+ * @example pretendScreen(wren, 1).length > 10 // true
+ */
 export function pretendScreen(athlete: PretendAthlete, seed: number): PretendTry[] {
   const random = rng(seed + 31);
   const tries: PretendTry[] = [];
@@ -67,7 +71,11 @@ export interface PretendPitch {
   arrived: [number, number];
 }
 
-/** Aimed pitches; who opens early misses high to the arm side, who pulls the glove to the glove side. */
+/**
+ * Aimed pitches; who opens early misses high to the arm side, who pulls the glove to the glove side.
+ *
+ * @example pretendPitches(wren, 1, 12).length // 12
+ */
 export function pretendPitches(athlete: PretendAthlete, seed: number, n: number): PretendPitch[] {
   const random = rng(seed + 57);
   const arm = athlete.throws === 'R' ? 1 : -1;
@@ -95,7 +103,11 @@ export function pretendPitches(athlete: PretendAthlete, seed: number, n: number)
   });
 }
 
-/** Spin and movement of a fastball; whoever gets beside the ball makes it run. */
+/**
+ * Spin and movement of a fastball; whoever gets beside the ball makes it run.
+ *
+ * @example typeof pretendFlight(wren, rng(1)).spinRpm // 'number'
+ */
 export function pretendFlight({ discipline, roots }: PretendAthlete, random: Rng): Flight {
   const run = roots['oh.side-of-ball'] ?? 0;
   const near = (middle: number, by: number) => Math.round((middle + by * random.normal()) * 10) / 10;
@@ -104,7 +116,11 @@ export function pretendFlight({ discipline, roots }: PretendAthlete, random: Rng
     : { spinRpm: Math.round(near(1150, 60)), armCm: near(6, 3), upCm: near(-8, 4) };
 }
 
-/** The flaws of an athlete that show in speed curves, with a strength. */
+/**
+ * The flaws of an athlete that show in speed curves, with a strength.
+ *
+ * @example Object.keys(curveStrengths(wren)) // [ 'oh.glove-pull' ]
+ */
 export const curveStrengths = (athlete: PretendAthlete): Partial<Record<CurveFlaw, number>> =>
   Object.fromEntries(
     curveFlaws.flatMap((flaw) => {

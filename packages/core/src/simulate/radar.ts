@@ -27,6 +27,7 @@ const perPoint = 0.004;
  *
  * @param effort percent
  * @returns the readings in order, and whether the line drops out after them
+ * @example pretendThrow({ usual: 31, robustSd: 0.5 }, 90, rng(3)).dropsOut // false
  */
 export function pretendThrow(
   { usual, robustSd }: RadarModel,

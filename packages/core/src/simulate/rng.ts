@@ -12,6 +12,11 @@ export interface Rng {
   integer: (from: number, to: number) => number;
 }
 
+/**
+ * Random numbers that are the same for the same seed.
+ *
+ * @example rng(7).integer(1, 6) === rng(7).integer(1, 6) // true
+ */
 export function rng(seed: number): Rng {
   const random = xoroshiro128plus(seed);
   const unit = () => uniformFloat64(random);

@@ -43,6 +43,11 @@ const gained: Readonly<Record<Story, number>> = {
   new: 0,
 };
 
+/**
+ * How far a story has brought an athlete by a day.
+ *
+ * @example progressOf('steady')(0) // 0.55
+ */
 export function progressOf(story: Story): Progress {
   const first = lookDays[story][0] ?? 0;
   return (daysAgo) => {
@@ -77,7 +82,11 @@ function graded(athlete: PretendAthlete, learned: number, own: ReadonlyMap<strin
   return findings;
 }
 
-/** The looks that an instructor would have taken. */
+/**
+ * The looks that an instructor would have taken.
+ *
+ * @example pretendLooks(wren, 1).length // 6
+ */
 export function pretendLooks(athlete: PretendAthlete, seed: number): PretendLook[] {
   const random = rng(seed);
   const own = new Map(
@@ -90,7 +99,11 @@ export function pretendLooks(athlete: PretendAthlete, seed: number): PretendLook
   }));
 }
 
-/** The days with a session, oldest first: two or three a week from the day after the first look on. */
+/**
+ * The days with a session, oldest first: two or three a week from the day after the first look on.
+ *
+ * @example sessionDays(wren, 1).length > 20 // true
+ */
 export function sessionDays(athlete: PretendAthlete, seed: number): number[] {
   const random = rng(seed + 1);
   const first = lookDays[athlete.story][0];
@@ -103,7 +116,11 @@ export function sessionDays(athlete: PretendAthlete, seed: number): number[] {
   return days;
 }
 
-/** Pitches of a day at one effort; velocity follows what was learned, less so in a `flat` story. */
+/**
+ * Pitches of a day at one effort; velocity follows what was learned, less so in a `flat` story.
+ *
+ * @example pretendThrows(wren, 10, 1).length > 0 // true
+ */
 export function pretendThrows(athlete: PretendAthlete, daysAgo: number, seed: number): PretendThrow[] {
   const random = rng(seed * 1009 + daysAgo);
   const effort = athlete.age < 13 ? 80 : 90;
@@ -116,7 +133,11 @@ export function pretendThrows(athlete: PretendAthlete, daysAgo: number, seed: nu
   }));
 }
 
-/** Clean and missed reps of a drill, in order; easier drills and later days are cleaner. */
+/**
+ * Clean and missed reps of a drill, in order; easier drills and later days are cleaner.
+ *
+ * @example pretendReps(wren, 'hip-snap', 10, rng(1)).length > 0 // true
+ */
 export function pretendReps(
   athlete: PretendAthlete,
   drill: string,

@@ -66,6 +66,8 @@ export interface Counting {
 /**
  * Tactical flaws never count. A flat pivot foot does not count under `drive`, closing hips not under `close`, and
  * a stop at the top counts under `balance` only when something that it causes directly is present too.
+ *
+ * @example counting(graph, traced.approach).leftOut(grades) // []
  */
 export function counting(graph: CauseGraph, approach: Approach): Counting {
   const tactical = graph.nodes.flatMap((node, at) =>

@@ -28,6 +28,7 @@ export interface CreditByThread {
  * the way.
  *
  * @param severity 0..3 by position; 0 for whatever is clean, not looked at or not counted
+ * @example blame(graph, severity).reached[lift] // 4.52
  */
 export function blame(graph: CauseGraph, severity: ArrayLike<number>): Blame {
   const size = graph.nodes.length;
@@ -71,6 +72,11 @@ export function blame(graph: CauseGraph, severity: ArrayLike<number>): Blame {
 /** Scores alone, without what they came from. */
 export type Scores = Pick<Blame, 'score' | 'creditByThread'>;
 
+/**
+ * Room for the scores of every node, all of them 0.
+ *
+ * @example noScores(graph).score.length === graph.nodes.length // true
+ */
 export const noScores = ({ nodes }: CauseGraph): Scores => ({
   score: new Float64Array(nodes.length),
   creditByThread: { lower: new Float64Array(nodes.length), arm: new Float64Array(nodes.length) },
@@ -81,6 +87,7 @@ export const noScores = ({ nodes }: CauseGraph): Scores => ({
  *
  * @param weights of the links, by their position in the graph
  * @param out is written over and handed back
+ * @example scoresOf(graph, Float64Array.from(severity), graph.weights, noScores(graph)).score[lift] // 4.52
  */
 export function scoresOf(
   graph: CauseGraph,

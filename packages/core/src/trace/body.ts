@@ -28,7 +28,11 @@ export interface TestFirst {
 /** A limit that explains at least this share of a flaw comes before pattern work on it. */
 export const bodyShare = 1 / 3;
 
-/** How the credit of each node is divided among its present causes, and which limits take a third or more. */
+/**
+ * How the credit of each node is divided among its present causes, and which limits take a third or more.
+ *
+ * @example divided(graph, severity, blamed).flows.length // 2
+ */
 export function divided(
   graph: CauseGraph,
   severity: ArrayLike<number>,
@@ -53,7 +57,11 @@ export function divided(
   return { flows, shares, bodyFirst: shares.filter(({ share }) => share >= bodyShare - rounding) };
 }
 
-/** The limits without a test among the known causes of these flaws, strongest link first. */
+/**
+ * The limits without a test among the known causes of these flaws, strongest link first.
+ *
+ * @example untested(graph, grades, ['oh.lift-stall']).length // 0
+ */
 export const untested = (
   graph: CauseGraph,
   grades: ArrayLike<number>,

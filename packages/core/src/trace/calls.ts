@@ -23,7 +23,11 @@ export interface Call {
   outcome: Outcome;
 }
 
-/** The calls of one choice, one for each thread on which something was proposed or chosen. */
+/**
+ * The calls of one choice, one for each thread on which something was proposed or chosen.
+ *
+ * @example callsOf({ proposed: { lower: 'oh.lift-stall', arm: null }, chosen: { lower: 'oh.lift-stall', arm: null }, findings, later: [] }).map(({ outcome }) => outcome) // [ 'open' ]
+ */
 export function callsOf({ proposed, chosen, findings, later }: Choice): Call[] {
   return (['lower', 'arm'] as const).flatMap((thread): Call[] => {
     const [was, is] = [proposed[thread], chosen[thread]];
@@ -39,12 +43,20 @@ export function callsOf({ proposed, chosen, findings, later }: Choice): Call[] {
 
 export type Tally = Record<Outcome, number> & { calls: number };
 
-/** Calls that a later look has judged. */
+/**
+ * Calls that a later look has judged.
+ *
+ * @example judged({ better: 2, same: 1, worse: 0 }) // 3
+ */
 export const judged = ({ better, same, worse }: Tally): number => better + same + worse;
 
 const none = (): Tally => ({ calls: 0, better: 0, same: 0, worse: 0, open: 0 });
 
-/** How often the proposal was accepted and overruled, and how either turned out; `times` where calls alike are counted. */
+/**
+ * How often the proposal was accepted and overruled, and how either turned out; `times` where calls alike are counted.
+ *
+ * @example tallied([]).accepted // { calls: 0, better: 0, same: 0, worse: 0, open: 0 }
+ */
 export function tallied(calls: readonly (Pick<Call, 'overruled' | 'outcome'> & { times?: number })[]): {
   accepted: Tally;
   overruled: Tally;

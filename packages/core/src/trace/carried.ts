@@ -21,6 +21,7 @@ export const fewestLookedAt = 8;
  * @param look the look, with the day on which it was taken
  * @param earlier finished looks, oldest first; those after the look are passed over
  * @param days how long a grade is carried, the last day included
+ * @example carriedInto({ date: '2026-05-10', findings: {} }, [{ date: '2026-05-01', findings: { 'oh.lift-stall': 2 } }], 28).length // 1
  */
 export function carriedInto(
   look: { date: string; findings: Findings },
@@ -37,7 +38,11 @@ export function carriedInto(
   return [...carried.values()];
 }
 
-/** What a look comes to with what it carries. */
+/**
+ * What a look comes to with what it carries.
+ *
+ * @example withCarried({ 'oh.lift-stall': 2 }, [{ id: 'oh.glove-pull', severity: 1, date: monday }]) // { 'oh.glove-pull': undefined, 'oh.lift-stall': 2 }
+ */
 export const withCarried = (findings: Findings, carried: readonly Carried[]): Findings => ({
   ...Object.fromEntries(carried.map(({ id, grade }) => [id, grade])),
   ...findings,
@@ -67,6 +72,7 @@ export interface FinishedLook {
  * @param looks oldest first
  * @param days how long a grade is carried
  * @returns no look, and clean, where there is none
+ * @example lookThatHolds([{ date: monday, finished: true, findings }], 28).clean // false
  */
 export function lookThatHolds<T extends Omit<FinishedLook, 'id' | 'at'>>(
   looks: readonly T[],
@@ -80,7 +86,11 @@ export function lookThatHolds<T extends Omit<FinishedLook, 'id' | 'at'>>(
   return { look, clean: Object.values(merged).every((grade) => grade === 0) };
 }
 
-/** Whether a look says too little to be judged: fewer than eight checkpoints, and nothing carried. */
+/**
+ * Whether a look says too little to be judged: fewer than eight checkpoints, and nothing carried.
+ *
+ * @example tooThin({ 'oh.lift-stall': 2 }, []) // true
+ */
 export const tooThin = (findings: Findings, carried: readonly Carried[]): boolean =>
   carried.length === 0 &&
   Object.keys(findings).filter((id) => nodeOf(id)?.type === 'flaw').length < fewestLookedAt;

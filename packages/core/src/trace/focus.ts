@@ -11,7 +11,11 @@ export interface Focus {
 /** @example sameFocus({ lower: 'oh.lift-stall', arm: null }, { lower: 'oh.lift-stall', arm: null }) // true */
 export const sameFocus = (a: Focus, b: Focus): boolean => a.lower === b.lower && a.arm === b.arm;
 
-/** Whether an instructor may take it as the focus of a thread: a pattern of that thread, or a limit of the body. */
+/**
+ * Whether an instructor may take it as the focus of a thread: a pattern of that thread, or a limit of the body.
+ *
+ * @example canBeFocus('oh.lift-stall', 'lower', 'overhand') // true
+ */
 export function canBeFocus(id: string, thread: Thread, discipline: Discipline): boolean {
   const node = nodeOf(id);
   if (node?.type === 'limit') return true;
@@ -62,7 +66,11 @@ export interface Walked extends Scores {
   weights: ArrayLike<number>;
 }
 
-/** Whether a node may be worked on at all: no symptom, nothing tactical or left alone, no limit without effects. */
+/**
+ * Whether a node may be worked on at all: no symptom, nothing tactical or left alone, no limit without effects.
+ *
+ * @example mayLead(graph, severity, new Set(), lift) // true
+ */
 export function mayLead(
   { nodes, effects }: CauseGraph,
   severity: ArrayLike<number>,
@@ -102,7 +110,11 @@ const first = (a: Candidate, b: Candidate): number =>
   (Math.abs(b.score - a.score) > rounding ? b.score - a.score : 0) ||
   a.at - b.at;
 
-/** Position of the highest score among those that may be worked on, or −1. */
+/**
+ * Position of the highest score among those that may be worked on, or −1.
+ *
+ * @example graph.nodes[leaderOf(graph, walked, new Set())].id // 'oh.lift-stall'
+ */
 export function leaderOf(graph: CauseGraph, { score, severity }: Walked, left: ReadonlySet<number>): number {
   let leader = -1;
   for (let at = 0; at < graph.nodes.length; at++)
@@ -112,7 +124,11 @@ export function leaderOf(graph: CauseGraph, { score, severity }: Walked, left: R
   return leader;
 }
 
-/** The focus of each thread by position, −1 for none, with what leads a thread and is too small. */
+/**
+ * The focus of each thread by position, −1 for none, with what leads a thread and is too small.
+ *
+ * @example focusOf(graph, walked, 15, new Set()).kept.map(({ thread }) => thread) // [ 'lower', 'arm' ]
+ */
 export function focusOf(
   graph: CauseGraph,
   walked: Walked,
@@ -163,6 +179,7 @@ export function focusOf(
  * in all.
  *
  * @param left positions that are left alone
+ * @example proposeFocus(graph, walked, 15, new Set()).focus // { lower: 'oh.lift-stall', arm: 'oh.glove-pull' }
  */
 export function proposeFocus(
   graph: CauseGraph,

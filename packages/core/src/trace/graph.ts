@@ -53,6 +53,7 @@ function effectsFirst(nodes: readonly Node[], effects: readonly (readonly Edge[]
  *
  * @param removedLinks pairs `[cause, effect]` that do not hold for this athlete
  * @throws CycleError when the links run in a circle
+ * @example causeGraph('overhand').nodes.length === nodesFor('overhand').length // true
  */
 export function causeGraph(
   discipline: Discipline,
@@ -85,12 +86,20 @@ export function causeGraph(
 
 const graphs = new Map<Discipline, CauseGraph>();
 
-/** The catalogue's own graph of a discipline, made once. */
+/**
+ * The catalogue's own graph of a discipline, made once.
+ *
+ * @example catalogueGraph('overhand') === catalogueGraph('overhand') // true
+ */
 export function catalogueGraph(discipline: Discipline): CauseGraph {
   const graph = graphs.get(discipline) ?? causeGraph(discipline);
   graphs.set(discipline, graph);
   return graph;
 }
 
-/** −ln(1 − w·s/3): how much of an effect one present cause accounts for, additive over causes. */
+/**
+ * −ln(1 − w·s/3): how much of an effect one present cause accounts for, additive over causes.
+ *
+ * @example linkLoad(0.5, 3) // 0.693147
+ */
 export const linkLoad = (weight: number, severity: number): number => -Math.log1p((-weight * severity) / 3);

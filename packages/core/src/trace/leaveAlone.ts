@@ -25,6 +25,7 @@ export const goodStrikes = 0.6;
  * @param severity by position, 0 for what does not count
  * @param grades by position; −1 for what was not looked at
  * @param left positions that the approach leaves out
+ * @example leaveAlone(graph, severity, grades, undefined, []) // []
  */
 export function leaveAlone(
   graph: CauseGraph,

@@ -37,6 +37,7 @@ const keyOf = ({ cause, effect }: Pick<Link, 'cause' | 'effect'>): string => `${
  * The catalogue's links with an academy's edits over them.
  *
  * @param edits oldest first; of one link the newest counts. Their number is part of the version.
+ * @example academyLinks([]).version // '2'
  */
 export function academyLinks(edits: readonly LinkEdit[]): LinkSet {
   if (edits.length === 0) return catalogueLinkSet;
@@ -60,7 +61,11 @@ export interface LinkState {
   given: number | null;
 }
 
-/** Every link of a discipline: those of the catalogue, the changed, the own and the switched off. */
+/**
+ * Every link of a discipline: those of the catalogue, the changed, the own and the switched off.
+ *
+ * @example linkStates([], 'overhand').length > 0 // true
+ */
 export function linkStates(edits: readonly LinkEdit[], discipline: Discipline): LinkState[] {
   const known = new Set(nodesFor(discipline).map(({ id }) => id));
   const now = new Map(academyLinks(edits).links.map((link) => [keyOf(link), link.weight]));
@@ -78,9 +83,17 @@ export function linkStates(edits: readonly LinkEdit[], discipline: Discipline): 
 
 const isTactical = (node: Node): boolean => node.type === 'flaw' && node.kind === 'tactical';
 
-/** What the ball shows causes nothing, and what is tactical is never traced. */
+/**
+ * What the ball shows causes nothing, and what is tactical is never traced.
+ *
+ * @example mayCause(nodeOf('oh.lift-stall')) // true
+ */
 export const mayCause = (node: Node): boolean => node.type !== 'symptom' && !isTactical(node);
-/** The delivery causes no limit of the body. */
+/**
+ * The delivery causes no limit of the body.
+ *
+ * @example mayFollow(nodeOf('lim.balance')) // false
+ */
 export const mayFollow = (node: Node): boolean => node.type !== 'limit' && !isTactical(node);
 
 /** The disciplines that a node belongs to. */
@@ -121,6 +134,7 @@ function wrongWith({ cause, effect, weight }: LinkEdit): { field: keyof LinkEdit
  *
  * @throws RangeError when the edit itself is wrong; the message begins with the field
  * @throws CycleError when the links would run in a circle
+ * @example withEdit([], { cause: 'oh.lift-stall', effect: 'oh.lead-leg-opens', weight: 0.4, reason: 'Seen' }).version // '2+1'
  */
 export function withEdit(edits: readonly LinkEdit[], edit: LinkEdit): LinkSet {
   const wrong = wrongWith(edit);
@@ -130,6 +144,10 @@ export function withEdit(edits: readonly LinkEdit[], edit: LinkEdit): LinkSet {
   return set;
 }
 
-/** A circle of links in words: each causes the next, and the last the first. */
+/**
+ * A circle of links in words: each causes the next, and the last the first.
+ *
+ * @example cycleWords(['oh.lift-stall', 'oh.lead-leg-opens']) // 'This would close a circle: “Momentum dies at the top” causes “Lead leg opens early”.'
+ */
 export const cycleWords = (cycle: readonly string[]): string =>
   `This would close a circle: ${cycle.map((id) => `“${nodeName(id)}”`).join(' causes ')}.`;

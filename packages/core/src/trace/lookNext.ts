@@ -18,6 +18,7 @@ const maxProposals = 3;
  * @param score root scores by position
  * @param grades by position; −1 for what was not looked at
  * @param left positions that the approach leaves out
+ * @example lookNext(graph, walked.score, grades, []).map(({ id }) => id) // [ 'oh.flat-setup', 'oh.hip-hike', 'oh.weight-back' ]
  */
 export const lookNext = (
   graph: CauseGraph,
@@ -38,7 +39,11 @@ export const lookNext = (
     .slice(0, maxProposals)
     .map(({ id, gain }) => ({ id, gain }));
 
-/** What to look at when nothing was looked at yet: of a quick look, the checkpoints on which most hangs directly. */
+/**
+ * What to look at when nothing was looked at yet: of a quick look, the checkpoints on which most hangs directly.
+ *
+ * @example lookFirst('overhand').length // 3
+ */
 export function lookFirst(discipline: Discipline): string[] {
   const { at, effects } = catalogueGraph(discipline);
   const reach = (id: string): number => effects[at.get(id)!]!.reduce((sum, { weight }) => sum + weight, 0);

@@ -3,7 +3,11 @@ import type { Trace } from './trace';
 /** Smaller changes do not show in figures with one decimal. */
 const shows = 0.05;
 
-/** Root scores that differ between two traces, the largest change first. */
+/**
+ * Root scores that differ between two traces, the largest change first.
+ *
+ * @example movedRoots({ roots: [] }, traced)[0].before // 0
+ */
 export function movedRoots(
   before: Pick<Trace, 'roots'>,
   after: Pick<Trace, 'roots'>,

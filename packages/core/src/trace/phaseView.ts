@@ -22,6 +22,7 @@ export interface PhaseView {
  * The delivery in order, for those who fix in order.
  *
  * @param uncounted ids that the approach leaves out, and tactical ones
+ * @example phaseView('overhand', findings).first // 'lift'
  */
 export function phaseView(
   discipline: Discipline,

@@ -44,6 +44,7 @@ function whatHappens(id: string, root: Root | undefined, left: Trace['left'], vo
  *
  * @param chosen the focus of each thread
  * @returns null without a focus
+ * @example plainWords(traced, { lower: null, arm: null }, 'plain') // null
  */
 export function plainWords(
   { roots, reasons, left }: Pick<Trace, 'roots' | 'reasons' | 'left'>,

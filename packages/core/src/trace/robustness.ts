@@ -35,6 +35,7 @@ const kept = (grade: number): number => Math.min(3, Math.max(0, grade));
  * @param measured for limits measured as a number, the grades at the value less and plus its measuring error, each
  *   as a difference from the grade at the value itself
  * @param carried positions of grades that were taken over from an earlier look
+ * @example Object.keys(movesOf([2])) // [ 'down', 'up' ]
  */
 export function movesOf(
   grades: ArrayLike<number>,
@@ -69,6 +70,7 @@ const atOnce = 50;
  * below 0.99). What was not looked at never moves. Counts how often the leader and each focus stay what they are. The same seed gives the same answer. Yields the runs done.
  *
  * @param grades by position; −1 for what was not looked at
+ * @example finished(perturbedRuns(graph, Int8Array.from(grades), counting(graph, traced.approach), { runs: 50, age: 15, left: new Set() })).runs // 50
  */
 export function* perturbedRuns(
   graph: CauseGraph,
@@ -122,7 +124,11 @@ export function* perturbedRuns(
   };
 }
 
-/** Runs to the end. */
+/**
+ * Runs to the end.
+ *
+ * @example finished((function* () { yield 1; return 'done'; })()) // 'done'
+ */
 export function finished<T>(runs: Generator<unknown, T>): T {
   for (;;) {
     const step = runs.next();

@@ -175,6 +175,7 @@ const runsOf = (ready: Prepared, input: TraceInput) =>
  * How sure the leader is, some runs at a time, for whoever shows progress or wants to stop. Yields the runs done.
  *
  * @throws RangeError as `trace` does
+ * @example robustnessRuns({ athlete, findings, runs: 100, seed: 1 }).next().value // 50
  */
 export const robustnessRuns = (
   input: TraceInput,
@@ -187,6 +188,7 @@ export const robustnessRuns = (
  *
  * @throws RangeError naming the field, when an id is unknown to the discipline or a grade is not 0, 1, 2 or 3
  * @throws CycleError when the links run in a circle
+ * @example trace({ athlete, findings, runs: 0 }).focus // { lower: 'oh.lift-stall', arm: 'oh.glove-pull' }
  */
 export function trace(input: TraceInput, set: LinkSet = catalogueLinkSet): Trace {
   const { athlete, removedLinks = [] } = input;

@@ -25,6 +25,8 @@ export interface Traceable {
 /**
  * A look of an athlete as the core traces it; the same in the app and on the server. What belongs to the other
  * delivery, from before somebody changed it, is passed over.
+ *
+ * @example traceInputOf({ athlete, approach: traced.approach, look: { findings, details: {} }, carried: [], strikes: [], results: null }).removedLinks // []
  */
 export function traceInputOf({ athlete, approach, look, carried, strikes, results }: Traceable): TraceInput {
   const { discipline, throws, age } = athlete;
@@ -47,13 +49,21 @@ export function traceInputOf({ athlete, approach, look, carried, strikes, result
   };
 }
 
-/** What a look of a page carries from the looks before it. */
+/**
+ * What a look of a page carries from the looks before it.
+ *
+ * @example carriedBy({ looks: [], academy: { carryDays: 28 } }, { id: 'a', date: monday, at: '2026-06-08T16:00:00Z', findings }) // []
+ */
 export const carriedBy = (
   { looks, academy }: { looks: readonly FinishedLook[]; academy: { carryDays: number } },
   look: Omit<FinishedLook, 'finished'>,
 ): Carried[] => carriedInto(look, finishedBefore(looks, look), academy.carryDays);
 
-/** The finished looks before one, oldest first. */
+/**
+ * The finished looks before one, oldest first.
+ *
+ * @example finishedBefore([{ id: 'a', at: '2026-05-01T16:00:00Z', finished: true }, { id: 'b', at: '2026-05-02T16:00:00Z', finished: false }], { id: 'c', at: '2026-06-08T16:00:00Z' }).map(({ id }) => id) // [ 'a' ]
+ */
 export const finishedBefore = <T extends Pick<FinishedLook, 'id' | 'at' | 'finished'>>(
   looks: readonly T[],
   look: Pick<FinishedLook, 'id' | 'at'>,

@@ -6,10 +6,19 @@ import type { Left } from './leaveAlone';
 import type { Root, Trace } from './trace';
 
 const one = (value: number): string => value.toFixed(1);
+/**
+ * A share in whole percent.
+ *
+ * @example percent(0.416) // '42 %'
+ */
 export const percent = (share: number): string =>
   share > 0 && share < 0.005 ? 'under 1 %' : `${Math.round(share * 100)} %`;
 
-/** Names in a row, as in speech: "a", "a and b", "a, b and c". */
+/**
+ * Names in a row, as in speech: "a", "a and b", "a, b and c".
+ *
+ * @example listed(['hips', 'trunk', 'arm']) // 'hips, trunk and arm'
+ */
 export function listed(names: readonly string[]): string {
   if (names.length < 2) return names.join('');
   return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
@@ -21,7 +30,11 @@ const lowered = (id: string): string => {
   return name[0]!.toLowerCase() + name.slice(1).replace(/, (.*)$/, ' ($1)');
 };
 
-/** The chain of a root in one sentence, largest parts first. */
+/**
+ * The chain of a root in one sentence, largest parts first.
+ *
+ * @example chainWords(traced.roots[0], traced.total) // 'Momentum dies at the top explains 4.5 of the 7.0 points marked: itself, lead leg opens early and glove pulls the body around.'
+ */
 export function chainWords(root: Root, total: number): string {
   const others = root.explains.filter(({ id, credit }) => id !== root.id && credit >= 0.05);
   const head = `${nodeName(root.id)} explains ${one(root.score)} of the ${one(total)} points marked`;
@@ -31,7 +44,11 @@ export function chainWords(root: Root, total: number): string {
   return `${head}: itself, ${listed(rest > 0 ? [...named, `${rest} more`] : named)}.`;
 }
 
-/** Why a focus is proposed. */
+/**
+ * Why a focus is proposed.
+ *
+ * @example focusWords(traced.reasons[0], traced) // 'It explains 65 % of the picture, more than anything else in the lower half.'
+ */
 export function focusWords(reason: FocusReason, trace: Trace): string {
   const node = nodeOf(reason.id);
   const root = trace.roots.find(({ id }) => id === reason.id);
@@ -45,7 +62,11 @@ export function focusWords(reason: FocusReason, trace: Trace): string {
   return `It explains ${share}, more than anything else in the ${thread}.`;
 }
 
-/** Why a thread has no focus though something was found in it; null where that is not so. */
+/**
+ * Why a thread has no focus though something was found in it; null where that is not so.
+ *
+ * @example noFocusWords('lower', traced) // null
+ */
 export function noFocusWords(thread: FocusReason['thread'], { tooSmall }: Trace): string | null {
   const found = tooSmall.find((each) => each.thread === thread);
   return found
@@ -53,7 +74,11 @@ export function noFocusWords(thread: FocusReason['thread'], { tooSmall }: Trace)
     : null;
 }
 
-/** What the body may not allow yet, one sentence for each limit. */
+/**
+ * What the body may not allow yet, one sentence for each limit.
+ *
+ * @example bodyWords([]) // []
+ */
 export function bodyWords(bodyFirst: Trace['bodyFirst']): string[] {
   return [...new Set(bodyFirst.map(({ limit }) => limit))].map((limit) => {
     const limited = bodyFirst
@@ -63,7 +88,11 @@ export function bodyWords(bodyFirst: Trace['bodyFirst']): string[] {
   });
 }
 
-/** Body or habit, for one flaw: what the limits that were found explain of it, and what that means for the plan. */
+/**
+ * Body or habit, for one flaw: what the limits that were found explain of it, and what that means for the plan.
+ *
+ * @example habitWords('oh.lift-stall', []).length > 0 // true
+ */
 export function habitWords(flaw: string, shares: Trace['bodyShares']): string {
   const limited = shares.filter((each) => each.flaw === flaw);
   if (limited.length === 0) return 'Habit: no limit that was found explains any of it.';
@@ -80,7 +109,11 @@ const sideWords: Readonly<Record<string, string>> = {
   'oh.lift-stall': 'a stop at the top is taught here, and nothing later suffers from it',
 };
 
-/** Why something found is left alone. */
+/**
+ * Why something found is left alone.
+ *
+ * @example leaveWords({ id: 'oh.lift-stall', why: 'results' }, traced.approach).length > 0 // true
+ */
 export function leaveWords({ id, why }: Left, approach: Approach): string {
   if (why === 'works')
     return 'It works for this athlete: results are good, nothing that it causes was found, and it loads nothing.';
@@ -90,14 +123,22 @@ export function leaveWords({ id, why }: Left, approach: Approach): string {
     : 'Not counted by this approach.';
 }
 
-/** What something that nobody has looked at could change. */
+/**
+ * What something that nobody has looked at could change.
+ *
+ * @example gainWords(1, 4) // 'If you see it, it could account for 25 %.'
+ */
 export const gainWords = (gain: number, total: number): string =>
   `If you see it, it could account for ${percent(gain / total)}.`;
 
 const gradeWords = (grade: Severity | undefined): string =>
   grade === undefined ? 'not looked at' : severityNames[grade];
 
-/** One thread of the picture: how much of what its effect carries goes to the cause. */
+/**
+ * One thread of the picture: how much of what its effect carries goes to the cause.
+ *
+ * @example threadLine(traced.flows[0], findings) // 'Momentum dies at the top (severe) accounts for 1.5 points of lead leg opens early (obvious).'
+ */
 export function threadLine(
   { cause, effect, credit }: Trace['flows'][number],
   findings: Readonly<Record<string, Severity>>,
@@ -105,11 +146,19 @@ export function threadLine(
   return `${nodeName(cause)} (${gradeWords(findings[cause])}) accounts for ${one(credit)} points of ${lowered(effect)} (${gradeWords(findings[effect])}).`;
 }
 
-/** Largest first. */
+/**
+ * Largest first.
+ *
+ * @example strongestFirst([{ cause: 'a', effect: 'b', credit: 1 }, { cause: 'a', effect: 'c', credit: 2 }]).map(({ effect }) => effect) // [ 'c', 'b' ]
+ */
 export const strongestFirst = (flows: Trace['flows']): Trace['flows'] =>
   [...flows].sort((a, b) => b.credit - a.credit);
 
-/** The whole picture in sentences: what it sums to, who explains it, and every thread. */
+/**
+ * The whole picture in sentences: what it sums to, who explains it, and every thread.
+ *
+ * @example pictureWords(traced, findings).length // 6
+ */
 export function pictureWords(trace: Trace, findings: Readonly<Record<string, Severity>>): string[] {
   if (trace.total === 0) return ['Nothing that counts was marked.'];
   const count = trace.roots.length;

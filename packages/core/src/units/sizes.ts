@@ -80,7 +80,11 @@ export function sayLength(cm: number, unit: SizeUnit): string {
 export const sayMass = (kg: number, unit: SizeUnit): string =>
   unit === 'metric' ? `${Number(kg.toFixed(1))} kg` : `${Math.round(poundsOfKg(kg))} lb`;
 
-/** What a figure of a test is shown in, and how it is turned there and back: inches and pounds where they are liked. */
+/**
+ * What a figure of a test is shown in, and how it is turned there and back: inches and pounds where they are liked.
+ *
+ * @example shownUnit('cm', 'us').unit // 'in'
+ */
 export function shownUnit(
   unit: string,
   liked: SizeUnit,

@@ -7,7 +7,8 @@ import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ActionBar } from '../../ui/ActionBar/ActionBar';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Screen } from '../../ui/Screen/Screen';
-import { AthleteFields, showRefusal, useAthleteForm } from './AthleteFields';
+import { showRefusal } from '../../ui/form/schemaForm';
+import { AthleteFields, useAthleteForm } from './AthleteFields';
 
 export function AddAthlete() {
   // Made once, so that a second press of the button adds nobody twice.

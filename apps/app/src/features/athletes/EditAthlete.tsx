@@ -7,7 +7,8 @@ import { ActionBar } from '../../ui/ActionBar/ActionBar';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { Heading } from '../../ui/Screen/Screen';
-import { AthleteFields, showRefusal, useAthleteForm } from './AthleteFields';
+import { showRefusal } from '../../ui/form/schemaForm';
+import { AthleteFields, useAthleteForm } from './AthleteFields';
 import { NewLessonCard } from './NewLessonCard';
 
 export function EditAthlete() {

@@ -1,7 +1,6 @@
 import { sayLength, sayMass, shownUnit } from '@wrightonic/core';
 import { dayNumber, dayOfNumber } from '@wrightonic/core/day';
-import type { NewSize, SizeRecord } from '@wrightonic/contract';
-import { useForm } from 'react-hook-form';
+import { newSize, type SizeRecord } from '@wrightonic/contract';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
@@ -11,8 +10,8 @@ import { useMe, useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card/Card';
 import { dayWords } from '../../ui/words/days';
-import { checkedBy } from '../../ui/form/checkedBy';
-import { Field } from '../../ui/form/Field';
+import { FormDate } from '../../ui/form/bound';
+import { useSchemaForm } from '../../ui/form/schemaForm';
 import { SizeField } from '../../ui/form/SizeField';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
@@ -22,13 +21,10 @@ export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonl
   const today = useToday();
   const own = useColours();
   const [add, { isLoading, error }] = lazyEndpoints.useAddSizeMutation();
-  const { control, handleSubmit, reset } = useForm<NewSize>({
-    defaultValues: { id: v7(), date: today, heightCm: null, massKg: null },
-    resolver: checkedBy('size'),
-  });
-  const save = handleSubmit(async (body) => {
+  const form = useSchemaForm(newSize, { id: v7(), date: today, heightCm: null, massKg: null });
+  const save = form.handleSubmit(async (body) => {
     if ('error' in (await add({ athleteId, body }))) return;
-    reset({ id: v7(), date: today, heightCm: null, massKg: null });
+    form.reset({ id: v7(), date: today, heightCm: null, massKg: null });
   });
   const of = (key: 'heightCm' | 'massKg') =>
     sizes.flatMap((size) => (size[key] === null ? [] : [{ date: size.date, value: size[key] }]));
@@ -69,13 +65,13 @@ export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonl
       {sizes.length === 0 ? <Text>Not measured yet.</Text> : null}
       <View style={styles.row}>
         <View style={styles.grow}>
-          <Field control={control} name="date" label="Measured on" />
+          <FormDate form={form} name="date" max={today} />
         </View>
         <View style={styles.grow}>
-          <SizeField control={control} name="heightCm" label="Height" kind="length" />
+          <SizeField form={form} name="heightCm" kind="length" />
         </View>
         <View style={styles.grow}>
-          <SizeField control={control} name="massKg" label="Weight" kind="mass" />
+          <SizeField form={form} name="massKg" kind="mass" />
         </View>
       </View>
       {error ? <ErrorNotice error={error} /> : null}

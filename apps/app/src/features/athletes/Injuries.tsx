@@ -1,17 +1,15 @@
-import type { InjuryRecord, NewClearance, NewInjury } from '@wrightonic/contract';
+import { newClearance, newInjury, type InjuryRecord, type NewInjury } from '@wrightonic/contract';
 import { painSites, type PainSite } from '@wrightonic/core';
 import { useState } from 'react';
-import { Controller, useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
-import { Choices } from '../../ui/form/Choices';
 import { dayWords } from '../../ui/words/days';
-import { checkedBy } from '../../ui/form/checkedBy';
-import { Field } from '../../ui/form/Field';
+import { FormChoices, FormDate, FormText } from '../../ui/form/bound';
+import { useSchemaForm } from '../../ui/form/schemaForm';
 import { Notice, ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 
@@ -69,46 +67,30 @@ export function Injuries({ athleteId, injuries }: Props) {
 }
 
 function Add({ athleteId, onDone }: { athleteId: string; onDone: () => void }) {
+  const today = useToday();
   const [add, { isLoading, error }] = lazyEndpoints.useAddInjuryMutation();
-  const { control, handleSubmit } = useForm<NewInjury>({
-    defaultValues: { id: v7(), site: 'elbow', what: '', since: '', surgery: false },
-    resolver: checkedBy('injury'),
+  const form = useSchemaForm<NewInjury>(newInjury, {
+    id: v7(),
+    site: 'elbow',
+    what: '',
+    since: '',
+    surgery: false,
   });
-  const save = handleSubmit(async (body) => {
+  const save = form.handleSubmit(async (body) => {
     if (!('error' in (await add({ athleteId, body })))) onDone();
   });
   return (
     <View style={styles.one}>
-      <Controller
-        control={control}
-        name="site"
-        render={({ field }) => (
-          <Choices
-            label="Where"
-            shown
-            value={field.value}
-            onChange={field.onChange}
-            options={painSites.map((value) => ({ value, text: value }))}
-          />
-        )}
-      />
-      <Field control={control} name="what" label="What it was" />
-      <Field control={control} name="since" label="Since" hint="Year-month-day" />
-      <Controller
-        control={control}
+      <FormChoices form={form} name="site" options={painSites.map((value) => ({ value, text: value }))} />
+      <FormText form={form} name="what" atMost={200} />
+      <FormDate form={form} name="since" max={today} />
+      <FormChoices
+        form={form}
         name="surgery"
-        render={({ field }) => (
-          <Choices
-            label="Operated"
-            shown
-            value={field.value ? 'yes' : 'no'}
-            onChange={(answer) => field.onChange(answer === 'yes')}
-            options={[
-              { value: 'no', text: 'No' },
-              { value: 'yes', text: 'Yes' },
-            ]}
-          />
-        )}
+        options={[
+          { value: false, text: 'No' },
+          { value: true, text: 'Yes' },
+        ]}
       />
       {error ? <ErrorNotice error={error} /> : null}
       <Button mode="contained" loading={isLoading} onPress={() => void save()}>
@@ -122,18 +104,15 @@ function Clear(props: { athleteId: string; injuryId: string; onDone: () => void 
   const { athleteId, injuryId, onDone } = props;
   const today = useToday();
   const [add, { isLoading, error }] = lazyEndpoints.useAddClearanceMutation();
-  const { control, handleSubmit } = useForm<NewClearance>({
-    defaultValues: { id: v7(), clearedBy: '', date: today, restrictions: '' },
-    resolver: checkedBy('clearance'),
-  });
-  const save = handleSubmit(async (body) => {
+  const form = useSchemaForm(newClearance, { id: v7(), clearedBy: '', date: today, restrictions: '' });
+  const save = form.handleSubmit(async (body) => {
     if (!('error' in (await add({ athleteId, injuryId, body })))) onDone();
   });
   return (
     <View style={styles.one}>
-      <Field control={control} name="clearedBy" label="Cleared by" hint="Name and what they are" />
-      <Field control={control} name="date" label="On" />
-      <Field control={control} name="restrictions" label="Restrictions (optional)" />
+      <FormText form={form} name="clearedBy" hint="Name and what they are" atMost={120} />
+      <FormDate form={form} name="date" max={today} />
+      <FormText form={form} name="restrictions" optional atMost={300} />
       {error ? <ErrorNotice error={error} /> : null}
       <Button mode="contained" loading={isLoading} onPress={() => void save()}>
         Keep the clearance

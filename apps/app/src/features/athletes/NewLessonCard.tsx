@@ -1,6 +1,5 @@
-import type { NewLesson } from '@wrightonic/contract';
+import { newLesson } from '@wrightonic/contract';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
@@ -8,9 +7,10 @@ import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
 import { Choices } from '../../ui/form/Choices';
-import { checkedBy } from '../../ui/form/checkedBy';
-import { Field } from '../../ui/form/Field';
+import { FormDate, FormFigure, FormText, FormTime } from '../../ui/form/bound';
+import { useSchemaForm } from '../../ui/form/schemaForm';
 import { ErrorNotice } from '../../ui/Notice/Notice';
+import { dayWords } from '../../ui/words/days';
 import { Heading } from '../../ui/Screen/Screen';
 
 /** Lessons in a row, a week apart. */
@@ -21,36 +21,40 @@ export function NewLessonCard({ athleteId }: { athleteId: string }) {
   const today = useToday();
   const [add, { isLoading, error }] = lazyEndpoints.useAddLessonMutation();
   const [done, setDone] = useState('');
-  const { control, handleSubmit, reset, getValues } = useForm<NewLesson>({
-    defaultValues: { id: v7(), athleteId, date: today, time: '16:00', minutes: 30, place: '' },
-    resolver: checkedBy('lesson'),
+  const form = useSchemaForm(newLesson, {
+    id: v7(),
+    athleteId,
+    date: today,
+    time: '16:00',
+    minutes: 30,
+    place: '',
   });
   const [weeks, setWeeks] = useState(1);
-  const save = handleSubmit(async (lesson) => {
+  const save = form.handleSubmit(async (lesson) => {
     const weekly = Array.from({ length: weeks - 1 }, () => v7());
     if ('error' in (await add({ ...lesson, weekly }))) return;
     setDone(
-      `In the diary: ${lesson.date}, ${lesson.time}${weeks > 1 ? `, and each week after, ${weeks} lessons` : ''}.`,
+      `In the diary: ${dayWords(lesson.date, today)}, ${lesson.time}${weeks > 1 ? `, and each week after, ${weeks} lessons` : ''}.`,
     );
-    reset({ ...getValues(), id: v7() });
+    form.reset({ ...form.getValues(), id: v7() });
   });
   return (
     <Card>
       <Heading level={3}>Next lesson</Heading>
       <View style={styles.row}>
         <View style={styles.grow}>
-          <Field control={control} name="date" label="Day" />
+          <FormDate form={form} name="date" />
         </View>
         <View style={styles.grow}>
-          <Field control={control} name="time" label="Time" />
+          <FormTime form={form} name="time" />
         </View>
       </View>
       <View style={styles.row}>
         <View style={styles.grow}>
-          <Field control={control} name="minutes" label="Minutes" number />
+          <FormFigure form={form} name="minutes" />
         </View>
         <View style={styles.grow}>
-          <Field control={control} name="place" label="Place" />
+          <FormText form={form} name="place" atMost={80} />
         </View>
       </View>
       <Choices

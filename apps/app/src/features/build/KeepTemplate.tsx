@@ -1,16 +1,23 @@
+import { newTemplate } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ErrorNotice } from '../../ui/Notice/Notice';
+import { FormText } from '../../ui/form/bound';
+import { useSchemaForm } from '../../ui/form/schemaForm';
 
 /** Keeps a ladder under a name, to start other plans from. */
 export function KeepTemplate({ planId }: { planId: string }) {
   const [naming, setNaming] = useState(false);
-  const [name, setName] = useState('');
+  const form = useSchemaForm(newTemplate, { id: v7(), name: '' });
   const [keep, { error, isLoading, isSuccess }] = lazyEndpoints.useKeepTemplateMutation();
-  if (isSuccess) return <Text role="status">{`Kept as “${name.trim()}”. New plans can start from it.`}</Text>;
+  const save = form.handleSubmit(({ id, name }) => void keep({ planId, body: { id, name: name.trim() } }));
+  if (isSuccess)
+    return (
+      <Text role="status">{`Kept as “${form.getValues('name').trim()}”. New plans can start from it.`}</Text>
+    );
   if (!naming)
     return (
       <Button mode="text" style={styles.start} onPress={() => setNaming(true)}>
@@ -19,22 +26,9 @@ export function KeepTemplate({ planId }: { planId: string }) {
     );
   return (
     <View style={styles.root}>
-      <TextInput
-        mode="outlined"
-        label="Name of the ladder"
-        aria-label="Name of the ladder"
-        value={name}
-        onChangeText={setName}
-        maxLength={80}
-      />
+      <FormText form={form} name="name" atMost={80} />
       {error ? <ErrorNotice error={error} /> : null}
-      <Button
-        mode="contained-tonal"
-        style={styles.start}
-        loading={isLoading}
-        disabled={!name.trim()}
-        onPress={() => void keep({ planId, body: { id: v7(), name: name.trim() } })}
-      >
+      <Button mode="contained-tonal" style={styles.start} loading={isLoading} onPress={() => void save()}>
         Keep it
       </Button>
     </View>

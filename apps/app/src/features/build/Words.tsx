@@ -2,7 +2,7 @@ import type { BuildPage, PlanRecord } from '@wrightonic/contract';
 import { checkWords, lexiconWith, listed, liveCue, type Clash, type DrillBook } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useToday } from '../../store/useAthlete';
@@ -12,6 +12,7 @@ import { Notice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { allDrills } from './planDrills';
 import { useBook } from '../../ui/hooks/useBook';
+import { TextField } from '../../ui/form/TextField';
 
 /** The drills that the athlete is given now: what was assigned, or prep and the present stages. */
 const givenDrills = (plan: PlanRecord, book: DrillBook): string[] => {
@@ -90,22 +91,14 @@ export function Words({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
         </View>
       ))}
       <Text variant="labelMedium">{`What do others tell ${athlete.givenName}?`}</Text>
-      <TextInput
-        mode="outlined"
+      <TextField
         label="Who, such as team coach"
-        aria-label="Who tells it"
+        name="Who tells it"
         value={from}
-        onChangeText={setFrom}
-        maxLength={80}
+        onChange={setFrom}
+        atMost={80}
       />
-      <TextInput
-        mode="outlined"
-        label="In their words"
-        aria-label="What they say"
-        value={text}
-        onChangeText={setText}
-        maxLength={300}
-      />
+      <TextField label="In their words" name="What they say" value={text} onChange={setText} atMost={300} />
       <Button mode="outlined" disabled={!from.trim() || !text.trim()} onPress={add} style={styles.start}>
         Check these words
       </Button>

@@ -3,7 +3,7 @@ import type { LessonState } from '@wrightonic/core';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Checkbox, Text, TextInput } from 'react-native-paper';
+import { Button, Checkbox, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { api } from '../../store/api';
 import { useAppDispatch } from '../../store/store';
@@ -15,6 +15,7 @@ import { Heading, Screen } from '../../ui/Screen/Screen';
 import { MoveLesson } from './MoveLesson';
 import { Replan } from './Replan';
 import { useDiary } from './useDiary';
+import { TextField } from '../../ui/form/TextField';
 
 const becameWords: Record<LessonState, string> = {
   on: 'is back on',
@@ -99,14 +100,7 @@ function One({ lesson, on }: { lesson: Lesson; on: string }) {
       </Card>
       <Card>
         <Heading>Change this lesson</Heading>
-        <TextInput
-          mode="outlined"
-          label="Why (optional)"
-          aria-label="Why"
-          value={reason}
-          onChangeText={setReason}
-          maxLength={300}
-        />
+        <TextField label="Why (optional)" name="Why" value={reason} onChange={setReason} atMost={300} />
         {lesson.series ? (
           <Checkbox.Item
             label="All later ones of the series as well, where it is called off"

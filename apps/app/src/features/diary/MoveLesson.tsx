@@ -1,9 +1,10 @@
 import { typedInstant } from '@wrightonic/core';
-import type { Lesson } from '@wrightonic/contract';
-import { useState } from 'react';
+import { moveLessonForm, type Lesson } from '@wrightonic/contract';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
+import { FormDate, FormText, FormTime } from '../../ui/form/bound';
+import { useSchemaForm } from '../../ui/form/schemaForm';
 import { dayAt, timeAt } from '../../ui/words/days';
 
 interface Props {
@@ -14,45 +15,25 @@ interface Props {
 /** Another day, time or place for a lesson. */
 export function MoveLesson({ lesson, onMove }: Props) {
   const { academy } = useMe();
-  const [date, setDate] = useState(dayAt(new Date(lesson.startsAt), academy.zone));
-  const [time, setTime] = useState(timeAt(lesson.startsAt, academy.zone));
-  const [place, setPlace] = useState(lesson.place);
-  const startsAt = typedInstant(date, time, academy.zone);
-  const fields = [
-    { label: 'Day', value: date, set: setDate, hint: 'YYYY-MM-DD' },
-    { label: 'Time', value: time, set: setTime, hint: 'HH:MM' },
-  ];
+  const form = useSchemaForm(moveLessonForm, {
+    date: dayAt(new Date(lesson.startsAt), academy.zone),
+    time: timeAt(lesson.startsAt, academy.zone),
+    place: lesson.place,
+  });
+  const move = form.handleSubmit(({ date, time, place }) => {
+    const startsAt = typedInstant(date, time, academy.zone);
+    if (startsAt) onMove(startsAt, place.trim());
+    // The night in which the clocks go forward has no such hour.
+    else form.setError('time', { message: `There is no ${time} at the venue on this day` });
+  });
   return (
     <>
       <View style={styles.row}>
-        {fields.map(({ label, value, set, hint }) => (
-          <TextInput
-            key={label}
-            mode="outlined"
-            label={label}
-            aria-label={label}
-            placeholder={hint}
-            value={value}
-            onChangeText={set}
-            style={styles.grow}
-          />
-        ))}
+        <FormDate form={form} name="date" />
+        <FormTime form={form} name="time" />
       </View>
-      <TextInput
-        mode="outlined"
-        label="Place"
-        aria-label="Place"
-        value={place}
-        onChangeText={setPlace}
-        maxLength={80}
-      />
-      {startsAt ? null : <Text role="alert">Day: a real day such as 2026-05-01. Time: such as 16:30.</Text>}
-      <Button
-        mode="contained"
-        disabled={!startsAt}
-        style={styles.start}
-        onPress={() => startsAt && onMove(startsAt, place.trim())}
-      >
+      <FormText form={form} name="place" atMost={80} />
+      <Button mode="contained" style={styles.start} onPress={() => void move()}>
         Move the lesson
       </Button>
     </>
@@ -61,6 +42,5 @@ export function MoveLesson({ lesson, onMove }: Props) {
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 8 },
-  grow: { flex: 1 },
   start: { alignSelf: 'flex-start' },
 });

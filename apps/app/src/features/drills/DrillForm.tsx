@@ -1,6 +1,6 @@
 import { wholeDrill, type DrillBook, type OwnDrill } from '@wrightonic/core';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useFormState, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
@@ -9,8 +9,10 @@ import { ActionBar } from '../../ui/ActionBar/ActionBar';
 import { Notice, ErrorNotice } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { PageTitle, TitleRow } from '../../ui/Screen/Screen';
-import { draftOf, drillOfDraft, emptyDraft, idFor, type DraftProblems, type DrillDraft } from './drillDraft';
-import { BesideOthers, Cues, DoseAndNeeds, HowItGoes, WhatItIs, type Drafting } from './DrillFormParts';
+import { sentence } from '../../ui/form/labels';
+import { useCheckedForm } from '../../ui/form/schemaForm';
+import { draftLabels, draftOf, drillOfDraft, emptyDraft, idFor, type DrillDraft } from './drillDraft';
+import { BesideOthers, Cues, DoseAndNeeds, HowItGoes, WhatItIs } from './DrillFormParts';
 
 interface Props {
   book: DrillBook;
@@ -30,23 +32,22 @@ const startOf = ({ book, changed, from }: Props): DrillDraft => {
 /** One of the academy's own drills, written out in full. */
 export function DrillForm(props: Props) {
   const { book, changed } = props;
-  const [draft, setDraft] = useState(() => startOf(props));
-  /** Only what somebody tried to keep is found wrong. */
-  const [tried, setTried] = useState(false);
+  const named = (draft: DrillDraft) => ({ ...draft, id: changed?.id ?? idFor(draft.name, book) });
+  const form = useCheckedForm<DrillDraft>(
+    { labels: draftLabels, wrongIn: (draft) => drillOfDraft(named(draft), book).problems ?? {} },
+    startOf(props),
+  );
   const [keep, { isLoading, error }] = lazyEndpoints.useKeepDrillsMutation();
-  const named = { ...draft, id: changed?.id ?? idFor(draft.name, book) };
-  const read = drillOfDraft(named, book);
-  const problems: DraftProblems = tried ? (read.problems ?? {}) : {};
-  const put = (more: Partial<DrillDraft>) => setDraft((old) => ({ ...old, ...more }));
+  const { id } = named(useWatch({ control: form.control }) as DrillDraft);
+  const { errors } = useFormState({ control: form.control });
   const back = () => router.navigate(changed ? `/drills/${changed.id}` : '/drills');
-  const save = async () => {
-    setTried(true);
-    if (!read.drill) return;
-    const answer = await keep({ drills: [{ id: v7(), drill: read.drill, retired: false }] });
-    if ('data' in answer) router.navigate(`/drills/${read.drill.id}`);
-  };
-  const drafting: Drafting = { draft, problems, put };
-  const many = Object.keys(problems).length;
+  const save = form.handleSubmit(async (draft) => {
+    const { drill } = drillOfDraft(named(draft), book);
+    if (!drill) return;
+    const answer = await keep({ drills: [{ id: v7(), drill, retired: false }] });
+    if ('data' in answer) router.navigate(`/drills/${drill.id}`);
+  });
+  const many = Object.keys(errors).length;
   return (
     <View style={styles.root} role="main">
       <PageTitle>{changed ? changed.name : 'A drill of our own'}</PageTitle>
@@ -77,12 +78,12 @@ export function DrillForm(props: Props) {
         <Text>
           Plans, sheets and limits take it as any other drill. A change holds for plans that run too.
         </Text>
-        <WhatItIs {...drafting} />
-        <DoseAndNeeds {...drafting} />
-        <HowItGoes {...drafting} />
-        <Cues {...drafting} />
-        <BesideOthers id={named.id} book={book} {...drafting} />
-        {problems.id ? <Notice alert>{`Its id ${named.id} ${problems.id}.`}</Notice> : null}
+        <WhatItIs form={form} />
+        <DoseAndNeeds form={form} />
+        <HowItGoes form={form} />
+        <Cues form={form} />
+        <BesideOthers id={id} book={book} form={form} />
+        {errors.id?.message ? <Notice alert>{sentence(errors.id.message)}</Notice> : null}
       </Pane>
     </View>
   );

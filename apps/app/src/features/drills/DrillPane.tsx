@@ -13,7 +13,7 @@ import { Screen } from '../../ui/Screen/Screen';
 import { threadNames } from '../../ui/words/threadWords';
 import { useWide } from '../../ui/hooks/useWide';
 import { Compare } from './Compare';
-import { Part } from './formParts';
+import { Part } from './Part';
 import { OurOwn } from './OurOwn';
 import { doseOf, effortWords, needsWords, servesWords } from './drillWords';
 

@@ -1,4 +1,5 @@
-import { check, ownDrill } from '@wrightonic/contract';
+import { check, formMessages, ownDrill } from '@wrightonic/contract';
+import { typedFigure } from '../../ui/form/typedFigure';
 import { faultsOf, type DrillBook, type OwnDrill } from '@wrightonic/core';
 
 /** A drill as it is typed: lists are lines, figures are text. */
@@ -36,6 +37,43 @@ export interface DrillDraft extends Pick<
   holds: string[];
   leavesOut: string | null;
 }
+
+/** How each field is called where it is typed. */
+export const draftLabels: Readonly<Record<keyof DrillDraft, string>> = {
+  id: 'Its id',
+  name: 'Name',
+  discipline: 'Delivery',
+  thread: 'Thread',
+  stage: 'Stage',
+  targets: 'It works on',
+  needs: 'Needs, one a line',
+  places: 'Where it can be done',
+  dose: 'Dose',
+  throws: 'Throws of the whole dose',
+  effortFrom: 'Effort from, percent',
+  effortTo: 'Effort to, percent',
+  strength: 'It makes stronger',
+  minAge: 'From age',
+  avoid: 'Not with pain in',
+  easier: 'Next easier drill',
+  harder: 'Next harder drill',
+  figure: 'Drill that is set up the same',
+  what: 'In one or two sentences',
+  caution: 'Care',
+  levels: 'Levels, one a line',
+  cue: 'Plain',
+  feel: 'As a feeling',
+  target: 'As a target outside the body',
+  tags: 'What they ask for',
+  setUp: 'Set-up',
+  steps: 'One rep, one step a line',
+  good: 'What good looks like',
+  mistakes: 'Common mistakes, one a line',
+  roundFlaw: 'Way round it that the body finds',
+  roundSeen: 'How that shows here',
+  holds: 'Parts of the delivery that are in it',
+  leavesOut: 'Left out: comes in the next stage',
+};
 
 export const emptyDraft: DrillDraft = {
   id: '',
@@ -121,7 +159,7 @@ const linesOf = (text: string): string[] =>
     .split('\n')
     .map((line) => line.trim())
     .filter(Boolean);
-const figure = (text: string): number => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
+const figure = (text: string): number | string => typedFigure(text) ?? NaN;
 
 /** “half break: start with the hands half apart”; without a colon nothing is said of what changes. */
 function levelOfLine(line: string): { name: string; change: string } {
@@ -184,18 +222,6 @@ const placeOf = (field: string): keyof DrillDraft => {
   return known ?? (field.replace(/^page\./, '').split('.')[0] as keyof DrillDraft);
 };
 
-const said = (message: string): string =>
-  message
-    .replace(/^\S+ /, '')
-    .replace(/^length must be less than or equal to (\d+) characters long$/, 'is longer than $1 letters')
-    .replace(
-      /^(is not allowed to be empty|is required|must be a number|must contain at least 1 items)$/,
-      'is missing',
-    )
-    .replace('does not contain 1 required value(s)', 'is missing')
-    .replace('must be greater than or equal to', 'must be at least')
-    .replace('must be less than or equal to', 'must be at most');
-
 export type DraftProblems = Partial<Record<keyof DrillDraft, string>>;
 
 /** The drill that was typed, or what is wrong with it by the field in which it was typed. */
@@ -203,9 +229,9 @@ export function drillOfDraft(
   draft: DrillDraft,
   book: DrillBook,
 ): { drill: OwnDrill; problems?: never } | { drill?: never; problems: DraftProblems } {
-  const checked = check(ownDrill, typed(draft) as OwnDrill);
+  const checked = check(ownDrill, typed(draft) as OwnDrill, formMessages);
   const wrong = checked.problems
-    ? checked.problems.map(({ field, message }) => [placeOf(field), said(message)] as const)
+    ? checked.problems.map(({ field, text }) => [placeOf(field), text] as const)
     : faultsOf(checked.value, book).map(({ field, why }) => [placeOf(field), why] as const);
   if (wrong.length === 0) return { drill: checked.value! };
   const problems: DraftProblems = {};

@@ -3,7 +3,7 @@ import { nodeName, type Severity } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppDispatch } from '../../store/store';
@@ -18,6 +18,7 @@ import { useWhom } from '../../ui/hooks/useWhom';
 import { LookTold } from './LookTold';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { lookSteps } from '../../ui/checkpoint/steps';
+import { TextField } from '../../ui/form/TextField';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -71,13 +72,11 @@ export function LookDetail({ athlete, look }: Props) {
               if (correcting === point.id)
                 return (
                   <View key={point.id} style={styles.gap}>
-                    <TextInput
-                      mode="outlined"
+                    <TextField
                       label="Why is it put right?"
-                      aria-label="Why is it put right?"
                       value={reason}
-                      onChangeText={setReason}
-                      maxLength={300}
+                      onChange={setReason}
+                      atMost={300}
                       autoFocus
                     />
                     <Text variant="bodySmall" role="status">

@@ -1,16 +1,16 @@
-import { clipViews, type ClipView, type LookRecord } from '@wrightonic/contract';
+import { clipViews, lookDetailsForm, type LookRecord } from '@wrightonic/contract';
 import { typedInstant } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { now } from '../../offline/clock';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
-import { Choices } from '../../ui/form/Choices';
+import { FormChoices, FormDate, FormText, FormTime } from '../../ui/form/bound';
+import { useSchemaForm } from '../../ui/form/schemaForm';
 import { dayAt, dayWords, timeAt } from '../../ui/words/days';
-import { Picker } from '../../ui/form/Picker';
 import { seenFromWords, viewNames } from '../../ui/words/kindWords';
 
 interface Props {
@@ -53,21 +53,21 @@ function Form({ athleteId, look, onDone }: Props & { onDone: () => void }) {
   const { academy, person } = useMe();
   const dispatch = useAppDispatch();
   const today = useToday();
-  const [date, setDate] = useState(look.date);
-  const [time, setTime] = useState(timeAt(look.at, academy.zone));
-  const [place, setPlace] = useState(look.place);
-  const [view, setView] = useState<ClipView | null>(look.view);
-  const [thrown, setThrown] = useState(look.thrown);
-  const [by, setBy] = useState(look.by);
-  const untouched = date === dayAt(new Date(look.at), academy.zone) && time === timeAt(look.at, academy.zone);
-  const lookedAt = untouched ? look.at : typedInstant(date, time, academy.zone);
-  const wrong = !lookedAt
-    ? 'Choose a day and a time.'
-    : Date.parse(lookedAt) > now().getTime()
-      ? 'A look cannot be dated in the future.'
-      : null;
-  const save = () => {
-    if (!lookedAt || wrong) return;
+  const wasTime = timeAt(look.at, academy.zone);
+  const form = useSchemaForm(lookDetailsForm, {
+    date: look.date,
+    time: wasTime,
+    place: look.place,
+    view: look.view,
+    thrown: look.thrown,
+    lookedBy: look.by,
+  });
+  const save = form.handleSubmit(({ date, time, place, view, thrown, lookedBy }) => {
+    const untouched = date === dayAt(new Date(look.at), academy.zone) && time === wasTime;
+    const lookedAt = untouched ? look.at : typedInstant(date, time, academy.zone);
+    if (!lookedAt) return form.setError('time', { message: `There is no ${time} at the venue on this day` });
+    if (Date.parse(lookedAt) > now().getTime())
+      return form.setError('date', { message: 'A look cannot be dated in the future' });
     dispatch(
       log(athleteId, 'look-told', {
         lookId: look.id,
@@ -76,47 +76,30 @@ function Form({ athleteId, look, onDone }: Props & { onDone: () => void }) {
         place: place.trim(),
         view,
         thrown: thrown.trim(),
-        lookedBy: by.trim() === person.name ? '' : by.trim(),
+        lookedBy: lookedBy.trim() === person.name ? '' : lookedBy.trim(),
       }),
     );
     onDone();
-  };
-  const field = (label: string, value: string, set: (text: string) => void, atMost: number) => (
-    <TextInput
-      mode="outlined"
-      label={label}
-      aria-label={label}
-      value={value}
-      onChangeText={set}
-      maxLength={atMost}
-    />
-  );
+  });
   return (
     <Card>
       <View style={styles.pair}>
-        <Picker label="Day of the look" type="date" value={date} max={today} onChange={setDate} />
-        <Picker label="Time of the look" type="time" value={time} onChange={setTime} />
+        <FormDate form={form} name="date" max={today} />
+        <FormTime form={form} name="time" />
       </View>
-      {field('Place', place, setPlace, 80)}
-      <Choices<ClipView | null>
-        label="Seen from"
-        shown
-        value={view}
-        onChange={setView}
+      <FormText form={form} name="place" atMost={80} />
+      <FormChoices
+        form={form}
+        name="view"
         options={[
           { value: null, text: 'Not said' },
           ...clipViews.map((value) => ({ value, text: viewNames[value] })),
         ]}
       />
-      {field('What was thrown', thrown, setThrown, 120)}
-      {field('Looked at by', by, setBy, 80)}
-      {wrong ? (
-        <Text role="alert" variant="labelLarge">
-          {wrong}
-        </Text>
-      ) : null}
+      <FormText form={form} name="thrown" atMost={120} />
+      <FormText form={form} name="lookedBy" atMost={80} />
       <View style={styles.line}>
-        <Button mode="contained" disabled={wrong !== null} onPress={save}>
+        <Button mode="contained" onPress={() => void save()}>
           Save details
         </Button>
         <Button mode="text" onPress={onDone}>

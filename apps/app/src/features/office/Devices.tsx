@@ -1,7 +1,7 @@
-import type { DeviceRecord, MadeDevice } from '@wrightonic/contract';
+import { newDevice, type DeviceRecord, type MadeDevice } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
@@ -9,6 +9,8 @@ import { Card } from '../../ui/Card/Card';
 import { dayAt, dayWords } from '../../ui/words/days';
 import { Empty, Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
+import { FormText } from '../../ui/form/bound';
+import { useSchemaForm } from '../../ui/form/schemaForm';
 
 const back = { label: 'Back to the office', to: '/office' } as const;
 
@@ -23,15 +25,15 @@ const exampleOf = (key: string): string =>
 export function Devices() {
   const { data, error, refetch } = lazyEndpoints.useDevicesQuery();
   const [add, adding] = lazyEndpoints.useAddDeviceMutation();
-  const [name, setName] = useState('');
+  const form = useSchemaForm(newDevice, { id: v7(), name: '' });
   const [made, setMade] = useState<MadeDevice | null>(null);
   const known = (data ?? []).filter(({ ended }) => !ended);
-  const save = async () => {
-    const result = await add({ id: v7(), name: name.trim() });
+  const save = form.handleSubmit(async ({ id, name }) => {
+    const result = await add({ id, name: name.trim() });
     if (!result.data) return;
     setMade(result.data);
-    setName('');
-  };
+    form.reset({ id: v7(), name: '' });
+  });
   return (
     <Screen title="Radar lines" back={back}>
       <Text>
@@ -60,22 +62,15 @@ export function Devices() {
       ))}
       <Card>
         <Heading>Add one</Heading>
-        <TextInput
-          mode="outlined"
+        <FormText
+          form={form}
+          name="name"
           label="Name, such as Gun at cage 1"
-          aria-label="Name of the device"
-          value={name}
-          onChangeText={setName}
-          maxLength={60}
+          called="Name of the device"
+          atMost={60}
         />
         {adding.error ? <ErrorNotice error={adding.error} /> : null}
-        <Button
-          mode="contained"
-          style={styles.start}
-          disabled={!name.trim()}
-          loading={adding.isLoading}
-          onPress={() => void save()}
-        >
+        <Button mode="contained" style={styles.start} loading={adding.isLoading} onPress={() => void save()}>
           Add the device
         </Button>
       </Card>

@@ -2,7 +2,7 @@ import { check, newLexiconEdit } from '@wrightonic/contract';
 import { asksFor, cueTags, lexiconWith, type CueTag } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe } from '../../store/useAthlete';
@@ -10,6 +10,7 @@ import { Card } from '../../ui/Card/Card';
 import { Choices } from '../../ui/form/Choices';
 import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
+import { TextField } from '../../ui/form/TextField';
 
 const back = { label: 'Back to the office', to: '/office' } as const;
 
@@ -48,14 +49,7 @@ export function Lexicon() {
       </Text>
       <Card>
         <Heading>Try a sentence</Heading>
-        <TextInput
-          mode="outlined"
-          label="What somebody says"
-          aria-label="What somebody says"
-          value={sample}
-          onChangeText={setSample}
-          maxLength={300}
-        />
+        <TextField label="What somebody says" value={sample} onChange={setSample} atMost={300} />
         <Text role="status">
           {sample.trim() === ''
             ? 'It says here what the sentence asks for.'
@@ -90,14 +84,12 @@ export function Lexicon() {
         ))}
         {own ? (
           <>
-            <TextInput
-              mode="outlined"
+            <TextField
               label="One more word or phrase"
-              aria-label="One more word or phrase"
               value={phrase}
-              onChangeText={setPhrase}
-              error={phrase.trim() !== '' && problems.length > 0}
-              maxLength={60}
+              onChange={setPhrase}
+              wrong={phrase.trim() !== '' && problems.length > 0}
+              atMost={60}
             />
             {phrase.trim() !== '' && problems.length ? (
               <Text role="alert">Letters, spaces, hyphens and apostrophes only.</Text>

@@ -11,11 +11,12 @@ import {
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, Dialog, HelperText, Portal, Text, TextInput } from 'react-native-paper';
+import { Button, Dialog, HelperText, Portal, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { PickOne } from '../../ui/form/PickOne';
+import { TextField } from '../../ui/form/TextField';
 
 interface Props {
   discipline: Discipline;
@@ -85,12 +86,10 @@ export function LinkEditor({ discipline, link, onClose }: Props) {
               <Button mode="outlined" accessibilityLabel="Less weight" onPress={() => by(-step)}>
                 −
               </Button>
-              <TextInput
-                mode="outlined"
+              <TextField
                 label="Weight"
-                aria-label="Weight"
                 value={text}
-                onChangeText={setText}
+                onChange={setText}
                 inputMode="decimal"
                 style={styles.grow}
               />
@@ -103,13 +102,12 @@ export function LinkEditor({ discipline, link, onClose }: Props) {
                 ? `A severe cause by itself explains ${Math.round(100 * weight)} % of the effect.${link?.given ? ` The catalogue has ${link.given.toFixed(2)}.` : ''}`
                 : `Weight must be a number from ${leastWeight} to ${mostWeight}.`}
             </HelperText>
-            <TextInput
-              mode="outlined"
+            <TextField
               label="Why?"
-              aria-label="Why is the link changed?"
+              name="Why is the link changed?"
               value={reason}
-              onChangeText={setReason}
-              maxLength={300}
+              onChange={setReason}
+              atMost={300}
             />
             {error ? <ErrorNotice error={error} /> : null}
           </ScrollView>

@@ -1,14 +1,15 @@
-import { check, newNormEdit, type NormEditRecord } from '@wrightonic/contract';
+import { normForm, type NormEditRecord } from '@wrightonic/contract';
 import { normKey, norms, normsWith, type Norm } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
 import { dayAt, dayWords } from '../../ui/words/days';
-import { Figure } from '../../ui/form/Figure';
+import { FormFigure, FormText } from '../../ui/form/bound';
+import { useSchemaForm } from '../../ui/form/schemaForm';
 import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Heading, Screen } from '../../ui/Screen/Screen';
@@ -101,58 +102,26 @@ function Row({ row, edit, open, onOpen }: RowProps) {
   );
 }
 
-const figure = (text: string): number => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
-
 function Form({ row, changed }: { row: Norm; changed: boolean }) {
   const { person } = useMe();
   const [edit, editing] = lazyEndpoints.useEditNormMutation();
-  const [low, setLow] = useState(String(row.low));
-  const [high, setHigh] = useState(String(row.high));
-  const [basis, setBasis] = useState('');
+  const form = useSchemaForm(normForm, { low: row.low, high: row.high, basis: '' });
   if (person.role !== 'owner') return <Notice>Only the owner of the academy changes the norms.</Notice>;
   const own = norms.find((each) => normKey(each) === normKey(row))!;
-  const wish = {
-    id: v7(),
-    key: normKey(row),
-    range: { low: figure(low), high: figure(high), basis: basis.trim() },
-  };
-  const numbers = Number.isFinite(wish.range.low) && Number.isFinite(wish.range.high);
-  const ordered = numbers && wish.range.low < wish.range.high;
-  const wrong = !numbers
-    ? 'Low and high must be numbers.'
-    : wish.range.low >= wish.range.high
-      ? 'The low end must be below the high end.'
-      : wish.range.basis === ''
-        ? 'Say where the range comes from.'
-        : null;
+  const save = form.handleSubmit(
+    ({ low, high, basis }) =>
+      void edit({ id: v7(), key: normKey(row), range: { low, high, basis: basis.trim() } }),
+  );
   return (
     <View style={styles.form}>
       <View style={styles.row}>
-        <Figure label={`Low, ${row.unit}`} value={low} onChange={setLow} wrong={!ordered} />
-        <Figure label={`High, ${row.unit}`} value={high} onChange={setHigh} wrong={!ordered} />
+        <FormFigure form={form} name="low" label={`Low, ${row.unit}`} />
+        <FormFigure form={form} name="high" label={`High, ${row.unit}`} />
       </View>
-      <TextInput
-        mode="outlined"
-        label="Where it comes from"
-        aria-label="Where it comes from"
-        placeholder="Such as: our own pitchers, 2024 to 2026"
-        value={basis}
-        onChangeText={setBasis}
-        maxLength={200}
-      />
-      {wrong ? (
-        <Text role="alert" variant="labelLarge">
-          {wrong}
-        </Text>
-      ) : null}
+      <FormText form={form} name="basis" placeholder="Such as: our own pitchers, 2024 to 2026" atMost={200} />
       {editing.error ? <ErrorNotice error={editing.error} /> : null}
       <View style={styles.row}>
-        <Button
-          mode="contained"
-          loading={editing.isLoading}
-          disabled={check(newNormEdit, wish).problems !== undefined}
-          onPress={() => void edit(wish)}
-        >
+        <Button mode="contained" loading={editing.isLoading} onPress={() => void save()}>
           Save range
         </Button>
         {changed ? (

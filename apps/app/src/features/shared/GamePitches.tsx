@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { Card } from '../../ui/Card/Card';
 import { Choices } from '../../ui/form/Choices';
 import { dayWords } from '../../ui/words/days';
 import { Heading } from '../../ui/Screen/Screen';
 import type { Home } from './useHome';
 import { addDays } from '@wrightonic/core';
+import { TextField } from '../../ui/form/TextField';
 
 const maxPitches = 200;
 
@@ -36,25 +37,22 @@ export function GamePitches({ home, today }: { home: Home; today: string }) {
         })}
       />
       <View style={styles.row}>
-        <TextInput
-          mode="outlined"
+        <TextField
           label="Pitches"
-          aria-label="Pitches"
           inputMode="numeric"
           style={styles.count}
           value={pitches}
-          onChangeText={setPitches}
-          error={pitches !== '' && !fits}
-          maxLength={4}
+          onChange={setPitches}
+          wrong={pitches !== '' && !fits}
+          atMost={4}
         />
-        <TextInput
-          mode="outlined"
+        <TextField
           label="Team or game (optional)"
-          aria-label="Team or game"
+          name="Team or game"
           style={styles.grow}
           value={title}
-          onChangeText={setTitle}
-          maxLength={80}
+          onChange={setTitle}
+          atMost={80}
         />
       </View>
       {pitches !== '' && !fits ? (

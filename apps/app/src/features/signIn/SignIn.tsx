@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { api } from '../../store/api';
-import { PlainField } from './PlainField';
+import { PlainField } from '../../ui/form/PlainField';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { PageTitle } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';

@@ -1,11 +1,12 @@
 import type { TracePage } from '@wrightonic/contract';
 import { oneFocusBelow, type Trace } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
-import { Text, TextInput } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useWide } from '../../ui/hooks/useWide';
 import { threads } from '../../ui/words/threadWords';
 import { FocusCard } from './FocusCard';
 import type { FocusChoice } from './useFocusChoice';
+import { TextField } from '../../ui/form/TextField';
 
 interface Props {
   athlete: TracePage['athlete'];
@@ -38,13 +39,11 @@ export function FocusChoiceCards({ athlete, choice, seen, trial }: Props) {
         <Text variant="bodySmall">{`Below age ${oneFocusBelow} there is one focus at a time.`}</Text>
       ) : null}
       {choice.differs && !trial ? (
-        <TextInput
-          mode="outlined"
+        <TextField
           label="Why another focus than the proposed one?"
-          aria-label="Why another focus than the proposed one?"
           value={choice.reason}
-          onChangeText={choice.setReason}
-          maxLength={300}
+          onChange={choice.setReason}
+          atMost={300}
         />
       ) : null}
     </>

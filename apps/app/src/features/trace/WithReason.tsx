@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, TextInput } from 'react-native-paper';
+import { Button } from 'react-native-paper';
+import { TextField } from '../../ui/form/TextField';
 
 interface Props {
   label: string;
@@ -14,15 +15,7 @@ export function WithReason({ label, action, onDone, onLeave }: Props) {
   const [reason, setReason] = useState('');
   return (
     <View style={styles.root}>
-      <TextInput
-        mode="outlined"
-        label={label}
-        aria-label={label}
-        value={reason}
-        onChangeText={setReason}
-        maxLength={300}
-        autoFocus
-      />
+      <TextField label={label} value={reason} onChange={setReason} atMost={300} autoFocus />
       <View style={styles.row}>
         <Button mode="contained" disabled={!reason.trim()} onPress={() => onDone(reason.trim())}>
           {action}

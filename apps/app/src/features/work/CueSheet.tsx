@@ -9,12 +9,13 @@ import {
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, HelperText, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { Choices } from '../../ui/form/Choices';
 import { cueOwnerNames } from '../../ui/words/kindWords';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { useBook } from '../../ui/hooks/useBook';
 import { Sheet } from './Sheet';
+import { TextField } from '../../ui/form/TextField';
 
 interface Props {
   drill: Drill;
@@ -70,18 +71,15 @@ export function CueSheet({ drill, lines, onCue, onClose }: Props) {
           </PressableCard>
         ))}
       </View>
-      <TextInput
-        mode="outlined"
+      <TextField
         label="Or in other words"
-        aria-label="The cue in other words"
+        name="The cue in other words"
         value={text}
-        onChangeText={setText}
+        onChange={setText}
+        wrong={
+          tooLong ? `A cue has at most ${longestCue} letters; this one has ${typed.length}.` : undefined
+        }
       />
-      {tooLong ? (
-        <HelperText type="error" role="alert">
-          {`A cue has at most ${longestCue} letters; this one has ${typed.length}.`}
-        </HelperText>
-      ) : null}
       <Choices<CueOwner>
         label="Whose words"
         shown

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Sheet } from './Sheet';
+import { TextField } from '../../ui/form/TextField';
 
 interface Props {
   /** Name of the drill. */
@@ -46,14 +47,13 @@ export function NoteSheet({ about, onNote, onClose }: Props) {
           </PressableCard>
         ))}
       </View>
-      <TextInput
-        mode="outlined"
+      <TextField
         label="In your own words"
-        aria-label="Note in your own words"
+        name="Note in your own words"
         value={text}
-        onChangeText={setText}
-        maxLength={300}
-        multiline
+        onChange={setText}
+        atMost={300}
+        lines={3}
       />
     </Sheet>
   );

@@ -9,7 +9,7 @@ import {
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
@@ -26,6 +26,7 @@ import { countOf, countsBy, painOf, reasonsOf, thrown, threadWith } from './sess
 import { constraintsNow } from './sets';
 import type { Session } from './useSession';
 import { useBook } from '../../ui/hooks/useBook';
+import { TextField } from '../../ui/form/TextField';
 
 interface Props {
   page: WorkPage;
@@ -157,14 +158,13 @@ export function Summary({ page, session, onBack, onDone }: Props) {
       </Text>
       <NextDate page={page} />
       <ReportLine text={`${words}${homeWords}`} />
-      <TextInput
-        mode="outlined"
+      <TextField
         label="Note (optional)"
-        aria-label="Note"
+        name="Note"
         value={note}
-        onChangeText={setNote}
-        maxLength={1000}
-        multiline
+        onChange={setNote}
+        atMost={1000}
+        lines={3}
       />
     </Pane>
   );

@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import ReconnectingEventSource from 'reconnecting-eventsource';
 import { api } from '../../store/api';
 import { useAppDispatch } from '../../store/store';
 
@@ -9,12 +10,12 @@ export function ChangeFeed() {
   const signedIn = Boolean(data?.me);
   useEffect(() => {
     if (!signedIn) return;
-    let source: EventSource | null = null;
+    let source: ReconnectingEventSource | null = null;
     const follow = () => {
       const seen = document.visibilityState === 'visible';
       if (seen === (source !== null)) return;
       source?.close();
-      source = seen ? new EventSource('/api/news/stream') : null;
+      source = seen ? new ReconnectingEventSource('/api/news/stream') : null;
       source?.addEventListener('athlete', (event) => {
         const { athleteId } = JSON.parse(event.data as string) as { athleteId: string };
         dispatch(api.util.invalidateTags([{ type: 'Athlete', id: athleteId }, 'Roster', 'Lessons']));

@@ -2,11 +2,12 @@ import type { PlanThread } from '@wrightonic/contract';
 import { stageProposal, type Stage } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { Notice, ErrorNotice } from '../Notice/Notice';
 import { threadNames } from '../words/threadWords';
+import { TextField } from '../form/TextField';
 
 interface Props {
   athleteId: string;
@@ -30,14 +31,7 @@ export function MoveStage({ athleteId, planId, thread }: Props) {
       <Text>{words}</Text>
       {error ? <ErrorNotice error={error} /> : null}
       {staying ? (
-        <TextInput
-          mode="outlined"
-          label={`Why stay on ${thread.stage}?`}
-          aria-label={`Why stay on ${thread.stage}?`}
-          value={reason}
-          onChangeText={setReason}
-          maxLength={300}
-        />
+        <TextField label={`Why stay on ${thread.stage}?`} value={reason} onChange={setReason} atMost={300} />
       ) : null}
       <View style={styles.row}>
         <Button mode="contained" loading={isLoading} onPress={() => go(proposal.to, '')}>

@@ -1,12 +1,14 @@
-import type { AthletePage } from '@wrightonic/contract';
+import { unlockForm, type AthletePage } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
 import { dayWords } from '../words/days';
 import { Notice } from './Notice';
+import { FormText } from '../form/bound';
+import { useSchemaForm } from '../form/schemaForm';
 
 /** Throws are locked: since when, where, who said it, and for those who instruct the way to unlock them. */
 export function LockNotice({ athlete, pain }: Pick<AthletePage, 'athlete' | 'pain'>) {
@@ -37,38 +39,27 @@ export function LockNotice({ athlete, pain }: Pick<AthletePage, 'athlete' | 'pai
 /** Throws that pain has locked open again only with who cleared them and why; both are kept. */
 function Unlock({ athleteId, onClose }: { athleteId: string; onClose: () => void }) {
   const dispatch = useAppDispatch();
-  const [by, setBy] = useState('');
-  const [reason, setReason] = useState('');
-  const unlock = () => {
-    const clearedBy = by.trim();
+  const form = useSchemaForm(unlockForm, { clearedBy: '', reason: '' });
+  const unlock = form.handleSubmit(({ clearedBy, reason }) => {
     dispatch(
-      log(athleteId, 'throws-cleared', { athleteId, sessionId: null, clearedBy, reason: reason.trim() }),
+      log(athleteId, 'throws-cleared', {
+        athleteId,
+        sessionId: null,
+        clearedBy: clearedBy.trim(),
+        reason: reason.trim(),
+      }),
     );
     onClose();
-  };
+  });
   return (
     <>
       <Text>
         Who cleared the throws and why stays in the history. The first day after it is for easy throws.
       </Text>
-      <TextInput
-        mode="outlined"
-        label="Who cleared them"
-        aria-label="Who cleared the throws"
-        value={by}
-        onChangeText={setBy}
-        maxLength={120}
-      />
-      <TextInput
-        mode="outlined"
-        label="Why"
-        aria-label="Why the throws are open again"
-        value={reason}
-        onChangeText={setReason}
-        maxLength={300}
-      />
+      <FormText form={form} name="clearedBy" atMost={120} />
+      <FormText form={form} name="reason" atMost={300} />
       <View style={styles.row}>
-        <Button mode="contained" disabled={!by.trim() || !reason.trim()} onPress={unlock}>
+        <Button mode="contained" onPress={() => void unlock()}>
           Unlock throws
         </Button>
         <Button mode="text" onPress={onClose}>

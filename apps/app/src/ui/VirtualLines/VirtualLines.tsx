@@ -21,14 +21,21 @@ export function VirtualLines({ count, height, gap, lanes = 1, beyond = 4, keyOf,
   const scroller = useScroller();
   const box = useRef<HTMLDivElement>(null);
   const [above, setAbove] = useState(0);
-  // What stands above the lines may grow or go.
   useLayoutEffect(() => {
     const [mine, theirs] = [box.current, scroller()];
-    if (mine && theirs)
+    if (!mine || !theirs) return;
+    const measure = () =>
       setAbove(
         Math.round(mine.getBoundingClientRect().top - theirs.getBoundingClientRect().top + theirs.scrollTop),
       );
-  });
+    measure();
+    // What stands above the lines may grow or go.
+    const seen = new ResizeObserver(measure);
+    seen.observe(mine.parentElement!);
+    return () => seen.disconnect();
+  }, [scroller]);
+  // Nothing that it gives is handed on to what is memoized.
+  // eslint-disable-next-line react-hooks/incompatible-library
   const lines = useVirtualizer<HTMLElement, HTMLDivElement>({
     count,
     lanes,

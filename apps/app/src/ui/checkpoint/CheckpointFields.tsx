@@ -1,9 +1,10 @@
 import type { Severity } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, HelperText, TextInput } from 'react-native-paper';
+import { Button } from 'react-native-paper';
 import { severityNames } from '../seam/words';
 import type { PointMeasure } from './steps';
+import { TextField } from '../form/TextField';
 
 const read = (text: string): number => {
   const plain = text.trim().replace(',', '.');
@@ -26,22 +27,16 @@ export function MeasureField({ measure, name, value, onTake }: MeasureProps) {
   const derived = fits ? measure.grade(number) : null;
   return (
     <View style={styles.field}>
-      <TextInput
-        mode="outlined"
+      <TextField
         label={`${measure.name}, ${measure.unit}`}
-        aria-label={`${measure.name} for ${name}`}
+        name={`${measure.name} for ${name}`}
         value={text}
-        onChangeText={setText}
+        onChange={setText}
         inputMode="decimal"
         autoFocus
+        wrong={text && !fits ? `Must be a number from ${low} to ${high} ${measure.unit}.` : undefined}
+        hint={derived === null ? measure.how : `That is ${severityNames[derived]}.`}
       />
-      <HelperText type={text && !fits ? 'error' : 'info'} role={text && !fits ? 'alert' : undefined}>
-        {text && !fits
-          ? `Must be a number from ${low} to ${high} ${measure.unit}.`
-          : derived === null
-            ? measure.how
-            : `That is ${severityNames[derived]}.`}
-      </HelperText>
       <Button mode="contained" disabled={derived === null} onPress={() => onTake(number, derived!)}>
         Take the measure
       </Button>
@@ -59,13 +54,12 @@ export function NoteField({ name, note, onKeep }: NoteProps) {
   const [text, setText] = useState(note);
   return (
     <View style={styles.field}>
-      <TextInput
-        mode="outlined"
+      <TextField
         label="Note"
-        aria-label={`Note for ${name}`}
+        name={`Note for ${name}`}
         value={text}
-        onChangeText={setText}
-        maxLength={500}
+        onChange={setText}
+        atMost={500}
         autoFocus
       />
       <Button mode="contained" onPress={() => onKeep(text.trim())}>

@@ -38,7 +38,7 @@ interface ChoicesProps<T> {
 }
 
 /** One of a few, side by side. */
-export function Choices<T extends string | number | null>(props: ChoicesProps<T>) {
+export function Choices<T extends string | number | boolean | null>(props: ChoicesProps<T>) {
   const { label, shown, options, value, onChange } = props;
   return (
     <View style={styles.root}>
@@ -60,28 +60,34 @@ export function Choices<T extends string | number | null>(props: ChoicesProps<T>
 
 interface PicksProps<T> {
   label: string;
+  /** Shown above; otherwise the label is for screen readers alone. */
+  shown?: boolean;
   options: readonly Option<T>[];
   value: readonly T[];
   onChange: (value: T[]) => void;
 }
 
 /** Any of a few. */
-export function CheckboxGroup<T extends string>({ label, options, value, onChange }: PicksProps<T>) {
+export function CheckboxGroup<T extends string>(props: PicksProps<T>) {
+  const { label, shown, options, value, onChange } = props;
   const without = (gone: T) => value.filter((each) => each !== gone);
   return (
-    <View role="group" aria-label={label} style={styles.row}>
-      {options.map((option) => {
-        const chosen = value.includes(option.value);
-        return (
-          <One
-            key={option.value}
-            role="checkbox"
-            text={option.text}
-            chosen={chosen}
-            onPress={() => onChange(chosen ? without(option.value) : [...value, option.value])}
-          />
-        );
-      })}
+    <View style={styles.root}>
+      {shown ? <Text variant="labelMedium">{label}</Text> : null}
+      <View role="group" aria-label={label} style={styles.row}>
+        {options.map((option) => {
+          const chosen = value.includes(option.value);
+          return (
+            <One
+              key={option.value}
+              role="checkbox"
+              text={option.text}
+              chosen={chosen}
+              onPress={() => onChange(chosen ? without(option.value) : [...value, option.value])}
+            />
+          );
+        })}
+      </View>
     </View>
   );
 }

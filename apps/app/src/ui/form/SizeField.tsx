@@ -1,15 +1,14 @@
 import { readLength, readMass, sayLength, sayMass, shownUnit, type SizeUnit } from '@wrightonic/core';
 import { useState } from 'react';
-import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
-import { View } from 'react-native';
-import { HelperText, TextInput } from 'react-native-paper';
+import type { FieldPath, FieldValues } from 'react-hook-form';
 import { useMe } from '../../store/useAthlete';
+import { FormField } from './bound';
+import type { SchemaForm } from './schemaForm';
+import { TextField } from './TextField';
 
 interface Props<T extends FieldValues> {
-  control: Control<T>;
+  form: SchemaForm<T>;
   name: FieldPath<T>;
-  /** Such as “Height”; the unit that is liked stands behind it. */
-  label: string;
   kind: 'length' | 'mass';
   optional?: boolean;
 }
@@ -27,25 +26,28 @@ function typedForm(value: unknown, kind: 'length' | 'mass', liked: SizeUnit): st
 }
 
 /** A length or a weight, typed as the person likes it: 6'1" or 185, pounds or kilograms. */
-export function SizeField<T extends FieldValues>({ control, name, label, kind, optional }: Props<T>) {
+export function SizeField<T extends FieldValues>({ form, name, kind, optional }: Props<T>) {
   const liked = useMe().person.sizeUnit;
   return (
-    <Controller
-      control={control}
+    <FormField
+      form={form}
       name={name}
-      render={({ field, fieldState: { error } }) => (
+      label={`${form.labelOf(name)}, ${units[kind][liked]}`}
+      optional={optional ?? false}
+    >
+      {({ field, label, wrong }) => (
         <Typed
           key={String(field.value === null)}
-          label={`${label}, ${units[kind][liked]}${optional ? ' (optional)' : ''}`}
+          label={label}
           kind={kind}
           liked={liked}
           value={field.value as unknown}
-          error={error?.message}
+          error={wrong}
           onChange={field.onChange}
           onBlur={field.onBlur}
         />
       )}
-    />
+    </FormField>
   );
 }
 
@@ -64,28 +66,18 @@ function Typed({ label, kind, liked, value, error, onChange, onBlur }: TypedProp
   const read = (kind === 'length' ? readLength : readMass)(text, liked);
   const wrong = read.wrong ?? (error && rangeWords(error, kind, liked));
   return (
-    <View>
-      <TextInput
-        mode="outlined"
-        label={label}
-        aria-label={label}
-        aria-invalid={wrong !== undefined}
-        value={text}
-        onChangeText={(typed) => {
-          setText(typed);
-          const { value: size, wrong: none } = (kind === 'length' ? readLength : readMass)(typed, liked);
-          // Text that is no size stays text, so that the form is not sent with it.
-          onChange(none === undefined ? size : typed);
-        }}
-        onBlur={onBlur}
-        error={wrong !== undefined}
-      />
-      {wrong ? (
-        <HelperText type="error" role="alert">
-          {wrong}
-        </HelperText>
-      ) : null}
-    </View>
+    <TextField
+      label={label}
+      value={text}
+      onChange={(typed) => {
+        setText(typed);
+        const { value: size, wrong: none } = (kind === 'length' ? readLength : readMass)(typed, liked);
+        // Text that is no size stays text, so that the form is not sent with it.
+        onChange(none === undefined ? size : typed);
+      }}
+      onBlur={onBlur}
+      wrong={wrong}
+    />
   );
 }
 

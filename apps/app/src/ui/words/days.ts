@@ -2,8 +2,18 @@ import { daysBetween } from '@wrightonic/core/day';
 
 export { dayAt } from '@wrightonic/core/day';
 
+/** Making a formatter costs more than all that it writes. */
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+function formatOf(parts: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const key = JSON.stringify(parts);
+  const format = formats.get(key) ?? new Intl.DateTimeFormat('en-GB', parts);
+  formats.set(key, format);
+  return format;
+}
+
 const written = (day: string, parts: Intl.DateTimeFormatOptions): string =>
-  new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC' }).format(new Date(`${day}T00:00:00Z`));
+  formatOf({ ...parts, timeZone: 'UTC' }).format(new Date(`${day}T00:00:00Z`));
 
 /** `2026-05-01` as `1 May`, with the year where it is not this one. */
 export const dayWords = (day: string, today: string): string =>
@@ -33,6 +43,4 @@ export function agoWords(day: string, today: string): string {
 
 /** The time of day at the venue, `16:30`. */
 export const timeAt = (instant: string, zone: string): string =>
-  new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(
-    new Date(instant),
-  );
+  formatOf({ timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(new Date(instant));

@@ -28,6 +28,7 @@ export interface BuildUp {
  * @param from first day of the plan
  * @param on the day asked about
  * @param weeks the academy's own length
+ * @example buildUpOn(['2026-05-01'], '2026-06-12')?.of // 3
  */
 export function buildUpOn(
   throwDays: readonly string[],
@@ -49,5 +50,10 @@ export function buildUpOn(
   return { week, of, effort, share: week / (of + 1), layOff };
 }
 
+/**
+ * Which week of a build-up it is, and what it allows, in words.
+ *
+ * @example buildUpWords({ week: 1, of: 3, effort: 50, share: 0.25, layOff: 42 }).slice(0, 23) // 'Build-up, week 1 of 3 a'
+ */
 export const buildUpWords = ({ week, of, effort, layOff }: BuildUp): string =>
   `Build-up, week ${week} of ${of} after ${layOff} days without throws: up to ${Math.round(effort)} % effort, easy catch first.`;

@@ -9,7 +9,8 @@ import {
 } from '../../catalogue';
 import type { Trace } from '../../trace';
 import { parseDose } from '../dose';
-import { drillFits, stageOrder, warmUp, type Ladder, type LadderAthlete } from '../ladder';
+import { stageOrder } from '../stages';
+import { drillFits, warmUp, type Ladder, type LadderAthlete } from '../ladder';
 import type { Candidate } from './types';
 
 /** A ladder of the plan with the stage on which the athlete stands. */
@@ -36,6 +37,8 @@ export const alwaysThere: readonly string[] = [warmUp, armCare, easyCatch];
 /**
  * How well a drill serves a focus: 1 where it targets it (or whatever the focus is), 0.7 as prep of a limit that holds
  * it back, 0.5 where it targets a flaw that the focus explains, else 0.
+ *
+ * @example coverOf(hipSnap, 'oh.hips-late', traced) // 1
  */
 export function coverOf(drill: Drill, focus: string, trace: Pick<Trace, 'roots' | 'bodyFirst'>): number {
   if (drill.targets.includes('*') || drill.targets.includes(focus)) return 1;
@@ -94,7 +97,11 @@ const byId = (usable: Usable, drillOf: (id: string) => Drill | undefined) => (id
   return drill !== undefined && usable(drill);
 };
 
-/** Where a week does not stand on the stage of a thread, in words. */
+/**
+ * Where a week does not stand on the stage of a thread, in words.
+ *
+ * @example standingWords(climbed, traced) // []
+ */
 export function standingWords(
   ladders: readonly ClimbedLadder[],
   trace: Traced,
@@ -139,6 +146,7 @@ function rungsOf(ladder: ClimbedLadder, trace: Traced, usable: (id: string) => b
  *
  * @param inBuildUp easy catch comes in, as the first throws after a lay-off
  * @param usable whether some day of the week allows a drill; what none allows leaves its place to another
+ * @example weekCandidates(climbed, traced, whom).length > 8 // true
  */
 export function weekCandidates(
   ladders: readonly ClimbedLadder[],

@@ -8,7 +8,11 @@ export interface WeekChange {
   after: number;
 }
 
-/** What is different between two weeks, day by day; drills of a day in the order of their ids. */
+/**
+ * What is different between two weeks, day by day; drills of a day in the order of their ids.
+ *
+ * @example weekChanges([{ date: '2026-06-08', drill: 'hip-snap', sets: 2 }], []) // [ { drill: 'hip-snap', date: '2026-06-08', before: 2, after: 0 } ]
+ */
 export function weekChanges(before: readonly WeekItem[], after: readonly WeekItem[]): WeekChange[] {
   const changes = new Map<string, WeekChange>();
   const add = (items: readonly WeekItem[], which: 'before' | 'after') => {

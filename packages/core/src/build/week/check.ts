@@ -6,6 +6,8 @@ import type { WeekInput, WeekItem } from './types';
 /**
  * What a week breaks that somebody laid out by hand, such as after a drill was dragged to another day. The rules are
  * the rows of the programme by which weeks are planned.
+ *
+ * @example checkWeek(week, [item]).map(({ kind }) => kind) // [ 'habit', 'habit' ]
  */
 export function checkWeek(input: WeekInput, items: readonly WeekItem[]): Rule[] {
   if (input.days.length === 0) return [];

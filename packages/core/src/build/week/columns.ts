@@ -43,20 +43,33 @@ export interface Context {
   layout: Layout;
 }
 
+/**
+ * A rule of a week, with the words that stand beside it when it is broken.
+ *
+ * @example rule('rest', 'The day after a game is for rest.', '2026-06-08').kind // 'rest'
+ */
 export const rule = (kind: Rule['kind'], words: string, date: string | null = null): Rule => ({
   kind,
   words,
   date,
 });
 
-/** Seconds of the sets of a drill on one day: the first set with the set-up, and every set more. */
+/**
+ * Seconds of the sets of a drill on one day: the first set with the set-up, and every set more.
+ *
+ * @example secondsOf(candidate, 2) > secondsOf(candidate, 1) // true
+ */
 export function secondsOf({ drill, dose }: Candidate, sets: number, pace = usualPace): number {
   if (sets === 0) return 0;
   // A dose that holds longer from set to set goes on with its longest hold.
   return doseSeconds({ ...dose, sets }, drill.throws > 0, pace);
 }
 
-/** What is thrown on a day beside the plan. */
+/**
+ * What is thrown on a day beside the plan.
+ *
+ * @example knownOn({ ...week, throws: [{ date: monday, count: 20, kind: 'game' }] }, monday).hard // 20
+ */
 export function knownOn({ throws, allHard, days }: WeekInput, date: string): KnownDay {
   const own = countedAs(throws, allHard).filter((day) => day.date === date);
   const sum = (counted: typeof own) => counted.reduce((all, { count }) => all + count, 0);
@@ -64,6 +77,10 @@ export function knownOn({ throws, allHard, days }: WeekInput, date: string): Kno
   return { hard, all: sum(own), unknown: isGame(days, date) && hard === 0 };
 }
 
-/** Sets of some cells, each times a factor; what costs nothing is left out. */
+/**
+ * Sets of some cells, each times a factor; what costs nothing is left out.
+ *
+ * @example sumOf([{ candidate: 0, day: 0, sets: 4, used: 5 }], () => 2) // [ [ 4, 2 ] ]
+ */
 export const sumOf = (cells: readonly Cell[], factor: (cell: Cell) => number): Term[] =>
   cells.map((cell): Term => [cell.sets, factor(cell)]).filter(([, each]) => each > 0);

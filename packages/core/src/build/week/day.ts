@@ -17,7 +17,11 @@ import { secondsOf } from './columns';
 import type { Rule } from './programme';
 import type { Candidate, DayKind, WeekDay, WeekInput, WeekItem } from './types';
 
-/** "Thursday", of an ISO day. */
+/**
+ * "Thursday", of an ISO day.
+ *
+ * @example weekdayName('2026-06-11') // 'Thursday'
+ */
 export const weekdayName = (date: string): string =>
   new Date(`${date}T00:00:00Z`).toLocaleDateString('en-GB', { weekday: 'long', timeZone: 'UTC' });
 
@@ -50,10 +54,19 @@ export interface KnownDay {
   unknown: boolean;
 }
 
+/**
+ * Whether a game is on a day of the week.
+ *
+ * @example isGame([{ date: '2026-06-13', kind: 'game' }], '2026-06-13') // true
+ */
 export const isGame = (days: readonly WeekDay[], date: string): boolean =>
   days.some((day) => day.date === date && day.kind === 'game');
 
-/** What of place and things a day lacks for a drill, to be read after its name; null where it lacks nothing. */
+/**
+ * What of place and things a day lacks for a drill, to be read after its name; null where it lacks nothing.
+ *
+ * @example placeTrouble(hipSnap, { places: ['mound'], equipment: [] }) // null
+ */
 export function placeTrouble(drill: Drill, day: Pick<WeekDay, 'places' | 'equipment'>): string | null {
   // Warm-up and arm care come before throwing wherever the athlete is.
   const anywhere = isDry(drill) || drill.id === warmUp || drill.id === armCare;
@@ -74,7 +87,11 @@ const isDry = ({ throws, stage }: Drill): boolean => throws === 0 && (stage === 
 const isBare = (day: WeekDay, { candidates = [], ...setting }: Setting): boolean =>
   !candidates.some((each) => !each.lessonOnly && each.serves?.length && unfit(each, day, setting) === null);
 
-/** Why a drill may not stand on a day, to be read after its name; null where it may. */
+/**
+ * Why a drill may not stand on a day, to be read after its name; null where it may.
+ *
+ * @example unfit({ drill: hipSnap, lessonOnly: true }, days[0], week)?.words // 'it is of the next stage, for lessons only'
+ */
 export function unfit(
   { drill, lessonOnly }: Pick<Candidate, 'drill' | 'lessonOnly'>,
   day: WeekDay,
@@ -108,6 +125,8 @@ export function unfit(
 /**
  * Whether some day of a week allows one set of a drill by itself: place, things, minutes, and what the limits leave of
  * throws.
+ *
+ * @example usableIn(week)(hipSnap) // true
  */
 export function usableIn(input: Omit<WeekInput, 'candidates'>): (drill: Drill) => boolean {
   const left = new Map(
@@ -128,7 +147,11 @@ export function usableIn(input: Omit<WeekInput, 'candidates'>): (drill: Drill) =
   };
 }
 
-/** The same as a rule of the week. */
+/**
+ * The same as a rule of the week.
+ *
+ * @example excluded({ drill: hipSnap, lessonOnly: true }, days[0], week)?.date // '2026-06-08'
+ */
 export function excluded(
   candidate: Pick<Candidate, 'drill' | 'lessonOnly'>,
   day: WeekDay,
@@ -146,14 +169,26 @@ export function excluded(
 
 const effortOf = ({ effort }: Drill): number => effort?.to ?? 100;
 
-/** Whether a candidate's throws count as hard ones. */
+/**
+ * Whether a candidate's throws count as hard ones.
+ *
+ * @example isHardOne({ drill: hipSnap }, false) // true
+ */
 export const isHardOne = ({ drill: { effort } }: Pick<Candidate, 'drill'>, allHard: boolean): boolean =>
   allHard || isHard({ kind: 'practice', effort: effort?.to ?? null });
 
-/** Throws of one set of a candidate. */
+/**
+ * Throws of one set of a candidate.
+ *
+ * @example throwsOf({ drill: drillOf('full-delivery'), dose: parseDose('2x10') }) // 10
+ */
 export const throwsOf = ({ drill, dose }: Candidate): number => throwsASet(drill, dose);
 
-/** Throws of items of a week, as the limits count them; a drill that reaches hard effort counts as hard. */
+/**
+ * Throws of items of a week, as the limits count them; a drill that reaches hard effort counts as hard.
+ *
+ * @example itemThrows([{ date: monday, drill: 'full-delivery', sets: 1, dose: '1x10' }])[0].count // 10
+ */
 export const itemThrows = (
   items: readonly (WeekItem & { dose?: string | undefined })[],
   book: DrillBook = catalogueBook,

@@ -73,7 +73,11 @@ function writeDaysOf(
     );
 }
 
-/** Cells, flags and segments of each candidate, and how they hang together. */
+/**
+ * Cells, flags and segments of each candidate, and how they hang together.
+ *
+ * @example layout.cells.every(({ sets, used }) => sets !== used) // true
+ */
 export function writeCandidates(context: Context, tight: boolean): void {
   const { input, writer, layout } = context;
   for (const [c, candidate] of input.candidates.entries()) {
@@ -103,7 +107,11 @@ function setsIn(candidate: Candidate, day: WeekDay, { pace }: WeekInput, atMost:
   return sets;
 }
 
-/** Minutes and the number of drills of each day. */
+/**
+ * Minutes and the number of drills of each day.
+ *
+ * @example layout.days.length // 7
+ */
 export function writeDays({ input, writer, layout }: Context): void {
   input.days.forEach((day, d) => {
     const cells = layout.cells.filter((cell) => cell.day === d);

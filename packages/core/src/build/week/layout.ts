@@ -12,6 +12,7 @@ import type { WeekInput, WeekItem } from './types';
  *
  * @param tight bounds of single cells are drawn close, which helps the solver; without it every rule stands as a row
  *   of its own, so that a clash can be named and a week of the instructor's own be checked
+ * @example layOut(week, true).rows.length // 7
  */
 export function layOut(input: WeekInput, tight: boolean): Layout {
   const writer = new Writer();
@@ -33,7 +34,11 @@ export function layOut(input: WeekInput, tight: boolean): Layout {
   return layout;
 }
 
-/** The values of every column that a week of given items has. */
+/**
+ * The values of every column that a week of given items has.
+ *
+ * @example valuesOf(week, layOut(week, false), [item]).includes(2) // true
+ */
 export function valuesOf(input: WeekInput, layout: Layout, items: readonly WeekItem[]): number[] {
   const values = layout.programme.gain.map(() => 0);
   const perCandidate = new Map<number, number>();

@@ -11,7 +11,11 @@ const named = (dates: readonly string[]): string => dates.map(weekdayName).join(
 
 const mostReasons = 3;
 
-/** What a week misses of what it should work on, and why, in words; nothing where each focus has a drill. */
+/**
+ * What a week misses of what it should work on, and why, in words; nothing where each focus has a drill.
+ *
+ * @example missedBy(week, []).length // 1
+ */
 export function missedBy(input: WeekInput, items: readonly WeekItem[]): string[] {
   const { focuses = [], candidates, days } = input;
   // What was worked on already counts as well, when the rest of a week is planned anew.
@@ -56,7 +60,11 @@ function emptyDays(input: WeekInput, items: readonly WeekItem[]): string[] {
   return [...byWhy].map(([why, dates]) => `Nothing ${named(dates)}: ${why}.`);
 }
 
-/** What kept a week from holding more, in words: rest, games, places, minutes, throws. */
+/**
+ * What kept a week from holding more, in words: rest, games, places, minutes, throws.
+ *
+ * @example limitingReasons(week, layout, layout.programme.gain.map(() => 0), [], []).length > 0 // true
+ */
 export function limitingReasons(
   input: WeekInput,
   layout: Layout,

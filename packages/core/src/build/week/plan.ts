@@ -114,7 +114,11 @@ function secondReading(
   return { programme: next, start };
 }
 
-/** An item with what it costs. */
+/**
+ * An item with what it costs.
+ *
+ * @example costed(week, item).throws // 0
+ */
 export function costed(input: Pick<WeekInput, 'candidates' | 'pace'>, item: WeekItem): PlannedItem {
   const candidate = input.candidates.find(({ drill }) => drill.id === item.drill)!;
   return {
@@ -124,7 +128,11 @@ export function costed(input: Pick<WeekInput, 'candidates' | 'pace'>, item: Week
   };
 }
 
-/** In the order of a day: warm-up, other prep, then as a thread climbs. */
+/**
+ * In the order of a day: warm-up, other prep, then as a thread climbs.
+ *
+ * @example inOrder(week, [item]).length // 1
+ */
 export function inOrder<T extends WeekItem>(
   { candidates }: Pick<WeekInput, 'candidates'>,
   items: readonly T[],
@@ -142,6 +150,7 @@ export function inOrder<T extends WeekItem>(
  * First the best worth is proven; of the weeks within it the one is taken that is laid out best.
  *
  * @throws ClashError when what is pinned cannot hold; it names rules of which none can be dropped
+ * @example planWeek(week, solve).missed // []
  */
 export function planWeek(input: WeekInput, solve: Solve): WeekPlan {
   if (input.days.length === 0)
@@ -186,7 +195,11 @@ export function planWeek(input: WeekInput, solve: Solve): WeekPlan {
   };
 }
 
-/** "Nothing is open" and the like, before anything is solved; null where a week can be planned. */
+/**
+ * "Nothing is open" and the like, before anything is solved; null where a week can be planned.
+ *
+ * @example openDays({ days: [] }) // []
+ */
 export const openDays = (input: Pick<WeekInput, 'days'>): string[] =>
   input.days
     .filter(({ kind, minutes }) => kind !== 'off' && minutes > 0)

@@ -5,7 +5,6 @@ import { addDays } from '../../units';
 import { barredBecause, openThrows, type DayThrows, type League, type PastInjury } from '../../safety';
 import {
   buildLadders,
-  firstStage,
   focusesOf,
   leftOutWords,
   limitsToWorkOn,
@@ -13,6 +12,7 @@ import {
   type Ladder,
   type LadderAthlete,
 } from '../ladder';
+import { firstStage } from '../stages';
 import { buildUpOn } from './buildUp';
 import { standingWords, weekCandidates } from './candidates';
 import { placeTrouble, usableIn } from './day';
@@ -106,6 +106,7 @@ function limitedByOf(ladders: readonly Ladder[], week: readonly string[]): strin
  * From findings to a week: trace, the ladder of each focus, and the week's integer programme.
  *
  * @throws RangeError for what cannot be used, with the field; ClashError when pins cannot hold
+ * @example planAthlete({ athlete, findings, days, throws: [] }, solve).threads.map(({ focus }) => focus) // [ 'oh.lift-stall', 'oh.glove-pull' ]
  */
 export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
   const { athlete, throws } = input;

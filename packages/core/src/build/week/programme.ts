@@ -90,7 +90,11 @@ export class Writer {
 /** Rounding of a solver is below this. */
 const tolerance = 1e-6;
 
-/** The rules that values break, each once. */
+/**
+ * The rules that values break, each once.
+ *
+ * @example broken(layout.programme, layout.programme.gain.map(() => 0)).length // 0
+ */
 export function broken({ rows }: Programme, values: readonly number[]): Rule[] {
   const rules = new Set<Rule>();
   for (const { rule, low, high, terms } of rows) {
@@ -104,6 +108,8 @@ export function broken({ rows }: Programme, values: readonly number[]): Rule[] {
 /**
  * Rules that cannot hold together and of which none can be dropped: each rule is taken out in turn, and stays out where
  * the rest still clashes. Empty when everything can hold.
+ *
+ * @example irreducibleInfeasibleSet(layout.programme, solve) // []
  */
 export function irreducibleInfeasibleSet(programme: Programme, solve: Solve): Rule[] {
   const feasible = (rules: ReadonlySet<Rule>): boolean =>

@@ -125,7 +125,11 @@ function writeWarmUp({ input, writer }: Context, day: WeekDay, cells: readonly C
 const dayMaximum = ({ buildUp }: WeekInput, { maxToday }: Pick<ThrowLimits, 'maxToday'>): number =>
   Math.floor(maxToday * (buildUp?.share ?? 1));
 
-/** The day's maximum, days of rest, days in a row, and what comes before throws. */
+/**
+ * The day's maximum, days of rest, days in a row, and what comes before throws.
+ *
+ * @example layout.open // [ 95, 95, 95, 95, 95, 95, 95 ]
+ */
 export function writeThrows(context: Context): void {
   const { input, layout } = context;
   for (const [d, day] of input.days.entries()) {
@@ -231,7 +235,11 @@ function thirdDay(
   );
 }
 
-/** Throws of the whole week, and days without any. */
+/**
+ * Throws of the whole week, and days without any.
+ *
+ * @example layout.programme.rows.length > 100 // true
+ */
 export function writeWeek({ input, writer, layout }: Context): void {
   const first = input.days[0]!.date;
   const last = addDays(first, 6);

@@ -84,6 +84,8 @@ const worksOn = ({ days }: ExpectedWeek['athlete'], date: string): boolean =>
 /**
  * Days of a first week that count as lessons though the diary does not say so: the day of the look, and with it two days
  * a week while the diary has no lesson at all.
+ *
+ * @example assumedLessonsOf({ athlete: { days: [] }, plan: null, upcoming: [], looks: [] }, '2026-06-08') // [ '2026-06-08', '2026-06-11' ]
  */
 export function assumedLessonsOf(
   { athlete, plan, upcoming, looks = [] }: ExpectedWeek,
@@ -104,7 +106,11 @@ export function assumedLessonsOf(
   return looked.sort();
 }
 
-/** Seven days from one on as they are likely to be: lessons and games from the calendar, else what the last week was. */
+/**
+ * Seven days from one on as they are likely to be: lessons and games from the calendar, else what the last week was.
+ *
+ * @example usualWeek(expected, monday).map(({ kind }) => kind) // [ 'lesson', 'home', 'home', 'lesson', 'home', 'game', 'home' ]
+ */
 export function usualWeek(page: ExpectedWeek, from: string): PlannedDay[] {
   const { athlete, plan, upcoming } = page;
   const assumed = assumedLessonsOf(page, from);
@@ -120,7 +126,11 @@ export function usualWeek(page: ExpectedWeek, from: string): PlannedDay[] {
   });
 }
 
-/** Everybody's usual week with what a group has in common on a day laid over it. */
+/**
+ * Everybody's usual week with what a group has in common on a day laid over it.
+ *
+ * @example groupWeek(expected, monday, new Map([[monday, 'team']]))[0].kind // 'team'
+ */
 export const groupWeek = (
   page: ExpectedWeek,
   from: string,

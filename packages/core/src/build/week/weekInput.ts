@@ -50,13 +50,21 @@ export interface WeekSource {
   lastThrow: string | null;
 }
 
-/** Why an athlete may not be given a drill at all; null where nothing speaks against it. */
+/**
+ * Why an athlete may not be given a drill at all; null where nothing speaks against it.
+ *
+ * @example barredFor({ athlete: { age: 15 }, history: [] })(hipSnap) // null
+ */
 export const barredFor =
   ({ athlete, history }: { athlete: { age: number }; history: readonly PastInjury[] }) =>
   (drill: Drill): string | null =>
     barredBecause(drill, { age: athlete.age, history });
 
-/** What the athlete did already of the assigned week, before a day: the drills that were worked on their days. */
+/**
+ * What the athlete did already of the assigned week, before a day: the drills that were worked on their days.
+ *
+ * @example doneOf({ plan: null, sessions: [] }, monday) // []
+ */
 export function doneOf(
   { plan, sessions }: Pick<WeekSource, 'plan' | 'sessions'>,
   before: string,
@@ -73,7 +81,11 @@ export function doneOf(
     .map(({ date, drill, sets }) => ({ date, drill, sets }));
 }
 
-/** What is thrown in a week's drills as the limits count it. */
+/**
+ * What is thrown in a week's drills as the limits count it.
+ *
+ * @example thrownIn([{ date: monday, drill: 'full-delivery', sets: 2 }], () => '2x10')[0].count // 20
+ */
 export const thrownIn = (
   items: readonly WeekItem[],
   doseBy: (drill: string) => string | undefined,
@@ -84,7 +96,11 @@ export const thrownIn = (
     book,
   );
 
-/** The ladders that would be built today for the focuses of an athlete's plan, with what stays out of them and why. */
+/**
+ * The ladders that would be built today for the focuses of an athlete's plan, with what stays out of them and why.
+ *
+ * @example laddersOf({ trace: null, plan: null }, whom) // []
+ */
 export const laddersOf = (
   { trace, plan }: Pick<WeekSource, 'trace' | 'plan'>,
   whom: LadderAthlete,
@@ -99,6 +115,7 @@ export const laddersOf = (
  *
  * @param also drills that the week may hold beside those that it would hold by itself
  * @returns null when there is no plan or no trace to plan from
+ * @example weekInputFor({ trace: null, plan: null }, []) // null
  */
 export function weekInputFor(
   page: WeekSource,

@@ -14,7 +14,11 @@ type Written = Pick<OwnDrill, 'id' | 'name' | 'targets' | 'dose' | 'what' | 'cue
   Partial<OwnDrill>;
 type Shared = Pick<OwnDrill, 'discipline' | 'thread' | 'stage'>;
 
-/** Completes drills that need nothing but the room for them: dry, at any place, from seven years on. */
+/**
+ * Completes drills that need nothing but the room for them: dry, at any place, from seven years on.
+ *
+ * @example bareOf({ stage: 'feel' }, []) // []
+ */
 export const bareOf = (shared: Shared, written: readonly Written[]): readonly OwnDrill[] =>
   written.map((drill) => ({
     ...shared,

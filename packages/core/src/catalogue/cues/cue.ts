@@ -7,4 +7,9 @@ export interface DrillCue {
   tags: readonly CueTag[];
 }
 
+/**
+ * The cue of a drill as a feeling and as a target, with what it asks for.
+ *
+ * @example cue('Feel the hips go', 'Belt to the plate', 'push').tags // [ 'push' ]
+ */
 export const cue = (feel: string, target: string, ...tags: CueTag[]): DrillCue => ({ feel, target, tags });

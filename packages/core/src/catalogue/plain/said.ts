@@ -12,6 +12,11 @@ export interface Said {
   target: string;
 }
 
+/**
+ * The words for one checkpoint: what happens, and what to do about it in three voices.
+ *
+ * @example said('the front leg gives', 'Stand tall', 'Feel the heel', 'Chest over the knee').plain // 'Stand tall'
+ */
 export const said = (happens: string, plain: string, feel: string, target: string): Said => ({
   happens,
   plain,

@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Choices, CheckboxGroup } from '../../../ui/form/Choices';
 import { weekday } from '../../../ui/words/days';
-import { Figure } from '../../../ui/form/Figure';
+import { FigureField } from '../../../ui/form/FigureField';
 import { dayKindNames } from './dayKindNames';
 import { useBook } from '../../../ui/hooks/useBook';
 
@@ -77,7 +77,7 @@ export function DayForm({ day, page, onChange }: Props) {
       )}
       {day.kind === 'game' ? (
         <View style={styles.pitches}>
-          <Figure label="Pitches in the game, if known" value={pitches} onChange={typed} wrong={bad} />
+          <FigureField label="Pitches in the game, if known" value={pitches} onChange={typed} wrong={bad} />
           {bad ? <Text role="alert">A whole number from 0 to 250, or nothing.</Text> : null}
         </View>
       ) : null}

@@ -3,7 +3,7 @@ import type { BuildPage, PlanRecord } from '@wrightonic/contract';
 import { listed, type WeekItem } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useToday } from '../../../store/useAthlete';
@@ -17,6 +17,7 @@ import { DayBox } from './DayBox';
 import { Games } from './Games';
 import { useWeek } from './useWeek';
 import { useBook } from '../../../ui/hooks/useBook';
+import { TextField } from '../../../ui/form/TextField';
 
 const shownReasons = 3;
 const dateOf = (id: string): string => id.split(' ')[0]!;
@@ -122,13 +123,11 @@ export function Week({ page, plan, onDone }: Props) {
         </Notice>
       ))}
       {over ? (
-        <TextInput
-          mode="outlined"
+        <TextField
           label="Why more throws than the limits allow?"
-          aria-label="Why more throws than the limits allow?"
           value={reason}
-          onChangeText={setReason}
-          maxLength={300}
+          onChange={setReason}
+          atMost={300}
         />
       ) : null}
       {error ? <ErrorNotice error={error} /> : null}

@@ -2,7 +2,7 @@ import type { ClipRecord } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, Text } from 'react-native-paper';
-import { Figure } from '../../../ui/form/Figure';
+import { FigureField } from '../../../ui/form/FigureField';
 
 interface Props {
   clip: ClipRecord;
@@ -28,14 +28,14 @@ export function Rates({ clip, exact, onTell }: Props) {
   return (
     <>
       <View style={styles.row}>
-        <Figure
+        <FigureField
           label="Plays at, frames/s"
           name="Plays at, frames a second"
           value={fps}
           onChange={setFps}
           onDone={keep}
         />
-        <Figure
+        <FigureField
           label="Taken at, frames/s"
           name="Taken at, frames a second"
           value={capture}

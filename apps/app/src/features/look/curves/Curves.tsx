@@ -13,7 +13,7 @@ import { useWithPendingEvents } from '../../../store/useMeasured';
 import { Card } from '../../../ui/Card/Card';
 import { dayWords } from '../../../ui/words/days';
 import { FilePick } from '../../../ui/ImportPreview/FilePick';
-import { Figure } from '../../../ui/form/Figure';
+import { FigureField } from '../../../ui/form/FigureField';
 import { Empty, Notice, ErrorNotice, Waiting, NotRead } from '../../../ui/Notice/Notice';
 import { Pane } from '../../../ui/Screen/Pane';
 import { PressableCard } from '../../../ui/PressableCard/PressableCard';
@@ -153,7 +153,7 @@ export function Curves() {
       />
       <View style={styles.row}>
         {fields.map((field) => (
-          <Figure key={field.label} {...field} />
+          <FigureField key={field.label} {...field} />
         ))}
       </View>
       {file ? (

@@ -2,10 +2,10 @@ import type { ScreenTryRecord } from '@wrightonic/contract';
 import { shownUnit, sumOfParts, type ScreenPart, type ScreenTest, type ScreenTool } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { HelperText, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useMe } from '../../../store/useAthlete';
 import { Choices } from '../../../ui/form/Choices';
-import { Figure } from '../../../ui/form/Figure';
+import { FigureField } from '../../../ui/form/FigureField';
 import { AngleReader, ClockReader } from './Readers';
 
 /** What is written down of one try beside its value. */
@@ -147,19 +147,18 @@ function RangedFigure({ label, name, unit, range, value, onKeep }: FigureProps) 
   };
   return (
     <View style={styles.one}>
-      <Figure
+      <FigureField
         label={`${label}, ${shown.unit}`}
         name={name}
         value={text}
         onChange={setText}
         onDone={keep}
-        wrong={!fits}
+        wrong={
+          fits
+            ? undefined
+            : `Must be a number from ${shown.show(range[0])} to ${shown.show(range[1])} ${shown.unit}.`
+        }
       />
-      {fits ? null : (
-        <HelperText type="error" role="alert">
-          {`Must be a number from ${shown.show(range[0])} to ${shown.show(range[1])} ${shown.unit}.`}
-        </HelperText>
-      )}
     </View>
   );
 }

@@ -1,13 +1,14 @@
 import type { LookPage, ThrowRecord } from '@wrightonic/contract';
 import { velocityIn, type VelocityUnit } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { Notice } from '../../../ui/Notice/Notice';
 import { PitchFields } from './PitchFields';
 import { spotName, spotNumber } from './typed';
 import { useCharting } from './useCharting';
 import { ZonePicture } from './ZonePicture';
 import { ZoneViewPick } from './ZoneViewPick';
+import { TextField } from '../../../ui/form/TextField';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -89,23 +90,20 @@ export function Charting({ athlete, throws }: Props) {
         </Button>
       </View>
       {throws.length ? <Text variant="bodySmall">{lastWords(throws, unit)}</Text> : null}
-      <TextInput
-        mode="outlined"
+      <TextField
         label={`Velocity of the next throw, ${unit} (optional)`}
-        aria-label="Velocity of the next throw"
+        name="Velocity of the next throw"
         value={charting.velocity}
-        onChangeText={charting.setVelocity}
+        onChange={charting.setVelocity}
         inputMode="decimal"
       />
-      <TextInput
-        mode="outlined"
+      <TextField
         label="Or type it: spot, velocity, where it went"
-        aria-label="Type a throw"
+        name="Type a throw"
         placeholder="2 71.5 ha"
         value={charting.line}
-        onChangeText={charting.setLine}
-        onSubmitEditing={charting.entered}
-        submitBehavior="submit"
+        onChange={charting.setLine}
+        onSubmit={charting.entered}
       />
       <Text variant="bodySmall">
         Spots as number keys, 1 low left to 9 high right; x hit, h high, l low, a arm side, g glove side.

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Choices } from '../../../ui/form/Choices';
-import { Figure } from '../../../ui/form/Figure';
+import { FigureField } from '../../../ui/form/FigureField';
 import { SpinFields } from './SpinFields';
 import type { PitchSettings } from './useCharting';
 
@@ -48,8 +48,8 @@ export function PitchFields({ discipline, settings, onChange }: Props) {
       {more ? (
         <>
           <View style={styles.row}>
-            <Figure label="Ball, g" value={ball} onChange={(to) => onChange({ ball: to })} />
-            <Figure label="Distance, m" value={distance} onChange={(to) => onChange({ distance: to })} />
+            <FigureField label="Ball, g" value={ball} onChange={(to) => onChange({ ball: to })} />
+            <FigureField label="Distance, m" value={distance} onChange={(to) => onChange({ distance: to })} />
           </View>
           <SpinFields typed={spin} onChange={(to) => onChange({ spin: to })} />
           <Choices<PitchSettings['type']>

@@ -2,7 +2,7 @@ import { flightOf } from '@wrightonic/contract';
 import { flightRanges, type Flight } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Figure } from '../../../ui/form/Figure';
+import { FigureField } from '../../../ui/form/FigureField';
 
 const fields = [
   { key: 'spin_rpm', label: 'Spin, rpm', range: flightRanges.spinRpm },
@@ -48,7 +48,7 @@ export function SpinFields({ typed, onChange }: { typed: SpinTyped; onChange: (t
       <View style={styles.row}>
         {fields.map(({ key, label }) => (
           <View key={key} style={styles.one}>
-            <Figure
+            <FigureField
               label={label}
               value={typed.text[key]}
               onChange={(text) => onChange(readSpin({ ...typed.text, [key]: text }))}

@@ -1,8 +1,9 @@
 import { simulatedLine, type RadarReading } from '@wrightonic/contract';
 import { useEffect, useEffectEvent, useState } from 'react';
+import ReconnectingEventSource from 'reconnecting-eventsource';
 
-/** A browser gives up a line that the server refused; it is tried again after this, ms. */
-const againMs = 5_000;
+/** A line that was lost is tried again after this at the latest, ms. */
+const longestWait = 5_000;
 
 export type LineState = 'opening' | 'open' | 'lost';
 
@@ -27,22 +28,11 @@ export function useRadar({ line, athleteId, effort, onReading }: Wish): LineStat
   const address = line ? addressOf(line, athleteId, effort) : null;
   useEffect(() => {
     if (!address) return;
-    let source: EventSource;
-    let again: ReturnType<typeof setTimeout> | undefined;
-    const open = () => {
-      source = new EventSource(address);
-      source.onopen = () => setState('open');
-      source.onerror = () => {
-        setState('lost');
-        if (source.readyState === EventSource.CLOSED) again = setTimeout(open, againMs);
-      };
-      source.addEventListener('reading', (event) => hear(JSON.parse(event.data as string) as RadarReading));
-    };
-    open();
-    return () => {
-      clearTimeout(again);
-      source.close();
-    };
+    const source = new ReconnectingEventSource(address, { max_retry_time: longestWait });
+    source.onopen = () => setState('open');
+    source.onerror = () => setState('lost');
+    source.addEventListener('reading', (event) => hear(JSON.parse(event.data as string) as RadarReading));
+    return () => source.close();
   }, [address]);
   return state;
 }

@@ -1,0 +1,218 @@
+import type { ReactElement } from 'react';
+import {
+  Controller,
+  type ControllerFieldState,
+  type ControllerRenderProps,
+  type FieldPath,
+  type FieldPathValue,
+  type FieldValues,
+} from 'react-hook-form';
+import { View } from 'react-native';
+import { HelperText } from 'react-native-paper';
+import { CheckboxGroup, Choices } from './Choices';
+import { DateField, TimeField } from './DateField';
+import { FigureField } from './FigureField';
+import { TextField, type TextFieldProps } from './TextField';
+import { TypedList } from './TypedList';
+import { typedFigure } from './typedFigure';
+import { sentence } from './labels';
+import type { SchemaForm } from './schemaForm';
+
+/*
+ * The fields of a form that is held against a schema. Each bears the label of the schema, and says below it what is wrong.
+ */
+
+interface Bound<T extends FieldValues, N extends FieldPath<T>> {
+  form: SchemaForm<T>;
+  name: N;
+  /** Instead of the label of the schema. */
+  label?: string;
+  optional?: boolean;
+}
+
+interface Drawn<T extends FieldValues, N extends FieldPath<T>> {
+  field: ControllerRenderProps<T, N>;
+  label: string;
+  wrong: string | undefined;
+}
+
+/** Draws a field from its value in the form. */
+export function FormField<T extends FieldValues, N extends FieldPath<T>>({
+  form,
+  name,
+  label = form.labelOf(name),
+  optional,
+  children,
+}: Bound<T, N> & { children: (drawn: Drawn<T, N>) => ReactElement }) {
+  const words = ({ error }: ControllerFieldState) => (error?.message ? sentence(error.message) : undefined);
+  return (
+    <Controller
+      control={form.control}
+      name={name}
+      render={({ field, fieldState }) =>
+        children({ field, label: optional ? `${label} (optional)` : label, wrong: words(fieldState) })
+      }
+    />
+  );
+}
+
+type Shown = Pick<TextFieldProps, 'hint' | 'placeholder' | 'lines' | 'atMost' | 'inputMode'> & {
+  /** Said to screen readers. */
+  called?: string;
+};
+
+export function FormText<T extends FieldValues, N extends FieldPath<T>>(props: Bound<T, N> & Shown) {
+  const { form, name, label, optional, called, ...shown } = props;
+  return (
+    <FormField form={form} name={name} {...(label ? { label } : {})} optional={optional ?? false}>
+      {({ field, label: said, wrong }) => (
+        <TextField
+          {...shown}
+          label={said}
+          {...(called ? { name: called } : {})}
+          value={(field.value as string | null) ?? ''}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          wrong={wrong}
+        />
+      )}
+    </FormField>
+  );
+}
+
+/** A figure, or null where nothing is typed. */
+export function FormFigure<T extends FieldValues, N extends FieldPath<T>>(
+  props: Bound<T, N> & Pick<Shown, 'hint'>,
+) {
+  const { hint, ...bound } = props;
+  return (
+    <FormField {...bound}>
+      {({ field, label, wrong }) => (
+        <FigureField
+          label={label}
+          hint={hint}
+          value={String((field.value as unknown) ?? '')}
+          onChange={(text) => field.onChange(typedFigure(text))}
+          onBlur={field.onBlur}
+          wrong={wrong}
+        />
+      )}
+    </FormField>
+  );
+}
+
+export function FormDate<T extends FieldValues, N extends FieldPath<T>>(
+  props: Bound<T, N> & { min?: string; max?: string },
+) {
+  const { min, max, ...bound } = props;
+  return (
+    <FormField {...bound}>
+      {({ field, label, wrong }) => (
+        <DateField
+          label={label}
+          min={min}
+          max={max}
+          value={field.value}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          wrong={wrong}
+        />
+      )}
+    </FormField>
+  );
+}
+
+export function FormTime<T extends FieldValues, N extends FieldPath<T>>(props: Bound<T, N>) {
+  return (
+    <FormField {...props}>
+      {({ field, label, wrong }) => (
+        <TimeField
+          label={label}
+          value={field.value}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          wrong={wrong}
+        />
+      )}
+    </FormField>
+  );
+}
+
+interface Options<V> {
+  options: readonly { value: V; text: string }[];
+}
+
+export function FormChoices<T extends FieldValues, N extends FieldPath<T>>(
+  props: Bound<T, N> & Options<FieldPathValue<T, N>>,
+) {
+  const { options, ...bound } = props;
+  return (
+    <FormField {...bound}>
+      {({ field, label, wrong }) => (
+        <Wrong words={wrong}>
+          <Choices
+            label={label}
+            shown
+            value={field.value as never}
+            onChange={field.onChange}
+            options={options as never}
+          />
+        </Wrong>
+      )}
+    </FormField>
+  );
+}
+
+export function FormCheckboxes<T extends FieldValues, N extends FieldPath<T>>(
+  props: Bound<T, N> & Options<string>,
+) {
+  const { options, ...bound } = props;
+  return (
+    <FormField {...bound}>
+      {({ field, label, wrong }) => (
+        <Wrong words={wrong}>
+          <CheckboxGroup
+            label={label}
+            shown
+            value={field.value}
+            onChange={field.onChange}
+            options={options}
+          />
+        </Wrong>
+      )}
+    </FormField>
+  );
+}
+
+/** Several things in one field, with commas or lines between. */
+export function FormList<T extends FieldValues, N extends FieldPath<T>>(props: Bound<T, N> & Shown) {
+  const { form, name, label, optional, called, ...shown } = props;
+  return (
+    <FormField form={form} name={name} {...(label ? { label } : {})} optional={optional ?? false}>
+      {({ field, label: said, wrong }) => (
+        <TypedList
+          {...shown}
+          label={said}
+          {...(called ? { name: called } : {})}
+          value={field.value as string[]}
+          onChange={field.onChange}
+          wrong={wrong}
+        />
+      )}
+    </FormField>
+  );
+}
+
+/** What is wrong with a field, below it. */
+export function Wrong({ words, children }: { words: string | undefined; children: ReactElement }) {
+  return (
+    <View>
+      {children}
+      {words ? (
+        <HelperText type="error" role="alert">
+          {words}
+        </HelperText>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,21 @@
+import type Joi from 'joi';
+
+/** How a schema calls a field; of a list, how it calls the field of each. */
+export function labelIn(schema: Joi.Schema, path: string): string {
+  try {
+    const field = path
+      .split('.')
+      .reduce<Joi.Schema>(
+        (here, step) => (/^\d+$/.test(step) ? here.$_terms['items'][0] : here.extract(step)),
+        schema,
+      );
+    return (field.$_getFlag('label') as string | undefined) ?? path;
+  } catch {
+    // There is no such field.
+    return path;
+  }
+}
+
+/** What is wrong with a field, as a sentence. */
+export const sentence = (words: string): string =>
+  `${words.charAt(0).toUpperCase()}${words.slice(1)}${/[.?!]$/.test(words) ? '' : '.'}`;
