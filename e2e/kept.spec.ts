@@ -122,7 +122,7 @@ test('a lesson goes into the diary only with a day, a time and minutes that can 
   const id = await app.newAthlete('Diara');
   await page.goto(`/athletes/${id}/edit`);
   await page.getByLabel('Day', { exact: true }).fill('');
-  await page.getByLabel('Time').fill('');
+  await page.getByLabel('Time', { exact: true }).fill('');
   await page.getByRole('textbox', { name: 'Minutes' }).fill('5');
   await app.tap('Put it in the diary');
   await expect(page.getByText('Day is missing.')).toBeVisible();
@@ -131,7 +131,7 @@ test('a lesson goes into the diary only with a day, a time and minutes that can 
   await expect(page.getByRole('textbox', { name: 'Minutes' })).toHaveValue('5');
   const { today } = await app.read('/session');
   await page.getByLabel('Day', { exact: true }).fill(today);
-  await page.getByLabel('Time').fill('23:15');
+  await page.getByLabel('Time', { exact: true }).fill('23:15');
   await page.getByRole('textbox', { name: 'Minutes' }).fill('45');
   await app.tap('Put it in the diary');
   await expect(page.getByText(/^In the diary: \d+ \w+, 23:15\.$/)).toBeVisible();

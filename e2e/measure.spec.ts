@@ -234,10 +234,10 @@ test('a profile keeps growth, and who cleared an injury', async ({ app, page }) 
   await app.tap('Add an injury');
   await app.tap('shoulder', 'radio');
   await page.getByRole('textbox', { name: 'What it was' }).fill('Sore after throwing');
-  await page.getByLabel('Since').fill('2199-01-01');
+  await page.getByLabel('Since', { exact: true }).fill('2199-01-01');
   await app.tap('Keep the injury');
   await expect(page.getByRole('alert')).toContainText('lies in the future');
-  await page.getByLabel('Since').fill('2026-03-01');
+  await page.getByLabel('Since', { exact: true }).fill('2026-03-01');
   await app.tap('Keep the injury');
   await expect(page.getByText('Not cleared', { exact: false })).toBeVisible();
   await app.tap('Enter the clearance');

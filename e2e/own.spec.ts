@@ -71,7 +71,7 @@ test('a file of drills is looked at before it is kept, and a broken one takes no
   await page.goto('/drills');
   await app.tap('Our own');
   await file([{ ...drill, stage: 'warm' }]);
-  await expect(page.getByText(/drills\[0\]\.stage must be one of/)).toBeVisible();
+  await expect(page.getByText(/drills\.0\.stage must be one of/)).toBeVisible();
   await file([{ ...drill, equipment: [['heavy balls']] }]);
   await expect(page.getByText(/minAge is at least 15/)).toBeVisible();
   await file([drill]);

@@ -56,9 +56,22 @@ config.resolver.resolveRequest = (context, name, platform) => {
   return other ? { type: 'sourceFile', filePath: other[1] } : found;
 };
 
+/** These ask which script they are in, which only the running script can say. */
+const atOnce = ['expo/src/winter', 'expo/src/async-require', '@expo/metro-runtime/src'].flatMap((folder) => {
+  const [scope, ...rest] = folder.split('/');
+  const named = scope.startsWith('@') ? `${scope}/${rest.shift()}` : scope;
+  const root = path.join(path.dirname(require.resolve(`${named}/package.json`)), ...rest);
+  return fs
+    .readdirSync(root, { recursive: true, encoding: 'utf8' })
+    .map((file) => [path.join(root, file), true]);
+});
+
 // A module runs when something of it is first used: run all at once they hold up the first screen in one long task.
 config.transformer.getTransformOptions = async () => ({
-  transform: { experimentalImportSupport: false, inlineRequires: true },
+  transform: {
+    experimentalImportSupport: false,
+    inlineRequires: { blockList: Object.fromEntries(atOnce) },
+  },
 });
 
 // In development what the app asks the API goes to the server beside it.
