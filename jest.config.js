@@ -11,8 +11,6 @@ module.exports = {
   // The first run on a new machine translates everything while a database is made.
   testTimeout: 60_000,
   maxWorkers: 2,
-  // A server that could not be set up must fail the run, not keep it waiting.
-  forceExit: true,
   projects: [
     part('packages/core'),
     part('packages/contract'),

@@ -45,13 +45,14 @@ async function main(): Promise<void> {
   await patient.destroy();
   if (made) log.info({ athletes: made }, 'states were made from the history');
   const app = process.env['APP_FOLDER'];
-  const listening = server({
+  const { web, close } = server({
     db,
     secret: cookieSecret(folder),
     log,
     settings,
     ...(app ? { app } : {}),
-  }).listen(settings.port, settings.host, (error?: Error) => {
+  });
+  const listening = web.listen(settings.port, settings.host, (error?: Error) => {
     if (error) throw error;
     process.stdout.write(`Wrightonic is at ${settings.publicUrl}\n`);
   });
@@ -62,7 +63,12 @@ async function main(): Promise<void> {
   listening.requestTimeout = 60_000;
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => {
-      listening.close(() => void db.destroy().then(() => process.exit(0)));
+      listening.close(
+        () =>
+          void close()
+            .then(() => db.destroy())
+            .then(() => process.exit(0)),
+      );
       listening.closeAllConnections();
     });
 }

@@ -1,6 +1,5 @@
 import { rng } from '@wrightonic/core/simulate';
 import { v7 } from 'uuid';
-import { server } from '../src/http/server';
 import { fixtures } from './fixtures';
 import { routesOf } from './routes';
 
@@ -121,7 +120,7 @@ const streams = (path: string) => path.endsWith('/stream');
 it('answers bad requests on every route, and none with a failure of its own', async () => {
   const { cookie, token } = set.owner.credentials();
   const failures: string[] = [];
-  const routes = routesOf(server({ db: set.here.db, secret: 'x' })).filter(([, path]) => !streams(path));
+  const routes = routesOf(set.here.web).filter(([, path]) => !streams(path));
   expect(routes.length).toBeGreaterThan(50);
   for (const [method, path] of routes) {
     const one = async () => {

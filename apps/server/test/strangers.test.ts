@@ -1,4 +1,3 @@
-import { server } from '../src/http/server';
 import { v7 } from 'uuid';
 import { fixtures, onePixel, pitchFields } from './fixtures';
 import { routesOf } from './routes';
@@ -79,10 +78,7 @@ function ask(who: Browser, method: string, path: string) {
   if (method === 'GET') return who.get(filled(path));
   return method === 'PUT' ? who.put(filled(path), body) : who.post(filled(path), body);
 }
-const closed = () =>
-  routesOf(server({ db: set.here.db, secret: 'x' })).filter(
-    ([method, path]) => !open.has(`${method} ${path}`),
-  );
+const closed = () => routesOf(set.here.web).filter(([method, path]) => !open.has(`${method} ${path}`));
 
 it('finds the routes', () => {
   expect(closed().map(([method, path]) => `${method} ${path}`)).toEqual(

@@ -25,17 +25,20 @@ export async function testServer() {
   url.pathname = `/${name}`;
   const db = connect(url.href);
   await migrate(db);
+  const { web, close } = server({ db, secret: 'of the tests' });
   const listening = await new Promise<Server>((done) => {
-    const started = server({ db, secret: 'of the tests' }).listen(0, '127.0.0.1', () => done(started));
+    const started = web.listen(0, '127.0.0.1', () => done(started));
   });
   const base = `http://127.0.0.1:${(listening.address() as AddressInfo).port}/api`;
   return {
     db,
     base,
+    web,
     unscoped: new UnscopedStore(db),
     end: async () => {
       listening.closeAllConnections();
       await new Promise((done) => listening.close(done));
+      await close();
       await db.raw(`drop database ${name}`);
       await db.destroy();
     },

@@ -5,6 +5,7 @@ import { athleteReads } from './athletePath';
 import { athletesToPrefetch, isSparing, type Device } from './toPrefetch';
 import { now } from './clock';
 import type { Thunk } from './send';
+import { selectMe } from '../store/selectors';
 
 /** A breath between two requests, so that what somebody taps meanwhile is not held up, ms. */
 const breath = 100;
@@ -17,7 +18,7 @@ async function one<T>(work: Promise<T>): Promise<T | undefined> {
 
 /** Reads what today and tomorrow need while there is a connection: whoever has a lesson, with the session under way. */
 export const prefetch = (): Thunk<Promise<void>> => async (dispatch, state) => {
-  const me = api.endpoints.authSession.select()(state()).data?.me;
+  const me = selectMe(state());
   if (!me) return;
   const quietly = { subscribe: false } as const;
   const { endpoints } = api;

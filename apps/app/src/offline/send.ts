@@ -5,6 +5,7 @@ import type { Dispatch, State } from '../store/store';
 import { drain, keepTrying } from './eventQueue';
 import { outbox, type Entry } from './outbox';
 import { answered, couldNotKeep, dismissed, logged, restored } from './pendingEvents';
+import { selectMe } from '../store/selectors';
 
 export type Thunk<T> = (dispatch: Dispatch, state: () => State) => T;
 
@@ -14,8 +15,7 @@ const atOnce = 500;
 const settledMs = 4000;
 
 /** The id of whoever is signed in. */
-export const whoIs = (state: State): string | null =>
-  api.endpoints.authSession.select()(state).data?.me?.person.id ?? null;
+export const whoIs = (state: State): string | null => selectMe(state)?.person.id ?? null;
 
 /** Kinds after which the pages of an athlete look different. */
 const turning = new Set<LogKind>([

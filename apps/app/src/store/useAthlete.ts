@@ -9,6 +9,7 @@ import { painWith, withPendingEvents, withPain, type Here } from '../offline/loc
 import { dayAt } from '../ui/words/days';
 import { api, type AthleteRead } from './api';
 import { useAppSelector } from './store';
+import { selectEntries } from './selectors';
 
 /** Whoever is signed in; only behind the door. */
 export function useMe(): Me {
@@ -81,11 +82,10 @@ function useParts(part: AthletePart) {
 
 function useWith<P extends AthletePart>(part: P, select: (entry: Entry) => boolean): AthleteOnScreen<P> {
   const { id, here, read, error, again } = useParts(part);
-  const entries = useAppSelector(({ pendingEvents }) => pendingEvents.entries.filter(select), shallowEqual);
+  const entries = useAppSelector((state) => selectEntries(state).filter(select), shallowEqual);
   const today = dayAt(now(), here.zone);
   const pain = useAppSelector(
-    ({ pendingEvents }) =>
-      read?.head.fields.pain && painWith(id, read.head.fields.pain, pendingEvents.entries, here),
+    (state) => read?.head.fields.pain && painWith(id, read.head.fields.pain, selectEntries(state), here),
     sameThrows,
   );
   const page = useMemo(() => {

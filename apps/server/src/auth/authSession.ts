@@ -61,16 +61,24 @@ class CalmStore extends ConnectSessionKnexStore {
   }
 }
 
-/** @param secure people reach the server over TLS alone */
-export const authSessions = (unscoped: UnscopedStore, secret: string, secure: boolean): RequestHandler =>
-  session({
+/**
+ * @param secure people reach the server over TLS alone
+ * @returns the handler, and what ends the sweeping of old sessions
+ */
+export function authSessions(
+  unscoped: UnscopedStore,
+  secret: string,
+  secure: boolean,
+): { handler: RequestHandler; close: () => void } {
+  const store = new CalmStore({ knex: unscoped.db, tableName: 'web_sessions', createTable: false });
+  const handler = session({
     name: 'wrightonic',
     secret,
     resave: false,
     saveUninitialized: false,
     // Whoever comes back keeps their session; it ends when nobody does.
     rolling: true,
-    store: new CalmStore({ knex: unscoped.db, tableName: 'web_sessions', createTable: false }),
+    store,
     cookie: {
       httpOnly: true,
       sameSite: 'strict',
@@ -78,6 +86,8 @@ export const authSessions = (unscoped: UnscopedStore, secret: string, secure: bo
       maxAge: idleMs,
     },
   });
+  return { handler, close: () => clearTimeout(store.nextDbCleanup) };
+}
 
 const tokenHeader = 'x-csrf-token';
 

@@ -28,8 +28,7 @@ function pngSize(bytes: unknown): { width: number; height: number } | null {
 
 function png(request: Request): Buffer {
   const size = pngSize(request.body);
-  if (!size)
-    throw fieldError('picture', 'is not a PNG');
+  if (!size) throw fieldError('picture', 'is not a PNG');
   if (size.width < 1 || size.height < 1 || size.width > mostPixels || size.height > mostPixels)
     throw new HttpError(422, `picture: must be at most ${mostPixels} pixels wide and high`);
   return request.body as Buffer;

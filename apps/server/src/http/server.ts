@@ -133,20 +133,26 @@ const within = <T>(work: Promise<T>, ms: number): Promise<T> =>
     new Promise<never>((_, fail) => setTimeout(() => fail(new Error('late')), ms).unref()),
   ]);
 
+/** A server that has not begun to listen. */
+export interface Served {
+  web: Express;
+  /** Ends its threads and what it does by itself; for after the last request. */
+  close: () => Promise<void>;
+}
+
 export function server({
   db,
   secret,
   app,
   log = pino({ level: 'silent' }),
   settings = settingsOf({}),
-}: ServerOptions): Express {
+}: ServerOptions): Served {
   const unscoped = new UnscopedStore(db);
-  // Its thread ends with the process.
   const solver = new WeekSolver();
   const events = new EventBus();
   const parser = new Parser();
   const streams = new Streams(unscoped, events);
-  const secure = settings.publicUrl.startsWith('https:');
+  const sessions = authSessions(unscoped, secret, settings.publicUrl.startsWith('https:'));
   const api = Router();
   api.use((_request, response, next) => {
     response.setHeader('cache-control', 'no-store');
@@ -159,7 +165,7 @@ export function server({
     // Whole tables are taken at once.
     (request, response, next) =>
       (request.path.endsWith('/import') ? tables : documents)(request, response, next),
-    authSessions(unscoped, secret, secure),
+    sessions.handler,
     knowPerson(unscoped),
     csrfProtection,
   );
@@ -203,5 +209,9 @@ export function server({
   web.use('/api', api);
   if (app && existsSync(app)) web.use(page(app));
   web.use(notHere, refusals(log));
-  return web;
+  const close = async () => {
+    sessions.close();
+    await Promise.all([solver.close(), parser.close()]);
+  };
+  return { web, close };
 }

@@ -13,12 +13,14 @@ import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { Calls } from './Calls';
 import { SignOut } from './SignOut';
+import { selectSound, selectTheme } from '../../store/selectors';
 
 const strikeShares = [0.5, 0.55, 0.6, 0.65, 0.7];
 
 function ThisDevice() {
   const dispatch = useAppDispatch();
-  const { theme, sound } = useAppSelector(({ settings }) => settings);
+  const theme = useAppSelector(selectTheme);
+  const sound = useAppSelector(selectSound);
   return (
     <Card>
       <Heading>This device</Heading>

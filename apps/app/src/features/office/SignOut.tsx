@@ -5,15 +5,16 @@ import { owedSignOut, wipe } from '../../offline/leave';
 import { api } from '../../store/api';
 import { useAppSelector } from '../../store/store';
 import { Notice } from '../../ui/Notice/Notice';
+import { selectRefused, selectUnsent } from '../../store/selectors';
 
 /** Whose entries are not sent, and how many of each. */
 function useUnsent(): string[] {
-  const { entries, waiting } = useAppSelector(({ pendingEvents }) => pendingEvents);
+  const refused = useAppSelector(selectRefused);
+  const unsent = useAppSelector(selectUnsent);
   const { data: roster = [] } = api.useRosterQuery();
-  const open = new Set(waiting);
   const counts = new Map<string, number>();
-  for (const { event, athleteId, why } of entries)
-    if (why !== undefined || open.has(event.id)) counts.set(athleteId, (counts.get(athleteId) ?? 0) + 1);
+  for (const { athleteId } of [...refused, ...unsent])
+    counts.set(athleteId, (counts.get(athleteId) ?? 0) + 1);
   return [...counts].map(([id, n]) => {
     const athlete = roster.find((each) => each.id === id);
     const name = athlete ? `${athlete.givenName} ${athlete.familyName}` : 'The diary';

@@ -13,6 +13,7 @@ import { agoWords, dayAt, timeAt } from '../../ui/words/days';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { ReadyButton } from '../../ui/ReadyButton/ReadyButton';
 import { Heading } from '../../ui/Screen/Screen';
+import { selectEntries, selectUnsentCount } from '../../store/selectors';
 
 /** More than this nobody reads on a day. */
 const shown = 8;
@@ -22,7 +23,7 @@ export function DayAsks() {
   const today = useToday();
   const { data: roster = [] } = api.useRosterQuery();
   const { data: news } = lazyEndpoints.useDayQuery();
-  const unsent = useAppSelector(({ pendingEvents }) => pendingEvents.waiting.length);
+  const unsent = useAppSelector(selectUnsentCount);
   if (!news) return null;
   const athletes = new Map(roster.map((athlete) => [athlete.id, athlete]));
   const waiting = roster.filter(({ due }) => due.verb === 'trace' || due.verb === 'build');
@@ -93,7 +94,7 @@ function Pain({ news, athletes, today }: PainProps) {
 function SamePlace({ athletes, today }: Omit<PainProps, 'news'>) {
   const { academy } = useMe();
   const { data = [] } = api.useLessonsQuery();
-  const entries = useAppSelector(({ pendingEvents }) => pendingEvents.entries);
+  const entries = useAppSelector(selectEntries);
   const day = withLessonChanges(data, entries).filter(
     ({ startsAt }) => dayAt(new Date(startsAt), academy.zone) === today,
   );

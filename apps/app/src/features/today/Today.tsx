@@ -13,6 +13,7 @@ import { useWide } from '../../ui/hooks/useWide';
 import { dayCount, dayFor } from './day';
 import { DayLessons } from './DayLessons';
 import { LockedThrows } from './LockedThrows';
+import { selectEntries } from '../../store/selectors';
 
 // Comes with the later screens: the lessons are what somebody opens the app for.
 const DayAsks = screen('DayAsks', null);
@@ -24,7 +25,7 @@ export function Today() {
   const [everybody, setEverybody] = useState(false);
   const lessons = api.useLessonsQuery();
   const roster = api.useRosterQuery();
-  const entries = useAppSelector(({ pendingEvents }) => pendingEvents.entries);
+  const entries = useAppSelector(selectEntries);
   const wide = useWide();
   const idle = useIdle();
   const error = lessons.error ?? roster.error;

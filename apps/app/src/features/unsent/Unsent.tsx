@@ -11,17 +11,18 @@ import { Empty, Notice } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { useBook } from '../../ui/hooks/useBook';
 import { entryWords, whatToDo } from './entryWords';
+import { selectConnected, selectRefused, selectUnkept, selectUnsent } from '../../store/selectors';
 
 const shown = 40;
 
 /** What is on this device and not at the server, and why. */
 export function Unsent() {
   const dispatch = useAppDispatch();
-  const { entries, waiting, unkept, connected } = useAppSelector(({ pendingEvents }) => pendingEvents);
+  const refused = useAppSelector(selectRefused);
+  const unsent = useAppSelector(selectUnsent);
+  const unkept = useAppSelector(selectUnkept);
+  const connected = useAppSelector(selectConnected);
   const { person } = useMe();
-  const open = new Set(waiting);
-  const refused = entries.filter(({ why }) => why !== undefined);
-  const unsent = entries.filter(({ event }) => open.has(event.id));
   const others = unsent.filter(({ personId }) => personId !== person.id).length;
   return (
     <Screen title="Not sent" back={{ label: 'Back to today', to: '/' }}>

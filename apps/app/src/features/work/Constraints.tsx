@@ -11,6 +11,7 @@ import { Notice } from '../../ui/Notice/Notice';
 import { constraintsNow, repsOfSet } from './sets';
 import type { Session } from './useSession';
 import { useBook } from '../../ui/hooks/useBook';
+import { selectConstraints } from '../../store/selectors';
 
 interface Props {
   page: WorkPage;
@@ -30,7 +31,7 @@ export function Constraints({ page, session, drill }: Props) {
   const dispatch = useAppDispatch();
   const key = constraintsKey(page.athlete.id, drill);
   /** As they were changed here last: they stay so through other drills, other athletes and a reload. */
-  const changed = useAppSelector(({ settings }) => settings.constraints[key]) ?? null;
+  const changed = useAppSelector((state) => selectConstraints(state, key));
   const setChanged = (on: string[]) => dispatch(constraintsSet({ key, on }));
   const [way, setWay] = useState<string | null>(null);
   const [asking, setAsking] = useState(false);

@@ -76,9 +76,7 @@ export function CueSheet({ drill, lines, onCue, onClose }: Props) {
         name="The cue in other words"
         value={text}
         onChange={setText}
-        wrong={
-          tooLong ? `A cue has at most ${longestCue} letters; this one has ${typed.length}.` : undefined
-        }
+        wrong={tooLong ? `A cue has at most ${longestCue} letters; this one has ${typed.length}.` : undefined}
       />
       <Choices<CueOwner>
         label="Whose words"

@@ -12,6 +12,7 @@ import { Card } from '../../ui/Card/Card';
 import { Choices } from '../../ui/form/Choices';
 import { longDay, timeAt, weekday } from '../../ui/words/days';
 import { Heading } from '../../ui/Screen/Screen';
+import { selectEntries } from '../../store/selectors';
 
 /** After so many days people usually come again. */
 const usual = [2, 3, 4, 7, 14];
@@ -23,7 +24,7 @@ export function NextDate({ page: stored }: { page: WorkPage }) {
   const { academy, person } = useMe();
   const today = useToday();
   const dispatch = useAppDispatch();
-  const entries = useAppSelector(({ pendingEvents }) => pendingEvents.entries);
+  const entries = useAppSelector(selectEntries);
   const page = withPendingEvents(stored.athlete.id, stored, entries, { by: person.name, zone: academy.zone });
   const { data: lessons } = api.useLessonsQuery();
   const [date, setDate] = useState<string | null>(null);

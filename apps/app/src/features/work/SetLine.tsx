@@ -17,6 +17,7 @@ import { lastRepAt, setsDone } from './sets';
 import { useAppSelector } from '../../store/store';
 import { beep } from '../../ui/timer/sounds';
 import { useCountdown } from '../../ui/timer/useCountdown';
+import { selectSound } from '../../store/selectors';
 
 interface Props {
   events: readonly LogEvent[];
@@ -49,7 +50,7 @@ export function SetLine(props: Props) {
   const left = useCountdown(resting ? last + usualPace.betweenSets * 1000 : null);
   const done = now.set > now.of;
   const reps = dose.reps && !side ? `${now.rep} of ${now.reps}` : '';
-  const sound = useAppSelector(({ settings }) => settings.sound);
+  const sound = useAppSelector(selectSound);
   const change = side?.change ?? false;
   useEffect(() => {
     if (change && sound) beep();

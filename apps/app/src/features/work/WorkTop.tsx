@@ -9,6 +9,7 @@ import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { groupOf } from './group';
 import { GroupPick } from './GroupPick';
+import { selectGroup } from '../../store/selectors';
 
 interface Props {
   athleteId: string;
@@ -21,7 +22,7 @@ interface Props {
 export const WorkTop = memo(function WorkTop({ athleteId, name, onLeave, onEnd }: Props) {
   const today = useToday();
   const dispatch = useAppDispatch();
-  const chosen = useAppSelector(({ settings }) => settings.group);
+  const chosen = useAppSelector(selectGroup);
   const { data: lessons = [] } = api.useLessonsQuery();
   const { data: roster = [] } = api.useRosterQuery();
   const [picking, setPicking] = useState(false);

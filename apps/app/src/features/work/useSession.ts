@@ -27,12 +27,13 @@ import { drillsToday, openSessionId, sidesDone } from './session';
 import { sessionActions, type Working, type Write } from './sessionActions';
 import { lastEffort } from './sets';
 import { useAsked } from './useAsked';
+import { selectEntries, selectReady } from '../../store/selectors';
 
 /** What of a session the server and this device know. */
 function useLogged(athleteId: string) {
   const { data: stored, isLoading } = api.useOpenSessionQuery(athleteId, { refetchOnMountOrArgChange: true });
-  const all = useAppSelector(({ pendingEvents }) => pendingEvents.entries);
-  const ready = useAppSelector(({ pendingEvents }) => pendingEvents.ready);
+  const all = useAppSelector(selectEntries);
+  const ready = useAppSelector(selectReady);
   const entries = useMemo(() => all.filter((entry) => entry.athleteId === athleteId), [all, athleteId]);
   const sessionId = openSessionId(stored, entries);
   const storedEvents = stored?.session?.id === sessionId ? stored?.events : undefined;

@@ -5,15 +5,14 @@ import { useAppSelector } from '../../store/store';
 import { useColours } from '../../theme/theme';
 import { Icon } from '../Icon/Icon';
 import { useDebouncedTrue } from '../hooks/useDebouncedTrue';
+import { selectConnected, selectRefused, selectUnkept, selectUnsentCount } from '../../store/selectors';
 
 /** One quiet line while there is no connection, while entries wait for one, or when one was refused. */
 export function UnsentLine() {
-  const waiting = useAppSelector(({ pendingEvents }) => pendingEvents.waiting.length);
-  const refused = useAppSelector(
-    ({ pendingEvents }) => pendingEvents.entries.filter(({ why }) => why !== undefined).length,
-  );
-  const unkept = useAppSelector(({ pendingEvents }) => pendingEvents.unkept);
-  const connected = useAppSelector(({ pendingEvents }) => pendingEvents.connected);
+  const waiting = useAppSelector(selectUnsentCount);
+  const refused = useAppSelector(selectRefused).length;
+  const unkept = useAppSelector(selectUnkept);
+  const connected = useAppSelector(selectConnected);
   const own = useColours();
   const lasting = useDebouncedTrue(waiting > 0 || !connected, 2500);
   if (!lasting && refused === 0) return null;

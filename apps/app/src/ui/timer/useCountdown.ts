@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { now } from '../../offline/clock';
 import { useAppSelector } from '../../store/store';
 import { beep } from './sounds';
+import { selectSound } from '../../store/selectors';
 
 const tickMs = 100;
 
@@ -15,7 +16,7 @@ const secondsTo = (until: number | null): number =>
  * @returns 0 when nothing runs
  */
 export function useCountdown(until: number | null): number {
-  const sound = useAppSelector(({ settings }) => settings.sound);
+  const sound = useAppSelector(selectSound);
   // Drawn anew with each tick; what is left is always of now, so that a new moment counts at once.
   const [, tick] = useState(0);
   const left = secondsTo(until);

@@ -2,6 +2,7 @@ import { simulatedLine } from '@wrightonic/contract';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useAppSelector } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
+import { selectRadar } from '../../../store/selectors';
 
 interface Line {
   value: string | null;
@@ -11,7 +12,7 @@ interface Line {
 /** Where velocities may come from, and where they do: a device that was taken out is chosen by nobody any more. */
 export function useLines(): { lines: Line[]; line: string | null } {
   const { academy } = useMe();
-  const chosen = useAppSelector(({ settings }) => settings.radar);
+  const chosen = useAppSelector(selectRadar);
   const { data } = lazyEndpoints.useDevicesQuery();
   const lines: Line[] = [
     { value: null, text: 'Typed' },

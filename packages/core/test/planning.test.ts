@@ -10,8 +10,7 @@ import {
   weekInputFor,
   weekSheet,
   withSets,
-} from '@wrightonic/core';
-import { emptyAthlete, type AthletePage } from '../src';
+} from '../src';
 
 const monday = '2026-06-08';
 const planned = (drill: string, recent: unknown[] = []) => ({
@@ -21,9 +20,11 @@ const planned = (drill: string, recent: unknown[] = []) => ({
   gate: {},
   recent,
 });
-const page = {
+const page: any = {
   athlete: {
-    ...emptyAthlete,
+    discipline: 'overhand',
+    throws: 'R',
+    league: { maxPerDay: null, maxPerGame: null },
     birthdate: '2011-01-01',
     age: 15,
     equipment: ['wall'],
@@ -84,7 +85,7 @@ const page = {
   pain: { lock: null, cleared: null },
   history: [],
   lastThrow: null,
-} as unknown as AthletePage;
+};
 
 it('takes days as they are likely to be: the calendar, else the last week, else the days with time', () => {
   const days = usualWeek(page, monday);
@@ -183,9 +184,9 @@ describe('the sheet of a week', () => {
     ...page,
     athlete: { ...page.athlete, givenName: 'Wren', familyName: 'Ablethorpe', voice: 'feel' },
     plan: {
-      ...page.plan!,
+      ...page.plan,
       assignment: {
-        ...page.plan!.assignment!,
+        ...page.plan.assignment,
         items: [
           { date: addDays(monday, -7), drill: 'hip-first-lean', sets: 2, dose: '2x8' },
           { date: addDays(monday, -7), drill: 'full-delivery', sets: 1, dose: '1x10' },
@@ -193,7 +194,7 @@ describe('the sheet of a week', () => {
         ],
       },
     },
-  } as unknown as AthletePage;
+  };
 
   const sheeted = {
     plan: assigned.plan,
