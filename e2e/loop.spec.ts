@@ -184,7 +184,10 @@ test('pain in the elbow locks every throw until somebody clears it by name', asy
 
   await app.tap('Unlock throws');
   const unlock = page.getByRole('button', { name: 'Unlock throws' });
-  await expect(unlock).toBeDisabled();
+  await page.getByRole('textbox', { name: 'Who cleared the throws' }).waitFor();
+  await unlock.click();
+  await expect(page.getByText('Why the throws are open again is missing.')).toBeVisible();
+  await expect(locked).toBeVisible();
   await page.getByRole('textbox', { name: 'Who cleared the throws' }).fill('Dr. Marrable');
   await page.getByRole('textbox', { name: 'Why the throws are open again' }).fill('A graze, no joint pain.');
   await unlock.click();

@@ -90,11 +90,11 @@ it('counts pitches of games as hard throws until they are taken out', async () =
 });
 
 it('shows marked pain to the academy at once', async () => {
-  const news = (await set.owner.raw('/news/stream')).body!.pipeThrough(new TextDecoderStream()).getReader();
+  const feed = (await set.owner.raw('/change-feed/stream')).body!.pipeThrough(new TextDecoderStream()).getReader();
   await log(event('pain-marked', { level: 'pain', score: null, site: 'elbow' }));
   let heard = '';
-  while (!heard.includes(athlete)) heard += (await news.read()).value ?? '';
-  await news.cancel();
+  while (!heard.includes(athlete)) heard += (await feed.read()).value ?? '';
+  await feed.cancel();
   expect((await page()).home.pain).toMatchObject([{ date: today, level: 'pain', site: 'elbow' }]);
 });
 

@@ -49,7 +49,7 @@ const own = new Set([
   'POST /devices',
   // For the demo data alone.
   'GET /radar/simulated/stream',
-  'GET /news/stream',
+  'GET /change-feed/stream',
   'GET /lexicon',
   'POST /lexicon',
   'GET /norms',

@@ -69,7 +69,7 @@ export interface MadeFeed {
 export const newFeed = Joi.object<{ id: string }>({ id: id.required() }).required();
 
 /** What the day asks for beside its lessons. */
-export interface DayNews {
+export interface DayAlerts {
   /** Pain that was marked in the last seven days, newest first. */
   pain: { athleteId: string; date: string; site: string | null; where: 'home' | 'session' }[];
   /** Athletes with work assigned in the last seven days who did none of it. */

@@ -3,16 +3,16 @@ import type { EventBus } from './eventBus';
 import { currentUser } from './input';
 import type { Streams } from './streams';
 
-const topicOf = (academyId: string): string => `news ${academyId}`;
+const topicOf = (academyId: string): string => `change-feed ${academyId}`;
 
 /** Something of an athlete changed without anybody of the academy doing it. */
 export const publishChange = (events: EventBus, academyId: string, athleteId: string): void =>
   events.publish(topicOf(academyId), athleteId);
 
-/** Says of whom there is news; what it is is read as ever. */
+/** Says of whom something changed; what it is is read as ever. */
 export function changeFeedRoutes(events: EventBus, streams: Streams): Router {
   const routes = Router();
-  routes.get('/news/stream', async (request, response) => {
+  routes.get('/change-feed/stream', async (request, response) => {
     const { academy } = currentUser(request);
     const stream = await streams.start(request, response);
     const leave = events.subscribe<string>(topicOf(academy.id), (athleteId) => {

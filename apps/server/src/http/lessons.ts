@@ -5,7 +5,7 @@ import { v7 } from 'uuid';
 import { dayCalendar } from '../print/dayCalendar';
 import type { UnscopedStore } from '../store/academies';
 import { athlete, athletes } from '../store/athletes';
-import { dayNews } from '../store/day';
+import { dayAlerts } from '../store/day';
 import { feedById, renewFeed } from '../store/feeds';
 import { addLesson, lessonsBetween, lessonsOn } from '../store/lessons';
 import { Academy } from '../store/scope';
@@ -41,7 +41,7 @@ export function lessonRoutes(): Router {
   });
   routes.get(
     '/day',
-    kept(anybody, ({ academy, academyRow }) => dayNews(academy, dayAt(new Date(), academyRow.zone))),
+    kept(anybody, ({ academy, academyRow }) => dayAlerts(academy, dayAt(new Date(), academyRow.zone))),
   );
   routes.post('/feeds', async (request, response) => {
     const { academy, person } = currentUser(request);

@@ -1,4 +1,4 @@
-import type { DayNews } from '@wrightonic/contract';
+import type { DayAlerts } from '@wrightonic/contract';
 import { addDays } from '@wrightonic/core';
 import { parsed, type Academy } from './scope';
 import type { AssignmentsRow, HomePainRow } from './tables';
@@ -11,7 +11,7 @@ type Marked = Pick<HomePainRow, 'athlete_id' | 'date' | 'site' | 'at'>;
 type Asked = Pick<AssignmentsRow, 'athlete_id' | 'days'>;
 
 /** Who marked pain lately, and who did nothing of what was assigned. */
-export async function dayNews(academy: Academy, today: string): Promise<DayNews> {
+export async function dayAlerts(academy: Academy, today: string): Promise<DayAlerts> {
   const since = addDays(today, -lately);
   const marked = academy.from('pain_reports', 'p').where({ 'p.level': 'pain' });
   // A week is assigned for seven days from its first on.

@@ -1,4 +1,4 @@
-import type { DayNews, Lesson, RosterEntry } from '@wrightonic/contract';
+import type { DayAlerts, Lesson, RosterEntry } from '@wrightonic/contract';
 import { clashes } from '@wrightonic/core/lesson';
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -22,14 +22,14 @@ const shown = 8;
 export function DayAsks() {
   const today = useToday();
   const { data: roster = [] } = api.useRosterQuery();
-  const { data: news } = lazyEndpoints.useDayQuery();
+  const { data: alerts } = lazyEndpoints.useDayQuery();
   const unsent = useAppSelector(selectUnsentCount);
-  if (!news) return null;
+  if (!alerts) return null;
   const athletes = new Map(roster.map((athlete) => [athlete.id, athlete]));
   const waiting = roster.filter(({ due }) => due.verb === 'trace' || due.verb === 'build');
   return (
     <>
-      <Pain news={news} athletes={athletes} today={today} />
+      <Pain alerts={alerts} athletes={athletes} today={today} />
       <SamePlace athletes={athletes} today={today} />
       <Names
         title="Waiting for you"
@@ -41,7 +41,7 @@ export function DayAsks() {
       <Names
         title="Did nothing this week"
         words="Work was assigned in the last seven days; neither a session nor a tick came back."
-        athletes={news.idle.flatMap((id) => athletes.get(id) ?? [])}
+        athletes={alerts.idle.flatMap((id) => athletes.get(id) ?? [])}
         to={({ id }) => `/athletes/${id}/work`}
       />
       <View style={styles.row}>
@@ -57,15 +57,15 @@ export function DayAsks() {
 }
 
 interface PainProps {
-  news: DayNews;
+  alerts: DayAlerts;
   athletes: ReadonlyMap<string, RosterEntry>;
   today: string;
 }
 
-function Pain({ news, athletes, today }: PainProps) {
+function Pain({ alerts, athletes, today }: PainProps) {
   // Of each athlete the newest word on each place.
   const newest = [
-    ...new Map([...news.pain].reverse().map((each) => [`${each.athleteId} ${each.site}`, each])).values(),
+    ...new Map([...alerts.pain].reverse().map((each) => [`${each.athleteId} ${each.site}`, each])).values(),
   ];
   if (newest.length === 0) return null;
   return (
@@ -91,7 +91,7 @@ function Pain({ news, athletes, today }: PainProps) {
 }
 
 /** Lessons that want one place at one time; a group is meant to, two instructors are not. */
-function SamePlace({ athletes, today }: Omit<PainProps, 'news'>) {
+function SamePlace({ athletes, today }: Omit<PainProps, 'alerts'>) {
   const { academy } = useMe();
   const { data = [] } = api.useLessonsQuery();
   const entries = useAppSelector(selectEntries);

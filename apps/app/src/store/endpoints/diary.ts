@@ -1,4 +1,4 @@
-import type { DayNews, Lesson, MadeFeed, NewLesson } from '@wrightonic/contract';
+import type { DayAlerts, Lesson, MadeFeed, NewLesson } from '@wrightonic/contract';
 import { readingLessons } from '../../offline/acknowledged';
 import type { Build, Made } from './build';
 
@@ -14,7 +14,7 @@ export const diaryEndpoints = (build: Build) => {
       providesTags: ['Lessons'],
       onQueryStarted: readingLessons,
     }),
-    day: build.query<DayNews, void>({
+    day: build.query<DayAlerts, void>({
       query: () => 'day',
       providesTags: ['Roster'],
       keepUnusedDataFor: 0,

@@ -15,7 +15,7 @@ export function ChangeFeed() {
       const seen = document.visibilityState === 'visible';
       if (seen === (source !== null)) return;
       source?.close();
-      source = seen ? new ReconnectingEventSource('/api/news/stream') : null;
+      source = seen ? new ReconnectingEventSource('/api/change-feed/stream') : null;
       source?.addEventListener('athlete', (event) => {
         const { athleteId } = JSON.parse(event.data as string) as { athleteId: string };
         dispatch(api.util.invalidateTags([{ type: 'Athlete', id: athleteId }, 'Roster', 'Lessons']));

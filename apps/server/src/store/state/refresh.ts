@@ -159,27 +159,42 @@ export async function refreshAthletes(
   }
 }
 
+/** Athletes of whom everything is made anew at once: while the database works for some, the server does for others. */
+const sideBySide = 4;
+
+/** Does something for each athlete, some at once. */
+async function forEach(athletes: readonly string[], work: (athlete: string) => Promise<void>): Promise<void> {
+  const waiting = athletes.values();
+  await Promise.all(
+    Array.from({ length: sideBySide }, async () => {
+      for (const athlete of waiting) await work(athlete);
+    }),
+  );
+}
+
 /** Makes everything that is kept of athletes anew from their history, beside the counts of their reps. */
 export async function rebuildAthletes(
   academy: Academy,
   athletes: readonly string[],
   of: StateOf,
 ): Promise<void> {
-  for (const athlete of athletes)
-    await academy.current(async (current) => {
+  await forEach(athletes, (athlete) =>
+    academy.current(async (current) => {
       await lockStates(current, [athlete]);
       await countThrowDays(current, athlete);
       await refreshState(current, athlete, stateParts, of);
       await judgeCalls(current, athlete);
-    });
+    }),
+  );
 }
 
 /** The same with their reps counted: of some athletes session by session, of an academy in one go. */
 export async function countAthletes(academy: Academy, athletes?: readonly string[]): Promise<void> {
   if (!athletes) return academy.current((current) => countReps(current));
-  for (const athlete of athletes)
-    await academy.current(async (current) => {
+  await forEach(athletes, (athlete) =>
+    academy.current(async (current) => {
       const sessions: string[] = await current.from('sessions').where({ athlete_id: athlete }).pluck('id');
       if (sessions.length) await countReps(current, sessions);
-    });
+    }),
+  );
 }
