@@ -10,6 +10,7 @@ import { csrfProtection, knowPerson, mustBeSignedIn, authSessions } from '../aut
 import { Parser } from '../parse/parser';
 import { settingsOf, type Settings } from '../settings';
 import { UnscopedStore } from '../store/academies';
+import { keptOf } from '../store/kept';
 import { academyRoutes } from './academy';
 import { athleteRoutes } from './athletes';
 import { drillRoutes, schemaRoutes } from './drills';
@@ -148,6 +149,8 @@ export function server({
   settings = settingsOf({}),
 }: ServerOptions): Served {
   const unscoped = new UnscopedStore(db);
+  // Listens from here on, so that no write goes by unheard.
+  keptOf(db);
   const solver = new WeekSolver();
   const events = new EventBus();
   const parser = new Parser();

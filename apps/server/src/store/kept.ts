@@ -24,6 +24,14 @@ interface Query {
   __knexUid: string;
 }
 
+type Connection = Pick<Query, '__knexUid'>;
+
+/** What the pool of connections says of them. */
+interface Pool {
+  on(event: 'release', done: (connection: Connection) => void): void;
+  on(event: 'destroyRequest', done: (id: number, connection: Connection) => void): void;
+}
+
 /** An answer as text, and packed for whoever can unpack it. */
 export class Answer {
   private zipped: Promise<Buffer> | null = null;
@@ -66,8 +74,10 @@ class KeptAnswers {
 
   constructor(db: Knex) {
     db.on('query', (query: Query) => this.heard(query));
-    const { pool } = db.client as { pool: { on(event: 'release', done: (by: Query) => void): void } };
+    const { pool } = db.client as { pool: Pool };
     pool.on('release', ({ __knexUid }) => this.released(__knexUid));
+    // One that broke off may have written before it did.
+    pool.on('destroyRequest', (_, { __knexUid }) => this.released(__knexUid));
   }
 
   /**
