@@ -61,21 +61,47 @@ type Shown = Pick<TextFieldProps, 'hint' | 'placeholder' | 'lines' | 'atMost' | 
   called?: string;
 };
 
-export function FormText<T extends FieldValues, N extends FieldPath<T>>(props: Bound<T, N> & Shown) {
-  const { form, name, label, optional, called, ...shown } = props;
+type TextProps<T extends FieldValues, N extends FieldPath<T>> = Bound<T, N> & Shown;
+
+export const FormText = <T extends FieldValues, N extends FieldPath<T>>(props: TextProps<T, N>) => (
+  <Texted {...props}>
+    {({ value, ...field }) => <TextField {...field} value={(value as string | null) ?? ''} />}
+  </Texted>
+);
+
+/** Several things in one field, with commas or lines between. */
+export const FormList = <T extends FieldValues, N extends FieldPath<T>>(props: TextProps<T, N>) => (
+  <Texted {...props}>{({ value, ...field }) => <TypedList {...field} value={value as string[]} />}</Texted>
+);
+
+type Typed = Omit<TextFieldProps, 'value' | 'onChange'> & {
+  value: unknown;
+  onChange: (value: unknown) => void;
+};
+
+/** What a field for text is drawn with, whatever its value is. */
+function Texted<T extends FieldValues, N extends FieldPath<T>>({
+  form,
+  name,
+  label,
+  optional,
+  called,
+  children,
+  ...shown
+}: TextProps<T, N> & { children: (field: Typed) => ReactElement }) {
   return (
     <FormField form={form} name={name} {...(label ? { label } : {})} optional={optional ?? false}>
-      {({ field, label: said, wrong }) => (
-        <TextField
-          {...shown}
-          label={said}
-          {...(called ? { name: called } : {})}
-          value={(field.value as string | null) ?? ''}
-          onChange={field.onChange}
-          onBlur={field.onBlur}
-          wrong={wrong}
-        />
-      )}
+      {({ field, label: said, wrong }) =>
+        children({
+          ...shown,
+          label: said,
+          ...(called ? { name: called } : {}),
+          value: field.value as unknown,
+          onChange: field.onChange,
+          onBlur: field.onBlur,
+          wrong,
+        })
+      }
     </FormField>
   );
 }
@@ -179,25 +205,6 @@ export function FormCheckboxes<T extends FieldValues, N extends FieldPath<T>>(
             options={options}
           />
         </Wrong>
-      )}
-    </FormField>
-  );
-}
-
-/** Several things in one field, with commas or lines between. */
-export function FormList<T extends FieldValues, N extends FieldPath<T>>(props: Bound<T, N> & Shown) {
-  const { form, name, label, optional, called, ...shown } = props;
-  return (
-    <FormField form={form} name={name} {...(label ? { label } : {})} optional={optional ?? false}>
-      {({ field, label: said, wrong }) => (
-        <TypedList
-          {...shown}
-          label={said}
-          {...(called ? { name: called } : {})}
-          value={field.value as string[]}
-          onChange={field.onChange}
-          wrong={wrong}
-        />
       )}
     </FormField>
   );
