@@ -7,12 +7,12 @@ test('a look says when, where and how it was taken; tomorrow is refused', async 
   const earlier = await app.look(id, { 'oh.wobble': 3 });
   await page.goto(`/athletes/${id}/look?of=${earlier}`);
   await app.tap('Edit details');
-  const day = page.getByLabel('Day of the look');
+  const day = page.getByLabel('Day of the look', { exact: true });
   await day.fill('2199-01-01');
   await app.tap('Save details');
   await expect(page.getByRole('alert')).toContainText('cannot be dated in the future');
   await day.fill('2026-03-02');
-  await page.getByLabel('Time of the look').fill('16:30');
+  await page.getByLabel('Time of the look', { exact: true }).fill('16:30');
   await page.getByRole('textbox', { name: 'Place' }).fill('Cage 3');
   await app.tap('Behind', 'radio');
   await page.getByRole('textbox', { name: 'What was thrown' }).fill('bullpen, 25 pitches');
@@ -70,8 +70,8 @@ test('a norm is changed with its source, and a grade follows it', async ({ app, 
   await app.tap('Front foot angle at landing, windmill, all levels');
   await page.getByRole('textbox', { name: 'Low, deg' }).fill('70');
   await app.tap('Save range');
-  await expect(page.getByText('High must be above the low end.')).toBeVisible();
-  await expect(page.getByText('Where it comes from is missing.')).toBeVisible();
+  await expect(page.getByText('Must be above the low end.')).toBeVisible();
+  await expect(page.getByText('Fill this in.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Low, deg' }).fill('40');
   await page.getByRole('textbox', { name: 'Where it comes from' }).fill('Our own pitchers');
   await app.tap('Save range');

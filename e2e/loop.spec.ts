@@ -21,7 +21,7 @@ test('a new instructor takes a new athlete from a look to a gain that was counte
   await app.tap('Add athlete');
   await page.getByRole('textbox', { name: 'Given name' }).fill('Petra');
   await page.getByRole('textbox', { name: 'Family name' }).fill('Loopworth');
-  await page.getByLabel('Birthdate').fill('2011-05-23');
+  await page.getByLabel('Birthdate', { exact: true }).fill('2011-05-23');
   await app.tap('Left', 'radio');
   await app.tap('Add, then take a first look');
   await expect(page.getByRole('heading', { level: 1, name: 'Petra Loopworth' })).toBeVisible();
@@ -186,7 +186,9 @@ test('pain in the elbow locks every throw until somebody clears it by name', asy
   const unlock = page.getByRole('button', { name: 'Unlock throws' });
   await page.getByRole('textbox', { name: 'Who cleared the throws' }).waitFor();
   await unlock.click();
-  await expect(page.getByText('Why the throws are open again is missing.')).toBeVisible();
+  await expect(
+    page.getByRole('alert', { name: 'Why the throws are open again: Fill this in.' }),
+  ).toBeVisible();
   await expect(locked).toBeVisible();
   await page.getByRole('textbox', { name: 'Who cleared the throws' }).fill('Dr. Marrable');
   await page.getByRole('textbox', { name: 'Why the throws are open again' }).fill('A graze, no joint pain.');

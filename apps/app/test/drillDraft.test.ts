@@ -15,15 +15,15 @@ describe('a drill that is typed', () => {
   it('names what is missing where it is typed', () => {
     const { problems } = drillOfDraft({ ...emptyDraft, id: 'own-x' }, catalogueBook);
     expect(problems).toMatchObject({
-      name: 'is missing',
+      name: 'Fill this in',
       targets: 'must hold at least 1',
-      what: 'is missing',
-      setUp: 'is missing',
+      what: 'Fill this in',
+      setUp: 'Fill this in',
       steps: 'must hold at least 1',
-      good: 'is missing',
-      cue: 'is missing',
-      feel: 'is missing',
-      target: 'is missing',
+      good: 'Fill this in',
+      cue: 'Fill this in',
+      feel: 'Fill this in',
+      target: 'Fill this in',
     });
   });
   it.each([
@@ -35,7 +35,7 @@ describe('a drill that is typed', () => {
     ['dose', { dose: 'some' }, /not a dose/],
     ['avoid', { avoid: [] }, /elbow/],
     ['needs', { needs: 'x'.repeat(41) }, /letters/],
-    ['roundSeen', { roundFlaw: 'oh.front-lean', roundSeen: '' }, /missing/],
+    ['roundSeen', { roundFlaw: 'oh.front-lean', roundSeen: '' }, /Fill this in/],
   ] as const)('says what is wrong with %s beside it: %o', (field, change, words) => {
     const { problems } = drillOfDraft({ ...draftOf(ours), ...change } as typeof emptyDraft, catalogueBook);
     expect(problems![field]).toMatch(words);

@@ -90,7 +90,9 @@ it('counts pitches of games as hard throws until they are taken out', async () =
 });
 
 it('shows marked pain to the academy at once', async () => {
-  const feed = (await set.owner.raw('/change-feed/stream')).body!.pipeThrough(new TextDecoderStream()).getReader();
+  const feed = (await set.owner.raw('/change-feed/stream'))
+    .body!.pipeThrough(new TextDecoderStream())
+    .getReader();
   await log(event('pain-marked', { level: 'pain', score: null, site: 'elbow' }));
   let heard = '';
   while (!heard.includes(athlete)) heard += (await feed.read()).value ?? '';

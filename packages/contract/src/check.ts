@@ -50,12 +50,12 @@ function unsafeName(value: unknown, path: readonly string[] = []): string | null
   return null;
 }
 
-/** How a form says what a schema finds; the label stands before it. */
+/** How a form says below a field what a schema finds. */
 export const formMessages: Record<string, string> = {
-  'any.required': '{{#label}} is missing',
-  'string.empty': '{{#label}} is missing',
+  'any.required': 'Fill this in',
+  'string.empty': 'Fill this in',
   'array.min': '{{#label}} must hold at least {{#limit}}',
-  'array.includesRequiredUnknowns': '{{#label}} is missing',
+  'array.includesRequiredUnknowns': 'Fill this in',
   'number.base': '{{#label}} must be a number',
   'number.integer': '{{#label}} must be a whole number',
   'number.min': '{{#label}} must be at least {{#limit}}',

@@ -49,7 +49,7 @@ function NativePicker({ label, wrong, onChange, ...input }: DateProps & { type: 
         },
       })}
       {wrong ? (
-        <HelperText type="error" role="alert">
+        <HelperText type="error" role="alert" aria-label={`${label}: ${wrong}`}>
           {wrong}
         </HelperText>
       ) : null}

@@ -61,7 +61,11 @@ export function TextField(props: TextFieldProps) {
         {...rest}
       />
       {words || hint ? (
-        <HelperText type={words ? 'error' : 'info'} role={words ? 'alert' : undefined}>
+        <HelperText
+          type={words ? 'error' : 'info'}
+          role={words ? 'alert' : undefined}
+          {...(words ? { 'aria-label': `${name}: ${words}` } : {})}
+        >
           {words || hint}
         </HelperText>
       ) : null}

@@ -17,5 +17,7 @@ export function labelIn(schema: Joi.Schema, path: string): string {
 }
 
 /** What is wrong with a field, as a sentence. */
-export const sentence = (words: string): string =>
-  `${words.charAt(0).toUpperCase()}${words.slice(1)}${/[.?!]$/.test(words) ? '' : '.'}`;
+export function sentence(words: string): string {
+  const said = words.trim();
+  return `${said.charAt(0).toUpperCase()}${said.slice(1)}${/[.?!]$/.test(said) ? '' : '.'}`;
+}

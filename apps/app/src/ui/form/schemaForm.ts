@@ -15,7 +15,8 @@ import { labelIn } from './labels';
 const checking: Joi.ValidationOptions = {
   abortEarly: false,
   convert: false,
-  errors: { wrap: { label: false } },
+  // What is wrong stands below its field.
+  errors: { label: false, wrap: { label: false } },
   messages: formMessages,
 };
 
@@ -49,10 +50,7 @@ export function useCheckedForm<T extends FieldValues>(
     resolver: (values) => {
       const wrong = Object.entries(wrongIn(values));
       if (wrong.length === 0) return { values, errors: {} };
-      const errors = wrong.map(([name, words]) => [
-        name,
-        { type: 'check', message: `${labelOf(name)} ${words}` },
-      ]);
+      const errors = wrong.map(([name, message]) => [name, { type: 'check', message }]);
       return { values: {}, errors: Object.fromEntries(errors) };
     },
   });
@@ -63,6 +61,6 @@ export function useCheckedForm<T extends FieldValues>(
 export function showRefusal<T extends FieldValues>(form: SchemaForm<T>, error: unknown): void {
   for (const { field, text } of refusalOf(error).fields ?? []) {
     const name = field as Path<T>;
-    form.setError(name, { message: `${form.labelOf(name)} ${text}` });
+    form.setError(name, { message: text });
   }
 }
