@@ -1,4 +1,5 @@
 import {
+  campInput,
   check,
   gateInput,
   limitsInput,
@@ -22,6 +23,7 @@ import {
   missFigures,
   openThrows,
   planAthlete,
+  planCamp,
   readCurves,
   readMisses,
   readThrows,
@@ -235,6 +237,21 @@ export const tasks = [
           ? { linear: { peaks: reported(linear.peaks), order: linear.order, gaps: linear.gaps } }
           : {}),
       };
+    },
+  }),
+  task({
+    name: 'camp',
+    reads: 'json',
+    about:
+      'From stations, slots and athletes to who is where: the least served as well as can be, then as much need as can be,\n' +
+      'with a proven bound. Modes: routes (each their own) and groups (which rotate). previous and fixedBefore plan anew.',
+    example:
+      '{ "mode": "routes", "seed": 1, "slots": [{ "id": "s1", "day": "2031-07-14", "start": "09:00", "minutes": 25 }, { "id": "s2", "day": "2031-07-14", "start": "09:30", "minutes": 25 }], "stations": [{ "id": "hips", "treats": ["oh.lift-stall"], "capacity": 6, "minimum": 2, "throwHeavy": false }, { "id": "mound", "treats": [], "capacity": 6, "minimum": 2, "throwHeavy": true }], "athletes": [{ "id": "a", "age": 14, "discipline": "overhand", "throws": "R", "needs": { "hips": 3 } }, { "id": "b", "age": 15, "discipline": "overhand", "throws": "L", "findings": { "oh.lift-stall": 2 } }], "rules": { "ageSpan": 4 }, "seconds": 2 }',
+    schema: campInput,
+    run: async (input) => {
+      const began = performance.now();
+      const { limitedBy, ...plan } = planCamp(input, await loadSolver());
+      return { mode: input.mode, ...plan, ms: Math.round(performance.now() - began), held: limitedBy };
     },
   }),
   task({

@@ -2,20 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { writeFileSync, mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Readable } from 'node:stream';
-import { main } from '../src/main';
-
-async function wright(args: string[], input = '') {
-  const said = { out: '', err: '' };
-  const status = await main(args, {
-    in: Readable.from([input]),
-    out: { write: (text) => (said.out += text) },
-    err: { write: (text) => (said.err += text) },
-  });
-  return { status, stdout: said.out, stderr: said.err };
-}
-const json = (value: unknown) => JSON.stringify(value);
-const athlete = { discipline: 'overhand', throws: 'R', age: 15 };
+import { athlete, json, wright } from './wright';
 
 it('is a program that reads, writes and ends as it should', () => {
   const bin = join(__dirname, '..', 'bin', 'wright.js');

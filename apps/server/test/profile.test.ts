@@ -96,7 +96,7 @@ describe('bad requests', () => {
       'a throw at 400 mph',
       () => set.owner.post(athletePath('/throws/import'), { throws: [tableThrow({ velocity: 178 })] }),
       422,
-      'throws[0].velocity',
+      'throws.0.velocity',
     ],
     ['no throws', () => set.owner.post(athletePath('/throws/import'), { throws: [] }), 422, 'throws'],
     [

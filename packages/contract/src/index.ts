@@ -1,6 +1,7 @@
 export * from './academy';
 export * from './responses';
 export * from './athletes';
+export * from './camp';
 export * from './check';
 export * from './drillBook';
 export * from './forms';

@@ -11,3 +11,4 @@ export * from './units';
 export * from './lesson';
 export * from './session';
 export * from './home';
+export * from './camp';

@@ -1,6 +1,7 @@
 import {
   addDays,
   buildLadders,
+  campTable,
   catalogueGraph,
   drillOf,
   drills,
@@ -19,6 +20,9 @@ import {
 } from '../src';
 import { pretendCurves, saltmarshRoster } from '../src/simulate';
 import { sessionVelocities } from '../src/measure/velocity';
+import { campCase } from './campCase';
+import { Timetable } from '../src/camp/cost';
+import type { Freedom } from '../src/camp/search';
 import { blame, noScores, scoresOf } from '../src/trace/blame';
 import { layOut } from '../src/build/week/layout';
 import type { usualWeek } from '../src/build/week/usualWeek';
@@ -110,3 +114,14 @@ export const screened: Pick<ScreenResult, 'limits'> = {
     { id: 'lim.balance', test: 'balance', value: 9, severity: 2, margin: 1, error: null, side: 'lead' },
   ],
 };
+
+/** A camp of 24 athletes, 6 stations and 5 slots. */
+export const campInput = campCase({ athletes: 24, stations: 6, slots: 5, slack: 1.2 });
+export const camp = campTable(campInput);
+/** A timetable of it in which nobody is anywhere, and cells that may be changed: none. */
+export const timetable = () =>
+  new Timetable(
+    camp,
+    camp.athletes.map(() => 0),
+  );
+export const nobody: Freedom = { athlete: new Int16Array(0), slot: new Int16Array(0), stations: [] };

@@ -1,0 +1,112 @@
+import { follows, type CampTable } from './table';
+
+/** A rule that a plan breaks: who, where and when, in words. */
+export interface CampFault {
+  rule: 'place' | 'capacity' | 'minimum' | 'age' | 'throws' | 'together' | 'apart' | 'pin';
+  words: string;
+}
+
+type Route = readonly (number | null)[];
+
+/** Where one athlete is and may not be, and their throws. */
+function faultsOfRoute(table: CampTable, a: number, route: Route): CampFault[] {
+  const { athletes, stations, slots, may, present, open, heavy, heavyLimit, day, settled } = table;
+  const who = athletes[a]!;
+  const faults: CampFault[] = [];
+  const thrown = new Map<number, number>();
+  route.forEach((s, t) => {
+    const pin = settled[a]![t];
+    if (pin !== null && pin !== undefined && pin !== (s ?? -1) && present[a]![t])
+      faults.push({ rule: 'pin', words: `${who} is not where it was settled in ${slots[t]}` });
+    if (s === null) return;
+    const where = `${who} at ${stations[s]} in ${slots[t]}`;
+    if (!present[a]![t]) faults.push({ rule: 'place', words: `${where}: not there then` });
+    if (!may[a]![s]) faults.push({ rule: 'place', words: `${where}: may not be there` });
+    if (!open[s]![t]) faults.push({ rule: 'place', words: `${where}: closed` });
+    if (!heavy[s]) return;
+    thrown.set(day[t]!, (thrown.get(day[t]!) ?? 0) + 1);
+    const last = follows(table, t) ? route[t - 1] : null;
+    if (last !== null && last !== undefined && heavy[last])
+      faults.push({ rule: 'throws', words: `${where}: throws two slots in a row` });
+  });
+  for (const n of thrown.values())
+    if (n > heavyLimit[a]!)
+      faults.push({
+        rule: 'throws',
+        words: `${who} throws in ${n} slots of a day, at most ${heavyLimit[a]}`,
+      });
+  return faults;
+}
+
+/** Whether a station in a slot holds those who are there. */
+function faultsOfCell(table: CampTable, s: number, t: number, there: readonly number[]): CampFault[] {
+  const { stations, slots, capacity, minimum, ageSpan, ages } = table;
+  if (there.length === 0) return [];
+  const where = `${stations[s]} in ${slots[t]}`;
+  const faults: CampFault[] = [];
+  if (there.length > capacity[s]!)
+    faults.push({ rule: 'capacity', words: `${where}: ${there.length} of ${capacity[s]}` });
+  if (there.length < minimum[s]!)
+    faults.push({ rule: 'minimum', words: `${where}: ${there.length}, at least ${minimum[s]} open it` });
+  const span = Math.max(...there.map((a) => ages[a]!)) - Math.min(...there.map((a) => ages[a]!));
+  if (ageSpan !== null && span > ageSpan)
+    faults.push({ rule: 'age', words: `${where}: ${span} years apart, at most ${ageSpan}` });
+  return faults;
+}
+
+function faultsOfCompany(table: CampTable, routes: readonly Route[]): CampFault[] {
+  const { athletes, present, together, apart, slots } = table;
+  const names = (ids: readonly number[]) => ids.map((a) => athletes[a]).join(', ');
+  const faults: CampFault[] = [];
+  for (const ids of together) {
+    const shared = slots.flatMap((_, t) => (ids.every((a) => present[a]![t]) ? [t] : []));
+    const side = shared.filter((t) => {
+      const first = routes[ids[0]!]![t];
+      return first !== null && ids.every((a) => routes[a]![t] === first);
+    });
+    if (2 * side.length < shared.length)
+      faults.push({
+        rule: 'together',
+        words: `${names(ids)}: together in ${side.length} of ${shared.length} slots`,
+      });
+  }
+  for (const ids of apart)
+    slots.forEach((slot, t) => {
+      const seen = new Map<number, number>();
+      for (const a of ids) {
+        const s = routes[a]![t];
+        if (s === null || s === undefined) continue;
+        const other = seen.get(s);
+        if (other !== undefined)
+          faults.push({ rule: 'apart', words: `${names([other, a])}: both at one station in ${slot}` });
+        seen.set(s, a);
+      }
+    });
+  return faults;
+}
+
+/**
+ * Every hard rule that routes break, each in words; the same for a plan that was made and for one that somebody changed by
+ * hand.
+ *
+ * @param routes station by athlete and slot, null for none
+ * @returns empty where every rule holds
+ * @example campFaults(camp, camp.athletes.map(() => camp.slots.map(() => null))) // []
+ */
+export function campFaults(table: CampTable, routes: readonly Route[]): CampFault[] {
+  const { stations, slots } = table;
+  return [
+    ...routes.flatMap((route, a) => faultsOfRoute(table, a, route)),
+    ...stations.flatMap((_, s) =>
+      slots.flatMap((__, t) =>
+        faultsOfCell(
+          table,
+          s,
+          t,
+          routes.flatMap((route, a) => (route[t] === s ? [a] : [])),
+        ),
+      ),
+    ),
+    ...faultsOfCompany(table, routes),
+  ];
+}

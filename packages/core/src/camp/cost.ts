@@ -1,0 +1,210 @@
+import { follows, nowhere, secondVisit, type CampTable } from './table';
+
+/** What a broken rule costs: more than any route is worth, so that none is broken for gain. */
+const ofRule = 12;
+/** Of a slot at no station. */
+const ofNowhere = 6;
+/** Of a share below the floor, for each point of worth that is missing. */
+const ofFloor = 8;
+/** Of a move against what was planned before, and of one more than may be moved. */
+const ofMove = 0.05;
+const ofMoveBeyond = 3;
+/** Of the cells that are left, so many may be moved. */
+const mayMove = 0.1;
+
+/** Who is to be together, or two who are to be apart. */
+interface Relation {
+  ids: readonly number[];
+  apart: boolean;
+}
+
+/**
+ * A timetable that is changed cell by cell, and what it costs: broken rules, worth that is missed, moves. Costs are kept
+ * by athlete and by station and slot, so that a change is weighed by what it touches alone.
+ */
+export class Timetable {
+  /** Station by athlete and slot. */
+  readonly at: Int16Array;
+  /** Athletes by station and slot. */
+  readonly count: Int16Array;
+  private moved = 0;
+  private readonly budget: number;
+  private readonly ageCount: Int16Array;
+  private readonly ageOf: Int16Array;
+  private readonly ages: number[];
+  private readonly relations: readonly Relation[];
+  private readonly relationsOf: readonly (readonly Relation[])[];
+  readonly T: number;
+  readonly S: number;
+  readonly A: number;
+
+  constructor(
+    readonly table: CampTable,
+    /** Worth that each athlete must have. */
+    private readonly least: readonly number[],
+  ) {
+    this.A = table.athletes.length;
+    this.T = table.slots.length;
+    this.S = table.stations.length;
+    this.at = new Int16Array(this.A * this.T).fill(nowhere);
+    this.count = new Int16Array(this.S * this.T);
+    this.ages = [...new Set(table.ages)].sort((a, b) => a - b);
+    this.ageOf = Int16Array.from(table.ages.map((age) => this.ages.indexOf(age)));
+    this.ageCount = new Int16Array(this.S * this.T * this.ages.length);
+    const ahead = table.athletes.map((_, a) =>
+      table.before[a] ? table.slots.filter((__, t) => this.mayBeMoved(a, t)).length : 0,
+    );
+    this.budget = Math.floor(mayMove * ahead.reduce((sum, n) => sum + n, 0));
+    this.moved = ahead.reduce((sum, n) => sum + n, 0) - this.nowhereBefore();
+    this.relations = [
+      ...table.together.map((ids) => ({ ids, apart: false })),
+      ...table.apart.flatMap((ids) =>
+        ids.flatMap((one, n) => ids.slice(n + 1).map((other) => ({ ids: [one, other], apart: true }))),
+      ),
+    ];
+    this.relationsOf = table.athletes.map((_, a) => this.relations.filter(({ ids }) => ids.includes(a)));
+  }
+
+  station(a: number, t: number): number {
+    return this.at[a * this.T + t]!;
+  }
+
+  set(a: number, t: number, station: number): void {
+    const cell = a * this.T + t;
+    const was = this.at[cell]!;
+    if (was === station) return;
+    if (this.mayBeMoved(a, t)) {
+      const planned = this.table.before[a]![t]!;
+      this.moved += Number(station !== planned) - Number(was !== planned);
+    }
+    if (was >= 0) this.counted(was, t, a, -1);
+    if (station >= 0) this.counted(station, t, a, 1);
+    this.at[cell] = station;
+  }
+
+  private mayBeMoved(a: number, t: number): boolean {
+    const { before, present, settled } = this.table;
+    return before[a] !== null && present[a]![t] === true && settled[a]![t] === null;
+  }
+
+  /** Cells that may be moved and were at no station, as all are when the timetable is empty. */
+  private nowhereBefore(): number {
+    const { before } = this.table;
+    return this.table.athletes.reduce(
+      (sum, _, a) =>
+        sum + this.table.slots.filter((__, t) => this.mayBeMoved(a, t) && before[a]![t] === nowhere).length,
+      0,
+    );
+  }
+
+  /** Of moves beyond those that may be made. */
+  ofMoves(): number {
+    return ofMoveBeyond * Math.max(0, this.moved - this.budget);
+  }
+
+  private counted(s: number, t: number, a: number, by: number): void {
+    this.count[s * this.T + t]! += by;
+    this.ageCount[(s * this.T + t) * this.ages.length + this.ageOf[a]!]! += by;
+  }
+
+  /** Of a station in a slot: more than it holds, too few to open, ages too far apart. */
+  ofCell(s: number, t: number): number {
+    if (s < 0) return 0;
+    const { capacity, minimum, ageSpan } = this.table;
+    const n = this.count[s * this.T + t]!;
+    if (n === 0) return 0;
+    let broken = Math.max(0, n - capacity[s]!) + Math.max(0, minimum[s]! - n);
+    if (ageSpan !== null) broken += this.spanBeyond(s, t, ageSpan);
+    return ofRule * broken;
+  }
+
+  private spanBeyond(s: number, t: number, span: number): number {
+    const from = (s * this.T + t) * this.ages.length;
+    let [youngest, oldest] = [-1, -1];
+    for (let n = 0; n < this.ages.length; n++)
+      if (this.ageCount[from + n]! > 0) {
+        if (youngest < 0) youngest = n;
+        oldest = n;
+      }
+    return youngest < 0 ? 0 : Math.max(0, this.ages[oldest]! - this.ages[youngest]! - span);
+  }
+
+  worth(a: number): number {
+    const need = this.table.need[a]!;
+    let sum = 0;
+    for (let s = 0; s < this.S; s++) {
+      if (need[s] === 0) continue;
+      let visits = 0;
+      for (let t = 0; t < this.T; t++) if (this.station(a, t) === s) visits++;
+      if (visits > 0) sum += need[s]! * (visits > 1 ? 1 + secondVisit : 1);
+    }
+    return sum;
+  }
+
+  /** Of one athlete: throws in a row and in a day, slots at no station, worth, moves. */
+  ofAthlete(a: number): number {
+    const { present, heavy, heavyLimit, day, before } = this.table;
+    let cost = -this.worth(a);
+    cost += ofFloor * Math.max(0, this.least[a]! + cost);
+    let [today, thrown] = [-1, 0];
+    const planned = before[a];
+    for (let t = 0; t < this.T; t++) {
+      if (day[t] !== today) [today, thrown] = [day[t]!, 0];
+      const s = this.station(a, t);
+      if (planned && planned[t] !== s && present[a]![t]) cost += ofMove;
+      if (s < 0) {
+        if (present[a]![t]) cost += ofNowhere;
+        continue;
+      }
+      if (!heavy[s]) continue;
+      thrown++;
+      if (thrown > heavyLimit[a]!) cost += ofRule;
+      const last = follows(this.table, t) ? this.station(a, t - 1) : nowhere;
+      if (last >= 0 && heavy[last]) cost += ofRule;
+    }
+    return cost;
+  }
+
+  /** Of who is with whom, as far as one athlete is part of it, and another if he is given. */
+  ofCompany(a: number, b = -1): number {
+    let cost = 0;
+    for (const relation of this.relationsOf[a]!) cost += this.ofRelation(relation);
+    if (b >= 0 && b !== a)
+      for (const relation of this.relationsOf[b]!)
+        if (!relation.ids.includes(a)) cost += this.ofRelation(relation);
+    return cost;
+  }
+
+  private ofRelation({ ids, apart }: Relation): number {
+    return ofRule * (apart ? this.sideBySide(ids[0]!, ids[1]!) : this.apartTooOften(ids));
+  }
+
+  /** Slots in which two are at the same station. */
+  private sideBySide(a: number, b: number): number {
+    let slots = 0;
+    for (let t = 0; t < this.T; t++)
+      if (this.station(a, t) >= 0 && this.station(a, t) === this.station(b, t)) slots++;
+    return slots;
+  }
+
+  /** What the whole timetable costs. */
+  total(): number {
+    let sum = 0;
+    for (let a = 0; a < this.A; a++) sum += this.ofAthlete(a);
+    for (let s = 0; s < this.S; s++) for (let t = 0; t < this.T; t++) sum += this.ofCell(s, t);
+    sum += this.ofMoves();
+    return this.relations.reduce((all, relation) => all + this.ofRelation(relation), sum);
+  }
+
+  /** Slots by which friends miss half of the slots that they share. */
+  apartTooOften(ids: readonly number[]): number {
+    let [shared, side] = [0, 0];
+    for (let t = 0; t < this.T; t++) {
+      if (!ids.every((id) => this.table.present[id]![t])) continue;
+      shared++;
+      const first = this.station(ids[0]!, t);
+      if (first >= 0 && ids.every((id) => this.station(id, t) === first)) side++;
+    }
+    return Math.max(0, Math.ceil(shared / 2) - side);
+  }
+}

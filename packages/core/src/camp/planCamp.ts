@@ -1,0 +1,74 @@
+import type { Solve } from '../build/week/programme';
+import { FieldError } from '../units/fieldError';
+import { rotate } from './groups';
+import { floorStep, movesOf, planRoutes } from './routes';
+import { campTable } from './table';
+import type { CampGroup, CampInput, CampPlan } from './types';
+import { bestAlone, routeWorth } from './worth';
+
+/** Groups that rotate, as a plan of the camp. */
+function planGroups(input: CampInput, solve: Solve): CampPlan {
+  const { groups: sizes } = input.rules;
+  if (!sizes) throw new FieldError('rules.groups', 'say how many groups, and how large');
+  const table = campTable(input);
+  const { members, stations, bound } = rotate(table, sizes, {
+    solve,
+    seed: input.seed,
+    seconds: input.seconds,
+  });
+  const best = bestAlone(table);
+  const groupOf = new Map(members.flatMap((group, g) => group.map((a) => [a, g] as const)));
+  const at = table.athletes.map((_, a) =>
+    table.slots.map((__, t) => {
+      const s = stations[groupOf.get(a)!]![t]!;
+      return s >= 0 && table.present[a]![t] ? s : -1;
+    }),
+  );
+  const worths = at.map((route, a) => routeWorth(table.need[a]!, route));
+  const served = table.athletes.map((athlete, a) => ({
+    athlete,
+    share: best[a]! > 0 ? worths[a]! / best[a]! : null,
+  }));
+  const shares = served.flatMap(({ share }) => share ?? []);
+  const objective = worths.reduce((sum, worth) => sum + worth, 0);
+  const upper = Math.max(objective, bound);
+  const routes = at.map((route, a) => ({
+    athlete: table.athletes[a]!,
+    stations: route.map((s) => (s < 0 ? null : table.stations[s]!)),
+  }));
+  const groups = members.map((group, g): CampGroup => ({
+    group: String(g + 1),
+    athletes: group.map((a) => table.athletes[a]!),
+    stations: stations[g]!.map((s) => (s < 0 ? null : table.stations[s]!)),
+  }));
+  const idle = groups.flatMap(({ group, stations: where }) =>
+    where.flatMap((s, t) =>
+      s === null ? [`Group ${group} is at no station in ${table.slots[t]}: none is free for it.`] : [],
+    ),
+  );
+  return {
+    routes,
+    groups,
+    served,
+    floor: shares.length
+      ? Math.round(Math.floor(Math.min(...shares) / floorStep + 1e-9) * floorStep * 100) / 100
+      : 1,
+    objective,
+    bound: upper,
+    gap: upper > 0 ? (upper - objective) / upper : 0,
+    moved: movesOf(input, routes),
+    limitedBy: [
+      ...idle,
+      'The bound is that of the rotation for these groups; other groups may be worth more.',
+    ],
+  };
+}
+
+/**
+ * The plan of a camp, either way: a route for each, or groups that rotate.
+ *
+ * @throws FieldError for what cannot be planned, with the field
+ * @example planCamp({ mode: 'routes', seed: 1, slots: [], stations: [], athletes: [], rules: { ageSpan: null }, seconds: 1 }, solve).floor // 1
+ */
+export const planCamp = (input: CampInput, solve: Solve): CampPlan =>
+  input.mode === 'groups' ? planGroups(input, solve) : planRoutes(input, solve);

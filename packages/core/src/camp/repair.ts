@@ -1,0 +1,77 @@
+import type { Timetable } from './cost';
+import type { Freedom } from './search';
+import { follows, nowhere } from './table';
+
+/** Why somebody who may not stay at a station in a slot has to leave it; null where they may. */
+function whyNot(timetable: Timetable, a: number, t: number): string | null {
+  const { table } = timetable;
+  const s = timetable.station(a, t);
+  if (s < 0) return null;
+  const name = table.stations[s]!;
+  if (timetable.count[s * timetable.T + t]! > table.capacity[s]!) return `${name} is full`;
+  if (table.heavy[s]) {
+    const last = follows(table, t) ? timetable.station(a, t - 1) : nowhere;
+    if (last >= 0 && table.heavy[last]) return `${name} would be throws two slots in a row`;
+    const today = table.slots.filter((_, u) => {
+      const station = timetable.station(a, u);
+      return table.day[u] === table.day[t] && u <= t && station >= 0 && table.heavy[station];
+    });
+    if (today.length > table.heavyLimit[a]!) return `${name} would be more throws than the day allows`;
+  }
+  const other = table.apart.some(
+    (ids) => ids.includes(a) && ids.some((b) => b !== a && timetable.station(b, t) === s),
+  );
+  if (other) return `somebody to be kept apart is at ${name}`;
+  return timetable.ofCell(s, t) > 0 ? `too few, or too far apart in age, for ${name}` : null;
+}
+
+/**
+ * Takes out of their slots whoever breaks a rule there, and puts them where they break none.
+ *
+ * @returns who is at no station, and why
+ * @example repaired(timetable(), nobody).length // 120
+ */
+export function repaired(timetable: Timetable, { athlete, slot, stations }: Freedom): string[] {
+  const { table } = timetable;
+  const why = new Map<string, string>();
+  for (let again = true; again;) {
+    again = false;
+    for (let n = athlete.length - 1; n >= 0; n--) {
+      const [a, t] = [athlete[n]!, slot[n]!];
+      const reason = whyNot(timetable, a, t);
+      if (!reason) continue;
+      timetable.set(a, t, nowhere);
+      why.set(`${table.athletes[a]} is at no station in ${table.slots[t]}`, reason);
+      again = true;
+    }
+  }
+  for (let n = 0; n < athlete.length; n++) {
+    const [a, t] = [athlete[n]!, slot[n]!];
+    if (timetable.station(a, t) !== nowhere) continue;
+    const fits = stations[n]!.filter((s) => {
+      timetable.set(a, t, s);
+      const next = t + 1 < timetable.T ? whyNot(timetable, a, t + 1) : null;
+      const fit = whyNot(timetable, a, t) === null && next === null;
+      timetable.set(a, t, nowhere);
+      return fit;
+    });
+    const most = (s: number) => table.need[a]![s]!;
+    if (fits.length)
+      timetable.set(
+        a,
+        t,
+        fits.reduce((s, other) => (most(other) > most(s) ? other : s)),
+      );
+    else {
+      const words = `${table.athletes[a]} is at no station in ${table.slots[t]}`;
+      if (!why.has(words)) why.set(words, 'none that is open has room for them');
+    }
+  }
+  return table.athletes.flatMap((name, a) =>
+    table.slots.flatMap((id, t) => {
+      if (!table.present[a]![t] || timetable.station(a, t) !== nowhere) return [];
+      const words = `${name} is at no station in ${id}`;
+      return [`${words}: ${why.get(words) ?? 'none is possible'}.`];
+    }),
+  );
+}

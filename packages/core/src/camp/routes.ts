@@ -1,0 +1,198 @@
+import type { Solve } from '../build/week/programme';
+import { bestCounts, type Counts } from './countModel';
+import { Timetable } from './cost';
+import { anneal, type Freedom } from './search';
+import { repaired } from './repair';
+import { campTable, nowhere, type CampTable } from './table';
+import type { CampInput, CampPlan } from './types';
+import { bestAlone, routeWorth } from './worth';
+
+/** The floor rises by so much. */
+export const floorStep = 0.05;
+const steps = Math.round(1 / floorStep);
+/** How close the counts are solved, and how long at most, s. */
+const countGap = 5e-4;
+const countSeconds = 4;
+/** Of the time to plan in, what the counts leave to the search at least. */
+const searchShare = 0.5;
+
+/** The highest floor that the counts allow, with the best counts that have it. */
+function highestFloor(
+  table: CampTable,
+  best: readonly number[],
+  solve: Solve,
+): { floor: number; counts: Counts } | null {
+  const at = (step: number, whole: boolean) =>
+    bestCounts(table, best, solve, {
+      floor: step * floorStep,
+      whole,
+      gap: countGap,
+      seconds: countSeconds,
+    });
+  let [low, high] = [0, steps];
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2);
+    if (at(middle, false)) low = middle;
+    else high = middle - 1;
+  }
+  for (let step = low; step >= 0; step--) {
+    const counts = at(step, true);
+    if (counts) return { floor: step * floorStep, counts };
+  }
+  return null;
+}
+
+/** The cells that may change: where somebody is there and nothing is settled. */
+function freedomOf(table: CampTable): Freedom {
+  const cells = table.athletes.flatMap((_, a) =>
+    table.slots.flatMap((__, t) =>
+      table.present[a]![t] && table.settled[a]![t] === null ? [[a, t] as const] : [],
+    ),
+  );
+  return {
+    athlete: Int16Array.from(cells.map(([a]) => a)),
+    slot: Int16Array.from(cells.map(([, t]) => t)),
+    stations: cells.map(([a, t]) =>
+      table.stations.flatMap((_, s) => (table.may[a]![s] && table.open[s]![t] ? [s] : [])),
+    ),
+  };
+}
+
+/** Where somebody was before, as far as they still may be there. */
+function asBefore({ before, present, open, may, settled }: CampTable, a: number, t: number): number {
+  const pin = settled[a]![t];
+  if (pin !== null && pin !== undefined) return pin;
+  const s = before[a]?.[t] ?? nowhere;
+  return s >= 0 && present[a]![t] && open[s]![t] && may[a]![s] ? s : nowhere;
+}
+
+/** Lays out what was planned before, and the counts over the other slots, each visit where its station holds the fewest. */
+function layOut(timetable: Timetable, visits: readonly (readonly number[])[]): void {
+  const { table, T } = timetable;
+  table.athletes.forEach((_, a) => {
+    for (let t = 0; t < T; t++) timetable.set(a, t, asBefore(table, a, t));
+  });
+  table.athletes.forEach((_, a) => {
+    const left = [...visits[a]!];
+    for (let t = 0; t < T; t++) if (timetable.station(a, t) >= 0) left[timetable.station(a, t)]!--;
+    for (let t = 0; t < T; t++) {
+      if (!table.present[a]![t] || table.settled[a]![t] !== null || timetable.station(a, t) >= 0) continue;
+      const room = (s: number) => timetable.count[s * T + t]! / table.capacity[s]!;
+      const open = left.flatMap((n, s) => (n > 0 && table.open[s]![t] ? [s] : []));
+      if (open.length === 0) continue;
+      const chosen = open.reduce((s, other) => (room(other) < room(s) ? other : s));
+      timetable.set(a, t, chosen);
+      left[chosen]!--;
+    }
+  });
+}
+
+const routesOf = ({ table, T, at }: Timetable): (string | null)[][] =>
+  table.athletes.map((_, a) =>
+    Array.from({ length: T }, (__, t) => {
+      const s = at[a * T + t]!;
+      return s < 0 ? null : table.stations[s]!;
+    }),
+  );
+
+/**
+ * A route of their own for everybody: the least share as high as it can be, then as much need served as can be.
+ *
+ * First counts say how often each athlete should be where, whatever the slot; they give the floor and the bound. Then a
+ * search lays them out over the slots, under every rule of the camp.
+ *
+ * @throws FieldError for input that cannot be used, with its field
+ * @example planRoutes({ mode: 'routes', seed: 1, slots: [], stations: [], athletes: [], rules: { ageSpan: null }, seconds: 1 }, solve).routes // []
+ */
+export function planRoutes(input: CampInput, solve: Solve): CampPlan {
+  const table = campTable(input);
+  const best = bestAlone(table);
+  const highest = highestFloor(table, best, solve);
+  const counts = highest?.counts ?? null;
+  const least = best.map((most) => (highest?.floor ?? 0) * most);
+  const timetable = new Timetable(table, least);
+  const filled =
+    highest &&
+    bestCounts(table, best, solve, {
+      floor: highest.floor,
+      whole: true,
+      filled: true,
+      gap: countGap,
+      seconds: countSeconds,
+    });
+  const visits = (filled ?? counts)?.visits ?? table.athletes.map(() => table.stations.map(() => 0));
+  layOut(timetable, visits);
+  const freedom = freedomOf(table);
+  const enough = counts ? -counts.objective : -Infinity;
+  // What was planned before is changed where it must be; a new plan is looked for far and wide.
+  const warmths = input.previous ? [0.15, 0.3] : [2, 0.6];
+  for (const [n, warmth] of warmths.entries()) {
+    const seconds = (input.seconds * searchShare) / warmths.length;
+    if (anneal(timetable, freedom, { seed: input.seed + n, seconds, warmth, enough }) <= enough + 1e-9) break;
+  }
+  const waiting = repaired(timetable, freedom);
+  return summedUp(input, timetable, { best, waiting, counts, floor: highest?.floor ?? 0, solve });
+}
+
+interface Made {
+  best: readonly number[];
+  waiting: readonly string[];
+  counts: Counts | null;
+  floor: number;
+  solve: Solve;
+}
+
+function summedUp(
+  input: CampInput,
+  timetable: Timetable,
+  { best, waiting, counts, floor, solve }: Made,
+): CampPlan {
+  const { table, T, at } = timetable;
+  const worths = table.athletes.map((_, a) => routeWorth(table.need[a]!, at.subarray(a * T, (a + 1) * T)));
+  const served = table.athletes.map((athlete, a) => ({
+    athlete,
+    share: best[a]! > 0 ? worths[a]! / best[a]! : null,
+  }));
+  const shares = served.flatMap(({ share }) => share ?? []);
+  const reached = shares.length ? Math.floor(Math.min(...shares) / floorStep + 1e-9) * floorStep : 1;
+  const objective = worths.reduce((sum, worth) => sum + worth, 0);
+  const ofFloor =
+    reached >= floor - 1e-9 && counts
+      ? counts
+      : bestCounts(table, best, solve, { floor: reached, whole: true, gap: countGap, seconds: countSeconds });
+  const bound = Math.max(objective, ofFloor?.bound ?? objective);
+  const routes = routesOf(timetable).map((stations, a) => ({ athlete: table.athletes[a]!, stations }));
+  const nothing = served.filter(({ share }) => share === null).map(({ athlete }) => athlete);
+  return {
+    routes,
+    served,
+    floor: Math.round(reached * 100) / 100,
+    objective,
+    bound,
+    gap: bound > 0 ? (bound - objective) / bound : 0,
+    moved: movesOf(input, routes),
+    limitedBy: [
+      ...waiting,
+      ...nothing.map(
+        (athlete) => `${athlete} needs nothing that this camp has, and is left out of the floor.`,
+      ),
+    ],
+  };
+}
+
+/**
+ * Where a plan differs from the one before it.
+ *
+ * @example movesOf(campInput, []) // []
+ */
+export function movesOf(input: CampInput, routes: CampPlan['routes']): CampPlan['moved'] {
+  const before = new Map(input.previous?.map(({ athlete, stations }) => [athlete, stations]));
+  return routes.flatMap(({ athlete, stations }) => {
+    const were = before.get(athlete);
+    if (!were) return [];
+    return stations.flatMap((to, t) => {
+      const from = were[t] ?? null;
+      return from === to ? [] : [{ athlete, slot: input.slots[t]!.id, from, to }];
+    });
+  });
+}

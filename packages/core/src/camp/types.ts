@@ -1,0 +1,112 @@
+import type { Discipline, Hand, Severity } from '../catalogue';
+
+/** A slot of a camp, in which everybody is at one station. */
+export interface CampSlot {
+  id: string;
+  /** ISO day. */
+  day: string;
+  /** `09:00` */
+  start: string;
+  minutes: number;
+}
+
+export interface CampStation {
+  id: string;
+  /** Flaws that it works on. */
+  treats: readonly string[];
+  /** Athletes at once. */
+  capacity: number;
+  /** Fewer do not open it. */
+  minimum?: number | undefined;
+  throwHeavy: boolean;
+  /** Slots in which it is not open, such as after rain. */
+  closed?: readonly string[] | undefined;
+}
+
+export interface Camper {
+  id: string;
+  /** Whole years. */
+  age: number;
+  discipline: Discipline;
+  throws: Hand;
+  /** How much each station is needed, 1 to 3; what is left out is not needed. */
+  needs?: Readonly<Record<string, number>> | undefined;
+  /** Instead of needs: what was found, 0 to 3. */
+  findings?: Readonly<Record<string, Severity>> | undefined;
+  /** The first and the last slot in which they are there. */
+  from?: string | undefined;
+  to?: string | undefined;
+  /** Stations at which they may not be. */
+  barred?: readonly string[] | undefined;
+}
+
+export interface CampRules {
+  /** Oldest less youngest at one station in one slot, years; null where anybody may be with anybody. */
+  ageSpan: number | null;
+  /** Of groups that rotate. */
+  groups?: { count: number; min: number; max: number } | undefined;
+  together?: readonly (readonly string[])[] | undefined;
+  apart?: readonly (readonly string[])[] | undefined;
+}
+
+export interface CampPin {
+  athlete: string;
+  slot: string;
+  station: string;
+}
+
+/** The stations of one athlete, one for each slot; null where they are at none. */
+export interface CampRoute {
+  athlete: string;
+  stations: readonly (string | null)[];
+}
+
+export interface CampInput {
+  mode: 'routes' | 'groups';
+  seed: number;
+  /** In order. */
+  slots: readonly CampSlot[];
+  stations: readonly CampStation[];
+  athletes: readonly Camper[];
+  rules: CampRules;
+  pinned?: readonly CampPin[] | undefined;
+  /** What was planned before; a new plan moves as little of it as possible. */
+  previous?: readonly CampRoute[] | undefined;
+  /** The slots before this one are over, and stay as they were. */
+  fixedBefore?: string | undefined;
+  /** To plan in. */
+  seconds: number;
+}
+
+export interface CampMove {
+  athlete: string;
+  slot: string;
+  from: string | null;
+  to: string | null;
+}
+
+export interface CampGroup {
+  group: string;
+  athletes: string[];
+  /** By slot. */
+  stations: (string | null)[];
+}
+
+export interface CampPlan {
+  /** Where groups rotate. */
+  groups?: CampGroup[];
+  routes: { athlete: string; stations: (string | null)[] }[];
+  /** How well each is served: worth over the best that they could get alone; null for somebody who needs nothing. */
+  served: { athlete: string; share: number | null }[];
+  /** The least share, in steps of 0.05. */
+  floor: number;
+  /** Worth of all routes together. */
+  objective: number;
+  /** No plan with this floor is worth more. */
+  bound: number;
+  /** (bound − objective) / bound, 0..1. */
+  gap: number;
+  moved: CampMove[];
+  /** What holds the plan back, in words. */
+  limitedBy: string[];
+}

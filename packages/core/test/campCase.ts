@@ -1,0 +1,45 @@
+import type { CampInput } from '../src';
+import { rng } from '../src/simulate';
+
+interface Size {
+  athletes: number;
+  stations: number;
+  slots: number;
+  /** Places over athletes in a slot. */
+  slack: number;
+  seed?: number;
+}
+
+/** A camp of one day with normal needs, as a coach would be handed it. */
+export function campCase({ athletes, stations, slots, slack, seed = 7 }: Size): CampInput {
+  const random = rng(seed);
+  const capacity = Math.ceil((athletes * slack) / stations);
+  return {
+    mode: 'routes',
+    seed: 1,
+    slots: Array.from({ length: slots }, (_, t) => ({
+      id: `t${t}`,
+      day: t < slots / 2 ? '2031-07-14' : '2031-07-15',
+      start: `${String(9 + (t % Math.ceil(slots / 2))).padStart(2, '0')}:00`,
+      minutes: 25,
+    })),
+    stations: Array.from({ length: stations }, (_, s) => ({
+      id: `s${s}`,
+      treats: [],
+      capacity,
+      minimum: 3,
+      throwHeavy: s % 3 === 0,
+    })),
+    athletes: Array.from({ length: athletes }, (_, a) => ({
+      id: `a${a}`,
+      age: random.integer(9, 17),
+      discipline: 'overhand',
+      throws: 'R',
+      needs: Object.fromEntries(
+        Array.from({ length: 4 }, () => [`s${random.integer(0, stations - 1)}`, random.integer(1, 3)]),
+      ),
+    })),
+    rules: { ageSpan: null },
+    seconds: 5,
+  };
+}
