@@ -12,7 +12,7 @@ export const floorStep = 0.05;
 const steps = Math.round(1 / floorStep);
 /** How close the counts are solved, and how long at most, s. */
 const countGap = 5e-4;
-const countSeconds = 4;
+const countSeconds = 20;
 /** Of the time to plan in, what the counts leave to the search at least. */
 const searchShare = 0.5;
 
