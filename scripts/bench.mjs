@@ -1,7 +1,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { inBrowser, passingFolder } from './browser.mjs';
-import { main, say } from './run.mjs';
+import { main, root, run, say } from './run.mjs';
 
 await main(async () => {
   // `npm run bench -- scale`: the requests and the app on the data of an academy of years; `scale app`: the app alone.
@@ -10,6 +10,9 @@ await main(async () => {
     say(`\n${(await benchScale(process.env.DATA_FOLDER, process.argv[3])).join('\n')}`);
     return 0;
   }
+  // `npm run bench -- camp`: camps of every size, against a plan by hand.
+  if (process.argv[2] === 'camp')
+    return run('node', ['--require', 'tsx/cjs', join(root, 'scripts', 'camp', 'bench.ts')]);
   const folder = passingFolder('bench');
   const table = join(folder, 'table.md');
   const code = await inBrowser('bench', folder, {

@@ -18,9 +18,8 @@ import {
   type WeekDay,
   type WeekInput,
 } from '../src';
-import { pretendCurves, saltmarshRoster } from '../src/simulate';
+import { pretendCamp, pretendCurves, saltmarshRoster } from '../src/simulate';
 import { sessionVelocities } from '../src/measure/velocity';
-import { campCase } from './campCase';
 import { Timetable } from '../src/camp/cost';
 import type { Freedom } from '../src/camp/search';
 import { blame, noScores, scoresOf } from '../src/trace/blame';
@@ -116,7 +115,7 @@ export const screened: Pick<ScreenResult, 'limits'> = {
 };
 
 /** A camp of 24 athletes, 6 stations and 5 slots. */
-export const campInput = campCase({ athletes: 24, stations: 6, slots: 5, slack: 1.2 });
+export const campInput = pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1.2 });
 export const camp = campTable(campInput);
 /** A timetable of it in which nobody is anywhere, and cells that may be changed: none. */
 export const timetable = () =>

@@ -1,3 +1,4 @@
+export * from './camp';
 export * from './curves';
 export * from './measured';
 export * from './radar';

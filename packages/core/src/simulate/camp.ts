@@ -1,7 +1,8 @@
-import type { CampInput } from '../src';
-import { rng } from '../src/simulate';
+import type { CampInput } from '../camp';
+import { rng } from './rng';
 
-interface Size {
+/** How large a pretend camp is. */
+export interface CampSize {
   athletes: number;
   stations: number;
   slots: number;
@@ -10,8 +11,13 @@ interface Size {
   seed?: number;
 }
 
-/** A camp of one day with normal needs, as a coach would be handed it. */
-export function campCase({ athletes, stations, slots, slack, seed = 7 }: Size): CampInput {
+/**
+ * A camp of two days with needs as they usually are, as a coach would be handed it.
+ *
+ * @param size.slack places in a slot over athletes; 1 leaves none free
+ * @example pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1.2 }).stations[0].capacity // 5
+ */
+export function pretendCamp({ athletes, stations, slots, slack, seed = 7 }: CampSize): CampInput {
   const random = rng(seed);
   const capacity = Math.ceil((athletes * slack) / stations);
   return {
