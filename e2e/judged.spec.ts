@@ -72,7 +72,10 @@ test('a norm is changed with its source, and a grade follows it', async ({ app, 
   await app.tap('Save range');
   await expect(page.getByText('Must be above the low end.')).toBeVisible();
   await expect(page.getByText('Fill this in.')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Low, deg' }).fill('40');
+  // Typed letter by letter: 40.0 on the way is not 40.
+  await page.getByRole('textbox', { name: 'Low, deg' }).fill('');
+  await page.getByRole('textbox', { name: 'Low, deg' }).pressSequentially('40.05');
+  await expect(page.getByRole('textbox', { name: 'Low, deg' })).toHaveValue('40.05');
   await page.getByRole('textbox', { name: 'Where it comes from' }).fill('Our own pitchers');
   await app.tap('Save range');
   await expect(page.getByText(/^Our own pitchers · changed by .+/)).toBeVisible();

@@ -143,5 +143,7 @@ describe('a form', () => {
     ['-3', -3],
     ['1e3', '1e3'],
     ['six', 'six'],
+    ['1.0', 1],
+    ['1.', '1.'],
   ])('reads %j as %j', (text, value) => expect(typedFigure(text)).toBe(value));
 });

@@ -185,6 +185,33 @@ describe('a route for each', () => {
     180_000,
   );
 
+  it('keeps friends together in half of the slots, and others apart', () => {
+    const input = pretendCamp({ athletes: 24, stations: 6, slots: 6, slack: 1.3 });
+    const rules = {
+      ageSpan: null,
+      together: [
+        ['a0', 'a7'],
+        ['a3', 'a9'],
+      ],
+      apart: [['a1', 'a2', 'a4']],
+    };
+    const plan = planCamp({ ...input, rules }, solve);
+    const table = campTable({ ...input, rules });
+    expect(campFaults(table, positions(table, plan))).toEqual([]);
+    expect(plan.limitedBy).toEqual([]);
+  }, 180_000);
+
+  it('says which friends it could not bring together', () => {
+    const plan = planCamp(
+      small({
+        athletes: [camper('a', { barred: ['hips'] }), camper('b', { barred: ['mound'] })],
+        rules: { ageSpan: null, together: [['a', 'b']] },
+      }),
+      solve,
+    );
+    expect(plan.limitedBy.join()).toContain('a, b: together in 0 of 3 slots');
+  });
+
   it('moves few where somebody does not come, and nobody in what is over', () => {
     const input = pretendCamp({ athletes: 24, stations: 6, slots: 6, slack: 1.2 });
     const before = planCamp(input, solve);

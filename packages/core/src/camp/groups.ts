@@ -1,6 +1,7 @@
 import { FieldError } from '../units/fieldError';
 import { Writer, type Solve, type Term } from '../build/week/programme';
 import { groupFaults, groupsFor } from './groupings';
+import { servedBy } from './served';
 import { follows, nowhere, secondVisit, type CampTable } from './table';
 import { bestAlone, routeWorth } from './worth';
 
@@ -140,12 +141,9 @@ export function rotate(
   for (let round = 0; round < rounds; round++) {
     const next = bestRotation(wish, members, share);
     if (next) {
-      const worths = members.flatMap((group, g) =>
-        group.map((a) => ({ a, worth: worthIn(table, a, next.stations[g]!) })),
-      );
-      const shares = worths.flatMap(({ a, worth }) => (best[a]! > 0 ? [worth / best[a]!] : []));
-      const floor = Math.floor((shares.length ? Math.min(...shares) : 1) * 20 + 1e-9) / 20;
-      const total = worths.reduce((sum, { worth }) => sum + worth, 0);
+      const groupOf = new Map(members.flatMap((group, g) => group.map((a) => [a, g] as const)));
+      const worths = table.athletes.map((_, a) => worthIn(table, a, next.stations[groupOf.get(a)!]!));
+      const { floor, objective: total } = servedBy(table, best, worths);
       if (!found || floor > found.floor || (floor === found.floor && total > found.total))
         found = { members, ...next, floor, total };
     }

@@ -1,7 +1,8 @@
 import type { Solve } from '../build/week/programme';
 import { FieldError } from '../units/fieldError';
 import { rotate } from './groups';
-import { floorStep, movesOf, planRoutes } from './routes';
+import { movesOf, planRoutes } from './routes';
+import { servedBy } from './served';
 import { campTable } from './table';
 import type { CampGroup, CampInput, CampPlan } from './types';
 import { bestAlone, routeWorth } from './worth';
@@ -25,12 +26,7 @@ function planGroups(input: CampInput, solve: Solve): CampPlan {
     }),
   );
   const worths = at.map((route, a) => routeWorth(table.need[a]!, route));
-  const served = table.athletes.map((athlete, a) => ({
-    athlete,
-    share: best[a]! > 0 ? worths[a]! / best[a]! : null,
-  }));
-  const shares = served.flatMap(({ share }) => share ?? []);
-  const objective = worths.reduce((sum, worth) => sum + worth, 0);
+  const { served, floor, objective } = servedBy(table, best, worths);
   const upper = Math.max(objective, bound);
   const routes = at.map((route, a) => ({
     athlete: table.athletes[a]!,
@@ -50,9 +46,7 @@ function planGroups(input: CampInput, solve: Solve): CampPlan {
     routes,
     groups,
     served,
-    floor: shares.length
-      ? Math.round(Math.floor(Math.min(...shares) / floorStep + 1e-9) * floorStep * 100) / 100
-      : 1,
+    floor,
     objective,
     bound: upper,
     gap: upper > 0 ? (upper - objective) / upper : 0,

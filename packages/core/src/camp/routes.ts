@@ -2,13 +2,13 @@ import type { Solve } from '../build/week/programme';
 import { bestCounts, type Counts } from './countModel';
 import { Timetable } from './cost';
 import { anneal, type Freedom } from './search';
+import { campFaults } from './check';
 import { repaired } from './repair';
+import { floorStep, servedBy } from './served';
 import { campTable, nowhere, type CampTable } from './table';
 import type { CampInput, CampPlan } from './types';
 import { bestAlone, routeWorth } from './worth';
 
-/** The floor rises by so much. */
-export const floorStep = 0.05;
 const steps = Math.round(1 / floorStep);
 /** How close the counts are solved, and how long at most, s. */
 const countGap = 5e-4;
@@ -149,30 +149,30 @@ function summedUp(
 ): CampPlan {
   const { table, T, at } = timetable;
   const worths = table.athletes.map((_, a) => routeWorth(table.need[a]!, at.subarray(a * T, (a + 1) * T)));
-  const served = table.athletes.map((athlete, a) => ({
-    athlete,
-    share: best[a]! > 0 ? worths[a]! / best[a]! : null,
-  }));
-  const shares = served.flatMap(({ share }) => share ?? []);
-  const reached = shares.length ? Math.floor(Math.min(...shares) / floorStep + 1e-9) * floorStep : 1;
-  const objective = worths.reduce((sum, worth) => sum + worth, 0);
+  const { served, floor: reached, objective } = servedBy(table, best, worths);
   const ofFloor =
     reached >= floor - 1e-9 && counts
       ? counts
       : bestCounts(table, best, solve, { floor: reached, whole: true, gap: countGap, seconds: countSeconds });
   const bound = Math.max(objective, ofFloor?.bound ?? objective);
   const routes = routesOf(timetable).map((stations, a) => ({ athlete: table.athletes[a]!, stations }));
+  // Nobody can be taken out of a slot to bring friends together: where the search did not, it is said.
+  const company = campFaults(
+    table,
+    table.athletes.map((_, a) => Array.from(at.subarray(a * T, (a + 1) * T), (s) => (s < 0 ? null : s))),
+  ).flatMap(({ rule, words }) => (rule === 'together' || rule === 'apart' ? [words] : []));
   const nothing = served.filter(({ share }) => share === null).map(({ athlete }) => athlete);
   return {
     routes,
     served,
-    floor: Math.round(reached * 100) / 100,
+    floor: reached,
     objective,
     bound,
     gap: bound > 0 ? (bound - objective) / bound : 0,
     moved: movesOf(input, routes),
     limitedBy: [
       ...waiting,
+      ...company.map((words) => `${words}.`),
       ...nothing.map(
         (athlete) => `${athlete} needs nothing that this camp has, and is left out of the floor.`,
       ),

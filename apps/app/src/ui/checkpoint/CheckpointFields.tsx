@@ -4,12 +4,8 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { severityNames } from '../seam/words';
 import type { PointMeasure } from './steps';
+import { figureIn } from '../form/typedFigure';
 import { TextField } from '../form/TextField';
-
-const read = (text: string): number => {
-  const plain = text.trim().replace(',', '.');
-  return /^-?\d+(\.\d+)?$/.test(plain) ? Number(plain) : NaN;
-};
 
 interface MeasureProps {
   measure: PointMeasure;
@@ -22,7 +18,7 @@ interface MeasureProps {
 export function MeasureField({ measure, name, value, onTake }: MeasureProps) {
   const [text, setText] = useState(value === null ? '' : String(value));
   const [low, high] = measure.range;
-  const number = read(text);
+  const number = figureIn(text);
   const fits = number >= low && number <= high;
   const derived = fits ? measure.grade(number) : null;
   return (

@@ -11,10 +11,9 @@ import { View } from 'react-native';
 import { HelperText } from 'react-native-paper';
 import { CheckboxGroup, Choices } from './Choices';
 import { DateField, TimeField } from './DateField';
-import { FigureField } from './FigureField';
 import { TextField, type TextFieldProps } from './TextField';
+import { TypedFigure } from './TypedFigure';
 import { TypedList } from './TypedList';
-import { typedFigure } from './typedFigure';
 import { sentence } from './labels';
 import type { SchemaForm } from './schemaForm';
 
@@ -114,11 +113,11 @@ export function FormFigure<T extends FieldValues, N extends FieldPath<T>>(
   return (
     <FormField {...bound}>
       {({ field, label, wrong }) => (
-        <FigureField
+        <TypedFigure
           label={label}
           hint={hint}
-          value={String((field.value as unknown) ?? '')}
-          onChange={(text) => field.onChange(typedFigure(text))}
+          value={field.value}
+          onChange={field.onChange}
           onBlur={field.onBlur}
           wrong={wrong}
         />

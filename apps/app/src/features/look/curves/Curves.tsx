@@ -14,6 +14,7 @@ import { Card } from '../../../ui/Card/Card';
 import { dayWords } from '../../../ui/words/days';
 import { FilePick } from '../../../ui/ImportPreview/FilePick';
 import { FigureField } from '../../../ui/form/FigureField';
+import { figureIn } from '../../../ui/form/typedFigure';
 import { Empty, Notice, ErrorNotice, Waiting, NotRead } from '../../../ui/Notice/Notice';
 import { Pane } from '../../../ui/Screen/Pane';
 import { PressableCard } from '../../../ui/PressableCard/PressableCard';
@@ -39,8 +40,7 @@ function useCurveFile(page: LookPage | null, onKept: () => void) {
   const [busy, setBusy] = useState<(() => void) | null>(null);
 
   const run = async (name: string, text: string) => {
-    const number = (typed: string): number | undefined =>
-      typed.trim() === '' ? undefined : Number(typed.replace(',', '.'));
+    const number = (typed: string): number | undefined => (typed.trim() === '' ? undefined : figureIn(typed));
     const [at, hz, thrown] = [number(plant), number(cutoff), number(release)];
     if (at !== undefined && Number.isNaN(at)) return setWrong('Plant must be a time in seconds, or empty.');
     if (thrown !== undefined && Number.isNaN(thrown))

@@ -6,6 +6,7 @@ import { Text } from 'react-native-paper';
 import { useMe } from '../../../store/useAthlete';
 import { Choices } from '../../../ui/form/Choices';
 import { FigureField } from '../../../ui/form/FigureField';
+import { figureIn } from '../../../ui/form/typedFigure';
 import { AngleReader, ClockReader } from './Readers';
 
 /** What is written down of one try beside its value. */
@@ -118,11 +119,7 @@ export function TryFields({ test, tries, massKg, onTry, onRetest }: Props) {
   );
 }
 
-const typedNumber = (text: string): number | null => {
-  const plain = text.trim().replace(',', '.');
-  if (plain === '') return null;
-  return /^-?\d+(\.\d+)?$/.test(plain) ? Number(plain) : NaN;
-};
+const typedNumber = (text: string): number | null => (text.trim() === '' ? null : figureIn(text));
 
 interface FigureProps {
   label: string;

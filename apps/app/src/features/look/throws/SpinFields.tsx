@@ -3,6 +3,7 @@ import { flightRanges, type Flight } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { FigureField } from '../../../ui/form/FigureField';
+import { figureIn } from '../../../ui/form/typedFigure';
 
 const fields = [
   { key: 'spin_rpm', label: 'Spin, rpm', range: flightRanges.spinRpm },
@@ -31,9 +32,8 @@ function readSpin(text: SpinTyped['text']): SpinTyped {
   const entered: Partial<Record<Key, number>> = {};
   let wrong = '';
   for (const { key, label, range } of fields) {
-    const plain = text[key].trim().replace(',', '.');
-    if (plain === '') continue;
-    const value = /^-?\d+(\.\d+)?$/.test(plain) ? Number(plain) : NaN;
+    if (text[key].trim() === '') continue;
+    const value = figureIn(text[key]);
     if (value >= range[0] && value <= range[1]) entered[key] = value;
     else wrong ||= `${label.split(',')[0]}: must be a number from ${range[0]} to ${range[1]}.`;
   }
