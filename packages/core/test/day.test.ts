@@ -1,5 +1,6 @@
 import {
   addDays,
+  ageOn,
   dayAt,
   dayNumber,
   dayOfNumber,
@@ -54,3 +55,11 @@ it('counts days over months, leap days and the nights on which clocks change', (
   expect([isDay('2028-02-29'), isDay('2027-02-29'), isDay('2026-2-1')]).toEqual([true, false, false]);
   expect(dayOfNumber(dayNumber('2026-05-01'))).toBe('2026-05-01');
 });
+
+it.each([
+  ['2012-02-29', '2013-02-28', 0],
+  ['2012-02-29', '2013-03-01', 1],
+  ['2012-02-29', '2016-02-29', 4],
+  ['2011-05-23', '2026-05-22', 14],
+  ['2011-05-23', '2026-05-23', 15],
+])('born on %s is on %s aged %i', (born, on, age) => expect(ageOn(born, on)).toBe(age));

@@ -3,11 +3,20 @@
  * instant are the day in Greenwich, which is tomorrow on an evening in New York.
  */
 
-const dayForm = /^\d{4}-\d\d-\d\d$/;
-const dayMs = 86_400_000;
+import { UTCDateMini } from '@date-fns/utc/date/mini';
+import { addDays as daysLater } from 'date-fns/addDays';
+import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
+import { differenceInYears } from 'date-fns/differenceInYears';
+import { formatISO } from 'date-fns/formatISO';
+import { isValid } from 'date-fns/isValid';
+import { parseISO } from 'date-fns/parseISO';
 
-const midnight = (day: string): number => Date.parse(`${day}T00:00:00Z`);
-const dayOfMidnight = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
+const dayForm = /^\d{4}-\d\d-\d\d$/;
+
+/** In UTC no night is shorter than another, whatever the machine's zone. */
+const midnight = (day: string): Date => new UTCDateMini(`${day}T00:00:00Z`);
+const written = (at: Date): string => formatISO(at, { representation: 'date' });
+const epoch = new UTCDateMini(0);
 
 /** Making a formatter costs more than all that it writes. */
 const formats = new Map<string, Intl.DateTimeFormat>();
@@ -30,26 +39,22 @@ export function dayAt(instant: Date | string, zone: string): string {
  *
  * @example isDay('2026-02-29') // false
  */
-export const isDay = (text: string): boolean =>
-  dayForm.test(text) && !Number.isNaN(midnight(text)) && dayOfMidnight(midnight(text)) === text;
+export const isDay = (text: string): boolean => dayForm.test(text) && isValid(parseISO(text));
 
 /**
  * Whole years between two days; the age on the second.
  *
  * @example ageOn('2011-05-23', '2026-05-22') // 14
  */
-export function ageOn(birthdate: string, date: string): number {
-  const [by, bm, bd] = birthdate.split('-').map(Number) as [number, number, number];
-  const [y, m, d] = date.split('-').map(Number) as [number, number, number];
-  return y - by - (m < bm || (m === bm && d < bd) ? 1 : 0);
-}
+export const ageOn = (birthdate: string, date: string): number =>
+  differenceInYears(midnight(date), midnight(birthdate));
 
 /**
  * A day some days later, or earlier.
  *
  * @example addDays('2026-02-27', 2) // '2026-03-01'
  */
-export const addDays = (date: string, days: number): string => dayOfMidnight(midnight(date) + days * dayMs);
+export const addDays = (date: string, days: number): string => written(daysLater(midnight(date), days));
 
 /**
  * Whole days from one day to another; negative when the second is earlier.
@@ -57,13 +62,13 @@ export const addDays = (date: string, days: number): string => dayOfMidnight(mid
  * @example daysBetween('2026-03-01', '2026-03-08') // 7
  */
 export const daysBetween = (from: string, to: string): number =>
-  Math.round((midnight(to) - midnight(from)) / dayMs);
+  differenceInCalendarDays(midnight(to), midnight(from));
 
 /**
  * Days as numbers on an axis, and back.
  *
  * @example dayNumber('1970-01-02') // 1
  */
-export const dayNumber = (day: string): number => midnight(day) / dayMs;
+export const dayNumber = (day: string): number => differenceInCalendarDays(midnight(day), epoch);
 /** @example dayOfNumber(1) // '1970-01-02' */
-export const dayOfNumber = (n: number): string => dayOfMidnight(Math.round(n) * dayMs);
+export const dayOfNumber = (n: number): string => written(daysLater(epoch, Math.round(n)));
