@@ -2,6 +2,8 @@ export * from './academy';
 export * from './responses';
 export * from './athletes';
 export * from './camp';
+export * from './campDay';
+export * from './camps';
 export * from './check';
 export * from './drillBook';
 export * from './forms';

@@ -1,9 +1,10 @@
 import { lessonStates, type LessonState, type Severity } from '@wrightonic/core';
 import Joi from 'joi';
+import { checkInStates, type CheckIn } from './campDay';
 import { severity } from './headless';
 import { nodeId } from './ids';
 import { clipViews, measuringBodies, type ClipView, type MeasuringEvent } from './measuring';
-import { id, instant, line, note, zone } from './shared';
+import { day, id, instant, line, note, zone } from './shared';
 import { workingBodies, type WorkingEvent } from './working';
 
 interface Logged {
@@ -93,6 +94,8 @@ export type LogEvent =
       /** The later ones of its series as well. */
       rest: boolean;
     })
+  /** How somebody is there on a day of a camp; the newest word counts. */
+  | (Logged & { kind: 'camp-checked-in'; campId: string; athleteId: string } & CheckIn)
   | WorkingEvent
   | MeasuringEvent;
 
@@ -163,6 +166,14 @@ const bodies: { [K in LogKind]: Record<string, Joi.Schema> } = {
       then: Joi.boolean().required(),
       otherwise: Joi.valid(false).required(),
     }),
+  },
+  'camp-checked-in': {
+    campId: id.required(),
+    athleteId: id.required(),
+    date: day.required(),
+    state: Joi.valid(...checkInStates).required(),
+    restriction: note(200).required(),
+    pickedUpBy: note(80).required(),
   },
   ...workingBodies,
   ...measuringBodies,

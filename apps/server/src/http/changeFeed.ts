@@ -9,6 +9,12 @@ const topicOf = (academyId: string): string => `change-feed ${academyId}`;
 export const publishChange = (events: EventBus, academyId: string, athleteId: string): void =>
   events.publish(topicOf(academyId), athleteId);
 
+const campTopicOf = (academyId: string): string => `camps ${academyId}`;
+
+/** A camp was changed or planned anew: whoever has its board before them reads it again. */
+export const publishCamp = (events: EventBus, academyId: string, campId: string): void =>
+  events.publish(campTopicOf(academyId), campId);
+
 /** Says of whom something changed; what it is is read as ever. */
 export function changeFeedRoutes(events: EventBus, streams: Streams): Router {
   const routes = Router();
@@ -18,7 +24,13 @@ export function changeFeedRoutes(events: EventBus, streams: Streams): Router {
     const leave = events.subscribe<string>(topicOf(academy.id), (athleteId) => {
       if (stream.isConnected) stream.push({ athleteId }, 'athlete');
     });
-    stream.once('disconnected', leave);
+    const leaveCamps = events.subscribe<string>(campTopicOf(academy.id), (campId) => {
+      if (stream.isConnected) stream.push({ campId }, 'camp');
+    });
+    stream.once('disconnected', () => {
+      leave();
+      leaveCamps();
+    });
   });
   return routes;
 }

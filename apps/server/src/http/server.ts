@@ -13,6 +13,7 @@ import { UnscopedStore } from '../store/academies';
 import { keptOf } from '../store/kept';
 import { academyRoutes } from './academy';
 import { athleteRoutes } from './athletes';
+import { campRoutes } from './camps/camps';
 import { drillRoutes, schemaRoutes } from './drills';
 import { gameRoutes } from './games';
 import { EventBus } from './eventBus';
@@ -28,6 +29,7 @@ import { notHere, refusals } from './httpError';
 import { authSessionRoutes } from './authSession';
 import { sharedRoutes, shareRoutes } from './shares';
 import { Streams } from './streams';
+import { CampPlanner } from '../solver/camps';
 import { WeekSolver } from '../solver/weeks';
 import { traceRoutes } from './traces';
 
@@ -152,6 +154,7 @@ export function server({
   // Listens from here on, so that no write goes by unheard.
   keptOf(db);
   const solver = new WeekSolver();
+  const planner = new CampPlanner();
   const events = new EventBus();
   const parser = new Parser();
   const streams = new Streams(unscoped, events);
@@ -184,6 +187,7 @@ export function server({
     logRoutes(),
     planRoutes(solver),
     academyRoutes(unscoped),
+    campRoutes(planner, events),
     drillRoutes(),
     gameRoutes(parser),
     ladderRoutes(),
@@ -214,7 +218,7 @@ export function server({
   web.use(notHere, refusals(log));
   const close = async () => {
     sessions.close();
-    await Promise.all([solver.close(), parser.close()]);
+    await Promise.all([solver.close(), planner.close(), parser.close()]);
   };
   return { web, close };
 }

@@ -56,6 +56,15 @@ export async function athletes(academy: Academy): Promise<AthleteRow[]> {
   return rows.map(fromRow);
 }
 
+/** Some athletes, by name. */
+export async function athletesOf(academy: Academy, ids: readonly string[]): Promise<AthleteRow[]> {
+  const rows = await academy
+    .from('athletes')
+    .whereIn('id', ids as string[])
+    .orderBy(['given_name', 'family_name', 'id']);
+  return rows.map(fromRow);
+}
+
 export type RosterName = Pick<
   AthleteRow,
   'id' | 'givenName' | 'familyName' | 'discipline' | 'throws' | 'birthdate'

@@ -13,6 +13,7 @@ import * as coaching from './migrations/0011_coaching';
 import * as state from './migrations/0012_state';
 import * as explained from './migrations/0013_explained';
 import * as staleMoves from './migrations/0014_stale_moves';
+import * as camps from './migrations/0015_camps';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -30,6 +31,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0012_state': state,
   '0013_explained': explained,
   '0014_stale_moves': staleMoves,
+  '0015_camps': camps,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -1,5 +1,6 @@
 import type { EventOf, LogEvent, LogKind } from '@wrightonic/contract';
 import { dayAt } from '@wrightonic/core';
+import { storeCheckIn } from './camps';
 import { spotRow, storeChoices } from './choices';
 import { storeClip } from './clips';
 import { setRow, storeConstraints } from './constraints';
@@ -140,6 +141,7 @@ const stores: { [K in Exclude<LogKind, RowKind>]: Store<K> } = {
       reason: event.reason,
     });
   },
+  'camp-checked-in': storeCheckIn,
   'lesson-planned': storeLesson,
   'lesson-changed': storeLessonChange,
   ...storeChoices,

@@ -130,6 +130,123 @@ export interface BodySizesRow {
   by_person: string;
 }
 
+export interface CampsRow {
+  academy_id: string;
+  id: string;
+  at: Date;
+  by_person: string;
+}
+
+export interface CampArchivingsRow {
+  academy_id: string;
+  id: string;
+  camp_id: string;
+  archived: number;
+  at: Date;
+  by_person: string;
+}
+
+export interface CampChangesRow {
+  academy_id: string;
+  id: string;
+  camp_id: string;
+  kind: string;
+  subject: string;
+  slot: string;
+  ends: string | null;
+  at: Date;
+  by_person: string;
+}
+
+export interface CampCheckInsRow {
+  academy_id: string;
+  id: string;
+  camp_id: string;
+  athlete_id: string;
+  date: string;
+  state: string;
+  restriction: string;
+  picked_up_by: string;
+  at: Date;
+  by_person: string;
+}
+
+export interface CampLinksRow {
+  academy_id: string;
+  id: string;
+  camp_id: string;
+  kind: string;
+  athlete_id: string | null;
+  token_hash: string;
+  expires_at: Date;
+  at: Date;
+  by_person: string;
+}
+
+export interface CampLinkEndsRow {
+  academy_id: string;
+  id: string;
+  camp_id: string;
+  link_id: string;
+  at: Date;
+  by_person: string;
+}
+
+export interface CampMembersRow {
+  academy_id: string;
+  id: string;
+  camp_id: string;
+  athlete_id: string;
+  coming: number;
+  from_slot: string | null;
+  to_slot: string | null;
+  barred: string;
+  restriction: string;
+  at: Date;
+  by_person: string;
+}
+
+export interface CampPlansRow {
+  academy_id: string;
+  id: string;
+  camp_id: string;
+  before: string | null;
+  setup_id: string;
+  why: string;
+  body: string;
+  at: Date;
+  by_person: string;
+}
+
+export interface CampSetupsRow {
+  academy_id: string;
+  id: string;
+  camp_id: string;
+  before: string | null;
+  body: string;
+  at: Date;
+  by_person: string;
+}
+
+export interface CampSignUpsRow {
+  academy_id: string;
+  id: string;
+  camp_id: string;
+  link_id: string;
+  body: string;
+  at: Date;
+}
+
+export interface CampSignUpEndsRow {
+  academy_id: string;
+  id: string;
+  camp_id: string;
+  sign_up_id: string;
+  athlete_id: string | null;
+  at: Date;
+  by_person: string;
+}
+
 export interface ClearancesRow {
   academy_id: string;
   id: string;
@@ -526,6 +643,7 @@ export interface PeopleRow {
   good_strikes: number;
   size_unit: 'us' | 'metric';
   zone_view: ZoneView;
+  camp_id: string | null;
 }
 
 export interface PlansRow {
@@ -853,6 +971,17 @@ declare module 'knex/types/tables' {
     athlete_states: Table<AthleteStatesRow>;
     audit: Table<AuditRow>;
     body_sizes: Table<BodySizesRow>;
+    camps: Table<CampsRow>;
+    camp_archivings: Table<CampArchivingsRow>;
+    camp_changes: Table<CampChangesRow>;
+    camp_check_ins: Table<CampCheckInsRow>;
+    camp_links: Table<CampLinksRow>;
+    camp_link_ends: Table<CampLinkEndsRow>;
+    camp_members: Table<CampMembersRow>;
+    camp_plans: Table<CampPlansRow>;
+    camp_setups: Table<CampSetupsRow>;
+    camp_sign_ups: Table<CampSignUpsRow>;
+    camp_sign_up_ends: Table<CampSignUpEndsRow>;
     clearances: Table<ClearancesRow>;
     clips: Table<ClipsRow>;
     clip_drawings: Table<ClipDrawingsRow>;

@@ -7,7 +7,7 @@ const ofNowhere = 6;
 /** Of a share below the floor, for each point of worth that is missing. */
 const ofFloor = 8;
 /** Of a move against what was planned before, and of one more than may be moved. */
-const ofMove = 0.05;
+export const ofMove = 0.05;
 const ofMoveBeyond = 3;
 /** Of the cells that are left, so many may be moved. */
 const mayMove = 0.1;
@@ -80,6 +80,11 @@ export class Timetable {
     if (was >= 0) this.counted(was, t, a, -1);
     if (station >= 0) this.counted(station, t, a, 1);
     this.at[cell] = station;
+  }
+
+  /** Lays out a whole timetable, station by athlete and slot. */
+  lay(at: ArrayLike<number>): void {
+    for (let a = 0; a < this.A; a++) for (let t = 0; t < this.T; t++) this.set(a, t, at[a * this.T + t]!);
   }
 
   private mayBeMoved(a: number, t: number): boolean {

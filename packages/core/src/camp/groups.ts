@@ -1,8 +1,10 @@
 import { FieldError } from '../units/fieldError';
 import { Writer, type Solve, type Term } from '../build/week/programme';
+import { ofMove } from './cost';
 import { groupFaults, groupsFor } from './groupings';
 import { servedBy } from './served';
 import { follows, nowhere, secondVisit, type CampTable } from './table';
+import { unwatched, type CampWatch } from './types';
 import { bestAlone, routeWorth } from './worth';
 
 /** Groups with the stations that each goes through. */
@@ -44,7 +46,11 @@ function rotationOf(
   const idle: { column: number; people: number }[] = [];
   const cells = members.map((group) =>
     slots.map((_, t) =>
-      stations.map((__, s) => (possible(table, group, s, t) ? writer.column(1, true) : null)),
+      stations.map((__, s) => {
+        const stay = ofMove * group.filter((a) => table.before[a]?.[t] === s).length;
+        const was = group.some((a) => settled[a]![t] === s);
+        return was || possible(table, group, s, t) ? writer.column(1, true, stay) : null;
+      }),
     ),
   );
   const terms = (columns: readonly (number | null)[]): Term[] =>
@@ -110,6 +116,52 @@ const worthIn = (table: CampTable, a: number, stations: readonly number[]): numb
     stations.map((s, t) => (table.present[a]![t] && s >= 0 && table.may[a]![s] ? s : nowhere)),
   );
 
+/**
+ * The groups that there were, where a camp is planned anew: whoever went the same way. Whoever is new joins the smallest
+ * group of their age; null where nothing was planned, or where the groups do not keep the rules any more.
+ */
+function groupsBefore(
+  table: CampTable,
+  sizes: { count: number; min: number; max: number },
+): number[][] | null {
+  const { before, present, ages, slots } = table;
+  const ways: { way: number[]; group: number[] }[] = [];
+  const fresh: number[] = [];
+  before.forEach((route, a) => {
+    if (!route || route.every((s) => s === nowhere)) return void fresh.push(a);
+    // Somebody who came later or left went the same way for as long as they were there.
+    const same = ways.find(({ way }) =>
+      slots.every((_, t) => route[t] === nowhere || way[t] === nowhere || route[t] === way[t]),
+    );
+    if (!same) return void ways.push({ way: [...route], group: [a] });
+    same.group.push(a);
+    route.forEach((s, t) => s !== nowhere && (same.way[t] = s));
+  });
+  if (ways.length === 0) return null;
+  const groups = ways.map(({ group }) => group);
+  while (groups.length < sizes.count) groups.push([]);
+  for (const a of fresh) {
+    const spread = (group: readonly number[]) =>
+      Math.max(...group.map((b) => ages[b]!), ages[a]!) - Math.min(...group.map((b) => ages[b]!), ages[a]!);
+    const [joined] = groups
+      .filter((group) => group.length < sizes.max)
+      .sort((x, y) => spread(x) - spread(y) || x.length - y.length);
+    if (!joined) return null;
+    joined.push(a);
+  }
+  const whole =
+    groups.length === sizes.count && groups.every((group) => group.some((a) => present[a]!.some(Boolean)));
+  // A group that shrank stays a group.
+  return whole && groupFaults(table, groups, { ...sizes, min: 0 }) === 0 ? groups : null;
+}
+
+interface RotateHow {
+  solve: Solve;
+  seed: number;
+  seconds: number;
+  watch?: CampWatch;
+}
+
 /** Steps of the floor that are tried. */
 const floors = [0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2, 0.1, 0];
 const rounds = 3;
@@ -124,10 +176,17 @@ const rounds = 3;
 export function rotate(
   table: CampTable,
   sizes: { count: number; min: number; max: number },
-  { solve, seed, seconds }: { solve: Solve; seed: number; seconds: number },
+  { solve, seed, seconds, watch = unwatched }: RotateHow,
 ): Rotation {
   const best = bestAlone(table);
   const wish = { table, best, solve };
+  const kept = groupsBefore(table, sizes);
+  if (kept) {
+    const again = bestRotation(wish, kept, seconds);
+    const idle = (stations: readonly number[], g: number) =>
+      stations.some((s, t) => s < 0 && kept[g]!.some((a) => table.present[a]![t]));
+    if (again && !again.stations.some(idle)) return { members: kept, ...again };
+  }
   const share = seconds / (2 * rounds);
   // At first those belong together who need the same: the station that a group needs most is taken for its own.
   const likely = (a: number, group: number) => table.need[a]![group % table.stations.length]!;
@@ -138,7 +197,8 @@ export function rotate(
       'no groups keep the sizes, the span of ages, and who is together and apart; loosen one of them',
     );
   let found: (Rotation & { floor: number; total: number }) | null = null;
-  for (let round = 0; round < rounds; round++) {
+  for (let round = 0; round < rounds && !(found && watch.stopped()); round++) {
+    watch.progress('search', round / rounds);
     const next = bestRotation(wish, members, share);
     if (next) {
       const groupOf = new Map(members.flatMap((group, g) => group.map((a) => [a, g] as const)));

@@ -1,7 +1,14 @@
 export * from './check';
+export * from './clock';
+export * from './dayInput';
 export { needsOf } from './needs';
 export { planCamp } from './planCamp';
+export * from './newSetup';
+export * from './problems';
 export { floorStep, servedBy } from './served';
+export * from './setup';
+export * from './staffing';
 export { campTable, heavySlotsADay, type CampTable } from './table';
+export * from './throws';
 export * from './types';
 export { bestAlone, routeWorth } from './worth';

@@ -4,11 +4,11 @@ import { rotate } from './groups';
 import { movesOf, planRoutes } from './routes';
 import { servedBy } from './served';
 import { campTable } from './table';
-import type { CampGroup, CampInput, CampPlan } from './types';
+import { unwatched, type CampGroup, type CampInput, type CampPlan, type CampWatch } from './types';
 import { bestAlone, routeWorth } from './worth';
 
 /** Groups that rotate, as a plan of the camp. */
-function planGroups(input: CampInput, solve: Solve): CampPlan {
+function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan {
   const { groups: sizes } = input.rules;
   if (!sizes) throw new FieldError('rules.groups', 'say how many groups, and how large');
   const table = campTable(input);
@@ -16,6 +16,7 @@ function planGroups(input: CampInput, solve: Solve): CampPlan {
     solve,
     seed: input.seed,
     seconds: input.seconds,
+    watch,
   });
   const best = bestAlone(table);
   const groupOf = new Map(members.flatMap((group, g) => group.map((a) => [a, g] as const)));
@@ -64,5 +65,5 @@ function planGroups(input: CampInput, solve: Solve): CampPlan {
  * @throws FieldError for what cannot be planned, with the field
  * @example planCamp({ mode: 'routes', seed: 1, slots: [], stations: [], athletes: [], rules: { ageSpan: null }, seconds: 1 }, solve).floor // 1
  */
-export const planCamp = (input: CampInput, solve: Solve): CampPlan =>
-  input.mode === 'groups' ? planGroups(input, solve) : planRoutes(input, solve);
+export const planCamp = (input: CampInput, solve: Solve, watch: CampWatch = unwatched): CampPlan =>
+  input.mode === 'groups' ? planGroups(input, solve, watch) : planRoutes(input, solve, watch);

@@ -6,7 +6,7 @@ import { campFaults } from './check';
 import { repaired } from './repair';
 import { floorStep, servedBy } from './served';
 import { campTable, nowhere, type CampTable } from './table';
-import type { CampInput, CampPlan } from './types';
+import { unwatched, type CampInput, type CampPlan, type CampWatch } from './types';
 import { bestAlone, routeWorth } from './worth';
 
 const steps = Math.round(1 / floorStep);
@@ -104,9 +104,10 @@ const routesOf = ({ table, T, at }: Timetable): (string | null)[][] =>
  * @throws FieldError for input that cannot be used, with its field
  * @example planRoutes({ mode: 'routes', seed: 1, slots: [], stations: [], athletes: [], rules: { ageSpan: null }, seconds: 1 }, solve).routes // []
  */
-export function planRoutes(input: CampInput, solve: Solve): CampPlan {
+export function planRoutes(input: CampInput, solve: Solve, watch: CampWatch = unwatched): CampPlan {
   const table = campTable(input);
   const best = bestAlone(table);
+  watch.progress('counts', 0);
   const highest = highestFloor(table, best, solve);
   const counts = highest?.counts ?? null;
   const least = best.map((most) => (highest?.floor ?? 0) * most);
@@ -128,7 +129,8 @@ export function planRoutes(input: CampInput, solve: Solve): CampPlan {
   const warmths = input.previous ? [0.15, 0.3] : [2, 0.6];
   for (const [n, warmth] of warmths.entries()) {
     const seconds = (input.seconds * searchShare) / warmths.length;
-    if (anneal(timetable, freedom, { seed: input.seed + n, seconds, warmth, enough }) <= enough + 1e-9) break;
+    if (anneal(timetable, freedom, { seed: input.seed + n, seconds, warmth, enough, watch }) <= enough + 1e-9)
+      break;
   }
   const waiting = repaired(timetable, freedom);
   return summedUp(input, timetable, { best, waiting, counts, floor: highest?.floor ?? 0, solve });

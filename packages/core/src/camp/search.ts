@@ -2,6 +2,7 @@ import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Timetable } from './cost';
 import { nowhere } from './table';
+import { unwatched, type CampWatch } from './types';
 
 /** What is tried within a second of planning; the same everywhere, so that a seed gives one plan. */
 const triesASecond = 260_000;
@@ -16,6 +17,17 @@ export interface Freedom {
   stations: readonly (readonly number[])[];
 }
 
+interface AnnealHow {
+  seed: number;
+  seconds: number;
+  warmth: number;
+  enough: number;
+  watch?: CampWatch;
+}
+
+/** Tries after which it is looked whether somebody stopped the search. */
+const lookEvery = 8192;
+
 /**
  * Searches for a timetable that costs less, by changes of one cell, of two slots of one athlete, and of two athletes in
  * one slot (simulated annealing, Kirkpatrick 1983).
@@ -23,13 +35,14 @@ export interface Freedom {
  * @param seconds as many tries as a machine of today makes in this time
  * @param warmth at the beginning: what a change may cost that is taken now and then, points of worth
  * @param enough stops at this cost
+ * @param watch follows it, and may stop it
  * @returns what the best timetable costs, which is the one that is left
  * @example anneal(timetable(), nobody, { seed: 1, seconds: 1, warmth: 1, enough: 0 }) // 720
  */
 export function anneal(
   table: Timetable,
   { athlete, slot, stations }: Freedom,
-  { seed, seconds, warmth, enough }: { seed: number; seconds: number; warmth: number; enough: number },
+  { seed, seconds, warmth, enough, watch = unwatched }: AnnealHow,
 ): number {
   const cells = athlete.length;
   if (cells === 0) return table.total();
@@ -72,6 +85,10 @@ export function anneal(
   };
 
   for (let n = 0; n < tries; n++) {
+    if (n % lookEvery === 0) {
+      if (watch.stopped()) break;
+      watch.progress('search', n / tries);
+    }
     const heat = warmth * (lastWarmth / warmth) ** (n / tries);
     const cell = pick(cells);
     const [a, t] = [athlete[cell]!, slot[cell]!];
@@ -100,8 +117,7 @@ export function anneal(
       if (cost <= enough + 1e-9) break;
     }
   }
-  for (let a = 0; a < table.A; a++)
-    for (let t = 0; t < table.T; t++) table.set(a, t, best.at[a * table.T + t]!);
+  table.lay(best.at);
   return table.total();
 }
 

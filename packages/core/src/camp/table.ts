@@ -1,4 +1,4 @@
-import { FieldError } from '../units/fieldError';
+import { FieldError, minutesOf } from '../units';
 import { needsOf } from './needs';
 import type { CampInput } from './types';
 
@@ -78,8 +78,6 @@ function lists(
   return (of ?? []).map((ids, n) => ids.map((id, m) => known(at, id, `rules.${field}.${n}.${m}`)));
 }
 
-const minutesOf = (start: string): number => Number(start.slice(0, 2)) * 60 + Number(start.slice(3));
-
 /** Slots are in order, and none begins before the one before it has ended. */
 function mustFollow(slots: CampInput['slots']): void {
   slots.forEach((slot, n) => {
@@ -123,10 +121,11 @@ export function campTable(input: CampInput): CampTable {
     const shut = new Set(closed.map((id, m) => known(slotAt, id, `stations.${n}.closed.${m}`)));
     return slots.map((_, t) => !shut.has(t));
   });
-  const present = athletes.map(({ from, to }, n) => {
+  const present = athletes.map(({ from, to, absent = [] }, n) => {
+    const away = new Set(absent.map((id, m) => known(slotAt, id, `athletes.${n}.absent.${m}`)));
     const first = from === undefined ? 0 : known(slotAt, from, `athletes.${n}.from`);
     const last = to === undefined ? slots.length - 1 : known(slotAt, to, `athletes.${n}.to`);
-    return slots.map((_, t) => t >= first && t <= last);
+    return slots.map((_, t) => t >= first && t <= last && !away.has(t));
   });
   const may = athletes.map(({ barred = [] }, n) => {
     const not = new Set(barred.map((id, m) => known(stationAt, id, `athletes.${n}.barred.${m}`)));
@@ -172,7 +171,7 @@ export function campTable(input: CampInput): CampTable {
     minimum: stations.map(({ minimum }) => minimum ?? usualMinimum),
     heavy: stations.map(({ throwHeavy }) => throwHeavy),
     day: slots.map(({ day }) => days.indexOf(day)),
-    heavyLimit: athletes.map(({ age }) => heavySlotsADay(age)),
+    heavyLimit: athletes.map(({ age, heavyADay = Infinity }) => Math.min(heavySlotsADay(age), heavyADay)),
     ageSpan: rules.ageSpan,
     together: lists(rules.together, athleteAt, 'together'),
     apart: lists(rules.apart, athleteAt, 'apart'),

@@ -36,6 +36,10 @@ export interface Camper {
   /** The first and the last slot in which they are there. */
   from?: string | undefined;
   to?: string | undefined;
+  /** Slots between those in which they are away. */
+  absent?: readonly string[] | undefined;
+  /** Throw-heavy slots a day at most, where that is fewer than the age allows. */
+  heavyADay?: number | undefined;
   /** Stations at which they may not be. */
   barred?: readonly string[] | undefined;
 }
@@ -110,3 +114,14 @@ export interface CampPlan {
   /** What holds the plan back, in words. */
   limitedBy: string[];
 }
+
+/** Follows a plan while it is made. */
+export interface CampWatch {
+  /** Whether the best so far is to be taken. */
+  stopped: () => boolean;
+  /** @param share of the work, 0..1 */
+  progress: (step: 'counts' | 'search', share: number) => void;
+}
+
+/** @example unwatched.stopped() // false */
+export const unwatched: CampWatch = { stopped: () => false, progress: () => undefined };

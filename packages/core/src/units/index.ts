@@ -37,6 +37,6 @@ export const velocityFrom = (value: number, unit: VelocityUnit): number =>
 
 export * from './day';
 export * from './fieldError';
-export { isTime, typedInstant, venueInstant } from './venueTime';
+export { isTime, minutesOf, timeOfMinutes, typedInstant, venueInstant, venueTimeOf } from './venueTime';
 export * from './sizes';
 export * from './weekday';

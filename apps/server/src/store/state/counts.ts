@@ -113,16 +113,30 @@ export async function countThrowDays(
   );
 }
 
-/** Throws of an athlete by day, from a day on. */
-export async function throwDays(academy: Academy, athleteId: string, since: string): Promise<DayThrows[]> {
-  const rows: { date: string; hard: number; count: number }[] = await academy
+/** Throws of athletes by day, from a day on. */
+export async function throwDaysOf(
+  academy: Academy,
+  ids: readonly string[],
+  since: string,
+): Promise<Map<string, DayThrows[]>> {
+  const rows: { athlete_id: string; date: string; hard: number; count: number }[] = await academy
     .from('throw_days')
-    .where({ athlete_id: athleteId })
+    .whereIn('athlete_id', ids as string[])
     .where('date', '>=', since)
     .orderBy(['date', 'hard'])
-    .select('date', 'hard', 'count');
-  return rows.map(({ date, hard, count }) => ({ date, count, kind: 'practice', effort: hard ? null : 0 }));
+    .select('athlete_id', 'date', 'hard', 'count');
+  const byAthlete = new Map<string, DayThrows[]>();
+  for (const { athlete_id, date, hard, count } of rows) {
+    const days = byAthlete.get(athlete_id) ?? [];
+    days.push({ date, count, kind: 'practice', effort: hard ? null : 0 });
+    byAthlete.set(athlete_id, days);
+  }
+  return byAthlete;
 }
+
+/** The same of one athlete. */
+export const throwDays = async (academy: Academy, athleteId: string, since: string): Promise<DayThrows[]> =>
+  (await throwDaysOf(academy, [athleteId], since)).get(athleteId) ?? [];
 
 /** The last day before another on which an athlete threw; null when there is none. */
 export async function lastThrowBefore(

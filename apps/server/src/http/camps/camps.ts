@@ -1,0 +1,182 @@
+import {
+  campArchiving,
+  changedSetup,
+  handPlan,
+  memberRows,
+  newCamp,
+  planWish,
+  restoredPlan,
+  type CampDayRecord,
+  type CampPlanning,
+  type CampPlanRecord,
+} from '@wrightonic/contract';
+import { copiedSetup, daysOf, emptySetup } from '@wrightonic/core';
+import { Router, type Request } from 'express';
+import { v7 } from 'uuid';
+import { mustInstruct } from '../../auth/authSession';
+import type { CampPlanner } from '../../solver/camps';
+import { campDay } from '../../store/campDay';
+import {
+  addCamp,
+  addChange,
+  addMembers,
+  addPlan,
+  addSetup,
+  archive,
+  camps,
+  membersOf,
+  newestSetup,
+  planById,
+} from '../../store/camps';
+import { publishCamp } from '../changeFeed';
+import type { EventBus } from '../eventBus';
+import { fieldError, HttpError } from '../httpError';
+import { body, currentUser, orNotFound, pathId } from '../input';
+import { anybody, kept } from '../keptAnswer';
+import { campRecord, wholeCamp } from './campRecord';
+import { planned, plannedByHand } from './planning';
+
+const changedMeanwhile = (): HttpError =>
+  new HttpError(
+    409,
+    'Somebody changed this meanwhile. Look at what stands now, then make your change again.',
+  );
+
+/** Camps: what they are made of, who comes, and their plans. */
+export function campRoutes(planner: CampPlanner, events: EventBus): Router {
+  const routes = Router();
+  routes.get(
+    '/camps',
+    kept(anybody, ({ academy }) => camps(academy)),
+  );
+  routes.post('/camps', mustInstruct, async (request, response) => {
+    const { academy, person } = currentUser(request);
+    const { copyOf, ...wish } = body(request, newCamp);
+    if (wish.lastDay < wish.firstDay) throw fieldError('lastDay', 'The last day is before the first.');
+    const copied = copyOf ? orNotFound(await newestSetup(academy, copyOf), 'camp').setup : null;
+    const { id: _, setupId: __, ...head } = wish;
+    await addCamp(
+      academy.exact(),
+      wish,
+      copied ? copiedSetup(copied, head, v7) : emptySetup(head),
+      person.id,
+    );
+    response.status(201).json({ id: wish.id });
+  });
+  routes.get(
+    '/camps/:id',
+    kept(anybody, (asked, request) => campRecord(asked, pathId(request))),
+  );
+  routes.put('/camps/:id/setup', mustInstruct, async (request, response) => {
+    const { academy, person } = currentUser(request);
+    const id = pathId(request);
+    const wish = body(request, changedSetup);
+    const stands = orNotFound(await newestSetup(academy, id), 'camp');
+    if (stands.id !== wish.id) {
+      if (stands.id !== wish.before || !(await addSetup(academy, id, wish, person.id)))
+        throw changedMeanwhile();
+      publishCamp(events, academy.id, id);
+    }
+    response.json({ id: wish.id });
+  });
+  routes.post('/camps/:id/members', mustInstruct, async (request, response) => {
+    const { academy, person } = currentUser(request);
+    const id = pathId(request);
+    const { members } = body(request, memberRows);
+    orNotFound(await newestSetup(academy, id), 'camp');
+    await addMembers(academy, id, members, person.id);
+    publishCamp(events, academy.id, id);
+    response.status(201).json({ added: members.length });
+  });
+  routes.post('/camps/:id/archive', mustInstruct, async (request, response) => {
+    const { academy, person } = currentUser(request);
+    const id = pathId(request);
+    const wish = body(request, campArchiving);
+    orNotFound(await newestSetup(academy, id), 'camp');
+    await archive(academy, id, wish, person.id);
+    response.status(201).json({ id: wish.id });
+  });
+  routes.get(
+    '/camps/:id/days/:date',
+    kept(anybody, async ({ academy, academyRow }, request): Promise<CampDayRecord> => {
+      const id = pathId(request);
+      const { setup } = orNotFound(await newestSetup(academy, id), 'camp');
+      const date = orNotFound(
+        daysOf(setup).find((day) => day === request.params['date']),
+        'day of the camp',
+      );
+      const members = await membersOf(academy, id);
+      const ids = members.map(({ athleteId }) => athleteId);
+      return { date, athletes: await campDay(academy, id, ids, date, academyRow.zone) };
+    }),
+  );
+  planRoutes(routes, planner, events);
+  return routes;
+}
+
+/** Plans are made beside everything else, followed and stopped; each is kept, so that it can be taken back. */
+function planRoutes(routes: Router, planner: CampPlanner, events: EventBus): void {
+  const askedOf = async (request: Request) => {
+    const { academy, academyRow, person } = currentUser(request);
+    const camp = await wholeCamp({ academy, academyRow }, pathId(request));
+    return { camp, academy, personId: person.id, asked: { camp, zone: academyRow.zone, by: person.name } };
+  };
+  const mustStand = (camp: { plan: CampPlanRecord | null }, before: string | null): void => {
+    if ((camp.plan?.id ?? null) !== before) throw changedMeanwhile();
+  };
+  routes.post('/camps/:id/plans', mustInstruct, async (request, response) => {
+    const wish = body(request, planWish);
+    const { camp, academy, personId, asked } = await askedOf(request);
+    if (camp.plan?.id === wish.id) return void response.json(camp.plan);
+    mustStand(camp, wish.before);
+    const record = await planned(planner, asked, wish);
+    const stored = await academy.transaction(async (trx) => {
+      if (!(await addPlan(trx, camp.id, record, wish.before, personId))) return false;
+      if (wish.change) await addChange(trx, camp.id, wish.change, personId);
+      return true;
+    });
+    if (!stored) throw changedMeanwhile();
+    publishCamp(events, academy.id, camp.id);
+    response.status(201).json(record);
+  });
+  routes.put('/camps/:id/plans', mustInstruct, async (request, response) => {
+    const wish = body(request, handPlan);
+    const { camp, academy, personId, asked } = await askedOf(request);
+    if (camp.plan?.id === wish.id) return void response.json(camp.plan);
+    mustStand(camp, wish.before);
+    const record = plannedByHand(asked, wish);
+    if (!(await addPlan(academy, camp.id, record, wish.before, personId))) throw changedMeanwhile();
+    publishCamp(events, academy.id, camp.id);
+    response.json(record);
+  });
+  routes.post('/camps/:id/plans/restore', mustInstruct, async (request, response) => {
+    const { id, of, before } = body(request, restoredPlan);
+    const { camp, academy, personId } = await askedOf(request);
+    if (camp.plan?.id === id) return void response.json(camp.plan);
+    mustStand(camp, before);
+    const earlier = orNotFound(await planById(academy, camp.id, of), 'plan');
+    const record = {
+      ...earlier,
+      id,
+      at: new Date().toISOString(),
+      why: `Back to: ${earlier.why}`.slice(0, 120),
+    };
+    if (!(await addPlan(academy, camp.id, record, before, personId))) throw changedMeanwhile();
+    publishCamp(events, academy.id, camp.id);
+    response.status(201).json(record);
+  });
+  routes.get('/camps/:id/planning', async (request, response) => {
+    const { academy } = currentUser(request);
+    const id = pathId(request);
+    orNotFound(await newestSetup(academy, id), 'camp');
+    const planning: CampPlanning | null = planner.planning(id);
+    response.json({ planning });
+  });
+  routes.post('/camps/:id/planning/stop', mustInstruct, async (request, response) => {
+    const { academy } = currentUser(request);
+    const id = pathId(request);
+    orNotFound(await newestSetup(academy, id), 'camp');
+    planner.stop(id);
+    response.status(202).json({ id });
+  });
+}

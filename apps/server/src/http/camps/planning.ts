@@ -1,0 +1,275 @@
+import type { CampMemberRecord, CampPlanRecord, HandPlan, NewChange, PlanWish } from '@wrightonic/contract';
+import {
+  bestAlone,
+  campFaults,
+  campMoment,
+  campProblems,
+  campTable,
+  campToPlan,
+  dayAt,
+  FieldError,
+  minutesOf,
+  overThrown,
+  routeWorth,
+  servedBy,
+  slotsOf,
+  staffed,
+  slotsOfChange,
+  throwsOfRoutes,
+  venueTimeOf,
+  type CampPlan,
+  type CampRoute,
+} from '@wrightonic/core';
+import type { CampPlanner } from '../../solver/camps';
+import { fieldError, HttpError } from '../httpError';
+import { withThrowRules, type WholeCamp } from './campRecord';
+
+/** Times that a plan is made again with fewer throws for whom it asked too many of. */
+const throwRounds = 4;
+
+interface Asked {
+  camp: WholeCamp;
+  zone: string;
+  by: string;
+}
+
+const uuids = /[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/g;
+
+/** Words of the planner, which knows everything by id, with names. */
+export function namer({ setup, members }: Pick<WholeCamp, 'setup' | 'members'>): (words: string) => string {
+  const names = new Map([
+    ...members.map(({ id, givenName, familyName }) => [id, `${givenName} ${familyName}`] as const),
+    ...setup.stations.map(({ id, name }) => [id, name] as const),
+    ...setup.blocks.map(({ id, day, start }) => [id, `${day}, ${start}`] as const),
+  ]);
+  return (words) => words.replace(uuids, (id) => names.get(id) ?? id);
+}
+
+/** The first slot that has not begun, once the first one has; null before that. */
+function fixedBeforeNow({ setup }: WholeCamp, zone: string): string | null {
+  const now = new Date();
+  const moment = campMoment(setup.blocks, dayAt(now, zone), minutesOf(venueTimeOf(now, zone)));
+  if (!moment.lastSlot) return null;
+  if (!moment.nextSlot)
+    throw new HttpError(409, 'The last slot of this camp has begun. There is nothing left to plan.');
+  return moment.nextSlot.id;
+}
+
+/** Routes of a plan in the slots and stations that there are now. */
+function routesNow({ setup, plan }: WholeCamp): CampRoute[] {
+  const stations = new Set(setup.stations.map(({ id }) => id));
+  const at = new Map(plan?.slots.map((id, t) => [id, t]));
+  return (plan?.routes ?? []).map(({ athlete, stations: were }) => ({
+    athlete,
+    stations: slotsOf(setup).map(({ id }) => {
+      const station = were[at.get(id) ?? -1] ?? null;
+      return station !== null && stations.has(station) ? station : null;
+    }),
+  }));
+}
+
+/** What a change is of must be in the camp. */
+export function checkedChange({ setup, members, changes }: WholeCamp, change: NewChange): NewChange {
+  const known = change.kind === 'sick' ? setup.staff : change.kind === 'closed' ? setup.areas : members;
+  if (!known.some(({ id }) => id === change.subject))
+    throw fieldError('change.subject', 'is nobody and nothing of this camp');
+  if (!slotsOf(setup).some(({ id }) => id === change.slot))
+    throw fieldError('change.slot', 'is no slot of this camp');
+  if (change.ends && !changes.some(({ id }) => id === change.ends))
+    throw fieldError('change.ends', 'is no change that holds');
+  return change;
+}
+
+const withChange = ({ changes }: WholeCamp, change: NewChange | null): WholeCamp['changes'] =>
+  !change ? changes : change.ends ? changes.filter(({ id }) => id !== change.ends) : [...changes, change];
+
+/** Refuses a camp that cannot be planned, with everything that is wrong with it. */
+function mustBePlannable(camp: WholeCamp, zone: string): void {
+  const problems = campProblems(camp.setup, camp.members, zone).filter(({ stops }) => stops);
+  if (problems.length === 0) return;
+  const name = namer(camp);
+  const fields = problems.map(({ field, words }) => ({ field, message: name(words), text: name(words) }));
+  throw new HttpError(422, fields.map(({ message }) => message).join(' '), fields);
+}
+
+/** How everybody is called where a plan is told of. */
+const callOf = (members: readonly CampMemberRecord[], id: string): string => {
+  const found = members.find((each) => each.id === id);
+  return found ? `${found.givenName} ${found.familyName}` : id;
+};
+
+interface Made {
+  id: string;
+  why: string;
+  plan: CampPlan;
+  pinned: CampPlanRecord['pinned'];
+  changes: WholeCamp['changes'];
+  fixedBefore: string | null;
+  ms: number;
+}
+
+/** A plan as it is kept: with who leads what, what is thrown, and every word with names. */
+function recordOf({ camp, by }: Asked, made: Made): CampPlanRecord {
+  const { setup, members, limits } = camp;
+  const { plan, changes } = made;
+  const slots = slotsOf(setup);
+  const name = namer(camp);
+  const open = new Map(
+    slots.map(({ id }, t) => [id, new Set(plan.routes.flatMap(({ stations }) => stations[t] ?? []))]),
+  );
+  const sick = new Map(
+    setup.staff.map(({ id }) => [
+      id,
+      new Set(
+        changes
+          .filter((change) => change.kind === 'sick' && change.subject === id)
+          .flatMap((change) => slotsOfChange(change, slots)),
+      ),
+    ]),
+  );
+  const throws = throwsOfRoutes(setup, limits, plan.routes, made.fixedBefore);
+  return {
+    id: made.id,
+    at: new Date().toISOString(),
+    by,
+    why: made.why,
+    setupId: camp.setupId,
+    slots: slots.map(({ id }) => id),
+    routes: plan.routes,
+    groups: plan.groups ?? [],
+    coaches: { ...staffed(setup, sick, open).coaches },
+    pinned: made.pinned,
+    served: plan.served,
+    floor: plan.floor,
+    objective: plan.objective,
+    bound: plan.bound,
+    gap: plan.gap,
+    moved: plan.moved,
+    throws,
+    limitedBy: [
+      ...plan.limitedBy.map(name),
+      ...overThrown(throws).map(
+        ({ athlete, day, counted, left }) =>
+          `${callOf(members, athlete)} would throw ${counted} on ${day}; ${left} are left.`,
+      ),
+    ],
+    ms: Math.round(made.ms),
+  };
+}
+
+function whyOf(camp: WholeCamp, { change, anew }: PlanWish): string {
+  if (!change) return anew ? 'Planned' : 'Planned again';
+  const who =
+    change.kind === 'sick'
+      ? camp.setup.staff.find(({ id }) => id === change.subject)!.name
+      : change.kind === 'closed'
+        ? camp.setup.areas.find(({ id }) => id === change.subject)!.name
+        : callOf(camp.members, change.subject);
+  const words = {
+    away: 'is not here',
+    late: 'comes later',
+    left: 'leaves',
+    sick: 'is away',
+    closed: 'is closed',
+  };
+  const back = { away: 'is here', late: 'is here', left: 'stays', sick: 'is back', closed: 'is open again' };
+  return `${who} ${(change.ends ? back : words)[change.kind]}`.slice(0, 120);
+}
+
+/** Makes a plan of a camp, beside everything else. */
+export async function planned(planner: CampPlanner, asked: Asked, wish: PlanWish): Promise<CampPlanRecord> {
+  const { camp, zone } = asked;
+  if (planner.planning(camp.id))
+    throw new HttpError(409, 'This camp is being planned just now. Stop that plan, or wait for it.');
+  mustBePlannable(camp, zone);
+  const change = wish.change && checkedChange(camp, wish.change);
+  const changes = withChange(camp, change);
+  const fixedBefore = fixedBeforeNow(camp, zone);
+  const keeps = camp.plan && (!wish.anew || fixedBefore !== null);
+  const before = keeps ? { routes: routesNow(camp), fixedBefore } : null;
+  const today = dayAt(new Date(), zone);
+  const steps = new Map<string, number>();
+  const begun = performance.now();
+  const next = (last: CampPlan | null) => {
+    const over = last ? overThrown(throwsOfRoutes(camp.setup, camp.limits, last.routes, fixedBefore)) : [];
+    if (last && (over.length === 0 || Math.max(0, ...steps.values()) >= throwRounds)) return null;
+    for (const { athlete } of over) steps.set(athlete, (steps.get(athlete) ?? 0) + 1);
+    const members = camp.members.map((member) =>
+      withThrowRules(camp.setup, member, camp.limits.get(member.id)!, today, steps.get(member.id) ?? 0),
+    );
+    const { setup } = camp;
+    const { seconds, pinned } = wish;
+    return campToPlan({ setup, members, changes, pinned, before, seconds }).input;
+  };
+  try {
+    const plan = await planner.plan(camp.id, next);
+    const made = { id: wish.id, why: whyOf(camp, wish), plan, pinned: wish.pinned, changes };
+    return recordOf(asked, { ...made, fixedBefore, ms: performance.now() - begun });
+  } catch (error) {
+    if (error instanceof FieldError) throw fieldError(error.field, namer(camp)(error.text));
+    throw error;
+  }
+}
+
+/** A plan that somebody changed by hand: it keeps every rule that the plan before it kept. */
+export function plannedByHand(asked: Asked, wish: HandPlan): CampPlanRecord {
+  const { camp, zone } = asked;
+  const { setup, members, changes, plan: was } = camp;
+  if (!was) throw new HttpError(409, 'There is no plan yet that could be changed.');
+  const fixedBefore = fixedBeforeNow(camp, zone);
+  const name = namer(camp);
+  try {
+    const before = { routes: routesNow(camp), fixedBefore };
+    const toPlan = campToPlan({ setup, members, changes, pinned: wish.pinned, before, seconds: 1 });
+    const table = campTable(toPlan.input);
+    const station = new Map(table.stations.map((id, s) => [id, s]));
+    const positions = (routes: readonly CampRoute[]) => {
+      const of = new Map(routes.map((route) => [route.athlete, route.stations]));
+      return table.athletes.map((id) =>
+        table.slots.map((_, t) => {
+          const at = of.get(id)?.[t] ?? null;
+          return at === null ? null : (station.get(at) ?? null);
+        }),
+      );
+    };
+    const known = new Set(campFaults(table, positions(before.routes)).map(({ words }) => words));
+    const routes = positions(wish.routes);
+    const faults = campFaults(table, routes).filter(({ words }) => !known.has(words));
+    if (faults.length)
+      throw new HttpError(
+        422,
+        faults.map(({ words }) => `${name(words)}.`).join(' '),
+        faults.map(({ words }) => ({ field: 'routes', message: name(words), text: name(words) })),
+      );
+    const worths = routes.map((route, a) =>
+      routeWorth(
+        table.need[a]!,
+        route.map((s) => s ?? -1),
+      ),
+    );
+    const best = bestAlone(table);
+    const { served, floor, objective } = servedBy(table, best, worths);
+    // With a lower floor more may be possible than was proven for the one before.
+    const most = floor >= was.floor ? was.bound : best.reduce((sum, each) => sum + each, 0);
+    const bound = Math.max(objective, most);
+    const plan: CampPlan = {
+      routes: table.athletes.map((athlete, a) => ({
+        athlete,
+        stations: routes[a]!.map((s) => (s === null ? null : table.stations[s]!)),
+      })),
+      groups: was.groups,
+      served,
+      floor,
+      objective,
+      bound,
+      gap: bound > 0 ? (bound - objective) / bound : 0,
+      moved: [],
+      limitedBy: [],
+    };
+    const { id, why, pinned } = wish;
+    return recordOf(asked, { id, why, plan, pinned, changes, fixedBefore, ms: 0 });
+  } catch (error) {
+    if (error instanceof FieldError) throw fieldError(error.field, name(error.text));
+    throw error;
+  }
+}

@@ -1,0 +1,25 @@
+import { FieldError, planCamp } from '@wrightonic/core';
+import { loadSolver } from '@wrightonic/solver';
+import { jobSteps, shares, type CampAnswer, type CampJob } from './camps';
+
+const solver = loadSolver();
+
+/** A plan blocks its thread; one camp after the other. */
+export default async function planned({ input, shared }: CampJob): Promise<CampAnswer> {
+  const solve = await solver;
+  const job = new Int32Array(shared);
+  try {
+    const plan = planCamp(input, solve, {
+      stopped: () => Atomics.load(job, shares.stop) === 1,
+      progress: (step, share) => {
+        Atomics.store(job, shares.step, jobSteps.indexOf(step));
+        Atomics.store(job, shares.thousandths, Math.round(1000 * share));
+      },
+    });
+    return { plan };
+  } catch (error) {
+    // Classes do not cross threads.
+    if (error instanceof FieldError) return { refused: { field: error.field, text: error.text } };
+    throw error;
+  }
+}

@@ -1,0 +1,325 @@
+import {
+  areaKinds,
+  blockKinds,
+  coachSkills,
+  largestCamp,
+  nodeOf,
+  type CampArea,
+  type CampBlock,
+  type CampChange,
+  type CampGroup,
+  type CampMember,
+  type CampMove,
+  type CampPin,
+  type CampPlan,
+  type CampRoute,
+  type CampSetup,
+  type CampStaff,
+  type CampThing,
+  type CampThrows,
+  type CoachesOfSlot,
+  type PlannedStation,
+  type ThrowLock,
+} from '@wrightonic/core';
+import Joi from 'joi';
+import type { Guardian } from './athletes';
+import type { CheckIn } from './campDay';
+import { drillId, known } from './ids';
+import { day, id, line, note, timeOfDay } from './shared';
+
+const whole = (from: number, to: number) => Joi.number().integer().min(from).max(to);
+const idLists = Joi.array().items(Joi.array().items(id).min(2).max(20).unique()).max(100);
+const treated = known('flaw or limit', nodeOf);
+
+export const campArea = Joi.object<CampArea>({
+  id: id.required(),
+  name: line(40).label('Name').required(),
+  kind: Joi.valid(...areaKinds)
+    .label('Kind')
+    .required(),
+  capacity: whole(1, 400).label('Athletes at once').required(),
+}).required();
+
+export const campBlock = Joi.object<CampBlock>({
+  id: id.required(),
+  day: day.label('Day').required(),
+  start: timeOfDay.label('Start').required(),
+  minutes: whole(1, 600).label('Minutes').required(),
+  kind: Joi.valid(...blockKinds)
+    .label('What for')
+    .required(),
+}).required();
+
+export const campStaff = Joi.object<CampStaff>({
+  id: id.required(),
+  name: line(60).label('Name').required(),
+  skills: Joi.array()
+    .items(Joi.valid(...coachSkills))
+    .unique()
+    .label('Can lead')
+    .required(),
+  hours: Joi.array()
+    .items(
+      Joi.object({
+        day: day.required(),
+        from: timeOfDay.label('From').required(),
+        to: timeOfDay.label('To').required(),
+      }).custom((value: { from: string; to: string }, helpers) =>
+        value.from < value.to ? value : helpers.message({ custom: 'the hours end before they begin' }),
+      ),
+    )
+    .max(40)
+    .required(),
+}).required();
+
+const campThing = Joi.object<CampThing>({
+  thing: line(40).label('Thing').required(),
+  count: whole(1, 400).label('How many').required(),
+  shared: whole(1, 40).label('Athletes who share one').required(),
+});
+
+export const plannedStation = Joi.object<PlannedStation>({
+  id: id.required(),
+  name: line(40).label('Name').required(),
+  areaId: id.label('Area').required(),
+  drills: Joi.array().items(drillId).max(8).unique().label('Drills').required(),
+  treats: Joi.array().items(treated).max(40).unique().label('Works on').required(),
+  capacity: whole(1, 200).label('Athletes at once').required(),
+  minimum: whole(0, 200).label('Opens for at least').required(),
+  throwHeavy: Joi.boolean().label('Throw-heavy').required(),
+  throws: whole(0, 100).label('Throws of each in a visit').required(),
+  effort: whole(10, 100).label('Effort of a throw, %').required(),
+  things: Joi.array().items(campThing).max(8).required(),
+  skill: Joi.valid(...coachSkills, null)
+    .label('Its coach can lead')
+    .required(),
+}).required();
+
+/** What a camp is called, and when and where it is. */
+const headFields = {
+  name: line(60).label('Name').required(),
+  venue: note(80).label('Venue').required(),
+  firstDay: day.label('First day').required(),
+  lastDay: day.label('Last day').required(),
+};
+
+const list = (items: Joi.Schema, atMost: number) =>
+  Joi.array().items(items).max(atMost).unique('id').required();
+
+export const campSetup = Joi.object<CampSetup>({
+  ...headFields,
+  mode: Joi.valid('routes', 'groups').label('How it is planned').required(),
+  seed: whole(0, 2_147_483_647).label('Seed').required(),
+  ageSpan: Joi.number().min(0).max(99).allow(null).label('Years between oldest and youngest').required(),
+  groups: Joi.object({
+    count: whole(1, 60).label('Groups').required(),
+    min: whole(1, 200).label('Smallest').required(),
+    max: whole(1, 200).label('Largest').required(),
+  }).required(),
+  areas: list(campArea, 40),
+  blocks: list(campBlock, 200),
+  staff: list(campStaff, 80),
+  stations: list(plannedStation, 40),
+  together: idLists.required(),
+  apart: idLists.required(),
+  surnames: Joi.boolean().label('Family names on boards').required(),
+  athletesPerAdult: whole(1, 100).label('Athletes for each adult, at most').required(),
+}).required();
+
+/** A camp that is made: from nothing, or as a copy of another. */
+export interface NewCamp extends Pick<CampSetup, 'name' | 'venue' | 'firstDay' | 'lastDay'> {
+  id: string;
+  setupId: string;
+  copyOf: string | null;
+}
+
+export const newCamp = Joi.object<NewCamp>({
+  ...headFields,
+  id: id.required(),
+  setupId: id.required(),
+  copyOf: id.allow(null).label('As a copy of').required(),
+}).required();
+
+/** A setup that was changed, and the one that it was made of: two people who change it at once are told. */
+export interface ChangedSetup {
+  id: string;
+  before: string;
+  setup: CampSetup;
+}
+
+export const changedSetup = Joi.object<ChangedSetup>({
+  id: id.required(),
+  before: id.required(),
+  setup: campSetup,
+}).required();
+
+/** Somebody comes, comes otherwise, or does not come any more; the newest row of an athlete counts. */
+export interface MemberRow {
+  id: string;
+  athleteId: string;
+  coming: boolean;
+  /** Slots of arrival and departure; null for the first and the last. */
+  from: string | null;
+  to: string | null;
+  /** Stations that they may not visit, chosen by the staff. */
+  barred: string[];
+  restriction: string;
+}
+
+const memberRow = Joi.object<MemberRow>({
+  id: id.required(),
+  athleteId: id.required(),
+  coming: Joi.boolean().required(),
+  from: id.allow(null).required(),
+  to: id.allow(null).required(),
+  barred: Joi.array().items(id).max(40).unique().required(),
+  restriction: note(200).label('Restriction').required(),
+});
+
+export interface MemberRows {
+  members: MemberRow[];
+}
+export const memberRows = Joi.object<MemberRows>({
+  members: Joi.array().items(memberRow).min(1).max(largestCamp).unique('id').unique('athleteId').required(),
+}).required();
+
+/** Something that happens while a camp runs. */
+export const changeKinds = ['away', 'late', 'left', 'sick', 'closed'] as const;
+export interface NewChange extends CampChange {
+  /** Taken back instead of made. */
+  ends: string | null;
+}
+export const newChange = Joi.object<NewChange>({
+  id: id.required(),
+  kind: Joi.valid(...changeKinds).required(),
+  subject: id.required(),
+  slot: id.required(),
+  ends: id.allow(null).required(),
+}).required();
+
+/** A plan is asked for. */
+export interface PlanWish {
+  id: string;
+  /** The plan that stands now; null where there is none. */
+  before: string | null;
+  /** From nothing, or with as few moves as can be. */
+  anew: boolean;
+  seconds: number;
+  pinned: CampPin[];
+  change: NewChange | null;
+}
+
+const pinned = Joi.array()
+  .items(Joi.object({ athlete: id.required(), slot: id.required(), station: id.required() }))
+  .max(4000)
+  .required();
+
+export const planWish = Joi.object<PlanWish>({
+  id: id.required(),
+  before: id.allow(null).required(),
+  anew: Joi.boolean().required(),
+  seconds: Joi.number().min(0.5).max(30).required(),
+  pinned,
+  change: newChange.allow(null).required(),
+}).required();
+
+/** A plan that was changed by hand. */
+export interface HandPlan {
+  id: string;
+  before: string;
+  why: string;
+  routes: CampRoute[];
+  pinned: CampPin[];
+}
+
+export const handPlan = Joi.object<HandPlan>({
+  id: id.required(),
+  before: id.required(),
+  why: line(120).required(),
+  routes: Joi.array()
+    .items(
+      Joi.object({
+        athlete: id.required(),
+        stations: Joi.array().items(id.allow(null)).max(200).required(),
+      }),
+    )
+    .max(largestCamp)
+    .unique('athlete')
+    .required(),
+  pinned,
+}).required();
+
+/** An earlier plan becomes the one that holds again. */
+export const restoredPlan = Joi.object<{ id: string; of: string; before: string }>({
+  id: id.required(),
+  of: id.required(),
+  before: id.required(),
+}).required();
+
+/** A plan as it is kept. */
+export interface CampPlanRecord extends Omit<CampPlan, 'routes' | 'groups'> {
+  id: string;
+  at: string;
+  by: string;
+  why: string;
+  /** The setup and the changes that it was made of. */
+  setupId: string;
+  /** Ids of the slots, in the order of the routes. */
+  slots: string[];
+  routes: CampRoute[];
+  groups: CampGroup[];
+  coaches: Record<string, CoachesOfSlot>;
+  pinned: CampPin[];
+  moved: CampMove[];
+  throws: CampThrows[];
+  ms: number;
+}
+
+/** Somebody who comes, as staff see them. */
+export interface CampMemberRecord
+  extends CampMember, Omit<MemberRow, 'id' | 'athleteId' | 'coming' | 'barred'> {
+  givenName: string;
+  familyName: string;
+  lock: ThrowLock | null;
+  /** Day of the look whose findings they are; null where nobody looked yet. */
+  lookedOn: string | null;
+  /** Stations that staff keep them from. */
+  barredByStaff: string[];
+  guardians: Guardian[];
+  allergies: string;
+  /** Newest word of each day. */
+  checkIns: CheckIn[];
+}
+
+export interface CampListEntry extends Pick<CampSetup, 'name' | 'venue' | 'firstDay' | 'lastDay'> {
+  id: string;
+  athletes: number;
+  planned: boolean;
+  archived: boolean;
+}
+
+/** Everything of a camp that its screens show. */
+export interface CampRecord {
+  id: string;
+  setupId: string;
+  setup: CampSetup;
+  archived: boolean;
+  members: CampMemberRecord[];
+  changes: CampChange[];
+  plan: CampPlanRecord | null;
+  /** Plans before it, newest first. */
+  earlier: { id: string; at: string; why: string }[];
+}
+
+/** A camp is put away, or taken out again. */
+export const campArchiving = Joi.object<{ id: string; archived: boolean }>({
+  id: id.required(),
+  archived: Joi.boolean().required(),
+}).required();
+
+/** How far a plan that is being made is; null where none is. */
+export interface CampPlanning {
+  step: 'waiting' | 'counts' | 'search';
+  /** 0..1 */
+  share: number;
+}
