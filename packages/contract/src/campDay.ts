@@ -42,6 +42,8 @@ export interface CampDayRecord {
 }
 export interface CampDayOf {
   athleteId: string;
+  /** Id of the session that all of it is of. */
+  session: string;
   throws: { id: string; at: string; drill: string | null; velocity: number | null }[];
   reps: { id: string; at: string; drill: string; outcome: 'clean' | 'missed' }[];
   notes: { id: string; at: string; text: string }[];

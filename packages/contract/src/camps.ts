@@ -126,10 +126,11 @@ export const campSetup = Joi.object<CampSetup>({
   athletesPerAdult: whole(1, 100).label('Athletes for each adult, at most').required(),
 }).required();
 
-/** A camp that is made: from nothing, or as a copy of another. */
+/** A camp that is made: from nothing, from the usual one, or as a copy of another. */
 export interface NewCamp extends Pick<CampSetup, 'name' | 'venue' | 'firstDay' | 'lastDay'> {
   id: string;
   setupId: string;
+  from: 'nothing' | 'usual' | 'copy';
   copyOf: string | null;
 }
 
@@ -137,7 +138,10 @@ export const newCamp = Joi.object<NewCamp>({
   ...headFields,
   id: id.required(),
   setupId: id.required(),
-  copyOf: id.allow(null).label('As a copy of').required(),
+  from: Joi.valid('nothing', 'usual', 'copy').label('Begin with').required(),
+  copyOf: Joi.when('from', { is: 'copy', then: id.required(), otherwise: Joi.valid(null).required() }).label(
+    'As a copy of',
+  ),
 }).required();
 
 /** A setup that was changed, and the one that it was made of: two people who change it at once are told. */

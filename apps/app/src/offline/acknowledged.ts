@@ -1,6 +1,7 @@
 import { responseCache } from './responseCache';
 import { acknowledged, inSession } from './pendingEvents';
-import { outbox } from './outbox';
+import type { CampDayRecord } from '@wrightonic/contract';
+import { outbox, type Entry } from './outbox';
 import type { Meta } from '../store/query';
 import type { Thunk } from './send';
 
@@ -10,7 +11,10 @@ const acknowledgedSince =
   async (dispatch, state) => {
     const gone = state()
       .pendingEvents.entries.filter(
-        (entry) => entry.athleteId === athleteId && inSession(entry) === ofSession,
+        (entry) =>
+          entry.athleteId === athleteId &&
+          inSession(entry) === ofSession &&
+          entry.event.kind !== 'camp-checked-in',
       )
       .filter(({ sentAt }) => sentAt !== undefined && sentAt < since)
       .map(({ event }) => event.id);
@@ -39,12 +43,12 @@ const oldestRead =
     return Math.min(...shown, ...(await responseCache.agesOf(athleteId)));
   };
 
-/** Lessons were read that were asked for at a time: what was changed about them before is in them. */
-const lessonsRead =
-  (at: number): Thunk<Promise<void>> =>
+/** Something was read that was asked for at a time: what was stored before of what it shows is in it. */
+const shownSince =
+  (at: number, shows: (entry: Entry) => boolean): Thunk<Promise<void>> =>
   async (dispatch, state) => {
     const gone = state()
-      .pendingEvents.entries.filter(({ event }) => event.kind === 'lesson-changed')
+      .pendingEvents.entries.filter(shows)
       .filter(({ sentAt }) => sentAt !== undefined && sentAt < at)
       .map(({ event }) => event.id);
     if (gone.length === 0) return;
@@ -82,5 +86,36 @@ export async function readingSession(athleteId: string, started: Started): Promi
 /** Follows what is read of the diary. */
 export async function readingLessons(_: unknown, started: Started): Promise<void> {
   const at = Date.now();
-  if (await isFresh(started)) await run(started, lessonsRead(at));
+  if (await isFresh(started))
+    await run(
+      started,
+      shownSince(at, ({ event }) => event.kind === 'lesson-changed'),
+    );
+}
+
+/** Follows what is read of a camp: who was checked in. */
+export async function readingCamp(id: string, started: Started): Promise<void> {
+  const at = Date.now();
+  if (await isFresh(started))
+    await run(
+      started,
+      shownSince(at, ({ event }) => event.kind === 'camp-checked-in' && event.campId === id),
+    );
+}
+
+/** Follows what is read of a day of a camp: all that was logged in its sessions. */
+export async function readingCampDay(_: unknown, started: Started): Promise<void> {
+  const at = Date.now();
+  if (!(await isFresh(started))) return;
+  const { data } = (await started.queryFulfilled) as unknown as { data: { day: CampDayRecord } };
+  const sessions = new Set(data.day.athletes.map(({ session }) => session));
+  await run(
+    started,
+    shownSince(
+      at,
+      ({ event }) =>
+        ('sessionId' in event && event.sessionId !== null && sessions.has(event.sessionId)) ||
+        (event.kind === 'session-begun' && sessions.has(event.id)),
+    ),
+  );
 }

@@ -9,16 +9,24 @@ type Fields<K extends LogKind> = Omit<EventOf<K>, 'id' | 'at' | 'kind'>;
 /**
  * The one way in for whatever is logged: it is shown at once, kept by the browser, then sent in order.
  *
- * @param known its id, where it has one already: a reading that two devices take is one throw
+ * @param known its id, where it has one already: a reading that two devices take is one throw; and its time, where two
+ *   devices say the same of it
  * @returns the id of the event
  */
 export const log =
-  <K extends LogKind>(athleteId: string, kind: K, fields: Fields<K>, known?: string): Thunk<string> =>
+  <K extends LogKind>(
+    athleteId: string,
+    kind: K,
+    fields: Fields<K>,
+    known?: string | { id: string; at: string },
+  ): Thunk<string> =>
   (dispatch, state) => {
     const at = now();
+    const told = typeof known === 'string' ? { id: known } : known;
     const event = {
-      id: known ?? v7({ msecs: at.getTime() }),
+      id: v7({ msecs: at.getTime() }),
       at: at.toISOString(),
+      ...told,
       kind,
       ...fields,
     } as unknown as LogEvent;

@@ -9,7 +9,7 @@ let lazyScreens: Later | undefined;
 const fetchLater = async (): Promise<Later> => (lazyScreens = await import('./lazyScreens'));
 
 /** What stays round the screens of a path when the path goes on. */
-const frames = new Set<keyof Later>(['AthleteFrame']);
+const frames = new Set<keyof Later>(['AthleteFrame', 'CampFrame']);
 
 /** One of the later screens, as the screen of a route; once they are here it is drawn without a moment's wait. */
 export function screen(name: keyof Later, meanwhile: ReactNode = <Waiting what="One moment" />) {

@@ -1,6 +1,7 @@
 import { academyEndpoints } from './endpoints/academy';
 import { athleteEndpoints } from './endpoints/athlete';
 import { tagged } from './endpoints/build';
+import { campEndpoints } from './endpoints/camps';
 import { diaryEndpoints } from './endpoints/diary';
 import { measureEndpoints } from './endpoints/measure';
 import { planEndpoints } from './endpoints/plan';
@@ -11,6 +12,7 @@ export const lazyEndpoints = tagged.injectEndpoints({
   endpoints: (build) => ({
     ...academyEndpoints(build),
     ...athleteEndpoints(build),
+    ...campEndpoints(build),
     ...diaryEndpoints(build),
     ...measureEndpoints(build),
     ...planEndpoints(build),

@@ -42,8 +42,9 @@ export async function campDay(
     rows<Logged & { text: string }>('session_notes', ['text']),
   ]);
   const common = ({ id, at }: Logged) => ({ id, at: at.toISOString() });
-  return athleteIds.map((athleteId) => ({
+  return [...sessionOf].map(([session, athleteId]) => ({
     athleteId,
+    session,
     throws: (throws.get(athleteId) ?? []).map((row) => ({
       ...common(row),
       drill: row.drill,

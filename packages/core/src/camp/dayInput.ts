@@ -1,4 +1,4 @@
-import type { Discipline, Hand, Severity } from '../catalogue';
+import type { Discipline, Hand } from '../catalogue';
 import { placesAt, slotsOf, type CampSetup } from './setup';
 import { slotsOfChange, staffed, type CampChange, type Staffing } from './staffing';
 import type { Camper, CampInput, CampPin, CampRoute } from './types';
@@ -10,7 +10,8 @@ export interface CampMember {
   age: number;
   discipline: Discipline;
   throws: Hand;
-  findings: Readonly<Record<string, Severity>>;
+  /** How much each station is needed, 1 to 3; what is left out is not needed. */
+  needs: Readonly<Record<string, number>>;
   /** Slots in which they arrive and leave; null for the first and the last. */
   from: string | null;
   to: string | null;

@@ -1,3 +1,4 @@
+export * from './byHand';
 export * from './check';
 export * from './clock';
 export * from './dayInput';
@@ -11,4 +12,5 @@ export * from './staffing';
 export { campTable, heavySlotsADay, type CampTable } from './table';
 export * from './throws';
 export * from './types';
+export * from './usualSetup';
 export { bestAlone, routeWorth } from './worth';

@@ -10,9 +10,12 @@ const worthATenth = 0.1;
  *
  * @returns by station, 0 where it treats nothing of theirs
  * @throws RangeError for findings that cannot be traced, with the field
- * @example needsOf({ id: 'a', age: 15, discipline: 'overhand', throws: 'R', needs: { cage: 2 } }, [{ id: 'cage', treats: [], capacity: 4, throwHeavy: true }]) // [ 2 ]
+ * @example needsOf({ age: 15, discipline: 'overhand', throws: 'R', needs: { cage: 2 } }, [{ id: 'cage', treats: [] }]) // [ 2 ]
  */
-export function needsOf(camper: Camper, stations: readonly CampStation[]): number[] {
+export function needsOf(
+  camper: Pick<Camper, 'needs' | 'findings' | 'discipline' | 'throws' | 'age'>,
+  stations: readonly Pick<CampStation, 'id' | 'treats'>[],
+): number[] {
   const { needs, findings, discipline, throws, age } = camper;
   if (!findings) return stations.map(({ id }) => needs?.[id] ?? 0);
   const { focus, roots } = trace({ athlete: { discipline, throws, age }, findings, runs: 0 });

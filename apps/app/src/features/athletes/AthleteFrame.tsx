@@ -1,6 +1,6 @@
-import { verbs, type Verb } from '@wrightonic/core';
-import { Link, router, Slot, usePathname } from 'expo-router';
-import { Pressable, StyleSheet, useWindowDimensions, View } from 'react-native';
+import { verbs } from '@wrightonic/core';
+import { router, Slot, usePathname } from 'expo-router';
+import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { useStoredAthlete } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
@@ -8,6 +8,7 @@ import { kindWords } from '../../ui/words/kindWords';
 import { LockNotice } from '../../ui/Notice/LockNotice';
 import { NotRead } from '../../ui/Notice/Notice';
 import { PageTitle } from '../../ui/Screen/Screen';
+import { Tabs } from '../../ui/Tabs/Tabs';
 import { useWide } from '../../ui/hooks/useWide';
 import { RosterList } from './RosterList';
 
@@ -60,17 +61,15 @@ export function AthleteFrame() {
               Profile
             </Button>
           </View>
-          <View role="navigation" aria-label="The five verbs" style={styles.verbs}>
-            {verbs.map((verb) => (
-              <VerbTab
-                key={verb}
-                verb={verb}
-                id={id}
-                here={path.endsWith(`/${verb}`) || (verb === 'look' && lookTools.test(path))}
-                due={page.due.verb === verb}
-              />
-            ))}
-          </View>
+          <Tabs
+            label="The five verbs"
+            tabs={verbs.map((verb) => ({
+              name: verb,
+              href: `/athletes/${id}/${verb}` as const,
+              here: path.endsWith(`/${verb}`) || (verb === 'look' && lookTools.test(path)),
+              due: page.due.verb === verb,
+            }))}
+          />
         </View>
         {page.pain.lock ? (
           <View style={styles.lock}>
@@ -85,25 +84,6 @@ export function AthleteFrame() {
 
 /** From this width on there is room for the roster beside everything. */
 const roomy = 1600;
-
-function VerbTab({ verb, id, here, due }: { verb: Verb; id: string; here: boolean; due: boolean }) {
-  const own = useColours();
-  return (
-    <Link href={`/athletes/${id}/${verb}`} replace asChild>
-      <Pressable
-        role="link"
-        aria-current={here ? 'page' : undefined}
-        aria-label={due ? `${verb}, due` : verb}
-        style={StyleSheet.flatten([styles.verb, { borderColor: here ? own.clay : 'transparent' }])}
-      >
-        <Text variant="titleMedium" style={[styles.name, { color: here ? own.ink : own.inkSoft }]}>
-          {verb}
-        </Text>
-        {due ? <View style={[styles.due, { backgroundColor: own.clay }]} /> : null}
-      </Pressable>
-    </Link>
-  );
-}
 
 const styles = StyleSheet.create({
   root: { flex: 1, minWidth: 0, minHeight: 0 },
@@ -120,8 +100,4 @@ const styles = StyleSheet.create({
   },
   lock: { padding: 8 },
   grow: { flex: 1, minWidth: 0 },
-  verbs: { flexDirection: 'row', maxWidth: 560 },
-  verb: { flex: 1, minHeight: 46, alignItems: 'center', justifyContent: 'center', borderBottomWidth: 4 },
-  name: { textTransform: 'capitalize' },
-  due: { position: 'absolute', top: 8, right: 10, width: 8, height: 8, borderRadius: 4 },
 });

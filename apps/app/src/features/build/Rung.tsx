@@ -12,7 +12,7 @@ import { ErrorNotice } from '../../ui/Notice/Notice';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { stageWords } from '../../ui/words/stageWords';
 import { AddDrill } from './AddDrill';
-import { useDragSensors } from './dragSensors';
+import { useDragSensors } from '../../ui/drag/dragSensors';
 import { keyboardSteps } from './keyboardSteps';
 import { PlannedDrill } from './PlannedDrill';
 import { useBook } from '../../ui/hooks/useBook';

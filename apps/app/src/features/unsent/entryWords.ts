@@ -7,6 +7,7 @@ import {
   spotNames,
   type DrillBook,
 } from '@wrightonic/core';
+import { checkInWords } from '../../ui/words/campWords';
 import { lessonWords } from '../../ui/words/lessonWords';
 
 /** What was logged, as the person who logged it would say it. */
@@ -48,6 +49,8 @@ export function entryWords(event: LogEvent, book: DrillBook): string {
       return 'A lesson was put in the diary';
     case 'lesson-changed':
       return `A lesson: ${lessonWords[event.state] || 'back on'}${event.reason ? `, ${event.reason}` : ''}`;
+    case 'camp-checked-in':
+      return `Check-in: ${checkInWords[event.state]}`;
     case 'session-begun':
       return 'The session began';
     case 'session-ended':

@@ -13,7 +13,7 @@ import { PainQuestion } from './PainQuestion';
 import { painOf } from './session';
 import { Summary } from './Summary';
 import { useSession } from './useSession';
-import { useWakeLock } from './useWakeLock';
+import { useWakeLock } from '../../ui/hooks/useWakeLock';
 
 /** The phone as one thing: ask, count, sum up. */
 export function Session() {

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, Dialog, Portal, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
-import { LinePick } from './radar/LinePick';
+import { LinePick } from '../../ui/radar/LinePick';
 
 interface Props {
   unit: VelocityUnit;

@@ -3,7 +3,7 @@ import ReconnectingEventSource from 'reconnecting-eventsource';
 import { api } from '../../store/api';
 import { useAppDispatch } from '../../store/store';
 
-/** Reads an athlete again when something was logged at home. Pages out of sight hold no line open. */
+/** Reads an athlete again when something was logged at home, and a camp when it was planned anew. Pages out of sight hold no line open. */
 export function ChangeFeed() {
   const dispatch = useAppDispatch();
   const { data } = api.useAuthSessionQuery();
@@ -19,6 +19,10 @@ export function ChangeFeed() {
       source?.addEventListener('athlete', (event) => {
         const { athleteId } = JSON.parse(event.data as string) as { athleteId: string };
         dispatch(api.util.invalidateTags([{ type: 'Athlete', id: athleteId }, 'Roster', 'Lessons']));
+      });
+      source?.addEventListener('camp', (event) => {
+        const { campId } = JSON.parse(event.data as string) as { campId: string };
+        dispatch(api.util.invalidateTags([{ type: 'Camp', id: campId }, 'Camps']));
       });
     };
     follow();

@@ -1,5 +1,5 @@
 import type { CampMemberRecord, CampRecord } from '@wrightonic/contract';
-import { ageOn, dayAt, throwRules, type CamperLimits, type CampSetup } from '@wrightonic/core';
+import { ageOn, dayAt, needsOf, throwRules, type CamperLimits, type CampSetup } from '@wrightonic/core';
 import type { AcademyRow } from '../../store/academies';
 import { athletesOf } from '../../store/athletes';
 import { camperLimits } from '../../store/camperLimits';
@@ -49,15 +49,20 @@ async function campMembers(
   const members = athletes.map((athlete): CampMemberRecord => {
     const { from, to, barred, restriction } = byAthlete.get(athlete.id)!;
     const state = states.get(athlete.id);
+    const age = ageOn(athlete.birthdate, setup.firstDay);
+    const { discipline, throws } = athlete;
     const findings = state?.findings ? JSON.parse(state.findings) : {};
+    const needs = needsOf({ discipline, throws, age, findings }, setup.stations);
     const member: CampMemberRecord = {
       id: athlete.id,
       givenName: athlete.givenName,
       familyName: athlete.familyName,
-      age: ageOn(athlete.birthdate, setup.firstDay),
-      discipline: athlete.discipline,
-      throws: athlete.throws,
-      findings,
+      age,
+      discipline,
+      throws,
+      needs: Object.fromEntries(
+        needs.flatMap((need, s) => (need > 0 ? [[setup.stations[s]!.id, need]] : [])),
+      ),
       lookedOn: state?.lookedOn ?? null,
       lock: limits.get(athlete.id)!.pain.lock,
       from,

@@ -10,7 +10,7 @@ import {
   type CampPlanning,
   type CampPlanRecord,
 } from '@wrightonic/contract';
-import { copiedSetup, daysOf, emptySetup } from '@wrightonic/core';
+import { copiedSetup, daysOf, emptySetup, usualSetup } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { v7 } from 'uuid';
 import { mustInstruct } from '../../auth/authSession';
@@ -51,16 +51,16 @@ export function campRoutes(planner: CampPlanner, events: EventBus): Router {
   );
   routes.post('/camps', mustInstruct, async (request, response) => {
     const { academy, person } = currentUser(request);
-    const { copyOf, ...wish } = body(request, newCamp);
+    const { copyOf, from, ...wish } = body(request, newCamp);
     if (wish.lastDay < wish.firstDay) throw fieldError('lastDay', 'The last day is before the first.');
     const copied = copyOf ? orNotFound(await newestSetup(academy, copyOf), 'camp').setup : null;
     const { id: _, setupId: __, ...head } = wish;
-    await addCamp(
-      academy.exact(),
-      wish,
-      copied ? copiedSetup(copied, head, v7) : emptySetup(head),
-      person.id,
-    );
+    const begun = copied
+      ? copiedSetup(copied, head, v7)
+      : from === 'usual'
+        ? usualSetup(head, v7)
+        : emptySetup(head);
+    await addCamp(academy, wish, begun, person.id);
     response.status(201).json({ id: wish.id });
   });
   routes.get(

@@ -1,15 +1,17 @@
 import type { CampMemberRecord, CampPlanRecord, HandPlan, NewChange, PlanWish } from '@wrightonic/contract';
 import {
   bestAlone,
-  campFaults,
   campMoment,
   campProblems,
   campTable,
   campToPlan,
   dayAt,
+  faultsByHand,
   FieldError,
   minutesOf,
   overThrown,
+  positionsIn,
+  routesNow,
   routeWorth,
   servedBy,
   slotsOf,
@@ -18,7 +20,6 @@ import {
   throwsOfRoutes,
   venueTimeOf,
   type CampPlan,
-  type CampRoute,
 } from '@wrightonic/core';
 import type { CampPlanner } from '../../solver/camps';
 import { fieldError, HttpError } from '../httpError';
@@ -53,19 +54,6 @@ function fixedBeforeNow({ setup }: WholeCamp, zone: string): string | null {
   if (!moment.nextSlot)
     throw new HttpError(409, 'The last slot of this camp has begun. There is nothing left to plan.');
   return moment.nextSlot.id;
-}
-
-/** Routes of a plan in the slots and stations that there are now. */
-function routesNow({ setup, plan }: WholeCamp): CampRoute[] {
-  const stations = new Set(setup.stations.map(({ id }) => id));
-  const at = new Map(plan?.slots.map((id, t) => [id, t]));
-  return (plan?.routes ?? []).map(({ athlete, stations: were }) => ({
-    athlete,
-    stations: slotsOf(setup).map(({ id }) => {
-      const station = were[at.get(id) ?? -1] ?? null;
-      return station !== null && stations.has(station) ? station : null;
-    }),
-  }));
 }
 
 /** What a change is of must be in the camp. */
@@ -186,7 +174,7 @@ export async function planned(planner: CampPlanner, asked: Asked, wish: PlanWish
   const changes = withChange(camp, change);
   const fixedBefore = fixedBeforeNow(camp, zone);
   const keeps = camp.plan && (!wish.anew || fixedBefore !== null);
-  const before = keeps ? { routes: routesNow(camp), fixedBefore } : null;
+  const before = keeps ? { routes: routesNow(camp.setup, camp.plan!), fixedBefore } : null;
   const today = dayAt(new Date(), zone);
   const steps = new Map<string, number>();
   const begun = performance.now();
@@ -219,28 +207,17 @@ export function plannedByHand(asked: Asked, wish: HandPlan): CampPlanRecord {
   const fixedBefore = fixedBeforeNow(camp, zone);
   const name = namer(camp);
   try {
-    const before = { routes: routesNow(camp), fixedBefore };
-    const toPlan = campToPlan({ setup, members, changes, pinned: wish.pinned, before, seconds: 1 });
-    const table = campTable(toPlan.input);
-    const station = new Map(table.stations.map((id, s) => [id, s]));
-    const positions = (routes: readonly CampRoute[]) => {
-      const of = new Map(routes.map((route) => [route.athlete, route.stations]));
-      return table.athletes.map((id) =>
-        table.slots.map((_, t) => {
-          const at = of.get(id)?.[t] ?? null;
-          return at === null ? null : (station.get(at) ?? null);
-        }),
-      );
-    };
-    const known = new Set(campFaults(table, positions(before.routes)).map(({ words }) => words));
-    const routes = positions(wish.routes);
-    const faults = campFaults(table, routes).filter(({ words }) => !known.has(words));
+    const before = { routes: routesNow(setup, was), fixedBefore };
+    const facts = { setup, members, changes, pinned: wish.pinned, before, seconds: 1 };
+    const faults = faultsByHand(facts, wish.routes);
     if (faults.length)
       throw new HttpError(
         422,
         faults.map(({ words }) => `${name(words)}.`).join(' '),
         faults.map(({ words }) => ({ field: 'routes', message: name(words), text: name(words) })),
       );
+    const table = campTable(campToPlan(facts).input);
+    const routes = positionsIn(table, wish.routes);
     const worths = routes.map((route, a) =>
       routeWorth(
         table.need[a]!,

@@ -11,7 +11,7 @@ import { Card } from '../../../ui/Card/Card';
 import { dayWords, weekday, withDays } from '../../../ui/words/days';
 import { Notice, ErrorNotice, Waiting } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
-import { useDragSensors } from '../dragSensors';
+import { useDragSensors } from '../../../ui/drag/dragSensors';
 import { keyboardSteps } from '../keyboardSteps';
 import { DayBox } from './DayBox';
 import { Games } from './Games';

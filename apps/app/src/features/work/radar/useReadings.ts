@@ -5,8 +5,8 @@ import { now } from '../../../offline/clock';
 import type { Claimed } from '../sessionActions';
 import type { Session } from '../useSession';
 import { unclaimedReadings } from './unclaimed';
-import { useLines } from './useLines';
-import { useRadar } from './useRadar';
+import { useLines } from '../../../ui/radar/useLines';
+import { useRadar } from '../../../ui/radar/useRadar';
 
 /** A reading without a rep: it waits until it is claimed or discarded, and never counts by itself. */
 export interface PendingReading extends Claimed, LineReading {

@@ -1,8 +1,8 @@
 import { simulatedLine } from '@wrightonic/contract';
-import { lazyEndpoints } from '../../../store/lazyEndpoints';
-import { useAppSelector } from '../../../store/store';
-import { useMe } from '../../../store/useAthlete';
-import { selectRadar } from '../../../store/selectors';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { useAppSelector } from '../../store/store';
+import { useMe } from '../../store/useAthlete';
+import { selectRadar } from '../../store/selectors';
 
 interface Line {
   value: string | null;

@@ -1,6 +1,6 @@
-import { radarChosen } from '../../../store/settings';
-import { useAppDispatch } from '../../../store/store';
-import { Choices } from '../../../ui/form/Choices';
+import { radarChosen } from '../../store/settings';
+import { useAppDispatch } from '../../store/store';
+import { Choices } from '../form/Choices';
 import { useLines } from './useLines';
 
 /** Where velocities come from. */

@@ -8,9 +8,9 @@ export function useWakeLock(): void {
     const take = () => {
       if (document.visibilityState !== 'visible' || !('wakeLock' in navigator)) return;
       navigator.wakeLock.request('screen').then(
-        (lock) => {
-          if (gone) void lock.release();
-          else lock = lock;
+        (taken) => {
+          if (gone) void taken.release();
+          else lock = taken;
         },
         () => undefined,
       );

@@ -1,0 +1,154 @@
+import { newCamp, type CampListEntry, type NewCamp } from '@wrightonic/contract';
+import { addDays } from '@wrightonic/core';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card/Card';
+import { FormChoices, FormDate, FormText } from '../../ui/form/bound';
+import { showRefusal, useSchemaForm } from '../../ui/form/schemaForm';
+import { Empty, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { Heading, Screen } from '../../ui/Screen/Screen';
+import { dayWords } from '../../ui/words/days';
+
+/** Camps: the one that runs first, those to come, those that are over. */
+export function Camps() {
+  const today = useToday();
+  const { data, error, refetch } = lazyEndpoints.useCampsQuery();
+  const [making, setMaking] = useState(false);
+  const [away, setAway] = useState(false);
+  const shown = (data ?? []).filter(({ archived }) => !archived);
+  const parts = [
+    ['Running', shown.filter(({ firstDay, lastDay }) => firstDay <= today && today <= lastDay)],
+    ['To come', shown.filter(({ firstDay }) => firstDay > today).reverse()],
+    ['Over', shown.filter(({ lastDay }) => lastDay < today)],
+    ['Archive', away ? (data ?? []).filter(({ archived }) => archived) : []],
+  ] as const;
+  return (
+    <Screen
+      title="Camps"
+      action={
+        making ? null : (
+          <Button mode="contained" icon="plus" onPress={() => setMaking(true)}>
+            New camp
+          </Button>
+        )
+      }
+    >
+      {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
+      {!data && !error ? <Waiting what="Reading the camps" /> : null}
+      {making ? <NewCampCard camps={data ?? []} today={today} onClose={() => setMaking(false)} /> : null}
+      {data && shown.length === 0 && !making ? (
+        <Empty>No camp yet. Make one: its days, then who comes, then the plan.</Empty>
+      ) : null}
+      {parts.map(([title, camps]) =>
+        camps.length ? (
+          <View key={title} style={styles.part}>
+            <Heading>{title}</Heading>
+            {camps.map((camp) => (
+              <Line key={camp.id} camp={camp} today={today} />
+            ))}
+          </View>
+        ) : null,
+      )}
+      {data?.some(({ archived }) => archived) && !away ? (
+        <Button onPress={() => setAway(true)}>Show the archive</Button>
+      ) : null}
+    </Screen>
+  );
+}
+
+function Line({ camp, today }: { camp: CampListEntry; today: string }) {
+  const { id, name, venue, firstDay, lastDay, athletes, planned } = camp;
+  const days =
+    firstDay === lastDay
+      ? dayWords(firstDay, today)
+      : `${dayWords(firstDay, today)} to ${dayWords(lastDay, today)}`;
+  return (
+    <PressableCard onPress={() => router.navigate(`/camps/${id}`)}>
+      <Text variant="titleMedium">{name}</Text>
+      <Text variant="bodySmall">
+        {[
+          days,
+          venue,
+          `${athletes} ${athletes === 1 ? 'athlete' : 'athletes'}`,
+          planned ? 'planned' : 'not planned yet',
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </Text>
+    </PressableCard>
+  );
+}
+
+interface NewProps {
+  camps: readonly CampListEntry[];
+  today: string;
+  onClose: () => void;
+}
+
+function NewCampCard({ camps, today, onClose }: NewProps) {
+  const [make, { isLoading, error }] = lazyEndpoints.useMakeCampMutation();
+  const form = useSchemaForm<NewCamp>(newCamp as never, {
+    id: v7(),
+    setupId: v7(),
+    name: '',
+    venue: '',
+    firstDay: addDays(today, 7),
+    lastDay: addDays(today, 8),
+    from: 'usual',
+    copyOf: null,
+  });
+  const from = form.watch('from');
+  const save = form.handleSubmit(async (camp) => {
+    const answer = await make({ ...camp, copyOf: camp.from === 'copy' ? camp.copyOf : null });
+    if ('error' in answer) return showRefusal(form, answer.error);
+    router.navigate(`/camps/${camp.id}/setup`);
+  });
+  return (
+    <Card>
+      <Heading>New camp</Heading>
+      <FormText form={form} name="name" atMost={60} />
+      <FormText form={form} name="venue" atMost={80} optional />
+      <View style={styles.row}>
+        <FormDate form={form} name="firstDay" />
+        <FormDate form={form} name="lastDay" />
+      </View>
+      <FormChoices
+        form={form}
+        name="from"
+        options={[
+          { value: 'usual', text: 'Mornings with six stations' },
+          { value: 'nothing', text: 'Nothing' },
+          ...(camps.length ? [{ value: 'copy' as const, text: 'A copy of a camp' }] : []),
+        ]}
+      />
+      {from === 'copy' ? (
+        <FormChoices
+          form={form}
+          name="copyOf"
+          options={camps.map(({ id, name, firstDay }) => ({
+            value: id,
+            text: `${name}, ${dayWords(firstDay, today)}`,
+          }))}
+        />
+      ) : null}
+      {error ? <ErrorNotice error={error} /> : null}
+      <View style={styles.row}>
+        <Button mode="contained" loading={isLoading} onPress={() => void save()}>
+          Make the camp
+        </Button>
+        <Button onPress={onClose}>Cancel</Button>
+      </View>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  part: { gap: 8 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

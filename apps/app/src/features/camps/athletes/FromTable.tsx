@@ -1,0 +1,116 @@
+import { readRoster, rosterColumns, type CampRecord, type NewAthlete } from '@wrightonic/contract';
+import type { RowProblem } from '@wrightonic/core';
+import { useState } from 'react';
+import { Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../../store/api';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
+import { FilePick } from '../../../ui/ImportPreview/FilePick';
+import { ImportPreview } from '../../../ui/ImportPreview/ImportPreview';
+import { Notice, Waiting } from '../../../ui/Notice/Notice';
+import { disciplineNames, handNames } from '../../../ui/words/kindWords';
+
+const maxBytes = 5_000_000;
+
+interface Row {
+  row: number;
+  athlete: NewAthlete;
+  /** Of the roster already, with the same name and the same day of birth. */
+  known: string | null;
+  flaggedRow?: string;
+}
+
+interface Read {
+  rows: Row[];
+  problems: RowProblem[];
+  leftOut: string[];
+}
+
+const keyOf = ({ givenName, familyName }: { givenName: string; familyName: string }): string =>
+  `${givenName} ${familyName}`.trim().toLowerCase();
+
+interface Props {
+  camp: CampRecord;
+  onAdd: (ids: string[]) => Promise<void>;
+}
+
+/** Those who come as a table: whoever is of the roster is taken from it, the others are added to it. */
+export function FromTable({ camp, onAdd }: Props) {
+  const { data: roster } = api.useRosterQuery();
+  const [read, setRead] = useState<Read | null>(null);
+  const [wrong, setWrong] = useState('');
+  const [importAthletes, importing] = lazyEndpoints.useImportAthletesMutation();
+  if (!roster) return <Waiting what="Reading the roster" />;
+  const open = async (file: File) => {
+    setWrong('');
+    try {
+      const table = readRoster(await file.text(), () => v7());
+      const byName = new Map(roster.map((athlete) => [keyOf(athlete), athlete.id]));
+      const coming = new Set(camp.members.map(({ id }) => id));
+      const seen = new Map<string, number>();
+      const problems = [...table.problems];
+      const rows = table.rows.flatMap(({ row, athlete }): Row[] => {
+        const key = `${keyOf(athlete)} ${athlete.birthdate}`;
+        const first = seen.get(key);
+        if (first !== undefined) {
+          problems.push({ row, field: 'given_name', message: `is there twice, in row ${first} too` });
+          return [];
+        }
+        seen.set(key, row);
+        const known = byName.get(keyOf(athlete)) ?? null;
+        if (known && coming.has(known))
+          return [{ row, athlete, known, flaggedRow: 'somebody of this name comes already' }];
+        return [
+          known
+            ? { row, athlete, known, flaggedRow: 'of the roster already; this takes them from it' }
+            : { row, athlete, known },
+        ];
+      });
+      setRead({ rows, problems, leftOut: table.leftOut });
+    } catch (broken) {
+      setRead(null);
+      setWrong(`${file.name}: ${(broken as Error).message} Nothing was taken.`);
+    }
+  };
+  const take = async (chosen: readonly number[]) => {
+    const wanted = new Set(chosen);
+    const rows = read!.rows.filter(({ row }) => wanted.has(row));
+    const fresh = rows.filter(({ known }) => known === null).map(({ athlete }) => athlete);
+    if (fresh.length && 'error' in (await importAthletes({ athletes: fresh }))) return;
+    await onAdd(rows.map(({ known, athlete }) => known ?? athlete.id));
+  };
+  return (
+    <>
+      <Text>{`A CSV with a header: ${rosterColumns.required.join(', ')}; and any of ${rosterColumns.optional.join(', ')}.`}</Text>
+      <FilePick
+        label="Open a table"
+        accept=".csv,text/csv,text/plain"
+        maxBytes={maxBytes}
+        onFile={(file) => void open(file)}
+      />
+      {wrong ? <Notice alert>{wrong}</Notice> : null}
+      {read ? (
+        <ImportPreview
+          what={['athlete', 'athletes']}
+          header={['Name', 'Born', 'Discipline', 'Hand']}
+          rows={read.rows.map(({ row, athlete, flaggedRow }) => ({
+            row,
+            flaggedRow,
+            cells: [
+              `${athlete.givenName} ${athlete.familyName}`,
+              athlete.birthdate,
+              disciplineNames[athlete.discipline],
+              handNames[athlete.throws],
+            ],
+          }))}
+          problems={read.problems}
+          leftOut={read.leftOut}
+          busy={importing.isLoading}
+          error={importing.error}
+          onTake={(rows) => void take(rows)}
+          onLeave={() => setRead(null)}
+        />
+      ) : null}
+    </>
+  );
+}

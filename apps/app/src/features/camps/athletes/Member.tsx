@@ -1,0 +1,98 @@
+import type { CampMemberRecord, CampRecord } from '@wrightonic/contract';
+import { slotsOf } from '@wrightonic/core';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
+import { Card } from '../../../ui/Card/Card';
+import { CheckboxGroup, Choices } from '../../../ui/form/Choices';
+import { TextField } from '../../../ui/form/TextField';
+import { ErrorNotice } from '../../../ui/Notice/Notice';
+import { Heading } from '../../../ui/Screen/Screen';
+import { weekday } from '../../../ui/words/days';
+import { rowOf } from './CampAthletes';
+
+interface Props {
+  camp: CampRecord;
+  member: CampMemberRecord;
+  onClose: () => void;
+}
+
+/** When somebody comes and goes, and where they may not be. */
+export function Member({ camp, member, onClose }: Props) {
+  const [send, { isLoading, error }] = lazyEndpoints.useSetCampMembersMutation();
+  const [from, setFrom] = useState(member.from);
+  const [to, setTo] = useState(member.to);
+  const [barred, setBarred] = useState(member.barredByStaff);
+  const [restriction, setRestriction] = useState(member.restriction);
+  const name = `${member.givenName} ${member.familyName}`;
+  const slots = slotsOf(camp.setup).map(({ id, day, start }) => ({
+    value: id,
+    text: camp.setup.firstDay === camp.setup.lastDay ? start : `${weekday(day)} ${start}`,
+  }));
+  const byThrows = member.barred.filter((id) => !member.barredByStaff.includes(id));
+  const stationName = (id: string) => camp.setup.stations.find((station) => station.id === id)?.name ?? '…';
+  const save = async (coming: boolean) => {
+    const row = rowOf(member, { coming, from, to, barred, restriction: restriction.trim() });
+    if (!('error' in (await send({ campId: camp.id, members: [row] })))) onClose();
+  };
+  return (
+    <Card>
+      <Heading>{name}</Heading>
+      <Button style={styles.start} onPress={() => router.navigate(`/athletes/${member.id}`)}>
+        Open the athlete
+      </Button>
+      <Choices<string | null>
+        label="Arrives for"
+        shown
+        value={from}
+        onChange={setFrom}
+        options={[{ value: null, text: 'The first slot' }, ...slots.slice(1)]}
+      />
+      <Choices<string | null>
+        label="Leaves after"
+        shown
+        value={to}
+        onChange={setTo}
+        options={[{ value: null, text: 'The last slot' }, ...slots.slice(0, -1)]}
+      />
+      <CheckboxGroup
+        label="May not be at"
+        shown
+        value={barred}
+        onChange={setBarred}
+        options={camp.setup.stations.map(({ id, name: text }) => ({ value: id, text }))}
+      />
+      {byThrows.length ? (
+        <Text variant="bodySmall">
+          {`${byThrows.map(stationName).join(', ')}: too many throws for what is left to ${member.givenName}.`}
+        </Text>
+      ) : null}
+      <TextField
+        label="Restriction (optional)"
+        name="Restriction"
+        value={restriction}
+        onChange={setRestriction}
+        atMost={200}
+      />
+      {member.allergies ? <Text>{`Allergies: ${member.allergies}`}</Text> : null}
+      {member.guardians.map(({ name: guardian, phone }) => (
+        <Text key={guardian}>{`${guardian}, ${phone}`}</Text>
+      ))}
+      {error ? <ErrorNotice error={error} /> : null}
+      <View style={styles.row}>
+        <Button mode="contained" loading={isLoading} onPress={() => void save(true)}>
+          Save
+        </Button>
+        <Button onPress={onClose}>Cancel</Button>
+        <Button onPress={() => void save(false)}>Does not come</Button>
+      </View>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  start: { alignSelf: 'flex-start' },
+});

@@ -1,0 +1,205 @@
+import type { CampMemberRecord, CampRecord } from '@wrightonic/contract';
+import { heatNote, isThere, slotsOf } from '@wrightonic/core';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { log } from '../../../offline/log';
+import { useAppDispatch } from '../../../store/store';
+import { Card } from '../../../ui/Card/Card';
+import { ErrorNotice, Notice } from '../../../ui/Notice/Notice';
+import { PressableCard } from '../../../ui/PressableCard/PressableCard';
+import { Pane } from '../../../ui/Screen/Pane';
+import { Heading } from '../../../ui/Screen/Screen';
+import { blockWords } from '../../../ui/words/campWords';
+import { dayWords } from '../../../ui/words/days';
+import { changeOf, usePlanning } from '../plan/usePlanning';
+import { calledIn, stateOn, stationsIn, useCamp, useCampClock, type CampClock } from '../useCamp';
+import { Happened } from './Happened';
+import { Moves } from './Moves';
+
+/** The camp as it runs: what is on, who is here, and whatever happens. */
+export function CampDayScreen() {
+  const { camp } = useCamp();
+  return camp ? <Day camp={camp} key={camp.id} /> : null;
+}
+
+function Day({ camp }: { camp: CampRecord }) {
+  const clock = useCampClock(camp.setup.blocks);
+  const { today } = clock;
+  const running = camp.setup.firstDay <= today && today <= camp.setup.lastDay;
+  if (!running)
+    return (
+      <Pane>
+        <Notice icon="calendar-plus">
+          {today < camp.setup.firstDay
+            ? `The camp begins on ${dayWords(camp.setup.firstDay, today)}. On its days this page follows the clock.`
+            : 'The camp is over. What came of it stands in After.'}
+        </Notice>
+        {camp.plan ? (
+          <Button mode="outlined" onPress={() => router.navigate(`/camps/${camp.id}/board`)}>
+            Open the board
+          </Button>
+        ) : null}
+      </Pane>
+    );
+  return (
+    <Pane>
+      <Now camp={camp} clock={clock} />
+      <Roll camp={camp} clock={clock} />
+      <Happened camp={camp} clock={clock} />
+      <Moves camp={camp} />
+      <Text variant="bodySmall">{heatNote}</Text>
+    </Pane>
+  );
+}
+
+/** What runs, what comes next, and the stations to log at. */
+function Now({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
+  const { now, next, left, lastSlot, nextSlot, today } = clock;
+  const shown = now?.kind === 'slot' ? now : nextSlot?.day === today ? nextSlot : lastSlot;
+  const there = shown && camp.plan ? stationsIn(camp, shown.id) : null;
+  return (
+    <Card>
+      <Text variant="headlineSmall" role="status">
+        {now
+          ? `${blockWords[now.kind]}, ${left} min left`
+          : next
+            ? `Nothing on; next at ${next.start}`
+            : 'Done for today'}
+      </Text>
+      {next ? <Text>{`Next, at ${next.start}: ${blockWords[next.kind].toLowerCase()}`}</Text> : null}
+      {now?.kind === 'break' ? <Text>Water and shade for everybody.</Text> : null}
+      <View style={styles.row}>
+        <Button mode="contained" onPress={() => router.navigate(`/camps/${camp.id}/day/check-in`)}>
+          Check-in
+        </Button>
+        <Button mode="outlined" onPress={() => router.navigate(`/camps/${camp.id}/board`)}>
+          Board
+        </Button>
+      </View>
+      {there && shown ? (
+        <>
+          <Text variant="labelLarge">{`Log at a station, ${shown.start}`}</Text>
+          {camp.setup.stations
+            .filter(({ id }) => there.get(id)!.length)
+            .map(({ id, name }) => (
+              <PressableCard
+                key={id}
+                onPress={() => router.navigate(`/camps/${camp.id}/day/station?at=${id}&slot=${shown.id}`)}
+              >
+                <Text>{`${name} · ${there.get(id)!.length}`}</Text>
+              </PressableCard>
+            ))}
+        </>
+      ) : null}
+    </Card>
+  );
+}
+
+const fewMissing = 6;
+
+/** Who is not here yet; a no-show is one tap, and planning the rest without them is another. */
+function Roll({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
+  const dispatch = useAppDispatch();
+  const called = calledIn(camp, true);
+  const planner = usePlanning(camp);
+  const [all, setAll] = useState(false);
+  const { today, nextSlot } = clock;
+  const states = new Map(camp.members.map((member) => [member.id, stateOn(member, today)?.state]));
+  const count = (state: string | undefined) => [...states.values()].filter((each) => each === state).length;
+  const open = camp.members.filter(({ id }) => !states.get(id) && dueToday(camp, id, clock));
+  const away = new Set(camp.changes.filter(({ kind }) => kind === 'away').map(({ subject }) => subject));
+  const absent = camp.members.filter(({ id }) => states.get(id) === 'absent' && !away.has(id));
+  const say = (member: CampMemberRecord, state: 'present' | 'absent') =>
+    dispatch(
+      log(member.id, 'camp-checked-in', {
+        campId: camp.id,
+        athleteId: member.id,
+        date: today,
+        state,
+        restriction: stateOn(member, today)?.restriction ?? '',
+        pickedUpBy: '',
+      }),
+    );
+  return (
+    <Card>
+      <Heading>Who is here</Heading>
+      <Text role="status">
+        {`${count('present') + count('late')} here, ${count('absent')} not here, ${count('left')} picked up, ${open.length} not checked in`}
+      </Text>
+      <Adults camp={camp} clock={clock} here={count('present') + count('late')} />
+      {absent.map((member) => (
+        <View key={member.id} style={styles.line}>
+          <Text style={styles.grow}>{`${called(member.id)} is not here`}</Text>
+          {nextSlot && camp.plan ? (
+            <Button
+              mode="contained"
+              loading={planner.busy}
+              disabled={planner.busy}
+              onPress={() => void planner.plan({ change: changeOf('away', member.id, nextSlot.id) })}
+            >
+              {`Plan without ${member.givenName}`}
+            </Button>
+          ) : null}
+        </View>
+      ))}
+      {planner.error ? <ErrorNotice error={planner.error} /> : null}
+      {(all ? open : open.slice(0, fewMissing)).map((member) => (
+        <View key={member.id} style={styles.line}>
+          <Text style={styles.grow}>{called(member.id)}</Text>
+          <Button
+            mode="outlined"
+            compact
+            accessibilityLabel={`${called(member.id)} is here`}
+            onPress={() => say(member, 'present')}
+          >
+            Here
+          </Button>
+          <Button
+            mode="outlined"
+            compact
+            accessibilityLabel={`${called(member.id)} is not here`}
+            onPress={() => say(member, 'absent')}
+          >
+            Not here
+          </Button>
+        </View>
+      ))}
+      {open.length > fewMissing && !all ? (
+        <Button onPress={() => setAll(true)}>{`and ${open.length - fewMissing} more`}</Button>
+      ) : null}
+    </Card>
+  );
+}
+
+/** Whether somebody is awaited by now: the slot in which they arrive is not later than the next. */
+function dueToday(camp: CampRecord, id: string, { nextSlot, today }: CampClock): boolean {
+  const slots = slotsOf(camp.setup);
+  const member = camp.members.find((each) => each.id === id)!;
+  const first = member.from === null ? 0 : slots.findIndex((slot) => slot.id === member.from);
+  const last = member.to === null ? slots.length - 1 : slots.findIndex((slot) => slot.id === member.to);
+  const now = nextSlot ? slots.findIndex((slot) => slot.id === nextSlot.id) : slots.length - 1;
+  return first <= now && (slots[last]?.day ?? '') >= today;
+}
+
+/** Adults for the athletes who are here. */
+function Adults({ camp, clock, here }: { camp: CampRecord; clock: CampClock; here: number }) {
+  const { staff, athletesPerAdult } = camp.setup;
+  const block = clock.now ?? clock.next;
+  if (staff.length === 0 || !block) return null;
+  const away = new Set(camp.changes.filter(({ kind }) => kind === 'sick').map(({ subject }) => subject));
+  const adults = staff.filter((each) => isThere(each, block) && !away.has(each.id)).length;
+  if (here <= adults * athletesPerAdult) return null;
+  return (
+    <Notice>
+      {`${adults} ${adults === 1 ? 'adult' : 'adults'} for ${here} athletes; you asked for one for each ${athletesPerAdult}.`}
+    </Notice>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  line: { flexDirection: 'row', alignItems: 'center', gap: 6 },
+  grow: { flex: 1, minWidth: 0 },
+});

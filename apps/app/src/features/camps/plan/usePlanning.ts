@@ -1,0 +1,56 @@
+import type { CampRecord, NewChange, PlanWish } from '@wrightonic/contract';
+import type { CampPin } from '@wrightonic/core';
+import { v7 } from 'uuid';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
+
+/** To plan in, s: a plan from nothing looks longer than one that moves few. */
+const seconds = { anew: 5, again: 2.5 };
+/** How often it is asked how far a plan is, ms. */
+const every = 400;
+
+export interface Planner {
+  plan: (wish?: Partial<Pick<PlanWish, 'anew' | 'pinned' | 'change'>>) => Promise<boolean>;
+  stop: () => void;
+  busy: boolean;
+  error: unknown;
+  /** What it does just now, in words. */
+  progress: string;
+}
+
+const stepWords = {
+  waiting: 'It waits for its turn',
+  counts: 'Finding the best possible',
+  search: 'Laying out routes',
+};
+
+/** Has a camp planned, follows it, and stops it with the best so far. */
+export function usePlanning(camp: CampRecord): Planner {
+  const [send, { isLoading, error }] = lazyEndpoints.usePlanCampMutation();
+  const [stop] = lazyEndpoints.useStopCampPlanningMutation();
+  const { data } = lazyEndpoints.useCampPlanningQuery(camp.id, {
+    skip: !isLoading,
+    pollingInterval: every,
+  });
+  const planning = isLoading ? data?.planning : null;
+  return {
+    plan: async ({ anew = camp.plan === null, pinned = camp.plan?.pinned ?? [], change = null } = {}) => {
+      const wish = { id: v7(), before: camp.plan?.id ?? null, anew, pinned, change };
+      const answer = await send({ campId: camp.id, ...wish, seconds: anew ? seconds.anew : seconds.again });
+      return !('error' in answer);
+    },
+    stop: () => void stop(camp.id),
+    busy: isLoading,
+    error,
+    progress: planning ? `${stepWords[planning.step]}, ${Math.round(100 * planning.share)} %` : 'Planning',
+  };
+}
+
+export const changeOf = (
+  kind: NewChange['kind'],
+  subject: string,
+  slot: string,
+  ends: string | null = null,
+): NewChange => ({ id: v7(), kind, subject, slot, ends });
+
+export const isPinned = (pinned: readonly CampPin[], athlete: string, slot: string): boolean =>
+  pinned.some((pin) => pin.athlete === athlete && pin.slot === slot);

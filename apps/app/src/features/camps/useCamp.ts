@@ -1,0 +1,130 @@
+import { campSession, type CampMemberRecord, type CampRecord, type CheckIn } from '@wrightonic/contract';
+import {
+  campMoment,
+  minutesOf,
+  slotsOf,
+  venueInstant,
+  venueTimeOf,
+  type CampBlock,
+  type CampMoment,
+} from '@wrightonic/core';
+import { useGlobalSearchParams } from 'expo-router';
+import { useEffect, useMemo, useState } from 'react';
+import { shallowEqual } from 'react-redux';
+import { now } from '../../offline/clock';
+import type { Entry } from '../../offline/outbox';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { selectEntries } from '../../store/selectors';
+import { useAppSelector } from '../../store/store';
+import { useMe } from '../../store/useAthlete';
+import { dayAt } from '../../ui/words/days';
+
+const noEntries: readonly Entry[] = [];
+/** Entries that a read does not hold yet. */
+const since =
+  (readAt: number) =>
+  ({ sentAt }: Entry): boolean =>
+    sentAt === undefined || sentAt >= readAt;
+
+/** Members with who was checked in on this device since the camp was read. */
+function withCheckIns(members: readonly CampMemberRecord[], entries: readonly Entry[]): CampMemberRecord[] {
+  const newest = new Map<string, CheckIn>();
+  for (const { event } of entries)
+    if (event.kind === 'camp-checked-in') {
+      const { date, state, restriction, pickedUpBy } = event;
+      newest.set(`${event.athleteId} ${date}`, { date, state, restriction, pickedUpBy });
+    }
+  if (newest.size === 0) return [...members];
+  return members.map((member) => {
+    const own = [...newest].flatMap(([key, checkIn]) => (key.startsWith(member.id) ? [checkIn] : []));
+    const days = new Set(own.map(({ date }) => date));
+    return own.length
+      ? { ...member, checkIns: [...member.checkIns.filter(({ date }) => !days.has(date)), ...own] }
+      : member;
+  });
+}
+
+/** The camp of the path, with what was checked in on this device. */
+export function useCamp(): { id: string; camp: CampRecord | undefined; error: unknown; again: () => void } {
+  const { id = '' } = useGlobalSearchParams<{ id: string }>();
+  const { currentData, error, refetch } = lazyEndpoints.useCampQuery(id);
+  const readAt = currentData?.readAt ?? 0;
+  const entries = useAppSelector(
+    (state) =>
+      currentData
+        ? selectEntries(state)
+            .filter(since(readAt))
+            .filter(({ event }) => event.kind === 'camp-checked-in' && event.campId === id)
+        : noEntries,
+    shallowEqual,
+  );
+  const camp = useMemo(
+    () => currentData && { ...currentData.camp, members: withCheckIns(currentData.camp.members, entries) },
+    [currentData, entries],
+  );
+  return { id, camp, error, again: () => void refetch() };
+}
+
+/** How often the clock of a camp is looked at, ms. */
+const clockEvery = 5_000;
+
+export interface CampClock extends CampMoment {
+  today: string;
+  time: string;
+}
+
+/** Where the camp is in its day, by the clock of the venue. */
+export function useCampClock(blocks: readonly CampBlock[]): CampClock {
+  const { zone } = useMe().academy;
+  const [time, setTime] = useState(() => `${dayAt(now(), zone)} ${venueTimeOf(now(), zone)}`);
+  useEffect(() => {
+    const timer = setInterval(() => setTime(`${dayAt(now(), zone)} ${venueTimeOf(now(), zone)}`), clockEvery);
+    return () => clearInterval(timer);
+  }, [zone]);
+  return useMemo(() => {
+    const [today, at] = time.split(' ') as [string, string];
+    return { ...campMoment(blocks, today, minutesOf(at)), today, time: at };
+  }, [blocks, time]);
+}
+
+/** The session in which what is logged of an athlete on a day of a camp is kept. */
+export const sessionOf = (campId: string, athleteId: string, date: string, zone: string) =>
+  campSession(campId, athleteId, venueInstant(date, '00:00', zone));
+
+/** How a camper is called: the family name only where the camp shows it. */
+export const calledIn =
+  ({ setup, members }: Pick<CampRecord, 'setup' | 'members'>, surnames = setup.surnames) =>
+  (id: string): string => {
+    const found = members.find((member) => member.id === id);
+    if (!found) return '…';
+    const { givenName, familyName } = found;
+    if (surnames) return `${givenName} ${familyName}`;
+    const same = members.filter((member) => member.givenName === givenName);
+    if (same.length === 1) return givenName;
+    // Two of one name: as many letters as tell them apart, else a number.
+    const initial = same.filter((member) => member.familyName[0] === familyName[0]);
+    return initial.length === 1
+      ? `${givenName} ${familyName[0]}.`
+      : `${givenName} ${familyName[0]}. ${1 + initial.findIndex((member) => member.id === id)}`;
+  };
+
+/** The slots of a day, with their places among all slots. */
+export const slotsOfDay = (camp: CampRecord, day: string): { slot: CampBlock; t: number }[] =>
+  slotsOf(camp.setup).flatMap((slot, t) => (slot.day === day ? [{ slot, t }] : []));
+
+/** Where everybody is in a slot: athletes by station; `null` for those at none. */
+export function stationsIn(camp: CampRecord, slotId: string): Map<string | null, string[]> {
+  const t = camp.plan?.slots.indexOf(slotId) ?? -1;
+  const there = new Map<string | null, string[]>(camp.setup.stations.map(({ id }) => [id, []]));
+  if (t < 0) return there;
+  const coming = new Set(camp.members.map(({ id }) => id));
+  for (const { athlete, stations } of camp.plan!.routes) {
+    if (!coming.has(athlete)) continue;
+    const at = stations[t] ?? null;
+    there.set(at, [...(there.get(at) ?? []), athlete]);
+  }
+  return there;
+}
+
+export const stateOn = (member: CampMemberRecord, date: string): CheckIn | undefined =>
+  member.checkIns.find((checkIn) => checkIn.date === date);
