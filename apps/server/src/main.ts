@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import pino from 'pino';
+import { demoCamps } from './demoCamps';
 import { server } from './http/server';
 import { settingsOf } from './settings';
 import { UnscopedStore } from './store/academies';
@@ -39,7 +40,7 @@ async function main(): Promise<void> {
     process.stdout.write(`The database as it was is kept in ${file}\n`);
   });
   if (!settings.demoNever && (await new UnscopedStore(db).isEmpty()))
-    await seedSaltmarsh(db, new Date(), settings.demoPassword);
+    await seedSaltmarsh(db, new Date(), settings.demoPassword, demoCamps());
   const patient = connect(url, 0);
   const made = await rebuild(patient, true);
   await patient.destroy();

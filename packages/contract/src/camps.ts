@@ -7,23 +7,17 @@ import {
   type CampArea,
   type CampBlock,
   type CampChange,
-  type CampGroup,
   type CampMember,
-  type CampMove,
-  type CampPin,
-  type CampPlan,
-  type CampRoute,
   type CampSetup,
   type CampStaff,
   type CampThing,
-  type CampThrows,
-  type CoachesOfSlot,
   type PlannedStation,
   type ThrowLock,
 } from '@wrightonic/core';
 import Joi from 'joi';
 import type { Guardian } from './athletes';
 import type { CheckIn } from './campDay';
+import type { CampPlanRecord } from './campPlans';
 import { drillId, known } from './ids';
 import { day, id, line, note, timeOfDay } from './shared';
 
@@ -187,98 +181,6 @@ export const memberRows = Joi.object<MemberRows>({
   members: Joi.array().items(memberRow).min(1).max(largestCamp).unique('id').unique('athleteId').required(),
 }).required();
 
-/** Something that happens while a camp runs. */
-export const changeKinds = ['away', 'late', 'left', 'sick', 'closed'] as const;
-export interface NewChange extends CampChange {
-  /** Taken back instead of made. */
-  ends: string | null;
-}
-export const newChange = Joi.object<NewChange>({
-  id: id.required(),
-  kind: Joi.valid(...changeKinds).required(),
-  subject: id.required(),
-  slot: id.required(),
-  ends: id.allow(null).required(),
-}).required();
-
-/** A plan is asked for. */
-export interface PlanWish {
-  id: string;
-  /** The plan that stands now; null where there is none. */
-  before: string | null;
-  /** From nothing, or with as few moves as can be. */
-  anew: boolean;
-  seconds: number;
-  pinned: CampPin[];
-  change: NewChange | null;
-}
-
-const pinned = Joi.array()
-  .items(Joi.object({ athlete: id.required(), slot: id.required(), station: id.required() }))
-  .max(4000)
-  .required();
-
-export const planWish = Joi.object<PlanWish>({
-  id: id.required(),
-  before: id.allow(null).required(),
-  anew: Joi.boolean().required(),
-  seconds: Joi.number().min(0.5).max(30).required(),
-  pinned,
-  change: newChange.allow(null).required(),
-}).required();
-
-/** A plan that was changed by hand. */
-export interface HandPlan {
-  id: string;
-  before: string;
-  why: string;
-  routes: CampRoute[];
-  pinned: CampPin[];
-}
-
-export const handPlan = Joi.object<HandPlan>({
-  id: id.required(),
-  before: id.required(),
-  why: line(120).required(),
-  routes: Joi.array()
-    .items(
-      Joi.object({
-        athlete: id.required(),
-        stations: Joi.array().items(id.allow(null)).max(200).required(),
-      }),
-    )
-    .max(largestCamp)
-    .unique('athlete')
-    .required(),
-  pinned,
-}).required();
-
-/** An earlier plan becomes the one that holds again. */
-export const restoredPlan = Joi.object<{ id: string; of: string; before: string }>({
-  id: id.required(),
-  of: id.required(),
-  before: id.required(),
-}).required();
-
-/** A plan as it is kept. */
-export interface CampPlanRecord extends Omit<CampPlan, 'routes' | 'groups'> {
-  id: string;
-  at: string;
-  by: string;
-  why: string;
-  /** The setup and the changes that it was made of. */
-  setupId: string;
-  /** Ids of the slots, in the order of the routes. */
-  slots: string[];
-  routes: CampRoute[];
-  groups: CampGroup[];
-  coaches: Record<string, CoachesOfSlot>;
-  pinned: CampPin[];
-  moved: CampMove[];
-  throws: CampThrows[];
-  ms: number;
-}
-
 /** Somebody who comes, as staff see them. */
 export interface CampMemberRecord
   extends CampMember, Omit<MemberRow, 'id' | 'athleteId' | 'coming' | 'barred'> {
@@ -320,10 +222,3 @@ export const campArchiving = Joi.object<{ id: string; archived: boolean }>({
   id: id.required(),
   archived: Joi.boolean().required(),
 }).required();
-
-/** How far a plan that is being made is; null where none is. */
-export interface CampPlanning {
-  step: 'waiting' | 'counts' | 'search';
-  /** 0..1 */
-  share: number;
-}

@@ -15,6 +15,8 @@ export { ManyWeeks } from '../features/build/group/ManyWeeks';
 export { CampFrame } from '../features/camps/CampFrame';
 export { CampHome } from '../features/camps/CampHome';
 export { Camps } from '../features/camps/Camps';
+export { SignUpScreen } from '../features/camps/SignUpScreen';
+export { CampAfterScreen } from '../features/camps/after/CampAfterScreen';
 export { CampAthletes } from '../features/camps/athletes/CampAthletes';
 export { Board } from '../features/camps/day/Board';
 export { CampDayScreen } from '../features/camps/day/CampDayScreen';

@@ -1,6 +1,7 @@
 import {
   newAssignment,
   newPlan,
+  type NewPlan,
   newTemplate,
   weekWish,
   type NewAssignment,
@@ -26,7 +27,7 @@ import {
   FieldError,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
-import { mustInstruct } from '../auth/authSession';
+import { mustInstruct, type SignedIn } from '../auth/authSession';
 import { bookOf } from '../store/drills';
 import { addPlan, lockedIn, newestPlanState, plan } from '../store/plans';
 import { traceById } from '../store/traces';
@@ -40,10 +41,14 @@ import { changing } from './stateOf';
 
 const relookAfterDays = 14;
 
-async function makePlan(request: Request): Promise<{ id: string }> {
-  const { academy, person } = currentUser(request);
-  const wish = body(request, newPlan);
-  const { row, age, history } = await athleteAndAge(currentUser(request), pathId(request));
+/** The plan of an athlete, made of a trace. */
+export async function makePlan(
+  signedIn: SignedIn,
+  athleteId: string,
+  wish: NewPlan,
+): Promise<{ id: string }> {
+  const { academy, person } = signedIn;
+  const { row, age, history } = await athleteAndAge(signedIn, athleteId);
   const barred = (drill: Drill) => barredBecause(drill, { age, history });
   const traced = orNotFound(await traceById(academy, wish.traceId), 'trace');
   if (traced.athleteId !== row.id) throw new HttpError(404, 'This trace is of another athlete.');
@@ -61,7 +66,7 @@ async function makePlan(request: Request): Promise<{ id: string }> {
   const athlete = {
     discipline: row.discipline,
     age,
-    equipment: equipmentOf(row, currentUser(request)),
+    equipment: equipmentOf(row, signedIn),
     barred,
     book,
     limits: limitsToWorkOn(traced.findings ?? {}),
@@ -76,7 +81,7 @@ async function makePlan(request: Request): Promise<{ id: string }> {
   };
   const locked = kept ? lockedIn(kept).filter(({ drill }) => mayStay(drill)) : [];
   const doses = ladders.map((ladder) => dosed(ladder, book));
-  await changing(currentUser(request), [row.id], ['plan', 'week', 'moves'], (current) =>
+  await changing(signedIn, [row.id], ['plan', 'week', 'moves'], (current) =>
     addPlan(
       current,
       {
@@ -194,7 +199,7 @@ export function planRoutes(solver: WeekSolver): Router {
   const routes = Router();
 
   routes.post('/athletes/:id/plans', mustInstruct, async (request, response) => {
-    response.status(201).json(await makePlan(request));
+    response.status(201).json(await makePlan(currentUser(request), pathId(request), body(request, newPlan)));
   });
 
   routes.get('/templates', async (request, response) => {

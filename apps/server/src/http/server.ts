@@ -13,7 +13,9 @@ import { UnscopedStore } from '../store/academies';
 import { keptOf } from '../store/kept';
 import { academyRoutes } from './academy';
 import { athleteRoutes } from './athletes';
+import { campAfterRoutes } from './camps/after';
 import { campRoutes } from './camps/camps';
+import { campLinkRoutes, openCampRoutes } from './camps/links';
 import { drillRoutes, schemaRoutes } from './drills';
 import { gameRoutes } from './games';
 import { EventBus } from './eventBus';
@@ -179,6 +181,7 @@ export function server({
     authSessionRoutes(unscoped, events, settings.demoAlways),
     sharedRoutes(unscoped, events, settings.publicUrl),
     feedRoutes(unscoped),
+    openCampRoutes(unscoped, events),
     schemaRoutes(),
   );
   api.use(
@@ -188,6 +191,8 @@ export function server({
     planRoutes(solver),
     academyRoutes(unscoped),
     campRoutes(planner, events),
+    campAfterRoutes(),
+    campLinkRoutes(),
     drillRoutes(),
     gameRoutes(parser),
     ladderRoutes(),

@@ -1,4 +1,4 @@
-import { newLinkEdit, traceChoice, type CallRecord } from '@wrightonic/contract';
+import { newLinkEdit, traceChoice, type CallRecord, type TraceChoice } from '@wrightonic/contract';
 import {
   addDays,
   carriedInto,
@@ -17,7 +17,7 @@ import {
   FieldError,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
-import { mustInstruct, mustOwn } from '../auth/authSession';
+import { mustInstruct, mustOwn, type SignedIn } from '../auth/authSession';
 import { athlete } from '../store/athletes';
 import { addLinkEdit, linkEdits, linkHistory, strikesOf } from '../store/links';
 import { look, looksOf } from '../store/looks';
@@ -30,14 +30,12 @@ import { HttpError, fieldError } from './httpError';
 import { changing } from './stateOf';
 import { anybody, kept } from './keptAnswer';
 
-/** The trace of a look, with the focus that the instructor chose; the tool's own proposal is kept beside it. */
-async function chooseFocus(request: Request): Promise<{ id: string }> {
-  const { academy, person, academyRow } = currentUser(request);
-  const choice = body(request, traceChoice);
-  const row = orNotFound(await athlete(academy, pathId(request)), 'athlete');
+/** The trace of a finished look as it comes out now. */
+async function tracedLook({ academy, person, academyRow }: SignedIn, athleteId: string, lookId: string) {
+  const row = orNotFound(await athlete(academy, athleteId), 'athlete');
   const today = dayAt(new Date(), academyRow.zone);
   const age = ageOn(row.birthdate, today);
-  const looked = orNotFound(await look(academy, choice.lookId), 'look');
+  const looked = orNotFound(await look(academy, lookId), 'look');
   if (looked.athleteId !== row.id) throw new HttpError(404, 'This look is of another athlete.');
   if (!looked.finished) throw new HttpError(409, 'Finish the look before tracing it.');
   const [strikes, edits, throws, looks] = await Promise.all([
@@ -54,7 +52,16 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
     strikes,
     results: resultsFor(throws, today, person),
   });
-  const result = trace(input, academyLinks(edits));
+  return { row, age, looked, input, result: trace(input, academyLinks(edits)) };
+}
+
+/** The trace of a look, with the focus that the instructor chose; the tool's own proposal is kept beside it. */
+async function chooseFocus(
+  signedIn: SignedIn,
+  athleteId: string,
+  choice: TraceChoice,
+): Promise<{ id: string }> {
+  const { row, age, looked, input, result } = await tracedLook(signedIn, athleteId, choice.lookId);
   for (const thread of ['lower', 'arm'] as const) {
     const chosen = choice[thread];
     if (chosen !== null && !canBeFocus(chosen, thread, row.discipline))
@@ -67,7 +74,7 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
     throw fieldError('arm', 'below age 10 there is one focus at a time');
   if (!sameFocus(choice, result.focus) && !choice.reason.trim())
     throw fieldError('reason', 'say why another focus than the proposed one');
-  await changing(currentUser(request), [row.id], ['trace'], (current) =>
+  await changing(signedIn, [row.id], ['trace'], (current) =>
     addTrace(
       current,
       {
@@ -80,10 +87,20 @@ async function chooseFocus(request: Request): Promise<{ id: string }> {
         chosen: { lower: choice.lower, arm: choice.arm },
         reason: choice.reason.trim(),
       },
-      person.id,
+      signedIn.person.id,
     ),
   );
   return { id: choice.id };
+}
+
+/** Accepts the focus that is proposed for a look; null where there is none. */
+export async function acceptProposed(
+  signedIn: SignedIn,
+  athleteId: string,
+  { id, lookId }: { id: string; lookId: string },
+): Promise<{ id: string } | null> {
+  const { lower, arm } = (await tracedLook(signedIn, athleteId, lookId)).result.focus;
+  return lower || arm ? chooseFocus(signedIn, athleteId, { id, lookId, lower, arm, reason: '' }) : null;
 }
 
 /** Takes the academy's own word on a link, unless it is wrong by itself or closes a circle. */
@@ -106,7 +123,8 @@ export function traceRoutes(): Router {
   const routes = Router();
 
   routes.post('/athletes/:id/traces', mustInstruct, async (request, response) => {
-    response.status(201).json(await chooseFocus(request));
+    const choice = body(request, traceChoice);
+    response.status(201).json(await chooseFocus(currentUser(request), pathId(request), choice));
   });
 
   routes.get(

@@ -8,14 +8,9 @@ import {
   type SheetItem,
   type WeekSheet,
 } from '@wrightonic/core';
-import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
+import { page, pdfOf, written, type Pdf } from './document';
 
-const fonts = {
-  text: require.resolve('@expo-google-fonts/atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf'),
-  bold: require.resolve('@expo-google-fonts/atkinson-hyperlegible/700Bold/AtkinsonHyperlegible_700Bold.ttf'),
-  heading: require.resolve('@expo-google-fonts/barlow-condensed/600SemiBold/BarlowCondensed_600SemiBold.ttf'),
-};
 /** Printed on white, so that little ink is used. */
 const inks: Record<Shape['ink'], string> = {
   body: '#1D2B2F',
@@ -27,18 +22,11 @@ const inks: Record<Shape['ink'], string> = {
 };
 const { body: ink, ground: line } = inks;
 
-// A4, points.
-const page = { width: 595.28, height: 841.89, margin: 34 };
 const inner = page.width - 2 * page.margin;
 const figure = { width: 74, height: 50 };
 const drillWidth = 252;
 const tallestRow = 58;
 const footHeight = 104;
-
-const written = (date: string, parts: Intl.DateTimeFormatOptions): string =>
-  new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`));
-
-type Pdf = InstanceType<typeof PDFDocument>;
 
 function drawFigure(pdf: Pdf, sheet: WeekSheet, drill: string, x: number, y: number): void {
   pdf.save().translate(x, y).lineCap('round').lineJoin('round');
@@ -218,20 +206,9 @@ async function foot(pdf: Pdf, url: string): Promise<void> {
  *
  * @param url what the code leads to
  */
-export async function weekPdf(sheet: WeekSheet, url: string): Promise<Buffer> {
-  const pdf = new PDFDocument({
-    size: 'A4',
-    margin: 0,
-    autoFirstPage: true,
-    info: { Title: `${sheet.givenName}’s week`, Author: sheet.academy },
+export function weekPdf(sheet: WeekSheet, url: string): Promise<Buffer> {
+  return pdfOf({ title: `${sheet.givenName}’s week`, author: sheet.academy }, async (pdf) => {
+    grid(pdf, sheet, head(pdf, sheet));
+    await foot(pdf, url);
   });
-  const parts: Buffer[] = [];
-  pdf.on('data', (part: Buffer) => parts.push(part));
-  const ended = new Promise<void>((done) => pdf.on('end', () => done()));
-  for (const [name, file] of Object.entries(fonts)) pdf.registerFont(name, file);
-  grid(pdf, sheet, head(pdf, sheet));
-  await foot(pdf, url);
-  pdf.end();
-  await ended;
-  return Buffer.concat(parts);
 }

@@ -106,6 +106,25 @@ export class UnscopedStore {
       : null;
   }
 
+  /** What a link of a camp leads to; null when it ran out, was taken back, or never was. */
+  async campLink(
+    tokenHash: string,
+    kind: 'sign-up' | 'card',
+    now: Date,
+  ): Promise<{ id: string; academyId: string; campId: string; athleteId: string | null } | null> {
+    const row = await this.db({ l: 'camp_links' })
+      .leftJoin({ e: 'camp_link_ends' }, (join) =>
+        join.on('e.academy_id', 'l.academy_id').andOn('e.link_id', 'l.id'),
+      )
+      .where({ 'l.token_hash': tokenHash, 'l.kind': kind })
+      .where('l.expires_at', '>', now)
+      .whereNull('e.id')
+      .first('l.id', 'l.academy_id', 'l.camp_id', 'l.athlete_id');
+    return row
+      ? { id: row.id, academyId: row.academy_id, campId: row.camp_id, athleteId: row.athlete_id }
+      : null;
+  }
+
   /** Whose calendar an address is; null when it was renewed, or never was. */
   async feed(tokenHash: string): Promise<{ academyId: string; personId: string } | null> {
     const row = await this.db({ f: 'feeds' })

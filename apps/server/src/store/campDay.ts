@@ -1,6 +1,7 @@
 import { campSession, type CampDayOf } from '@wrightonic/contract';
-import { venueInstant } from '@wrightonic/core';
+import { venueInstant, type TimedThrow } from '@wrightonic/core';
 import { notUndone, type Academy } from './scope';
+import type { ThrowsRow } from './tables';
 
 /** The instant at which a day begins at the venue, from which the sessions of a camp have their ids. */
 export const dayBegins = (date: string, zone: string): Date => venueInstant(date, '00:00', zone);
@@ -57,4 +58,40 @@ export async function campDay(
     })),
     notes: (notes.get(athleteId) ?? []).map((row) => ({ ...common(row), text: row.text })),
   }));
+}
+
+/** Measured throws of some athletes in their sessions of two days of a camp, as figures take them. */
+export async function campThrows(
+  academy: Academy,
+  campId: string,
+  athleteIds: readonly string[],
+  days: readonly string[],
+  zone: string,
+): Promise<Map<string, TimedThrow[]>> {
+  const sessionOf = new Map(
+    days.flatMap((date) =>
+      athleteIds.map((id) => [campSession(campId, id, dayBegins(date, zone)).id, id] as const),
+    ),
+  );
+  const rows: ThrowsRow[] = await notUndone(
+    academy
+      .from('throws', 't')
+      .whereIn('t.session_id', [...sessionOf.keys()])
+      .whereNotNull('t.velocity'),
+    't',
+  )
+    .orderBy(['t.at', 't.id'])
+    .select('t.*');
+  const byAthlete = new Map<string, TimedThrow[]>(athleteIds.map((id) => [id, []]));
+  for (const row of rows)
+    byAthlete.get(sessionOf.get(row.session_id!)!)!.push({
+      date: row.date,
+      at: row.at.toISOString(),
+      velocity: row.velocity,
+      effort: row.effort,
+      pitch: row.pitch,
+      ball: row.ball_g,
+      simulated: row.source === 'simulated',
+    });
+  return byAthlete;
 }

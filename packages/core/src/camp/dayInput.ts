@@ -82,7 +82,7 @@ export function campToPlan({ setup, members, changes, pinned, before, seconds }:
     age: member.age,
     discipline: member.discipline,
     throws: member.throws,
-    findings: member.findings,
+    needs: member.needs,
     from: member.from ?? undefined,
     to: member.to ?? undefined,
     absent: later(of(['away', 'late', 'left'], member.id)),

@@ -1,7 +1,9 @@
+export * from './after';
 export * from './byHand';
 export * from './check';
 export * from './clock';
 export * from './dayInput';
+export * from './names';
 export { needsOf } from './needs';
 export { planCamp } from './planCamp';
 export * from './newSetup';

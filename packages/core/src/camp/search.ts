@@ -85,10 +85,8 @@ export function anneal(
   };
 
   for (let n = 0; n < tries; n++) {
-    if (n % lookEvery === 0) {
-      if (watch.stopped()) break;
-      watch.progress('search', n / tries);
-    }
+    if (n % lookEvery === 0) watch.progress('search', n / tries);
+    if (n % lookEvery === 0 && watch.stopped()) break;
     const heat = warmth * (lastWarmth / warmth) ** (n / tries);
     const cell = pick(cells);
     const [a, t] = [athlete[cell]!, slot[cell]!];

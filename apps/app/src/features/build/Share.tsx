@@ -6,6 +6,7 @@ import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
+import { CopyAddress } from '../../ui/CopyAddress/CopyAddress';
 import { Choices } from '../../ui/form/Choices';
 import { dayAt, dayWords } from '../../ui/words/days';
 import { ErrorNotice } from '../../ui/Notice/Notice';
@@ -24,7 +25,6 @@ export function Share({ page }: { page: BuildPage }) {
   const { academy } = useMe();
   const [days, setDays] = useState(30);
   const [made, setMade] = useState<MadeShare | null>(null);
-  const [copied, setCopied] = useState<'yes' | 'no' | null>(null);
   const { data } = lazyEndpoints.useSharesQuery(id);
   const [make, making] = lazyEndpoints.useMakeShareMutation();
   const [end, ending] = lazyEndpoints.useEndShareMutation();
@@ -33,15 +33,6 @@ export function Share({ page }: { page: BuildPage }) {
   );
   const address = made ? `${location.origin}/s/${made.token}` : '';
   const file = (name: string) => `/api/shared/${made!.token}/${name}`;
-  const copy = async () => {
-    try {
-      await navigator.clipboard.writeText(address);
-      setCopied('yes');
-    } catch {
-      // Browsers keep the clipboard from pages that are not served securely.
-      setCopied('no');
-    }
-  };
   return (
     <Card>
       <Heading>{`For ${givenName} and home`}</Heading>
@@ -51,18 +42,8 @@ export function Share({ page }: { page: BuildPage }) {
             Whoever has this address sees this week and nothing else. It is shown only now; make another when
             it is lost.
           </Text>
-          <Text variant="labelLarge" selectable>
-            {address}
-          </Text>
-          {copied === 'no' ? (
-            <Text role="alert">
-              This browser does not let it be copied. Select the address and copy it by hand.
-            </Text>
-          ) : null}
+          <CopyAddress key={address} address={address} />
           <View style={styles.row}>
-            <Button mode="contained" icon="share-variant" onPress={() => void copy()}>
-              {copied === 'yes' ? 'Copied' : 'Copy the address'}
-            </Button>
             <Button mode="outlined" icon="printer" onPress={() => void Linking.openURL(file('week.pdf'))}>
               Sheet to print
             </Button>

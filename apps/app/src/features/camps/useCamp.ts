@@ -1,8 +1,10 @@
 import { campSession, type CampMemberRecord, type CampRecord, type CheckIn } from '@wrightonic/contract';
 import {
+  boardNames,
   campMoment,
   minutesOf,
   slotsOf,
+  slotsOfChange,
   venueInstant,
   venueTimeOf,
   type CampBlock,
@@ -91,35 +93,25 @@ export function useCampClock(blocks: readonly CampBlock[]): CampClock {
 export const sessionOf = (campId: string, athleteId: string, date: string, zone: string) =>
   campSession(campId, athleteId, venueInstant(date, '00:00', zone));
 
-/** How a camper is called: the family name only where the camp shows it. */
-export const calledIn =
-  ({ setup, members }: Pick<CampRecord, 'setup' | 'members'>, surnames = setup.surnames) =>
-  (id: string): string => {
-    const found = members.find((member) => member.id === id);
-    if (!found) return '…';
-    const { givenName, familyName } = found;
-    if (surnames) return `${givenName} ${familyName}`;
-    const same = members.filter((member) => member.givenName === givenName);
-    if (same.length === 1) return givenName;
-    // Two of one name: as many letters as tell them apart, else a number.
-    const initial = same.filter((member) => member.familyName[0] === familyName[0]);
-    return initial.length === 1
-      ? `${givenName} ${familyName[0]}.`
-      : `${givenName} ${familyName[0]}. ${1 + initial.findIndex((member) => member.id === id)}`;
-  };
-
-/** The slots of a day, with their places among all slots. */
-export const slotsOfDay = (camp: CampRecord, day: string): { slot: CampBlock; t: number }[] =>
-  slotsOf(camp.setup).flatMap((slot, t) => (slot.day === day ? [{ slot, t }] : []));
+/** How a camper is called: the family name only where the camp shows it, or for staff. */
+export function calledIn(
+  { setup, members }: Pick<CampRecord, 'setup' | 'members'>,
+  surnames = setup.surnames,
+): (id: string) => string {
+  const names = boardNames(members, surnames);
+  return (id) => names.get(id) ?? '…';
+}
 
 /** Where everybody is in a slot: athletes by station; `null` for those at none. */
 export function stationsIn(camp: CampRecord, slotId: string): Map<string | null, string[]> {
   const t = camp.plan?.slots.indexOf(slotId) ?? -1;
   const there = new Map<string | null, string[]>(camp.setup.stations.map(({ id }) => [id, []]));
   if (t < 0) return there;
-  const coming = new Set(camp.members.map(({ id }) => id));
+  const awaited = new Set(
+    camp.members.filter((member) => isAwaited(camp, member, slotId)).map(({ id }) => id),
+  );
   for (const { athlete, stations } of camp.plan!.routes) {
-    if (!coming.has(athlete)) continue;
+    if (!awaited.has(athlete)) continue;
     const at = stations[t] ?? null;
     there.set(at, [...(there.get(at) ?? []), athlete]);
   }
@@ -128,3 +120,15 @@ export function stationsIn(camp: CampRecord, slotId: string): Map<string | null,
 
 export const stateOn = (member: CampMemberRecord, date: string): CheckIn | undefined =>
   member.checkIns.find((checkIn) => checkIn.date === date);
+
+/** Whether somebody is awaited in a slot: between arrival and departure, and not away by what happened. */
+export function isAwaited(camp: CampRecord, member: CampMemberRecord, slotId: string): boolean {
+  const slots = slotsOf(camp.setup);
+  const at = (id: string | null, otherwise: number): number =>
+    id === null ? otherwise : slots.findIndex((slot) => slot.id === id);
+  const t = at(slotId, -1);
+  const away = camp.changes.some(
+    (change) => change.subject === member.id && slotsOfChange(change, slots).includes(slotId),
+  );
+  return !away && t >= at(member.from, 0) && t <= at(member.to, slots.length - 1);
+}

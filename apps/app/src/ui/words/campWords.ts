@@ -11,7 +11,7 @@ export const checkInWords: Record<CheckIn['state'], string> = {
 export const blockWords: Record<CampBlock['kind'], string> = {
   'warm-up': 'Warm-up',
   slot: 'Stations',
-  break: 'Break: water and shade',
+  break: 'Water and shade',
   lunch: 'Lunch',
   testing: 'Testing',
 };

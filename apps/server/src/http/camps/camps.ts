@@ -119,7 +119,12 @@ function planRoutes(routes: Router, planner: CampPlanner, events: EventBus): voi
   const askedOf = async (request: Request) => {
     const { academy, academyRow, person } = currentUser(request);
     const camp = await wholeCamp({ academy, academyRow }, pathId(request));
-    return { camp, academy, personId: person.id, asked: { camp, zone: academyRow.zone, by: person.name } };
+    return {
+      camp,
+      academy,
+      personId: person.id,
+      asked: { camp, zone: academyRow.zone, by: person.name, now: new Date() },
+    };
   };
   const mustStand = (camp: { plan: CampPlanRecord | null }, before: string | null): void => {
     if ((camp.plan?.id ?? null) !== before) throw changedMeanwhile();

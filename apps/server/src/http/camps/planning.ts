@@ -19,9 +19,10 @@ import {
   slotsOfChange,
   throwsOfRoutes,
   venueTimeOf,
+  type CampInput,
   type CampPlan,
 } from '@wrightonic/core';
-import type { CampPlanner } from '../../solver/camps';
+import type { Planning } from '../../solver/camps';
 import { fieldError, HttpError } from '../httpError';
 import { withThrowRules, type WholeCamp } from './campRecord';
 
@@ -32,6 +33,14 @@ interface Asked {
   camp: WholeCamp;
   zone: string;
   by: string;
+  /** When it is planned: slots that have begun by then stay as they were. */
+  now: Date;
+}
+
+/** Makes plans of a camp, one after the other, until no more are asked for. */
+export interface Planner {
+  planning: (campId: string) => Planning | null;
+  plan: (campId: string, inputs: (last: CampPlan | null) => CampInput | null) => Promise<CampPlan>;
 }
 
 const uuids = /[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/g;
@@ -47,8 +56,7 @@ export function namer({ setup, members }: Pick<WholeCamp, 'setup' | 'members'>):
 }
 
 /** The first slot that has not begun, once the first one has; null before that. */
-function fixedBeforeNow({ setup }: WholeCamp, zone: string): string | null {
-  const now = new Date();
+function fixedBeforeNow({ setup }: WholeCamp, zone: string, now: Date): string | null {
   const moment = campMoment(setup.blocks, dayAt(now, zone), minutesOf(venueTimeOf(now, zone)));
   if (!moment.lastSlot) return null;
   if (!moment.nextSlot)
@@ -97,7 +105,7 @@ interface Made {
 }
 
 /** A plan as it is kept: with who leads what, what is thrown, and every word with names. */
-function recordOf({ camp, by }: Asked, made: Made): CampPlanRecord {
+function recordOf({ camp, by, now }: Asked, made: Made): CampPlanRecord {
   const { setup, members, limits } = camp;
   const { plan, changes } = made;
   const slots = slotsOf(setup);
@@ -118,7 +126,7 @@ function recordOf({ camp, by }: Asked, made: Made): CampPlanRecord {
   const throws = throwsOfRoutes(setup, limits, plan.routes, made.fixedBefore);
   return {
     id: made.id,
-    at: new Date().toISOString(),
+    at: now.toISOString(),
     by,
     why: made.why,
     setupId: camp.setupId,
@@ -165,17 +173,17 @@ function whyOf(camp: WholeCamp, { change, anew }: PlanWish): string {
 }
 
 /** Makes a plan of a camp, beside everything else. */
-export async function planned(planner: CampPlanner, asked: Asked, wish: PlanWish): Promise<CampPlanRecord> {
-  const { camp, zone } = asked;
+export async function planned(planner: Planner, asked: Asked, wish: PlanWish): Promise<CampPlanRecord> {
+  const { camp, zone, now } = asked;
   if (planner.planning(camp.id))
     throw new HttpError(409, 'This camp is being planned just now. Stop that plan, or wait for it.');
   mustBePlannable(camp, zone);
   const change = wish.change && checkedChange(camp, wish.change);
   const changes = withChange(camp, change);
-  const fixedBefore = fixedBeforeNow(camp, zone);
+  const fixedBefore = fixedBeforeNow(camp, zone, now);
   const keeps = camp.plan && (!wish.anew || fixedBefore !== null);
   const before = keeps ? { routes: routesNow(camp.setup, camp.plan!), fixedBefore } : null;
-  const today = dayAt(new Date(), zone);
+  const today = dayAt(now, zone);
   const steps = new Map<string, number>();
   const begun = performance.now();
   const next = (last: CampPlan | null) => {
@@ -201,10 +209,10 @@ export async function planned(planner: CampPlanner, asked: Asked, wish: PlanWish
 
 /** A plan that somebody changed by hand: it keeps every rule that the plan before it kept. */
 export function plannedByHand(asked: Asked, wish: HandPlan): CampPlanRecord {
-  const { camp, zone } = asked;
+  const { camp, zone, now } = asked;
   const { setup, members, changes, plan: was } = camp;
   if (!was) throw new HttpError(409, 'There is no plan yet that could be changed.');
-  const fixedBefore = fixedBeforeNow(camp, zone);
+  const fixedBefore = fixedBeforeNow(camp, zone, now);
   const name = namer(camp);
   try {
     const before = { routes: routesNow(setup, was), fixedBefore };

@@ -24,21 +24,19 @@ import {
 import type { Knex } from 'knex';
 import { v7 } from 'uuid';
 import { hashPassword } from '../../auth/password';
-import { UnscopedStore } from '../academies';
+import { UnscopedStore, type AcademyRow } from '../academies';
 import { addAthletes } from '../athletes';
 import { bookOf } from '../drills';
-import { addLesson } from '../lessons';
 import { addPlan, plan } from '../plans';
 import { formOf, homeOf, seedMeasured } from './measured';
 import { noApproach, zone, type Seeding } from './seeding';
 import { everyThing, seedStage } from './planned';
 import { seedChoices } from './choices';
+import { seedLessons } from './lessons';
 import { followed, linksOn, seedLinks, seedStrike } from './tracing';
 import { Academy, inBatches } from '../scope';
 import { countAthletes, rebuildAthletes } from '../state/refresh';
 import { addTrace } from '../traces';
-
-const weeksAhead = 12;
 
 function seededIds(seed: number): (at: Date) => string {
   const random = rng(seed);
@@ -221,42 +219,26 @@ async function seedSessions(
   await seedStage({ academy, id, today, instructors: [] }, current.id, homeOf(athlete.pretend), by);
 }
 
-async function seedLessons(
-  { academy, today, id }: Seeding,
-  athletes: { id: string }[],
-  by: (n: number) => string,
-): Promise<void> {
-  for (let day = 0; day < weeksAhead * 7; day++) {
-    const date = addDays(today, day);
-    const alone = athletes.filter((_, n) => (n + day) % 4 === 0);
-    // Three of them share the last hour.
-    const together = athletes.filter((_, n) => (n + day) % 8 === 3);
-    const lessons = [
-      ...alone.map((athlete, slot) => ({
-        athlete,
-        time: `${15 + Math.floor(slot / 2)}:${slot % 2 ? '30' : '00'}`,
-        minutes: 30,
-        place: ['Cage 1', 'Cage 2', 'Mound'][slot % 3]!,
-        by: by(slot),
-      })),
-      ...together.map((athlete) => ({ athlete, time: '18:30', minutes: 60, place: 'Cage 1', by: by(day) })),
-    ];
-    for (const { athlete, time, minutes, place, by: instructor } of lessons)
-      await addLesson(
-        academy,
-        { id: id(venueInstant(date, time, zone)), athleteId: athlete.id, date, time, minutes, place },
-        zone,
-        instructor,
-      );
-  }
+type Athletes = readonly { id: string; pretend: PretendAthlete }[];
+
+/** What was logged at camps comes before the states are made, what hangs on them after. */
+export interface SeededCamps {
+  logged: (seeding: Seeding, athletes: Athletes) => Promise<void>;
+  planned: (seeding: Seeding, athletes: Athletes, academyRow: AcademyRow) => Promise<void>;
 }
 
 /**
  * Loads the Saltmarsh Pitching Barn, an invented academy, as it stands on a day.
  *
  * @param password of its people; null: nobody knows it, and the demo is entered by its own door alone
+ * @param camps its camps, which are planned as any other is
  */
-export async function seedSaltmarsh(db: Knex, now: Date, password: string | null): Promise<void> {
+export async function seedSaltmarsh(
+  db: Knex,
+  now: Date,
+  password: string | null,
+  camps: SeededCamps,
+): Promise<void> {
   const id = seededIds(20);
   const today = dayAt(now, zone);
   const founded = venueInstant(addDays(today, -200), '09:00', zone);
@@ -297,12 +279,15 @@ export async function seedSaltmarsh(db: Knex, now: Date, password: string | null
     }
     await seedLinks(seeding, by(0));
     await seedLessons(seeding, athletes, by);
-    const { carryDays } = (await new UnscopedStore(transaction).academy(academyId))!;
+    await camps.logged(seeding, athletes);
+    const academyRow = (await new UnscopedStore(transaction).academy(academyId))!;
+    const { carryDays } = academyRow;
     await countAthletes(academy);
     await rebuildAthletes(
       academy,
       athletes.map((athlete) => athlete.id),
       { zone, carryDays, book: () => bookOf(academy) },
     );
+    await camps.planned(seeding, athletes, academyRow);
   });
 }

@@ -17,6 +17,7 @@ import { FromRoster } from './FromRoster';
 import { FromTable } from './FromTable';
 import { Company } from './Company';
 import { Member } from './Member';
+import { SignUps } from './SignUps';
 
 const lineHeight = 64;
 
@@ -55,6 +56,8 @@ function Athletes({ camp }: { camp: CampRecord }) {
   const [search, setSearch] = useState('');
   const [send, { error }] = lazyEndpoints.useSetCampMembersMutation();
   const { members } = camp;
+  const addSignedUp = async (ids: readonly string[]) =>
+    void (await send({ campId: camp.id, members: ids.map(newRow) }));
   const add = async (ids: readonly string[]) => {
     if (ids.length && 'error' in (await send({ campId: camp.id, members: ids.map(newRow) }))) return;
     setWay(null);
@@ -84,6 +87,7 @@ function Athletes({ camp }: { camp: CampRecord }) {
       </View>
       {way === 'roster' ? <FromRoster camp={camp} onAdd={add} /> : null}
       {way === 'table' ? <FromTable camp={camp} onAdd={add} /> : null}
+      {way === 'link' ? <SignUps camp={camp} onAdd={addSignedUp} /> : null}
       {chosen ? <Member key={chosen.id} camp={camp} member={chosen} onClose={() => setOpen(null)} /> : null}
       {members.length > 8 ? <SearchField label="Search by name" value={search} onChange={setSearch} /> : null}
       <VirtualLines count={shown.length} height={lineHeight} gap={6} keyOf={(n) => shown[n]!.id}>
@@ -110,7 +114,11 @@ function Line({ camp, member, onPress }: LineProps) {
   const slots = slotsOf(camp.setup);
   const startOf = (id: string | null) => slots.find((slot) => slot.id === id);
   return (
-    <PressableCard onPress={onPress} aria-label={`Change ${member.givenName} ${member.familyName}`}>
+    <PressableCard
+      style={styles.line}
+      onPress={onPress}
+      aria-label={`Change ${member.givenName} ${member.familyName}`}
+    >
       <Text variant="labelLarge">{`${member.givenName} ${member.familyName}`}</Text>
       <Text variant="bodySmall">
         {[
@@ -125,4 +133,7 @@ function Line({ camp, member, onPress }: LineProps) {
   );
 }
 
-const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  line: { width: '100%' },
+});

@@ -1,5 +1,5 @@
 import type { CampMemberRecord, CampRecord } from '@wrightonic/contract';
-import { heatNote, isThere, slotsOf } from '@wrightonic/core';
+import { heatNote, isThere } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -14,7 +14,7 @@ import { Heading } from '../../../ui/Screen/Screen';
 import { blockWords } from '../../../ui/words/campWords';
 import { dayWords } from '../../../ui/words/days';
 import { changeOf, usePlanning } from '../plan/usePlanning';
-import { calledIn, stateOn, stationsIn, useCamp, useCampClock, type CampClock } from '../useCamp';
+import { calledIn, isAwaited, stateOn, stationsIn, useCamp, useCampClock, type CampClock } from '../useCamp';
 import { Happened } from './Happened';
 import { Moves } from './Moves';
 
@@ -108,7 +108,7 @@ function Roll({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
   const { today, nextSlot } = clock;
   const states = new Map(camp.members.map((member) => [member.id, stateOn(member, today)?.state]));
   const count = (state: string | undefined) => [...states.values()].filter((each) => each === state).length;
-  const open = camp.members.filter(({ id }) => !states.get(id) && dueToday(camp, id, clock));
+  const open = camp.members.filter((member) => !states.get(member.id) && dueToday(camp, member, clock));
   const away = new Set(camp.changes.filter(({ kind }) => kind === 'away').map(({ subject }) => subject));
   const absent = camp.members.filter(({ id }) => states.get(id) === 'absent' && !away.has(id));
   const say = (member: CampMemberRecord, state: 'present' | 'absent') =>
@@ -173,14 +173,14 @@ function Roll({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
   );
 }
 
-/** Whether somebody is awaited by now: the slot in which they arrive is not later than the next. */
-function dueToday(camp: CampRecord, id: string, { nextSlot, today }: CampClock): boolean {
-  const slots = slotsOf(camp.setup);
-  const member = camp.members.find((each) => each.id === id)!;
-  const first = member.from === null ? 0 : slots.findIndex((slot) => slot.id === member.from);
-  const last = member.to === null ? slots.length - 1 : slots.findIndex((slot) => slot.id === member.to);
-  const now = nextSlot ? slots.findIndex((slot) => slot.id === nextSlot.id) : slots.length - 1;
-  return first <= now && (slots[last]?.day ?? '') >= today;
+/** Whether somebody is awaited by now: in the next slot, or in one that has begun today. */
+function dueToday(
+  camp: CampRecord,
+  member: CampMemberRecord,
+  { nextSlot, lastSlot, today }: CampClock,
+): boolean {
+  const next = nextSlot?.day === today ? nextSlot : lastSlot;
+  return next !== null && isAwaited(camp, member, next.id);
 }
 
 /** Adults for the athletes who are here. */

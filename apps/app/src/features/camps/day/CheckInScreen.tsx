@@ -86,7 +86,11 @@ function CheckInList({ camp }: { camp: CampRecord }) {
 function Line({ member, date, onPress }: { member: CampMemberRecord; date: string; onPress: () => void }) {
   const said = stateOn(member, date);
   return (
-    <PressableCard onPress={onPress} aria-label={`Check in ${member.givenName} ${member.familyName}`}>
+    <PressableCard
+      style={styles.line}
+      onPress={onPress}
+      aria-label={`Check in ${member.givenName} ${member.familyName}`}
+    >
       <Text variant="labelLarge">{`${member.givenName} ${member.familyName}`}</Text>
       <Text variant="bodySmall">
         {[
@@ -218,5 +222,6 @@ function Late({ camp, member, date }: Pick<OneProps, 'camp' | 'member' | 'date'>
 
 const styles = StyleSheet.create({
   late: { gap: 6 },
+  line: { width: '100%' },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

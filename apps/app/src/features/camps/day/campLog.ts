@@ -87,3 +87,33 @@ export const throwAt = (
   pitch: 'fastball',
   ballG: usualBall[discipline],
 });
+
+/** What is logged of those at a station. */
+export interface StationLog {
+  /** m/s; under the id of a reading, where it has one. */
+  velocity: (member: Member, metres: number, known?: string) => void;
+  /** A rep of a throwing drill is a throw as well. */
+  rep: (member: Member, outcome: 'clean' | 'missed') => void;
+  note: (member: Member, text: string) => void;
+  takeBack: (member: Member, ids: readonly string[]) => void;
+}
+type Member = CampRecord['members'][number];
+
+export const stationLog =
+  (where: Where, station: PlannedStation): Thunk<StationLog> =>
+  (dispatch) => ({
+    velocity: (member, metres, known) =>
+      void dispatch(campLog(where, member.id, 'throw', throwAt(station, member, metres), known)),
+    rep: (member, outcome) => {
+      const drill = drillAt(station, member.discipline);
+      if (!drill) return;
+      const repId = dispatch(campLog(where, member.id, 'rep', { drill, outcome }));
+      if (drillOf(drill)?.throws)
+        dispatch(campLog(where, member.id, 'throw', { ...throwAt(station, member, null), repId }));
+    },
+    note: (member, text) =>
+      void dispatch(campLog(where, member.id, 'noted', { drill: drillAt(station, member.discipline), text })),
+    takeBack: (member, ids) => {
+      for (const of of ids) dispatch(campLog(where, member.id, 'undo', { of }));
+    },
+  });

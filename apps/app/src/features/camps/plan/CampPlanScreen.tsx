@@ -13,6 +13,7 @@ import { Heading } from '../../../ui/Screen/Screen';
 import { useWide } from '../../../ui/hooks/useWide';
 import { Problems } from '../Problems';
 import { useCamp } from '../useCamp';
+import { Paper } from './Paper';
 import { PlanGrid } from './PlanGrid';
 import { PlanSummary } from './PlanSummary';
 import { usePlanning } from './usePlanning';
@@ -72,6 +73,7 @@ function Plan({ camp }: { camp: CampRecord }) {
         <>
           <PlanSummary camp={camp} plan={plan} />
           <PlanGrid camp={camp} plan={plan} />
+          <Paper camp={camp} />
         </>
       ) : (
         <Card>

@@ -8,7 +8,7 @@ import { Card } from '../../../ui/Card/Card';
 import { Notice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { dayWords, withDays } from '../../../ui/words/days';
-import { calledIn } from '../useCamp';
+import { calledIn, stationsIn } from '../useCamp';
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 const few = 3;
@@ -25,7 +25,7 @@ export function PlanSummary({ camp, plan }: Props) {
   const [all, setAll] = useState(false);
   const shares = plan.served.filter((each) => each.share !== null).sort((a, b) => a.share! - b.share!);
   const middle = shares[Math.floor(shares.length / 2)]?.share ?? null;
-  const waits = waitingIn(camp, plan);
+  const waits = waitingIn(camp);
   const over = overThrown(plan.throws);
   return (
     <Card>
@@ -52,7 +52,7 @@ export function PlanSummary({ camp, plan }: Props) {
       {waits.length ? (
         <Notice>
           <Text variant="labelLarge">Who waits</Text>
-          {waits.map(({ words }) => (
+          {waits.map((words) => (
             <Text key={words}>{withDays(words, today)}</Text>
           ))}
         </Notice>
@@ -110,27 +110,12 @@ function Loads({ camp, plan }: Props) {
 }
 
 /** Athletes at no station, slot by slot. */
-function waitingIn(camp: CampRecord, plan: CampPlanRecord): { words: string }[] {
+function waitingIn(camp: CampRecord): string[] {
   const called = calledIn(camp, true);
   return slotsOf(camp.setup).flatMap(({ id, day, start }) => {
-    const t = plan.slots.indexOf(id);
-    if (t < 0) return [];
-    const present = new Set(camp.members.filter((member) => isThere(camp, member, t)).map((each) => each.id));
-    const waiting = plan.routes.filter(({ athlete, stations }) => present.has(athlete) && !stations[t]);
-    return waiting.length
-      ? [{ words: `${day}, ${start}: ${waiting.map(({ athlete }) => called(athlete)).join(', ')}` }]
-      : [];
+    const waiting = stationsIn(camp, id).get(null) ?? [];
+    return waiting.length ? [`${day}, ${start}: ${waiting.map(called).join(', ')}`] : [];
   });
-}
-
-function isThere(camp: CampRecord, { id, from, to }: CampRecord['members'][number], t: number): boolean {
-  const slots = slotsOf(camp.setup);
-  const at = (slot: string | null, otherwise: number) =>
-    slot === null ? otherwise : slots.findIndex((each) => each.id === slot);
-  const gone = camp.changes.some(
-    ({ kind, subject }) => subject === id && kind !== 'closed' && kind !== 'sick',
-  );
-  return !gone && t >= at(from, 0) && t <= at(to, slots.length - 1);
 }
 
 function throwWords({ throws }: CampPlanRecord): string {

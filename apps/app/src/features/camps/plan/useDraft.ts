@@ -24,25 +24,22 @@ export interface Draft {
   error: unknown;
 }
 
-/** A plan that is changed by hand: every rule answers at once, and it is kept only when none is broken. */
-export function useDraft(camp: CampRecord, plan: CampPlanRecord): Draft {
-  const { setup, members, changes } = camp;
-  const { lastSlot, nextSlot } = useCampClock(setup.blocks);
-  const fixedBefore = lastSlot ? (nextSlot?.id ?? null) : null;
-  const stands = useMemo(() => routesNow(setup, plan), [setup, plan]);
-  const [draft, setDraft] = useState<{
-    of: string;
-    routes: CampRoute[];
-    pinned: CampPin[];
-    last: string;
-  } | null>(null);
-  // Somebody else planned anew: what was begun here was of another plan.
-  const mine = draft?.of === plan.id ? draft : null;
-  const routes = mine?.routes ?? stands;
-  const pinned = mine?.pinned ?? plan.pinned;
-  const slots = useMemo(() => slotsOf(setup).map(({ id }) => id), [setup]);
-  const [send, { isLoading, error }] = lazyEndpoints.useChangeCampPlanMutation();
-  const faults = useMemo(() => {
+interface Changed {
+  /** The plan that it was made of. */
+  of: string;
+  routes: CampRoute[];
+  pinned: CampPin[];
+  last: string;
+}
+
+/** The rules that what was changed breaks, with ids in them. */
+function useFaults(
+  { setup, members, changes }: CampRecord,
+  mine: Changed | null,
+  stands: readonly CampRoute[],
+  fixedBefore: string | null,
+): string[] {
+  return useMemo(() => {
     if (!mine) return [];
     try {
       const before = { routes: stands, fixedBefore };
@@ -53,6 +50,22 @@ export function useDraft(camp: CampRecord, plan: CampPlanRecord): Draft {
       throw broken;
     }
   }, [mine, stands, fixedBefore, setup, members, changes]);
+}
+
+/** A plan that is changed by hand: every rule answers at once, and it is kept only when none is broken. */
+export function useDraft(camp: CampRecord, plan: CampPlanRecord): Draft {
+  const { setup } = camp;
+  const { lastSlot, nextSlot } = useCampClock(setup.blocks);
+  const fixedBefore = lastSlot ? (nextSlot?.id ?? null) : null;
+  const stands = useMemo(() => routesNow(setup, plan), [setup, plan]);
+  const [draft, setDraft] = useState<Changed | null>(null);
+  // Somebody else planned anew: what was begun here was of another plan.
+  const mine = draft?.of === plan.id ? draft : null;
+  const routes = mine?.routes ?? stands;
+  const pinned = mine?.pinned ?? plan.pinned;
+  const slots = useMemo(() => slotsOf(setup).map(({ id }) => id), [setup]);
+  const [send, { isLoading, error }] = lazyEndpoints.useChangeCampPlanMutation();
+  const faults = useFaults(camp, mine, stands, fixedBefore);
   const change = (to: CampRoute[], last: string, pins = [...pinned]) =>
     setDraft({ of: plan.id, routes: to, pinned: pins, last });
   const withCell = (route: CampRoute, t: number, to: string | null): CampRoute => ({

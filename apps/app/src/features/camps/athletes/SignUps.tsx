@@ -1,0 +1,125 @@
+import { emptyAthlete, type CampRecord, type SignUpRecord } from '@wrightonic/contract';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { api } from '../../../store/api';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
+import { useToday } from '../../../store/useAthlete';
+import { Card } from '../../../ui/Card/Card';
+import { CopyAddress } from '../../../ui/CopyAddress/CopyAddress';
+import { ErrorNotice } from '../../../ui/Notice/Notice';
+import { Heading } from '../../../ui/Screen/Screen';
+import { dayWords } from '../../../ui/words/days';
+import { disciplineNames, handNames } from '../../../ui/words/kindWords';
+
+const openDays = 60;
+
+interface Props {
+  camp: CampRecord;
+  onAdd: (ids: string[]) => Promise<void>;
+}
+
+/** The page behind a link on which families sign up, and those who did. */
+export function SignUps({ camp, onAdd }: Props) {
+  const today = useToday();
+  const { data: signUps = [] } = lazyEndpoints.useCampSignUpsQuery(camp.id);
+  const { data: links = [] } = lazyEndpoints.useCampLinksQuery(camp.id);
+  const [make, making] = lazyEndpoints.useMakeCampLinkMutation();
+  const [endLink] = lazyEndpoints.useEndCampLinkMutation();
+  const [address, setAddress] = useState('');
+  const open = links.filter(
+    ({ kind, ended, expiresAt }) => kind === 'sign-up' && !ended && expiresAt.slice(0, 10) >= today,
+  );
+  const create = async () => {
+    const wish = { id: v7(), kind: 'sign-up' as const, athleteId: null, days: openDays };
+    const answer = await make({ campId: camp.id, ...wish });
+    if (!('error' in answer)) setAddress(`${location.origin}/s/camp/${answer.data.token}`);
+  };
+  return (
+    <Card>
+      <Heading level={3}>Sign-up link</Heading>
+      <Text>
+        Whoever has it can sign up, and sees nothing of anybody else. It asks only for what is needed.
+      </Text>
+      {address ? <CopyAddress address={address} /> : null}
+      {making.error ? <ErrorNotice error={making.error} /> : null}
+      <Button mode="outlined" loading={making.isLoading} onPress={() => void create()}>
+        Make a link
+      </Button>
+      {open.map(({ id, expiresAt }) => (
+        <View key={id} style={styles.line}>
+          <Text style={styles.grow}>{`Open until ${dayWords(expiresAt.slice(0, 10), today)}`}</Text>
+          <Button onPress={() => void endLink({ campId: camp.id, link: id, id: v7() })}>Take it back</Button>
+        </View>
+      ))}
+      {signUps.length ? (
+        <Text variant="labelLarge">Signed up, not taken yet</Text>
+      ) : (
+        <Text>Nobody waits.</Text>
+      )}
+      {signUps.map((signUp) => (
+        <SignedUp key={signUp.id} camp={camp} signUp={signUp} onAdd={onAdd} />
+      ))}
+    </Card>
+  );
+}
+
+function SignedUp({ camp, signUp, onAdd }: Props & { signUp: SignUpRecord }) {
+  const today = useToday();
+  const { data: roster = [] } = api.useRosterQuery();
+  const [importAthletes, importing] = lazyEndpoints.useImportAthletesMutation();
+  const [end, ending] = lazyEndpoints.useEndCampSignUpMutation();
+  const { id: signUpId, at: _, guardian, phone, ...person } = signUp;
+  const name = `${person.givenName} ${person.familyName}`;
+  const known = roster.find(
+    (athlete) => `${athlete.givenName} ${athlete.familyName}`.toLowerCase() === name.toLowerCase(),
+  );
+  const finish = (athleteId: string | null) =>
+    end({ campId: camp.id, signUp: signUpId, id: v7(), athleteId });
+  const take = async (athleteId: string | null) => {
+    // Of the roster already, or new there: the id of a sign-up is that of its athlete, so that nobody comes twice.
+    const id = athleteId ?? signUpId;
+    if (athleteId === null) {
+      const guardians = [{ name: guardian, phone, email: '' }];
+      const athlete = { ...emptyAthlete, ...person, id, guardians };
+      if ('error' in (await importAthletes({ athletes: [athlete] }))) return;
+    }
+    await onAdd([id]);
+    await finish(id);
+  };
+  return (
+    <View style={styles.one}>
+      <Text variant="labelLarge">{name}</Text>
+      <Text variant="bodySmall">
+        {[
+          disciplineNames[person.discipline],
+          handNames[person.throws],
+          `born ${dayWords(person.birthdate, today)}`,
+          `${guardian}, ${phone}`,
+          ...(person.allergies ? [`allergies: ${person.allergies}`] : []),
+        ].join(' · ')}
+      </Text>
+      {(importing.error ?? ending.error) ? <ErrorNotice error={importing.error ?? ending.error} /> : null}
+      <View style={styles.row}>
+        {known ? (
+          <Button mode="contained" onPress={() => void take(known.id)}>
+            Take as the one of the roster
+          </Button>
+        ) : (
+          <Button mode="contained" onPress={() => void take(null)}>
+            Take
+          </Button>
+        )}
+        <Button onPress={() => void finish(null)}>Leave out</Button>
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', alignItems: 'center' },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  grow: { flex: 1 },
+  one: { gap: 4 },
+});

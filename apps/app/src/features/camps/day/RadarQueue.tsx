@@ -1,0 +1,87 @@
+import {
+  simulatedLine,
+  type CampDayOf,
+  type CampMemberRecord,
+  type RadarReading,
+} from '@wrightonic/contract';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { IconButton, Text } from 'react-native-paper';
+import { useMe } from '../../../store/useAthlete';
+import { Card } from '../../../ui/Card/Card';
+import { LinePick } from '../../../ui/radar/LinePick';
+import { useLines } from '../../../ui/radar/useLines';
+import { useRadar } from '../../../ui/radar/useRadar';
+import { said } from '../../../ui/words/velocityWords';
+
+interface QueueProps {
+  group: readonly CampMemberRecord[];
+  of: Map<string, CampDayOf>;
+  called: (id: string) => string;
+  effort: number;
+  onThrow: (member: CampMemberRecord, metres: number, known: string) => void;
+}
+
+/** Readings go to whoever is at the head of the queue, who then goes to its end. */
+export function RadarQueue({ group, of, called, effort, onThrow }: QueueProps) {
+  const { velocityUnit } = useMe().person;
+  const { line } = useLines();
+  const [order, setOrder] = useState<string[]>(() => group.filter(({ lock }) => !lock).map(({ id }) => id));
+  const members = new Map(group.map((member) => [member.id, member]));
+  const known = order.filter((id) => members.has(id));
+  const queue = [
+    ...known,
+    ...group.filter(({ id, lock }) => !lock && !known.includes(id)).map(({ id }) => id),
+  ];
+  const [head] = queue;
+  const state = useRadar({
+    line: head ? line : null,
+    athleteId: head ?? '',
+    effort,
+    onReading: ({ id, velocity }: RadarReading) => {
+      const member = head ? members.get(head) : undefined;
+      if (!member) return;
+      onThrow(member, velocity, id);
+      setOrder([...queue.slice(1), head!]);
+    },
+  });
+  return (
+    <>
+      <LinePick />
+      <Text role="status">
+        {line === null
+          ? 'Choose a line; each reading goes to the next in the queue.'
+          : state === 'open'
+            ? `The line is open${line === simulatedLine ? '; its readings are made up' : ''}. Next: ${head ? called(head) : 'nobody'}.`
+            : 'The line is being opened.'}
+      </Text>
+      {queue.map((id, n) => {
+        const speeds = (of.get(id)?.throws ?? []).flatMap(({ velocity }) => velocity ?? []);
+        return (
+          <Card key={id}>
+            <View style={styles.head}>
+              <Text variant={n === 0 ? 'headlineSmall' : 'titleMedium'} style={styles.grow}>
+                {n === 0 ? `Next: ${called(id)}` : called(id)}
+              </Text>
+              <Text>
+                {speeds.length ? `${said(speeds.at(-1)!, velocityUnit)} · ${speeds.length}` : 'none yet'}
+              </Text>
+              {n === 0 ? (
+                <IconButton
+                  icon="arrow-down"
+                  accessibilityLabel={`${called(id)} goes to the end of the queue`}
+                  onPress={() => setOrder([...queue.slice(1), id])}
+                />
+              ) : null}
+            </View>
+          </Card>
+        );
+      })}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: 8 },
+  grow: { flex: 1 },
+});

@@ -1,0 +1,174 @@
+import type { CampDayOf, CampMemberRecord } from '@wrightonic/contract';
+import { fastestThrow, velocityFrom, type VelocityUnit } from '@wrightonic/core';
+import { memo, useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { useMe } from '../../../store/useAthlete';
+import { useColours } from '../../../theme/theme';
+import { Card } from '../../../ui/Card/Card';
+import { FigureField } from '../../../ui/form/FigureField';
+import { TextField } from '../../../ui/form/TextField';
+import { figureIn } from '../../../ui/form/typedFigure';
+import { useBook } from '../../../ui/hooks/useBook';
+import { said } from '../../../ui/words/velocityWords';
+import type { StationLog } from './campLog';
+
+const typedVelocity = (typed: string, unit: VelocityUnit): number | null => {
+  const metres = velocityFrom(figureIn(typed), unit);
+  return metres >= 2 && metres <= fastestThrow ? metres : null;
+};
+
+interface LineProps {
+  member: CampMemberRecord;
+  name: string;
+  day: CampDayOf | undefined;
+  way: 'velocity' | 'reps';
+  /** What is worked here; null where no drill of the station is of their kind. */
+  drill: string | null;
+  act: StationLog;
+}
+
+/** The entries of the last tap: a rep of a throwing drill is a throw as well. */
+function lastOf(day: CampDayOf | undefined): string[] {
+  const all = [...(day?.throws ?? []), ...(day?.reps ?? []), ...(day?.notes ?? [])].sort((a, b) =>
+    a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1,
+  );
+  const last = all.at(-1);
+  if (!last) return [];
+  const before = all.at(-2);
+  const isRep = (id: string) => day?.reps.some((each) => each.id === id) ?? false;
+  const isBare = (id: string) =>
+    day?.throws.some((each) => each.id === id && each.velocity === null) ?? false;
+  return before && isBare(last.id) && isRep(before.id) ? [last.id, before.id] : [last.id];
+}
+
+/** One of the group: what they threw, and the next entry. */
+export const StationLine = memo(function StationLine(props: LineProps) {
+  const { member, name, day, way, drill, act } = props;
+  const { velocityUnit } = useMe().person;
+  const own = useColours();
+  const book = useBook();
+  const [typed, setTyped] = useState('');
+  const [noting, setNoting] = useState<string | null>(null);
+  const speeds = (day?.throws ?? []).flatMap(({ velocity }) => velocity ?? []);
+  const of = (outcome: 'clean' | 'missed') =>
+    (day?.reps ?? []).filter((each) => each.outcome === outcome).length;
+  const metres = typedVelocity(typed, velocityUnit);
+  const wrong = typed.trim() !== '' && metres === null;
+  const locked = member.lock !== null && (way === 'velocity' || Boolean(drill && book.drill(drill)?.throws));
+  const save = () => {
+    if (metres === null) return;
+    act.velocity(member, metres);
+    setTyped('');
+  };
+  const undo = lastOf(day);
+  const thrown = day?.throws.length ?? 0;
+  return (
+    <Card style={styles.card}>
+      <View style={styles.head}>
+        <View style={styles.grow}>
+          <Text variant="titleMedium">{name}</Text>
+          <Text variant="bodySmall" role="status" aria-label={`${name}: ${thrown} thrown`}>
+            {[
+              `${thrown} thrown`,
+              ...(speeds.length
+                ? [`${said(speeds.at(-1)!, velocityUnit)}, top ${said(Math.max(...speeds), velocityUnit)}`]
+                : []),
+              ...(way === 'reps' ? [`${of('clean')} clean, ${of('missed')} missed`] : []),
+            ].join(' · ')}
+          </Text>
+        </View>
+        {!locked && way === 'velocity' ? (
+          <FigureField
+            label={velocityUnit}
+            name={`Velocity of ${name}, ${velocityUnit}`}
+            value={typed}
+            onChange={setTyped}
+            onDone={save}
+            wrong={wrong}
+            style={styles.figure}
+          />
+        ) : null}
+        <IconButton
+          icon="pencil"
+          accessibilityLabel={`Note on ${name}`}
+          onPress={() => setNoting(noting === null ? '' : null)}
+          style={styles.icon}
+        />
+        {undo.length ? (
+          <IconButton
+            icon="undo"
+            accessibilityLabel={`Take back the last of ${name}`}
+            onPress={() => act.takeBack(member, undo)}
+            style={styles.icon}
+          />
+        ) : null}
+      </View>
+      {wrong ? <Text role="alert">{`${typed} ${velocityUnit} is no velocity of a throw.`}</Text> : null}
+      {locked ? (
+        <Text role="alert">{`Throws are locked: pain in the ${member.lock!.site} since ${member.lock!.since}.`}</Text>
+      ) : way === 'velocity' ? null : drill ? (
+        <View style={styles.row}>
+          {(['clean', 'missed'] as const).map((outcome) => (
+            <Pressable
+              key={outcome}
+              role="button"
+              aria-label={`${outcome === 'clean' ? 'Clean' : 'Missed'}: ${name}`}
+              onPress={() => act.rep(member, outcome)}
+              style={[
+                styles.tap,
+                { backgroundColor: outcome === 'clean' ? own.amberSunk : own.sunk, borderColor: own.line },
+              ]}
+            >
+              <Text variant="titleMedium">{outcome === 'clean' ? 'Clean' : 'Missed'}</Text>
+            </Pressable>
+          ))}
+        </View>
+      ) : (
+        <Text variant="bodySmall">No drill of this station is of their kind of pitching.</Text>
+      )}
+      {noting === null ? null : (
+        <View style={styles.row}>
+          <TextField
+            label={`Note on ${name}`}
+            value={noting}
+            onChange={setNoting}
+            atMost={300}
+            autoFocus
+            style={styles.grow}
+          />
+          <Button
+            mode="contained"
+            disabled={!noting.trim()}
+            onPress={() => {
+              act.note(member, noting.trim());
+              setNoting(null);
+            }}
+          >
+            Keep
+          </Button>
+        </View>
+      )}
+      {(day?.notes ?? []).map(({ id, text }) => (
+        <Text key={id} variant="bodySmall">{`“${text}”`}</Text>
+      ))}
+    </Card>
+  );
+});
+
+const styles = StyleSheet.create({
+  card: { paddingVertical: 8, paddingRight: 4 },
+  head: { flexDirection: 'row', alignItems: 'center', gap: 4 },
+  grow: { flex: 1, minWidth: 0 },
+  figure: { flexGrow: 0, flexShrink: 0, flexBasis: 104, width: 104 },
+  icon: { margin: 0, width: 44, height: 44 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  tap: {
+    flex: 1,
+    minHeight: 56,
+    borderRadius: 8,
+    borderWidth: 1,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+});
