@@ -1,6 +1,7 @@
 import { drillFileFormat, drillFileVersion } from '@wrightonic/contract';
 import { drills, wholeDrill, type OwnDrill, type PlannedDay } from '@wrightonic/core';
 import { v7 } from 'uuid';
+import { campBodies, plannedCamp } from './campFixtures';
 import { academy, browser, form, logs, testServer, type TestServer } from './testServer';
 
 export const day = '2026-05-01';
@@ -213,8 +214,15 @@ export async function fixtures() {
     id: string;
     drill: string;
   };
+  const camp = await plannedCamp(owner, [athlete.id]);
+  const link = { id: v7(), kind: 'sign-up', athleteId: null, days: 30 };
+  await owner.post(`/camps/${camp.id}/links`, link);
   const theirs: Record<string, string> = {
     athlete: athlete.id,
+    camp: camp.id,
+    setup: camp.setupId,
+    campPlan: camp.plan.id,
+    campLink: link.id,
     look: look.id,
     session: session.id,
     trace: trace.id,
@@ -269,11 +277,22 @@ export async function fixtures() {
       'home_sets',
       'home_pain',
       'home_games',
+      'camps',
+      'camp_setups',
+      'camp_members',
+      'camp_changes',
+      'camp_plans',
+      'camp_links',
+      'camp_link_ends',
+      'camp_sign_ups',
+      'camp_sign_up_ends',
+      'camp_archivings',
     ];
     const of = async (table: string) => [table, Number((await here.db(table).count({ n: '*' }))[0]!['n'])];
     return Object.fromEntries(await Promise.all(tables.map(of)));
   };
-  return { here, owner, assistant, rival, nobody, theirs, bodies: bodiesFor(theirs), counts };
+  const bodies = { ...bodiesFor(theirs), ...campBodies(theirs, camp.setup) };
+  return { here, owner, assistant, rival, nobody, theirs, bodies, counts };
 }
 
 /** Somebody new with a session under way, and a way to log in it. */

@@ -25,6 +25,9 @@ const open = new Set([
   'POST /readings',
   'POST /shared/:token/log',
   'GET /feeds/:token/lessons.ics',
+  'GET /camp-sign-up/:token',
+  'POST /camp-sign-up/:token',
+  'GET /camp-cards/:token',
 ]);
 const own = new Set([
   'PUT /profile',
@@ -54,6 +57,8 @@ const own = new Set([
   'POST /lexicon',
   'GET /norms',
   'POST /norms',
+  'GET /camps',
+  'POST /camps',
 ]);
 
 /** What the id in a path is of. */
@@ -67,10 +72,15 @@ const things: Record<string, string> = {
   devices: 'device',
   radar: 'device',
   athletes: 'athlete',
+  camps: 'camp',
 };
 const filled = (path: string) =>
   path
     .replace(':drill', set.theirs['drill']!)
+    .replace(':link', set.theirs['campLink']!)
+    .replace(':signUp', v7())
+    .replace(':date', '2031-07-14')
+    .replace(':what', path.includes('papers') ? 'stations.pdf' : 'roster.csv')
     .replace(':id', set.theirs[things[path.split('/')[1]!] ?? 'athlete']!);
 function ask(who: Browser, method: string, path: string) {
   if (path.endsWith('/pictures')) return who.upload(`${filled(path)}?id=${v7()}&time=1&note=`, onePixel);

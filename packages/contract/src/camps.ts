@@ -98,7 +98,7 @@ const headFields = {
 };
 
 const list = (items: Joi.Schema, atMost: number) =>
-  Joi.array().items(items).max(atMost).unique('id').required();
+  Joi.array().items(items.optional()).max(atMost).unique('id').required();
 
 export const campSetup = Joi.object<CampSetup>({
   ...headFields,
