@@ -2,6 +2,7 @@ import {
   addDays,
   buildLadders,
   campTable,
+  emptySetup,
   catalogueGraph,
   drillOf,
   drills,
@@ -124,3 +125,7 @@ export const timetable = () =>
     camp.athletes.map(() => 0),
   );
 export const nobody: Freedom = { athlete: new Int16Array(0), slot: new Int16Array(0), stations: [] };
+
+export const head = { name: 'Summer', venue: 'The barn', firstDay: '2031-07-14', lastDay: '2031-07-15' };
+/** A camp of which nothing is settled yet but its days. */
+export const campSetup = emptySetup(head);

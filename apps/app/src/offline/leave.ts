@@ -1,5 +1,6 @@
 import { ofNobody, takeOut } from './responseCache';
 import { database } from './database';
+import { quickCopy } from './quickCopy';
 
 const place = 'wrightonic.signed-out-here';
 
@@ -31,6 +32,7 @@ export async function wipe(): Promise<void> {
       transaction.objectStore('outbox').clear(),
       transaction.done,
     ]);
+    quickCopy.forget();
     sessionStorage.clear();
   } catch {
     // Nothing was kept here at all.

@@ -4,6 +4,7 @@ import { api } from '../store/api';
 import type { Dispatch, State } from '../store/store';
 import { drain, keepTrying } from './eventQueue';
 import { outbox, type Entry } from './outbox';
+import { quickCopy } from './quickCopy';
 import { answered, couldNotKeep, dismissed, logged, restored } from './pendingEvents';
 import { selectMe } from '../store/selectors';
 
@@ -81,7 +82,11 @@ export const sending = createListenerMiddleware();
 sending.startListening({
   actionCreator: logged,
   effect: async ({ payload }, { dispatch }) => {
-    await outbox.put(payload).catch(() => dispatch(couldNotKeep()));
+    quickCopy.keep(payload);
+    await outbox
+      .put(payload)
+      .then(() => quickCopy.drop(payload.event.id))
+      .catch(() => dispatch(couldNotKeep()));
     dispatch(sendWanted());
   },
 });
@@ -102,7 +107,15 @@ const again = { forceRefetch: true, subscribe: false } as const;
 
 /** Takes up what an earlier page left behind and goes on trying. */
 export const resume = (): Thunk<Promise<() => void>> => async (dispatch, state) => {
-  dispatch(restored(await outbox.all().catch(() => [])));
+  const copies = quickCopy.all();
+  // What a tab that was closed had no time to keep.
+  await outbox
+    .put(...copies)
+    .then(() => copies.forEach(({ event }) => quickCopy.drop(event.id)))
+    .catch(() => undefined);
+  const kept = await outbox.all().catch((): Entry[] => []);
+  const known = new Set(kept.map(({ event }) => event.id));
+  dispatch(restored([...kept, ...copies.filter(({ event }) => !known.has(event.id))]));
   const stop = keepTrying(() => {
     dispatch(sendWanted());
     if (!state().pendingEvents.connected) void dispatch(api.endpoints.authSession.initiate(undefined, again));

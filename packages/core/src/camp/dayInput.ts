@@ -1,7 +1,7 @@
 import type { Discipline, Hand } from '../catalogue';
 import { placesAt, slotsOf, type CampSetup } from './setup';
 import { slotsOfChange, staffed, type CampChange, type Staffing } from './staffing';
-import type { Camper, CampInput, CampPin, CampRoute } from './types';
+import type { Camper, CampGroup, CampInput, CampPin, CampRoute } from './types';
 
 /** Somebody who comes to a camp. */
 export interface CampMember {
@@ -27,7 +27,11 @@ export interface CampFacts {
   changes: readonly CampChange[];
   pinned: readonly CampPin[];
   /** What was planned before, and the slots that are over; null for a plan from nothing. */
-  before: { routes: readonly CampRoute[]; fixedBefore: string | null } | null;
+  before: {
+    routes: readonly CampRoute[];
+    groups?: readonly Pick<CampGroup, 'athletes'>[];
+    fixedBefore: string | null;
+  } | null;
   /** To plan in, s. */
   seconds: number;
 }
@@ -108,6 +112,7 @@ export function campToPlan({ setup, members, changes, pinned, before, seconds }:
       },
       pinned: pinned.filter(({ athlete }) => here.has(athlete)),
       previous: before?.routes,
+      previousGroups: before?.groups,
       fixedBefore: before?.fixedBefore ?? undefined,
       seconds,
     },

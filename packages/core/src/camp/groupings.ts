@@ -41,7 +41,7 @@ export function groupFaults(
 }
 
 /** Of how many tries a second of planning is made. */
-const triesASecond = 40_000;
+const triesASecond = 80_000;
 
 /**
  * Groups that keep every rule and are worth the most by a measure, found by moves and swaps (simulated annealing).

@@ -1,9 +1,9 @@
 import { FieldError } from '../units/fieldError';
-import { Writer, type Solve, type Term } from '../build/week/programme';
-import { ofMove } from './cost';
-import { groupFaults, groupsFor } from './groupings';
+import type { Solve } from '../build/week/programme';
+import { groupFaults, groupsFor, type GroupSizes } from './groupings';
+import { bestRotation, sameRotation } from './rotation';
 import { servedBy } from './served';
-import { follows, nowhere, secondVisit, type CampTable } from './table';
+import { nowhere, type CampTable } from './table';
 import { unwatched, type CampWatch } from './types';
 import { bestAlone, routeWorth } from './worth';
 
@@ -17,98 +17,6 @@ export interface Rotation {
   bound: number;
 }
 
-interface Wish {
-  table: CampTable;
-  best: readonly number[];
-  solve: Solve;
-}
-
-/** Stations at which a whole group may be in a slot: open, large enough, for each of those who are there. */
-function possible(table: CampTable, group: readonly number[], s: number, t: number): boolean {
-  const there = group.filter((a) => table.present[a]![t]);
-  return (
-    table.open[s]![t] === true &&
-    there.length <= table.capacity[s]! &&
-    there.length >= table.minimum[s]! &&
-    there.every((a) => table.may[a]![s])
-  );
-}
-
-/** The rotation that serves given groups best, each station held by one group at a time. */
-function rotationOf(
-  { table, best, solve }: Wish,
-  members: readonly (readonly number[])[],
-  { floor, seconds }: { floor: number; seconds: number },
-): { stations: number[][]; bound: number } | null {
-  const { slots, stations, need, heavy, heavyLimit, day, settled } = table;
-  const writer = new Writer();
-  const missing = -20;
-  const idle: { column: number; people: number }[] = [];
-  const cells = members.map((group) =>
-    slots.map((_, t) =>
-      stations.map((__, s) => {
-        const stay = ofMove * group.filter((a) => table.before[a]?.[t] === s).length;
-        const was = group.some((a) => settled[a]![t] === s);
-        return was || possible(table, group, s, t) ? writer.column(1, true, stay) : null;
-      }),
-    ),
-  );
-  const terms = (columns: readonly (number | null)[]): Term[] =>
-    columns.flatMap((column) => (column === null ? [] : [[column, 1] as const]));
-  members.forEach((group, g) => {
-    if (group.length === 0) return;
-    const visited = stations.map((_, s) => {
-      const gain = group.reduce((sum, a) => sum + need[a]![s]!, 0);
-      const [first, second] = [writer.column(1, true, gain), writer.column(1, true, gain * secondVisit)];
-      const visits = terms(cells[g]!.map((row) => row[s]!));
-      writer.atMost(null, [[first, 1], [second, 1], ...visits.map(([column]) => [column, -1] as const)], 0);
-      return { first, second };
-    });
-    cells[g]!.forEach((row) => {
-      // A group without a station costs more than any station is worth.
-      const none = writer.column(1, true, missing * group.length);
-      idle.push({ column: none, people: group.length });
-      writer.row(null, 1, [...terms(row), [none, 1]], 1);
-    });
-    for (const a of group)
-      if (best[a]! > 0)
-        writer.atLeast(
-          null,
-          visited.flatMap(({ first, second }, s): Term[] => [
-            [first, need[a]![s]!],
-            [second, need[a]![s]! * secondVisit],
-          ]),
-          floor * best[a]! - 1e-9,
-        );
-    const heavyAt = (t: number) => terms(cells[g]![t]!.filter((_, s) => heavy[s]));
-    const limit = Math.min(...group.map((a) => heavyLimit[a]!));
-    for (const d of new Set(day))
-      writer.atMost(
-        null,
-        slots.flatMap((_, t) => (day[t] === d ? heavyAt(t) : [])),
-        limit,
-      );
-    slots.forEach((_, t) => {
-      if (follows(table, t)) writer.atMost(null, [...heavyAt(t - 1), ...heavyAt(t)], 1);
-      const pin = group.map((a) => settled[a]![t]).find((s) => s !== null && s !== undefined && s >= 0);
-      const column = pin === undefined || pin === null ? null : cells[g]![t]![pin];
-      if (column !== null && column !== undefined) writer.atLeast(null, [[column, 1]], 1);
-    });
-  });
-  slots.forEach((_, t) =>
-    stations.forEach((__, s) => writer.atMost(null, terms(cells.map((group) => group[t]![s]!)), 1)),
-  );
-  const solved = solve(writer.programme, { gap: 0.002, seconds });
-  if (solved.status !== 'solved') return null;
-  const at = (column: number | null) => column !== null && (solved.values[column] ?? 0) > 0.5;
-  return {
-    stations: cells.map((group) => group.map((row) => row.findIndex(at))),
-    // Less what stands for groups without a station, which is no worth.
-    bound:
-      solved.bound - idle.reduce((sum, { column, people }) => sum + missing * people * Number(at(column)), 0),
-  };
-}
-
 /** What a group's stations give one of its athletes: where they are not there yet, nothing. */
 const worthIn = (table: CampTable, a: number, stations: readonly number[]): number =>
   routeWorth(
@@ -116,19 +24,11 @@ const worthIn = (table: CampTable, a: number, stations: readonly number[]): numb
     stations.map((s, t) => (table.present[a]![t] && s >= 0 && table.may[a]![s] ? s : nowhere)),
   );
 
-/**
- * The groups that there were, where a camp is planned anew: whoever went the same way. Whoever is new joins the smallest
- * group of their age; null where nothing was planned, or where the groups do not keep the rules any more.
- */
-function groupsBefore(
-  table: CampTable,
-  sizes: { count: number; min: number; max: number },
-): number[][] | null {
-  const { before, present, ages, slots } = table;
+/** Those who went the same way, group by group, as far as anything was planned. */
+function sameWays({ before, slots }: CampTable): number[][] {
   const ways: { way: number[]; group: number[] }[] = [];
-  const fresh: number[] = [];
   before.forEach((route, a) => {
-    if (!route || route.every((s) => s === nowhere)) return void fresh.push(a);
+    if (!route || route.every((s) => s === nowhere)) return;
     // Somebody who came later or left went the same way for as long as they were there.
     const same = ways.find(({ way }) =>
       slots.every((_, t) => route[t] === nowhere || way[t] === nowhere || route[t] === way[t]),
@@ -137,8 +37,23 @@ function groupsBefore(
     same.group.push(a);
     route.forEach((s, t) => s !== nowhere && (same.way[t] = s));
   });
-  if (ways.length === 0) return null;
-  const groups = ways.map(({ group }) => group);
+  return ways.map(({ group }) => group);
+}
+
+/**
+ * The groups that there were, where a camp is planned anew. Whoever is new joins the group of their age; null where nothing
+ * was planned, or where the groups do not keep the rules any more.
+ */
+function groupsBefore(
+  table: CampTable,
+  sizes: GroupSizes,
+  known: readonly (readonly number[])[] | null,
+): number[][] | null {
+  const { present, ages } = table;
+  const groups = (known ?? sameWays(table)).map((group) => [...group]);
+  if (groups.length === 0) return null;
+  const placed = new Set(groups.flat());
+  const fresh = ages.flatMap((_, a) => (placed.has(a) ? [] : [a]));
   while (groups.length < sizes.count) groups.push([]);
   for (const a of fresh) {
     const spread = (group: readonly number[]) =>
@@ -155,15 +70,30 @@ function groupsBefore(
   return whole && groupFaults(table, groups, { ...sizes, min: 0 }) === 0 ? groups : null;
 }
 
+/**
+ * Sizes of groups for all of which there is a station at once: as large as the stations, the largest ones first, hold them,
+ * and as large as any of these asks for. The sizes that were wished where that cannot be.
+ */
+function thatFit(table: CampTable, sizes: GroupSizes): GroupSizes {
+  const holds = table.stations
+    .map((_, s) => ({ capacity: table.capacity[s]!, minimum: table.minimum[s]! }))
+    .sort((x, y) => y.capacity - x.capacity)
+    .slice(0, sizes.count);
+  const max = Math.min(sizes.max, ...holds.map(({ capacity }) => capacity));
+  const min = Math.min(max, Math.max(sizes.min, ...holds.map(({ minimum }) => minimum)));
+  const people = table.athletes.length;
+  return people <= sizes.count * max && people >= sizes.count * min ? { ...sizes, min, max } : sizes;
+}
+
 interface RotateHow {
   solve: Solve;
   seed: number;
   seconds: number;
   watch?: CampWatch;
+  /** The groups that there were; null where they are known by their ways. */
+  known?: readonly (readonly number[])[] | null;
 }
 
-/** Steps of the floor that are tried. */
-const floors = [0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2, 0.1, 0];
 const rounds = 3;
 
 /**
@@ -176,21 +106,22 @@ const rounds = 3;
 export function rotate(
   table: CampTable,
   sizes: { count: number; min: number; max: number },
-  { solve, seed, seconds, watch = unwatched }: RotateHow,
+  { solve, seed, seconds, watch = unwatched, known = null }: RotateHow,
 ): Rotation {
   const best = bestAlone(table);
   const wish = { table, best, solve };
-  const kept = groupsBefore(table, sizes);
+  const kept = groupsBefore(table, sizes, known);
   if (kept) {
-    const again = bestRotation(wish, kept, seconds);
+    const again = sameRotation(wish, kept, seconds);
     const idle = (stations: readonly number[], g: number) =>
       stations.some((s, t) => s < 0 && kept[g]!.some((a) => table.present[a]![t]));
     if (again && !again.stations.some(idle)) return { members: kept, ...again };
   }
   const share = seconds / (2 * rounds);
+  const holding = thatFit(table, sizes);
   // At first those belong together who need the same: the station that a group needs most is taken for its own.
   const likely = (a: number, group: number) => table.need[a]![group % table.stations.length]!;
-  let members = groupsFor(table, sizes, { worth: likely, seed, seconds: share });
+  let members = groupsFor(table, holding, { worth: likely, seed, seconds: share });
   if (groupFaults(table, members, sizes) > 0)
     throw new FieldError(
       'rules',
@@ -211,7 +142,7 @@ export function rotate(
     if (rotation.length === 0) break;
     const fits = (a: number, g: number) =>
       best[a]! > 0 ? worthIn(table, a, rotation[g]!) + 4 * (worthIn(table, a, rotation[g]!) / best[a]!) : 0;
-    const regrouped = groupsFor(table, sizes, {
+    const regrouped = groupsFor(table, holding, {
       worth: fits,
       start: members,
       seed: seed + round + 1,
@@ -225,13 +156,4 @@ export function rotate(
       'no station can hold these groups; give larger stations or smaller groups',
     );
   return found;
-}
-
-/** The rotation with the highest floor that can be had. */
-function bestRotation(wish: Wish, members: readonly (readonly number[])[], seconds: number) {
-  for (const floor of floors) {
-    const found = rotationOf(wish, members, { floor, seconds });
-    if (found) return found;
-  }
-  return null;
 }

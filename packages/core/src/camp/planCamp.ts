@@ -12,7 +12,10 @@ function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan 
   const { groups: sizes } = input.rules;
   if (!sizes) throw new FieldError('rules.groups', 'say how many groups, and how large');
   const table = campTable(input);
+  const position = new Map(table.athletes.map((id, a) => [id, a]));
+  const known = input.previousGroups?.map(({ athletes }) => athletes.flatMap((id) => position.get(id) ?? []));
   const { members, stations, bound } = rotate(table, sizes, {
+    known: known?.length ? known : null,
     solve,
     seed: input.seed,
     seconds: input.seconds,

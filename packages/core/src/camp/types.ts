@@ -76,6 +76,8 @@ export interface CampInput {
   pinned?: readonly CampPin[] | undefined;
   /** What was planned before; a new plan moves as little of it as possible. */
   previous?: readonly CampRoute[] | undefined;
+  /** The groups that there were, so that they keep their names; else they are known by their ways. */
+  previousGroups?: readonly Pick<CampGroup, 'athletes'>[] | undefined;
   /** The slots before this one are over, and stay as they were. */
   fixedBefore?: string | undefined;
   /** To plan in. */

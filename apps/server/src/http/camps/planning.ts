@@ -182,7 +182,9 @@ export async function planned(planner: Planner, asked: Asked, wish: PlanWish): P
   const changes = withChange(camp, change);
   const fixedBefore = fixedBeforeNow(camp, zone, now);
   const keeps = camp.plan && (!wish.anew || fixedBefore !== null);
-  const before = keeps ? { routes: routesNow(camp.setup, camp.plan!), fixedBefore } : null;
+  const before = keeps
+    ? { routes: routesNow(camp.setup, camp.plan!), groups: camp.plan!.groups, fixedBefore }
+    : null;
   const today = dayAt(now, zone);
   const steps = new Map<string, number>();
   const begun = performance.now();
