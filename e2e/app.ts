@@ -26,12 +26,21 @@ export class App {
     return ((await (await this.page.request.get('/api/session')).json()) as { csrf: string }).csrf;
   }
 
-  async post(path: string, data: unknown): Promise<void> {
-    const answer = await this.page.request.post(`/api${path}`, {
+  private async send(method: 'POST' | 'PUT', path: string, data: unknown): Promise<void> {
+    const answer = await this.page.request.fetch(`/api${path}`, {
+      method,
       headers: { 'x-csrf-token': await this.token() },
       data,
     });
     expect(answer.ok(), `${path}: ${await answer.text()}`).toBe(true);
+  }
+
+  post(path: string, data: unknown): Promise<void> {
+    return this.send('POST', path, data);
+  }
+
+  put(path: string, data: unknown): Promise<void> {
+    return this.send('PUT', path, data);
   }
 
   /** An athlete with everything that is read for any verb. */
