@@ -98,6 +98,37 @@ for (const [size, theme] of [
       expect(judge.broken).toEqual([]);
     });
 
+    test('every screen of a camp', async ({ app, page }) => {
+      const judge = new Judge(page);
+      await app.enter();
+      await page.goto('/camps');
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await app.tap('New camp');
+      await judge.look('camps');
+      const camps = await app.read<{ id: string; name: string }[]>('/camps');
+      const idOf = (name: string) => camps.find((camp) => camp.name === name)!.id;
+      const id = idOf('Winter camp');
+      const { setup, plan } = await app.read(`/camps/${id}`);
+      const station = `station?at=${setup.stations[0].id}&slot=${plan.slots[0]}`;
+      for (const path of ['setup', 'athletes', 'plan', 'day', 'day/check-in', `day/${station}`, 'board']) {
+        await page.goto(`/camps/${id}/${path}`);
+        await page.getByRole('main').waitFor();
+        await page.waitForLoadState('networkidle');
+        await judge.look(path);
+      }
+      await page.goto(`/camps/${id}/day/check-in`);
+      await app.tap(/^Check in /);
+      await page.getByRole('button', { name: 'Back to the list' }).waitFor();
+      await judge.look('check-in of one');
+      await app.tap(/^Triage/);
+      await page.getByLabel('Velocity, mph').waitFor();
+      await judge.look('triage');
+      await page.goto(`/camps/${idOf('Autumn weekend')}/after`);
+      await page.getByText('tested on both days', { exact: false }).waitFor();
+      await judge.look('after');
+      expect(judge.broken).toEqual([]);
+    });
+
     test('looks, traces, weeks and links', async ({ app, page }) => {
       const judge = new Judge(page);
       await app.enter();

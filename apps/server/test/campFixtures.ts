@@ -93,6 +93,12 @@ export const campBodies = (
   'POST /camps/:id/follow-ups': () => ({
     athletes: [{ athleteId: theirs['athlete'], traceId: v7(), planId: v7() }],
   }),
+  'POST /camps/:id/helpers': () => ({
+    id: v7(),
+    name: 'Hazel',
+    email: `${v7()}@helpers.example`,
+    password: 'of the helpers',
+  }),
   'POST /camps/:id/links': () => ({ id: v7(), kind: 'sign-up', athleteId: null, days: 30 }),
   'POST /camps/:id/links/:link/end': () => ({ id: v7() }),
   'POST /camps/:id/sign-ups/:signUp/end': () => ({ id: v7(), athleteId: null }),

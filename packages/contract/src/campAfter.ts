@@ -101,3 +101,19 @@ export const campPapers = ['stations', 'groups', 'coaches', 'labels', 'cards'] a
 export type CampPaper = (typeof campPapers)[number];
 export const campTables = ['schedule', 'roster', 'results'] as const;
 export type CampTableName = (typeof campTables)[number];
+
+/** An account of somebody who helps at one camp. */
+export interface NewCampHelper {
+  id: string;
+  name: string;
+  email: string;
+  password: string;
+}
+export const newCampHelper = Joi.object<NewCampHelper>({
+  id: id.required(),
+  name: line(80).label('Name').required(),
+  email: Joi.string().email({ tlds: false }).max(200).label('E-mail').required(),
+  password: Joi.string().min(10).max(200).label('Password, ten letters or more').required(),
+}).required();
+
+export type CampHelper = Pick<NewCampHelper, 'id' | 'name' | 'email'>;

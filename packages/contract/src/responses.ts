@@ -39,7 +39,8 @@ export interface Refusal {
 export type Role = 'owner' | 'instructor' | 'assistant';
 
 export interface Me {
-  person: { id: string; name: string; role: Role } & Preferences;
+  /** `campId` of somebody who helps at one camp, and sees nothing else. */
+  person: { id: string; name: string; role: Role; campId: string | null } & Preferences;
   academy: { id: string; name: string; zone: string; demo: boolean };
 }
 

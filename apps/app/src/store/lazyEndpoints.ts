@@ -1,6 +1,7 @@
 import { academyEndpoints } from './endpoints/academy';
 import { athleteEndpoints } from './endpoints/athlete';
 import { tagged } from './endpoints/build';
+import { campLinkEndpoints } from './endpoints/campLinks';
 import { campEndpoints } from './endpoints/camps';
 import { diaryEndpoints } from './endpoints/diary';
 import { measureEndpoints } from './endpoints/measure';
@@ -13,6 +14,7 @@ export const lazyEndpoints = tagged.injectEndpoints({
     ...academyEndpoints(build),
     ...athleteEndpoints(build),
     ...campEndpoints(build),
+    ...campLinkEndpoints(build),
     ...diaryEndpoints(build),
     ...measureEndpoints(build),
     ...planEndpoints(build),

@@ -15,6 +15,7 @@ const me = (person: PersonRow, academyRow: AcademyRow): Me => ({
     id: person.id,
     name: person.name,
     role: person.role,
+    campId: person.campId,
     hand: person.hand,
     velocityUnit: person.velocityUnit,
     sizeUnit: person.sizeUnit,

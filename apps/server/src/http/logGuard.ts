@@ -1,12 +1,29 @@
-import type { LogEvent } from '@wrightonic/contract';
+import type { LogEvent, LogKind } from '@wrightonic/contract';
 import { lockWords, throwStateOf, type DrillBook } from '@wrightonic/core';
 import type { SignedIn } from '../auth/authSession';
 import { bookOf, levelsEver } from '../store/drills';
+import { membersOf } from '../store/camps';
 import { sessionAthlete } from '../store/log';
+import { look } from '../store/looks';
 import { painHistories, type PainHistory } from '../store/pain';
 
 /** A device whose clock runs ahead by less is put right by this server's clock, ms. */
 const slightlyAhead = 10 * 60_000;
+
+/** What somebody logs who helps at a camp. */
+const helping = new Set<LogKind>([
+  'camp-checked-in',
+  'session-begun',
+  'session-ended',
+  'rep',
+  'throw',
+  'noted',
+  'pain',
+  'undo',
+  'look-begun',
+  'finding',
+  'look-finished',
+]);
 
 /** How far ahead a clock is, in words. */
 function aheadWords(ms: number): string {
@@ -22,6 +39,9 @@ export class LogGuard {
   private readonly histories = new Map<string, PainHistory>();
   private readonly athletes = new Map<string, string | null>();
   private book: DrillBook | null = null;
+  /** Of somebody who helps at a camp: who comes to it, and looks of this batch. */
+  private campers: Set<string> | null = null;
+  private readonly looks = new Map<string, string>();
 
   constructor(
     private readonly signedIn: SignedIn,
@@ -49,7 +69,24 @@ export class LogGuard {
     if (athlete) this.histories.delete(athlete);
   }
 
+  /** Why somebody who helps at one camp may not log something; null for everybody else. */
+  private async helperRefusal(event: LogEvent): Promise<string | null> {
+    const { person, academy } = this.signedIn;
+    if (!person.campId) return null;
+    this.campers ??= new Set((await membersOf(academy, person.campId)).map(({ athleteId }) => athleteId));
+    if (event.kind === 'look-begun') this.looks.set(event.id, event.athleteId);
+    const athlete =
+      'lookId' in event
+        ? (this.looks.get(event.lookId) ?? (await look(academy, event.lookId))?.athleteId)
+        : await this.athleteOf(event);
+    return helping.has(event.kind) && athlete && this.campers.has(athlete)
+      ? null
+      : 'This account logs what happens at its camp, and nothing else.';
+  }
+
   private async refusal(event: LogEvent): Promise<string | null> {
+    const notHere = await this.helperRefusal(event);
+    if (notHere) return notHere;
     if (event.kind === 'throws-cleared')
       return this.signedIn.person.role === 'assistant'
         ? 'Only an instructor or the owner can unlock throws.'

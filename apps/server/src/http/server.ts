@@ -7,6 +7,7 @@ import type { Knex } from 'knex';
 import pino, { type Logger } from 'pino';
 import { v4 } from 'uuid';
 import { csrfProtection, knowPerson, mustBeSignedIn, authSessions } from '../auth/authSession';
+import { campHelpersOnly } from '../auth/campHelper';
 import { Parser } from '../parse/parser';
 import { settingsOf, type Settings } from '../settings';
 import { UnscopedStore } from '../store/academies';
@@ -145,6 +146,37 @@ export interface Served {
   close: () => Promise<void>;
 }
 
+interface Parts {
+  unscoped: UnscopedStore;
+  events: EventBus;
+  streams: Streams;
+  parser: Parser;
+  solver: WeekSolver;
+  planner: CampPlanner;
+}
+
+/** Everything for whoever is signed in. */
+const signedInRoutes = ({ unscoped, events, streams, parser, solver, planner }: Parts): Router[] => [
+  athleteRoutes(),
+  logRoutes(),
+  planRoutes(solver),
+  academyRoutes(unscoped),
+  campRoutes(planner, events),
+  campAfterRoutes(),
+  campLinkRoutes(),
+  drillRoutes(),
+  gameRoutes(parser),
+  ladderRoutes(),
+  lessonRoutes(),
+  shareRoutes(),
+  traceRoutes(),
+  measuredRoutes(),
+  pictureRoutes(),
+  profileRoutes(),
+  radarRoutes(events, streams),
+  changeFeedRoutes(events, streams),
+];
+
 export function server({
   db,
   secret,
@@ -186,24 +218,8 @@ export function server({
   );
   api.use(
     mustBeSignedIn,
-    athleteRoutes(),
-    logRoutes(),
-    planRoutes(solver),
-    academyRoutes(unscoped),
-    campRoutes(planner, events),
-    campAfterRoutes(),
-    campLinkRoutes(),
-    drillRoutes(),
-    gameRoutes(parser),
-    ladderRoutes(),
-    lessonRoutes(),
-    shareRoutes(),
-    traceRoutes(),
-    measuredRoutes(),
-    pictureRoutes(),
-    profileRoutes(),
-    radarRoutes(events, streams),
-    changeFeedRoutes(events, streams),
+    campHelpersOnly,
+    ...signedInRoutes({ unscoped, events, streams, parser, solver, planner }),
     notHere,
   );
 

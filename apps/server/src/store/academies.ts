@@ -28,6 +28,8 @@ export interface PersonRow {
   name: string;
   passwordHash: string;
   role: 'owner' | 'instructor' | 'assistant';
+  /** Of somebody who helps at one camp; null for everybody else. */
+  campId: string | null;
   hand: 'R' | 'L';
   velocityUnit: 'mph' | 'km/h';
   sizeUnit: 'us' | 'metric';
@@ -43,6 +45,7 @@ const person = (row: PeopleRow): PersonRow => ({
   name: row.name,
   passwordHash: row.password_hash,
   role: row.role,
+  campId: row.camp_id,
   hand: row.hand,
   velocityUnit: row.velocity_unit,
   sizeUnit: row.size_unit,
@@ -217,7 +220,7 @@ export class UnscopedStore {
 
   async found(
     academy: NewAcademy,
-    people: readonly Omit<PersonRow, 'academyId' | 'goodStrikes' | 'sizeUnit' | 'zoneView'>[],
+    people: readonly Omit<PersonRow, 'academyId' | 'campId' | 'goodStrikes' | 'sizeUnit' | 'zoneView'>[],
   ): Promise<void> {
     await this.db.transaction(async (t) => {
       await t('academies').insert({ ...academy, equipment: JSON.stringify(academy.equipment) });

@@ -1,4 +1,5 @@
 import type {
+  CampHelper,
   CampListEntry,
   CampPlanRecord,
   CheckIn,
@@ -270,4 +271,27 @@ export async function checkInsOf(academy: Academy, campId: string): Promise<Map<
       },
     ]);
   return byAthlete;
+}
+
+/** Accounts of those who help at a camp. */
+export const helpersOf = (academy: Academy, campId: string): Promise<CampHelper[]> =>
+  academy.from('people').where({ camp_id: campId }).orderBy(['name', 'id']).select('id', 'name', 'email');
+
+/** Makes one; false where the e-mail address is somebody's already. */
+export async function addHelper(
+  academy: Academy,
+  campId: string,
+  { id, name, email }: CampHelper,
+  passwordHash: string,
+): Promise<boolean> {
+  const row = {
+    id,
+    name,
+    email: email.toLowerCase(),
+    password_hash: passwordHash,
+    role: 'assistant',
+    approach: JSON.stringify({ leave: null, lift: null, teach: null, hips: null }),
+    camp_id: campId,
+  };
+  return (await academy.addNew('people', [row])).has(id);
 }

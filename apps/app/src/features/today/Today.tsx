@@ -1,4 +1,4 @@
-import { router } from 'expo-router';
+import { Redirect, router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { screen } from '../../screens/screen';
@@ -18,8 +18,14 @@ import { selectEntries } from '../../store/selectors';
 // Comes with the later screens: the lessons are what somebody opens the app for.
 const DayAsks = screen('DayAsks', null);
 
-/** The lessons of the day in order, one's own first, each with what is due, and what else the day asks for. */
+/** The day; of somebody who helps at a camp it is the camp's. */
 export function Today() {
+  const { campId } = useMe().person;
+  return campId ? <Redirect href={`/camps/${campId}/day`} /> : <OwnDay />;
+}
+
+/** The lessons of the day in order, one's own first, each with what is due, and what else the day asks for. */
+function OwnDay() {
   const { academy, person } = useMe();
   const today = useToday();
   const [everybody, setEverybody] = useState(false);

@@ -3,6 +3,8 @@ import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { screen } from '../../screens/screen';
+import { selectMe } from '../../store/selectors';
+import { useAppSelector } from '../../store/store';
 import { useColours } from '../../theme/theme';
 import { ErrorBoundary } from '../ErrorBoundary/ErrorBoundary';
 import { Icon, type IconName } from '../Icon/Icon';
@@ -24,6 +26,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const path = usePathname();
   const { ground, surface, line } = useColours();
   const working = full.test(path);
+  const helps = Boolean(useAppSelector(selectMe)?.person.campId);
   const idle = useIdle();
   const bar = (
     <View
@@ -31,16 +34,18 @@ export function Shell({ children }: { children: ReactNode }) {
       aria-label="Places"
       style={[wide ? styles.rail : styles.bar, { backgroundColor: surface, borderColor: line }]}
     >
-      {places.map(({ name, href, icon, also }) => (
-        <Place
-          key={name}
-          name={name}
-          href={href}
-          icon={icon}
-          wide={wide}
-          here={path === href || also.some((start) => path.startsWith(start))}
-        />
-      ))}
+      {places
+        .filter(({ name }) => !helps || name === 'Camps')
+        .map(({ name, href, icon, also }) => (
+          <Place
+            key={name}
+            name={name}
+            href={href}
+            icon={icon}
+            wide={wide}
+            here={path === href || also.some((start) => path.startsWith(start))}
+          />
+        ))}
     </View>
   );
   return (

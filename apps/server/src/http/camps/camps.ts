@@ -47,7 +47,13 @@ export function campRoutes(planner: CampPlanner, events: EventBus): Router {
   const routes = Router();
   routes.get(
     '/camps',
-    kept(anybody, ({ academy }) => camps(academy)),
+    kept(
+      ({ campId }) => campId,
+      async ({ academy, person: campId }) => {
+        const all = await camps(academy);
+        return campId ? all.filter(({ id }) => id === campId) : all;
+      },
+    ),
   );
   routes.post('/camps', mustInstruct, async (request, response) => {
     const { academy, person } = currentUser(request);

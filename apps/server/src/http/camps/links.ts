@@ -1,5 +1,6 @@
 import {
   campSignUp,
+  newCampHelper,
   newCampLink,
   shareEnd,
   signUpEnd,
@@ -8,6 +9,7 @@ import {
 } from '@wrightonic/contract';
 import { Router, type Request } from 'express';
 import { mustInstruct } from '../../auth/authSession';
+import { hashPassword } from '../../auth/password';
 import { campPdf } from '../../print/campPdf';
 import type { UnscopedStore } from '../../store/academies';
 import {
@@ -19,11 +21,11 @@ import {
   endSignUp,
   openSignUps,
 } from '../../store/campLinks';
-import { membersOf, newestSetup } from '../../store/camps';
+import { addHelper, helpersOf, membersOf, newestSetup } from '../../store/camps';
 import { Academy } from '../../store/scope';
 import { publishCamp } from '../changeFeed';
 import type { EventBus } from '../eventBus';
-import { HttpError } from '../httpError';
+import { fieldError, HttpError } from '../httpError';
 import { body, currentUser, orNotFound, pathId } from '../input';
 import { missLimit, tapLimit } from '../limits';
 import { hashOf, newSecret } from '../secrets';
@@ -69,6 +71,23 @@ export function campLinkRoutes(): Router {
     if (link.camp_id !== campId) throw new HttpError(404, 'This link is of another camp.');
     await endCampLink(academy, campId, link.id, id, person.id);
     response.status(201).json({ id });
+  });
+  routes.get('/camps/:id/helpers', mustInstruct, async (request, response) => {
+    const { academy } = currentUser(request);
+    const id = pathId(request);
+    orNotFound(await newestSetup(academy, id), 'camp');
+    response.json(await helpersOf(academy, id));
+  });
+  routes.post('/camps/:id/helpers', mustInstruct, async (request, response) => {
+    const { academy } = currentUser(request);
+    const id = pathId(request);
+    const { password, ...helper } = body(request, newCampHelper);
+    orNotFound(await newestSetup(academy, id), 'camp');
+    if ((await helpersOf(academy, id)).some((known) => known.id === helper.id))
+      return void response.status(201).json({ id: helper.id });
+    if (!(await addHelper(academy, id, helper, await hashPassword(password))))
+      throw fieldError('email', 'Somebody has this address already. Choose another.', 409);
+    response.status(201).json({ id: helper.id });
   });
   routes.get('/camps/:id/sign-ups', async (request, response) => {
     const { academy } = currentUser(request);

@@ -5,12 +5,12 @@ import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../../store/api';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
-import { useToday } from '../../../store/useAthlete';
+import { useMe, useToday } from '../../../store/useAthlete';
 import { Card } from '../../../ui/Card/Card';
 import { CopyAddress } from '../../../ui/CopyAddress/CopyAddress';
 import { ErrorNotice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
-import { dayWords } from '../../../ui/words/days';
+import { dayAt, dayWords } from '../../../ui/words/days';
 import { disciplineNames, handNames } from '../../../ui/words/kindWords';
 
 const openDays = 60;
@@ -23,13 +23,14 @@ interface Props {
 /** The page behind a link on which families sign up, and those who did. */
 export function SignUps({ camp, onAdd }: Props) {
   const today = useToday();
+  const { academy } = useMe();
   const { data: signUps = [] } = lazyEndpoints.useCampSignUpsQuery(camp.id);
   const { data: links = [] } = lazyEndpoints.useCampLinksQuery(camp.id);
   const [make, making] = lazyEndpoints.useMakeCampLinkMutation();
   const [endLink] = lazyEndpoints.useEndCampLinkMutation();
   const [address, setAddress] = useState('');
   const open = links.filter(
-    ({ kind, ended, expiresAt }) => kind === 'sign-up' && !ended && expiresAt.slice(0, 10) >= today,
+    ({ kind, ended, expiresAt }) => kind === 'sign-up' && !ended && dayAt(expiresAt, academy.zone) >= today,
   );
   const create = async () => {
     const wish = { id: v7(), kind: 'sign-up' as const, athleteId: null, days: openDays };
@@ -49,7 +50,7 @@ export function SignUps({ camp, onAdd }: Props) {
       </Button>
       {open.map(({ id, expiresAt }) => (
         <View key={id} style={styles.line}>
-          <Text style={styles.grow}>{`Open until ${dayWords(expiresAt.slice(0, 10), today)}`}</Text>
+          <Text style={styles.grow}>{`Open until ${dayWords(dayAt(expiresAt, academy.zone), today)}`}</Text>
           <Button onPress={() => void endLink({ campId: camp.id, link: id, id: v7() })}>Take it back</Button>
         </View>
       ))}

@@ -36,7 +36,7 @@ function Shown({ camp }: { camp: CampRecord }) {
       <PageTitle>{`Board: ${camp.setup.name}`}</PageTitle>
       <View style={[styles.head, { backgroundColor: own.surface, borderColor: own.line }]}>
         <View style={styles.grow}>
-          <Text style={[size, styles.bold]} role="status">
+          <Text style={[size, styles.bold]} role="heading" aria-level={1} aria-live="polite">
             {now
               ? `${blockWords[now.kind]} · ${left} min`
               : next

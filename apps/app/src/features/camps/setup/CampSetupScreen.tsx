@@ -9,6 +9,7 @@ import { useCamp } from '../useCamp';
 import { Areas } from './Areas';
 import { Basics } from './Basics';
 import { Days } from './Days';
+import { Helpers } from './Helpers';
 import { Staff } from './Staff';
 import { Stations } from './Stations';
 import { useSetup } from './useSetup';
@@ -20,7 +21,8 @@ export function CampSetupScreen() {
 }
 
 function Parts({ camp }: { camp: NonNullable<ReturnType<typeof useCamp>['camp']> }) {
-  const { zone } = useMe().academy;
+  const { academy, person } = useMe();
+  const { zone } = academy;
   const setup = useSetup(camp);
   const problems = useMemo(
     () => campProblems(camp.setup, camp.members, zone).filter(({ field }) => field !== 'members'),
@@ -35,6 +37,7 @@ function Parts({ camp }: { camp: NonNullable<ReturnType<typeof useCamp>['camp']>
       <Areas camp={camp} {...setup} />
       <Stations camp={camp} {...setup} />
       <Staff camp={camp} {...setup} />
+      {person.role === 'assistant' ? null : <Helpers camp={camp} />}
       <Text variant="bodySmall">
         Follow the venue’s and the law’s rules for working with minors. Emergency contacts and allergies stand
         in the check-in list, for staff alone.
