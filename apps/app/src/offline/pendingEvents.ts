@@ -1,4 +1,4 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
 import type { LogResponse } from '@wrightonic/contract';
 import type { Entry } from './outbox';
 
@@ -49,11 +49,12 @@ export const pendingEvents = createSlice({
     answered: (state, { payload }: PayloadAction<{ responses: LogResponse[]; at: number }>) => {
       const byId = new Map(payload.responses.map((answer) => [answer.id, answer]));
       state.waiting = state.waiting.filter((id) => !byId.has(id));
-      for (const entry of state.entries) {
-        const answer = byId.get(entry.event.id);
-        if (answer?.stored) entry.sentAt = payload.at;
-        else if (answer) entry.why = answer.why ?? 'The server did not take it.';
-      }
+      // Read as they were: only what was answered is drafted, however much waits beside it.
+      original(state.entries)?.forEach(({ event }, n) => {
+        const answer = byId.get(event.id);
+        if (answer?.stored) state.entries[n]!.sentAt = payload.at;
+        else if (answer) state.entries[n]!.why = answer.why ?? 'The server did not take it.';
+      });
     },
     /** What was stored before something was read is in what was read. */
     acknowledged: (state, { payload }: PayloadAction<readonly string[]>) => {

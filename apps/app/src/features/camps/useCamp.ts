@@ -28,26 +28,34 @@ const since =
   ({ sentAt }: Entry): boolean =>
     sentAt === undefined || sentAt >= readAt;
 
-/** Members with who was checked in on this device since the camp was read. */
+/** Members with who was checked in on this device since the camp was read; the others stay the same objects. */
 function withCheckIns(members: readonly CampMemberRecord[], entries: readonly Entry[]): CampMemberRecord[] {
-  const newest = new Map<string, CheckIn>();
+  const newest = new Map<string, Map<string, CheckIn>>();
   for (const { event } of entries)
     if (event.kind === 'camp-checked-in') {
-      const { date, state, restriction, pickedUpBy } = event;
-      newest.set(`${event.athleteId} ${date}`, { date, state, restriction, pickedUpBy });
+      const { athleteId, date, state, restriction, pickedUpBy } = event;
+      const own = newest.get(athleteId) ?? new Map<string, CheckIn>();
+      newest.set(athleteId, own.set(date, { date, state, restriction, pickedUpBy }));
     }
-  if (newest.size === 0) return [...members];
   return members.map((member) => {
-    const own = [...newest].flatMap(([key, checkIn]) => (key.startsWith(member.id) ? [checkIn] : []));
-    const days = new Set(own.map(({ date }) => date));
-    return own.length
-      ? { ...member, checkIns: [...member.checkIns.filter(({ date }) => !days.has(date)), ...own] }
-      : member;
+    const own = newest.get(member.id);
+    if (!own) return member;
+    return {
+      ...member,
+      checkIns: [...member.checkIns.filter(({ date }) => !own.has(date)), ...own.values()],
+    };
   });
 }
 
 /** The camp of the path, with what was checked in on this device. */
-export function useCamp(): { id: string; camp: CampRecord | undefined; error: unknown; again: () => void } {
+export function useCamp(): {
+  id: string;
+  camp: CampRecord | undefined;
+  /** As it was read: the same object whoever is checked in meanwhile. */
+  stored: CampRecord | undefined;
+  error: unknown;
+  again: () => void;
+} {
   const { id = '' } = useGlobalSearchParams<{ id: string }>();
   const { currentData, error, refetch } = lazyEndpoints.useCampQuery(id);
   const readAt = currentData?.readAt ?? 0;
@@ -64,7 +72,7 @@ export function useCamp(): { id: string; camp: CampRecord | undefined; error: un
     () => currentData && { ...currentData.camp, members: withCheckIns(currentData.camp.members, entries) },
     [currentData, entries],
   );
-  return { id, camp, error, again: () => void refetch() };
+  return { id, camp, stored: currentData?.camp, error, again: () => void refetch() };
 }
 
 /** How often the clock of a camp is looked at, ms. */
@@ -107,9 +115,7 @@ export function stationsIn(camp: CampRecord, slotId: string): Map<string | null,
   const t = camp.plan?.slots.indexOf(slotId) ?? -1;
   const there = new Map<string | null, string[]>(camp.setup.stations.map(({ id }) => [id, []]));
   if (t < 0) return there;
-  const awaited = new Set(
-    camp.members.filter((member) => isAwaited(camp, member, slotId)).map(({ id }) => id),
-  );
+  const awaited = awaitedIn(camp, slotId);
   for (const { athlete, stations } of camp.plan!.routes) {
     if (!awaited.has(athlete)) continue;
     const at = stations[t] ?? null;
@@ -121,14 +127,19 @@ export function stationsIn(camp: CampRecord, slotId: string): Map<string | null,
 export const stateOn = (member: CampMemberRecord, date: string): CheckIn | undefined =>
   member.checkIns.find((checkIn) => checkIn.date === date);
 
-/** Whether somebody is awaited in a slot: between arrival and departure, and not away by what happened. */
-export function isAwaited(camp: CampRecord, member: CampMemberRecord, slotId: string): boolean {
+/** Who is awaited in a slot: between arrival and departure, and not away by what happened. */
+export function awaitedIn(camp: CampRecord, slotId: string): Set<string> {
   const slots = slotsOf(camp.setup);
-  const at = (id: string | null, otherwise: number): number =>
-    id === null ? otherwise : slots.findIndex((slot) => slot.id === id);
-  const t = at(slotId, -1);
-  const away = camp.changes.some(
-    (change) => change.subject === member.id && slotsOfChange(change, slots).includes(slotId),
+  const place = new Map(slots.map(({ id }, t) => [id, t]));
+  const t = place.get(slotId) ?? -1;
+  const away = new Set(
+    camp.changes.flatMap((change) => (slotsOfChange(change, slots).includes(slotId) ? [change.subject] : [])),
   );
-  return !away && t >= at(member.from, 0) && t <= at(member.to, slots.length - 1);
+  return new Set(
+    camp.members.flatMap(({ id, from, to }) => {
+      const first = from === null ? 0 : (place.get(from) ?? 0);
+      const last = to === null ? slots.length - 1 : (place.get(to) ?? slots.length - 1);
+      return !away.has(id) && t >= first && t <= last ? [id] : [];
+    }),
+  );
 }

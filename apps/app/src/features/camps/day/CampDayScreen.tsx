@@ -1,7 +1,7 @@
 import type { CampMemberRecord, CampRecord } from '@wrightonic/contract';
 import { heatNote, isThere } from '@wrightonic/core';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { memo, useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
@@ -14,17 +14,17 @@ import { Heading } from '../../../ui/Screen/Screen';
 import { blockWords } from '../../../ui/words/campWords';
 import { dayWords } from '../../../ui/words/days';
 import { changeOf, usePlanning } from '../plan/usePlanning';
-import { calledIn, isAwaited, stateOn, stationsIn, useCamp, useCampClock, type CampClock } from '../useCamp';
+import { awaitedIn, calledIn, stateOn, stationsIn, useCamp, useCampClock, type CampClock } from '../useCamp';
 import { Happened } from './Happened';
 import { Moves } from './Moves';
 
 /** The camp as it runs: what is on, who is here, and whatever happens. */
 export function CampDayScreen() {
-  const { camp } = useCamp();
-  return camp ? <Day camp={camp} key={camp.id} /> : null;
+  const { camp, stored } = useCamp();
+  return camp && stored ? <Day camp={camp} stored={stored} key={camp.id} /> : null;
 }
 
-function Day({ camp }: { camp: CampRecord }) {
+function Day({ camp, stored }: { camp: CampRecord; stored: CampRecord }) {
   const clock = useCampClock(camp.setup.blocks);
   const { today } = clock;
   const running = camp.setup.firstDay <= today && today <= camp.setup.lastDay;
@@ -45,20 +45,20 @@ function Day({ camp }: { camp: CampRecord }) {
     );
   return (
     <Pane>
-      <Now camp={camp} clock={clock} />
+      <Now camp={stored} clock={clock} />
       <Roll camp={camp} clock={clock} />
       <Happened camp={camp} clock={clock} />
-      <Moves camp={camp} />
+      <Moves camp={stored} />
       <Text variant="bodySmall">{heatNote}</Text>
     </Pane>
   );
 }
 
 /** What runs, what comes next, and the stations to log at. */
-function Now({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
+const Now = memo(function Now({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
   const { now, next, left, lastSlot, nextSlot, today } = clock;
   const shown = now?.kind === 'slot' ? now : nextSlot?.day === today ? nextSlot : lastSlot;
-  const there = shown && camp.plan ? stationsIn(camp, shown.id) : null;
+  const there = useMemo(() => (shown && camp.plan ? stationsIn(camp, shown.id) : null), [camp, shown]);
   return (
     <Card>
       <Text variant="headlineSmall" role="status">
@@ -95,7 +95,7 @@ function Now({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
       ) : null}
     </Card>
   );
-}
+});
 
 const fewMissing = 6;
 
@@ -108,20 +108,27 @@ function Roll({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
   const { today, nextSlot } = clock;
   const states = new Map(camp.members.map((member) => [member.id, stateOn(member, today)?.state]));
   const count = (state: string | undefined) => [...states.values()].filter((each) => each === state).length;
-  const open = camp.members.filter((member) => !states.get(member.id) && dueToday(camp, member, clock));
+  const { lastSlot } = clock;
+  // By now: in the next slot, or in one that has begun today.
+  const by = nextSlot?.day === today ? nextSlot : lastSlot;
+  const awaited = useMemo(() => (by ? awaitedIn(camp, by.id) : new Set<string>()), [camp, by]);
+  const open = camp.members.filter(({ id }) => !states.get(id) && awaited.has(id));
   const away = new Set(camp.changes.filter(({ kind }) => kind === 'away').map(({ subject }) => subject));
   const absent = camp.members.filter(({ id }) => states.get(id) === 'absent' && !away.has(id));
-  const say = (member: CampMemberRecord, state: 'present' | 'absent') =>
-    dispatch(
-      log(member.id, 'camp-checked-in', {
-        campId: camp.id,
-        athleteId: member.id,
-        date: today,
-        state,
-        restriction: stateOn(member, today)?.restriction ?? '',
-        pickedUpBy: '',
-      }),
-    );
+  const say = useCallback(
+    (member: CampMemberRecord, state: 'present' | 'absent') =>
+      void dispatch(
+        log(member.id, 'camp-checked-in', {
+          campId: camp.id,
+          athleteId: member.id,
+          date: today,
+          state,
+          restriction: stateOn(member, today)?.restriction ?? '',
+          pickedUpBy: '',
+        }),
+      ),
+    [dispatch, camp.id, today],
+  );
   return (
     <Card>
       <Heading>Who is here</Heading>
@@ -146,25 +153,7 @@ function Roll({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
       ))}
       {planner.error ? <ErrorNotice error={planner.error} /> : null}
       {(all ? open : open.slice(0, fewMissing)).map((member) => (
-        <View key={member.id} style={styles.line}>
-          <Text style={styles.grow}>{called(member.id)}</Text>
-          <Button
-            mode="outlined"
-            compact
-            accessibilityLabel={`${called(member.id)} is here`}
-            onPress={() => say(member, 'present')}
-          >
-            Here
-          </Button>
-          <Button
-            mode="outlined"
-            compact
-            accessibilityLabel={`${called(member.id)} is not here`}
-            onPress={() => say(member, 'absent')}
-          >
-            Not here
-          </Button>
-        </View>
+        <Awaited key={member.id} member={member} name={called(member.id)} onSay={say} />
       ))}
       {open.length > fewMissing && !all ? (
         <Button onPress={() => setAll(true)}>{`and ${open.length - fewMissing} more`}</Button>
@@ -173,15 +162,36 @@ function Roll({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
   );
 }
 
-/** Whether somebody is awaited by now: in the next slot, or in one that has begun today. */
-function dueToday(
-  camp: CampRecord,
-  member: CampMemberRecord,
-  { nextSlot, lastSlot, today }: CampClock,
-): boolean {
-  const next = nextSlot?.day === today ? nextSlot : lastSlot;
-  return next !== null && isAwaited(camp, member, next.id);
+interface AwaitedProps {
+  member: CampMemberRecord;
+  name: string;
+  onSay: (member: CampMemberRecord, state: 'present' | 'absent') => void;
 }
+
+/** Somebody of whom nobody has said yet whether they are here. */
+const Awaited = memo(function Awaited({ member, name, onSay }: AwaitedProps) {
+  return (
+    <View style={styles.line}>
+      <Text style={styles.grow}>{name}</Text>
+      <Button
+        mode="outlined"
+        compact
+        accessibilityLabel={`${name} is here`}
+        onPress={() => onSay(member, 'present')}
+      >
+        Here
+      </Button>
+      <Button
+        mode="outlined"
+        compact
+        accessibilityLabel={`${name} is not here`}
+        onPress={() => onSay(member, 'absent')}
+      >
+        Not here
+      </Button>
+    </View>
+  );
+});
 
 /** Adults for the athletes who are here. */
 function Adults({ camp, clock, here }: { camp: CampRecord; clock: CampClock; here: number }) {

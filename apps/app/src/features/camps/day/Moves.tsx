@@ -1,5 +1,6 @@
 import type { CampRecord } from '@wrightonic/contract';
 import { slotsOf } from '@wrightonic/core';
+import { memo } from 'react';
 import { Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { Heading } from '../../../ui/Screen/Screen';
@@ -21,7 +22,7 @@ export function movesOf(camp: CampRecord, surnames: boolean): { key: string; wor
 }
 
 /** The moves of the last change. */
-export function Moves({ camp }: { camp: CampRecord }) {
+export const Moves = memo(function Moves({ camp }: { camp: CampRecord }) {
   const moves = movesOf(camp, true);
   if (!camp.plan || camp.earlier.length === 0) return null;
   return (
@@ -37,4 +38,4 @@ export function Moves({ camp }: { camp: CampRecord }) {
       ))}
     </Card>
   );
-}
+});

@@ -34,10 +34,11 @@ function Group({ camp, station, asked }: { camp: CampRecord; station: PlannedSta
   const [slot, setSlot] = useState(asked || (slots[0]?.id ?? ''));
   const { of, error } = useCampDay(camp.id, today);
   const [way, setWay] = useState<Way>(station.throws > 0 ? 'velocity' : 'reps');
-  const group = (stationsIn(camp, slot).get(station.id) ?? []).flatMap(
-    (id) => camp.members.find((member) => member.id === id) ?? [],
-  );
-  const called = calledIn(camp, true);
+  const group = useMemo(() => {
+    const there = new Set(stationsIn(camp, slot).get(station.id) ?? []);
+    return camp.members.filter(({ id }) => there.has(id));
+  }, [camp, slot, station.id]);
+  const called = useMemo(() => calledIn(camp, true), [camp]);
   const act = useMemo(
     () => dispatch(stationLog({ campId: camp.id, date: today, zone }, station)),
     [dispatch, camp.id, today, zone, station],

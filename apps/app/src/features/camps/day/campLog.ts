@@ -43,13 +43,10 @@ export const campLog =
     return dispatch(log(athleteId, kind, { ...fields, sessionId } as never, known));
   };
 
-/** What was logged on a day, with what this device logged since it was read. */
-export function dayWith(of: readonly CampDayOf[], entries: readonly Entry[]): Map<string, CampDayOf> {
-  const bySession = new Map(of.map((each) => [each.session, { ...each }]));
-  for (const { event, why } of entries) {
-    if (why !== undefined || !('sessionId' in event) || event.sessionId === null) continue;
-    const day = bySession.get(event.sessionId);
-    if (!day) continue;
+/** What was logged of one athlete, with what this device logged since it was read. */
+export function dayWith(of: CampDayOf, entries: readonly Entry[]): CampDayOf {
+  const day = { ...of };
+  for (const { event } of entries) {
     const { id, at } = event;
     if (event.kind === 'throw' && !day.throws.some((each) => each.id === id))
       day.throws = [...day.throws, { id, at, drill: event.drill, velocity: event.velocity }];
@@ -63,7 +60,7 @@ export function dayWith(of: readonly CampDayOf[], entries: readonly Entry[]): Ma
       day.notes = day.notes.filter((each) => each.id !== event.of);
     }
   }
-  return new Map([...bySession.values()].map((day) => [day.athleteId, day]));
+  return day;
 }
 
 /** The drill that is worked at a station by somebody: the first of it that is of their kind of pitching. */
