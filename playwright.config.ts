@@ -44,7 +44,7 @@ export default defineConfig({
     { name: 'tests', testMatch: '*.spec.ts', testIgnore: dayBound, use: chromium },
     {
       name: 'faults',
-      testMatch: 'faults.ts',
+      testMatch: ['faults.ts', 'faults.camp.ts'],
       use: { ...chromium, serviceWorkers: 'allow' },
       fullyParallel: false,
       workers: 1,

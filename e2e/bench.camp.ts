@@ -10,8 +10,8 @@ const pressed = (page: Page, buttons: string, watched: string): Promise<number[]
   page.evaluate(
     async ([selector, changing]) => {
       const times: number[] = [];
-      const all = () => [...document.querySelectorAll<HTMLElement>(selector!)];
-      const shown = () => [...document.querySelectorAll(changing!)].map((each) => each.textContent).join();
+      const all = () => Array.from(document.querySelectorAll<HTMLElement>(selector!));
+      const shown = () => Array.from(document.querySelectorAll(changing!)).map((each) => each.textContent).join();
       for (let n = 0; n < 40; n++) {
         const list = all();
         const button = list[n % list.length]!;

@@ -1,10 +1,8 @@
-import { appendFileSync, existsSync, writeFileSync } from 'node:fs';
 import type { BrowserContext, Page } from '@playwright/test';
 import { App, expect, test } from './app';
 import { aDay, entriesOf, wrongClock } from './device';
+import { kill, rounds, row } from './faultRounds';
 
-const rounds = Number(process.env['FAULT_ROUNDS'] ?? 1);
-const control = process.env['FAULTS_URL'] ?? '';
 const taps = 16;
 
 /** Every rep that this browser was told of, sent or not. */
@@ -21,11 +19,6 @@ interface Round {
 }
 
 const clean = /^Clean, \d+ so far$/;
-const kill = async (what: 'server' | 'database' | 'version') => {
-  const answer = await fetch(`${control}/${what}`, { method: 'POST' });
-  expect(answer.status, await answer.text()).toBe(204);
-};
-
 /** Each fault in the middle of a set; answers with the pages that logged. */
 const faults: Record<string, (round: Round) => Promise<Page[]>> = {
   'network off': async ({ page, context, tap }) => {
@@ -100,16 +93,6 @@ const faults: Record<string, (round: Round) => Promise<Page[]>> = {
     return [page];
   },
 };
-
-/** Written as it comes: after a failure the tests go on in another process. */
-function row(...cells: (string | number)[]): void {
-  const file = process.env['FAULT_TABLE'];
-  if (!file) return;
-  const head = ['fault', 'rounds', 'tapped', 'stored', 'lost', 'doubled'];
-  const line = (each: readonly (string | number)[]) => `| ${each.join(' | ')} |\n`;
-  if (!existsSync(file)) writeFileSync(file, line(head) + line(head.map(() => '---')));
-  appendFileSync(file, line(cells));
-}
 
 for (const [name, fault] of Object.entries(faults))
   test(`${name}: nothing is lost, nothing is doubled`, async ({ browser }) => {
