@@ -11,7 +11,10 @@ const pressed = (page: Page, buttons: string, watched: string): Promise<number[]
     async ([selector, changing]) => {
       const times: number[] = [];
       const all = () => Array.from(document.querySelectorAll<HTMLElement>(selector!));
-      const shown = () => Array.from(document.querySelectorAll(changing!)).map((each) => each.textContent).join();
+      const shown = () =>
+        Array.from(document.querySelectorAll(changing!))
+          .map((each) => each.textContent)
+          .join();
       for (let n = 0; n < 40; n++) {
         const list = all();
         const button = list[n % list.length]!;

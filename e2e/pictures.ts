@@ -21,6 +21,17 @@ async function open(app: App, page: Page, who: string, verb: string): Promise<vo
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
 
+/** The camp of the demo that runs today. */
+async function campToday(app: App) {
+  const camps = await app.read<{ id: string; name: string }[]>('/camps');
+  const { id } = camps.find(({ name }) => name === 'Winter camp')!;
+  return app.read<{
+    id: string;
+    setup: { stations: { id: string; name: string }[] };
+    plan: { slots: string[] };
+  }>(`/camps/${id}`);
+}
+
 test('on a phone', async ({ app, page }) => {
   await app.enter();
   await page.goto('/');
@@ -48,8 +59,6 @@ test('on a phone', async ({ app, page }) => {
   await open(app, page, 'Caspian', 'screen');
   await page.getByRole('heading', { name: /^Physical screen of/ }).waitFor();
   await shoot(page, 'screen');
-  await open(app, page, 'Maren', 'throws');
-  await shoot(page, 'throws');
   await open(app, page, 'Ezra', 'curves');
   await page
     .getByText(/^pelvis to trunk/)
@@ -95,8 +104,14 @@ test('on a phone', async ({ app, page }) => {
   await page.goto('/drills');
   await page.getByText('127 of 127 drills').waitFor();
   await shoot(page, 'drills');
-  await page.goto('/office');
-  await shoot(page, 'office');
+  const { id, setup, plan } = await campToday(app);
+  await page.goto(`/camps/${id}/day`);
+  await page.getByText('Who is here').waitFor();
+  await shoot(page, 'camp-day');
+  const station = setup.stations.find(({ name }) => name === 'Mound with radar')!;
+  await page.goto(`/camps/${id}/day/station?at=${station.id}&slot=${plan.slots[0]}`);
+  await page.getByText('thrown').first().waitFor();
+  await shoot(page, 'camp-station');
 });
 
 test.describe('on a wide screen', () => {
@@ -141,7 +156,9 @@ test.describe('on a wide screen, under lights', () => {
   test.use({ viewport: wide, colorScheme: 'dark' });
   test('by night', async ({ app, page }) => {
     await app.enter();
-    await open(app, page, 'Wren', 'build');
-    await shoot(page, 'build-wide-lights');
+    const { id } = await campToday(app);
+    await page.goto(`/camps/${id}/plan`);
+    await page.getByText('How good it is').waitFor();
+    await shoot(page, 'camp-plan-wide-lights');
   });
 });
