@@ -1,5 +1,5 @@
 import { emptyAthlete } from '@wrightonic/contract';
-import { addDays, usualSetup, type CampSetup } from '@wrightonic/core';
+import { addDays, timeOfMinutes, usualSetup, type CampSetup } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import type { App } from './app';
 
@@ -20,8 +20,8 @@ interface Wanted {
 }
 
 /**
- * A camp of today and tomorrow with new athletes and a plan. There is a slot every two hours, so that one is always to
- * come, whatever the time of day.
+ * A camp of today and tomorrow with new athletes and a plan. There is a slot every two hours and one in the last
+ * minute, so that one is always to come, whatever the time of day.
  */
 export async function runningCamp(
   app: App,
@@ -34,11 +34,14 @@ export async function runningCamp(
     ...usual,
     areas: usual.areas.map((area) => ({ ...area, capacity: 400 })),
     blocks: [head.firstDay, head.lastDay].flatMap((day) =>
-      Array.from({ length: 12 }, (_, n) => ({
+      [
+        ...Array.from({ length: 12 }, (_, n) => [120 * n, n === 11 ? 119 : 120] as const),
+        [1439, 1] as const,
+      ].map(([start, minutes]) => ({
         id: v7(),
         day,
-        start: `${String(2 * n).padStart(2, '0')}:00`,
-        minutes: 120,
+        start: timeOfMinutes(start),
+        minutes,
         kind: 'slot' as const,
       })),
     ),

@@ -166,6 +166,13 @@ describe('a plan', () => {
     const back = { ...change, id: v7(), ends: change.id };
     await set.owner.post(`/camps/${id}/plans`, planWish(body.id, { change: back }));
     expect((await record(id)).changes).toEqual([]);
+    // Late, and then later still: the newest word counts.
+    for (const t of [2, 4]) {
+      const { plan: now } = await record(id);
+      const late = { id: v7(), kind: 'late', subject: gone, slot: plan.slots[t], ends: null };
+      await set.owner.post(`/camps/${id}/plans`, planWish(now.id, { change: late }));
+    }
+    expect((await record(id)).changes.map(({ slot }: { slot: string }) => slot)).toEqual([plan.slots[4]]);
     const nobody = { ...change, id: v7(), subject: v7() };
     const refused = await set.owner.post(
       `/camps/${id}/plans`,

@@ -148,6 +148,19 @@ describe('who leads what', () => {
   });
 });
 
+it('what happens on the day is stronger than a pin', () => {
+  const slots = slotsOf(setup);
+  const [station] = setup.stations;
+  const pin = (athlete: string, t: number) => ({ athlete, slot: slots[t]!.id, station: station!.id });
+  const changes = [
+    { id: 'c', kind: 'away', subject: 'a0', slot: slots[1]!.id },
+    { id: 'd', kind: 'closed', subject: station!.areaId, slot: slots[3]!.id },
+  ] as const;
+  const pinned = [pin('a0', 0), pin('a0', 1), pin('a1', 2), pin('a1', 3), pin('gone', 0)];
+  const { input } = campToPlan({ setup, members, changes, pinned, before: null, seconds: 1 });
+  expect(input.pinned).toEqual([pin('a0', 0), pin('a1', 2)]);
+});
+
 it('a change holds to the end of its day, being late for all before it', () => {
   const slots = slotsOf(setup);
   const of = (kind: 'away' | 'late', t: number) =>

@@ -94,6 +94,13 @@ export function campToPlan({ setup, members, changes, pinned, before, seconds }:
     barred: member.barred,
   }));
   const here = new Set(members.map(({ id }) => id));
+  const camperOf = new Map(athletes.map((camper) => [camper.id, camper]));
+  const stationOf = new Map(stations.map((station) => [station.id, station]));
+  // What happens on the day is stronger than a pin; a pin that nobody could ever keep is still refused.
+  const mayHold = ({ athlete, slot, station }: CampPin): boolean =>
+    slots.some(({ id }) => id === slot) &&
+    (camperOf.get(athlete)?.absent?.includes(slot) ?? true) === false &&
+    (stationOf.get(station)?.closed.includes(slot) ?? true) === false;
   const company = (lists: CampSetup['together']) =>
     lists.map((ids) => ids.filter((id) => here.has(id))).filter((ids) => ids.length > 1);
   return {
@@ -110,7 +117,7 @@ export function campToPlan({ setup, members, changes, pinned, before, seconds }:
         together: company(setup.together),
         apart: company(setup.apart),
       },
-      pinned: pinned.filter(({ athlete }) => here.has(athlete)),
+      pinned: pinned.filter((pin) => mayHold(pin)),
       previous: before?.routes,
       previousGroups: before?.groups,
       fixedBefore: before?.fixedBefore ?? undefined,

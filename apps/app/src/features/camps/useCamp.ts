@@ -21,6 +21,8 @@ import { useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
 import { dayAt } from '../../ui/words/days';
 
+/** Who was checked in elsewhere is seen after this, ms; a new plan is told at once. */
+const every = 20_000;
 const noEntries: readonly Entry[] = [];
 /** Entries that a read does not hold yet. */
 const since =
@@ -57,7 +59,10 @@ export function useCamp(): {
   again: () => void;
 } {
   const { id = '' } = useGlobalSearchParams<{ id: string }>();
-  const { currentData, error, refetch } = lazyEndpoints.useCampQuery(id);
+  const { currentData, error, refetch } = lazyEndpoints.useCampQuery(id, {
+    pollingInterval: every,
+    skipPollingIfUnfocused: true,
+  });
   const readAt = currentData?.readAt ?? 0;
   const entries = useAppSelector(
     (state) =>

@@ -34,7 +34,7 @@ import { fieldError, HttpError } from '../httpError';
 import { body, currentUser, orNotFound, pathId } from '../input';
 import { anybody, kept } from '../keptAnswer';
 import { campRecord, wholeCamp } from './campRecord';
-import { planned, plannedByHand } from './planning';
+import { endedBy, planned, plannedByHand } from './planning';
 
 const changedMeanwhile = (): HttpError =>
   new HttpError(
@@ -143,7 +143,12 @@ function planRoutes(routes: Router, planner: CampPlanner, events: EventBus): voi
     const record = await planned(planner, asked, wish);
     const stored = await academy.transaction(async (trx) => {
       if (!(await addPlan(trx, camp.id, record, wish.before, personId))) return false;
-      if (wish.change) await addChange(trx, camp.id, wish.change, personId);
+      const { change } = wish;
+      if (!change) return true;
+      if (!change.ends)
+        for (const ended of endedBy(camp, change))
+          await addChange(trx, camp.id, { ...ended, id: v7(), ends: ended.id }, personId);
+      await addChange(trx, camp.id, change, personId);
       return true;
     });
     if (!stored) throw changedMeanwhile();

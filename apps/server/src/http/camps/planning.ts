@@ -76,8 +76,18 @@ export function checkedChange({ setup, members, changes }: WholeCamp, change: Ne
   return change;
 }
 
-const withChange = ({ changes }: WholeCamp, change: NewChange | null): WholeCamp['changes'] =>
-  !change ? changes : change.ends ? changes.filter(({ id }) => id !== change.ends) : [...changes, change];
+/** Changes that another one takes the place of: the one that it ends, or what was said of the same before. */
+export const endedBy = ({ changes }: WholeCamp, change: NewChange): WholeCamp['changes'] =>
+  changes.filter(({ id, kind, subject }) =>
+    change.ends ? id === change.ends : kind === change.kind && subject === change.subject,
+  );
+
+function withChange(camp: WholeCamp, change: NewChange | null): WholeCamp['changes'] {
+  if (!change) return camp.changes;
+  const ended = new Set(endedBy(camp, change));
+  const others = camp.changes.filter((each) => !ended.has(each));
+  return change.ends ? others : [...others, change];
+}
 
 /** Refuses a camp that cannot be planned, with everything that is wrong with it. */
 function mustBePlannable(camp: WholeCamp, zone: string): void {

@@ -107,14 +107,17 @@ function Roll({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
   const [all, setAll] = useState(false);
   const { today, nextSlot } = clock;
   const states = new Map(camp.members.map((member) => [member.id, stateOn(member, today)?.state]));
-  const count = (state: string | undefined) => [...states.values()].filter((each) => each === state).length;
   const { lastSlot } = clock;
   // By now: in the next slot, or in one that has begun today.
   const by = nextSlot?.day === today ? nextSlot : lastSlot;
   const awaited = useMemo(() => (by ? awaitedIn(camp, by.id) : new Set<string>()), [camp, by]);
+  const count = (state: string | undefined) => [...states.values()].filter((each) => each === state).length;
   const open = camp.members.filter(({ id }) => !states.get(id) && awaited.has(id));
-  const away = new Set(camp.changes.filter(({ kind }) => kind === 'away').map(({ subject }) => subject));
-  const absent = camp.members.filter(({ id }) => states.get(id) === 'absent' && !away.has(id));
+  // Of whom it was said, and who is planned in all the same.
+  const gone = camp.members.filter(({ id }) => {
+    const state = states.get(id);
+    return (state === 'absent' || state === 'left') && awaited.has(id);
+  });
   const say = useCallback(
     (member: CampMemberRecord, state: 'present' | 'absent') =>
       void dispatch(
@@ -136,15 +139,25 @@ function Roll({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
         {`${count('present') + count('late')} here, ${count('absent')} not here, ${count('left')} picked up, ${open.length} not checked in`}
       </Text>
       <Adults camp={camp} clock={clock} here={count('present') + count('late')} />
-      {absent.map((member) => (
+      {gone.map((member) => (
         <View key={member.id} style={styles.line}>
-          <Text style={styles.grow}>{`${called(member.id)} is not here`}</Text>
-          {nextSlot && camp.plan ? (
+          <Text
+            style={styles.grow}
+          >{`${called(member.id)} ${states.get(member.id) === 'left' ? 'was picked up' : 'is not here'}`}</Text>
+          {nextSlot?.day === today && camp.plan ? (
             <Button
               mode="contained"
               loading={planner.busy}
               disabled={planner.busy}
-              onPress={() => void planner.plan({ change: changeOf('away', member.id, nextSlot.id) })}
+              onPress={() =>
+                void planner.plan({
+                  change: changeOf(
+                    states.get(member.id) === 'left' ? 'left' : 'away',
+                    member.id,
+                    nextSlot.id,
+                  ),
+                })
+              }
             >
               {`Plan without ${member.givenName}`}
             </Button>

@@ -7,6 +7,7 @@ import { Card } from '../../../ui/Card/Card';
 import { ErrorNotice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { changeWords } from '../../../ui/words/campWords';
+import { dayWords } from '../../../ui/words/days';
 import { changeOf, usePlanning } from '../plan/usePlanning';
 import { calledIn, type CampClock } from '../useCamp';
 
@@ -41,6 +42,9 @@ export function Happened({ camp, clock }: { camp: CampRecord; clock: CampClock }
   const back = ({ id, kind, subject, slot }: CampChange) =>
     planner.plan({ change: changeOf(kind, subject, slot, id) });
   const options = asked === 'closed' ? areas : staff;
+  const from = nextSlot
+    ? `${nextSlot.day === clock.today ? '' : `${dayWords(nextSlot.day, clock.today)}, `}${nextSlot.start}`
+    : '';
   return (
     <Card>
       <Heading>What happened</Heading>
@@ -78,7 +82,7 @@ export function Happened({ camp, clock }: { camp: CampRecord; clock: CampClock }
                 disabled={planner.busy}
                 onPress={() => void happened(asked, id)}
               >
-                {`${name}, from ${nextSlot?.start ?? ''}`}
+                {`${name}, from ${from}`}
               </Button>
             ))}
           <Button onPress={() => setAsked(null)}>Cancel</Button>
