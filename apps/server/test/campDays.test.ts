@@ -8,7 +8,7 @@ import { browser, form, logs, type Browser } from './testServer';
 let set: Awaited<ReturnType<typeof fixtures>>;
 let athletes: string[];
 beforeAll(async () => {
-  set = await fixtures();
+  set = await fixtures({ camp: true });
   const forms = Array.from({ length: 8 }, (_, n) =>
     form({ givenName: `Camper${n}`, birthdate: '2018-05-01' }),
   );

@@ -182,7 +182,7 @@ export const clipFields = (athleteId: string) => ({
 });
 
 /** Two academies on one server, the first with an athlete, a look, a trace, a plan and a session. */
-export async function fixtures() {
+export async function fixtures({ camp: withCamp = false } = {}) {
   const here: TestServer = await testServer();
   const [first, second] = [await academy(here, 'first'), await academy(here, 'second')];
   const [owner, assistant, rival, nobody] = [browser(here), browser(here), browser(here), browser(here)];
@@ -214,15 +214,13 @@ export async function fixtures() {
     id: string;
     drill: string;
   };
-  const camp = await plannedCamp(owner, [athlete.id]);
+  // A plan starts a thread with a solver: only where somebody asks for it.
+  const camp = withCamp ? await plannedCamp(owner, [athlete.id]) : null;
   const link = { id: v7(), kind: 'sign-up', athleteId: null, days: 30 };
-  await owner.post(`/camps/${camp.id}/links`, link);
+  if (camp) await owner.post(`/camps/${camp.id}/links`, link);
   const theirs: Record<string, string> = {
     athlete: athlete.id,
-    camp: camp.id,
-    setup: camp.setupId,
-    campPlan: camp.plan.id,
-    campLink: link.id,
+    ...(camp ? { camp: camp.id, setup: camp.setupId, campPlan: camp.plan.id, campLink: link.id } : {}),
     look: look.id,
     session: session.id,
     trace: trace.id,
@@ -291,7 +289,7 @@ export async function fixtures() {
     const of = async (table: string) => [table, Number((await here.db(table).count({ n: '*' }))[0]!['n'])];
     return Object.fromEntries(await Promise.all(tables.map(of)));
   };
-  const bodies = { ...bodiesFor(theirs), ...campBodies(theirs, camp.setup) };
+  const bodies = { ...bodiesFor(theirs), ...(camp ? campBodies(theirs, camp.setup) : {}) };
   return { here, owner, assistant, rival, nobody, theirs, bodies, counts };
 }
 

@@ -5,7 +5,7 @@ import { browser, form, password } from './testServer';
 const rivalEmail = 'owner@second.example';
 let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
-  set = await fixtures();
+  set = await fixtures({ camp: true });
 });
 afterAll(() => set.here.end());
 

@@ -5,7 +5,7 @@ import { form, logs, type Browser } from './testServer';
 
 let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
-  set = await fixtures();
+  set = await fixtures({ camp: true });
 });
 afterAll(() => set.here.end());
 
