@@ -85,7 +85,10 @@ function winterCamp(firstDay: string, newId: () => string): CampSetup {
         ['13:25', 25, 'slot'],
         ['13:50', 15, 'break'],
         ['14:05', 25, 'slot'],
-        ['14:30', 30, 'testing'],
+        ['14:30', 25, 'slot'],
+        ['14:55', 15, 'break'],
+        ['15:10', 25, 'slot'],
+        ['15:35', 25, 'testing'],
       ] as const
     ).map(([start, minutes, kind]) => ({ id: newId(), day, start, minutes, kind }));
   return {

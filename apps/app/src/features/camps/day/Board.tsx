@@ -144,6 +144,6 @@ const styles = StyleSheet.create({
   half: { flexBasis: '45%', flexGrow: 1 },
   moves: { borderLeftWidth: 6, borderRadius: 8, padding: 12 },
   bold: { fontWeight: '700' },
-  large: { fontSize: 30, lineHeight: 38 },
+  large: { fontSize: 34, lineHeight: 42 },
   small: { fontSize: 20, lineHeight: 26 },
 });
