@@ -103,6 +103,28 @@ sending.startListening({
   },
 });
 
+/** As long as a request waits for what was logged before it, and how often it looks, ms. */
+const sentPatience = 10_000;
+const lookEvery = 60;
+
+/**
+ * Waits until what was logged of an athlete is at the server, for a request that hangs on it: a look that was finished a
+ * moment ago and is traced now. Not for long, and not without a connection: then the request says what is wrong.
+ *
+ * @param athleteId of everybody where it is left out
+ */
+export const whenSent =
+  (athleteId?: string): Thunk<Promise<void>> =>
+  async (dispatch, state) => {
+    dispatch(sendWanted());
+    const until = Date.now() + sentPatience;
+    const waits = (): boolean =>
+      state().pendingEvents.connected &&
+      Date.now() < until &&
+      waitingOf(state()).some((entry) => !athleteId || entry.athleteId === athleteId);
+    while (waits()) await new Promise((rest) => setTimeout(rest, lookEvery));
+  };
+
 const again = { forceRefetch: true, subscribe: false } as const;
 
 /** Takes up what an earlier page left behind and goes on trying. */

@@ -3,7 +3,9 @@ import { oneFocusBelow, sameFocus, type Focus, type Thread } from '@wrightonic/c
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { v7 } from 'uuid';
+import { whenSent } from '../../offline/send';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { useAppDispatch } from '../../store/store';
 import { threads } from '../../ui/words/threadWords';
 import type { Traced } from './useTracing';
 
@@ -14,7 +16,9 @@ export function useFocusChoice(page: TracePage, look: LookRecord, { result }: Pi
   const [pinned, setPinned] = useState<Focus | null>(null);
   const [reason, setReason] = useState(accepted?.reason ?? '');
   const [id] = useState(() => v7());
+  const dispatch = useAppDispatch();
   const [choose, { isLoading, error }] = lazyEndpoints.useChooseFocusMutation();
+  const [waits, setWaits] = useState(false);
 
   const focus = pinned ?? accepted?.chosen ?? result.focus;
   const differs = !sameFocus(focus, result.focus);
@@ -33,10 +37,10 @@ export function useFocusChoice(page: TracePage, look: LookRecord, { result }: Pi
     changed,
     none,
     both: focus.lower !== null && focus.arm !== null,
-    mayAccept: !none && !leftAlone && !(differs && changed && !reason.trim()),
+    mayAccept: !waits && !none && !leftAlone && !(differs && changed && !reason.trim()),
     reason,
     setReason,
-    isLoading,
+    isLoading: isLoading || waits,
     error,
     pin: (thread: Thread, to: string | null) =>
       setPinned(
@@ -52,6 +56,10 @@ export function useFocusChoice(page: TracePage, look: LookRecord, { result }: Pi
         ...focus,
         reason: differs ? reason.trim() : '',
       };
+      // The look may have been finished a moment ago.
+      setWaits(true);
+      await dispatch(whenSent(athlete.id));
+      setWaits(false);
       if (!('error' in (await choose({ athleteId: athlete.id, body })))) build();
     },
   };

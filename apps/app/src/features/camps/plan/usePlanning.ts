@@ -1,7 +1,10 @@
 import type { CampRecord, NewChange, PlanWish } from '@wrightonic/contract';
 import type { CampPin } from '@wrightonic/core';
+import { useState } from 'react';
 import { v7 } from 'uuid';
+import { whenSent } from '../../../offline/send';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
+import { useAppDispatch } from '../../../store/store';
 
 /** To plan in, s: a plan from nothing looks longer than one that moves few. */
 const seconds = { anew: 5, again: 2.5 };
@@ -25,7 +28,9 @@ const stepWords = {
 
 /** Has a camp planned, follows it, and stops it with the best so far. */
 export function usePlanning(camp: CampRecord): Planner {
+  const dispatch = useAppDispatch();
   const [send, { isLoading, error }] = lazyEndpoints.usePlanCampMutation();
+  const [waits, setWaits] = useState(false);
   const [stop] = lazyEndpoints.useStopCampPlanningMutation();
   const { data } = lazyEndpoints.useCampPlanningQuery(camp.id, {
     skip: !isLoading,
@@ -34,12 +39,16 @@ export function usePlanning(camp: CampRecord): Planner {
   const planning = isLoading ? data?.planning : null;
   return {
     plan: async ({ anew = camp.plan === null, pinned = camp.plan?.pinned ?? [], change = null } = {}) => {
+      // A triage of a moment ago says what somebody needs.
+      setWaits(true);
+      await dispatch(whenSent());
+      setWaits(false);
       const wish = { id: v7(), before: camp.plan?.id ?? null, anew, pinned, change };
       const answer = await send({ campId: camp.id, ...wish, seconds: anew ? seconds.anew : seconds.again });
       return !('error' in answer);
     },
     stop: () => void stop(camp.id),
-    busy: isLoading,
+    busy: isLoading || waits,
     error,
     progress: planning ? `${stepWords[planning.step]}, ${Math.round(100 * planning.share)} %` : 'Planning',
   };
