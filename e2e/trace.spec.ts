@@ -175,6 +175,28 @@ test('what is too close to call says so, with what to look at next on top', asyn
   expect(await top('Look next')).toBeLessThan(picture!.y);
 });
 
+test('a focus that is accepted before the look is sent waits for it', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.newAthlete('Hasty');
+  await page.goto(`/athletes/${id}/look`);
+  await app.tap('Take the first quick look');
+  await app.tap('All of this phase is clean');
+  let free = () => {};
+  const held = new Promise<void>((done) => (free = done));
+  await page.route('**/api/log', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await app.tap('Momentum dies at the top: severe');
+  await app.tap('Finish here; the rest stays not looked at');
+  await app.tap('Accept the focus');
+  // It waits and asks for nothing; it does not say that the look is not here.
+  await expect(page.getByRole('button', { name: 'Accept the focus' })).toBeDisabled();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  free();
+  await expect(page.getByRole('button', { name: 'Build the plan' })).toBeVisible();
+});
+
 test('phases, words and the printed page say the same as the picture', async ({ app, page }) => {
   await app.enter();
   const id = await traced(app, 'Worda', { 'oh.weight-back': 0, 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 });
