@@ -30,12 +30,17 @@ const testThrows = 8;
 const wasThere = ({ age }: PretendAthlete): boolean => age >= 12 && age <= 17;
 const isThere = ({ age }: PretendAthlete): boolean => age <= 17;
 
-const staffOf = (
-  names: readonly (readonly [string, readonly string[]])[],
-  days: readonly string[],
-  newId: () => string,
-) =>
-  names.map(([name, skills]) => ({
+const staff = [
+  ['Marlow Venn', ['lower half', 'arm action', 'command']],
+  ['Isla Cormorant', ['windmill', 'lower half']],
+  ['Jory Tidewell', ['testing', 'small children']],
+  ['Perrin Holloway', ['arm action']],
+  ['Dagny Shoreham', ['windmill', 'command']],
+  ['Osric Fenwater', ['testing']],
+] as const;
+
+const staffOn = (days: readonly string[], newId: () => string): CampSetup['staff'] =>
+  staff.map(([name, skills]) => ({
     id: newId(),
     name,
     skills,
@@ -53,18 +58,7 @@ function autumnCamp(firstDay: string, newId: () => string): CampSetup {
   return {
     ...setup,
     stations: setup.stations.map((station) => ({ ...station, capacity: 4 })),
-    staff: staffOf(
-      [
-        ['Marlow Venn', ['lower half', 'arm action', 'command']],
-        ['Isla Cormorant', ['windmill', 'lower half']],
-        ['Jory Tidewell', ['testing', 'small children']],
-        ['Perrin Holloway', ['arm action']],
-        ['Dagny Shoreham', ['windmill', 'command']],
-        ['Osric Fenwater', ['testing']],
-      ],
-      [firstDay, head.lastDay],
-      newId,
-    ),
+    staff: staffOn([firstDay, head.lastDay], newId),
   };
 }
 
@@ -96,18 +90,7 @@ function winterCamp(firstDay: string, newId: () => string): CampSetup {
     ageSpan: 5,
     blocks: [...setup.blocks, ...afternoon(firstDay), ...afternoon(head.lastDay)],
     stations: setup.stations.map((station) => ({ ...station, capacity: 5 })),
-    staff: staffOf(
-      [
-        ['Marlow Venn', ['lower half', 'arm action', 'command']],
-        ['Isla Cormorant', ['windmill', 'lower half']],
-        ['Jory Tidewell', ['testing', 'small children']],
-        ['Perrin Holloway', ['arm action']],
-        ['Dagny Shoreham', ['windmill', 'command']],
-        ['Osric Fenwater', ['testing']],
-      ],
-      [firstDay, head.lastDay],
-      newId,
-    ),
+    staff: staffOn([firstDay, head.lastDay], newId),
   };
 }
 

@@ -1,23 +1,15 @@
 import { campSession } from '@wrightonic/contract';
 import { addDays, dayAt, venueInstant } from '@wrightonic/core';
 import { v7 } from 'uuid';
-import { memberRow, newCamp, plannedCamp, signUp, smallSetup } from './campFixtures';
+import { campers, memberRow, newCamp, plannedCamp, signUp, smallSetup } from './campFixtures';
 import { fixtures } from './fixtures';
-import { browser, form, logs, type Browser } from './testServer';
+import { browser, logs, type Browser } from './testServer';
 
 let set: Awaited<ReturnType<typeof fixtures>>;
 let athletes: string[];
 beforeAll(async () => {
   set = await fixtures({ camp: true });
-  const forms = Array.from({ length: 8 }, (_, n) =>
-    form({ givenName: `Camper${n}`, birthdate: '2018-05-01' }),
-  );
-  await set.owner.post('/athletes/import', { athletes: forms });
-  athletes = forms.map(({ id }) => id as string);
-  const seen = athletes
-    .slice(0, 6)
-    .map((id) => logs.look(id, { 'oh.shoulders-early': 3, 'oh.lead-leg-soft': 2 }));
-  await set.owner.post('/log', { events: seen.flatMap(({ events }) => events) });
+  athletes = await campers(set.owner);
 });
 afterAll(() => set.here.end());
 

@@ -1,5 +1,6 @@
 import { usualSetup, type CampSetup } from '@wrightonic/core';
 import { v7 } from 'uuid';
+import { form, logs } from './testServer';
 
 export const campDays = { firstDay: '2031-07-14', lastDay: '2031-07-15' };
 
@@ -103,3 +104,15 @@ export const campBodies = (
   'POST /camps/:id/links/:link/end': () => ({ id: v7() }),
   'POST /camps/:id/sign-ups/:signUp/end': () => ({ id: v7(), athleteId: null }),
 });
+
+/** Eight campers, the first six of them looked at. */
+export async function campers(owner: Sender): Promise<string[]> {
+  const forms = Array.from({ length: 8 }, (_, n) =>
+    form({ givenName: `Camper${n}`, birthdate: '2018-05-01' }),
+  );
+  await owner.post('/athletes/import', { athletes: forms });
+  const ids = forms.map(({ id }) => id as string);
+  const seen = ids.slice(0, 6).map((id) => logs.look(id, { 'oh.shoulders-early': 3, 'oh.lead-leg-soft': 2 }));
+  await owner.post('/log', { events: seen.flatMap(({ events }) => events) });
+  return ids;
+}

@@ -1,22 +1,14 @@
 import { dayAt, type CampSetup } from '@wrightonic/core';
 import { v7 } from 'uuid';
-import { newCamp, planWish, plannedCamp, smallSetup } from './campFixtures';
+import { campers, newCamp, planWish, plannedCamp, smallSetup } from './campFixtures';
 import { fixtures } from './fixtures';
-import { form, logs } from './testServer';
+import { logs } from './testServer';
 
 let set: Awaited<ReturnType<typeof fixtures>>;
 let athletes: string[];
 beforeAll(async () => {
   set = await fixtures();
-  const forms = Array.from({ length: 8 }, (_, n) =>
-    form({ givenName: `Camper${n}`, birthdate: '2018-05-01' }),
-  );
-  await set.owner.post('/athletes/import', { athletes: forms });
-  athletes = forms.map(({ id }) => id as string);
-  const seen = athletes
-    .slice(0, 6)
-    .map((id) => logs.look(id, { 'oh.shoulders-early': 3, 'oh.lead-leg-soft': 2 }));
-  await set.owner.post('/log', { events: seen.flatMap(({ events }) => events) });
+  athletes = await campers(set.owner);
 });
 afterAll(() => set.here.end());
 

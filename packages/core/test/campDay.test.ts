@@ -18,27 +18,14 @@ import {
   throwsOfVisit,
   triagePoints,
   usualSetup,
-  type CampMember,
   type CampSetup,
   type CamperLimits,
 } from '../src';
-import { head } from './samples';
+import { campMember as member, head } from './samples';
 
 let n = 0;
 const newId = () => `id${n++}`;
 const setup: CampSetup = usualSetup(head, newId);
-const member = (id: string, more: Partial<CampMember> = {}): CampMember => ({
-  id,
-  age: 14,
-  discipline: 'overhand',
-  throws: 'R',
-  needs: {},
-  from: null,
-  to: null,
-  barred: [],
-  heavyADay: 4,
-  ...more,
-});
 const members = Array.from({ length: 12 }, (_, m) => member(`a${m}`));
 const limits = (more: Partial<CamperLimits> = {}): CamperLimits => ({
   discipline: 'overhand',

@@ -1,21 +1,9 @@
 import { campProblems, longestWithoutBreak, usualSetup, type CampMember, type CampSetup } from '../src';
-import { head } from './samples';
+import { campMember as member, head } from './samples';
 
 let n = 0;
 const newId = () => `id${n++}`;
 const setup: CampSetup = usualSetup(head, newId);
-const member = (id: string, more: Partial<CampMember> = {}): CampMember => ({
-  id,
-  age: 14,
-  discipline: 'overhand',
-  throws: 'R',
-  needs: {},
-  from: null,
-  to: null,
-  barred: [],
-  heavyADay: 4,
-  ...more,
-});
 const members = Array.from({ length: 12 }, (_, m) => member(`a${m}`));
 const words = (of: CampSetup, who: readonly CampMember[] = members, zone = 'Europe/London') =>
   campProblems(of, who, zone).map(({ words: said }) => said);

@@ -3,6 +3,7 @@ import {
   buildLadders,
   campTable,
   emptySetup,
+  type CampMember,
   catalogueGraph,
   drillOf,
   drills,
@@ -129,3 +130,16 @@ export const nobody: Freedom = { athlete: new Int16Array(0), slot: new Int16Arra
 export const head = { name: 'Summer', venue: 'The barn', firstDay: '2031-07-14', lastDay: '2031-07-15' };
 /** A camp of which nothing is settled yet but its days. */
 export const campSetup = emptySetup(head);
+
+export const campMember = (id: string, more: Partial<CampMember> = {}): CampMember => ({
+  id,
+  age: 14,
+  discipline: 'overhand',
+  throws: 'R',
+  needs: {},
+  from: null,
+  to: null,
+  barred: [],
+  heavyADay: 4,
+  ...more,
+});

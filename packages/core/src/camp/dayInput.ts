@@ -97,10 +97,11 @@ export function campToPlan({ setup, members, changes, pinned, before, seconds }:
   const camperOf = new Map(athletes.map((camper) => [camper.id, camper]));
   const stationOf = new Map(stations.map((station) => [station.id, station]));
   // What happens on the day is stronger than a pin; a pin that nobody could ever keep is still refused.
-  const mayHold = ({ athlete, slot, station }: CampPin): boolean =>
-    slots.some(({ id }) => id === slot) &&
-    (camperOf.get(athlete)?.absent?.includes(slot) ?? true) === false &&
-    (stationOf.get(station)?.closed.includes(slot) ?? true) === false;
+  const mayHold = ({ athlete, slot, station }: CampPin): boolean => {
+    const [camper, at] = [camperOf.get(athlete), stationOf.get(station)];
+    const there = slots.some(({ id }) => id === slot) && camper && at;
+    return Boolean(there && !camper.absent?.includes(slot) && !at.closed.includes(slot));
+  };
   const company = (lists: CampSetup['together']) =>
     lists.map((ids) => ids.filter((id) => here.has(id))).filter((ids) => ids.length > 1);
   return {
@@ -117,7 +118,7 @@ export function campToPlan({ setup, members, changes, pinned, before, seconds }:
         together: company(setup.together),
         apart: company(setup.apart),
       },
-      pinned: pinned.filter((pin) => mayHold(pin)),
+      pinned: pinned.filter(mayHold),
       previous: before?.routes,
       previousGroups: before?.groups,
       fixedBefore: before?.fixedBefore ?? undefined,

@@ -93,7 +93,7 @@ interface NewProps {
 
 function NewCampCard({ camps, today, onClose }: NewProps) {
   const [make, { isLoading, error }] = lazyEndpoints.useMakeCampMutation();
-  const form = useSchemaForm<NewCamp>(newCamp as never, {
+  const form = useSchemaForm<NewCamp>(newCamp, {
     id: v7(),
     setupId: v7(),
     name: '',

@@ -36,7 +36,7 @@ const empty = (): CampSignUp => ({
 function Form({ page, token }: { page: SignUpPage; token: string }) {
   const [send, { isLoading, error }] = lazyEndpoints.useSignUpMutation();
   const [done, setDone] = useState('');
-  const form = useSchemaForm<CampSignUp>(campSignUp as never, empty());
+  const form = useSchemaForm<CampSignUp>(campSignUp, empty());
   const save = form.handleSubmit(async (body) => {
     const answer = await send({ token, body });
     if ('error' in answer) return showRefusal(form, answer.error);

@@ -70,7 +70,7 @@ interface FormProps {
 }
 
 function AreaForm({ area, saving, onSave, onDelete, onClose }: FormProps) {
-  const form = useSchemaForm<CampArea>(campArea as never, area);
+  const form = useSchemaForm<CampArea>(campArea, area);
   return (
     <View style={styles.form}>
       <FormText form={form} name="name" atMost={40} />

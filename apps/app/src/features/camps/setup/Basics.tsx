@@ -44,7 +44,7 @@ type FormProps = Pick<SetupChange, 'change' | 'saving'> & { camp: CampRecord; on
 
 function Form({ camp, change, saving, onClose }: FormProps) {
   const { setup } = camp;
-  const form = useSchemaForm<CampSetup>(campSetup as never, setup as never);
+  const form = useSchemaForm<CampSetup>(campSetup, setup);
   const mode = form.watch('mode');
   const save = form.handleSubmit(async ({ areas: _, blocks: __, staff: ___, stations: ____, ...basics }) => {
     if (await change((was) => ({ ...was, ...basics, together: was.together, apart: was.apart }))) onClose();

@@ -120,7 +120,7 @@ interface BlockProps {
 }
 
 function BlockForm({ block, saving, onSave, onClose }: BlockProps) {
-  const form = useSchemaForm<CampBlock>(campBlock as never, block);
+  const form = useSchemaForm<CampBlock>(campBlock, block);
   return (
     <View style={styles.form}>
       <FormChoices

@@ -17,7 +17,7 @@ export function Helpers({ camp }: { camp: CampRecord }) {
   const { data = [] } = lazyEndpoints.useCampHelpersQuery(camp.id);
   const [send, { isLoading, error }] = lazyEndpoints.useAddCampHelperMutation();
   const [open, setOpen] = useState(false);
-  const form = useSchemaForm<NewCampHelper>(newCampHelper as never, empty());
+  const form = useSchemaForm<NewCampHelper>(newCampHelper, empty());
   const save = form.handleSubmit(async (helper) => {
     const answer = await send({ campId: camp.id, ...helper });
     if ('error' in answer) return showRefusal(form, answer.error);

@@ -75,11 +75,14 @@ interface FormProps {
 }
 
 function StaffForm({ staff, days, saving, onSave, onDelete, onClose }: FormProps) {
-  const form = useSchemaForm<CampStaff>(campStaff as never, staff as never);
+  const form = useSchemaForm<CampStaff>(campStaff, staff);
   const hours = form.watch('hours');
   const { from, to } = hours[0] ?? { from: '08:00', to: '18:00' };
   const setDays = (chosen: readonly string[], begin = from, end = to) =>
-    form.setValue('hours', [...chosen].sort().map((day) => ({ day, from: begin, to: end })) as never);
+    form.setValue(
+      'hours',
+      [...chosen].sort().map((day) => ({ day, from: begin, to: end })),
+    );
   const chosen = hours.map(({ day }) => day);
   return (
     <View style={styles.form}>

@@ -101,7 +101,7 @@ interface FormProps {
 }
 
 function StationForm({ station, camp, saving, onSave, onDelete, onClose }: FormProps) {
-  const form = useSchemaForm<PlannedStation>(plannedStation as never, station as never);
+  const form = useSchemaForm<PlannedStation>(plannedStation, station);
   const { areas } = camp.setup;
   return (
     <View style={styles.form}>
@@ -153,12 +153,15 @@ function Treats({ form }: { form: Form }) {
   const drills = form.watch('drills');
   const treats = form.watch('treats');
   const add = (drill: string) => {
-    form.setValue('drills', [...drills, drill] as never);
+    form.setValue('drills', [...drills, drill]);
     const own = book.drill(drill)?.targets.filter((node) => node !== '*') ?? treatedBy([drill]);
-    form.setValue('treats', [...new Set([...treats, ...own])].slice(0, mostTreats) as never);
+    form.setValue('treats', [...new Set([...treats, ...own])].slice(0, mostTreats));
   };
   const drop = (name: 'drills' | 'treats', gone: string) =>
-    form.setValue(name, (name === 'drills' ? drills : treats).filter((each) => each !== gone) as never);
+    form.setValue(
+      name,
+      (name === 'drills' ? drills : treats).filter((each) => each !== gone),
+    );
   return (
     <>
       {drills.map((drill) => (
@@ -222,7 +225,12 @@ function Things({ form }: { form: Form }) {
           <IconButton
             icon="close"
             accessibilityLabel={`Take out ${thing}`}
-            onPress={() => form.setValue('things', things.filter((each) => each.thing !== thing) as never)}
+            onPress={() =>
+              form.setValue(
+                'things',
+                things.filter((each) => each.thing !== thing),
+              )
+            }
           />
         </View>
       ))}
@@ -250,7 +258,7 @@ function Things({ form }: { form: Form }) {
         disabled={!good}
         style={styles.start}
         onPress={() => {
-          form.setValue('things', [...things, { thing: typed.thing.trim(), count, shared }] as never);
+          form.setValue('things', [...things, { thing: typed.thing.trim(), count, shared }]);
           setTyped({ thing: '', count: '', shared: '1' });
         }}
       >
