@@ -98,7 +98,15 @@ for (const [kind, make, fps] of [
         .subarray(1, 4)
         .toString(),
     ).toBe('PNG');
+    // The page is read anew before the list of clips is; what was logged here stays in sight meanwhile.
+    await page.route('**/api/athletes/*/clips', async (route) => {
+      await new Promise((late) => setTimeout(late, 1500));
+      await route.continue();
+    });
+    const listed = page.waitForResponse(/\/clips$/);
     await app.tap('Show it on the profile');
+    await listed;
+    await page.unroute('**/api/athletes/*/clips');
     await expect(page.getByText('The picture stands on the profile', { exact: false })).toBeVisible();
 
     // Opened again it asks for the same file, and knows another one.

@@ -1,6 +1,13 @@
 import type { AthletePage, Lesson, LogEvent, OpenSession } from '@wrightonic/contract';
 import { athletesToPrefetch, isSparing, mostPrefetched } from '../src/offline/toPrefetch';
-import { answered, acknowledged, pendingEvents, logged, restored } from '../src/offline/pendingEvents';
+import {
+  answered,
+  acknowledged,
+  isHeld,
+  pendingEvents,
+  logged,
+  restored,
+} from '../src/offline/pendingEvents';
 import { catalogueBook, openThrows, lastTap, throwThatStays, unmeasured } from '@wrightonic/core';
 import { painWith, sessionEvents, withPendingEvents, withPain } from '../src/offline/local';
 import type { Entry } from '../src/offline/outbox';
@@ -136,6 +143,17 @@ describe('the journal', () => {
     const state = reducer(start, restored([sent]));
     expect([state.waiting, state.entries, state.ready]).toEqual([[], [sent], true]);
     expect(reducer(state, acknowledged([sent.event.id])).entries).toEqual([]);
+  });
+
+  it('keeps what was sent until everything that shows it was asked for afterwards', () => {
+    const mark = entry({ kind: 'clip-mark', clipId: 'c' }, { sentAt: 1000 });
+    expect(isHeld(mark, 1001)).toBe(true);
+    expect(isHeld(mark, 1000)).toBe(false);
+    expect(isHeld(mark, 1001, { clips: 1001 })).toBe(true);
+    expect(isHeld(mark, 1001, { clips: 1000 })).toBe(false);
+    // Another list shows none of it; what is not sent is held by nothing.
+    expect(isHeld(mark, 1001, { throws: 0, screens: 0 })).toBe(true);
+    expect(isHeld(entry({ kind: 'clip-mark' }), 1001)).toBe(false);
   });
 });
 

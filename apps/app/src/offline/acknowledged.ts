@@ -1,62 +1,82 @@
-import { responseCache } from './responseCache';
-import { acknowledged, inSession } from './pendingEvents';
 import type { CampDayRecord } from '@wrightonic/contract';
-import { outbox, type Entry } from './outbox';
+import type { AthleteWish } from '../store/api';
 import type { Meta } from '../store/query';
+import { athleteLists, athleteReads, type AthleteList } from './athletePath';
+import { acknowledged, inSession, isHeld } from './pendingEvents';
+import { outbox, type Entry } from './outbox';
+import { responseCache, type Ages } from './responseCache';
 import type { Thunk } from './send';
 
-/** Entries of an athlete that everything read of them holds: they were stored before it was asked for. */
-const acknowledgedSince =
-  (athleteId: string, ofSession: boolean, since: number): Thunk<Promise<void>> =>
-  async (dispatch, state) => {
-    const gone = state()
-      .pendingEvents.entries.filter(
-        (entry) =>
-          entry.athleteId === athleteId &&
-          inSession(entry) === ofSession &&
-          entry.event.kind !== 'camp-checked-in',
-      )
-      .filter(({ sentAt }) => sentAt !== undefined && sentAt < since)
-      .map(({ event }) => event.id);
-    if (gone.length === 0) return;
-    dispatch(acknowledged(gone));
-    await outbox.remove(gone).catch(() => undefined);
+/** Takes entries out that were stored before everything that shows them was asked for. */
+const gone =
+  (entries: readonly Entry[]): Thunk<Promise<void>> =>
+  async (dispatch) => {
+    const ids = entries.map(({ event }) => event.id);
+    if (ids.length === 0) return;
+    dispatch(acknowledged(ids));
+    await outbox.remove(ids).catch(() => undefined);
   };
 
 interface ReadSoFar {
   endpointName?: string;
   originalArgs?: unknown;
+  status?: string;
+  startedTimeStamp?: number;
   data?: unknown;
 }
 
-/** When the oldest of the answers about an athlete was asked for that a screen may still show. */
-const oldestRead =
-  (athleteId: string): Thunk<Promise<number>> =>
+const isList = (name: string | undefined): name is AthleteList => name !== undefined && name in athleteLists;
+
+/**
+ * When each of the answers about an athlete was asked for that a screen may still show: those on the screen, and those
+ * kept for when there is no connection. A list that is being read anew is of an unknown age until its answer is there.
+ */
+const agesOf =
+  (athleteId: string): Thunk<Promise<Ages>> =>
   async (_dispatch, state) => {
-    const shown = Object.values(state().api.queries as Record<string, ReadSoFar | undefined>).flatMap(
-      (read) => {
-        const { id } = (read?.originalArgs ?? {}) as { id?: string };
-        const { readAt } = (read?.data ?? {}) as { readAt?: number };
-        return read?.endpointName === 'athlete' && id === athleteId && readAt !== undefined ? [readAt] : [];
-      },
+    const ages = await responseCache.agesOf(athleteId);
+    const shown = (name: keyof Ages, at: number) => {
+      ages[name] = Math.min(ages[name] ?? Infinity, at);
+    };
+    for (const read of Object.values(state().api.queries as Record<string, ReadSoFar | undefined>)) {
+      if (read?.data === undefined) continue;
+      const { endpointName: name, originalArgs: wish } = read;
+      if (name === 'athlete' && (wish as AthleteWish).id === athleteId)
+        shown((wish as AthleteWish).part, (read.data as { readAt: number }).readAt);
+      else if (isList(name) && wish === athleteId)
+        shown(name, read.status === 'fulfilled' ? read.startedTimeStamp! : -Infinity);
+    }
+    return ages;
+  };
+
+/** Entries of an athlete that everything read of them holds: they were stored before it was asked for. */
+const acknowledgedIn =
+  (athleteId: string, ofSession: boolean, session = Infinity): Thunk<Promise<void>> =>
+  async (dispatch, state) => {
+    const ages = await dispatch(agesOf(athleteId));
+    const page = ofSession ? session : Math.min(...athleteReads.map((part) => ages[part] ?? Infinity));
+    await dispatch(
+      gone(
+        state().pendingEvents.entries.filter(
+          (entry) =>
+            entry.athleteId === athleteId &&
+            inSession(entry) === ofSession &&
+            entry.event.kind !== 'camp-checked-in' &&
+            isHeld(entry, page, ages),
+        ),
+      ),
     );
-    return Math.min(...shown, ...(await responseCache.agesOf(athleteId)));
   };
 
 /** Something was read that was asked for at a time: what was stored before of what it shows is in it. */
 const shownSince =
   (at: number, shows: (entry: Entry) => boolean): Thunk<Promise<void>> =>
   async (dispatch, state) => {
-    const gone = state()
-      .pendingEvents.entries.filter(shows)
-      .filter(({ sentAt }) => sentAt !== undefined && sentAt < at)
-      .map(({ event }) => event.id);
-    if (gone.length === 0) return;
-    dispatch(acknowledged(gone));
-    await outbox.remove(gone).catch(() => undefined);
+    const held = state().pendingEvents.entries.filter((entry) => shows(entry) && isHeld(entry, at));
+    await dispatch(gone(held));
   };
 
-interface Started {
+export interface Started {
   dispatch: (action: never) => unknown;
   queryFulfilled: Promise<{ meta?: Meta | undefined }>;
 }
@@ -72,15 +92,16 @@ const isFresh = async ({ queryFulfilled }: Started): Promise<boolean> => {
 
 /** Follows what is read of an athlete: a part that was read earlier still needs what was logged since. */
 export async function readingAthlete({ id }: { id: string }, started: Started): Promise<void> {
-  if (!(await isFresh(started))) return;
-  const since = await run(started, oldestRead(id));
-  await run(started, acknowledgedSince(id, false, since));
+  if (await isFresh(started)) await run(started, acknowledgedIn(id, false));
 }
+
+/** Follows what is read of a list of an athlete; a throw of a session is on the page of that session, too. */
+export const readingList = (id: string, started: Started): Promise<void> => readingAthlete({ id }, started);
 
 /** Follows what is read of a session under way. */
 export async function readingSession(athleteId: string, started: Started): Promise<void> {
   const at = Date.now();
-  if (await isFresh(started)) await run(started, acknowledgedSince(athleteId, true, at));
+  if (await isFresh(started)) await run(started, acknowledgedIn(athleteId, true, at));
 }
 
 /** Follows what is read of the diary. */

@@ -1,6 +1,8 @@
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
 import type { LogResponse } from '@wrightonic/contract';
+import { listShowing } from './athletePath';
 import type { Entry } from './outbox';
+import type { Ages } from './responseCache';
 
 /**
  * Everything logged on this device that the server may not show yet, oldest first. `waiting` is not sent; what is
@@ -28,6 +30,17 @@ const initialState: PendingEvents = {
 /** What the session under way shows; the rest is on the page of the athlete. */
 export const inSession = ({ event }: Entry): boolean =>
   'sessionId' in event ? event.sessionId !== null : event.kind === 'session-begun';
+
+/**
+ * Whether what was read holds an entry: it was stored before the page was asked for, and before the list that shows it.
+ *
+ * @param page when the oldest of what the page shows was asked for, ms
+ * @param lists when each list was asked for, ms; a list that nobody has read holds nothing back
+ */
+export const isHeld = ({ sentAt, event }: Entry, page: number, lists: Ages = {}): boolean => {
+  const list = listShowing(event.kind);
+  return sentAt !== undefined && sentAt < Math.min(page, (list && lists[list]) ?? Infinity);
+};
 
 export const pendingEvents = createSlice({
   name: 'pendingEvents',

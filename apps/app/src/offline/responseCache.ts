@@ -1,5 +1,6 @@
+import type { AthletePart } from '@wrightonic/contract';
 import type { IDBPTransaction } from 'idb';
-import { athletePath, athleteReads } from './athletePath';
+import { athleteLists, athletePath, athleteReads, type AthleteList } from './athletePath';
 import { database, type CachedResponse, type DatabaseSchema } from './database';
 
 /** What tells nothing of those before: who is signed in now, and the pages behind links. */
@@ -16,6 +17,11 @@ export async function takeOut(
 
 /** A part of an athlete that nobody reads is kept for so long, ms. */
 const longestKept = 30 * 24 * 3_600_000;
+
+/** When each part and list of an athlete was asked for, ms. */
+export type Ages = Partial<Record<AthletePart | AthleteList, number>>;
+const keptNames = [...athleteReads, ...(Object.keys(athleteLists) as AthleteList[])];
+
 /** What was read last, for when there is no connection. Nothing here is needed: a browser that keeps nothing asks again. */
 export const responseCache = {
   get: async (path: string): Promise<CachedResponse | undefined> => {
@@ -26,21 +32,23 @@ export const responseCache = {
     }
   },
   /**
-   * When what is kept of an athlete was asked for, part by part. What nobody read for a month goes: whatever was logged
-   * since would have to be kept for its sake.
+   * When what is kept of an athlete was asked for, by part and list. What nobody read for a month goes: whatever was
+   * logged since would have to be kept for its sake.
    */
-  agesOf: async (athlete: string): Promise<number[]> => {
+  agesOf: async (athlete: string): Promise<Ages> => {
+    const ages: Ages = {};
     try {
       const { store, done } = (await database()).transaction('responses', 'readwrite');
-      const paths = athleteReads.map((part) => athletePath(athlete, part));
-      const kept = (await Promise.all(paths.map((path) => store.get(path)))).filter(
-        (each) => each !== undefined,
-      );
-      const old = kept.filter(({ at }) => at < Date.now() - longestKept);
-      await Promise.all([...old.map(({ path }) => store.delete(path)), done]);
-      return kept.filter((each) => !old.includes(each)).map(({ at }) => at);
+      const readOf = async (name: AthletePart | AthleteList) => {
+        const path = athletePath(athlete, name);
+        const kept = await store.get(path);
+        if (kept && kept.at < Date.now() - longestKept) await store.delete(path);
+        else if (kept) ages[name] = kept.at;
+      };
+      await Promise.all([...keptNames.map(readOf), done]);
+      return ages;
     } catch {
-      return [];
+      return {};
     }
   },
   put: async (path: string, data: unknown, at: number): Promise<void> => {

@@ -1,3 +1,4 @@
+import type { Started } from '../../offline/acknowledged';
 import { api } from '../api';
 
 export type Made = { id: string };
@@ -24,8 +25,9 @@ export const changing =
 /** What is read of one athlete beside the page; changes with it. */
 export const ofAthlete =
   (build: Build) =>
-  <T>(path: string) =>
+  <T>(path: string, reading?: (id: string, started: Started) => Promise<void>) =>
     build.query<T, string>({
       query: (id) => `athletes/${id}/${path}`,
+      ...(reading ? { onQueryStarted: reading } : {}),
       providesTags: (_result, _error, id) => [{ type: 'Athlete', id }],
     });

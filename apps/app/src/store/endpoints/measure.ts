@@ -8,6 +8,7 @@ import type {
   ThrowRecord,
   ThrowsImport,
 } from '@wrightonic/contract';
+import { readingList } from '../../offline/acknowledged';
 import { athleteChanged, ofAthlete, type Build, type Made, type Of } from './build';
 
 /** What is measured of an athlete, and how a look came about. */
@@ -21,8 +22,8 @@ export const measureEndpoints = (build: Build) => {
         { type: 'Offers', id },
       ],
     }),
-    screens: read<ScreenRecord[]>('screens'),
-    throws: read<ThrowRecord[]>('throws'),
+    screens: read<ScreenRecord[]>('screens', readingList),
+    throws: read<ThrowRecord[]>('throws', readingList),
     importThrows: build.mutation<{ added: number }, Of<ThrowsImport>>({
       query: ({ athleteId, body }) => ({
         url: `athletes/${athleteId}/throws/import`,
@@ -31,8 +32,8 @@ export const measureEndpoints = (build: Build) => {
       }),
       invalidatesTags: athleteChanged,
     }),
-    clips: read<ClipRecord[]>('clips'),
-    curves: read<CurveRecord[]>('curves'),
+    clips: read<ClipRecord[]>('clips', readingList),
+    curves: read<CurveRecord[]>('curves', readingList),
     lookHistory: build.query<FindingRecord[], string>({
       query: (id) => `looks/${id}/history`,
       keepUnusedDataFor: 0,
