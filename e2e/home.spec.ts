@@ -23,72 +23,76 @@ async function withWeek(app: App, givenName: string, kinds: readonly ('lesson' |
   return { id, today, items: items as { date: string; drill: string; sets: number }[] };
 }
 
-test('what is ticked at home without a connection comes to the instructor at once, and a link taken back loses nothing', async ({
-  app,
-  page,
-  browser,
-}) => {
-  await app.enter();
-  const { id } = await withWeek(app, 'Homer', ['home', 'home', 'home']);
-  const headers = { 'x-csrf-token': await app.token() };
-  const share = { id: v7(), days: 7 };
-  const made = await page.request.post(`/api/athletes/${id}/shares`, { headers, data: share });
-  const { token } = await made.json();
-  await page.goto(`/athletes/${id}/work`);
+test(
+  'what is ticked at home without a connection comes to the instructor at once, and a link taken back loses nothing',
+  { tag: '@day' },
+  async ({ app, page, browser }) => {
+    await app.enter();
+    const { id } = await withWeek(app, 'Homer', ['home', 'home', 'home']);
+    const headers = { 'x-csrf-token': await app.token() };
+    const share = { id: v7(), days: 7 };
+    const made = await page.request.post(`/api/athletes/${id}/shares`, { headers, data: share });
+    const { token } = await made.json();
+    await page.goto(`/athletes/${id}/work`);
 
-  const context = await browser.newContext();
-  const home = await context.newPage();
-  await home.goto(`/s/${token}`);
-  const first = home.getByRole('checkbox').first();
-  await expect(first).toBeVisible();
-  await context.setOffline(true);
-  await first.click();
-  await expect(first).toBeChecked();
-  await expect(home.getByText(/1 not sent yet/)).toBeVisible();
-  await context.setOffline(false);
-  await expect(home.getByText(/not sent yet/)).toBeHidden({ timeout: 20_000 });
-  // The page of the instructor was open all the time, and nobody touched it.
-  await expect(page.getByRole('heading', { name: 'At home' })).toBeVisible();
+    const context = await browser.newContext();
+    const home = await context.newPage();
+    await home.goto(`/s/${token}`);
+    const first = home.getByRole('checkbox').first();
+    await expect(first).toBeVisible();
+    await context.setOffline(true);
+    await first.click();
+    await expect(first).toBeChecked();
+    await expect(home.getByText(/1 not sent yet/)).toBeVisible();
+    await context.setOffline(false);
+    await expect(home.getByText(/not sent yet/)).toBeHidden({ timeout: 20_000 });
+    // The page of the instructor was open all the time, and nobody touched it.
+    await expect(page.getByRole('heading', { name: 'At home' })).toBeVisible();
 
-  await home.getByRole('button', { name: 'Something hurts' }).click();
-  await home.getByRole('radio', { name: 'Pain' }).click();
-  await home.getByRole('radio', { name: 'knee' }).click();
-  await home.getByRole('button', { name: 'Mark it' }).click();
-  await expect(page.getByText(/pain, knee/)).toBeVisible();
+    await home.getByRole('button', { name: 'Something hurts' }).click();
+    await home.getByRole('radio', { name: 'Pain' }).click();
+    await home.getByRole('radio', { name: 'knee' }).click();
+    await home.getByRole('button', { name: 'Mark it' }).click();
+    await expect(page.getByText(/pain, knee/)).toBeVisible();
 
-  await app.post(`/shares/${share.id}/end`, { id: v7() });
-  await home.getByLabel('Pitches').fill('38');
-  await home.getByRole('button', { name: 'Enter the pitches' }).click();
-  await expect(home.getByText(/kept on this device/)).toBeVisible();
-  await expect(home.getByText(/38 pitches/)).toBeVisible();
-  await home.reload();
-  await expect(home.getByText(/leads nowhere/)).toBeVisible();
-  expect((await app.whole(id)).home.games).toEqual([]);
-  await context.close();
-});
+    await app.post(`/shares/${share.id}/end`, { id: v7() });
+    await home.getByLabel('Pitches').fill('38');
+    await home.getByRole('button', { name: 'Enter the pitches' }).click();
+    await expect(home.getByText(/kept on this device/)).toBeVisible();
+    await expect(home.getByText(/38 pitches/)).toBeVisible();
+    await home.reload();
+    await expect(home.getByText(/leads nowhere/)).toBeVisible();
+    expect((await app.whole(id)).home.games).toEqual([]);
+    await context.close();
+  },
+);
 
-test('a lesson that is rained off proposes the rest of the week at once', async ({ app, page }) => {
-  await app.enter();
-  const { id, today } = await withWeek(app, 'Rainer', ['home', 'lesson', 'home', 'home']);
-  const tomorrow = addDays(today, 1);
-  await app.post('/lessons', {
-    id: v7(),
-    athleteId: id,
-    date: tomorrow,
-    time: '08:00',
-    minutes: 45,
-    place: 'Cage 9',
-  });
-  const lessons = await app.read(`/lessons?from=${tomorrow}&days=1`);
-  const lesson = lessons.find(({ athleteId }: { athleteId: string }) => athleteId === id);
-  await page.goto(`/diary/${lesson.id}?on=${tomorrow}`);
-  await app.tap('Rained off');
-  await expect(page.getByText('It was rained off')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible({ timeout: 20_000 });
-  await app.tap('Take it');
-  await expect(page.getByText('The week is assigned anew.')).toBeVisible();
-  const { plan } = await app.whole(id);
-  expect(plan.assignment.days.find(({ date }: { date: string }) => date === tomorrow).kind).toBe('home');
-  await page.goto('/diary');
-  await expect(page.getByText('Cage 9 · rained off')).toBeVisible();
-});
+test(
+  'a lesson that is rained off proposes the rest of the week at once',
+  { tag: '@day' },
+  async ({ app, page }) => {
+    await app.enter();
+    const { id, today } = await withWeek(app, 'Rainer', ['home', 'lesson', 'home', 'home']);
+    const tomorrow = addDays(today, 1);
+    await app.post('/lessons', {
+      id: v7(),
+      athleteId: id,
+      date: tomorrow,
+      time: '08:00',
+      minutes: 45,
+      place: 'Cage 9',
+    });
+    const lessons = await app.read(`/lessons?from=${tomorrow}&days=1`);
+    const lesson = lessons.find(({ athleteId }: { athleteId: string }) => athleteId === id);
+    await page.goto(`/diary/${lesson.id}?on=${tomorrow}`);
+    await app.tap('Rained off');
+    await expect(page.getByText('It was rained off')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible({ timeout: 20_000 });
+    await app.tap('Take it');
+    await expect(page.getByText('The week is assigned anew.')).toBeVisible();
+    const { plan } = await app.whole(id);
+    expect(plan.assignment.days.find(({ date }: { date: string }) => date === tomorrow).kind).toBe('home');
+    await page.goto('/diary');
+    await expect(page.getByText('Cage 9 · rained off')).toBeVisible();
+  },
+);

@@ -11,90 +11,98 @@ async function throwAt(app: App, velocity: string): Promise<void> {
   await app.tap('Save');
 }
 
-test('a new instructor takes a new athlete from a look to a gain that was counted', async ({ app, page }) => {
-  await page.goto('/');
-  await page.getByRole('textbox', { name: 'E-mail' }).fill('isla@saltmarsh.example');
-  await page.getByRole('textbox', { name: 'Password' }).fill(process.env['DEMO_PASSWORD']!);
-  await app.tap('Sign in');
+test(
+  'a new instructor takes a new athlete from a look to a gain that was counted',
+  { tag: '@day' },
+  async ({ app, page }) => {
+    await page.goto('/');
+    await page.getByRole('textbox', { name: 'E-mail' }).fill('isla@saltmarsh.example');
+    await page.getByRole('textbox', { name: 'Password' }).fill(process.env['DEMO_PASSWORD']!);
+    await app.tap('Sign in');
 
-  await app.tap('Roster', 'link');
-  await app.tap('Add athlete');
-  await page.getByRole('textbox', { name: 'Given name' }).fill('Petra');
-  await page.getByRole('textbox', { name: 'Family name' }).fill('Loopworth');
-  await page.getByLabel('Birthdate', { exact: true }).fill('2011-05-23');
-  await app.tap('Left', 'radio');
-  await app.tap('Add, then take a first look');
-  await expect(page.getByRole('heading', { level: 1, name: 'Petra Loopworth' })).toBeVisible();
-  await expect(page.getByText(/15, left, overhand|1\d, left, overhand/)).toBeVisible();
+    await app.tap('Roster', 'link');
+    await app.tap('Add athlete');
+    await page.getByRole('textbox', { name: 'Given name' }).fill('Petra');
+    await page.getByRole('textbox', { name: 'Family name' }).fill('Loopworth');
+    await page.getByLabel('Birthdate', { exact: true }).fill('2011-05-23');
+    await app.tap('Left', 'radio');
+    await app.tap('Add, then take a first look');
+    await expect(page.getByRole('heading', { level: 1, name: 'Petra Loopworth' })).toBeVisible();
+    await expect(page.getByText(/15, left, overhand|1\d, left, overhand/)).toBeVisible();
 
-  // From here to the assigned week: 25 taps and 60 seconds at most.
-  app.taps = 0;
-  await app.tap('Take the first quick look');
-  await app.tap('All of this phase is clean');
-  await app.tap('Momentum dies at the top: severe');
-  await app.tap('The rest of this phase is clean');
-  await app.tap('Lead leg opens early: obvious');
-  await app.tap('The rest of this phase is clean');
-  await app.tap('All of this phase is clean');
-  await app.tap('Glove pulls the body around: slight');
-  await app.tap('The rest of this phase is clean');
-  await app.tap('All of this phase is clean');
-  await app.tap('All of this phase is clean');
-  await app.tap('Finish the look');
+    // From here to the assigned week: 25 taps and 60 seconds at most.
+    app.taps = 0;
+    await app.tap('Take the first quick look');
+    await app.tap('All of this phase is clean');
+    await app.tap('Momentum dies at the top: severe');
+    await app.tap('The rest of this phase is clean');
+    await app.tap('Lead leg opens early: obvious');
+    await app.tap('The rest of this phase is clean');
+    await app.tap('All of this phase is clean');
+    await app.tap('Glove pulls the body around: slight');
+    await app.tap('The rest of this phase is clean');
+    await app.tap('All of this phase is clean');
+    await app.tap('All of this phase is clean');
+    await app.tap('Finish the look');
 
-  await expect(page.getByRole('heading', { name: 'Momentum dies at the top' })).toBeVisible();
-  await expect(page.getByRole('button', { name: /threads from cause to effect, 3 findings/ })).toBeVisible();
-  await expect(page.getByText(/explains 4\.\d of the 6\.0 points marked: itself, /)).toBeVisible();
-  await app.tap('Accept both focuses');
-  await app.tap('Build the plan');
-  await expect(page.getByRole('heading', { name: 'The coming week' })).toBeVisible();
-  await app.tap('Assign the week');
-  await expect(page.getByRole('heading', { name: 'Assigned' })).toBeVisible();
-  expect(app.taps).toBeLessThanOrEqual(25);
-  test.info().annotations.push({ type: 'taps', description: String(app.taps) });
+    await expect(page.getByRole('heading', { name: 'Momentum dies at the top' })).toBeVisible();
+    await expect(
+      page.getByRole('button', { name: /threads from cause to effect, 3 findings/ }),
+    ).toBeVisible();
+    await expect(page.getByText(/explains 4\.\d of the 6\.0 points marked: itself, /)).toBeVisible();
+    await app.tap('Accept both focuses');
+    await app.tap('Build the plan');
+    await expect(page.getByRole('heading', { name: 'The coming week' })).toBeVisible();
+    await app.tap('Assign the week');
+    await expect(page.getByRole('heading', { name: 'Assigned' })).toBeVisible();
+    expect(app.taps).toBeLessThanOrEqual(25);
+    test.info().annotations.push({ type: 'taps', description: String(app.taps) });
 
-  // Something to throw today, put into the week by hand.
-  await app.tap('Change the rest');
-  await app.tap(/^Add a drill to /);
-  await app.tap('Full delivery, flat ground', 'checkbox');
-  await app.tap('Assign the week');
-  await expect(page.getByRole('heading', { name: 'Assigned' })).toBeVisible();
+    // Something to throw today, put into the week by hand.
+    await app.tap('Change the rest');
+    await app.tap(/^Add a drill to /);
+    await app.tap('Full delivery, flat ground', 'checkbox');
+    await app.tap('Assign the week');
+    await expect(page.getByRole('heading', { name: 'Assigned' })).toBeVisible();
 
-  await app.tap('Go to Work');
-  await app.tap('Start the session');
-  await app.tap('Nothing hurts');
-  await app.tap('Next drill');
-  const drill = await page.getByRole('heading', { level: 1 }).innerText();
-  for (let n = 0; n < 9; n++) await app.tap(`Clean, ${n} so far`);
-  await app.tap('Missed, 0 so far');
-  await app.tap('Missed, 1 so far');
-  await app.tap('Undo');
-  await expect(page.getByRole('button', { name: 'Missed, 1 so far' })).toBeVisible();
-  await app.tap('End');
-  await app.tap('Nothing hurts');
-  await expect(page.getByText('9 of 10', { exact: true })).toBeVisible();
-  await expect(
-    page.getByText(/[Ll]ast three sessions: 9 of 10 clean: passed once; one more session like it/),
-  ).toBeVisible();
-  await app.tap('Back to session');
+    await app.tap('Go to Work');
+    await app.tap('Start the session');
+    await app.tap('Nothing hurts');
+    await app.tap('Next drill');
+    const drill = await page.getByRole('heading', { level: 1 }).innerText();
+    for (let n = 0; n < 9; n++) await app.tap(`Clean, ${n} so far`);
+    await app.tap('Missed, 0 so far');
+    await app.tap('Missed, 1 so far');
+    await app.tap('Undo');
+    await expect(page.getByRole('button', { name: 'Missed, 1 so far' })).toBeVisible();
+    await app.tap('End');
+    await app.tap('Nothing hurts');
+    await expect(page.getByText('9 of 10', { exact: true })).toBeVisible();
+    await expect(
+      page.getByText(/[Ll]ast three sessions: 9 of 10 clean: passed once; one more session like it/),
+    ).toBeVisible();
+    await app.tap('Back to session');
 
-  // Five throws, with their velocities typed, on the first drill where something is thrown.
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(drill);
-  await app.tap('Drill before');
-  while (!(await page.getByRole('button', { name: 'Velocity' }).isVisible())) await app.tap('Next drill');
-  for (const velocity of ['51', '52.5', '50', '51.5', '53']) await throwAt(app, velocity);
-  // Ten more where the first drill was thrown as well.
-  await expect(page.getByText(/^\d+(\.5)? thrown today/)).toBeVisible();
-  await app.tap('End');
-  await page.getByRole('textbox', { name: 'Note' }).fill('Found the hip.');
-  await app.tap('End session');
+    // Five throws, with their velocities typed, on the first drill where something is thrown.
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(drill);
+    await app.tap('Drill before');
+    while (!(await page.getByRole('button', { name: 'Velocity' }).isVisible())) await app.tap('Next drill');
+    for (const velocity of ['51', '52.5', '50', '51.5', '53']) await throwAt(app, velocity);
+    // Ten more where the first drill was thrown as well.
+    await expect(page.getByText(/^\d+(\.5)? thrown today/)).toBeVisible();
+    await app.tap('End');
+    await page.getByRole('textbox', { name: 'Note' }).fill('Found the hip.');
+    await app.tap('End session');
 
-  // The five throws count as well where they were of the same drill.
-  await expect(page.getByText(new RegExp(`^${drill}  (9 of 10|14 of 15) clean: passed once`))).toBeVisible();
-  await expect(page.getByText(/1 session in all/)).toBeVisible();
-  await expect(page.getByText('51.5 mph')).toBeVisible();
-  await expect(page.getByText('53.0 mph')).toBeVisible();
-});
+    // The five throws count as well where they were of the same drill.
+    await expect(
+      page.getByText(new RegExp(`^${drill}  (9 of 10|14 of 15) clean: passed once`)),
+    ).toBeVisible();
+    await expect(page.getByText(/1 session in all/)).toBeVisible();
+    await expect(page.getByText('51.5 mph')).toBeVisible();
+    await expect(page.getByText('53.0 mph')).toBeVisible();
+  },
+);
 
 test('five throws with a velocity make the first point of the line', async ({ app, page }) => {
   await app.enter();
@@ -129,76 +137,82 @@ test('five throws with a velocity make the first point of the line', async ({ ap
   await expect(page.getByText('70.0 mph')).toBeVisible();
 });
 
-test('pain in the elbow locks every throw until somebody clears it by name', async ({ app, page }) => {
-  await app.enter();
-  const id = await app.planned('Sora');
-  await page.goto(`/athletes/${id}/session`);
-  await app.tap('Pain', 'radio');
-  await expect(page.getByRole('button', { name: 'Go on' })).toBeDisabled();
-  await app.tap('elbow', 'radio');
-  await expect(page.getByText(/licensed clinician/)).toBeVisible();
-  await app.tap('Go on');
-  await expect(page.getByText('Pain stops the session.', { exact: false })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Velocity' })).toHaveCount(0);
-  await app.tap('End');
-  await app.tap('Nothing hurts');
-  await expect(page.getByText(/throws are locked/)).toBeVisible();
-  await app.tap('End session');
+test(
+  'pain in the elbow locks every throw until somebody clears it by name',
+  { tag: '@day' },
+  async ({ app, page }) => {
+    await app.enter();
+    const id = await app.planned('Sora');
+    await page.goto(`/athletes/${id}/session`);
+    await app.tap('Pain', 'radio');
+    await expect(page.getByRole('button', { name: 'Go on' })).toBeDisabled();
+    await app.tap('elbow', 'radio');
+    await expect(page.getByText(/licensed clinician/)).toBeVisible();
+    await app.tap('Go on');
+    await expect(page.getByText('Pain stops the session.', { exact: false })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Velocity' })).toHaveCount(0);
+    await app.tap('End');
+    await app.tap('Nothing hurts');
+    await expect(page.getByText(/throws are locked/)).toBeVisible();
+    await app.tap('End session');
 
-  // The same day, another session, and nothing hurts any more: the lock is the athlete's.
-  await app.sent();
-  const locked = page.getByRole('alert').filter({ hasText: 'Throws locked: pain in the elbow' });
-  for (const verb of ['look', 'trace', 'build', 'work', 'prove', 'profile']) {
-    await page.goto(`/athletes/${id}/${verb}`);
+    // The same day, another session, and nothing hurts any more: the lock is the athlete's.
+    await app.sent();
+    const locked = page.getByRole('alert').filter({ hasText: 'Throws locked: pain in the elbow' });
+    for (const verb of ['look', 'trace', 'build', 'work', 'prove', 'profile']) {
+      await page.goto(`/athletes/${id}/${verb}`);
+      await expect(locked).toBeVisible();
+    }
+    await page.goto(`/athletes/${id}/session`);
+    await app.tap('Nothing hurts');
     await expect(locked).toBeVisible();
-  }
-  await page.goto(`/athletes/${id}/session`);
-  await app.tap('Nothing hurts');
-  await expect(locked).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Velocity' })).toHaveCount(0);
-  await app.sent();
-  const { session } = await app.read(`/athletes/${id}/open-session`);
-  const thrown = {
-    id: v7(),
-    at: new Date().toISOString(),
-    kind: 'throw',
-    sessionId: session.id,
-    drill: null,
-    velocity: null,
-    effort: 90,
-    pitch: 'fastball',
-    ballG: 145,
-  };
-  const answer = await page.request.post('/api/log', {
-    headers: { 'x-csrf-token': await app.token() },
-    data: { events: [thrown] },
-  });
-  expect(JSON.stringify(await answer.json())).toMatch(/Throws are locked since .*elbow/);
+    await expect(page.getByRole('button', { name: 'Velocity' })).toHaveCount(0);
+    await app.sent();
+    const { session } = await app.read(`/athletes/${id}/open-session`);
+    const thrown = {
+      id: v7(),
+      at: new Date().toISOString(),
+      kind: 'throw',
+      sessionId: session.id,
+      drill: null,
+      velocity: null,
+      effort: 90,
+      pitch: 'fastball',
+      ballG: 145,
+    };
+    const answer = await page.request.post('/api/log', {
+      headers: { 'x-csrf-token': await app.token() },
+      data: { events: [thrown] },
+    });
+    expect(JSON.stringify(await answer.json())).toMatch(/Throws are locked since .*elbow/);
 
-  // The first thing of the day, and what the family sees.
-  await page.goto('/');
-  const first = page.getByRole('alert').filter({ hasText: 'Throws locked' });
-  await expect(first.getByRole('button', { name: /^Sora .*: elbow/ })).toBeVisible();
-  expect((await first.boundingBox())!.y).toBeLessThan(200);
-  await first.getByRole('button', { name: /^Sora / }).click();
+    // The first thing of the day, and what the family sees.
+    await page.goto('/');
+    const first = page.getByRole('alert').filter({ hasText: 'Throws locked' });
+    await expect(first.getByRole('button', { name: /^Sora .*: elbow/ })).toBeVisible();
+    expect((await first.boundingBox())!.y).toBeLessThan(200);
+    await first.getByRole('button', { name: /^Sora / }).click();
 
-  await app.tap('Unlock throws');
-  const unlock = page.getByRole('button', { name: 'Unlock throws' });
-  await page.getByRole('textbox', { name: 'Who cleared the throws' }).waitFor();
-  await unlock.click();
-  await expect(
-    page.getByRole('alert', { name: 'Why the throws are open again: Fill this in.' }),
-  ).toBeVisible();
-  await expect(locked).toBeVisible();
-  await page.getByRole('textbox', { name: 'Who cleared the throws' }).fill('Dr. Marrable');
-  await page.getByRole('textbox', { name: 'Why the throws are open again' }).fill('A graze, no joint pain.');
-  await unlock.click();
-  await expect(locked).toBeHidden();
-  await app.sent();
-  await page.reload();
-  await expect(page.getByRole('heading', { level: 1, name: /^Sora/ })).toBeVisible();
-  await expect(locked).toBeHidden();
-});
+    await app.tap('Unlock throws');
+    const unlock = page.getByRole('button', { name: 'Unlock throws' });
+    await page.getByRole('textbox', { name: 'Who cleared the throws' }).waitFor();
+    await unlock.click();
+    await expect(
+      page.getByRole('alert', { name: 'Why the throws are open again: Fill this in.' }),
+    ).toBeVisible();
+    await expect(locked).toBeVisible();
+    await page.getByRole('textbox', { name: 'Who cleared the throws' }).fill('Dr. Marrable');
+    await page
+      .getByRole('textbox', { name: 'Why the throws are open again' })
+      .fill('A graze, no joint pain.');
+    await unlock.click();
+    await expect(locked).toBeHidden();
+    await app.sent();
+    await page.reload();
+    await expect(page.getByRole('heading', { level: 1, name: /^Sora/ })).toBeVisible();
+    await expect(locked).toBeHidden();
+  },
+);
 
 test('another focus is pinned with a reason, and a drill is swapped for its neighbour', async ({
   app,

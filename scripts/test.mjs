@@ -6,8 +6,9 @@ import { faults } from './faults.mjs';
 import { atEnd, main, run, say } from './run.mjs';
 import { setUp } from './setup.mjs';
 
-const all = ['lint', 'types', 'unit', 'browser', 'days', 'faults'];
-const reading = ['lint', 'types'];
+/** Side by side goes what reads the sources, and what computes beside what mostly waits. */
+const rounds = [['lint', 'types'], ['unit', 'faults'], ['browser'], ['days']];
+const all = rounds.flat();
 /** Times at which a day is not what one thinks it is; those of the demo academy, whose zone is Europe/London. */
 const moments = {
   'a Saturday night': '2026-12-05T23:40:00Z',
@@ -19,7 +20,7 @@ const moments = {
 /** What asks a clock for the day; the rest is given its days and is the same on any. */
 const dayBound = [
   'apps/app/test/(clock|field|lists|measured|offline)',
-  'apps/server/test/(building|home|lessons|loop|measured|profile|sheets)',
+  'apps/server/test/(home|lessons|loop|sheets)',
 ];
 /** Of each fault; `npm run faults` runs more. */
 const faultRounds = 2;
@@ -150,9 +151,7 @@ await main(async () => {
     sum.passed += passed;
     sum.failed += failed;
   };
-  // What only reads goes side by side; what fills both processors by itself goes after it.
-  await Promise.all(chosen.filter((name) => reading.includes(name)).map(one));
-  for (const name of chosen.filter((each) => !reading.includes(each))) await one(name);
+  for (const round of rounds) await Promise.all(round.filter((name) => chosen.includes(name)).map(one));
   result = [...red, `${sum.passed} passed, ${sum.failed} failed`].join('\n\n');
   return sum.failed ? 1 : 0;
 });

@@ -1,0 +1,165 @@
+import type { ClipEvent } from '../measure/timing';
+import { FieldError } from '../units/fieldError';
+import { median } from 'simple-statistics';
+import type { Motion, MotionJoint } from './figure';
+import { bendOf, placeAt } from './geometry';
+import { fallsUnder, firstRise, highest, lastRise, rateOf, summit } from './instants';
+
+/** Seconds of the film at which something happens. */
+export type Instants = Partial<Record<ClipEvent, number>>;
+/** Why an event is not given. */
+export type Unclear = Partial<Record<ClipEvent, string>>;
+
+/** The hand is fastest shortly before the ball leaves, s. */
+export const fastestBeforeRelease = 0.015;
+/** Slower than this, % of height a second against the shoulder, no hand throws. */
+const slowestThrow = 200;
+/** The other hand is this much faster: the wrong one was said to throw. */
+const otherHand = 1.3;
+/** Plant: the ankle is under this share of its own peak, for so long, s. */
+const planted = { share: 0.25, stays: 0.03 } as const;
+/** From lift to release hardly anybody takes longer, s. */
+const longestDelivery = 2;
+/** A foot does not land later before release than this, s. */
+const shortestTurn = 0.04;
+/** Hands are apart beyond this, % of height. */
+const apart = 10;
+/** A back foot is off the ground this far above where it stood, % of height. */
+const off = 3;
+/** The drive leg is straight within this, degrees. */
+const straight = 25;
+/** A top of the hand this near to release is release itself, s. */
+const atRelease = 0.03;
+
+interface Found {
+  at: Instants;
+  unclear: Unclear;
+}
+
+/** How fast a joint moves, % of height a second; against another one where it is given. */
+function speedOf({ at, rate }: Motion, joint: MotionJoint, against?: MotionJoint): Float64Array {
+  const along = (axis: 'fwd' | 'up' | 'side') => {
+    const values = at[joint][axis];
+    const other = against && at[against][axis];
+    return rateOf(other ? values.map((each, i) => each - other[i]!) : values, rate);
+  };
+  const [fwd, up, side] = [along('fwd'), along('up'), along('side')];
+  return fwd.map((each, i) => Math.hypot(each, up[i]!, side[i]!));
+}
+
+/** The instant at which the hand that throws is fastest, in samples. */
+function fastest(motion: Motion): number {
+  const hand = speedOf(motion, 'throwingWrist', 'throwingShoulder');
+  const other = speedOf(motion, 'gloveWrist', 'gloveShoulder');
+  const peak = highest(hand, 0, motion.frames);
+  const glove = highest(other, 0, motion.frames);
+  if (glove && glove.value > slowestThrow && glove.value > otherHand * (peak?.value ?? 0))
+    throw new FieldError(
+      'throws',
+      'the other hand is the faster one in this film: check the throwing hand of the profile, and whether the picture is mirrored',
+    );
+  if (!peak || peak.value < slowestThrow)
+    throw new FieldError('frames', 'nobody throws in this film: the throwing hand is never fast');
+  return peak.at;
+}
+
+interface Span {
+  release: number;
+  /** Before this nothing of the delivery happens. */
+  first: number;
+}
+
+function footDown(motion: Motion, { release, first }: Span, lift: number | null): number | null {
+  const { rate } = motion;
+  const ankle = speedOf(motion, 'leadAnkle');
+  const last = release - shortestTurn * rate;
+  const peak = highest(ankle, lift ?? first, last);
+  if (!peak) return null;
+  return fallsUnder(ankle, planted.share * peak.value, {
+    from: peak.at,
+    to: release + 0.1 * rate,
+    stays: Math.ceil(planted.stays * rate - 1e-9),
+  });
+}
+
+function handsBreak({ at }: Motion, from: number, to: number): number | string {
+  const { throwingWrist: a, gloveWrist: b } = at;
+  const far = a.fwd.map((each, i) => Math.hypot(each - b.fwd[i]!, a.up[i]! - b.up[i]!, a.side[i]! - b.side[i]!));
+  return lastRise(far, apart, from, to) ?? 'the hands are never seen together before the foot lands';
+}
+
+function handTop(motion: Motion, from: number, release: number): number | string {
+  const { at, rate, discipline } = motion;
+  const above = at.throwingWrist.up.map((each, i) => each - at.throwingShoulder.up[i]!);
+  if (discipline === 'windmill') {
+    const down = above.map((each) => -each);
+    return lastRise(down, 0, from, release) ?? 'the hand is not seen coming down past the shoulder';
+  }
+  const { up } = at.throwingWrist;
+  const top = highest(up, from, release);
+  if (top && top.at < release - atRelease * rate) return top.at;
+  return summit(up, from, release - atRelease * rate)?.at ?? 'the hand climbs all the way to release';
+}
+
+function backFootOff({ at, frames }: Motion, stood: number, from: number): number | string {
+  return firstRise(at.trailAnkle.up, stood + off, from, frames) ?? 'the back foot is not seen leaving the ground';
+}
+
+/** Bend of the drive leg over time, degrees. */
+const driveBend = (motion: Motion): Float64Array =>
+  Float64Array.from({ length: motion.frames }, (_, i) => {
+    const t = motion.start + i / motion.rate;
+    const place = (joint: MotionJoint) => placeAt(motion, joint, t);
+    return bendOf(place('trailHip'), place('trailKnee'), place('trailAnkle'));
+  });
+
+/** Push-off of a windmill delivery: after its deepest bend the drive leg is first nearly straight. */
+function pushOff(motion: Motion, from: number, plant: number): number | string {
+  const bend = driveBend(motion);
+  const deepest = highest(bend, from, plant);
+  const down = bend.map((each) => -each);
+  const found = deepest && firstRise(down, -straight, deepest.at, plant + 0.05 * motion.rate);
+  return found ?? `the drive leg never comes within ${straight} degrees of straight`;
+}
+
+/** Where the back foot stood: the middle of its heights in the half second before. */
+const stoodAt = ({ at, rate }: Motion, until: number): number => {
+  const before = Array.from(at.trailAnkle.up.subarray(Math.max(0, Math.ceil(until - 0.3 * rate)), Math.ceil(until) + 1));
+  const known = before.filter((each) => !Number.isNaN(each));
+  return known.length ? median(known) : NaN;
+};
+
+/**
+ * The events of a delivery; what is not clear is left out, with the reason.
+ *
+ * @throws FieldError where nobody throws, or the other hand does
+ * @example findEvents(pitched).at.plant < findEvents(pitched).at.release // true
+ */
+export function findEvents(motion: Motion): Found {
+  const { rate, start, at, discipline } = motion;
+  const fast = fastest(motion);
+  const release = fast + fastestBeforeRelease * rate;
+  const span: Span = { release, first: Math.max(0, release - longestDelivery * rate) };
+  const found: Instants = { release: start + release / rate };
+  const unclear: Unclear = {};
+  const set = (event: ClipEvent, where: number | string | null) => {
+    if (typeof where === 'number') found[event] = start + where / rate;
+    else if (where) unclear[event] = where;
+  };
+  const knee = at.leadKnee.up;
+  const firstLift = discipline === 'overhand' ? highest(knee, span.first, release - shortestTurn * rate) : null;
+  const plant = footDown(motion, span, firstLift?.at ?? null);
+  set('plant', plant ?? 'the front foot is not seen coming to rest');
+  const lift = plant !== null && discipline === 'overhand' ? highest(knee, span.first, plant) : null;
+  if (discipline === 'overhand') set('peak-lift', lift?.at ?? 'the front knee is not seen before the foot lands');
+  if (plant === null) return { at: found, unclear };
+  const from = lift?.at ?? span.first;
+  if (discipline === 'windmill') set('push-off', pushOff(motion, span.first, plant));
+  const broken = discipline === 'overhand' ? handsBreak(motion, span.first, plant) : span.first;
+  if (discipline === 'overhand') set('hands-break', broken);
+  set('hand-top', handTop(motion, typeof broken === 'number' ? broken : from, release));
+  const pushed = found['push-off'];
+  const standing = discipline === 'overhand' ? from : pushed === undefined ? from : (pushed - start) * rate;
+  set('back-foot-off', backFootOff(motion, stoodAt(motion, standing), standing));
+  return { at: found, unclear };
+}

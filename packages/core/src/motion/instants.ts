@@ -1,0 +1,67 @@
+/**
+ * Finding instants in evenly spaced samples, to less than a sample. Positions are in samples; gaps are NaN.
+ */
+
+/** Highest sample of a span, with the top of the parabola through it and its neighbours; null where there is none. */
+export function highest(values: Float64Array, from: number, to: number): { at: number; value: number } | null {
+  let best = -1;
+  for (let i = Math.max(0, Math.ceil(from)); i <= Math.min(values.length - 1, to); i++)
+    if (values[i]! > (best < 0 ? -Infinity : values[best]!)) best = i;
+  if (best < 0) return null;
+  const [a, b, c] = [values[best - 1] ?? NaN, values[best]!, values[best + 1] ?? NaN];
+  const curve = a - 2 * b + c;
+  const off = curve < 0 ? (0.5 * (a - c)) / curve : 0;
+  // At the edge of a span the parabola may lie outside.
+  const inside = Math.abs(off) <= 1 ? off : 0;
+  return { at: best + inside, value: b - 0.25 * (a - c) * inside || b };
+}
+
+/** Highest sample of a span that is higher than both of its neighbours; null where it only climbs or falls. */
+export function summit(values: Float64Array, from: number, to: number): { at: number; value: number } | null {
+  let best: { at: number; value: number } | null = null;
+  for (let i = Math.max(1, Math.ceil(from)); i <= Math.min(values.length - 2, to); i++)
+    if (values[i]! >= values[i - 1]! && values[i]! > values[i + 1]! && !(best && best.value >= values[i]!))
+      best = { at: i, value: values[i]! };
+  return best && highest(values, best.at, best.at);
+}
+
+/** Where samples pass a level between two neighbours, as a share of the way from the first. */
+const passed = (before: number, after: number, level: number): number => (level - before) / (after - before);
+
+/** First instant after `from` from which on samples stay under a level for so many of them; null where they do not. */
+export function fallsUnder(
+  values: Float64Array,
+  level: number,
+  { from, to, stays }: { from: number; to: number; stays: number },
+): number | null {
+  for (let i = Math.max(1, Math.ceil(from)); i <= Math.min(values.length - 1, to); i++) {
+    if (!(values[i]! < level)) continue;
+    const end = Math.min(values.length - 1, i + stays);
+    let k = i;
+    while (k < end && values[k + 1]! < level) k++;
+    if (k < end) continue;
+    return values[i - 1]! >= level ? i - 1 + passed(values[i - 1]!, values[i]!, level) : i;
+  }
+  return null;
+}
+
+/** Last instant of a span at which samples rise through a level; null where they do not. */
+export function lastRise(values: Float64Array, level: number, from: number, to: number): number | null {
+  for (let i = Math.min(values.length - 1, Math.floor(to)); i > Math.max(0, from); i--)
+    if (values[i - 1]! <= level && values[i]! > level) return i - 1 + passed(values[i - 1]!, values[i]!, level);
+  return null;
+}
+
+/** First instant of a span at which samples rise through a level; null where they do not. */
+export function firstRise(values: Float64Array, level: number, from: number, to: number): number | null {
+  for (let i = Math.max(1, Math.ceil(from)); i <= Math.min(values.length - 1, to); i++)
+    if (values[i - 1]! <= level && values[i]! > level) return i - 1 + passed(values[i - 1]!, values[i]!, level);
+  return null;
+}
+
+/** Changes a second, by central differences. */
+export const rateOf = (values: Float64Array, rate: number): Float64Array =>
+  values.map((_, i) => {
+    const [a, b] = [Math.max(0, i - 1), Math.min(values.length - 1, i + 1)];
+    return ((values[b]! - values[a]!) * rate) / (b - a);
+  });
