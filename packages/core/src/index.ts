@@ -4,6 +4,7 @@ export * from './catalogue';
 export * from './catalogue/quickLook';
 export * from './formats';
 export * from './measure';
+export * from './motion';
 export * from './prove';
 export * from './safety';
 export * from './trace';

@@ -5,9 +5,11 @@ import {
   emptySetup,
   type CampMember,
   catalogueGraph,
+  cleaned,
   drillOf,
   drills,
   firstStage,
+  motionOf,
   openThrows,
   postureOf,
   sequence,
@@ -20,7 +22,7 @@ import {
   type WeekDay,
   type WeekInput,
 } from '../src';
-import { pretendCamp, pretendCurves, saltmarshRoster } from '../src/simulate';
+import { pretendCamp, pretendCurves, pretendFilm, saltmarshRoster } from '../src/simulate';
 import { sessionVelocities } from '../src/measure/velocity';
 import { Timetable } from '../src/camp/cost';
 import type { Freedom } from '../src/camp/search';
@@ -143,3 +145,7 @@ export const campMember = (id: string, more: Partial<CampMember> = {}): CampMemb
   heavyADay: 4,
   ...more,
 });
+
+/** A right-hander without a flaw, filmed from the side by a tracker without an error. */
+export const filmed = pretendFilm({ discipline: 'overhand', throws: 'R', fps: 60, noise: 0 });
+export const pitched = motionOf(filmed.clip, cleaned(filmed.clip));

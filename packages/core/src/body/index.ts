@@ -5,7 +5,17 @@ import { windmillFaults } from './faults.windmill';
 import { postureOf } from './postures';
 import { changed, type Pose } from './skeleton';
 
-export { bodyPoints, joints, type Joint, type Points, type Pose, type Vector } from './skeleton';
+export {
+  bodyPoints,
+  changed,
+  joints,
+  measuredLengths,
+  type Joint,
+  type Points,
+  type Pose,
+  type PoseChange,
+  type Vector,
+} from './skeleton';
 export type { Part, View } from './fault';
 export { drawBody, middleOf, type Drawing } from './drawing';
 export { drawScene, type Shape } from './drawScene';

@@ -79,7 +79,8 @@ export const joints = [
 export type Joint = (typeof joints)[number];
 export type Points = Record<Joint, Vector>;
 
-const length = {
+/** Lengths of a body as it is drawn. */
+const drawnLengths = {
   hips: 0.085,
   shoulders: 0.115,
   trunk: 0.29,
@@ -92,6 +93,10 @@ const length = {
   foot: 0.13,
   ankle: 0.04,
 } as const;
+export type Lengths = Readonly<Record<keyof typeof drawnLengths, number>>;
+
+/** Lengths of a body that is measured: the published shares of height for thigh, shank and trunk. */
+export const measuredLengths: Lengths = { ...drawnLengths, trunk: 0.308, shin: 0.246 };
 
 /** How far a body reaches beyond its joints, where one may lie, sit or kneel on it. */
 const flesh: Partial<Record<Joint, number>> = {
@@ -123,7 +128,7 @@ const leadward = (turn: number, list: number): Vector => [
 ];
 const facing = (turn: number): Vector => [sin(turn), cos(turn), 0];
 
-function foot(ankle: Vector, { toes, heel }: Leg): { heel: Vector; toe: Vector } {
+function foot(ankle: Vector, { toes, heel }: Leg, length: Lengths): { heel: Vector; toe: Vector } {
   const along: Vector = [cos(toes), sin(toes), 0];
   const low = plus(ankle, [0, 0, -1], length.ankle);
   return {
@@ -137,7 +142,7 @@ function foot(ankle: Vector, { toes, heel }: Leg): { heel: Vector; toe: Vector }
  *
  * @example Object.keys(bodyPoints(stance)).includes('leadKnee') // true
  */
-export function bodyPoints(pose: Pose): Points {
+export function bodyPoints(pose: Pose, length: Lengths = drawnLengths): Points {
   const { pelvis, trunk, head, lead, trail, throwing, glove } = pose;
   const middle: Vector = [pelvis.x, 0, 0];
   const hipLine = leadward(pelvis.turn, pelvis.list);
@@ -146,7 +151,7 @@ export function bodyPoints(pose: Pose): Points {
   const leg = (hip: Vector, parts: Leg) => {
     const knee = plus(hip, way(parts.thigh), length.thigh);
     const ankle = plus(knee, way(parts.shin), length.shin);
-    return { knee, ankle, ...foot(ankle, parts) };
+    return { knee, ankle, ...foot(ankle, parts, length) };
   };
   const [leadLeg, trailLeg] = [leg(leadHip, lead), leg(trailHip, trail)];
   const chestWay = facing((pelvis.turn + trunk.turn) / 2);

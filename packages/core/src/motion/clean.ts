@@ -38,27 +38,37 @@ export interface Tracks {
 
 const pairs = ['Eye', 'Ear', 'Shoulder', 'Elbow', 'Wrist', 'Hip', 'Knee', 'Ankle'] as const;
 const sides = ['left', 'right'] as const;
-type Sided = `${(typeof sides)[number]}${(typeof pairs)[number]}`;
 
 const distance = (a: Track, b: Track, i: number): number => Math.hypot(a.x[i]! - b.x[i]!, a.y[i]! - b.y[i]!);
 
 /** Body height in px from the lengths of legs and trunk; NaN where they are never seen. */
 function heightOf(at: Record<BodyJoint, Track>): number {
   const n = at.nose.x.length;
-  const length = (from: 'Hip' | 'Knee' | 'Shoulder', to: 'Knee' | 'Ankle' | 'Hip') => {
-    const all = sides.flatMap((side) =>
-      Array.from({ length: n }, (_, i) =>
-        distance(at[`${side}${from}` as Sided], at[`${side}${to}` as Sided], i),
-      ).filter((each) => !Number.isNaN(each)),
-    );
-    return all.length ? quantile(all, longest) : NaN;
+  const often = (all: number[]): number => {
+    const known = all.filter((each) => !Number.isNaN(each));
+    return known.length ? quantile(known, longest) : NaN;
   };
-  return (length('Hip', 'Knee') + length('Knee', 'Ankle') + length('Shoulder', 'Hip')) / ofHeight;
+  const every = Array.from({ length: n }, (_, i) => i);
+  const bone = (from: 'Hip' | 'Knee', to: 'Knee' | 'Ankle') =>
+    often(sides.flatMap((side) => every.map((i) => distance(at[`${side}${from}`], at[`${side}${to}`], i))));
+  const middle = (joint: 'Hip' | 'Shoulder', axis: 'x' | 'y', i: number) =>
+    (at[`left${joint}`][axis][i]! + at[`right${joint}`][axis][i]!) / 2;
+  const trunk = often(
+    every.map((i) =>
+      Math.hypot(
+        middle('Hip', 'x', i) - middle('Shoulder', 'x', i),
+        middle('Hip', 'y', i) - middle('Shoulder', 'y', i),
+      ),
+    ),
+  );
+  return (bone('Hip', 'Knee') + bone('Knee', 'Ankle') + trunk) / ofHeight;
 }
 
 /** The points of one joint, evenly spaced; what the tracker is not sure of is a gap. */
 function trackOf({ frames }: KeypointClip, joint: number, times: Float64Array | null): Track {
-  const sure = frames.map(({ keypoints }) => keypoints[joint]!).map(([x, y, s]) => (s < surePoint ? [NaN, NaN] : [x, y]));
+  const sure = frames
+    .map(({ keypoints }) => keypoints[joint]!)
+    .map(([x, y, s]) => (s < surePoint ? [NaN, NaN] : [x, y]));
   if (!times) return { x: Float64Array.from(sure, ([x]) => x!), y: Float64Array.from(sure, ([, y]) => y!) };
   const track: Track = { x: new Float64Array(times.length), y: new Float64Array(times.length) };
   let k = 0;
@@ -153,19 +163,29 @@ function jitterOf(raw: Track, calm: Track): number {
  * gaps up to 50 ms filled, then a median of three and the low-pass.
  *
  * @throws FieldError when no body is in it
- * @example cleaned(standing).rate // 60
+ * @example cleaned(filmed.clip).swapped // 0
  */
 export function cleaned(clip: KeypointClip): Tracks {
   const { rate, times } = evenTimes(clip);
   const n = times?.length ?? clip.frames.length;
-  const raw = Object.fromEntries(
-    bodyJoints.map((joint, j) => [joint, trackOf(clip, j, times)]),
-  ) as Record<BodyJoint, Track>;
-  const known = bodyJoints.reduce((sum, joint) => sum + raw[joint].x.filter((x) => !Number.isNaN(x)).length, 0);
+  const raw = Object.fromEntries(bodyJoints.map((joint, j) => [joint, trackOf(clip, j, times)])) as Record<
+    BodyJoint,
+    Track
+  >;
+  const known = bodyJoints.reduce(
+    (sum, joint) => sum + raw[joint].x.filter((x) => !Number.isNaN(x)).length,
+    0,
+  );
   const rough = heightOf(raw);
   if (Number.isNaN(rough) || rough <= 0)
-    throw new FieldError('frames', 'no whole body is in this film: shoulders, hips, knees and ankles must be seen');
-  const swapped = pairs.reduce((sum, pair) => sum + unswap(raw[`left${pair}`], raw[`right${pair}`], rough, rate), 0);
+    throw new FieldError(
+      'frames',
+      'no whole body is in this film: shoulders, hips, knees and ankles must be seen',
+    );
+  const swapped = pairs.reduce(
+    (sum, pair) => sum + unswap(raw[`left${pair}`], raw[`right${pair}`], rough, rate),
+    0,
+  );
   const most = Math.floor(longestFilled * rate + 1e-9);
   const at = {} as Record<BodyJoint, Track>;
   const jitter = {} as Record<BodyJoint, number>;

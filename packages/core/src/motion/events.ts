@@ -16,8 +16,8 @@ export const fastestBeforeRelease = 0.015;
 const slowestThrow = 200;
 /** The other hand is this much faster: the wrong one was said to throw. */
 const otherHand = 1.3;
-/** Plant: the ankle is under this share of its own peak, for so long, s. */
-const planted = { share: 0.25, stays: 0.03 } as const;
+/** Plant: the ankle is under this share of its own peak, for so long, s, and no higher than this above its lowest, % of height. */
+const planted = { share: 0.25, stays: 0.03, height: 5 } as const;
 /** From lift to release hardly anybody takes longer, s. */
 const longestDelivery = 2;
 /** A foot does not land later before release than this, s. */
@@ -35,6 +35,16 @@ interface Found {
   at: Instants;
   unclear: Unclear;
 }
+
+/** From the plate and from behind it is told when foot, knee and ball do something, and of the hands nothing. */
+const isAlong = ({ view }: Motion): boolean => view === 'front' || view === 'behind';
+const aside = 'is seen from the side only';
+const fromSideOnly: Unclear = {
+  'hands-break': aside,
+  'hand-top': aside,
+  'back-foot-off': aside,
+  'push-off': aside,
+};
 
 /** How fast a joint moves, % of height a second; against another one where it is given. */
 function speedOf({ at, rate }: Motion, joint: MotionJoint, against?: MotionJoint): Float64Array {
@@ -75,7 +85,17 @@ function footDown(motion: Motion, { release, first }: Span, lift: number | null)
   const last = release - shortestTurn * rate;
   const peak = highest(ankle, lift ?? first, last);
   if (!peak) return null;
-  return fallsUnder(ankle, planted.share * peak.value, {
+  // A leg that hangs in mid-air for a moment has not landed.
+  const { up } = motion.at.leadAnkle;
+  const low = -(
+    highest(
+      up.map((each) => -each),
+      peak.at,
+      last,
+    )?.value ?? NaN
+  );
+  const grounded = ankle.map((each, i) => (up[i]! > low + planted.height ? Infinity : each));
+  return fallsUnder(grounded, planted.share * peak.value, {
     from: peak.at,
     to: release + 0.1 * rate,
     stays: Math.ceil(planted.stays * rate - 1e-9),
@@ -84,7 +104,9 @@ function footDown(motion: Motion, { release, first }: Span, lift: number | null)
 
 function handsBreak({ at }: Motion, from: number, to: number): number | string {
   const { throwingWrist: a, gloveWrist: b } = at;
-  const far = a.fwd.map((each, i) => Math.hypot(each - b.fwd[i]!, a.up[i]! - b.up[i]!, a.side[i]! - b.side[i]!));
+  const far = a.fwd.map((each, i) =>
+    Math.hypot(each - b.fwd[i]!, a.up[i]! - b.up[i]!, a.side[i]! - b.side[i]!),
+  );
   return lastRise(far, apart, from, to) ?? 'the hands are never seen together before the foot lands';
 }
 
@@ -102,7 +124,9 @@ function handTop(motion: Motion, from: number, release: number): number | string
 }
 
 function backFootOff({ at, frames }: Motion, stood: number, from: number): number | string {
-  return firstRise(at.trailAnkle.up, stood + off, from, frames) ?? 'the back foot is not seen leaving the ground';
+  return (
+    firstRise(at.trailAnkle.up, stood + off, from, frames) ?? 'the back foot is not seen leaving the ground'
+  );
 }
 
 /** Bend of the drive leg over time, degrees. */
@@ -124,7 +148,9 @@ function pushOff(motion: Motion, from: number, plant: number): number | string {
 
 /** Where the back foot stood: the middle of its heights in the half second before. */
 const stoodAt = ({ at, rate }: Motion, until: number): number => {
-  const before = Array.from(at.trailAnkle.up.subarray(Math.max(0, Math.ceil(until - 0.3 * rate)), Math.ceil(until) + 1));
+  const before = Array.from(
+    at.trailAnkle.up.subarray(Math.max(0, Math.ceil(until - 0.3 * rate)), Math.ceil(until) + 1),
+  );
   const known = before.filter((each) => !Number.isNaN(each));
   return known.length ? median(known) : NaN;
 };
@@ -147,12 +173,15 @@ export function findEvents(motion: Motion): Found {
     else if (where) unclear[event] = where;
   };
   const knee = at.leadKnee.up;
-  const firstLift = discipline === 'overhand' ? highest(knee, span.first, release - shortestTurn * rate) : null;
+  const firstLift =
+    discipline === 'overhand' ? highest(knee, span.first, release - shortestTurn * rate) : null;
   const plant = footDown(motion, span, firstLift?.at ?? null);
   set('plant', plant ?? 'the front foot is not seen coming to rest');
   const lift = plant !== null && discipline === 'overhand' ? highest(knee, span.first, plant) : null;
-  if (discipline === 'overhand') set('peak-lift', lift?.at ?? 'the front knee is not seen before the foot lands');
+  if (discipline === 'overhand')
+    set('peak-lift', lift?.at ?? 'the front knee is not seen before the foot lands');
   if (plant === null) return { at: found, unclear };
+  if (isAlong(motion)) return { at: found, unclear: { ...unclear, ...fromSideOnly } };
   const from = lift?.at ?? span.first;
   if (discipline === 'windmill') set('push-off', pushOff(motion, span.first, plant));
   const broken = discipline === 'overhand' ? handsBreak(motion, span.first, plant) : span.first;

@@ -1,6 +1,6 @@
 import type { Discipline, Hand } from '../catalogue';
 import type { Tracks } from './clean';
-import type { BodyJoint, KeypointClip, Level, MotionView } from './keypoints';
+import type { BodyJoint, Ground, KeypointClip, MotionView } from './keypoints';
 
 /** Joints by what they do in a delivery. */
 export const roleJoints = [
@@ -57,10 +57,10 @@ export function bodyJointOf(role: RoleJoint, throws: Hand): BodyJoint {
 }
 
 /** Radians by which the picture is turned back. */
-function tiltOf(level: Level | undefined): number {
-  if (level === undefined) return 0;
-  if (typeof level === 'number') return (level * Math.PI) / 180;
-  const [[ax, ay], [bx, by]] = level;
+function tiltOf(ground: Ground | undefined): number {
+  if (ground === undefined) return 0;
+  if (typeof ground === 'number') return (ground * Math.PI) / 180;
+  const [[ax, ay], [bx, by]] = ground;
   const [dx, dy] = bx >= ax ? [bx - ax, by - ay] : [ax - bx, ay - by];
   return Math.atan2(dy, dx);
 }
@@ -74,7 +74,7 @@ const between = (a: Path, b: Path): Path => ({
 /**
  * All joints with the middle of the hips and of the shoulders.
  *
- * @example withMiddles(joints).hips.up.length === joints.nose.up.length // true
+ * @example withMiddles(pitched.at).hips.up.length === pitched.frames // true
  */
 export const withMiddles = (joints: Record<RoleJoint | 'nose', Path>): Record<MotionJoint, Path> => ({
   ...joints,
@@ -85,11 +85,11 @@ export const withMiddles = (joints: Record<RoleJoint | 'nose', Path>): Record<Mo
 /**
  * Tracked points as a delivery: towards the target, up, and across, in % of body height.
  *
- * @example motionOf(standing, cleaned(standing)).frames // 20
+ * @example motionOf(filmed.clip, cleaned(filmed.clip)).view // 'open-side'
  */
 export function motionOf(clip: KeypointClip, tracks: Tracks): Motion {
-  const { discipline, throws, view, towards, level } = clip;
-  const tilt = tiltOf(level);
+  const { discipline, throws, view, towards, ground } = clip;
+  const tilt = tiltOf(ground);
   const [sin, cos] = [Math.sin(tilt), Math.cos(tilt)];
   const scale = 100 / tracks.height;
   const fromSide = view.endsWith('side');

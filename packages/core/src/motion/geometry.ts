@@ -30,7 +30,17 @@ export const placeAt = (motion: Motion, joint: MotionJoint, t: number): Place =>
   placeOf(motion.at[joint], (t - motion.start) * motion.rate);
 
 const degrees = (radians: number): number => (radians * 180) / Math.PI;
+/**
+ * From one place to another.
+ *
+ * @example minus([3, 2, 1], [1, 1, 1]) // [2, 1, 0]
+ */
 export const minus = (a: Place, b: Place): Place => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
+/**
+ * Length of a line from the origin.
+ *
+ * @example size([0, 3, 4]) // 5
+ */
 export const size = (a: Place): number => Math.hypot(...a);
 
 /**

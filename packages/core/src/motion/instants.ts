@@ -2,8 +2,16 @@
  * Finding instants in evenly spaced samples, to less than a sample. Positions are in samples; gaps are NaN.
  */
 
-/** Highest sample of a span, with the top of the parabola through it and its neighbours; null where there is none. */
-export function highest(values: Float64Array, from: number, to: number): { at: number; value: number } | null {
+/**
+ * Highest sample of a span, with the top of the parabola through it and its neighbours; null where there is none.
+ *
+ * @example highest(Float64Array.of(0, 1, 0), 0, 2) // { at: 1, value: 1 }
+ */
+export function highest(
+  values: Float64Array,
+  from: number,
+  to: number,
+): { at: number; value: number } | null {
   let best = -1;
   for (let i = Math.max(0, Math.ceil(from)); i <= Math.min(values.length - 1, to); i++)
     if (values[i]! > (best < 0 ? -Infinity : values[best]!)) best = i;
@@ -16,7 +24,11 @@ export function highest(values: Float64Array, from: number, to: number): { at: n
   return { at: best + inside, value: b - 0.25 * (a - c) * inside || b };
 }
 
-/** Highest sample of a span that is higher than both of its neighbours; null where it only climbs or falls. */
+/**
+ * Highest sample of a span that is higher than both of its neighbours; null where it only climbs or falls.
+ *
+ * @example summit(Float64Array.of(0, 1, 2), 0, 2) // null
+ */
 export function summit(values: Float64Array, from: number, to: number): { at: number; value: number } | null {
   let best: { at: number; value: number } | null = null;
   for (let i = Math.max(1, Math.ceil(from)); i <= Math.min(values.length - 2, to); i++)
@@ -28,7 +40,11 @@ export function summit(values: Float64Array, from: number, to: number): { at: nu
 /** Where samples pass a level between two neighbours, as a share of the way from the first. */
 const passed = (before: number, after: number, level: number): number => (level - before) / (after - before);
 
-/** First instant after `from` from which on samples stay under a level for so many of them; null where they do not. */
+/**
+ * First instant after `from` from which on samples stay under a level for so many of them; null where they do not.
+ *
+ * @example fallsUnder(Float64Array.of(4, 2, 0, 0), 1, { from: 0, to: 3, stays: 1 }) // 1.5
+ */
 export function fallsUnder(
   values: Float64Array,
   level: number,
@@ -40,26 +56,42 @@ export function fallsUnder(
     let k = i;
     while (k < end && values[k + 1]! < level) k++;
     if (k < end) continue;
-    return values[i - 1]! >= level ? i - 1 + passed(values[i - 1]!, values[i]!, level) : i;
+    return Number.isFinite(values[i - 1]!) && values[i - 1]! >= level
+      ? i - 1 + passed(values[i - 1]!, values[i]!, level)
+      : i;
   }
   return null;
 }
 
-/** Last instant of a span at which samples rise through a level; null where they do not. */
+/**
+ * Last instant of a span at which samples rise through a level; null where they do not.
+ *
+ * @example lastRise(Float64Array.of(0, 2, 0, 2), 1, 0, 3) // 2.5
+ */
 export function lastRise(values: Float64Array, level: number, from: number, to: number): number | null {
   for (let i = Math.min(values.length - 1, Math.floor(to)); i > Math.max(0, from); i--)
-    if (values[i - 1]! <= level && values[i]! > level) return i - 1 + passed(values[i - 1]!, values[i]!, level);
+    if (values[i - 1]! <= level && values[i]! > level)
+      return i - 1 + passed(values[i - 1]!, values[i]!, level);
   return null;
 }
 
-/** First instant of a span at which samples rise through a level; null where they do not. */
+/**
+ * First instant of a span at which samples rise through a level; null where they do not.
+ *
+ * @example firstRise(Float64Array.of(0, 2, 0, 2), 1, 0, 3) // 0.5
+ */
 export function firstRise(values: Float64Array, level: number, from: number, to: number): number | null {
   for (let i = Math.max(1, Math.ceil(from)); i <= Math.min(values.length - 1, to); i++)
-    if (values[i - 1]! <= level && values[i]! > level) return i - 1 + passed(values[i - 1]!, values[i]!, level);
+    if (values[i - 1]! <= level && values[i]! > level)
+      return i - 1 + passed(values[i - 1]!, values[i]!, level);
   return null;
 }
 
-/** Changes a second, by central differences. */
+/**
+ * Changes a second, by central differences.
+ *
+ * @example [...rateOf(Float64Array.of(0, 1, 2), 10)] // [10, 10, 10]
+ */
 export const rateOf = (values: Float64Array, rate: number): Float64Array =>
   values.map((_, i) => {
     const [a, b] = [Math.max(0, i - 1), Math.min(values.length - 1, i + 1)];

@@ -34,8 +34,8 @@ export interface KeypointFrame {
   keypoints: readonly (readonly [x: number, y: number, score: number])[];
 }
 
-/** A ground line in the picture: two places in pixels, or its tilt in degrees, clockwise. */
-export type Level = number | readonly [readonly [number, number], readonly [number, number]];
+/** The ground in the picture: a line through two places in pixels, or its tilt in degrees, clockwise. */
+export type Ground = number | readonly [readonly [number, number], readonly [number, number]];
 
 export interface KeypointClip {
   discipline: Discipline;
@@ -44,7 +44,7 @@ export interface KeypointClip {
   /** Where the target is in the picture; for the two side views. */
   towards?: 'left' | 'right' | undefined;
   heightCm?: number | undefined;
-  level?: Level | undefined;
+  ground?: Ground | undefined;
   fps: number;
   /** Width and height, px. */
   size: readonly [number, number];
@@ -58,7 +58,7 @@ export const clipLimits = { fewest: 8, most: 20_000, slowest: 10 } as const;
  * Refuses what is no tracked film, with the field that is wrong.
  *
  * @throws FieldError
- * @example checkKeypoints({ discipline: 'overhand', throws: 'R', view: 'front', fps: 60, size: [960, 540], frames: standing })
+ * @example checkKeypoints(filmed.clip) // undefined
  */
 export function checkKeypoints({ view, towards, fps, frames }: KeypointClip): void {
   if (!(fps >= clipLimits.slowest)) throw new FieldError('fps', `must be at least ${clipLimits.slowest}`);

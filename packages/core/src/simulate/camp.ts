@@ -1,5 +1,5 @@
 import type { CampInput } from '../camp';
-import { rng } from './rng';
+import { rng } from '../units/rng';
 
 /** How large a pretend camp is. */
 export interface CampSize {

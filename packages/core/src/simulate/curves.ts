@@ -1,7 +1,7 @@
 import { FieldError } from '../units/fieldError';
 import type { Discipline } from '../catalogue';
 import { segments, type Segment, type SpeedCurves } from '../measure/curves';
-import { rng } from './rng';
+import { rng } from '../units/rng';
 
 /** Flaws that show in speed curves, each with a strength from 0 to 1. */
 export const curveFlaws = [

@@ -2,6 +2,7 @@ export * from './camp';
 export * from './curves';
 export * from './measured';
 export * from './radar';
-export * from './rng';
 export * from './roster';
 export * from './season';
+export * from '../units/rng';
+export * from './delivery';

@@ -2,7 +2,7 @@ import { limits, screenTests, type Limit, type ScreenSide, type ScreenTest } fro
 import type { Flight } from '../measure/flight';
 import type { CurveFlaw } from './curves';
 import { curveFlaws } from './curves';
-import { rng, type Rng } from './rng';
+import { rng, type Rng } from '../units/rng';
 import type { PretendAthlete } from './roster';
 
 export interface PretendTry {

@@ -1,4 +1,4 @@
-import type { Rng } from './rng';
+import type { Rng } from '../units/rng';
 
 /** How somebody throws, as far as a radar sees it. */
 export interface RadarModel {

@@ -2,7 +2,7 @@ import { drillOf, type Severity } from '../catalogue';
 import { quickLook } from '../catalogue/quickLook';
 import { catalogueGraph, type Findings } from '../trace';
 import { fromMph } from '../units';
-import { rng, type Rng } from './rng';
+import { rng, type Rng } from '../units/rng';
 import type { PretendAthlete, Story } from './roster';
 
 /** One pretend look; days are counted back from today. */

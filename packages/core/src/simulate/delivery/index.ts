@@ -1,0 +1,3 @@
+export * from './delivery';
+export * from './film';
+export { plantedFlaws } from './planted';
