@@ -13,6 +13,14 @@ await main(async () => {
   // `npm run bench -- camp`: camps of every size, against a plan by hand.
   if (process.argv[2] === 'camp')
     return run('node', ['--require', 'tsx/cjs', join(root, 'scripts', 'camp', 'bench.ts')]);
+  // `npm run bench -- motion`: pretend films of every flaw; with a number, so many of each instead of 200.
+  if (process.argv[2] === 'motion')
+    return run('node', [
+      '--require',
+      'tsx/cjs',
+      join(root, 'scripts', 'motion', 'bench.ts'),
+      ...process.argv.slice(3),
+    ]);
   const folder = passingFolder('bench');
   const table = join(folder, 'table.md');
   const code = await inBrowser('bench', folder, {

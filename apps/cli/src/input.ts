@@ -1,3 +1,5 @@
+import { check } from '@wrightonic/contract';
+import type Joi from 'joi';
 import { readFile } from 'node:fs/promises';
 import { text } from 'node:stream/consumers';
 
@@ -22,10 +24,20 @@ export async function textOf(file: string | undefined, input: Streams['in']): Pr
   }
 }
 
-export function parsedJson(source: string): unknown {
+function parsedJson(source: string): unknown {
   try {
     return JSON.parse(source);
   } catch (error) {
     throw new InputError(`input: not a JSON document (${(error as Error).message})`);
   }
 }
+
+/** What is wanted of a value, or the first thing that is wrong with it. */
+export function checkedAs<T>(schema: Joi.Schema<T>, value: unknown): T {
+  const checked = check(schema, value);
+  if (!checked.problems) return checked.value;
+  const { field, message } = checked.problems[0]!;
+  throw new InputError(message.startsWith(field) ? message : `${field}: ${message}`);
+}
+
+export const readAs = <T>(schema: Joi.Schema<T>, source: string): T => checkedAs(schema, parsedJson(source));

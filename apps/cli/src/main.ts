@@ -1,17 +1,9 @@
-import { check } from '@wrightonic/contract';
 import { TableError } from '@wrightonic/core';
 import { Command, CommanderError } from 'commander';
 import type Joi from 'joi';
-import { InputError, parsedJson, textOf, type Streams } from './input';
+import { InputError, readAs, textOf, type Streams } from './input';
 import type { Task } from './task';
 import { tasks } from './tasks';
-
-function readAs<T>(schema: Joi.Schema<T>, source: string): T {
-  const checked = check(schema, parsedJson(source));
-  if (!checked.problems) return checked.value;
-  const { field, message } = checked.problems[0]!;
-  throw new InputError(message.startsWith(field) ? message : `${field}: ${message}`);
-}
 
 /** The core names the field in every refusal of its own. */
 async function refusing<T>(work: () => T | Promise<T>, where = ''): Promise<T> {
@@ -49,7 +41,7 @@ async function perform<T>(
 ): Promise<void> {
   const source = await textOf(file, streams.in);
   const result = await refusing(() => {
-    if (task.reads === 'csv') return task.run(source, flags);
+    if (task.reads !== 'json') return task.run(source, flags);
     const { batch } = flags as { batch?: boolean };
     if (task.line && batch) return linesOf(task.line, (input) => task.run(input, flags), source);
     return task.run(readAs(task.schema, source), flags);
@@ -69,7 +61,10 @@ export async function main(
   for (const each of tasks as unknown as Task<unknown>[]) {
     const command = program
       .command(each.name)
-      .argument('[file]', `${each.reads.toUpperCase()} file; standard input when left out`)
+      .argument(
+        '[file]',
+        `${each.reads === 'text' ? 'file' : `${each.reads.toUpperCase()} file`}; standard input when left out`,
+      )
       .description(each.about)
       .addHelpText('after', `\nExample input:\n  ${each.example.replaceAll('\n', '\n  ')}`)
       .configureOutput({ writeOut: (text) => streams.out.write(text), outputError: () => undefined })

@@ -19,7 +19,7 @@ export type Task<T> = CommandHelp &
         /** How one line of a batch is read, where the command takes JSON lines. */
         line?: Joi.Schema<T>;
       }
-    | { reads: 'csv'; run: (input: string, flags: object) => unknown }
+    | { reads: 'csv' | 'text'; run: (input: string, flags: object) => unknown }
   );
 
 export const task = <T>(written: Task<T>): Task<T> => written;

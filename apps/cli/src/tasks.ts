@@ -6,7 +6,6 @@ import {
   planInput,
   screenInput,
   sequenceFlags,
-  simulateInput,
   timingInput,
   traceInput,
   traceLine,
@@ -36,11 +35,10 @@ import {
   trace,
   velocityFigures,
   velocityTrend,
-  writeCurves,
 } from '@wrightonic/core';
 import { loadSolver } from '@wrightonic/solver';
-import { curveFlaws, pretendCurves, type CurveFlaw } from '@wrightonic/core/simulate';
 import { InputError } from './input';
+import { motionTasks } from './tasks.motion';
 import { refuseRows, task } from './task';
 
 function velocity(csv: string): unknown {
@@ -291,23 +289,5 @@ export const tasks = [
     schema: wordsInput,
     run: (input) => checkWords(input),
   }),
-  task({
-    name: 'simulate',
-    reads: 'json',
-    about: `A pretend delivery as CSV of speed curves; the front foot lands at 0.6 s.\nFlaws that show: ${curveFlaws.join(', ')}.`,
-    example:
-      '{ "discipline": "overhand", "throws": "R", "fps": 240, "flaws": { "oh.hips-late": 0.8 }, "as": "curves", "noise": 5, "seed": 1 }',
-    flags: [['--as <WHAT>', 'curves']],
-    schema: simulateInput,
-    run: (input, flags) => {
-      const as = (flags as { as?: string }).as ?? input.as;
-      if (as !== 'curves') throw new InputError('as: must be curves');
-      for (const id of Object.keys(input.flaws ?? {}))
-        if (!curveFlaws.includes(id as CurveFlaw))
-          throw new InputError(
-            `flaws.${id}: does not show in speed curves; these do: ${curveFlaws.join(', ')}`,
-          );
-      return writeCurves(pretendCurves(input).curves);
-    },
-  }),
+  ...motionTasks,
 ] as const;

@@ -161,6 +161,7 @@ const commands = [
   'velocity',
   'misses',
   'sequence',
+  'motion',
   'simulate',
 ];
 
@@ -273,7 +274,19 @@ it.each([
   ['sequence', 'time_s,pelvis\n0,1\n0.1,2', /time_s/],
   ['sequence', 'time_s,pelvis\n0,1\n0.1,quick', /pelvis: row 3/],
   ['sequence', 'pelvis\n1', /time_s/],
-  ['simulate', json({ discipline: 'overhand', throws: 'R', fps: 240, as: 'keypoints' }), /as/],
+  ['simulate', json({ discipline: 'overhand', throws: 'R', fps: 240, as: 'film' }), /as/],
+  ['motion', '', /discipline/],
+  ['motion', '{}', /discipline/],
+  [
+    'motion',
+    json({ discipline: 'overhand', throws: 'R', view: 'above', fps: 60, size: [1, 1], frames: [] }),
+    /view/,
+  ],
+  [
+    'motion',
+    json({ discipline: 'overhand', throws: 'R', view: 'front', fps: 60, size: [1, 1], frames: [] }),
+    /^frames: /,
+  ],
   [
     'simulate',
     json({ discipline: 'overhand', throws: 'R', fps: 240, as: 'curves', flaws: { 'oh.wobble': 1 } }),

@@ -3,12 +3,14 @@ import {
   clipEvents,
   dayKinds,
   levels,
+  motionViews,
   painSites,
   places,
   stages,
   type ClipEvent,
   type DayThrows,
   type Discipline,
+  type MotionView,
   type DayKind,
   type PastInjury,
   type Place,
@@ -149,8 +151,10 @@ export interface SimulateInput {
   throws: 'R' | 'L';
   fps: number;
   flaws?: Record<string, number>;
-  as?: 'curves';
-  /** deg/s */
+  as?: 'curves' | 'keypoints';
+  /** From where it is filmed; the open side when left out. */
+  view?: MotionView;
+  /** deg/s of curves; of keypoints as a multiple of what a tracker usually is off by. */
   noise?: number;
   seed?: number;
 }
@@ -160,7 +164,8 @@ export const simulateInput = Joi.object<SimulateInput>({
   throws: Joi.valid('R', 'L').required(),
   fps: Joi.number().min(30).max(10000).required(),
   flaws: Joi.object().pattern(Joi.string(), Joi.number().min(0).max(1)),
-  as: Joi.valid('curves'),
+  as: Joi.valid('curves', 'keypoints'),
+  view: Joi.valid(...motionViews),
   noise: Joi.number().min(0).max(500),
   seed: Joi.number().integer().min(-2147483648).max(2147483647),
 }).required();

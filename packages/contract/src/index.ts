@@ -10,6 +10,7 @@ export * from './check';
 export * from './drillBook';
 export * from './forms';
 export * from './headless';
+export * from './headlessMotion';
 export * from './home';
 export { drillId, nodeId } from './ids';
 export * from './imports';

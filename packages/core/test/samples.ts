@@ -22,7 +22,7 @@ import {
   type WeekDay,
   type WeekInput,
 } from '../src';
-import { pretendCamp, pretendCurves, pretendFilm, saltmarshRoster } from '../src/simulate';
+import { pretendCamp, pretendCurves, pretendFilm, pretendTrc, saltmarshRoster } from '../src/simulate';
 import { sessionVelocities } from '../src/measure/velocity';
 import { Timetable } from '../src/camp/cost';
 import type { Freedom } from '../src/camp/search';
@@ -149,3 +149,5 @@ export const campMember = (id: string, more: Partial<CampMember> = {}): CampMemb
 /** A right-hander without a flaw, filmed from the side by a tracker without an error. */
 export const filmed = pretendFilm({ discipline: 'overhand', throws: 'R', fps: 60, noise: 0 });
 export const pitched = motionOf(filmed.clip, cleaned(filmed.clip));
+/** The same, from a motion lab. */
+export const trc = pretendTrc({ discipline: 'overhand', throws: 'R' }, 200);

@@ -1,3 +1,4 @@
 export * from './csv';
 export * from './curvesCsv';
 export * from './throwsCsv';
+export * from './trc';

@@ -17,7 +17,8 @@ const smeared = 0.1 / cutoffs.body;
 const releaseOff = 0.02;
 const releaseFrames = 0.6;
 /** Seen along the line to the target, the hand comes at the camera: its fastest is not seen, s. */
-const releaseAlong = 0.06;
+const releaseAlong = 0.075;
+const plantAlong = 0.05;
 /** The knee hardly moves around its highest: a tracker finds it this far off, s. */
 const liftOff = 0.1;
 /** Seconds of ready noise that draws take their pieces from. */
@@ -70,6 +71,7 @@ export function blurOf(motion: Motion, at: Instants): Instants {
     return smooth(noise, Math.min(cutoff, 0.4 * motion.rate), motion.rate);
   };
   const pools = { body: pool(cutoffs.body), wrist: pool(cutoffs.wrist) };
+  const isAlong = motion.view === 'front' || motion.view === 'behind';
   const seen = new Map<ClipEvent, number[]>();
   for (let n = 0; n < draws; n++) {
     let found: Instants = {};
@@ -87,8 +89,9 @@ export function blurOf(motion: Motion, at: Instants): Instants {
       const spread = times.length > 1 ? ofNormal * standardDeviation(times) : 0;
       const off = halfFrame(motion) + smeared + spread;
       if (event === 'peak-lift' && motion.tracked) return [event, Math.max(liftOff, off)];
+      if (event === 'plant' && isAlong) return [event, Math.max(plantAlong, off)];
       if (event === 'release') {
-        const seen = motion.view === 'front' || motion.view === 'behind' ? releaseAlong : releaseOff;
+        const seen = isAlong ? releaseAlong : releaseOff;
         return [event, Math.max(seen + (motion.tracked ? releaseFrames / motion.rate : 0), off)];
       }
       return [event, off];

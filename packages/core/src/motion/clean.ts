@@ -117,8 +117,13 @@ function withoutStrays({ x, y }: Track, height: number): void {
   for (let i = 0; i < x.length; i++) if (byX[i] || byY[i]) x[i] = y[i] = NaN;
 }
 
-/** Fills short gaps by a straight line, in place. */
-function fillGaps(values: Float64Array, most: number): void {
+/**
+ * Fills short gaps by a straight line, in place.
+ *
+ * @param most samples of the longest gap that is filled
+ * @example fillGaps(Float64Array.of(1, NaN, 3), 1) // undefined
+ */
+export function fillGaps(values: Float64Array, most: number): void {
   let last = -1;
   for (let i = 0; i < values.length; i++) {
     if (Number.isNaN(values[i]!)) continue;

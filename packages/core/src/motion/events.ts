@@ -17,7 +17,11 @@ const slowestThrow = 200;
 /** The other hand is this much faster: the wrong one was said to throw. */
 const otherHand = 1.3;
 /** Plant: the ankle is under this share of its own peak, for so long, s, and no higher than this above its lowest, % of height. */
-const planted = { share: 0.25, stays: 0.03, height: 5 } as const;
+const planted = { share: 0.25, stays: 0.03, height: 8 } as const;
+/** A knee this little under its highest is at its highest, % of height. */
+const asHigh = 1;
+/** Nobody holds the ball for longer once the foot is down, s. */
+const longestTurn = 0.35;
 /** From lift to release hardly anybody takes longer, s. */
 const longestDelivery = 2;
 /** A foot does not land later before release than this, s. */
@@ -57,6 +61,15 @@ function speedOf({ at, rate }: Motion, joint: MotionJoint, against?: MotionJoint
   return fwd.map((each, i) => Math.hypot(each, up[i]!, side[i]!));
 }
 
+/** From the plate the hand comes at the camera and is slow in the picture: it is looked for once the foot is down. */
+function fastestAfterLanding(motion: Motion, hand: Float64Array): number {
+  const { rate, frames, at, discipline } = motion;
+  const lift = discipline === 'overhand' ? highest(at.leadKnee.up, 0, frames) : null;
+  const plant = footDown(motion, { release: frames - 1, first: 0 }, lift?.at ?? null);
+  const found = plant === null ? null : highest(hand, plant, plant + longestTurn * rate);
+  return (found ?? highest(hand, 0, frames)!).at;
+}
+
 /** The instant at which the hand that throws is fastest, in samples. */
 function fastest(motion: Motion): number {
   const hand = speedOf(motion, 'throwingWrist', 'throwingShoulder');
@@ -70,13 +83,23 @@ function fastest(motion: Motion): number {
     );
   if (!peak || peak.value < slowestThrow)
     throw new FieldError('frames', 'nobody throws in this film: the throwing hand is never fast');
-  return peak.at;
+  return isAlong(motion) ? fastestAfterLanding(motion, hand) : peak.at;
 }
 
 interface Span {
   release: number;
   /** Before this nothing of the delivery happens. */
   first: number;
+}
+
+/** The middle of the time in which a knee is at its highest: it hardly moves there, and some hold it. */
+function atTop(knee: Float64Array, from: number, to: number): number | null {
+  const top = highest(knee, from, to);
+  if (!top) return null;
+  let [first, last] = [Math.round(top.at), Math.round(top.at)];
+  while (first > from && knee[first - 1]! >= top.value - asHigh) first--;
+  while (last < to - 1 && knee[last + 1]! >= top.value - asHigh) last++;
+  return (first + last) / 2;
 }
 
 function footDown(motion: Motion, { release, first }: Span, lift: number | null): number | null {
@@ -177,12 +200,11 @@ export function findEvents(motion: Motion): Found {
     discipline === 'overhand' ? highest(knee, span.first, release - shortestTurn * rate) : null;
   const plant = footDown(motion, span, firstLift?.at ?? null);
   set('plant', plant ?? 'the front foot is not seen coming to rest');
-  const lift = plant !== null && discipline === 'overhand' ? highest(knee, span.first, plant) : null;
-  if (discipline === 'overhand')
-    set('peak-lift', lift?.at ?? 'the front knee is not seen before the foot lands');
+  const lift = plant !== null && discipline === 'overhand' ? atTop(knee, span.first, plant) : null;
+  if (discipline === 'overhand') set('peak-lift', lift ?? 'the front knee is not seen before the foot lands');
   if (plant === null) return { at: found, unclear };
   if (isAlong(motion)) return { at: found, unclear: { ...unclear, ...fromSideOnly } };
-  const from = lift?.at ?? span.first;
+  const from = lift ?? span.first;
   if (discipline === 'windmill') set('push-off', pushOff(motion, span.first, plant));
   const broken = discipline === 'overhand' ? handsBreak(motion, span.first, plant) : span.first;
   if (discipline === 'overhand') set('hands-break', broken);

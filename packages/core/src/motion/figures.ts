@@ -12,7 +12,8 @@ const afterPlant = 0.06;
 const beforeRelease = 0.02;
 /** An arm that is shorter than this share of its longest is not in the plane of the picture. */
 const inPlane = 0.9;
-const longest = 0.9;
+/** A length is taken for the longest that is seen so often; the very longest is the tracker's error. */
+const longest = 0.75;
 const nearlyStraight = 25;
 const forward: Place = [1, 0, 0];
 const toRight: Place = [0, 0, 1];
@@ -113,6 +114,12 @@ function longestArm({ motion }: Seeing): number {
   return seen.length ? quantile(seen, longest) : NaN;
 }
 
+/** How far a line from the back to the front side has turned to the target at plant: 0 closed, 90 facing it. */
+function turnOf({ place, at }: Seeing, back: MotionJoint, front: MotionJoint): number {
+  const [fwd, , side] = minus(place(front, at.plant), place(back, at.plant));
+  return (Math.atan2(-side, fwd) * 180) / Math.PI;
+}
+
 const compute: Readonly<Record<string, Compute>> = {
   'lift-pause': pause,
   'drift-at-lift': (see) => ahead(see, 'hips', 'trailAnkle', see.at['peak-lift']),
@@ -149,6 +156,8 @@ const compute: Readonly<Record<string, Compute>> = {
       ? 'the arm points out of the picture at plant'
       : elbowBend(see, see.at.plant);
   },
+  'hip-shoulder-separation-at-plant': (see) =>
+    turnOf(see, 'trailHip', 'leadHip') - turnOf(see, 'throwingShoulder', 'gloveShoulder'),
   'forearm-at-plant': ({ at, place }) =>
     riseOf(place('throwingElbow', at.plant), place('throwingWrist', at.plant)),
   'hand-top-to-plant': ({ at }) => (at.plant - at['hand-top']) * 1000,

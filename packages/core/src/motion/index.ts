@@ -8,3 +8,4 @@ export * from './grades';
 export * from './errors';
 export * from './blur';
 export * from './read';
+export * from './markers';

@@ -73,11 +73,12 @@ export function checkKeypoints({ view, towards, fps, frames }: KeypointClip): vo
     );
   frames.forEach(({ t, keypoints }, n) => {
     if (!Number.isFinite(t)) throw new FieldError(`frames.${n}.t`, 'must be a number');
+    if (!Array.isArray(keypoints)) throw new FieldError(`frames.${n}.keypoints`, 'is required');
     if (n && t <= frames[n - 1]!.t) throw new FieldError(`frames.${n}.t`, 'must come after the frame before');
     if (keypoints.length !== bodyJoints.length)
       throw new FieldError(`frames.${n}.keypoints`, `must be ${bodyJoints.length} points`);
     keypoints.forEach((point, j) => {
-      if (point.length !== 3 || !point.every(Number.isFinite))
+      if (!Array.isArray(point) || point.length !== 3 || !point.every(Number.isFinite))
         throw new FieldError(`frames.${n}.keypoints.${j}`, 'must be three numbers: x, y and score');
     });
   });

@@ -5,8 +5,8 @@ import { overhandRows } from './measures.overhand';
 import { windmillRows } from './measures.windmill';
 import type { MeasureRow } from './measureRow';
 
-/** From which side of the picture a measure can be seen; `any` where time alone is asked. */
-export type SeenFrom = 'side' | 'line' | 'any';
+/** From which side of the picture a measure can be seen; `any` where time alone is asked, `space` by a lab alone. */
+export type SeenFrom = 'side' | 'line' | 'any' | 'space';
 export type MotionUnit = 'deg' | 'ms' | '% of height' | '% of trunk length' | '% of leg length';
 
 export interface MotionMeasure {

@@ -149,6 +149,17 @@ export const overhandRows: readonly MeasureRow[] = [
     'Shoulder, elbow and wrist of the throwing arm; straight is 0.',
   ],
   [
+    'hip-shoulder-separation-at-plant',
+    'Hips ahead of the shoulders in turning, at plant',
+    'space',
+    ['plant'],
+    'overhand',
+    'deg',
+    'turn',
+    byNorm('oh.low-separation'),
+    'The line of the hips against the line of the shoulders, seen from above.',
+  ],
+  [
     'forearm-at-plant',
     'Forearm at plant',
     'side',

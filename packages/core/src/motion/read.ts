@@ -30,17 +30,13 @@ export interface MotionReading {
   missing: MissingFigure[];
 }
 
-/** Nothing about the vertical can be read from one film that is not taken from above. */
-const turns: MissingFigure = {
-  id: 'hip-shoulder-separation-at-plant',
-  why: 'a turn around the vertical needs a motion lab or a film from above',
+const wrongView = ({ from }: MotionMeasure): string => {
+  if (from === 'space') return 'a turn around the vertical needs a motion lab or a film from above';
+  return from === 'side' ? 'needs a film from the side' : 'needs a film from the front or from behind';
 };
 
-const wrongView = ({ from }: MotionMeasure): string =>
-  from === 'side' ? 'needs a film from the side' : 'needs a film from the front or from behind';
-
 const isSeen = ({ from }: MotionMeasure, { view }: Motion): boolean =>
-  view === 'space' || from === 'any' || (from === 'side') === view.endsWith('side');
+  view === 'space' || from === 'any' || (from !== 'space' && (from === 'side') === view.endsWith('side'));
 
 /** How far a figure moves when each event that it hangs on is as far off as it may be. */
 function shifted(id: string, motion: Motion, at: Instants, off: Instants, value: number): number {
@@ -76,7 +72,6 @@ export function readMotion(motion: Motion, whom: Whom, moved: Instants = {}): Mo
   const reading: MotionReading = { events, measures: [], evidence: [], missing: [] };
   for (const measure of motionMeasures)
     add(reading, measure, { motion, whom, at, off, unclear: found.unclear });
-  if (motion.view !== 'space') reading.missing.push(turns);
   return reading;
 }
 

@@ -2,7 +2,7 @@ import type { Planted } from './keys';
 
 /** What each flaw that a film can show does to a delivery at full strength. */
 export const plantedFlaws: Readonly<Record<string, Planted>> = {
-  'oh.lift-stall': { hold: 0.5 },
+  'oh.lift-stall': { hold: 0.6 },
   'oh.hip-not-leading': { poses: { glide: { trunk: { lean: 22 } } } },
   'oh.lean-back': { poses: { glide: { trunk: { lean: -46 } } } },
   'oh.knee-outside': {
@@ -12,7 +12,13 @@ export const plantedFlaws: Readonly<Record<string, Planted>> = {
     poses: { glide: { trail: { thigh: [176, -72], shin: [184, -68] } } },
   },
   'oh.jump': {
-    poses: { glide: { trail: { thigh: [176, -68], shin: [184, -64], heel: 60 }, air: 0.12 } },
+    poses: {
+      glide: {
+        lead: { thigh: [30, -46], shin: [178, -50] },
+        trail: { thigh: [176, -68], shin: [184, -64], heel: 60 },
+        air: 0.14,
+      },
+    },
   },
   'oh.short-stride': {
     poses: { plant: { pelvis: { x: 0.34 }, lead: { thigh: [-4, -54], shin: [180, -78] } } },
@@ -38,7 +44,7 @@ export const plantedFlaws: Readonly<Record<string, Planted>> = {
       release: { trunk: { lean: -14 }, lead: { thigh: [0, -26], shin: [0, -70] } },
     },
   },
-  'oh.long-arm': { poses: { plant: { throwing: { upper: [180, -6], fore: [182, -8] } } } },
+  'oh.long-arm': { poses: { plant: { throwing: { upper: [180, 0], fore: [180, 0] } } } },
   'oh.late-hand': { poses: { plant: { throwing: { fore: [180, -62] } } } },
   'oh.early-hand': {
     poses: {
@@ -48,8 +54,8 @@ export const plantedFlaws: Readonly<Record<string, Planted>> = {
   },
   'oh.knee-in': {
     poses: {
-      plant: { lead: { thigh: [38, -38], shin: [222, -70] } },
-      turn: { lead: { thigh: [40, -44], shin: [222, -70] } },
+      plant: { lead: { thigh: [54, -38], shin: [232, -66] } },
+      turn: { lead: { thigh: [56, -44], shin: [232, -66] } },
     },
   },
   'oh.low-elbow': {
@@ -62,7 +68,10 @@ export const plantedFlaws: Readonly<Record<string, Planted>> = {
   },
   'oh.cross-line': { poses: { plant: { lead: { thigh: [72, -44], shin: [72, -62] } } } },
   'wm.early-extension': {
-    poses: { drive: { trail: { thigh: [176, -84], shin: [180, -84] } } },
+    poses: {
+      swing: { trail: { thigh: [176, -86], shin: [180, -66] } },
+      drive: { trail: { thigh: [176, -88], shin: [180, -86] } },
+    },
   },
   'wm.upper-leads': {
     poses: {
@@ -78,7 +87,7 @@ export const plantedFlaws: Readonly<Record<string, Planted>> = {
       follow: { trunk: { lean: 40 } },
     },
   },
-  'wm.bend-and-stand': { poses: { plant: { trunk: { lean: 34 } }, through: { trunk: { lean: -10 } } } },
+  'wm.bend-and-stand': { poses: { plant: { trunk: { lean: 44 } }, through: { trunk: { lean: -14 } } } },
   'wm.stiff-arm': {
     poses: {
       circle: { throwing: { upper: [150, 70], fore: [150, 70] } },
@@ -87,9 +96,9 @@ export const plantedFlaws: Readonly<Record<string, Planted>> = {
     },
   },
   'wm.short-drive': {
-    poses: { plant: { pelvis: { x: 0.2 }, lead: { thigh: [34, -62], shin: [180, -84] } } },
+    poses: { plant: { pelvis: { x: 0.12 }, lead: { thigh: [34, -62], shin: [180, -84] } } },
   },
-  'wm.locked-knee': { poses: { plant: { lead: { thigh: [34, -62], shin: [34, -56] } } } },
+  'wm.locked-knee': { poses: { plant: { lead: { thigh: [34, -66], shin: [34, -52] } } } },
   'wm.collapsed-front': {
     poses: {
       plant: { lead: { thigh: [34, -20], shin: [150, -80] }, trail: { thigh: [170, -40], shin: [186, -28] } },
@@ -101,5 +110,5 @@ export const plantedFlaws: Readonly<Record<string, Planted>> = {
       follow: { trail: { thigh: [178, -44], shin: [184, -12] } },
     },
   },
-  'wm.off-line-stride': { poses: { plant: { lead: { thigh: [-30, -46], shin: [-30, -66] } } } },
+  'wm.off-line-stride': { poses: { plant: { lead: { thigh: [-52, -44], shin: [-52, -62] } } } },
 };
