@@ -250,3 +250,26 @@ test('a profile keeps growth, and who cleared an injury', async ({ app, page }) 
   await app.tap('Save');
   await expect(page.getByText('Rowan Testwell')).toBeVisible();
 });
+
+test('a flaw is seen in motion beside a clean delivery, held and stepped', async ({ app, page }) => {
+  await app.enter();
+  await page.goto(`/athletes/${await app.newAthlete('Moving')}/look`);
+  await app.tap('Take a full look');
+  await app.tap('See Weight goes backward in motion');
+  const path = page.getByRole('img', { name: 'Weight goes backward, in motion' }).locator('path').nth(1);
+  const first = await path.getAttribute('d');
+  await expect.poll(() => path.getAttribute('d')).not.toBe(first);
+  await app.tap('Pause');
+  const held = await path.getAttribute('d');
+  await page.waitForTimeout(200);
+  expect(await path.getAttribute('d')).toBe(held);
+  await app.tap('One frame on');
+  expect(await path.getAttribute('d')).not.toBe(held);
+  await app.tap('One frame back');
+  expect(await path.getAttribute('d')).toBe(held);
+
+  // Whoever wants no motion gets the frame in which the flaw is seen best.
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await app.tap('See Pivot foot set flat in motion');
+  await expect(page.getByRole('button', { name: 'Play' })).toHaveCount(2);
+});

@@ -20,6 +20,8 @@ export type { Part, View } from './fault';
 export { drawBody, middleOf, type Drawing } from './drawing';
 export { drawScene, type Shape } from './drawScene';
 export { postureOf } from './postures';
+export { keysOf, type Key, type Planted } from './keys';
+export { drawMoving, movingBody, type MovingDrawing } from './moving';
 
 const faults: Readonly<Record<string, Fault>> = { ...overhandFaults, ...windmillFaults };
 

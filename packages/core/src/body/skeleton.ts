@@ -80,7 +80,7 @@ export type Joint = (typeof joints)[number];
 export type Points = Record<Joint, Vector>;
 
 /** Lengths of a body as it is drawn. */
-const drawnLengths = {
+export const drawnLengths = {
   hips: 0.085,
   shoulders: 0.115,
   trunk: 0.29,

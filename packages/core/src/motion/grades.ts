@@ -1,4 +1,5 @@
 import { gradeMeasured, normFor, type Severity, type Whom } from '../catalogue';
+import { severityNames } from '../catalogue/checkpoints';
 import { measurableOf } from '../catalogue/measures';
 import type { MotionGrade, MotionMeasure } from './measureTable';
 
@@ -12,8 +13,6 @@ export interface MotionEvidence {
   measure: string;
   why: string;
 }
-
-const names = ['clean', 'slight', 'clear', 'severe'] as const;
 
 function gradeOf(grade: MotionGrade, value: number, whom: Whom): Severity | null {
   if ('norm' in grade) return gradeMeasured(grade.checkpoint, value, whom)?.severity ?? null;
@@ -79,7 +78,7 @@ export function gradesOf(
       severity: low,
       ...(low === high ? {} : { between }),
       measure: measure.id,
-      why: low === high ? said : `${said}, between ${names[low]} and ${names[high]}`,
+      why: low === high ? said : `${said}, between ${severityNames[low]} and ${severityNames[high]}`,
     });
   }
   return { evidence, ungraded };

@@ -14,6 +14,7 @@ import { useColours } from '../../theme/theme';
 import { useToday } from '../../store/useAthlete';
 import { agoWords } from '../words/days';
 import { BodyFigure } from '../body/BodyFigure';
+import { CleanAndWrong } from '../body/CleanAndWrong';
 import { StitchSign } from '../seam/Stitches';
 import { severityNames } from '../seam/words';
 import { MeasureField, NoteField } from './CheckpointFields';
@@ -34,10 +35,48 @@ interface Props {
   onGrade: OnGrade;
 }
 
+/** What a checkpoint is and how it looks; the figure of a flaw moves when it is tapped. */
+function Head({ point: { id, name, see, measure }, hand, full }: Pick<Props, 'point' | 'hand' | 'full'>) {
+  const [moves, setMoves] = useState(false);
+  const own = useColours();
+  const isFlaw = id.includes('.') && !id.startsWith('lim.') && !id.startsWith('sym.');
+  return (
+    <>
+      <View style={styles.beside}>
+        {full && isFlaw ? (
+          <Pressable
+            role="button"
+            aria-expanded={moves}
+            aria-label={`See ${name} in motion`}
+            onPress={() => setMoves(!moves)}
+          >
+            <BodyFigure
+              flaw={id}
+              hand={hand}
+              label={`${name}: how it looks, with the sound posture as a dotted line`}
+              width={116}
+              height={112}
+            />
+            <Text variant="labelMedium" style={[styles.move, { color: own.dusk }]}>
+              {moves ? 'Put away' : 'See it move'}
+            </Text>
+          </Pressable>
+        ) : null}
+        <View style={styles.grow}>
+          <Text variant="titleMedium">{name}</Text>
+          <Text variant="bodySmall">{see}</Text>
+          {full && measure ? <Text variant="bodySmall">{measure.words}</Text> : null}
+        </View>
+      </View>
+      {moves ? <CleanAndWrong flaw={id} name={name} hand={hand} /> : null}
+    </>
+  );
+}
+
 /** One checkpoint with its four stitches to tap; tapping the chosen one again takes the grade back. */
 export const Checkpoint = memo(function Checkpoint(props: Props) {
   const { point, grade, detail, carried, offer, hand, full, onGrade } = props;
-  const { id, name, see, measure } = point;
+  const { id, name, measure } = point;
   const own = useColours();
   const today = useToday();
   const [opened, setOpened] = useState<'measure' | 'note' | null>(null);
@@ -48,22 +87,7 @@ export const Checkpoint = memo(function Checkpoint(props: Props) {
       role="group"
       aria-label={name}
     >
-      <View style={styles.beside}>
-        {full && id.includes('.') && !id.startsWith('lim.') && !id.startsWith('sym.') ? (
-          <BodyFigure
-            flaw={id}
-            hand={hand}
-            label={`${name}: how it looks, with the sound posture as a dotted line`}
-            width={116}
-            height={112}
-          />
-        ) : null}
-        <View style={styles.grow}>
-          <Text variant="titleMedium">{name}</Text>
-          <Text variant="bodySmall">{see}</Text>
-          {full && measure ? <Text variant="bodySmall">{measure.words}</Text> : null}
-        </View>
-      </View>
+      <Head point={point} hand={hand} full={full} />
       {typeof detail?.value === 'number' && typeof detail.derived === 'number' ? (
         <Text variant="bodySmall" role="note">
           {`Measured ${Number(detail.value.toFixed(1))} ${point.unit ?? ''}: ${severityNames[detail.derived]}${
@@ -184,6 +208,7 @@ function Offered({ offer, name, onGrade }: { offer: Offer; name: string; onGrade
 }
 
 const styles = StyleSheet.create({
+  move: { textAlign: 'center', minHeight: 24 },
   root: { borderWidth: 1, borderRadius: 8, padding: 12, gap: 4 },
   beside: { flexDirection: 'row', gap: 10, alignItems: 'center' },
   grow: { flex: 1, gap: 2 },

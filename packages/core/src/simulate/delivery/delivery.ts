@@ -1,11 +1,9 @@
-import { bodyPoints, measuredLengths, type Points, type Vector } from '../../body';
+import { keysOf, measuredLengths, movingBody, type Points } from '../../body';
 import type { Discipline, Hand } from '../../catalogue';
 import { withMiddles, type Motion, type MotionJoint, type Path, type RoleJoint } from '../../motion/figure';
 import { findEvents, type Instants } from '../../motion/events';
 import { FieldError } from '../../units/fieldError';
 import { rng } from '../../units/rng';
-import { flowOf } from './flow';
-import { keysOf } from './keys';
 import { plantedFlaws } from './planted';
 
 export interface PretendMotion {
@@ -45,11 +43,6 @@ const roles: Readonly<Record<RoleJoint | 'nose', keyof Points>> = {
   nose: 'head',
 };
 
-const shifted = (points: Points, by: Vector): Points =>
-  Object.fromEntries(
-    Object.entries(points).map(([joint, [x, y, z]]) => [joint, [x + by[0], y + by[1], z + by[2]] as const]),
-  ) as Points;
-
 /**
  * A pretend delivery. Once the front foot is down it stays where it is, and the body moves over it.
  *
@@ -78,16 +71,8 @@ export function pretendDelivery({ discipline, flaws = {}, jitter = 0, seed = 1 }
     if (i) late += (key.t - before) * (1 + 0.06 * jitter * random.normal());
     return { ...key, t: late };
   });
-  const flow = flowOf(timed);
-  const plant = timed.find(({ phase }) => phase === 'plant')!.t;
-  const landed = bodyPoints(flow(plant), measuredLengths).leadAnkle;
-  const at = (t: number): Points => {
-    const points = bodyPoints(flow(t), measuredLengths);
-    if (t <= plant) return points;
-    const now = points.leadAnkle;
-    return shifted(points, [landed[0] - now[0], landed[1] - now[1], landed[2] - now[2]]);
-  };
-  const seconds = timed.at(-1)!.t;
+  const { seconds, plant, at: moving } = movingBody(timed, measuredLengths);
+  const at = (t: number): Points => moving(t).points;
   const found = findEvents(
     trueMotion({ seconds, at, events: {} }, { discipline, throws: 'R', rate: fine }),
   ).at;

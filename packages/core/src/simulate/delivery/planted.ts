@@ -1,4 +1,4 @@
-import type { Planted } from './keys';
+import type { Planted } from '../../body';
 
 /** What each flaw that a film can show does to a delivery at full strength. */
 export const plantedFlaws: Readonly<Record<string, Planted>> = {

@@ -1,5 +1,6 @@
-import { changed, postureOf, type Pose, type PoseChange } from '../../body';
-import type { Discipline, Phase } from '../../catalogue';
+import type { Discipline, Phase } from '../catalogue';
+import { postureOf } from './postures';
+import { changed, type Pose, type PoseChange } from './skeleton';
 
 /** A pose at an instant of a delivery, s. */
 export interface Key {

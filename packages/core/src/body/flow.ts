@@ -1,5 +1,5 @@
-import type { Pose } from '../../body';
 import type { Key } from './keys';
+import type { Pose } from './skeleton';
 
 const radians = Math.PI / 180;
 /** How much faster than on its way the front foot comes in. */
