@@ -4,7 +4,7 @@ import type { ClipEvent } from '../measure/timing';
 import { rng } from '../units/rng';
 import { cutoffs } from './clean';
 import { findEvents, type Instants } from './events';
-import type { Motion, MotionJoint, Path } from './figure';
+import { axesOf, type Motion, type MotionJoint, type Path } from './figure';
 
 /** Draws of the points' own error, and the share of them that a ± holds. */
 const draws = 200;
@@ -43,6 +43,7 @@ const halfFrame = ({ rate }: Motion): number => 0.5 / rate;
 function drawn(motion: Motion, pools: Record<'body' | 'wrist', Float64Array>, random: () => number): Motion {
   const at = { ...motion.at };
   const { frames } = motion;
+  const sees = axesOf(motion);
   const least = motion.tracked ? leastJitter * Math.sqrt(motion.rate / 60) : 0;
   for (const joint of touched) {
     const pool = pools[joint.endsWith('Wrist') ? 'wrist' : 'body'];
@@ -52,7 +53,12 @@ function drawn(motion: Motion, pools: Record<'body' | 'wrist', Float64Array>, ra
       return values.map((each, i) => each + spread * pool[from + i]!);
     };
     const { fwd, up, side } = motion.at[joint];
-    at[joint] = { fwd: axis(fwd), up: axis(up), side: axis(side) } satisfies Path;
+    // What the camera does not show has no error.
+    at[joint] = {
+      fwd: sees.fwd ? axis(fwd) : fwd,
+      up: axis(up),
+      side: sees.side ? axis(side) : side,
+    } satisfies Path;
   }
   return { ...motion, at };
 }

@@ -1,8 +1,8 @@
 import type { ClipEvent } from '../measure/timing';
 import { FieldError } from '../units/fieldError';
 import { median } from 'simple-statistics';
-import type { Motion, MotionJoint } from './figure';
-import { bendOf, placeAt } from './geometry';
+import { axesOf, type Motion, type MotionJoint, type Path } from './figure';
+import { bendOf, type Place } from './geometry';
 import { fallsUnder, firstRise, highest, lastRise, rateOf, summit } from './instants';
 
 /** Seconds of the film at which something happens. */
@@ -51,14 +51,18 @@ const fromSideOnly: Unclear = {
 };
 
 /** How fast a joint moves, % of height a second; against another one where it is given. */
-function speedOf({ at, rate }: Motion, joint: MotionJoint, against?: MotionJoint): Float64Array {
-  const along = (axis: 'fwd' | 'up' | 'side') => {
+function speedOf(motion: Motion, joint: MotionJoint, against?: MotionJoint): Float64Array {
+  const { at, rate } = motion;
+  const sees = axesOf(motion);
+  const axes = (['up', 'fwd', 'side'] as const).filter((axis) => axis === 'up' || sees[axis]);
+  const squares = new Float64Array(motion.frames);
+  for (const axis of axes) {
     const values = at[joint][axis];
     const other = against && at[against][axis];
-    return rateOf(other ? values.map((each, i) => each - other[i]!) : values, rate);
-  };
-  const [fwd, up, side] = [along('fwd'), along('up'), along('side')];
-  return fwd.map((each, i) => Math.hypot(each, up[i]!, side[i]!));
+    const speed = rateOf(other ? values.map((each, i) => each - other[i]!) : values, rate);
+    for (let i = 0; i < squares.length; i++) squares[i]! += speed[i]! * speed[i]!;
+  }
+  return squares.map(Math.sqrt);
 }
 
 /** From the plate the hand comes at the camera and is slow in the picture: it is looked for once the foot is down. */
@@ -153,11 +157,10 @@ function backFootOff({ at, frames }: Motion, stood: number, from: number): numbe
 }
 
 /** Bend of the drive leg over time, degrees. */
-const driveBend = (motion: Motion): Float64Array =>
-  Float64Array.from({ length: motion.frames }, (_, i) => {
-    const t = motion.start + i / motion.rate;
-    const place = (joint: MotionJoint) => placeAt(motion, joint, t);
-    return bendOf(place('trailHip'), place('trailKnee'), place('trailAnkle'));
+const driveBend = ({ at, frames }: Motion): Float64Array =>
+  Float64Array.from({ length: frames }, (_, i) => {
+    const place = ({ fwd, up, side }: Path): Place => [fwd[i]!, up[i]!, side[i]!];
+    return bendOf(place(at.trailHip), place(at.trailKnee), place(at.trailAnkle));
   });
 
 /** Push-off of a windmill delivery: after its deepest bend the drive leg is first nearly straight. */

@@ -56,6 +56,16 @@ export function bodyJointOf(role: RoleJoint, throws: Hand): BodyJoint {
   return `${side}${joint}` as BodyJoint;
 }
 
+/**
+ * Which axes beside up whatever saw a delivery shows.
+ *
+ * @example axesOf(pitched) // { fwd: true, side: false }
+ */
+export const axesOf = ({ view }: Pick<Motion, 'view'>): { fwd: boolean; side: boolean } => ({
+  fwd: view === 'space' || view.endsWith('side'),
+  side: view === 'space' || !view.endsWith('side'),
+});
+
 /** Radians by which the picture is turned back. */
 function tiltOf(ground: Ground | undefined): number {
   if (ground === undefined) return 0;
