@@ -12,8 +12,8 @@ interface Props {
 }
 
 const size = { width: 156, height: 132 };
-/** Shown at half speed: thirty a second are seen. */
-const rate = 60;
+/** Shown at half speed: 45 a second are seen. */
+const rate = 90;
 const nowhere: readonly never[] = [];
 
 /** A delivery as it should go and with one flaw, side by side and in step. */
