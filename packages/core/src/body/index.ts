@@ -1,7 +1,6 @@
 import { nodeOf } from '../catalogue';
 import type { Fault } from './fault';
-import { overhandFaults } from './faults.overhand';
-import { windmillFaults } from './faults.windmill';
+import { faults } from './faults';
 import { postureOf } from './postures';
 import { changed, type Pose } from './skeleton';
 
@@ -22,8 +21,6 @@ export { drawScene, type Shape } from './drawScene';
 export { postureOf } from './postures';
 export { keysOf, type Key, type Planted } from './keys';
 export { drawMoving, movingBody, type MovingDrawing } from './moving';
-
-const faults: Readonly<Record<string, Fault>> = { ...overhandFaults, ...windmillFaults };
 
 export interface Posed {
   /** The phase as it should be, and with this flaw. */

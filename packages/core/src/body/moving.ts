@@ -1,9 +1,7 @@
 import { nodeOf, type Discipline } from '../catalogue';
 import { drawBody, type Drawing, type Frame } from './drawing';
 import { flowOf } from './flow';
-import type { Fault } from './fault';
-import { overhandFaults } from './faults.overhand';
-import { windmillFaults } from './faults.windmill';
+import { faults } from './faults';
 import { keysOf, type Key } from './keys';
 import { bodyPoints, drawnLengths, joints, type Lengths, type Points, type Pose } from './skeleton';
 
@@ -14,8 +12,6 @@ export interface Moving {
   plant: number;
   at: (t: number) => { pose: Pose; points: Points };
 }
-
-const faults: Readonly<Record<string, Fault>> = { ...overhandFaults, ...windmillFaults };
 
 /**
  * A body that goes through its keys; once the front foot is down it stays where it is, and the body moves over it.

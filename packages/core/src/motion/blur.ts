@@ -1,10 +1,11 @@
-import { smooth } from '../measure/filter';
+import { mostOfRate, smooth } from '../measure/filter';
 import { standardDeviation } from 'simple-statistics';
 import type { ClipEvent } from '../measure/timing';
+import { FieldError } from '../units/fieldError';
 import { rng } from '../units/rng';
 import { cutoffs } from './clean';
 import { findEvents, type Instants } from './events';
-import { axesOf, type Motion, type MotionJoint, type Path } from './figure';
+import { axesOf, isAlong, type Motion, type MotionJoint, type Path } from './figure';
 
 /** Draws of the points' own error, and the share of them that a ± holds. */
 const draws = 200;
@@ -36,8 +37,12 @@ const touched: readonly MotionJoint[] = [
   'gloveWrist',
 ];
 
-/** Half a frame, which every instant is off by at least, s. */
-const halfFrame = ({ rate }: Motion): number => 0.5 / rate;
+/**
+ * Half a frame, which every instant is off by at least, s.
+ *
+ * @example halfFrame({ rate: 50 }) // 0.01
+ */
+export const halfFrame = ({ rate }: Pick<Motion, 'rate'>): number => 0.5 / rate;
 
 /** The same motion with other errors of its points. */
 function drawn(motion: Motion, pools: Record<'body' | 'wrist', Float64Array>, random: () => number): Motion {
@@ -74,17 +79,17 @@ export function blurOf(motion: Motion, at: Instants): Instants {
   const pool = (cutoff: number) => {
     const length = Math.ceil(poolSeconds * motion.rate) + motion.frames;
     const noise = Float64Array.from({ length }, () => random.normal());
-    return smooth(noise, Math.min(cutoff, 0.4 * motion.rate), motion.rate);
+    return smooth(noise, Math.min(cutoff, mostOfRate * motion.rate), motion.rate);
   };
   const pools = { body: pool(cutoffs.body), wrist: pool(cutoffs.wrist) };
-  const isAlong = motion.view === 'front' || motion.view === 'behind';
   const seen = new Map<ClipEvent, number[]>();
   for (let n = 0; n < draws; n++) {
     let found: Instants = {};
     try {
       found = findEvents(drawn(motion, pools, () => random.unit())).at;
-    } catch {
+    } catch (error) {
       // A draw in which nobody throws says nothing of the others.
+      if (!(error instanceof FieldError)) throw error;
     }
     for (const [event, t] of Object.entries(found) as [ClipEvent, number][])
       seen.set(event, [...(seen.get(event) ?? []), t]);
@@ -95,14 +100,12 @@ export function blurOf(motion: Motion, at: Instants): Instants {
       const spread = times.length > 1 ? ofNormal * standardDeviation(times) : 0;
       const off = halfFrame(motion) + smeared + spread;
       if (event === 'peak-lift' && motion.tracked) return [event, Math.max(liftOff, off)];
-      if (event === 'plant' && isAlong) return [event, Math.max(plantAlong, off)];
+      if (event === 'plant' && isAlong(motion)) return [event, Math.max(plantAlong, off)];
       if (event === 'release') {
-        const seen = isAlong ? releaseAlong : releaseOff;
-        return [event, Math.max(seen + (motion.tracked ? releaseFrames / motion.rate : 0), off)];
+        const least = isAlong(motion) ? releaseAlong : releaseOff;
+        return [event, Math.max(least + (motion.tracked ? releaseFrames / motion.rate : 0), off)];
       }
       return [event, off];
     }),
   );
 }
-
-export { halfFrame };

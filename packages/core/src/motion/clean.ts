@@ -135,8 +135,12 @@ export function fillGaps(values: Float64Array, most: number): void {
   }
 }
 
-/** Median of three, then the low-pass, on every piece between two gaps. */
-function filtered(values: Float64Array, cutoff: number, rate: number): Float64Array {
+/**
+ * Median of three, then the low-pass, on every piece between two gaps.
+ *
+ * @example [...filtered(Float64Array.of(2, 2, 9, 2, 2, NaN), 10, 60)] // [2, 2, 2, 2, 2, NaN]
+ */
+export function filtered(values: Float64Array, cutoff: number, rate: number): Float64Array {
   const out = new Float64Array(values.length).fill(NaN);
   let from = 0;
   while (from < values.length) {

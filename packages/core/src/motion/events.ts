@@ -1,7 +1,7 @@
 import type { ClipEvent } from '../measure/timing';
 import { FieldError } from '../units/fieldError';
 import { median } from 'simple-statistics';
-import { axesOf, type Motion, type MotionJoint, type Path } from './figure';
+import { axesOf, isAlong, type Motion, type MotionJoint, type Path } from './figure';
 import { bendOf, type Place } from './geometry';
 import { fallsUnder, firstRise, highest, lastRise, rateOf, summit } from './instants';
 
@@ -30,6 +30,8 @@ const shortestTurn = 0.04;
 const apart = 10;
 /** A back foot is off the ground this far above where it stood, % of height. */
 const off = 3;
+/** A foot that stands is looked at for so long, s. */
+const stands = 0.3;
 /** The drive leg is straight within this, degrees. */
 const straight = 25;
 /** A top of the hand this near to release is release itself, s. */
@@ -40,8 +42,7 @@ interface Found {
   unclear: Unclear;
 }
 
-/** From the plate and from behind it is told when foot, knee and ball do something, and of the hands nothing. */
-const isAlong = ({ view }: Motion): boolean => view === 'front' || view === 'behind';
+/** Along the line to the target it is told when foot, knee and ball do something, and of the hands nothing. */
 const aside = 'is seen from the side only';
 const fromSideOnly: Unclear = {
   'hands-break': aside,
@@ -172,10 +173,10 @@ function pushOff(motion: Motion, from: number, plant: number): number | string {
   return found ?? `the drive leg never comes within ${straight} degrees of straight`;
 }
 
-/** Where the back foot stood: the middle of its heights in the half second before. */
+/** Where the back foot stood: the middle of its heights over a while before. */
 const stoodAt = ({ at, rate }: Motion, until: number): number => {
   const before = Array.from(
-    at.trailAnkle.up.subarray(Math.max(0, Math.ceil(until - 0.3 * rate)), Math.ceil(until) + 1),
+    at.trailAnkle.up.subarray(Math.max(0, Math.ceil(until - stands * rate)), Math.ceil(until) + 1),
   );
   const known = before.filter((each) => !Number.isNaN(each));
   return known.length ? median(known) : NaN;

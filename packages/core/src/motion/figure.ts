@@ -57,13 +57,20 @@ export function bodyJointOf(role: RoleJoint, throws: Hand): BodyJoint {
 }
 
 /**
+ * Whether a delivery is seen along the line to the target: from the plate or from behind.
+ *
+ * @example isAlong(pitched) // false
+ */
+export const isAlong = ({ view }: Pick<Motion, 'view'>): boolean => view === 'front' || view === 'behind';
+
+/**
  * Which axes beside up whatever saw a delivery shows.
  *
  * @example axesOf(pitched) // { fwd: true, side: false }
  */
 export const axesOf = ({ view }: Pick<Motion, 'view'>): { fwd: boolean; side: boolean } => ({
-  fwd: view === 'space' || view.endsWith('side'),
-  side: view === 'space' || !view.endsWith('side'),
+  fwd: !isAlong({ view }),
+  side: view === 'space' || isAlong({ view }),
 });
 
 /** Radians by which the picture is turned back. */

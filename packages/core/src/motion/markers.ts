@@ -1,9 +1,8 @@
 import { median } from 'simple-statistics';
 import type { Discipline, Hand } from '../catalogue';
 import type { Markers } from '../formats/trc';
-import { mostOfRate, smooth } from '../measure/filter';
 import { FieldError } from '../units/fieldError';
-import { cutoffs, fillGaps, longestFilled, proportions } from './clean';
+import { cutoffs, fillGaps, filtered, longestFilled, proportions } from './clean';
 import {
   bodyJointOf,
   roleJoints,
@@ -13,6 +12,7 @@ import {
   type Path,
   type RoleJoint,
 } from './figure';
+import { minus, size, type Place } from './geometry';
 import type { BodyJoint } from './keypoints';
 
 /** Which markers lie around a joint; their middle is taken for it. */
@@ -47,7 +47,6 @@ export function guessMarkers(names: readonly string[]): MarkerMap {
   return map as MarkerMap;
 }
 
-type Place = [number, number, number];
 const nowhere: Place = [NaN, NaN, NaN];
 
 /** Where a joint is in each frame: the middle of its markers that were seen. */
@@ -63,20 +62,23 @@ function trackOf({ markers, times, rate }: Markers, names: readonly string[], cu
       return seen.length ? seen.reduce((sum, each) => sum + each, 0) / seen.length : NaN;
     });
     fillGaps(values, Math.floor(longestFilled * rate + 1e-9));
-    return values.some(Number.isNaN) ? values : smooth(values, Math.min(cutoff, mostOfRate * rate), rate);
+    return filtered(values, cutoff, rate);
   });
   return times.map((_, i) => [axes[0]![i]!, axes[1]![i]!, axes[2]![i]!]);
 }
 
 const known = (values: number[]): number[] => values.filter((each) => !Number.isNaN(each));
 const middleOf = (a: Place, b: Place): Place => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2];
-const less = (a: Place, b: Place): Place => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
 const dot = (a: Place, b: Place): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 const cross = (a: Place, b: Place): Place => [
   a[1] * b[2] - a[2] * b[1],
   a[2] * b[0] - a[0] * b[2],
   a[0] * b[1] - a[1] * b[0],
 ];
+
+/** One axis of the lab, either way. */
+const along = (axis: number, sign: number): Place =>
+  [0, 1, 2].map((each) => (each === axis ? sign : 0)) as unknown as Place;
 
 /** The axis of the lab along which shoulders lie above ankles. */
 function upOf(at: Record<BodyJoint, Place[]>): Place {
@@ -90,31 +92,26 @@ function upOf(at: Record<BodyJoint, Place[]>): Place {
     ),
   );
   const axis = above.reduce((best, each, i) => (Math.abs(each) > Math.abs(above[best]!) ? i : best), 0);
-  const up: Place = [0, 0, 0];
-  up[axis] = Math.sign(above[axis]!);
-  return up;
+  return along(axis, Math.sign(above[axis]!));
 }
 
 /** The axis of the lab that the body goes along over the ground, from the first frame in which it is seen to the last. */
 function forwardOf(hips: readonly Place[], up: Place): Place {
   const seen = hips.filter((each) => !Number.isNaN(each[0]));
-  const along = less(seen.at(-1)!, seen[0]!);
-  const flat = less(along, up.map((each) => each * dot(along, up)) as Place);
-  if (Math.hypot(...flat) < 100)
+  const way = minus(seen.at(-1)!, seen[0]!);
+  const flat = minus(way, up.map((each) => each * dot(way, up)) as unknown as Place);
+  if (size(flat) < 100)
     throw new FieldError(
       'markers',
       'the body hardly moves over the ground: the way to the target is not clear',
     );
   const axis = flat.reduce((best, each, i) => (Math.abs(each) > Math.abs(flat[best]!) ? i : best), 0);
-  const fwd: Place = [0, 0, 0];
-  fwd[axis] = Math.sign(flat[axis]!);
-  return fwd;
+  return along(axis, Math.sign(flat[axis]!));
 }
 
 /** Body height, mm, by the lengths of legs and trunk, which a lab sees as they are. */
 function heightOf(at: Record<BodyJoint, Place[]>, hips: Place[], shoulders: Place[]): number {
-  const length = (a: Place[], b: Place[]) =>
-    median(known(a.map((each, i) => Math.hypot(...less(each, b[i]!)))));
+  const length = (a: Place[], b: Place[]) => median(known(a.map((each, i) => size(minus(each, b[i]!)))));
   const bone = (from: 'Hip' | 'Knee', to: 'Knee' | 'Ankle') =>
     (length(at[`left${from}`], at[`left${to}`]) + length(at[`right${from}`], at[`right${to}`])) / 2;
   const { thigh, shank, trunk } = proportions;
@@ -151,7 +148,7 @@ export function motionOfMarkers(
   const up = upOf(at);
   const fwd = forwardOf(hips, up);
   const right = cross(fwd, up);
-  const side = throws === 'R' ? right : (right.map((each) => -each) as Place);
+  const side = throws === 'R' ? right : minus([0, 0, 0], right);
   const scale = 100 / heightOf(at, hips, shoulders);
   const path = (track: readonly Place[]): Path => ({
     fwd: Float64Array.from(track, (each) => scale * dot(each, fwd)),
