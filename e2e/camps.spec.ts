@@ -40,11 +40,19 @@ test('a camp is made, filled from the roster, planned, changed by hand and print
 
   await chip.click();
   await app.tap('Pin here');
+  // The next change waits for the answer to this one, and is made of it.
+  let hold = true;
+  await page.route('**/api/camps/*/plans', async (route) => {
+    if (hold) await new Promise((done) => setTimeout(done, 1_000));
+    hold = false;
+    await route.continue();
+  });
   await app.tap('Save the change');
+  await expect(page.getByRole('button', { name: 'Plan again, move few' })).toBeDisabled();
   await expect(page.getByRole('button', { name: 'Move Wren Ablethorpe, pinned' })).toBeVisible();
   await app.tap('Plan again, move few');
   await expect(page.getByRole('button', { name: 'Move Wren Ablethorpe, pinned' })).toBeVisible();
-  await app.tap(/^Undo: /);
+  await app.tap(/^Undo: (?!Pinned)/);
   await expect(page.getByRole('button', { name: /^Undo: Back to/ })).toBeVisible();
 });
 

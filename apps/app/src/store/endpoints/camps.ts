@@ -12,7 +12,7 @@ import type {
 } from '@wrightonic/contract';
 import { readingCamp, readingCampDay } from '../../offline/acknowledged';
 import type { Meta } from '../query';
-import type { Build, Made } from './build';
+import { tagged, type Build, type Made } from './build';
 
 /** A camp as it was read, and when it was asked for, milliseconds. */
 export interface CampRead {
@@ -25,6 +25,29 @@ export interface CampDayRead {
 }
 
 const readAt = (meta: Meta | undefined): number => meta?.kept ?? meta?.at ?? 0;
+
+/** The camp with the plan that now holds. */
+export function withPlan({ camp, readAt }: CampRead, plan: CampPlanRecord): CampRead {
+  const before = camp.plan;
+  if (before?.id === plan.id) return { camp, readAt };
+  const earlier = before
+    ? [{ id: before.id, at: before.at, why: before.why }, ...camp.earlier]
+    : [...camp.earlier];
+  return { camp: { ...camp, plan, earlier }, readAt };
+}
+
+interface PlanAnswered {
+  dispatch: (action: never) => unknown;
+  queryFulfilled: Promise<{ data: CampPlanRecord }>;
+}
+
+/** What the server answers holds at once: the next change is made of it, not of the plan before. */
+async function planHolds({ campId }: { campId: string }, { dispatch, queryFulfilled }: PlanAnswered) {
+  const answer = await queryFulfilled.catch(() => null);
+  if (!answer) return;
+  const change = (read: CampRead) => withPlan(read, answer.data);
+  dispatch(tagged.util.updateQueryData('camp' as never, campId as never, change as never) as never);
+}
 
 /** Camps, their plans, and what is logged on their days. */
 export const campEndpoints = (build: Build) => ({
@@ -59,15 +82,18 @@ export const campEndpoints = (build: Build) => ({
   }),
   planCamp: build.mutation<CampPlanRecord, PlanWish & { campId: string }>({
     query: ({ campId, ...body }) => ({ url: `camps/${campId}/plans`, method: 'POST', body }),
+    onQueryStarted: planHolds,
     invalidatesTags: (_result, _error, { campId }) => [{ type: 'Camp', id: campId }, 'Camps'],
   }),
   changeCampPlan: build.mutation<CampPlanRecord, HandPlan & { campId: string }>({
     query: ({ campId, ...body }) => ({ url: `camps/${campId}/plans`, method: 'PUT', body }),
+    onQueryStarted: planHolds,
     invalidatesTags: (_result, _error, { campId }) => [{ type: 'Camp', id: campId }],
   }),
   restoreCampPlan: build.mutation<CampPlanRecord, { campId: string; id: string; of: string; before: string }>(
     {
       query: ({ campId, ...body }) => ({ url: `camps/${campId}/plans/restore`, method: 'POST', body }),
+      onQueryStarted: planHolds,
       invalidatesTags: (_result, _error, { campId }) => [{ type: 'Camp', id: campId }],
     },
   ),

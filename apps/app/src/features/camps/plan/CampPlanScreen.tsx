@@ -16,7 +16,7 @@ import { useCamp } from '../useCamp';
 import { Paper } from './Paper';
 import { PlanGrid } from './PlanGrid';
 import { PlanSummary } from './PlanSummary';
-import { usePlanning } from './usePlanning';
+import { usePlanChanging, usePlanning } from './usePlanning';
 
 /** The plan of a camp: made, judged, changed by hand, taken back. */
 export function CampPlanScreen() {
@@ -28,6 +28,7 @@ function Plan({ camp }: { camp: CampRecord }) {
   const { zone } = useMe().academy;
   const wide = useWide();
   const planner = usePlanning(camp);
+  const changing = usePlanChanging();
   const problems = useMemo(
     () => campProblems(camp.setup, camp.members, zone),
     [camp.setup, camp.members, zone],
@@ -54,14 +55,14 @@ function Plan({ camp }: { camp: CampRecord }) {
           <>
             <Button
               mode="contained"
-              disabled={stops.length > 0}
+              disabled={stops.length > 0 || changing}
               contentStyle={styles.tall}
               onPress={() => void planner.plan({ anew: plan === null })}
             >
               {plan ? 'Plan again, move few' : 'Plan the camp'}
             </Button>
             {plan ? (
-              <Button mode="outlined" onPress={() => void planner.plan({ anew: true })}>
+              <Button mode="outlined" disabled={changing} onPress={() => void planner.plan({ anew: true })}>
                 Plan from nothing
               </Button>
             ) : null}
@@ -91,6 +92,7 @@ function Plan({ camp }: { camp: CampRecord }) {
 /** Takes the last change of the plan back. */
 function Undo({ camp }: { camp: CampRecord }) {
   const [restore, { isLoading, error }] = lazyEndpoints.useRestoreCampPlanMutation();
+  const changing = usePlanChanging();
   const [last] = camp.earlier;
   if (!last || !camp.plan) return null;
   return (
@@ -99,6 +101,7 @@ function Undo({ camp }: { camp: CampRecord }) {
         mode="text"
         icon="undo"
         loading={isLoading}
+        disabled={changing}
         onPress={() => void restore({ campId: camp.id, id: v7(), of: last.id, before: camp.plan!.id })}
       >
         {`Undo: ${camp.plan.why}`}

@@ -16,7 +16,7 @@ import { weekday } from '../../../ui/words/days';
 import { useNamed } from '../Problems';
 import { calledIn } from '../useCamp';
 import { MoveSheet } from './MoveSheet';
-import { isPinned } from './usePlanning';
+import { isPinned, usePlanChanging } from './usePlanning';
 import { useDraft, type Draft } from './useDraft';
 
 const fewFaults = 5;
@@ -33,6 +33,7 @@ export function PlanGrid({ camp, plan }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const draft = useDraft(camp, plan);
   const named = useNamed(camp);
+  const changing = usePlanChanging();
   const t = Math.max(
     0,
     slots.findIndex(({ id }) => id === slotId),
@@ -65,7 +66,7 @@ export function PlanGrid({ camp, plan }: Props) {
           text: oneDay ? start : `${weekday(day)} ${start}`,
         }))}
       />
-      <Changes draft={draft} named={named} />
+      <Changes draft={draft} named={named} changing={changing} />
       <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={dropped}>
         <View style={styles.grid}>
           {camp.setup.stations.map((station) => (
@@ -95,8 +96,14 @@ const coachName = (camp: CampRecord, plan: CampPlanRecord, slot: string, station
   return camp.setup.staff.find(({ id }) => id === coach)?.name ?? null;
 };
 
+interface ChangesProps {
+  draft: Draft;
+  named: (words: string) => string;
+  changing: boolean;
+}
+
 /** What was changed and not saved yet, with the rules that it breaks. */
-function Changes({ draft, named }: { draft: Draft; named: (words: string) => string }) {
+function Changes({ draft, named, changing }: ChangesProps) {
   const { changed, faults, saving, error, save, discard } = draft;
   if (!changed && !error) return null;
   return (
@@ -111,7 +118,12 @@ function Changes({ draft, named }: { draft: Draft; named: (words: string) => str
       ))}
       {error ? <ErrorNotice error={error} /> : null}
       <View style={styles.row}>
-        <Button mode="contained" disabled={faults.length > 0} loading={saving} onPress={() => void save()}>
+        <Button
+          mode="contained"
+          disabled={faults.length > 0 || changing}
+          loading={saving}
+          onPress={() => void save()}
+        >
           Save the change
         </Button>
         <Button onPress={discard}>Discard it</Button>

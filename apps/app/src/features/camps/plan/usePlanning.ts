@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { v7 } from 'uuid';
 import { whenSent } from '../../../offline/send';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
-import { useAppDispatch } from '../../../store/store';
+import { useAppDispatch, useAppSelector } from '../../../store/store';
 
 /** To plan in, s: a plan from nothing looks longer than one that moves few. */
 const seconds = { anew: 5, again: 2.5 };
@@ -25,6 +25,21 @@ const stepWords = {
   counts: 'Finding the best possible',
   search: 'Laying out routes',
 };
+
+const planChanges = new Set(['planCamp', 'changeCampPlan', 'restoreCampPlan']);
+
+interface Sent {
+  status?: string;
+  endpointName?: string;
+}
+
+/** Whether a change of the plan is on its way: the next one is made of what comes of it. */
+export const usePlanChanging = (): boolean =>
+  useAppSelector((state) =>
+    Object.values(state.api.mutations as Record<string, Sent | undefined>).some(
+      (sent) => sent?.status === 'pending' && planChanges.has(sent.endpointName ?? ''),
+    ),
+  );
 
 /** Has a camp planned, follows it, and stops it with the best so far. */
 export function usePlanning(camp: CampRecord): Planner {
