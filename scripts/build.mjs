@@ -14,6 +14,7 @@ import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
 import { alone } from './lock.mjs';
 import { must, root, say } from './run.mjs';
+import { haveTracker, placeTracker } from './tracker.mjs';
 
 const sources = ['apps/app', 'packages/core', 'packages/contract', 'package-lock.json', 'scripts/build.mjs'];
 const passedOver = new Set(['node_modules', '.expo', 'dist', 'test']);
@@ -118,6 +119,7 @@ async function compress(folder) {
 export async function buildApp() {
   const builds = join(root, '.data', 'builds');
   const folder = join(builds, fingerprint());
+  const tracker = haveTracker();
   await alone(join(root, '.data', 'building'), 'building the app', async () => {
     if (existsSync(folder)) return;
     say('Building the app');
@@ -144,5 +146,7 @@ export async function buildApp() {
     for (const { name } of old)
       rmSync(join(builds, name), { recursive: true, force: true, maxRetries: 3, retryDelay: 500 });
   });
+  await tracker;
+  placeTracker(folder);
   return folder;
 }

@@ -3,6 +3,7 @@ import { startDatabase } from './database.mjs';
 import { freePort, launch, main, root, say, until } from './run.mjs';
 import { answers } from './serve.mjs';
 import { setUp } from './setup.mjs';
+import { haveTracker } from './tracker.mjs';
 
 /**
  * For whoever works on it: the server starts again when one of its files changes, the app is put together as it is asked
@@ -11,7 +12,7 @@ import { setUp } from './setup.mjs';
 await main(async () => {
   const folder = resolve(process.env.DATA_FOLDER ?? join(root, '.data', 'dev'));
   await setUp(['mariadbd']);
-  const url = await startDatabase(folder);
+  const [url] = await Promise.all([startDatabase(folder), haveTracker()]);
   const api = await freePort();
   const server = launch(
     'npx',

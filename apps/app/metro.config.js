@@ -66,11 +66,14 @@ const atOnce = ['expo/src/winter', 'expo/src/async-require', '@expo/metro-runtim
     .map((file) => [path.join(root, file), true]);
 });
 
+/** Asks for flags that a module of the tracker tells of when it runs. */
+const flagged = [[own('src', 'workers', 'track', 'tracker.ts'), true]];
+
 // A module runs when something of it is first used: run all at once they hold up the first screen in one long task.
 config.transformer.getTransformOptions = async () => ({
   transform: {
     experimentalImportSupport: false,
-    inlineRequires: { blockList: Object.fromEntries(atOnce) },
+    inlineRequires: { blockList: Object.fromEntries([...atOnce, ...flagged]) },
   },
 });
 
@@ -81,6 +84,8 @@ if (process.env.API_URL) {
   const faces = require('./faces.json');
   config.server.enhanceMiddleware = (metro) => (request, response, next) => {
     if (request.url.startsWith('/api')) return proxy(request, response, next);
+    const model = /^\/tracker\/([\d.]+\/[\w.-]+)$/.exec(request.url)?.[1];
+    if (model) return fs.createReadStream(own('..', '..', '.data', 'tracker', model)).pipe(response);
     // The build puts the faces beside the page; here they come from where they are.
     const face = faces[/^\/fonts\/(\w+)\.ttf$/.exec(request.url)?.[1]];
     if (!face) return metro(request, response, next);

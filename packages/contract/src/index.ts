@@ -19,6 +19,7 @@ export * from './links';
 export * from './log';
 export * from './measuredResponses';
 export * from './measuring';
+export * from './motionTaken';
 export * from './norms';
 export * from './people';
 export * from './radar';

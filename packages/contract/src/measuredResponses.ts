@@ -1,4 +1,5 @@
 import type { ClipEvent, Flight, Missed, ScreenTool } from '@wrightonic/core';
+import type { MotionTaken } from './motionTaken';
 import type { ClipView, CurveResult, DrawingKind, PicturePoint } from './measuring';
 
 export interface ScreenTryRecord {
@@ -66,6 +67,8 @@ export interface ClipRecord {
   square: boolean;
   marks: Partial<Record<ClipEvent, number>>;
   drawings: DrawingRecord[];
+  /** What was taken over of its tracked joints. */
+  motion: MotionTaken | null;
 }
 
 export interface PictureRecord {

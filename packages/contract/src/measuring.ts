@@ -14,6 +14,7 @@ import {
 import Joi from 'joi';
 import { flight } from './flight';
 import { severity } from './headless';
+import { motionTaken, type MotionTaken } from './motionTaken';
 import { id, line, note, zone } from './shared';
 
 /** How a camera stood to the delivery. */
@@ -120,6 +121,8 @@ interface Bodies {
     /** Of a scale, cm. */
     lengthCm: number | null;
   };
+  /** The newest of a clip counts. */
+  'clip-motion': { clipId: string } & MotionTaken;
   'curves-read': { athleteId: string; zone: string; name: string; result: CurveResult };
 }
 
@@ -258,6 +261,7 @@ export const measuringBodies: { [K in keyof Bodies]: Record<string, Joi.Schema> 
     measure: note(60).required(),
     lengthCm: Joi.number().min(1).max(400).allow(null).required(),
   },
+  'clip-motion': { clipId: id.required(), ...motionTaken },
   'curves-read': {
     athleteId: id.required(),
     zone: zone.required(),

@@ -14,7 +14,7 @@ export const athleteReads = [
 export const athleteLists = {
   screens: ['screen-begun', 'screen-try', 'screen-finished'],
   throws: ['pitch', 'undo'],
-  clips: ['clip-opened', 'clip-told', 'clip-mark', 'clip-drawing'],
+  clips: ['clip-opened', 'clip-told', 'clip-mark', 'clip-drawing', 'clip-motion'],
   curves: ['curves-read'],
 } as const satisfies Record<string, LogKind[]>;
 export type AthleteList = keyof typeof athleteLists;

@@ -1,4 +1,4 @@
-import type { HomeEvent } from '@wrightonic/core';
+import type { HomeEvent, PictureSide, TrackedFilm } from '@wrightonic/core';
 import type { LogEvent } from '@wrightonic/contract';
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb';
 import { broughtUp } from './older';
@@ -30,17 +30,27 @@ export interface HomeEntry {
   why?: string;
 }
 
+/** The joints of a film that was tracked here; `tracked` is what the tracker gave, as far as it came. */
+export interface KeptTrack {
+  /** The clip. */
+  id: string;
+  tracked: TrackedFilm;
+  /** Where the target is in the picture, where somebody said so. */
+  towards: PictureSide | null;
+}
+
 export interface DatabaseSchema extends DBSchema {
   outbox: { key: string; value: Entry & { id: string } };
   responses: { key: string; value: CachedResponse };
   home: { key: string; value: HomeEntry };
+  tracks: { key: string; value: KeptTrack };
 }
 
 let opened: Promise<IDBPDatabase<DatabaseSchema>> | undefined;
 
 /** What the browser keeps of this app. */
 export const database = (): Promise<IDBPDatabase<DatabaseSchema>> =>
-  (opened ??= openDB<DatabaseSchema>('wrightonic', 4, {
+  (opened ??= openDB<DatabaseSchema>('wrightonic', 5, {
     upgrade: async (db, from, _to, transaction) => {
       if (from < 1) db.createObjectStore('outbox', { keyPath: 'id' });
       if (from < 3) db.createObjectStore('home', { keyPath: 'id' });
@@ -53,6 +63,7 @@ export const database = (): Promise<IDBPDatabase<DatabaseSchema>> =>
           earlier.db.deleteObjectStore('answers');
         }
       }
+      if (from < 5) db.createObjectStore('tracks', { keyPath: 'id' });
     },
     // A newer version of the app in another page must not wait for this one.
     blocking: (_now, _next, event) => {

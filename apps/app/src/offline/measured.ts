@@ -103,7 +103,7 @@ export function clipsWith(
       case 'clip-opened': {
         if (clips.some(({ id }) => id === event.id)) break;
         const { kind: _kind, at, athleteId: _athlete, zone, ...clip } = event;
-        clips = [{ ...clip, date: dayAt(at, zone), by, marks: {}, drawings: [] }, ...clips];
+        clips = [{ ...clip, date: dayAt(at, zone), by, marks: {}, drawings: [], motion: null }, ...clips];
         break;
       }
       case 'clip-told': {
@@ -126,6 +126,11 @@ export function clipsWith(
             ...(points ? [{ id: drawing, type, time, points, measure, lengthCm }] : []),
           ],
         }));
+        break;
+      }
+      case 'clip-motion': {
+        const { throws, offers, figures, motion } = event;
+        change(event.clipId, (clip) => ({ ...clip, motion: { throws, offers, figures, motion } }));
       }
     }
   return clips;

@@ -8,7 +8,7 @@ export const ofNobody = /^(session$|shared\/)/;
 
 /** Takes out, within a change of the shelves, every answer whose path is meant. */
 export async function takeOut(
-  transaction: IDBPTransaction<DatabaseSchema, ('responses' | 'outbox')[], 'readwrite'>,
+  transaction: IDBPTransaction<DatabaseSchema, ('responses' | 'outbox' | 'tracks')[], 'readwrite'>,
   meant: (path: string) => boolean,
 ): Promise<void> {
   const store = transaction.objectStore('responses');

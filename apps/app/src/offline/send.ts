@@ -32,7 +32,7 @@ const turning = new Set<LogKind>([
 ]);
 
 /** Kinds after which the next look is offered something else; the rest is laid over by the pending events. */
-const offering = new Set<LogKind>(['pitch', 'clip-drawing', 'clip-told']);
+const offering = new Set<LogKind>(['pitch', 'clip-drawing', 'clip-told', 'clip-motion']);
 
 /** Somebody, a connection or the clock wants what waits to be sent now. */
 export const sendWanted = createAction('pendingEvents/sendWanted');

@@ -1,4 +1,4 @@
-import { type Offers } from '@wrightonic/contract';
+import { type ClipRecord, type Offers } from '@wrightonic/contract';
 import {
   addDays,
   clipOffers,
@@ -24,6 +24,20 @@ import { normEdits } from '../store/norms';
 import type { Academy } from '../store/scope';
 import { screensOf } from '../store/screens';
 import { throwsOf } from '../store/throws';
+
+/** What the instructor took over of a tracked film. */
+const motionOffers = ({ motion, date }: ClipRecord): Offer[] =>
+  (motion?.offers ?? [])
+    .filter(({ taken }) => taken)
+    .map(({ checkpoint, severity, value, off, why }) => ({
+      node: checkpoint,
+      severity,
+      from: 'clip',
+      date,
+      value,
+      error: off,
+      why,
+    }));
 
 type Whom = AthleteRow & { age: number };
 
@@ -67,6 +81,7 @@ export async function offersFor(academy: Academy, athlete: Whom, today: string):
       }),
     );
     offers.push(...clipOffers(derivedMeasures(drawn, athlete.heightCm, clip.view), whom, clip.date));
+    offers.push(...motionOffers(clip));
     offers.push(...eventOffers(eventGrades(clip.marks, clip, athlete.discipline), clip.date));
   }
   const last = looks.findLast(({ finished }) => finished);

@@ -59,21 +59,24 @@ const compressed = compression({
 
 const documents = express.json({ limit: '1mb' });
 const tables = express.json({ limit: '6mb' });
-const hashed = /[-.][0-9a-f]{32}\./;
+/** Files whose name changes with them, and the joint tracker under its version. */
+const hashed = /[-.][0-9a-f]{32}\.|\/tracker\/\d/;
 
 function headers(): express.RequestHandler {
   return helmet({
     contentSecurityPolicy: {
       directives: {
         defaultSrc: ["'self'"],
-        scriptSrc: ["'self'"],
+        // The joint tracker is WebAssembly.
+        scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
         // React Native for Web writes its atomic rules into a style element.
         styleSrc: ["'self'", "'unsafe-inline'"],
         imgSrc: ["'self'", 'data:', 'blob:'],
         // Clips are opened from the device.
         mediaSrc: ["'self'", 'blob:'],
         fontSrc: ["'self'"],
-        connectSrc: ["'self'"],
+        // A module of the joint tracker that was kept on the device.
+        connectSrc: ["'self'", 'blob:'],
         workerSrc: ["'self'", 'blob:'],
         objectSrc: ["'none'"],
         frameAncestors: ["'none'"],

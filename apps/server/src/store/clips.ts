@@ -1,10 +1,10 @@
 import { dayAt } from '@wrightonic/core';
-import type { ClipRecord, DrawingRecord, EventOf, PictureQuery, PictureRecord } from '@wrightonic/contract';
+import type { ClipRecord, DrawingRecord, EventOf, MotionTaken, PictureQuery, PictureRecord } from '@wrightonic/contract';
 import type { ClipEvent } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { parsed, type Academy } from './scope';
 import { loggedBy } from './loggedBy';
-import type { ClipDrawingsRow, ClipMarksRow, ClipPicturesRow, ClipSettingsRow, ClipsRow } from './tables';
+import type { ClipDrawingsRow, ClipMarksRow, ClipMotionsRow, ClipPicturesRow, ClipSettingsRow, ClipsRow } from './tables';
 
 type Told = Pick<EventOf<'clip-told'>, 'fps' | 'captureFps' | 'view' | 'square'>;
 const settings = ({ fps, captureFps, view, square }: Told) => ({
@@ -55,7 +55,18 @@ export const storeClip = {
       measure: event.measure,
       length_cm: event.lengthCm,
     }),
+  'clip-motion': (academy: Academy, event: EventOf<'clip-motion'>, by: string) => {
+    const { clipId, throws, offers, figures, motion } = event;
+    const body: MotionTaken = { throws, offers, figures, motion };
+    return academy.add('clip_motions', {
+      ...loggedBy(event, by),
+      clip_id: clipId,
+      body: JSON.stringify(body),
+    });
+  },
 };
+
+const motionOf = (row: ClipMotionsRow | undefined): MotionTaken | null => (row ? JSON.parse(row.body) : null);
 
 /** Newest first, each with its newest marks and drawings. */
 export async function clipsOf(academy: Academy, athleteId: string, limit = 100): Promise<ClipRecord[]> {
@@ -70,10 +81,19 @@ export async function clipsOf(academy: Academy, athleteId: string, limit = 100):
     .select('c.*', 'p.name as by');
   if (rows.length === 0) return [];
   const ids = rows.map((row: { id: string }) => row.id);
-  const allOf = (table: 'clip_settings' | 'clip_marks' | 'clip_drawings') =>
+  const allOf = (table: 'clip_settings' | 'clip_marks' | 'clip_drawings' | 'clip_motions') =>
     academy.from(table).whereIn('clip_id', ids).orderBy('id');
-  const [recorded, marks, drawings]: [ClipSettingsRow[], ClipMarksRow[], ClipDrawingsRow[]] =
-    await Promise.all([allOf('clip_settings'), allOf('clip_marks'), allOf('clip_drawings')]);
+  const [recorded, marks, drawings, motions]: [
+    ClipSettingsRow[],
+    ClipMarksRow[],
+    ClipDrawingsRow[],
+    ClipMotionsRow[],
+  ] = await Promise.all([
+    allOf('clip_settings'),
+    allOf('clip_marks'),
+    allOf('clip_drawings'),
+    allOf('clip_motions'),
+  ]);
   const of = <R extends { clip_id: string }>(list: readonly R[], id: string): R[] =>
     list.filter((row) => row.clip_id === id);
   return rows.map((row: ClipsRow & { by: string }) => {
@@ -110,6 +130,7 @@ export async function clipsOf(academy: Academy, athleteId: string, limit = 100):
       square: Boolean(newest['square']),
       marks: marked,
       drawings: [...drawn.values()],
+      motion: motionOf(of(motions, row.id).at(-1)),
     };
   });
 }

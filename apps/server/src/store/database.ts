@@ -14,6 +14,7 @@ import * as state from './migrations/0012_state';
 import * as explained from './migrations/0013_explained';
 import * as staleMoves from './migrations/0014_stale_moves';
 import * as camps from './migrations/0015_camps';
+import * as motion from './migrations/0016_motion';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -32,6 +33,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0013_explained': explained,
   '0014_stale_moves': staleMoves,
   '0015_camps': camps,
+  '0016_motion': motion,
 };
 
 const source: Knex.MigrationSource<string> = {

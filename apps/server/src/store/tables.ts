@@ -298,6 +298,15 @@ export interface ClipMarksRow {
   by_person: string;
 }
 
+export interface ClipMotionsRow {
+  academy_id: string;
+  id: string;
+  clip_id: string;
+  body: string;
+  at: Date;
+  by_person: string;
+}
+
 export interface ClipPicturesRow {
   academy_id: string;
   id: string;
@@ -986,6 +995,7 @@ declare module 'knex/types/tables' {
     clips: Table<ClipsRow>;
     clip_drawings: Table<ClipDrawingsRow>;
     clip_marks: Table<ClipMarksRow>;
+    clip_motions: Table<ClipMotionsRow>;
     clip_pictures: Table<ClipPicturesRow>;
     clip_settings: Table<ClipSettingsRow>;
     constraint_sets: Table<ConstraintSetsRow>;

@@ -1,7 +1,7 @@
 import { median, medianAbsoluteDeviation, quantile } from 'simple-statistics';
 import { mostOfRate, smooth } from '../measure/filter';
 import { FieldError } from '../units/fieldError';
-import { bodyJoints, type BodyJoint, type KeypointClip } from './keypoints';
+import { bodyJoints, type BodyJoint, type KeypointClip, type KeypointFrame } from './keypoints';
 import { unswap, type Track } from './swaps';
 
 /** A point the tracker is less sure of is none. */
@@ -41,8 +41,13 @@ const sides = ['left', 'right'] as const;
 
 const distance = (a: Track, b: Track, i: number): number => Math.hypot(a.x[i]! - b.x[i]!, a.y[i]! - b.y[i]!);
 
-/** Body height in px from the lengths of legs and trunk; NaN where they are never seen. */
-function heightOf(at: Record<BodyJoint, Track>): number {
+/**
+ * Body height from the lengths of legs and trunk.
+ *
+ * @returns px; NaN where they are never seen
+ * @example heightOf(sureTracks(filmed.clip.frames)) > 100 // true
+ */
+export function heightOf(at: Record<BodyJoint, Track>): number {
   const n = at.nose.x.length;
   const often = (all: number[]): number => {
     const known = all.filter((each) => !Number.isNaN(each));
@@ -64,12 +69,26 @@ function heightOf(at: Record<BodyJoint, Track>): number {
   return (bone('Hip', 'Knee') + bone('Knee', 'Ankle') + trunk) / ofHeight;
 }
 
-/** The points of one joint, evenly spaced; what the tracker is not sure of is a gap. */
-function trackOf({ frames }: KeypointClip, joint: number, times: Float64Array | null): Track {
+/** The points of one joint, frame by frame; what the tracker is not sure of is a gap. */
+function sureTrack(frames: readonly KeypointFrame[], joint: number): Track {
   const sure = frames
     .map(({ keypoints }) => keypoints[joint]!)
     .map(([x, y, s]) => (s < surePoint ? [NaN, NaN] : [x, y]));
-  if (!times) return { x: Float64Array.from(sure, ([x]) => x!), y: Float64Array.from(sure, ([, y]) => y!) };
+  return { x: Float64Array.from(sure, ([x]) => x!), y: Float64Array.from(sure, ([, y]) => y!) };
+}
+
+/**
+ * The points of all joints as the tracker gave them; what it is not sure of is a gap.
+ *
+ * @example sureTracks(filmed.clip.frames).nose.x.length === filmed.clip.frames.length // true
+ */
+export const sureTracks = (frames: readonly KeypointFrame[]): Record<BodyJoint, Track> =>
+  Object.fromEntries(bodyJoints.map((joint, j) => [joint, sureTrack(frames, j)])) as Record<BodyJoint, Track>;
+
+/** The points of one joint, evenly spaced. */
+function trackOf({ frames }: KeypointClip, joint: number, times: Float64Array | null): Track {
+  const sure = sureTrack(frames, joint);
+  if (!times) return sure;
   const track: Track = { x: new Float64Array(times.length), y: new Float64Array(times.length) };
   let k = 0;
   times.forEach((t, i) => {
@@ -78,14 +97,14 @@ function trackOf({ frames }: KeypointClip, joint: number, times: Float64Array | 
     const share = Math.min(1, Math.max(0, (t - a) / (b - a)));
     // A gap of the film itself is one of its points.
     const whole = b - a <= longestFilled ? 1 : NaN;
-    const mix = (axis: 0 | 1) =>
+    const mix = (values: Float64Array) =>
       share === 0
-        ? sure[k]![axis]!
+        ? values[k]!
         : share === 1
-          ? sure[k + 1]![axis]!
-          : whole * (sure[k]![axis]! * (1 - share) + sure[k + 1]![axis]! * share);
-    track.x[i] = mix(0);
-    track.y[i] = mix(1);
+          ? values[k + 1]!
+          : whole * (values[k]! * (1 - share) + values[k + 1]! * share);
+    track.x[i] = mix(sure.x);
+    track.y[i] = mix(sure.y);
   });
   return track;
 }

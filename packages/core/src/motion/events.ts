@@ -1,3 +1,4 @@
+import type { Discipline } from '../catalogue';
 import type { ClipEvent } from '../measure/timing';
 import { FieldError } from '../units/fieldError';
 import { median } from 'simple-statistics';
@@ -36,6 +37,12 @@ const stands = 0.3;
 const straight = 25;
 /** A top of the hand this near to release is release itself, s. */
 const atRelease = 0.03;
+
+/** The events that are found in a film, in their usual order. */
+export const filmedEvents: Readonly<Record<Discipline, readonly ClipEvent[]>> = {
+  overhand: ['peak-lift', 'hands-break', 'hand-top', 'plant', 'release', 'back-foot-off'],
+  windmill: ['push-off', 'hand-top', 'plant', 'release', 'back-foot-off'],
+};
 
 interface Found {
   at: Instants;

@@ -1,7 +1,7 @@
 import { gradeMeasured, normFor, type Severity, type Whom } from '../catalogue';
 import { severityNames } from '../catalogue/checkpoints';
 import { measurableOf } from '../catalogue/measures';
-import type { MotionGrade, MotionMeasure } from './measureTable';
+import type { MotionGrade, MotionMeasure, MotionUnit } from './measureTable';
 
 /** What a film says of a checkpoint. */
 export interface MotionEvidence {
@@ -34,7 +34,12 @@ const normOf = (checkpoint: string, whom: Whom): number | null => {
   return norm ? (norm.low + norm.high) / 2 : null;
 };
 
-const inUnit = (value: number, unit: string): string =>
+/**
+ * A figure of a film as it is written.
+ *
+ * @example inMotionUnit(42.4, 'deg') // '42°'
+ */
+export const inMotionUnit = (value: number, unit: MotionUnit): string =>
   unit === 'deg'
     ? `${value.toFixed(0)}°`
     : unit === 'ms'
@@ -72,7 +77,7 @@ export function gradesOf(
       Severity,
     ];
     const [low, high] = between;
-    const said = `${measure.name}: ${inUnit(value, measure.unit)} ± ${inUnit(off, measure.unit)}`;
+    const said = `${measure.name}: ${inMotionUnit(value, measure.unit)} ± ${inMotionUnit(off, measure.unit)}`;
     evidence.push({
       checkpoint,
       severity: low,

@@ -9,3 +9,8 @@ export * from './errors';
 export * from './blur';
 export * from './read';
 export * from './markers';
+export * from './crop';
+export * from './throws';
+export * from './several';
+export * from './side';
+export * from './kept';

@@ -101,11 +101,26 @@ function add(
     pointError(measure.error, unit, motion.tracked),
     shifted(id, motion, at, off, value),
   );
-  reading.measures.push({ id, value, plusMinus, unit });
-  const { evidence, ungraded } = gradesOf(measure, { value, off: plusMinus }, whom);
-  reading.evidence.push(...evidence);
-  for (const checkpoint of ungraded)
-    reading.missing.push({ id: checkpoint, why: 'what is usual depends on the level, which was not given' });
+  const figure = { id, value, plusMinus, unit };
+  reading.measures.push(figure);
+  addGrades(reading, measure, figure, whom);
+}
+
+/**
+ * Adds what a figure says of checkpoints to a reading; where it says nothing, why.
+ *
+ * @example addGrades({ evidence: [], missing: [] }, motionMeasureOf('hip-rise'), { value: 5, plusMinus: 1 }, { discipline: 'overhand', level: 'youth' }) // undefined
+ */
+export function addGrades(
+  { evidence, missing }: Pick<MotionReading, 'evidence' | 'missing'>,
+  measure: MotionMeasure,
+  { value, plusMinus }: Pick<MotionFigure, 'value' | 'plusMinus'>,
+  whom: Whom,
+): void {
+  const grades = gradesOf(measure, { value, off: plusMinus }, whom);
+  evidence.push(...grades.evidence);
+  const why = 'what is usual depends on the level, which was not given';
+  missing.push(...grades.ungraded.map((id) => ({ id, why })));
 }
 
 /**

@@ -15,6 +15,9 @@ import { FrameControls } from './FrameControls';
 import { KeepFrame } from './KeepFrame';
 import { Marks } from './Marks';
 import { figureWords, Measures } from './Measures';
+import { MotionCard } from './motion/MotionCard';
+import { Skeleton } from './motion/Skeleton';
+import { useTracking } from './motion/useTracking';
 import { Overlay } from './Overlay';
 import { Rates } from './Rates';
 import { useClip, type ClipState } from './useClip';
@@ -61,6 +64,7 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
   const state = useClip({ athleteId: athlete.id, file, hash, clips, onUnreadable: onClose });
   const { video, url, ready, time, clip } = state;
   const drawings = useDrawings(athlete, state);
+  const tracking = useTracking({ athlete, file, clip, time });
   useClipKeys(athlete.discipline, state);
 
   const figure = (drawing: ClipRecord['drawings'][number]) => (clip ? figureWords(drawing, clip) : '');
@@ -99,6 +103,9 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
             onMoved={drawings.moved}
           />
         ) : null}
+        {ready && clip && (tracking.kept || tracking.picking || tracking.who) ? (
+          <Skeleton tracking={tracking} clip={clip} time={time} />
+        ) : null}
       </div>
       {ready && clip ? (
         <>
@@ -119,6 +126,7 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
   const beside =
     ready && clip ? (
       <View style={styles.gap}>
+        <MotionCard athlete={athlete} state={state} tracking={tracking} />
         <Marks state={state} discipline={athlete.discipline} />
         <Measures athlete={athlete} state={state} />
         <HowFilmed clip={clip} exact={state.exact} tell={state.tell} />

@@ -5,7 +5,7 @@ import { v7 } from 'uuid';
 import { log } from '../../../offline/log';
 import { useAppDispatch, type Dispatch } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
-import { framesOf, measuredRate, type Frames } from './frames';
+import { framesOf, measuredRate, type Frames } from '../../../ui/video/frames';
 
 const usualRate = 30;
 

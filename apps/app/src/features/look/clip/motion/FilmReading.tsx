@@ -1,0 +1,217 @@
+import type { LookPage } from '@wrightonic/contract';
+import { frameAt, inMotionUnit, isRead, motionMeasureOf, nodeName, type ClipEvent } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import type { KeptTrack } from '../../../../offline/database';
+import { Choices } from '../../../../ui/form/Choices';
+import { Notice } from '../../../../ui/Notice/Notice';
+import { eventName } from '../events';
+import type { ClipState } from '../useClip';
+import { Offered } from './Offered';
+import type { Reading } from './useReading';
+import { slowedBy, type Tracking } from './useTracking';
+
+interface Props extends Reading {
+  athlete: LookPage['athlete'];
+  state: ClipState;
+  tracking: Tracking;
+  kept: KeptTrack;
+}
+
+/** Fewer frames a second than this leave plant and release uncertain by more than a grade. */
+const goodRate = 100;
+
+/** What the joints of a film say: events, figures with their error, and grades. */
+export function FilmReading({ athlete, state, tracking, kept, reading, towards, film }: Props) {
+  const [shown, setShown] = useState(0);
+  const clip = state.clip!;
+  if (!film)
+    return (
+      <Notice>
+        {clip.view === 'side'
+          ? 'Where the target is cannot be told from the feet. Say it below.'
+          : 'Joints are read from the side, the front or from behind. Say where the camera stood.'}
+      </Notice>
+    );
+  if (!reading)
+    return kept.tracked.throws.some(({ whole }) => whole) ? <Text role="status">Working it out</Text> : null;
+  const one = reading.throws[Math.min(shown, reading.throws.length - 1)];
+  const slowed = slowedBy(clip);
+  const read = reading.throws.filter(isRead);
+  return (
+    <View style={styles.gap}>
+      {clip.view === 'side' ? (
+        <Choices
+          label="The target is on the"
+          shown
+          value={towards}
+          onChange={(side) => (side ? tracking.setTowards(side) : undefined)}
+          options={[
+            { value: 'left', text: 'Left of the picture' },
+            { value: 'right', text: 'Right' },
+          ]}
+        />
+      ) : null}
+      {clip.square ? null : (
+        <Notice>The camera stood off its side: angles come out too small by an unknown amount.</Notice>
+      )}
+      {clip.captureFps < goodRate ? (
+        <Text variant="bodySmall">
+          {`At ${Math.round(clip.captureFps)} frames a second plant and release are known to a frame or two. A camera at ${goodRate} or more says more.`}
+        </Text>
+      ) : null}
+      {reading.throws.length > 1 ? (
+        <Choices
+          label="Throw"
+          shown
+          value={String(shown)}
+          onChange={(n) => setShown(Number(n ?? 0))}
+          options={reading.throws.map((_, n) => ({ value: String(n), text: String(n + 1) }))}
+        />
+      ) : null}
+      {one && 'wrong' in one ? <Notice alert>{`This throw cannot be read: ${one.wrong}.`}</Notice> : null}
+      {one && isRead(one) ? (
+        <>
+          <Text variant="bodySmall">
+            {`${Math.round(100 * one.seen)} % of the points were seen${one.swapped ? `; left and right were put back ${one.swapped} times` : ''}.`}
+          </Text>
+          <View style={styles.row}>
+            {(Object.entries(one.events) as [ClipEvent, (typeof one.events)[ClipEvent]][])
+              .filter(([, at]) => at !== undefined)
+              .sort((a, b) => a[1]!.t - b[1]!.t)
+              .map(([event, at]) => (
+                <EventLine
+                  key={event}
+                  event={event}
+                  time={at!.t * slowed}
+                  off={at!.plusMinusMs}
+                  moved={at!.moved === true}
+                  state={state}
+                />
+              ))}
+          </View>
+        </>
+      ) : null}
+      {read.length ? <Figures reading={reading} state={state} slowed={slowed} shown={shown} /> : null}
+      {read.length ? (
+        <Offered athlete={athlete} state={state} kept={kept} reading={reading} film={film} />
+      ) : null}
+    </View>
+  );
+}
+
+interface EventProps {
+  event: ClipEvent;
+  /** s of the file. */
+  time: number;
+  off: number;
+  moved: boolean;
+  state: ClipState;
+}
+
+/** An event: a tap goes there, and the frame that is shown can take its place. */
+function EventLine({ event, time, off, moved, state }: EventProps) {
+  const { clip, seek, mark, time: now } = state;
+  const here = Math.abs(frameAt(now, clip!.fps) - frameAt(time, clip!.fps)) < 1;
+  return (
+    <View style={styles.event}>
+      <Button
+        mode={here ? 'contained-tonal' : 'outlined'}
+        compact
+        accessibilityLabel={`Show ${eventName(event)}`}
+        onPress={() => seek(time + 0.0005)}
+        contentStyle={styles.tall}
+      >
+        {`${eventName(event)} · ${frameAt(time, clip!.fps)} ± ${Math.round(off)} ms${moved ? ', set by hand' : ''}`}
+      </Button>
+      {here ? null : (
+        <Button
+          mode="text"
+          compact
+          accessibilityLabel={`${eventName(event)} is on the frame that is shown`}
+          onPress={() => mark(event, now)}
+          contentStyle={styles.tall}
+        >
+          Set here
+        </Button>
+      )}
+      {moved ? (
+        <Button
+          mode="text"
+          compact
+          accessibilityLabel={`Put ${eventName(event)} back where the film says`}
+          onPress={() => mark(event, null)}
+          contentStyle={styles.tall}
+        >
+          Put back
+        </Button>
+      ) : null}
+    </View>
+  );
+}
+
+interface FiguresProps {
+  reading: NonNullable<Reading['reading']>;
+  state: ClipState;
+  slowed: number;
+  shown: number;
+}
+
+/** Every figure with its error; and on a tap what this film does not show, with the reason. */
+function Figures({ reading, state, slowed, shown }: FiguresProps) {
+  const [open, setOpen] = useState(false);
+  const one = reading.throws[shown];
+  const events = one && isRead(one) ? one.events : {};
+  const named = (id: string) => motionMeasureOf(id)?.name ?? nodeName(id);
+  return (
+    <View>
+      <Text variant="labelLarge">
+        {reading.throws.length > 1 ? `Median of ${reading.throws.length} throws` : 'Figures'}
+      </Text>
+      {reading.measures.map(({ id, value, plusMinus, unit, scatter }) => {
+        const at = events[motionMeasureOf(id)?.needs.at(-1) ?? 'release'];
+        return (
+          <View key={id} style={styles.figure}>
+            <Text style={styles.grow}>
+              {`${named(id)}: `}
+              <Text variant="labelLarge">{`${inMotionUnit(value, unit)} ± ${inMotionUnit(plusMinus, unit)}`}</Text>
+              {scatter === null ? '' : `, scatter ${inMotionUnit(scatter, unit)}`}
+            </Text>
+            {at ? (
+              <Button
+                mode="text"
+                compact
+                accessibilityLabel={`Show the frame of ${named(id)}`}
+                onPress={() => state.seek(at.t * slowed + 0.0005)}
+              >
+                Show
+              </Button>
+            ) : null}
+          </View>
+        );
+      })}
+      {reading.missing.length ? (
+        <Button mode="text" compact onPress={() => setOpen(!open)}>
+          {open
+            ? 'Hide what this film does not show'
+            : `What this film does not show (${reading.missing.length})`}
+        </Button>
+      ) : null}
+      {open
+        ? reading.missing.map(({ id, why }) => (
+            <Text key={id} variant="bodySmall">{`${named(id)}: ${why}.`}</Text>
+          ))
+        : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  gap: { gap: 8 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
+  event: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap' },
+  figure: { flexDirection: 'row', alignItems: 'center', minHeight: 40 },
+  grow: { flex: 1 },
+  tall: { minHeight: 44 },
+});

@@ -1,0 +1,109 @@
+import { BlobSource, Input, MATROSKA, MP4, QTFF, VideoSampleSink, WEBM, type VideoSample } from 'mediabunny';
+import { TrackingError, type Draw } from './tracker';
+
+export interface Picture {
+  /** Of the file, s. */
+  time: number;
+  draw: Draw;
+}
+
+/** Pictures of a film with their own times. */
+export interface Pictures {
+  /** Width and height as the film is seen, px. */
+  size: readonly [number, number];
+  /** Pictures that are shown at times. */
+  at: (times: readonly number[]) => AsyncGenerator<Picture>;
+  /** Every picture of a span, s. */
+  every: (from: number, to: number) => AsyncGenerator<Picture>;
+}
+
+const undecodable =
+  'This browser cannot decode the film. On the phone, set the camera to record “most compatible” (H.264) instead of “high efficiency” (HEVC), and film again. Marking by hand goes on as far as the film is shown.';
+
+/** What the page can do for a browser that decodes nothing in a worker: shows a frame, and hands it over. */
+export interface Shown {
+  size: () => Promise<readonly [number, number]>;
+  /** The frame shown at a time; its own time comes with it. */
+  at: (time: number) => Promise<{ time: number; picture: ImageBitmap }>;
+  /** The frame after the one that is shown; null behind the last. */
+  next: () => Promise<{ time: number; picture: ImageBitmap } | null>;
+}
+
+const drawn = ({ time, picture }: { time: number; picture: ImageBitmap }): Picture => ({
+  time,
+  draw: (pen) => pen.drawImage(picture, 0, 0),
+});
+
+const sought = (page: Shown, time: number) =>
+  page.at(time).catch(() => {
+    throw new TrackingError(undecodable);
+  });
+
+/** Frames that the page shows one after the other: slower, as each is sought. */
+async function shownBy(page: Shown): Promise<Pictures> {
+  return {
+    size: await page.size(),
+    async *at(times) {
+      for (const time of times) {
+        const frame = await sought(page, time);
+        yield drawn(frame);
+        frame.picture.close();
+      }
+    },
+    async *every(from, to) {
+      let frame: { time: number; picture: ImageBitmap } | null = await sought(page, from);
+      while (frame && frame.time <= to) {
+        yield drawn(frame);
+        frame.picture.close();
+        frame = await page.next();
+      }
+    },
+  };
+}
+
+const sampled = (sample: VideoSample): Picture => ({
+  time: sample.timestamp,
+  draw: (pen) => sample.draw(pen as OffscreenCanvasRenderingContext2D, 0, 0),
+});
+
+async function decoded(file: File): Promise<Pictures | null> {
+  if (typeof VideoDecoder === 'undefined') return null;
+  const input = new Input({ formats: [MP4, QTFF, WEBM, MATROSKA], source: new BlobSource(file) });
+  const track = await input.getPrimaryVideoTrack();
+  if (!track) throw new TrackingError(`${file.name} has no picture.`);
+  if (!(await track.canDecode())) return null;
+  const sink = new VideoSampleSink(track);
+  async function* pictures(samples: AsyncGenerator<VideoSample | null, void, unknown>) {
+    try {
+      for (;;) {
+        const { done, value: sample } = await samples.next().catch(() => {
+          throw new TrackingError(undecodable);
+        });
+        if (done) return;
+        if (!sample) continue;
+        try {
+          yield sampled(sample);
+        } finally {
+          sample.close();
+        }
+      }
+    } finally {
+      await samples.return();
+    }
+  }
+  return {
+    size: [track.displayWidth, track.displayHeight],
+    at: (times) => pictures(sink.samplesAtTimestamps(times)),
+    every: (from, to) => pictures(sink.samples(from, to + 1e-6)),
+  };
+}
+
+/** Pictures of a film: decoded here, or shown by the page where the browser cannot. */
+export async function picturesOf(file: File, page: Shown): Promise<Pictures> {
+  const here = await decoded(file).catch((error: unknown) => {
+    if (error instanceof TrackingError) throw error;
+    // The page may still be able to show it.
+    return null;
+  });
+  return here ?? shownBy(page);
+}

@@ -1,0 +1,183 @@
+import {
+  cropAt,
+  cropRound,
+  FieldError,
+  findThrows,
+  wholePicture,
+  type Crop,
+  type Discipline,
+  type Hand,
+  readFilm,
+  type KeypointFrame,
+  type ThrowsReading,
+  type TrackedFilm,
+} from '@wrightonic/core';
+import { expose } from 'comlink';
+import { picturesOf, type Picture, type Pictures, type Shown } from './film';
+import { tracker, TrackingError, type Tracker } from './tracker';
+
+export interface TrackWish {
+  file: File;
+  discipline: Discipline;
+  throws: Hand;
+  /** How much slower the file plays than it was filmed. */
+  slowed: number;
+  /** What is looked at, s of the file. */
+  span: readonly [number, number];
+  /** Where the one who throws stands at the beginning of the span, px. */
+  who: readonly [number, number] | null;
+  /** What was tracked before it was stopped. */
+  kept: TrackedFilm | null;
+}
+
+export type TrackWord =
+  | { step: 'fetching' | 'finding' | 'following'; share: number }
+  | { step: 'frames'; throw: number; frames: KeypointFrame[] }
+  | { step: 'throws'; tracked: TrackedFilm };
+
+/** Frames a second of the first look at a film. */
+const coarseRate = 12;
+/** Between two of its frames a body moves on further. */
+const coarseRoom = 1.3;
+/** Joints are told of in portions of so many frames. */
+const portion = 10;
+
+let wanted = 0;
+class Stopped extends Error {}
+
+/** Follows one body from picture to picture. */
+class Follower {
+  private crop: Crop;
+  constructor(
+    private readonly own: Tracker,
+    private readonly size: readonly [number, number],
+    private readonly slowed: number,
+    private readonly room: number,
+    from: Crop | null,
+  ) {
+    this.crop = from ?? wholePicture(size);
+  }
+  look({ time, draw }: Picture): KeypointFrame {
+    const keypoints = this.own.joints(draw, this.crop);
+    const next = cropRound(keypoints, this.size);
+    this.crop = next ? wider(next, this.room) : wholePicture(this.size);
+    return { t: time / this.slowed, keypoints };
+  }
+}
+
+const wider = ({ x, y, side }: Crop, by: number): Crop => ({
+  x: x - ((by - 1) * side) / 2,
+  y: y - ((by - 1) * side) / 2,
+  side: by * side,
+});
+
+interface Work {
+  ask: number;
+  wish: TrackWish;
+  own: Tracker;
+  pictures: Pictures;
+  heard: (word: TrackWord) => unknown;
+}
+
+async function find({
+  ask,
+  wish,
+  own,
+  pictures,
+  heard,
+}: Work): Promise<{ tracked: TrackedFilm; coarse: KeypointFrame[] }> {
+  const { span, slowed, who, discipline, throws } = wish;
+  const step = slowed / coarseRate;
+  const times = Array.from(
+    { length: Math.floor((span[1] - span[0]) / step) + 1 },
+    (_, i) => span[0] + i * step,
+  );
+  const follower = new Follower(own, pictures.size, slowed, coarseRoom, who && cropAt(who, pictures.size));
+  const coarse: KeypointFrame[] = [];
+  let seen = 0;
+  for await (const picture of pictures.at(times)) {
+    if (ask !== wanted) throw new Stopped();
+    const frame = follower.look(picture);
+    if (!coarse.length || frame.t > coarse.at(-1)!.t) coarse.push(frame);
+    void heard({ step: 'finding', share: ++seen / times.length });
+  }
+  const found = findThrows(coarse, { discipline, throws });
+  return {
+    tracked: { size: pictures.size, throws: found.map((each) => ({ ...each, frames: [], whole: false })) },
+    coarse,
+  };
+}
+
+/** Every picture of a throw, from where it was left. */
+async function follow(
+  work: Work,
+  tracked: TrackedFilm,
+  n: number,
+  coarse: readonly KeypointFrame[],
+): Promise<void> {
+  const { ask, wish, own, pictures, heard } = work;
+  const { slowed } = wish;
+  const one = tracked.throws[n]!;
+  const last = one.frames.at(-1) ?? coarse.findLast(({ t }) => t <= one.from);
+  const start = last && cropRound(last.keypoints, pictures.size);
+  const follower = new Follower(own, pictures.size, slowed, 1, start || null);
+  const from = one.frames.length ? one.frames.at(-1)!.t + 1e-4 : one.from;
+  const all = tracked.throws.reduce((sum, each) => sum + each.to - each.from, 0);
+  const before = tracked.throws.slice(0, n).reduce((sum, each) => sum + each.to - each.from, 0);
+  let told: KeypointFrame[] = [];
+  const tell = () => {
+    if (told.length) void heard({ step: 'frames', throw: n, frames: told });
+    told = [];
+  };
+  for await (const picture of pictures.every(from * slowed, one.to * slowed)) {
+    if (ask !== wanted) {
+      tell();
+      throw new Stopped();
+    }
+    const frame = follower.look(picture);
+    if (frame.t <= (one.frames.at(-1)?.t ?? -1)) continue;
+    one.frames.push(frame);
+    told.push(frame);
+    if (told.length >= portion) tell();
+    void heard({ step: 'following', share: (before + frame.t - one.from) / all });
+  }
+  tell();
+  one.whole = true;
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+const failed = 'The film could not be followed to its end. What was marked is kept; try again.';
+
+const calls = {
+  /** Tracks the throws of a film. @returns null once it was stopped; words where it cannot be done */
+  async track(
+    ask: number,
+    wish: TrackWish,
+    page: Shown,
+    heard: (word: TrackWord) => unknown,
+  ): Promise<TrackedFilm | null | { wrong: string }> {
+    wanted = ask;
+    try {
+      const own = await tracker((share) => void heard({ step: 'fetching', share }));
+      const pictures = await picturesOf(wish.file, page);
+      const work: Work = { ask, wish, own, pictures, heard };
+      const { tracked, coarse } = wish.kept ? { tracked: wish.kept, coarse: [] } : await find(work);
+      void heard({ step: 'throws', tracked });
+      for (const [n, each] of tracked.throws.entries())
+        if (!each.whole) await follow(work, tracked, n, coarse);
+      return tracked;
+    } catch (error) {
+      if (error instanceof Stopped) return null;
+      if (error instanceof FieldError) return { wrong: `${capital(error.text)}.` };
+      if (error instanceof TrackingError) return { wrong: error.message };
+      console.error(error);
+      return { wrong: failed };
+    }
+  },
+  stop: (): void => void wanted++,
+  /** Events, figures and grades of what was tracked. */
+  read: (...asked: Parameters<typeof readFilm>): ThrowsReading => readFilm(...asked),
+};
+export type TrackCalls = typeof calls;
+
+expose(calls);

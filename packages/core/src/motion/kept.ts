@@ -1,0 +1,50 @@
+import { cleaned } from './clean';
+import type { Instants } from './events';
+import { isAlong, motionOf, roleJoints, type MotionJoint } from './figure';
+import type { KeypointClip } from './keypoints';
+
+/** A tracked body without its film. */
+export interface MotionKept {
+  /** Frames a second. */
+  rate: number;
+  /** Towards the target; across it where the camera looked along the line. */
+  view: 'side' | 'along';
+  /** Frame by frame two places of each of `keptJoints`, onward and up, 0.1 % of height; null where it was not seen. */
+  frames: (number | null)[][];
+  /** s from the first frame. */
+  events: Instants;
+}
+
+/** The joints of a body that is kept without its film, in their order. */
+export const keptJoints = [...roleJoints, 'nose'] as const satisfies readonly MotionJoint[];
+/** More frames a second show nothing more to the eye. */
+const mostRate = 60;
+const tenth = 10;
+
+/**
+ * What is kept of a tracked throw, so that it can be drawn without its film.
+ *
+ * @param events of this throw, s of the film
+ * @example keptMotion(filmed.clip, { plant: 2 }).view // 'side'
+ */
+export function keptMotion(clip: KeypointClip, events: Instants): MotionKept {
+  const motion = motionOf(clip, cleaned(clip));
+  const step = Math.max(1, Math.ceil(motion.rate / mostRate - 0.05));
+  const onward = isAlong(motion) ? 'side' : 'fwd';
+  const rounded = (value: number) => (Number.isFinite(value) ? Math.round(tenth * value) : null);
+  const frames: MotionKept['frames'] = [];
+  for (let i = 0; i < motion.frames; i += step)
+    frames.push(
+      keptJoints.flatMap((joint) => {
+        const { [onward]: along, up } = motion.at[joint];
+        const seen = Number.isFinite(along[i]!) && Number.isFinite(up[i]!);
+        return seen ? [rounded(along[i]!), rounded(up[i]!)] : [null, null];
+      }),
+    );
+  return {
+    rate: motion.rate / step,
+    view: isAlong(motion) ? 'along' : 'side',
+    frames,
+    events: Object.fromEntries(Object.entries(events).map(([event, t]) => [event, t! - motion.start])),
+  };
+}
