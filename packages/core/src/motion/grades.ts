@@ -34,17 +34,22 @@ const normOf = (checkpoint: string, whom: Whom): number | null => {
   return norm ? (norm.low + norm.high) / 2 : null;
 };
 
+/** Digits with a minus sign that is one; no minus before nothing. */
+const digits = (value: number, unit: MotionUnit): string =>
+  value
+    .toFixed(unit.startsWith('%') ? 1 : 0)
+    .replace(/^-(?=0(\.0)?$)/, '')
+    .replace('-', '−');
+const unitWords = (unit: MotionUnit): string => (unit === 'deg' ? '°' : ` ${unit}`);
+
 /**
  * A figure of a film as it is written.
  *
- * @example inMotionUnit(42.4, 'deg') // '42°'
+ * @param off the ±, where there is one
+ * @example motionWords(-1.84, 8.2, '% of trunk length') // '−1.8 ± 8.2 % of trunk length'
  */
-export const inMotionUnit = (value: number, unit: MotionUnit): string =>
-  unit === 'deg'
-    ? `${value.toFixed(0)}°`
-    : unit === 'ms'
-      ? `${value.toFixed(0)} ms`
-      : `${value.toFixed(1)} ${unit}`;
+export const motionWords = (value: number, off: number | null, unit: MotionUnit): string =>
+  `${digits(value, unit)}${off === null ? '' : ` ± ${digits(off, unit)}`}${unitWords(unit)}`;
 
 /**
  * What a figure with its ± says of checkpoints of the discipline. Where a threshold lies within the ±, the grade is
@@ -77,7 +82,7 @@ export function gradesOf(
       Severity,
     ];
     const [low, high] = between;
-    const said = `${measure.name}: ${inMotionUnit(value, measure.unit)} ± ${inMotionUnit(off, measure.unit)}`;
+    const said = `${measure.name}: ${motionWords(value, off, measure.unit)}`;
     evidence.push({
       checkpoint,
       severity: low,

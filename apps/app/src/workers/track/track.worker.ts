@@ -39,8 +39,19 @@ export type TrackWord =
 const coarseRate = 12;
 /** Between two of its frames a body moves on further. */
 const coarseRoom = 1.3;
-/** Joints are told of in portions of so many frames. */
+/** Joints are told of in portions of so many frames, and how far it is so often, ms. */
 const portion = 10;
+const tellEvery = 250;
+
+/** Tells now and then. */
+function seldom(tell: (word: TrackWord) => unknown): (word: TrackWord) => void {
+  let at = -Infinity;
+  return (word) => {
+    if (performance.now() - at < tellEvery) return;
+    at = performance.now();
+    void tell(word);
+  };
+}
 
 let wanted = 0;
 class Stopped extends Error {}
@@ -95,11 +106,12 @@ async function find({
   const follower = new Follower(own, pictures.size, slowed, coarseRoom, who && cropAt(who, pictures.size));
   const coarse: KeypointFrame[] = [];
   let seen = 0;
+  const tell = seldom(heard);
   for await (const picture of pictures.at(times)) {
     if (ask !== wanted) throw new Stopped();
     const frame = follower.look(picture);
     if (!coarse.length || frame.t > coarse.at(-1)!.t) coarse.push(frame);
-    void heard({ step: 'finding', share: ++seen / times.length });
+    tell({ step: 'finding', share: ++seen / times.length });
   }
   const found = findThrows(coarse, { discipline, throws });
   return {
@@ -125,6 +137,7 @@ async function follow(
   const all = tracked.throws.reduce((sum, each) => sum + each.to - each.from, 0);
   const before = tracked.throws.slice(0, n).reduce((sum, each) => sum + each.to - each.from, 0);
   let told: KeypointFrame[] = [];
+  const tellHowFar = seldom(heard);
   const tell = () => {
     if (told.length) void heard({ step: 'frames', throw: n, frames: told });
     told = [];
@@ -139,7 +152,7 @@ async function follow(
     one.frames.push(frame);
     told.push(frame);
     if (told.length >= portion) tell();
-    void heard({ step: 'following', share: (before + frame.t - one.from) / all });
+    tellHowFar({ step: 'following', share: (before + frame.t - one.from) / all });
   }
   tell();
   one.whole = true;
@@ -170,6 +183,7 @@ const calls = {
       if (error instanceof Stopped) return null;
       if (error instanceof FieldError) return { wrong: `${capital(error.text)}.` };
       if (error instanceof TrackingError) return { wrong: error.message };
+      // eslint-disable-next-line no-console -- the cause is to be found nowhere else
       console.error(error);
       return { wrong: failed };
     }

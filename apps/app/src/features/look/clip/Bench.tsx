@@ -15,7 +15,9 @@ import { FrameControls } from './FrameControls';
 import { KeepFrame } from './KeepFrame';
 import { Marks } from './Marks';
 import { figureWords, Measures } from './Measures';
+import { flagsOf } from './motion/flags';
 import { MotionCard } from './motion/MotionCard';
+import { useReading } from './motion/useReading';
 import { Skeleton } from './motion/Skeleton';
 import { useTracking } from './motion/useTracking';
 import { Overlay } from './Overlay';
@@ -64,52 +66,60 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
   const state = useClip({ athleteId: athlete.id, file, hash, clips, onUnreadable: onClose });
   const { video, url, ready, time, clip } = state;
   const drawings = useDrawings(athlete, state);
-  const tracking = useTracking({ athlete, file, clip, time });
+  const tracking = useTracking({ athlete, file, clip, time, onTracked: state.seek });
+  const read = useReading(athlete, clip, tracking.kept);
   useClipKeys(athlete.discipline, state);
 
   const figure = (drawing: ClipRecord['drawings'][number]) => (clip ? figureWords(drawing, clip) : '');
   const words = clip ? `Frame ${frameAt(time, clip.fps)}, ${time.toFixed(3)} s` : '';
-  const screen = (
+  const picture = (
+    <div style={frameStyle(clip, wide)}>
+      {url ? (
+        <video
+          ref={video}
+          src={url}
+          muted
+          playsInline
+          preload="auto"
+          aria-label={`Clip ${file.name}`}
+          onLoadedMetadata={state.loaded}
+          onError={() =>
+            onClose(
+              `${file.name} cannot be read as a video here. Open an MP4 or a WebM. Nothing was changed.`,
+            )
+          }
+          onEnded={state.pause}
+          style={{
+            display: 'block',
+            width: '100%',
+            ...(clip ? { height: '100%' } : { maxHeight: '34vh' }),
+          }}
+        />
+      ) : null}
+      {ready ? (
+        <Overlay
+          drawings={drawings.shown}
+          tool={drawings.tool}
+          figure={figure}
+          onDrawn={drawings.drawn}
+          onMoved={drawings.moved}
+        />
+      ) : null}
+      {ready && clip && (tracking.kept || tracking.picking || tracking.who) ? (
+        <Skeleton tracking={tracking} clip={clip} time={time} />
+      ) : null}
+    </div>
+  );
+  const controls = (
     <View style={styles.gap}>
-      <div style={frameStyle(clip, wide)}>
-        {url ? (
-          <video
-            ref={video}
-            src={url}
-            muted
-            playsInline
-            preload="auto"
-            aria-label={`Clip ${file.name}`}
-            onLoadedMetadata={state.loaded}
-            onError={() =>
-              onClose(
-                `${file.name} cannot be read as a video here. Open an MP4 or a WebM. Nothing was changed.`,
-              )
-            }
-            onEnded={state.pause}
-            style={{
-              display: 'block',
-              width: '100%',
-              ...(clip ? { height: '100%' } : { maxHeight: '46vh' }),
-            }}
-          />
-        ) : null}
-        {ready ? (
-          <Overlay
-            drawings={drawings.shown}
-            tool={drawings.tool}
-            figure={figure}
-            onDrawn={drawings.drawn}
-            onMoved={drawings.moved}
-          />
-        ) : null}
-        {ready && clip && (tracking.kept || tracking.picking || tracking.who) ? (
-          <Skeleton tracking={tracking} clip={clip} time={time} />
-        ) : null}
-      </div>
       {ready && clip ? (
         <>
-          <FrameControls state={state} clip={clip} words={words} />
+          <FrameControls
+            state={state}
+            clip={clip}
+            words={words}
+            flags={flagsOf(clip, read.reading, read.shown)}
+          />
           <DrawTools
             athlete={athlete}
             tool={drawings.tool}
@@ -126,7 +136,7 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
   const beside =
     ready && clip ? (
       <View style={styles.gap}>
-        <MotionCard athlete={athlete} state={state} tracking={tracking} />
+        <MotionCard athlete={athlete} state={state} tracking={tracking} read={read} />
         <Marks state={state} discipline={athlete.discipline} />
         <Measures athlete={athlete} state={state} />
         <HowFilmed clip={clip} exact={state.exact} tell={state.tell} />
@@ -145,7 +155,8 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
       </View>
     ) : null;
   return (
-    <Pane maxWidth={1400}>
+    // On a phone the picture stays in sight, whatever of its figures is read.
+    <Pane maxWidth={1400} head={wide ? null : picture}>
       <View style={styles.row}>
         <Button mode="text" icon="chevron-left" onPress={() => onClose()}>
           All clips
@@ -154,12 +165,15 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
       </View>
       {wide ? (
         <View style={styles.beside}>
-          <View style={styles.left}>{screen}</View>
+          <View style={[styles.left, styles.gap]}>
+            {picture}
+            {controls}
+          </View>
           <View style={styles.right}>{beside}</View>
         </View>
       ) : (
         <>
-          {screen}
+          {controls}
           {beside}
         </>
       )}
@@ -174,7 +188,7 @@ const frameStyle = (clip: ClipRecord | undefined, wide: boolean) =>
     ...(clip
       ? {
           aspectRatio: `${clip.width} / ${clip.height}`,
-          width: `min(100%, calc(${wide ? '56vh' : '46vh'} * ${clip.width / clip.height}))`,
+          width: `min(100%, calc(${wide ? '56vh' : '34vh'} * ${clip.width / clip.height}))`,
           margin: '0 auto',
         }
       : { width: '100%' }),

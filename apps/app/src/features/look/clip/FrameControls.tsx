@@ -4,11 +4,19 @@ import { Button, IconButton, Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
 import { PlayRow, Timeline } from './Timeline';
 import type { ClipState } from './useClip';
+import type { Flags } from './motion/flags';
+
+interface Props {
+  state: ClipState;
+  clip: ClipRecord;
+  words: string;
+  flags: Flags;
+}
 
 /** Steps, plays and seeks; `words` say where the clip stands. */
-export function FrameControls({ state, clip, words }: { state: ClipState; clip: ClipRecord; words: string }) {
+export function FrameControls({ state, clip, words, flags }: Props) {
   const own = useColours();
-  const { step, seek, time } = state;
+  const { step, seek, time, mark } = state;
   return (
     <>
       <View style={styles.row}>
@@ -35,7 +43,7 @@ export function FrameControls({ state, clip, words }: { state: ClipState; clip: 
         </Button>
       </View>
       <PlayRow state={state} />
-      <Timeline clip={clip} onSeek={seek} />
+      <Timeline {...flags} fps={clip.fps} onSeek={seek} onMove={mark} />
       <input
         type="range"
         min={0}

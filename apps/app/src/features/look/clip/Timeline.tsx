@@ -1,36 +1,136 @@
-import type { ClipRecord } from '@wrightonic/contract';
 import type { ClipEvent } from '@wrightonic/core';
-import { Pressable, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { useRef, useState, type PointerEvent } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { faces } from '../../../theme/faces';
 import { useColours } from '../../../theme/theme';
 import { eventName } from './events';
 import type { ClipState } from './useClip';
 
-interface Props {
-  clip: Pick<ClipRecord, 'marks' | 'seconds'>;
-  onSeek: (time: number) => void;
+/** An event where it stands in the clip, s of the file. */
+export interface Flag {
+  event: ClipEvent;
+  time: number;
+  /** Marked by somebody; else the film says so. */
+  byHand: boolean;
 }
 
-/** The marked events where they stand in the clip; a tap goes there. */
-export function Timeline({ clip: { marks, seconds }, onSeek }: Props) {
+interface Props {
+  flags: readonly Flag[];
+  /** What is shown from end to end, s of the file. */
+  span: readonly [number, number];
+  fps: number;
+  onSeek: (time: number) => void;
+  onMove: (event: ClipEvent, time: number) => void;
+}
+
+/** A finger that trembles does not drag, px. */
+const trembles = 5;
+
+const rowHeight = 24;
+/** Beyond this share of the line a name stands on the other side of its flag. */
+const turns = 0.7;
+/** Width of a name on the narrowest line, as a share of it. */
+const widthOf = (event: ClipEvent): number => (12 + 7 * eventName(event).length) / 340;
+
+/** Names that would lie over each other go into rows of their own. */
+function inRows<T extends { event: ClipEvent; share: number }>(flags: readonly T[]): (T & { row: number })[] {
+  const ends: number[] = [];
+  const startOf = ({ event, share }: T) => (share > turns ? share - widthOf(event) : share);
+  return [...flags]
+    .sort((a, b) => startOf(a) - startOf(b))
+    .map((flag) => {
+      const start = startOf(flag);
+      const free = ends.findIndex((end) => end <= start);
+      const row = free < 0 ? ends.length : free;
+      ends[row] = start + widthOf(flag.event);
+      return { ...flag, row };
+    });
+}
+
+/** Events where they stand in the clip; a tap goes there, and dragging one moves it. */
+export function Timeline({ flags, span: [from, to], fps, onSeek, onMove }: Props) {
   const own = useColours();
-  const marked = (Object.entries(marks) as [ClipEvent, number][]).sort((a, b) => a[1] - b[1]);
-  if (marked.length === 0 || seconds === 0) return null;
+  const line = useRef<HTMLDivElement>(null);
+  const [held, setHeld] = useState<{ event: ClipEvent; startX: number; time: number | null } | null>(null);
+  if (flags.length === 0 || to <= from) return null;
+  const timeAt = (x: number): number => {
+    const box = line.current!.getBoundingClientRect();
+    const share = Math.max(0, Math.min(1, (x - box.left) / box.width));
+    // On a frame, as marks are.
+    return Math.round((from + share * (to - from)) * fps) / fps;
+  };
+  const moved = ({ clientX }: PointerEvent) => {
+    if (!held || (held.time === null && Math.abs(clientX - held.startX) < trembles)) return;
+    const time = timeAt(clientX);
+    setHeld({ ...held, time });
+    onSeek(time + 0.0005);
+  };
+  const dropped = () => {
+    if (held && held.time !== null) onMove(held.event, held.time);
+    setHeld(null);
+  };
+  const placed = inRows(
+    flags.map((flag) => {
+      const time = held?.event === flag.event && held.time !== null ? held.time : flag.time;
+      return { ...flag, share: (time - from) / (to - from) };
+    }),
+  );
+  const rows = 1 + Math.max(...placed.map(({ row }) => row));
   return (
-    <View style={[styles.line, { borderColor: own.line }]} role="group" aria-label="Marked events">
-      {marked.map(([event, time], n) => (
-        <Pressable
-          key={event}
-          role="button"
-          aria-label={`Go to ${eventName(event)}`}
-          onPress={() => onSeek(time + 0.0005)}
-          style={[styles.mark, { left: `${(100 * time) / seconds}%`, top: n % 2 ? 22 : 0 }]}
-        >
-          <View style={[styles.tick, { backgroundColor: own.amber }]} />
-          <Text variant="labelSmall">{eventName(event)}</Text>
-        </Pressable>
-      ))}
-    </View>
+    <div
+      ref={line}
+      role="group"
+      aria-label="Marked events"
+      style={{
+        position: 'relative',
+        height: rowHeight * rows,
+        borderBottom: `2px solid ${own.line}`,
+        overflow: 'hidden',
+      }}
+    >
+      {placed.map(({ event, time, byHand, share, row }) => {
+        const leftwards = share > turns;
+        return (
+          <button
+            key={event}
+            aria-label={`Go to ${eventName(event)}`}
+            onClick={() => onSeek(time + 0.0005)}
+            onPointerDown={(pointer) => {
+              pointer.currentTarget.setPointerCapture(pointer.pointerId);
+              setHeld({ event, startX: pointer.clientX, time: null });
+            }}
+            onPointerMove={moved}
+            onPointerUp={dropped}
+            onPointerCancel={() => setHeld(null)}
+            style={{
+              position: 'absolute',
+              left: `${100 * share}%`,
+              top: rowHeight * row,
+              transform: leftwards ? 'translateX(-100%)' : undefined,
+              display: 'flex',
+              flexDirection: leftwards ? 'row-reverse' : 'row',
+              alignItems: 'center',
+              gap: 4,
+              minHeight: rowHeight,
+              padding: 0,
+              border: 0,
+              background: 'none',
+              color: own.ink,
+              font: `13px ${faces.text}, sans-serif`,
+              whiteSpace: 'nowrap',
+              cursor: 'grab',
+              touchAction: 'none',
+            }}
+          >
+            <span
+              style={{ width: 4, height: 20, borderRadius: 2, background: byHand ? own.amber : own.dusk }}
+            />
+            {eventName(event)}
+          </button>
+        );
+      })}
+    </div>
   );
 }
 
@@ -53,9 +153,4 @@ export function PlayRow({ state: { playing, play, pause } }: { state: ClipState 
   );
 }
 
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 6 },
-  line: { height: 46, borderBottomWidth: 2, overflow: 'hidden' },
-  mark: { position: 'absolute', flexDirection: 'row', alignItems: 'center', gap: 3, minHeight: 22 },
-  tick: { width: 3, height: 18 },
-});
+const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: 6 } });

@@ -1,5 +1,5 @@
 import type { LookPage } from '@wrightonic/contract';
-import { frameAt, inMotionUnit, isRead, motionMeasureOf, nodeName, type ClipEvent } from '@wrightonic/core';
+import { frameAt, motionWords, isRead, motionMeasureOf, nodeName, type ClipEvent } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -23,8 +23,7 @@ interface Props extends Reading {
 const goodRate = 100;
 
 /** What the joints of a film say: events, figures with their error, and grades. */
-export function FilmReading({ athlete, state, tracking, kept, reading, towards, film }: Props) {
-  const [shown, setShown] = useState(0);
+export function FilmReading({ athlete, state, tracking, kept, reading, towards, film, shown, show }: Props) {
   const clip = state.clip!;
   if (!film)
     return (
@@ -36,7 +35,7 @@ export function FilmReading({ athlete, state, tracking, kept, reading, towards, 
     );
   if (!reading)
     return kept.tracked.throws.some(({ whole }) => whole) ? <Text role="status">Working it out</Text> : null;
-  const one = reading.throws[Math.min(shown, reading.throws.length - 1)];
+  const one = reading.throws[shown];
   const slowed = slowedBy(clip);
   const read = reading.throws.filter(isRead);
   return (
@@ -66,7 +65,7 @@ export function FilmReading({ athlete, state, tracking, kept, reading, towards, 
           label="Throw"
           shown
           value={String(shown)}
-          onChange={(n) => setShown(Number(n ?? 0))}
+          onChange={(n) => show(Number(n))}
           options={reading.throws.map((_, n) => ({ value: String(n), text: String(n + 1) }))}
         />
       ) : null}
@@ -74,7 +73,10 @@ export function FilmReading({ athlete, state, tracking, kept, reading, towards, 
       {one && isRead(one) ? (
         <>
           <Text variant="bodySmall">
-            {`${Math.round(100 * one.seen)} % of the points were seen${one.swapped ? `; left and right were put back ${one.swapped} times` : ''}.`}
+            Where an event is off, drag it under the picture, or mark it by hand: the figures follow.
+          </Text>
+          <Text variant="bodySmall">
+            {`${Math.round(100 * one.seen)} % of the points were seen${one.swapped ? `; left and right were put back in ${one.swapped} ${one.swapped === 1 ? 'frame' : 'frames'}` : ''}.`}
           </Text>
           <View style={styles.row}>
             {(Object.entries(one.events) as [ClipEvent, (typeof one.events)[ClipEvent]][])
@@ -123,19 +125,8 @@ function EventLine({ event, time, off, moved, state }: EventProps) {
         onPress={() => seek(time + 0.0005)}
         contentStyle={styles.tall}
       >
-        {`${eventName(event)} · ${frameAt(time, clip!.fps)} ± ${Math.round(off)} ms${moved ? ', set by hand' : ''}`}
+        {`${eventName(event)} · ${frameAt(time, clip!.fps)}, ± ${Math.round(off)} ms${moved ? ', set by hand' : ''}`}
       </Button>
-      {here ? null : (
-        <Button
-          mode="text"
-          compact
-          accessibilityLabel={`${eventName(event)} is on the frame that is shown`}
-          onPress={() => mark(event, now)}
-          contentStyle={styles.tall}
-        >
-          Set here
-        </Button>
-      )}
       {moved ? (
         <Button
           mode="text"
@@ -175,8 +166,8 @@ function Figures({ reading, state, slowed, shown }: FiguresProps) {
           <View key={id} style={styles.figure}>
             <Text style={styles.grow}>
               {`${named(id)}: `}
-              <Text variant="labelLarge">{`${inMotionUnit(value, unit)} ± ${inMotionUnit(plusMinus, unit)}`}</Text>
-              {scatter === null ? '' : `, scatter ${inMotionUnit(scatter, unit)}`}
+              <Text variant="labelLarge">{motionWords(value, plusMinus, unit)}</Text>
+              {scatter === null ? '' : `, scatter ${motionWords(scatter, null, unit)}`}
             </Text>
             {at ? (
               <Button

@@ -1,4 +1,5 @@
 import type { LookPage } from '@wrightonic/contract';
+import { useSyncExternalStore } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, ProgressBar, Text } from 'react-native-paper';
 import { Card } from '../../../../ui/Card/Card';
@@ -6,7 +7,7 @@ import { Notice } from '../../../../ui/Notice/Notice';
 import { Heading } from '../../../../ui/Screen/Screen';
 import type { ClipState } from '../useClip';
 import { FilmReading } from './FilmReading';
-import { useReading } from './useReading';
+import type { Reading } from './useReading';
 import type { Running, Tracking } from './useTracking';
 
 const stepWords: Record<Running['step'], string> = {
@@ -19,13 +20,13 @@ interface Props {
   athlete: LookPage['athlete'];
   state: ClipState;
   tracking: Tracking;
+  read: Reading;
 }
 
 /** The film measures itself: joints are followed on this device, and what they say is offered to the look. */
-export function MotionCard({ athlete, state, tracking }: Props) {
+export function MotionCard({ athlete, state, tracking, read }: Props) {
   const { clip } = state;
-  const read = useReading(athlete, clip, tracking.kept);
-  const { kept, running, wrong } = tracking;
+  const { kept, busy, progress, wrong } = tracking;
   if (!clip || kept === undefined) return null;
   const throws = kept?.tracked.throws ?? [];
   const whole = throws.length > 0 && throws.every((each) => each.whole);
@@ -33,21 +34,28 @@ export function MotionCard({ athlete, state, tracking }: Props) {
     <Card>
       <Heading level={3}>Joints from the film</Heading>
       {wrong ? <Notice alert>{wrong}</Notice> : null}
-      {running ? (
-        <>
-          <Text role="status">{`${stepWords[running.step]}, ${Math.round(100 * running.share)} %`}</Text>
-          <ProgressBar progress={running.share} />
-          <Button mode="outlined" onPress={tracking.stop} contentStyle={styles.tall}>
-            Stop
-          </Button>
-        </>
+      {busy ? (
+        <HowFar progress={progress} stop={tracking.stop} />
       ) : whole ? null : (
         <ToBegin tracking={tracking} begun={throws.some(({ frames }) => frames.length > 0)} />
       )}
-      {kept && !running ? (
+      {kept && !busy ? (
         <FilmReading athlete={athlete} state={state} tracking={tracking} kept={kept} {...read} />
       ) : null}
     </Card>
+  );
+}
+
+function HowFar({ progress, stop }: Pick<Tracking, 'progress' | 'stop'>) {
+  const { step, share } = useSyncExternalStore(progress.subscribe, progress.get);
+  return (
+    <>
+      <Text role="status">{`${stepWords[step]}, ${Math.round(100 * share)} %`}</Text>
+      <ProgressBar progress={share} />
+      <Button mode="outlined" onPress={stop} contentStyle={styles.tall}>
+        Stop
+      </Button>
+    </>
   );
 }
 

@@ -50,6 +50,10 @@ export function Offered({ athlete, state, kept, reading, film }: Props) {
   const first = reading.throws[n] as Read;
   const slowed = slowedBy(clip);
   const { evidence } = reading;
+  const [open, setOpen] = useState(false);
+  const clean = evidence.filter(({ severity }) => severity === 0);
+  const worst = evidence.filter(({ severity }) => severity > 0).sort((a, b) => b.severity - a.severity);
+  const shown = open ? [...worst, ...clean] : worst;
   const take = () => {
     const figureOf = (id: string) => reading.measures.find((each) => each.id === id)!;
     const offers = evidence.map(({ checkpoint, severity, between, measure, why }): MotionOffer => {
@@ -87,7 +91,7 @@ export function Offered({ athlete, state, kept, reading, film }: Props) {
   return (
     <View style={styles.gap}>
       <Text variant="labelLarge">For the next look</Text>
-      {evidence.map(({ checkpoint, severity, why }) => (
+      {shown.map(({ checkpoint, severity, why }) => (
         <Checkbox.Item
           key={`${checkpoint} ${why}`}
           mode="android"
@@ -104,6 +108,11 @@ export function Offered({ athlete, state, kept, reading, film }: Props) {
           style={styles.item}
         />
       ))}
+      {clean.length ? (
+        <Button mode="text" compact onPress={() => setOpen(!open)}>
+          {open ? 'Hide what is clean' : `${clean.length} clean`}
+        </Button>
+      ) : null}
       {evidence.length === 0 ? (
         <Text>Nothing in this film is far enough from usual, or seen clearly enough, to be graded.</Text>
       ) : null}

@@ -21,6 +21,9 @@ export interface Reading {
   /** On which side of the picture the target is; null where it is along the line, or nothing tells. */
   towards: PictureSide | null;
   film: Film | null;
+  /** The throw that is shown, by its place in the film. */
+  shown: number;
+  show: (n: number) => void;
 }
 
 /** How a clip was filmed, as far as joints need it; null where nothing can be read from there. */
@@ -78,5 +81,12 @@ export function useReading(
       gone = true;
     };
   }, [kept, film, whom, clip, athlete]);
-  return { reading: kept ? reading : null, towards, film };
+  const [shown, show] = useState(0);
+  return {
+    reading: kept ? reading : null,
+    towards,
+    film,
+    shown: Math.min(shown, Math.max(0, (reading?.throws.length ?? 1) - 1)),
+    show,
+  };
 }

@@ -3,11 +3,13 @@ import type { PictureSide, TrackedFilm } from '@wrightonic/core';
 import { useEffect, useRef, useState } from 'react';
 import type { KeptTrack } from '../../../../offline/database';
 import { tracks } from '../../../../offline/tracks';
-import { trackInWorker, type TrackWord } from '../../../../workers/track';
+import { trackInWorker, type TrackWish, type TrackWord } from '../../../../workers/track';
 
 /** A longer film is looked at around the frame that is shown, s of true time. */
 const longest = 40;
 const around = 12;
+/** What was followed is kept so often, ms. */
+const saveEvery = 2_000;
 
 export interface Running {
   step: 'fetching' | 'finding' | 'following';
@@ -15,10 +17,34 @@ export interface Running {
   share: number;
 }
 
+/** How far it is, told to whoever shows it and to nobody else: the bench is not drawn anew for it. */
+export interface Progress {
+  get: () => Running;
+  set: (running: Running) => void;
+  subscribe: (heard: () => void) => () => void;
+}
+
+function progressOf(): Progress {
+  let now: Running = { step: 'fetching', share: 0 };
+  const listening = new Set<() => void>();
+  return {
+    get: () => now,
+    set: (running) => {
+      now = running;
+      listening.forEach((heard) => heard());
+    },
+    subscribe: (heard) => {
+      listening.add(heard);
+      return () => void listening.delete(heard);
+    },
+  };
+}
+
 export interface Tracking {
   /** What was followed; undefined until the device was asked for it. */
   kept: KeptTrack | null | undefined;
-  running: Running | null;
+  busy: boolean;
+  progress: Progress;
   wrong: string;
   /** What is looked at, when it is not the whole film, s of the file. */
   part: readonly [number, number] | null;
@@ -38,88 +64,105 @@ interface Wanted {
   file: File;
   clip: ClipRecord | undefined;
   time: number;
+  /** Shows the place of the film where the hand is fastest. */
+  onTracked: (time: number) => void;
 }
 
 /** How much slower a file plays than it was filmed. */
 export const slowedBy = ({ fps, captureFps }: Pick<ClipRecord, 'fps' | 'captureFps'>): number =>
   Math.max(1, captureFps / fps);
 
-/** Joints of a film, tracked on this device and kept on it. */
-export function useTracking({ athlete, file, clip, time }: Wanted): Tracking {
-  const id = clip?.id;
+const partOf = (clip: ClipRecord | undefined, time: number): Tracking['part'] => {
+  const slowed = clip ? slowedBy(clip) : 1;
+  if (!clip || clip.seconds / slowed <= longest) return null;
+  const half = (around / 2) * slowed;
+  return [Math.max(0, time - half), Math.min(clip.seconds, time + half)];
+};
+
+/** What was followed in a clip, as this device keeps it. */
+function useKept(id: string | undefined) {
   const [kept, setKept] = useState<KeptTrack | null>();
-  const [running, setRunning] = useState<Running | null>(null);
-  const [wrong, setWrong] = useState('');
-  const [who, setWho] = useState<PicturePoint | null>(null);
-  const [picking, setPicking] = useState(false);
-  const stopping = useRef<(() => void) | null>(null);
   useEffect(() => {
     let gone = false;
     if (id) void tracks.get(id).then((track) => (gone ? undefined : setKept(track ?? null)));
     return () => {
       gone = true;
-      stopping.current?.();
     };
   }, [id]);
-  const slowed = clip ? slowedBy(clip) : 1;
-  const part =
-    clip && clip.seconds / slowed > longest
-      ? ([
-          Math.max(0, time - (around / 2) * slowed),
-          Math.min(clip.seconds, time + (around / 2) * slowed),
-        ] as const)
-      : null;
+  const keep = (track: KeptTrack) => {
+    setKept(track);
+    void tracks.put(track);
+  };
+  return { kept: id ? kept : null, keep };
+}
 
-  const run = async (before: TrackedFilm | null) => {
-    if (!clip || stopping.current) return;
+/** What was followed so far, with what comes: kept on the device every now and then, so that nothing of it is lost. */
+function gathering(id: string, towards: PictureSide | null, before: TrackedFilm | null) {
+  let tracked = before;
+  let savedAt = 0;
+  const track = (): KeptTrack | null => tracked && { id, tracked, towards };
+  return {
+    track,
+    add: (word: Extract<TrackWord, { step: 'throws' | 'frames' }>) => {
+      if (word.step === 'throws') tracked = word.tracked;
+      else tracked?.throws[word.throw]!.frames.push(...word.frames);
+      if (Date.now() - savedAt < saveEvery) return;
+      savedAt = Date.now();
+      const now = track();
+      if (now) void tracks.put(now);
+    },
+  };
+}
+
+/** Joints of a film, tracked on this device and kept on it. */
+export function useTracking({ athlete, file, clip, time, onTracked }: Wanted): Tracking {
+  const { kept, keep } = useKept(clip?.id);
+  const [progress] = useState(progressOf);
+  const [busy, setBusy] = useState(false);
+  const [wrong, setWrong] = useState('');
+  const [who, setWho] = useState<PicturePoint | null>(null);
+  const [picking, setPicking] = useState(false);
+  const stopping = useRef<(() => void) | null>(null);
+  useEffect(() => () => stopping.current?.(), []);
+  const part = partOf(clip, time);
+
+  const run = async (clip: ClipRecord, before: TrackedFilm | null) => {
+    if (stopping.current) return;
     setWrong('');
     setPicking(false);
-    setRunning({ step: 'fetching', share: 0 });
-    const towards = before ? (kept?.towards ?? null) : null;
-    let tracked = before;
-    const keep = (now: TrackedFilm) => {
-      tracked = now;
-      const track = { id: clip.id, tracked: now, towards };
-      setKept(track);
-      void tracks.put(track);
+    setBusy(true);
+    progress.set({ step: 'fetching', share: 0 });
+    const gathered = gathering(clip.id, before ? (kept?.towards ?? null) : null, before);
+    const wish: TrackWish = {
+      file,
+      discipline: athlete.discipline,
+      throws: athlete.throws,
+      slowed: slowedBy(clip),
+      span: part ?? [0, clip.seconds],
+      who: who && [who[0] * clip.width, who[1] * clip.height],
+      kept: before,
     };
-    const heard = (word: TrackWord) => {
-      if (word.step === 'throws') keep(word.tracked);
-      else if (word.step === 'frames' && tracked)
-        keep({
-          ...tracked,
-          throws: tracked.throws.map((one, n) =>
-            n === word.throw ? { ...one, frames: [...one.frames, ...word.frames] } : one,
-          ),
-        });
-      else if (word.step !== 'frames') setRunning(word);
-    };
-    const job = trackInWorker(
-      {
-        file,
-        discipline: athlete.discipline,
-        throws: athlete.throws,
-        slowed,
-        span: part ?? [0, clip.seconds],
-        who: who && [who[0] * clip.width, who[1] * clip.height],
-        kept: before,
-      },
-      heard,
+    const job = trackInWorker(wish, (word) =>
+      word.step === 'throws' || word.step === 'frames' ? gathered.add(word) : progress.set(word),
     );
     stopping.current = job.stop;
     const answer = await job.answer;
     stopping.current = null;
-    setRunning(null);
+    setBusy(false);
+    const track = gathered.track();
     if (answer && 'wrong' in answer) setWrong(answer.wrong);
-    else if (answer) keep(answer);
+    const [first] = answer && 'throws' in answer ? answer.throws : [];
+    if (first) onTracked(first.fastest * wish.slowed);
+    if (track) keep(answer && 'throws' in answer ? { ...track, tracked: answer } : track);
   };
   return {
-    kept: clip ? kept : null,
-    running,
+    kept,
+    busy,
+    progress,
     wrong,
     part,
-    begin: () => void run(null),
-    goOn: () => void run(kept?.tracked ?? null),
+    begin: () => (clip ? void run(clip, null) : undefined),
+    goOn: () => (clip ? void run(clip, kept?.tracked ?? null) : undefined),
     stop: () => stopping.current?.(),
     who,
     picking,
@@ -128,11 +171,6 @@ export function useTracking({ athlete, file, clip, time }: Wanted): Tracking {
       setWho(place);
       setPicking(false);
     },
-    setTowards: (towards) => {
-      if (!kept) return;
-      const track = { ...kept, towards };
-      setKept(track);
-      void tracks.put(track);
-    },
+    setTowards: (towards) => (kept ? keep({ ...kept, towards }) : undefined),
   };
 }
