@@ -6,6 +6,7 @@ import {
   type CampMember,
   catalogueGraph,
   cleaned,
+  keptMotion,
   drillOf,
   drills,
   firstStage,
@@ -149,5 +150,6 @@ export const campMember = (id: string, more: Partial<CampMember> = {}): CampMemb
 /** A right-hander without a flaw, filmed from the side by a tracker without an error. */
 export const filmed = pretendFilm({ discipline: 'overhand', throws: 'R', fps: 60, noise: 0 });
 export const pitched = motionOf(filmed.clip, cleaned(filmed.clip));
+export const kept = keptMotion(filmed.clip, { plant: 1.6 });
 /** The same, from a motion lab. */
 export const trc = pretendTrc({ discipline: 'overhand', throws: 'R' }, 200);

@@ -91,12 +91,21 @@ export const pathOf = (points: readonly { x: number; y: number }[]): string =>
  * @param middle what stands in the middle of the picture in a side view, body heights from the rubber
  * @example drawBody(stance, frame, 0).strokes.length // 10
  */
-export function drawBody(
+export const drawBody = (
   pose: Pose,
   frame: Frame,
   middle: number,
   points: Points = bodyPoints(pose),
-): Drawing {
+): Drawing => drawPoints(points, pose.ball, frame, middle);
+
+/**
+ * A body of which it is known where its joints are, as strokes.
+ *
+ * @param ball whether it holds one
+ * @param middle as of `drawBody`
+ * @example drawPoints(bodyPoints(stance), true, frame, 0).ball !== null // true
+ */
+export function drawPoints(points: Points, ball: boolean, frame: Frame, middle: number): Drawing {
   const flat = flattening(frame, middle);
   const scale = scaleOf(frame);
   const depthOf = (joints: readonly Joint[]) =>
@@ -116,7 +125,7 @@ export function drawBody(
     strokes,
     head: at('head', 0.07),
     glove: at('gloveHand', 0.045),
-    ball: pose.ball ? at('throwingHand', 0.022) : null,
+    ball: ball ? at('throwingHand', 0.022) : null,
   };
 }
 

@@ -21,6 +21,7 @@ export { drawScene, type Shape } from './drawScene';
 export { postureOf } from './postures';
 export { keysOf, type Key, type Planted } from './keys';
 export { drawMoving, movingBody, type MovingDrawing } from './moving';
+export { drawTracked } from './tracked';
 
 export interface Posed {
   /** The phase as it should be, and with this flaw. */

@@ -52,6 +52,23 @@ export const motionWords = (value: number, off: number | null, unit: MotionUnit)
   `${digits(value, unit)}${off === null ? '' : ` ± ${digits(off, unit)}`}${unitWords(unit)}`;
 
 /**
+ * A figure of one film and of another.
+ *
+ * @example motionChangeWords(70.1, 74.3, '% of height') // '70.1 → 74.3 % of height'
+ */
+export const motionChangeWords = (from: number, to: number, unit: MotionUnit): string =>
+  `${digits(from, unit)} → ${digits(to, unit)}${unitWords(unit)}`;
+
+/**
+ * How far a figure differs from another one, with its sign.
+ *
+ * @param off the ±
+ * @example differenceWords(4.2, 10, '% of height') // '+4.2 ± 10.0 % of height'
+ */
+export const differenceWords = (value: number, off: number, unit: MotionUnit): string =>
+  `${/^−|^0(\.0)?$/.test(digits(value, unit)) ? '' : '+'}${motionWords(value, off, unit)}`;
+
+/**
  * What a figure with its ± says of checkpoints of the discipline. Where a threshold lies within the ±, the grade is
  * between two, and the lower one is offered.
  *

@@ -14,3 +14,4 @@ export * from './throws';
 export * from './several';
 export * from './side';
 export * from './kept';
+export * from './compare';

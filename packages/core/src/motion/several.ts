@@ -48,7 +48,11 @@ const repeated = { id: 'repeat-plant', of: 'stride-length' } as const;
 
 type Film = Omit<KeypointClip, 'frames' | 'size'>;
 
-/** Whether a throw could be read. */
+/**
+ * Whether a throw could be read.
+ *
+ * @example isRead({ wrong: 'nobody throws in this film' }) // false
+ */
 export const isRead = (reading: ThrowReading): reading is Exclude<ThrowReading, { wrong: string }> =>
   !('wrong' in reading);
 

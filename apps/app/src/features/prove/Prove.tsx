@@ -6,6 +6,7 @@ import { useAthlete, useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
 import { dayWords } from '../../ui/words/days';
 import { Empty, Notice, NotRead } from '../../ui/Notice/Notice';
+import { Motions } from '../../ui/motions/Motions';
 import { Pane } from '../../ui/Screen/Pane';
 import { Heading } from '../../ui/Screen/Screen';
 import { useWide } from '../../ui/hooks/useWide';
@@ -72,6 +73,7 @@ export function Prove() {
         ) : null}
         {last ? <VelocityFigures figures={last} unit={unit} when={dayWords(last.date, today)} /> : null}
       </Card>
+      <Motions athlete={athlete} />
       <BeforeAfter athlete={athlete} looks={looks} startedFrom={page.trace?.lookId ?? null} />
       {learned.length ? (
         <Card>

@@ -9,6 +9,7 @@ import { Card } from '../../../ui/Card/Card';
 import { dayWords } from '../../../ui/words/days';
 import { FilePick } from '../../../ui/ImportPreview/FilePick';
 import { Empty, Notice, ErrorNotice, Waiting, NotRead } from '../../../ui/Notice/Notice';
+import { Motions } from '../../../ui/motions/Motions';
 import { Pane } from '../../../ui/Screen/Pane';
 import { useWide } from '../../../ui/hooks/useWide';
 import { BackToLook } from '../BackToLook';
@@ -104,7 +105,7 @@ export function ClipBench() {
         <Card key={clip.id}>
           <Text variant="titleMedium">{`${dayWords(clip.date, today)}: ${clip.name}`}</Text>
           <Text variant="bodySmall">
-            {`${Object.keys(clip.marks).length} events marked, ${clip.drawings.length} drawings; ${clip.seconds.toFixed(1)} s at ${clip.fps} frames a second. By ${clip.by}.`}
+            {`${Object.keys(clip.marks).length} events marked, ${clip.drawings.length} drawings${clip.motion ? ', joints tracked' : ''}; ${clip.seconds.toFixed(1)} s at ${clip.fps} frames a second. By ${clip.by}.`}
           </Text>
           <FilePick
             label={`Open ${clip.name} again`}
@@ -114,6 +115,7 @@ export function ClipBench() {
           />
         </Card>
       ))}
+      <Motions athlete={page.athlete} />
       {!clips.length && !filming ? (
         <Empty>
           Open a clip of this device, or film one. It stays on the device; its marks and measures are kept. A

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { Heading } from '../../../ui/Screen/Screen';
-import { eventName, eventsFor } from './events';
+import { eventName, eventsFor } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
 
 /** Events of the delivery, marked where the clip stands; and the times between them. */

@@ -23,7 +23,7 @@ import { Notice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { severityNames } from '../../../ui/seam/words';
 import { useWhom } from '../../../ui/hooks/useWhom';
-import { eventName } from './events';
+import { eventName } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
 
 type Drawing = ClipRecord['drawings'][number];

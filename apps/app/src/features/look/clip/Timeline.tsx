@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { faces } from '../../../theme/faces';
 import { useColours } from '../../../theme/theme';
-import { eventName } from './events';
+import { eventName } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
 
 /** An event where it stands in the clip, s of the file. */

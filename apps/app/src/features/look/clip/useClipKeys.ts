@@ -1,6 +1,6 @@
 import type { Discipline } from '@wrightonic/core';
 import { useLayoutEffect, useRef } from 'react';
-import { eventsFor } from './events';
+import { eventsFor } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
 
 /** Arrows step by a frame, with shift by ten; `e` and a letter marks an event. Fields keep their own keys. */

@@ -6,7 +6,7 @@ import { Button, Text } from 'react-native-paper';
 import type { KeptTrack } from '../../../../offline/database';
 import { Choices } from '../../../../ui/form/Choices';
 import { Notice } from '../../../../ui/Notice/Notice';
-import { eventName } from '../events';
+import { eventName } from '../../../../ui/words/clipEvents';
 import type { ClipState } from '../useClip';
 import { Offered } from './Offered';
 import type { Reading } from './useReading';

@@ -1,0 +1,128 @@
+import type { ClipRecord, LookPage } from '@wrightonic/contract';
+import { filmedEvents, type ClipEvent, type Hand } from '@wrightonic/core';
+import { useState } from 'react';
+import { Text } from 'react-native-paper';
+import { clipsWith } from '../../offline/measured';
+import { api } from '../../store/api';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { useMe, useToday } from '../../store/useAthlete';
+import { useWithPendingEvents } from '../../store/useMeasured';
+import { Card } from '../Card/Card';
+import { Choices } from '../form/Choices';
+import { PickOne } from '../form/PickOne';
+import { Heading } from '../Screen/Screen';
+import { eventName } from '../words/clipEvents';
+import { dayWords } from '../words/days';
+import { MotionTable } from './MotionTable';
+import { TwoMotions, type OneMotion } from './TwoMotions';
+
+interface Props {
+  athlete: Pick<LookPage['athlete'], 'id' | 'givenName' | 'discipline' | 'throws'>;
+}
+
+type Filmed = ClipRecord & { motion: NonNullable<ClipRecord['motion']> };
+
+/** Clips of an athlete whose joints were taken over, oldest first. */
+function useFilmed(athleteId: string | null): Filmed[] | undefined {
+  const { person } = useMe();
+  const { data } = lazyEndpoints.useClipsQuery(athleteId ?? '', { skip: athleteId === null });
+  const clips = useWithPendingEvents(data, (stored, entries) =>
+    clipsWith(stored, entries, athleteId!, person.name),
+  );
+  return clips?.filter((clip): clip is Filmed => Boolean(clip.motion?.motion)).reverse();
+}
+
+/** Two tracked motions of one athlete or of two, side by side and in step, with every measure of both. */
+export function Motions({ athlete }: Props) {
+  const today = useToday();
+  const [other, setOther] = useState<string | null>(null);
+  const [asking, setAsking] = useState(false);
+  const { data: roster = [] } = api.useRosterQuery(undefined, { skip: !asking });
+  const own = useFilmed(athlete.id) ?? [];
+  const theirs = useFilmed(other);
+  const [firstId, setFirst] = useState<string | null>(null);
+  const [secondId, setSecond] = useState<string | null>(null);
+  const [event, setEvent] = useState<ClipEvent>('plant');
+  if (own.length === 0) return null;
+  const seconds = other === null ? own : (theirs ?? []);
+  const first = own.find(({ id }) => id === firstId) ?? own[0]!;
+  const second = seconds.find(({ id }) => id === secondId) ?? seconds.at(-1);
+  const someone = roster.find(({ id }) => id === other);
+  const words = ({ date, name }: Filmed) => `${dayWords(date, today)}: ${name}`;
+  const sameDay = other === null && second !== undefined && second.date === first.date;
+  const titled = (clip: Filmed, name: string, throws: Hand): OneMotion => ({
+    id: clip.id,
+    title: sameDay ? clip.name : `${name}, ${dayWords(clip.date, today)}`,
+    motion: clip.motion.motion!,
+    throws,
+  });
+  const a = titled(first, athlete.givenName, athlete.throws);
+  const b =
+    second && titled(second, someone?.givenName ?? athlete.givenName, someone?.throws ?? athlete.throws);
+  const alone = !b || b.id === a.id;
+  return (
+    <Card>
+      <Heading>Motions</Heading>
+      {own.length > 1 || other !== null ? (
+        <Choices
+          label="First"
+          value={first.id}
+          onChange={setFirst}
+          options={own.map((clip) => ({ value: clip.id, text: words(clip) }))}
+        />
+      ) : null}
+      {seconds.length && (own.length > 1 || other !== null) ? (
+        <Choices
+          label="Second"
+          value={second?.id ?? ''}
+          onChange={setSecond}
+          options={seconds.map((clip) => ({ value: clip.id, text: words(clip) }))}
+        />
+      ) : null}
+      <Choices
+        label="Set against"
+        shown
+        value={asking}
+        onChange={(on) => {
+          setAsking(on);
+          if (!on) setOther(null);
+        }}
+        options={[
+          { value: false, text: `${athlete.givenName}’s own` },
+          { value: true, text: 'Another athlete' },
+        ]}
+      />
+      {asking ? (
+        <PickOne
+          label="Athlete"
+          value={other}
+          onPick={setOther}
+          options={roster
+            .filter((each) => each.discipline === athlete.discipline && each.id !== athlete.id)
+            .map((each) => ({ value: each.id, text: `${each.givenName} ${each.familyName}` }))}
+        />
+      ) : null}
+      {other !== null && theirs?.length === 0 ? (
+        <Text>Of this athlete no film was tracked and offered to a look yet.</Text>
+      ) : null}
+      {alone ? null : (
+        <Choices
+          label="Lined up at"
+          value={event}
+          onChange={setEvent}
+          options={filmedEvents[athlete.discipline].map((value) => ({ value, text: eventName(value) }))}
+        />
+      )}
+      <TwoMotions a={a} b={alone ? null : b} event={event} />
+      {alone ? (
+        <Text variant="bodySmall">
+          {other === null
+            ? 'Track another film of this athlete and offer it to the look, and both stand here side by side.'
+            : ''}
+        </Text>
+      ) : (
+        <MotionTable a={first.motion.figures} b={second!.motion.figures} titles={[a.title, b.title]} />
+      )}
+    </Card>
+  );
+}
