@@ -1,15 +1,8 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, test } from './app';
-import { mp4, portrait, soundOnly, squareAt, squareShown, webm } from './media';
+import { choose, mp4, portrait, soundOnly, squareAt, squareShown, webm } from './media';
 
-const choose = async (page: Page, label: string | RegExp, file: string) => {
-  const [chooser] = await Promise.all([
-    page.waitForEvent('filechooser'),
-    page.getByRole('button', { name: label }).click(),
-  ]);
-  await chooser.setFiles(file);
-};
 const frame = (page: Page, n: number) => expect(page.getByText(new RegExp(`^Frame ${n}, `))).toBeVisible();
 
 for (const [kind, make, fps] of [

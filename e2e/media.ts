@@ -71,3 +71,12 @@ export const curves = (flaws: Record<string, number>): string =>
     input: JSON.stringify({ discipline: 'overhand', throws: 'R', fps: 240, flaws, noise: 5 }),
     encoding: 'utf8',
   });
+
+/** Opens a file of this machine. */
+export const choose = async (page: Page, label: string | RegExp, file: string) => {
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: label }).click(),
+  ]);
+  await chooser.setFiles(file);
+};

@@ -53,13 +53,14 @@ describe('what was measured on this device', () => {
       mark('plant', 1.1),
       mark('release', 2),
       mark('release', null),
+      entry({ kind: 'clip-motion', clipId, throws: 2, offers: [], figures: [], motion: null }),
       drawn([
         [0, 0],
         [1, 1],
       ]),
     ];
     const [clip] = clipsWith([], entries, 'athlete', 'Isla');
-    expect(clip).toMatchObject({ marks: { plant: 1.1 }, drawings: [{ id: 'd' }] });
+    expect(clip).toMatchObject({ marks: { plant: 1.1 }, drawings: [{ id: 'd' }], motion: { throws: 2 } });
     expect(Object.keys(clip!.marks)).toEqual(['plant']);
     expect(clipsWith([], [...entries, drawn(null)], 'athlete', 'Isla')[0]!.drawings).toEqual([]);
   });

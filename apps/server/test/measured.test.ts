@@ -119,6 +119,73 @@ describe('throws', () => {
   });
 });
 
+describe('a tracked clip', () => {
+  const offer = (checkpoint: string, taken: boolean) => ({
+    checkpoint,
+    severity: 2,
+    between: [2, 3],
+    measure: 'hip-rise',
+    value: 5,
+    off: 1.5,
+    why: 'Hips rise: 5.0 ± 1.5 % of height, between obvious and severe',
+    taken,
+    time: null,
+  });
+  const body = (offers: unknown[]) => ({
+    clipId: set.theirs['clip'],
+    throws: 1,
+    offers,
+    figures: [{ id: 'hip-rise', value: 5, off: 1.5, scatter: null }],
+    motion: {
+      rate: 60,
+      view: 'side',
+      frames: [Array(26).fill(1), Array(26).fill(null)],
+      events: { plant: 0.01 },
+    },
+  });
+  const offersOf = async () =>
+    (await offers()).filter(({ why }: { why: string }) => why.startsWith('Hips rise'));
+
+  it('offers the look what the instructor took over, and not what was left out', async () => {
+    await log(logs.event('clip-motion', body([offer('oh.jump', false)])));
+    expect(await offersOf()).toEqual([]);
+    await log(logs.event('clip-motion', body([offer('oh.jump', true)])));
+    expect(await offersOf()).toMatchObject([
+      { node: 'oh.jump', severity: 2, from: 'clip', value: 5, error: 1.5 },
+    ]);
+    const [{ motion }] = (await set.owner.get(athletePath('/clips'))).body;
+    const { clipId: _, ...kept } = body([offer('oh.jump', true)]);
+    expect(motion).toEqual(kept);
+    await log(logs.event('clip-motion', body([])));
+    expect(await offersOf()).toEqual([]);
+  });
+  it.each([
+    ['a measure that there is not', { figures: [{ id: 'hop', value: 1, off: 1, scatter: null }] }],
+    [
+      'a frame that lacks a joint',
+      {
+        motion: {
+          rate: 60,
+          view: 'side',
+          frames: [
+            [1, 2],
+            [1, 2],
+          ],
+          events: {},
+        },
+      },
+    ],
+    [
+      'more than ten seconds',
+      {
+        motion: { rate: 60, view: 'side', frames: Array(601).fill(Array(26).fill(1)), events: {} },
+      },
+    ],
+  ])('refuses %s', async (_, wrong) => {
+    expect(await log(logs.event('clip-motion', { ...body([]), ...wrong }))).toEqual([false]);
+  });
+});
+
 describe('clips', () => {
   it('show their newest marks, drawings and rates', async () => {
     const clipId = set.theirs['clip'];

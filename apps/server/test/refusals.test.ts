@@ -61,7 +61,9 @@ describe('signing in', () => {
       body: JSON.stringify({ email: rivalEmail, password }),
     });
     expect(entered.headers.getSetCookie().join()).toMatch(/wrightonic=.*HttpOnly.*SameSite=Strict/);
-    expect(known.headers.get('content-security-policy')).toMatch(/default-src 'self'.*script-src 'self' 'wasm-unsafe-eval'[;,]/);
+    expect(known.headers.get('content-security-policy')).toMatch(
+      /default-src 'self'.*script-src 'self' 'wasm-unsafe-eval'[;,]/,
+    );
     expect(known.headers.get('x-content-type-options')).toBe('nosniff');
     expect(known.headers.get('x-powered-by')).toBeNull();
   });

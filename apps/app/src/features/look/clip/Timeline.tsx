@@ -36,43 +36,48 @@ const widthOf = (event: ClipEvent): number => (12 + 7 * eventName(event).length)
 /** Names that would lie over each other go into rows of their own. */
 function inRows<T extends { event: ClipEvent; share: number }>(flags: readonly T[]): (T & { row: number })[] {
   const ends: number[] = [];
+  const rows = new Map<T, number>();
   const startOf = ({ event, share }: T) => (share > turns ? share - widthOf(event) : share);
-  return [...flags]
-    .sort((a, b) => startOf(a) - startOf(b))
-    .map((flag) => {
-      const start = startOf(flag);
-      const free = ends.findIndex((end) => end <= start);
-      const row = free < 0 ? ends.length : free;
-      ends[row] = start + widthOf(flag.event);
-      return { ...flag, row };
-    });
+  for (const flag of [...flags].sort((a, b) => startOf(a) - startOf(b))) {
+    const start = startOf(flag);
+    const free = ends.findIndex((end) => end <= start);
+    const row = free < 0 ? ends.length : free;
+    ends[row] = start + widthOf(flag.event);
+    rows.set(flag, row);
+  }
+  // In the order that they came in: one that is held must stay the same element at the same place.
+  return flags.map((flag) => ({ ...flag, row: rows.get(flag)! }));
 }
 
 /** Events where they stand in the clip; a tap goes there, and dragging one moves it. */
 export function Timeline({ flags, span: [from, to], fps, onSeek, onMove }: Props) {
   const own = useColours();
   const line = useRef<HTMLDivElement>(null);
-  const [held, setHeld] = useState<{ event: ClipEvent; startX: number; time: number | null } | null>(null);
+  // Moves come faster than drawings: what is held is known at once, what is drawn follows.
+  const held = useRef<{ event: ClipEvent; x: number; time: number } | null>(null);
+  const dragged = useRef(false);
+  const [moving, setMoving] = useState<{ event: ClipEvent; time: number } | null>(null);
   if (flags.length === 0 || to <= from) return null;
-  const timeAt = (x: number): number => {
-    const box = line.current!.getBoundingClientRect();
-    const share = Math.max(0, Math.min(1, (x - box.left) / box.width));
-    // On a frame, as marks are.
-    return Math.round((from + share * (to - from)) * fps) / fps;
-  };
   const moved = ({ clientX }: PointerEvent) => {
-    if (!held || (held.time === null && Math.abs(clientX - held.startX) < trembles)) return;
-    const time = timeAt(clientX);
-    setHeld({ ...held, time });
+    const start = held.current;
+    if (!start || (!dragged.current && Math.abs(clientX - start.x) < trembles)) return;
+    dragged.current = true;
+    const by = ((clientX - start.x) / line.current!.clientWidth) * (to - from);
+    // On a frame, as marks are.
+    const time = Math.round(Math.max(from, Math.min(to, start.time + by)) * fps) / fps;
+    setMoving({ event: start.event, time });
     onSeek(time + 0.0005);
+    return time;
   };
-  const dropped = () => {
-    if (held && held.time !== null) onMove(held.event, held.time);
-    setHeld(null);
+  const dropped = (pointer: PointerEvent) => {
+    const time = moved(pointer);
+    if (held.current && time !== undefined) onMove(held.current.event, time);
+    held.current = null;
+    setMoving(null);
   };
   const placed = inRows(
     flags.map((flag) => {
-      const time = held?.event === flag.event && held.time !== null ? held.time : flag.time;
+      const time = moving?.event === flag.event ? moving.time : flag.time;
       return { ...flag, share: (time - from) / (to - from) };
     }),
   );
@@ -95,14 +100,18 @@ export function Timeline({ flags, span: [from, to], fps, onSeek, onMove }: Props
           <button
             key={event}
             aria-label={`Go to ${eventName(event)}`}
-            onClick={() => onSeek(time + 0.0005)}
+            onClick={() => (dragged.current ? undefined : onSeek(time + 0.0005))}
             onPointerDown={(pointer) => {
               pointer.currentTarget.setPointerCapture(pointer.pointerId);
-              setHeld({ event, startX: pointer.clientX, time: null });
+              held.current = { event, x: pointer.clientX, time };
+              dragged.current = false;
             }}
             onPointerMove={moved}
             onPointerUp={dropped}
-            onPointerCancel={() => setHeld(null)}
+            onPointerCancel={() => {
+              held.current = null;
+              setMoving(null);
+            }}
             style={{
               position: 'absolute',
               left: `${100 * share}%`,

@@ -128,6 +128,7 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
   const { academy } = useMe();
   const video = useRef<HTMLVideoElement>(null);
   const busy = useRef(false);
+  const sought = useRef<number | null>(null);
   const [url] = useState(() => URL.createObjectURL(file));
   const [frames, setFrames] = useState<Frames | null>(null);
   const [time, setTime] = useState(0);
@@ -146,6 +147,16 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
       setTime(await move(frames));
     } finally {
       busy.current = false;
+    }
+  };
+  /** Of the places that are asked for meanwhile the last one is gone to. */
+  const seek = async (to: number) => {
+    sought.current = to;
+    if (busy.current) return;
+    while (sought.current !== null) {
+      const next = sought.current;
+      sought.current = null;
+      await show((all) => all.seek(next));
     }
   };
 
@@ -183,7 +194,7 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
     exact: frames?.exact ?? true,
     loaded: () => void loaded(),
     ...playing,
-    seek: (to: number) => void show((all) => all.seek(to)),
+    seek: (to: number) => void seek(to),
     step: (by: number) => void show((all) => all.step(by)),
     ...clipLog(dispatch, athleteId, clip),
   };

@@ -8,7 +8,7 @@ import { Heading } from '../../../../ui/Screen/Screen';
 import type { ClipState } from '../useClip';
 import { FilmReading } from './FilmReading';
 import type { Reading } from './useReading';
-import type { Running, Tracking } from './useTracking';
+import { isWhole, type Running, type Tracking } from './useTracking';
 
 const stepWords: Record<Running['step'], string> = {
   fetching: 'Fetching the tracker',
@@ -29,7 +29,7 @@ export function MotionCard({ athlete, state, tracking, read }: Props) {
   const { kept, busy, progress, wrong } = tracking;
   if (!clip || kept === undefined) return null;
   const throws = kept?.tracked.throws ?? [];
-  const whole = throws.length > 0 && throws.every((each) => each.whole);
+  const whole = isWhole(kept);
   return (
     <Card>
       <Heading level={3}>Joints from the film</Heading>
@@ -42,6 +42,11 @@ export function MotionCard({ athlete, state, tracking, read }: Props) {
       {kept && !busy ? (
         <FilmReading athlete={athlete} state={state} tracking={tracking} kept={kept} {...read} />
       ) : null}
+      {whole && !busy ? (
+        <Button mode="text" onPress={tracking.begin} contentStyle={styles.tall}>
+          Track it again
+        </Button>
+      ) : null}
     </Card>
   );
 }
@@ -51,7 +56,10 @@ function HowFar({ progress, stop }: Pick<Tracking, 'progress' | 'stop'>) {
   return (
     <>
       <Text role="status">{`${stepWords[step]}, ${Math.round(100 * share)} %`}</Text>
-      <ProgressBar progress={share} />
+      {/* It is as high as what holds it. */}
+      <View style={styles.bar}>
+        <ProgressBar progress={share} />
+      </View>
       <Button mode="outlined" onPress={stop} contentStyle={styles.tall}>
         Stop
       </Button>
@@ -94,5 +102,6 @@ function ToBegin({ tracking, begun }: { tracking: Tracking; begun: boolean }) {
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 6, alignItems: 'center' },
+  bar: { height: 4 },
   tall: { minHeight: 44 },
 });

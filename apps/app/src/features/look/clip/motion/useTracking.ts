@@ -96,8 +96,16 @@ function useKept(id: string | undefined) {
   return { kept: id ? kept : null, keep };
 }
 
+/** Whether every throw was followed to its end. */
+export const isWhole = (kept: KeptTrack | null | undefined): boolean =>
+  kept ? kept.tracked.throws.length > 0 && kept.tracked.throws.every(({ whole }) => whole) : false;
+
 /** What was followed so far, with what comes: kept on the device every now and then, so that nothing of it is lost. */
-function gathering(id: string, towards: PictureSide | null, before: TrackedFilm | null) {
+function gathering(
+  { id, towards }: Pick<KeptTrack, 'id' | 'towards'>,
+  before: TrackedFilm | null,
+  save: boolean,
+) {
   let tracked = before;
   let savedAt = 0;
   const track = (): KeptTrack | null => tracked && { id, tracked, towards };
@@ -106,7 +114,7 @@ function gathering(id: string, towards: PictureSide | null, before: TrackedFilm 
     add: (word: Extract<TrackWord, { step: 'throws' | 'frames' }>) => {
       if (word.step === 'throws') tracked = word.tracked;
       else tracked?.throws[word.throw]!.frames.push(...word.frames);
-      if (Date.now() - savedAt < saveEvery) return;
+      if (!save || Date.now() - savedAt < saveEvery) return;
       savedAt = Date.now();
       const now = track();
       if (now) void tracks.put(now);
@@ -132,7 +140,10 @@ export function useTracking({ athlete, file, clip, time, onTracked }: Wanted): T
     setPicking(false);
     setBusy(true);
     progress.set({ step: 'fetching', share: 0 });
-    const gathered = gathering(clip.id, before ? (kept?.towards ?? null) : null, before);
+    // What was followed to its end stays until another one is there.
+    const again = !before && isWhole(kept);
+    const towards = before || again ? (kept?.towards ?? null) : null;
+    const gathered = gathering({ id: clip.id, towards }, before, !again);
     const wish: TrackWish = {
       file,
       discipline: athlete.discipline,
@@ -149,11 +160,12 @@ export function useTracking({ athlete, file, clip, time, onTracked }: Wanted): T
     const answer = await job.answer;
     stopping.current = null;
     setBusy(false);
-    const track = gathered.track();
     if (answer && 'wrong' in answer) setWrong(answer.wrong);
-    const [first] = answer && 'throws' in answer ? answer.throws : [];
+    const tracked = answer && 'throws' in answer ? answer : null;
+    const track = tracked ? { id: clip.id, tracked, towards } : again ? null : gathered.track();
+    if (track) keep(track);
+    const [first] = tracked?.throws ?? [];
     if (first) onTracked(first.fastest * wish.slowed);
-    if (track) keep(answer && 'throws' in answer ? { ...track, tracked: answer } : track);
   };
   return {
     kept,

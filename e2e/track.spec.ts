@@ -1,0 +1,120 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { readKeypoints, type KeypointClip } from '@wrightonic/core';
+import { expect, test } from './app';
+import { choose, mp4 } from './media';
+
+/** A rendered clip of which it is known where every joint is; where it comes from stands beside it. */
+const films = join(__dirname, '..', 'packages', 'core', 'test', 'motion');
+const truth = JSON.parse(readFileSync(join(films, 's2.json'), 'utf8')) as {
+  fps: number;
+  size: [number, number];
+  events: { peakLift: number; plant: number; release: number };
+  truth: [number, number][][];
+};
+const { plant, peakLift, release } = truth.events;
+const whom = { discipline: 'overhand', level: 'high-school' } as const;
+
+/** What the joints would say if they were known exactly. */
+function trueFigures() {
+  const clip: KeypointClip = {
+    discipline: 'overhand',
+    throws: 'R',
+    view: 'open-side',
+    towards: 'right',
+    fps: truth.fps,
+    size: truth.size,
+    frames: truth.truth.map((joints, i) => ({
+      t: i / truth.fps,
+      keypoints: joints.map(([x, y]) => [x, y, 1] as const),
+    })),
+  };
+  const { measures } = readKeypoints(clip, whom, { plant, release, 'peak-lift': peakLift });
+  return new Map(measures.map(({ id, value }) => [id, value]));
+}
+
+test('a film is tracked on the device, stopped, gone on with, and offers grades that hold', async ({
+  app,
+  page,
+  context,
+}) => {
+  test.setTimeout(400_000);
+  await app.enter();
+  const id = await app.newAthlete('Tracked', { heightCm: 185 });
+  await page.goto(`/athletes/${id}/clip`);
+  await choose(page, 'Open a clip', join(films, 's2.mp4'));
+  await app.tap('Track the throws');
+  const following = page.getByText(/^Following the body, \d+ %$/);
+  await expect(following).toBeVisible({ timeout: 200_000 });
+  await expect(page.getByText(/^Following the body, [2-9]\d %$/)).toBeVisible({ timeout: 100_000 });
+  await app.tap('Stop');
+
+  // Nothing of it is lost, not even by closing the page.
+  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
+  await page.reload();
+  await choose(page, 'Open a clip', join(films, 's2.mp4'));
+  await app.tap('Go on');
+  await expect(following).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/^Following the body, [01]?\d %$/)).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Show Plant' })).toBeVisible({ timeout: 200_000 });
+
+  const shown = await page.getByRole('button', { name: 'Show Plant' }).innerText();
+  expect(Math.abs(Number(/· (\d+),/.exec(shown)![1]) - plant * truth.fps)).toBeLessThanOrEqual(1);
+  await app.tap('Show Plant');
+  await expect(page.getByRole('img', { name: 'Joints over the picture' })).toBeVisible();
+
+  await app.tap('Offer them to the look');
+  await expect(page.getByText(/grades are offered to the next look/)).toBeVisible();
+  await expect.poll(async () => (await app.read(`/athletes/${id}/clips`))[0].motion?.throws).toBe(1);
+  const [clip] = await app.read(`/athletes/${id}/clips`);
+  const known = trueFigures();
+  const figures = clip.motion.figures as { id: string; value: number; off: number }[];
+  const off = (figure: (typeof figures)[number]) => Math.abs(figure.value - known.get(figure.id)!);
+  const compared = figures.filter(({ id: measure }) => known.has(measure));
+  expect(compared.length).toBeGreaterThanOrEqual(12);
+  expect(compared.filter((figure) => off(figure) <= figure.off).length).toBeGreaterThanOrEqual(
+    0.9 * compared.length,
+  );
+  expect(off(figures.find(({ id: measure }) => measure === 'lead-knee-bend-at-plant')!)).toBeLessThanOrEqual(
+    10,
+  );
+
+  // An event that is set by hand moves the figures that hang on it.
+  const before = await page.getByText(/^Stride: /).innerText();
+  const flag = page
+    .getByRole('group', { name: 'Marked events' })
+    .getByRole('button', { name: 'Go to Plant' });
+  await flag.hover();
+  const box = (await flag.boundingBox())!;
+  await page.mouse.move(box.x + 2, box.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 28, box.y + 10, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.getByText(/^Plant · \d+, ± 8 ms, set by hand$/)).toBeVisible();
+  await expect(page.getByText(/^Stride: /)).not.toHaveText(before);
+  await app.tap('Put Plant back where the film says');
+  await expect(page.getByText(/^Stride: /)).toHaveText(before);
+
+  // The tracker was kept on the device.
+  await context.setOffline(true);
+  await app.tap('Track it again');
+  await expect(page.getByText(/^Looking for the throw, \d+ %$/)).toBeVisible({ timeout: 60_000 });
+  await app.tap('Stop');
+  await expect(page.getByRole('button', { name: 'Track it again' })).toBeVisible({ timeout: 60_000 });
+  await context.setOffline(false);
+
+  await page.goto(`/athletes/${id}/prove`);
+  await expect(page.getByRole('img', { name: /^Tracked, .*, in motion$/ })).toBeVisible();
+});
+
+test('a film in which nobody throws says so, and what was marked stays', async ({ app, page }) => {
+  test.setTimeout(200_000);
+  await app.enter();
+  const id = await app.newAthlete('Empty');
+  await page.goto(`/athletes/${id}/clip`);
+  await choose(page, 'Open a clip', mp4('nobody.mp4', 30));
+  await app.tap('Mark Plant here');
+  await app.tap('Track the throws');
+  await expect(page.getByText(/^Nobody (is seen|throws) in this film/)).toBeVisible({ timeout: 120_000 });
+  await expect(page.getByRole('button', { name: 'Go to Plant' }).first()).toBeVisible();
+});
