@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { readKeypoints, type KeypointClip } from '@wrightonic/core';
 import { expect, test } from './app';
@@ -117,4 +117,35 @@ test('a film in which nobody throws says so, and what was marked stays', async (
   await app.tap('Track the throws');
   await expect(page.getByText(/^Nobody (is seen|throws) in this film/)).toBeVisible({ timeout: 120_000 });
   await expect(page.getByRole('button', { name: 'Go to Plant' }).first()).toBeVisible();
+});
+
+test('points that another tool tracked are read, and figures taken along', async ({
+  app,
+  page,
+}, testInfo) => {
+  await app.enter();
+  const id = await app.newAthlete('Points');
+  await page.goto(`/athletes/${id}/clip`);
+  const tracked = JSON.parse(readFileSync(join(films, 's2.json'), 'utf8')) as { tracked: number[][][] };
+  const { fps, size } = truth;
+  const frames = tracked.tracked.map((keypoints, i) => ({ t: i / fps, keypoints }));
+  const written = (name: string, frames: object[]) => {
+    writeFileSync(testInfo.outputPath(name), JSON.stringify({ fps, size, frames }));
+    return testInfo.outputPath(name);
+  };
+  const short = frames.map(({ t, keypoints }, i) => ({
+    t,
+    keypoints: i === 3 ? keypoints.slice(1) : keypoints,
+  }));
+  await choose(page, 'Read tracked points', written('short.json', short));
+  await expect(
+    page.getByText('short.json: frames.3.keypoints: must be 17 points.', { exact: false }),
+  ).toBeVisible();
+  await choose(page, 'Read tracked points', written('points.json', frames));
+  await expect(page.getByText(/^Plant · 9[78], ± \d+ ms$/)).toBeVisible();
+  const [download] = await Promise.all([page.waitForEvent('download'), app.tap('Figures as CSV')]);
+  expect(download.suggestedFilename()).toBe('points-figures.csv');
+  expect(readFileSync(await download.path(), 'utf8')).toMatch(
+    /^median,figure,stride-length,Stride,[\d.]+,[\d.]+,% of height\r?$/m,
+  );
 });

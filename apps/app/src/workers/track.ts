@@ -65,6 +65,10 @@ const running = () => (worker ??= started());
 export const readInWorker = (...asked: Parameters<TrackCalls['read']>): Promise<ThrowsReading> =>
   running().calls.read(...asked);
 
+/** The throws of a file of tracked points. */
+export const pointsInWorker = (...asked: Parameters<TrackCalls['points']>) =>
+  running().calls.points(...asked);
+
 /**
  * Tracks the throws of a film beside the interface.
  *

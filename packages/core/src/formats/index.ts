@@ -2,3 +2,4 @@ export * from './csv';
 export * from './curvesCsv';
 export * from './throwsCsv';
 export * from './trc';
+export * from './motionFiles';

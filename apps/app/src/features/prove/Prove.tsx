@@ -44,6 +44,7 @@ export function Prove() {
         >
           Nothing to prove yet. Take a first look; what comes later is set against it here.
         </Empty>
+        <Motions athlete={athlete} />
       </Pane>
     );
   return (

@@ -49,7 +49,8 @@ export function Motions({ athlete }: Props) {
   const second = seconds.find(({ id }) => id === secondId) ?? seconds.at(-1);
   const someone = roster.find(({ id }) => id === other);
   const words = ({ date, name }: Filmed) => `${dayWords(date, today)}: ${name}`;
-  const sameDay = other === null && second !== undefined && second.date === first.date;
+  const sameDay =
+    other === null && second !== undefined && second.id !== first.id && second.date === first.date;
   const titled = (clip: Filmed, name: string, throws: Hand): OneMotion => ({
     id: clip.id,
     title: sameDay ? clip.name : `${name}, ${dayWords(clip.date, today)}`,

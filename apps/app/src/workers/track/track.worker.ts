@@ -8,6 +8,8 @@ import {
   type Discipline,
   type Hand,
   readFilm,
+  readKeypointFile,
+  type FilmedThrow,
   type KeypointFrame,
   type ThrowsReading,
   type TrackedFilm,
@@ -189,6 +191,23 @@ const calls = {
     }
   },
   stop: (): void => void wanted++,
+  /** The throws of a file of tracked points; words where it is none. */
+  points: async (file: File, who: Pick<TrackWish, 'discipline' | 'throws'>) => {
+    try {
+      const { fps, size, frames } = readKeypointFile(await file.text());
+      const every = Math.max(1, Math.round(fps / coarseRate));
+      const found = findThrows(
+        frames.filter((_, i) => i % every === 0),
+        who,
+      );
+      const within = ({ from, to }: FilmedThrow) => frames.filter(({ t }) => t >= from && t <= to);
+      const throws = found.map((one) => ({ ...one, frames: within(one), whole: true }));
+      return { fps, seconds: frames.at(-1)!.t, tracked: { size, throws } satisfies TrackedFilm };
+    } catch (error) {
+      if (error instanceof FieldError) return { wrong: `${error.field}: ${error.text}` };
+      throw error;
+    }
+  },
   /** Events, figures and grades of what was tracked. */
   read: (...asked: Parameters<typeof readFilm>): ThrowsReading => readFilm(...asked),
 };

@@ -1,17 +1,15 @@
-import { clipViews, type ClipRecord, type LookPage } from '@wrightonic/contract';
+import type { ClipRecord, LookPage } from '@wrightonic/contract';
 import { frameAt } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { Card } from '../../../ui/Card/Card';
-import { Choices } from '../../../ui/form/Choices';
 import { useWide } from '../../../ui/hooks/useWide';
 import { Notice, Waiting } from '../../../ui/Notice/Notice';
 import { Pane } from '../../../ui/Screen/Pane';
 import { Heading } from '../../../ui/Screen/Screen';
-import { viewNames } from '../../../ui/words/kindWords';
 import { DrawTools } from './DrawTools';
 import { frameAsPng } from './exportFrame';
 import { FrameControls } from './FrameControls';
+import { HowFilmed } from './HowFilmed';
 import { KeepFrame } from './KeepFrame';
 import { Marks } from './Marks';
 import { figureWords, Measures } from './Measures';
@@ -21,8 +19,7 @@ import { useReading } from './motion/useReading';
 import { Skeleton } from './motion/Skeleton';
 import { useTracking } from './motion/useTracking';
 import { Overlay } from './Overlay';
-import { Rates } from './Rates';
-import { useClip, type ClipState } from './useClip';
+import { useClip } from './useClip';
 import { useClipKeys } from './useClipKeys';
 import { useDrawings } from './useDrawings';
 
@@ -32,32 +29,6 @@ interface Props {
   hash: string;
   clips: readonly ClipRecord[];
   onClose: (why?: string) => void;
-}
-
-/** The rates of a clip, and how it was filmed. */
-function HowFilmed({ clip, exact, tell }: { clip: ClipRecord } & Pick<ClipState, 'exact' | 'tell'>) {
-  return (
-    <Card>
-      <Rates clip={clip} exact={exact} onTell={tell} />
-      <Choices
-        label="Seen from"
-        shown
-        value={clip.view}
-        onChange={(view) => tell({ view })}
-        options={clipViews.map((value) => ({ value, text: viewNames[value] }))}
-      />
-      <Choices
-        label="Camera"
-        shown
-        value={clip.square ? 'square' : 'askew'}
-        onChange={(choice) => tell({ square: choice === 'square' })}
-        options={[
-          { value: 'square', text: 'Square to the motion' },
-          { value: 'askew', text: 'Not square' },
-        ]}
-      />
-    </Card>
-  );
 }
 
 /** A clip that is open: the picture with its drawings, frame by frame, events and measures beside it. */

@@ -2,6 +2,8 @@ import type { ClipRecord } from '@wrightonic/contract';
 import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { clipsWith } from '../../../offline/measured';
+import { PointsBench } from './motion/PointsBench';
+import { useTakePoints } from './motion/useTakePoints';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
 import { useWithPendingEvents } from '../../../store/useMeasured';
@@ -19,6 +21,9 @@ import { Film } from './Film';
 
 /** A clip stays where it is; what is on disk is all that is read of it. */
 const maxBytes = 20_000_000_000;
+const maxPointBytes = 100_000_000;
+/** Points without a film. */
+const isPoints = ({ name }: ClipRecord): boolean => /\.json$/i.test(name);
 const accept = 'video/mp4,video/webm,video/quicktime,.mp4,.webm,.mov';
 
 interface Opened {
@@ -32,6 +37,7 @@ interface Opened {
 export function ClipBench() {
   const { id, page, error: unread, again } = useAthlete('look');
   const { person } = useMe();
+  const takePoints = useTakePoints();
   const today = useToday();
   const wide = useWide();
   const { data, error, refetch } = lazyEndpoints.useClipsQuery(id);
@@ -39,6 +45,7 @@ export function ClipBench() {
   const [opened, setOpened] = useState<Opened | null>(null);
   const [wrong, setWrong] = useState('');
   const [filming, setFilming] = useState(false);
+  const [points, setPoints] = useState<string | null>(null);
   if (!page) return <NotRead error={unread} again={again} />;
   if (!clips)
     return error ? (
@@ -67,6 +74,15 @@ export function ClipBench() {
       setWrong(`${file.name} could not be read. Nothing was changed.`);
     }
   };
+  const readPoints = async (file: File) => {
+    setWrong('');
+    setFilming(false);
+    const read = await takePoints(file, page.athlete, clips);
+    if ('wrong' in read) setWrong(read.wrong);
+    else setPoints(read.id);
+  };
+  const pointed = clips.find((clip) => clip.id === points);
+  if (pointed) return <PointsBench athlete={page.athlete} clip={pointed} onClose={() => setPoints(null)} />;
   if (opened)
     return (
       <Bench
@@ -91,6 +107,12 @@ export function ClipBench() {
         maxBytes={maxBytes}
         onFile={(file) => void open(file)}
       />
+      <FilePick
+        label="Read tracked points"
+        accept=".json,application/json"
+        maxBytes={maxPointBytes}
+        onFile={(file) => void readPoints(file)}
+      />
       <Button
         mode="outlined"
         icon="camera"
@@ -102,18 +124,12 @@ export function ClipBench() {
       {filming ? <Film onFilmed={(file) => void open(file)} /> : null}
       {wrong ? <Notice alert>{wrong}</Notice> : null}
       {clips.map((clip) => (
-        <Card key={clip.id}>
-          <Text variant="titleMedium">{`${dayWords(clip.date, today)}: ${clip.name}`}</Text>
-          <Text variant="bodySmall">
-            {`${Object.keys(clip.marks).length} events marked, ${clip.drawings.length} drawings${clip.motion ? ', joints tracked' : ''}; ${clip.seconds.toFixed(1)} s at ${clip.fps} frames a second. By ${clip.by}.`}
-          </Text>
-          <FilePick
-            label={`Open ${clip.name} again`}
-            accept={accept}
-            maxBytes={maxBytes}
-            onFile={(file) => void open(file, clip)}
-          />
-        </Card>
+        <KnownClip
+          key={clip.id}
+          clip={clip}
+          onFile={(file) => void open(file, clip)}
+          onPoints={() => setPoints(clip.id)}
+        />
       ))}
       <Motions athlete={page.athlete} />
       {!clips.length && !filming ? (
@@ -123,5 +139,31 @@ export function ClipBench() {
         </Empty>
       ) : null}
     </Pane>
+  );
+}
+
+interface KnownProps {
+  clip: ClipRecord;
+  onFile: (file: File) => void;
+  onPoints: () => void;
+}
+
+/** A clip that was opened before: what is known of it, and its file asked for again. */
+function KnownClip({ clip, onFile, onPoints }: KnownProps) {
+  const today = useToday();
+  return (
+    <Card>
+      <Text variant="titleMedium">{`${dayWords(clip.date, today)}: ${clip.name}`}</Text>
+      <Text variant="bodySmall">
+        {`${Object.keys(clip.marks).length} events marked, ${clip.drawings.length} drawings${clip.motion ? ', joints tracked' : ''}; ${clip.seconds.toFixed(1)} s at ${clip.fps} frames a second. By ${clip.by}.`}
+      </Text>
+      {isPoints(clip) ? (
+        <Button mode="outlined" onPress={onPoints} contentStyle={{ minHeight: 44 }}>
+          {`Show the points of ${clip.name}`}
+        </Button>
+      ) : (
+        <FilePick label={`Open ${clip.name} again`} accept={accept} maxBytes={maxBytes} onFile={onFile} />
+      )}
+    </Card>
   );
 }

@@ -18,6 +18,8 @@ interface Wanted {
 }
 
 export type ClipState = ReturnType<typeof useClip>;
+/** As much of it as the reading of joints needs. */
+export type FilmState = Pick<ClipState, 'clip' | 'time' | 'seek' | 'mark'>;
 
 /** A clip that was just filmed learns its length by going to its end. */
 async function knowsLength(element: HTMLVideoElement): Promise<void> {
@@ -81,7 +83,7 @@ function usePlaying(video: RefObject<HTMLVideoElement | null>, { ready, isBusy, 
 }
 
 /** What is written down of a clip: its rates, its marks and what is drawn over it. */
-function clipLog(dispatch: Dispatch, athleteId: string, clip: ClipRecord | undefined) {
+export function clipLog(dispatch: Dispatch, athleteId: string, clip: ClipRecord | undefined) {
   const tell = (change: Partial<Pick<ClipRecord, 'fps' | 'captureFps' | 'view' | 'square'>>) => {
     if (!clip) return;
     const { id, fps, captureFps, view, square } = clip;

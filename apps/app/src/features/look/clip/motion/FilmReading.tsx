@@ -1,21 +1,33 @@
 import type { LookPage } from '@wrightonic/contract';
-import { frameAt, motionWords, isRead, motionMeasureOf, nodeName, type ClipEvent } from '@wrightonic/core';
+import {
+  frameAt,
+  motionWords,
+  isRead,
+  motionMeasureOf,
+  nodeName,
+  writeKeypointFile,
+  writeReading,
+  type ThrowsReading,
+  type ClipEvent,
+  type PictureSide,
+} from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import type { KeptTrack } from '../../../../offline/database';
 import { Choices } from '../../../../ui/form/Choices';
+import { saveFile } from '../../../../ui/ImportPreview/saveFile';
 import { Notice } from '../../../../ui/Notice/Notice';
 import { eventName } from '../../../../ui/words/clipEvents';
-import type { ClipState } from '../useClip';
+import type { FilmState } from '../useClip';
 import { Offered } from './Offered';
 import type { Reading } from './useReading';
-import { slowedBy, type Tracking } from './useTracking';
+import { slowedBy } from './useTracking';
 
 interface Props extends Reading {
   athlete: LookPage['athlete'];
-  state: ClipState;
-  tracking: Tracking;
+  state: FilmState;
+  setTowards: (side: PictureSide) => void;
   kept: KeptTrack;
 }
 
@@ -23,7 +35,17 @@ interface Props extends Reading {
 const goodRate = 100;
 
 /** What the joints of a film say: events, figures with their error, and grades. */
-export function FilmReading({ athlete, state, tracking, kept, reading, towards, film, shown, show }: Props) {
+export function FilmReading({
+  athlete,
+  state,
+  setTowards,
+  kept,
+  reading,
+  towards,
+  film,
+  shown,
+  show,
+}: Props) {
   const clip = state.clip!;
   if (!film)
     return (
@@ -45,7 +67,7 @@ export function FilmReading({ athlete, state, tracking, kept, reading, towards, 
           label="The target is on the"
           shown
           value={towards}
-          onChange={(side) => (side ? tracking.setTowards(side) : undefined)}
+          onChange={(side) => (side ? setTowards(side) : undefined)}
           options={[
             { value: 'left', text: 'Left of the picture' },
             { value: 'right', text: 'Right' },
@@ -96,9 +118,47 @@ export function FilmReading({ athlete, state, tracking, kept, reading, towards, 
         </>
       ) : null}
       {read.length ? <Figures reading={reading} state={state} slowed={slowed} shown={shown} /> : null}
+      {read.length ? <Saved name={clip.name} kept={kept} reading={reading} fps={clip.captureFps} /> : null}
       {read.length ? (
         <Offered athlete={athlete} state={state} kept={kept} reading={reading} film={film} />
       ) : null}
+    </View>
+  );
+}
+
+interface SavedProps {
+  name: string;
+  kept: KeptTrack;
+  reading: ThrowsReading;
+  fps: number;
+}
+
+/** Takes figures and points along, as files that other tools read. */
+function Saved({ name, kept, reading, fps }: SavedProps) {
+  const base = name.replace(/\.\w+$/, '');
+  const { size, throws } = kept.tracked;
+  return (
+    <View style={styles.row}>
+      <Button
+        mode="outlined"
+        compact
+        onPress={() =>
+          saveFile(new Blob([writeReading(reading)], { type: 'text/csv' }), `${base}-figures.csv`)
+        }
+      >
+        Figures as CSV
+      </Button>
+      <Button
+        mode="outlined"
+        compact
+        onPress={() => {
+          const frames = throws.flatMap((one) => one.frames);
+          const text = writeKeypointFile({ fps, size, frames });
+          saveFile(new Blob([text], { type: 'application/json' }), `${base}-points.json`);
+        }}
+      >
+        Points as JSON
+      </Button>
     </View>
   );
 }
@@ -109,7 +169,7 @@ interface EventProps {
   time: number;
   off: number;
   moved: boolean;
-  state: ClipState;
+  state: FilmState;
 }
 
 /** An event: a tap goes there, and the frame that is shown can take its place. */
@@ -144,7 +204,7 @@ function EventLine({ event, time, off, moved, state }: EventProps) {
 
 interface FiguresProps {
   reading: NonNullable<Reading['reading']>;
-  state: ClipState;
+  state: FilmState;
   slowed: number;
   shown: number;
 }

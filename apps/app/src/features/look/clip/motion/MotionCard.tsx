@@ -40,7 +40,7 @@ export function MotionCard({ athlete, state, tracking, read }: Props) {
         <ToBegin tracking={tracking} begun={throws.some(({ frames }) => frames.length > 0)} />
       )}
       {kept && !busy ? (
-        <FilmReading athlete={athlete} state={state} tracking={tracking} kept={kept} {...read} />
+        <FilmReading athlete={athlete} state={state} setTowards={tracking.setTowards} kept={kept} {...read} />
       ) : null}
       {whole && !busy ? (
         <Button mode="text" onPress={tracking.begin} contentStyle={styles.tall}>

@@ -17,12 +17,12 @@ import type { KeptTrack } from '../../../../offline/database';
 import { log } from '../../../../offline/log';
 import { useAppDispatch } from '../../../../store/store';
 import { severityNames } from '../../../../ui/seam/words';
-import type { ClipState } from '../useClip';
+import type { FilmState } from '../useClip';
 import { slowedBy } from './useTracking';
 
 interface Props {
   athlete: LookPage['athlete'];
-  state: ClipState;
+  state: FilmState;
   kept: KeptTrack;
   reading: ThrowsReading;
   film: Omit<KeypointClip, 'frames' | 'size'>;

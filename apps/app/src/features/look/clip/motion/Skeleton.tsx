@@ -22,7 +22,7 @@ const bones: readonly (readonly [BodyJoint, BodyJoint])[] = [
 const indexOf = (joint: BodyJoint) => bodyJoints.indexOf(joint);
 
 /** The frame of a throw at a time, s of true time; null between the throws. */
-function frameAt({ kept }: Tracking, time: number, rate: number): KeypointFrame | null {
+function frameAt({ kept }: Pick<Tracking, 'kept'>, time: number, rate: number): KeypointFrame | null {
   for (const { frames } of kept?.tracked.throws ?? []) {
     const near = frames.findLast(({ t }) => t <= time + 0.25 / rate);
     if (near && time - near.t <= 1.2 / rate) return near;
@@ -31,7 +31,7 @@ function frameAt({ kept }: Tracking, time: number, rate: number): KeypointFrame 
 }
 
 interface Props {
-  tracking: Tracking;
+  tracking: Pick<Tracking, 'kept' | 'who' | 'picking' | 'pick'>;
   clip: ClipRecord;
   /** Of the file, s. */
   time: number;

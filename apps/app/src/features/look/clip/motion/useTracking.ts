@@ -80,7 +80,7 @@ const partOf = (clip: ClipRecord | undefined, time: number): Tracking['part'] =>
 };
 
 /** What was followed in a clip, as this device keeps it. */
-function useKept(id: string | undefined) {
+export function useKept(id: string | undefined) {
   const [kept, setKept] = useState<KeptTrack | null>();
   useEffect(() => {
     let gone = false;
