@@ -61,10 +61,43 @@ async function shownBy(page: Shown): Promise<Pictures> {
   };
 }
 
-const sampled = (sample: VideoSample): Picture => ({
-  time: sample.timestamp,
-  draw: (pen) => sample.draw(pen as OffscreenCanvasRenderingContext2D, 0, 0),
-});
+/**
+ * Frames one after the other on one canvas of their own size. A frame that is drawn by itself stays in a cache of the
+ * browser, some megabytes of every one.
+ */
+function stage(): (sample: VideoSample) => Promise<OffscreenCanvas> {
+  const canvas = new OffscreenCanvas(1, 1);
+  const pen = canvas.getContext('2d', { willReadFrequently: true })!;
+  let pixels = new ImageData(1, 1);
+  return async (sample) => {
+    const frame = sample.toVideoFrame();
+    try {
+      const { width, height } = frame.visibleRect!;
+      if (pixels.width !== width || pixels.height !== height) {
+        pixels = new ImageData(width, height);
+        Object.assign(canvas, { width, height });
+      }
+      await frame.copyTo(pixels.data, { format: 'RGBA' });
+      pen.putImageData(pixels, 0, 0);
+      return canvas;
+    } finally {
+      frame.close();
+    }
+  };
+}
+
+/** Draws a frame as the film is seen: a phone that was held upright says by how much its pictures are turned. */
+function drawUpright(
+  pen: OffscreenCanvasRenderingContext2D,
+  frame: OffscreenCanvas,
+  sample: VideoSample,
+): void {
+  const { displayWidth: width, displayHeight: height, rotation } = sample;
+  const [wide, high] = rotation % 180 === 0 ? [width, height] : [height, width];
+  pen.translate(width / 2, height / 2);
+  pen.rotate((rotation * Math.PI) / 180);
+  pen.drawImage(frame, -wide / 2, -high / 2, wide, high);
+}
 
 async function decoded(file: File): Promise<Pictures | null> {
   if (typeof VideoDecoder === 'undefined') return null;
@@ -73,6 +106,7 @@ async function decoded(file: File): Promise<Pictures | null> {
   if (!track) throw new TrackingError(`${file.name} has no picture.`);
   if (!(await track.canDecode())) return null;
   const sink = new VideoSampleSink(track);
+  const staged = stage();
   async function* pictures(samples: AsyncGenerator<VideoSample | null, void, unknown>) {
     try {
       for (;;) {
@@ -81,8 +115,12 @@ async function decoded(file: File): Promise<Pictures | null> {
         });
         if (done) return;
         if (!sample) continue;
+        const frame = await staged(sample);
         try {
-          yield sampled(sample);
+          yield {
+            time: sample.timestamp,
+            draw: (pen: OffscreenCanvasRenderingContext2D) => drawUpright(pen, frame, sample),
+          };
         } finally {
           sample.close();
         }
