@@ -1,10 +1,24 @@
 import { dayAt } from '@wrightonic/core';
-import type { ClipRecord, DrawingRecord, EventOf, MotionTaken, PictureQuery, PictureRecord } from '@wrightonic/contract';
+import type {
+  ClipRecord,
+  DrawingRecord,
+  EventOf,
+  MotionTaken,
+  PictureQuery,
+  PictureRecord,
+} from '@wrightonic/contract';
 import type { ClipEvent } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { parsed, type Academy } from './scope';
 import { loggedBy } from './loggedBy';
-import type { ClipDrawingsRow, ClipMarksRow, ClipMotionsRow, ClipPicturesRow, ClipSettingsRow, ClipsRow } from './tables';
+import type {
+  ClipDrawingsRow,
+  ClipMarksRow,
+  ClipMotionsRow,
+  ClipPicturesRow,
+  ClipSettingsRow,
+  ClipsRow,
+} from './tables';
 
 type Told = Pick<EventOf<'clip-told'>, 'fps' | 'captureFps' | 'view' | 'square'>;
 const settings = ({ fps, captureFps, view, square }: Told) => ({

@@ -57,7 +57,7 @@ export function writeKeypointFile({ fps, size, frames }: KeypointFile): string {
 /**
  * Events and figures of a tracked film as a table: each throw by itself, and the medians.
  *
- * @example writeReading({ throws: [], measures: [], evidence: [], missing: [] }) // 'throw,what,id,name,value,plus or minus,unit'
+ * @example writeReading({ throws: [], measures: [], evidence: [], missing: [] }).startsWith('throw,what,id,name') // true
  */
 export function writeReading(reading: ThrowsReading): string {
   const figure = (which: string, { id, value, plusMinus, unit }: MotionFigure) =>
