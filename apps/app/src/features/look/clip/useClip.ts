@@ -19,7 +19,9 @@ interface Wanted {
 
 export type ClipState = ReturnType<typeof useClip>;
 /** As much of it as the reading of joints needs. */
-export type FilmState = Pick<ClipState, 'clip' | 'time' | 'seek' | 'mark'>;
+export interface FilmState extends Pick<ClipState, 'clip' | 'time' | 'mark'> {
+  seek: (to: number) => void;
+}
 
 /** A clip that was just filmed learns its length by going to its end. */
 async function knowsLength(element: HTMLVideoElement): Promise<void> {
