@@ -8,6 +8,7 @@ import {
   isRead,
   keptMotion,
   motionWords,
+  planeSpeeds,
   readFilm,
   sideView,
   towardsOf,
@@ -176,5 +177,39 @@ describe('a body that is kept without its film', () => {
     expect(moving.frame(0)).toEqual(moving.frame(60));
     expect(moving.frame(65).head).toEqual(moving.frame(64).head);
     expect([moving.frame(119).ball === null, moving.frame(120).ball]).toEqual([false, null]);
+  });
+});
+
+describe('speeds in the picture', () => {
+  const { clip, delivery } = pretendFilm({ discipline: 'overhand', throws: 'R', fps: 120, noise: 0 });
+  const { plant, release } = delivery.events;
+  const speeds = planeSpeeds({ ...clip, heightCm: 200 }, { plant, release })!;
+
+  it('are told in the order of their peaks, in metres a second where the height is known', () => {
+    expect(speeds.unit).toBe('m/s');
+    const bare = planeSpeeds(clip, { plant, release })!;
+    expect(bare.unit).toBe('heights/s');
+    speeds.peaks.forEach(({ value }, n) => expect(value).toBeCloseTo(2 * bare.peaks[n]!.value));
+    expect(speeds.peaks.map(({ segment }) => segment).sort()).toEqual(['chest', 'hand', 'pelvis']);
+    const times = speeds.peaks.map(({ time }) => time);
+    speeds.gaps.forEach(({ ms }, n) => expect(ms / 1000).toBeCloseTo(times[n + 1]! - times[n]!));
+    expect(Math.min(...speeds.gaps.map(({ ms }) => ms))).toBeGreaterThanOrEqual(0);
+  });
+  it('have their peaks where the body has them, within the ± of the gaps', () => {
+    const joints = { pelvis: 'pelvis', chest: 'neck', hand: 'throwingHand' } as const;
+    const at = (segment: keyof typeof joints, t: number) => delivery.at(t)[joints[segment]][0];
+    for (const { segment, time } of speeds.peaks) {
+      let [best, top] = [0, -Infinity];
+      for (let t = plant! - 0.6; t < release! + 0.05; t += 0.002) {
+        const speed = (at(segment, t + 0.002) - at(segment, t - 0.002)) / 0.004;
+        if (speed > top) [best, top] = [t, speed];
+      }
+      expect(Math.abs(time - best) * 1000).toBeLessThanOrEqual(speeds.gaps[0]!.plusMinusMs);
+    }
+  });
+  it('are none from the plate, and none without plant or release', () => {
+    const front = pretendFilm({ discipline: 'overhand', throws: 'R', fps: 60, view: 'front', noise: 0 });
+    expect(planeSpeeds(front.clip, { plant: 1.6, release: 1.8 })).toBeNull();
+    expect([planeSpeeds(clip, { plant }), planeSpeeds(clip, { release })]).toEqual([null, null]);
   });
 });

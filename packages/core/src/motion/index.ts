@@ -15,3 +15,4 @@ export * from './several';
 export * from './side';
 export * from './kept';
 export * from './compare';
+export * from './planeSpeeds';

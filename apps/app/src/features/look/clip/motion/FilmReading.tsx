@@ -21,6 +21,7 @@ import { Notice } from '../../../../ui/Notice/Notice';
 import { eventName } from '../../../../ui/words/clipEvents';
 import type { FilmState } from '../useClip';
 import { Offered } from './Offered';
+import { PlaneSpeeds } from './PlaneSpeeds';
 import type { Reading } from './useReading';
 import { slowedBy } from './useTracking';
 
@@ -118,6 +119,9 @@ export function FilmReading({
         </>
       ) : null}
       {read.length ? <Figures reading={reading} state={state} slowed={slowed} shown={shown} /> : null}
+      {one && isRead(one) ? (
+        <PlaneSpeeds film={film} size={kept.tracked.size} frames={framesOf(kept, shown)} reading={one} />
+      ) : null}
       {read.length ? <Saved name={clip.name} kept={kept} reading={reading} fps={clip.captureFps} /> : null}
       {read.length ? (
         <Offered athlete={athlete} state={state} kept={kept} reading={reading} film={film} />
@@ -125,6 +129,9 @@ export function FilmReading({
     </View>
   );
 }
+
+const framesOf = ({ tracked }: KeptTrack, n: number) =>
+  tracked.throws.filter(({ whole }) => whole)[n]?.frames ?? [];
 
 interface SavedProps {
   name: string;

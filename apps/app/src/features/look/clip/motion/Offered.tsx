@@ -4,9 +4,7 @@ import {
   keptMotion,
   motionMeasureOf,
   nodeName,
-  type Instants,
   type KeypointClip,
-  type ThrowReading,
   type ThrowsReading,
 } from '@wrightonic/core';
 import { router } from 'expo-router';
@@ -18,6 +16,7 @@ import { log } from '../../../../offline/log';
 import { useAppDispatch } from '../../../../store/store';
 import { severityNames } from '../../../../ui/seam/words';
 import type { FilmState } from '../useClip';
+import { timesOf, type Read } from './times';
 import { slowedBy } from './useTracking';
 
 interface Props {
@@ -28,16 +27,11 @@ interface Props {
   film: Omit<KeypointClip, 'frames' | 'size'>;
 }
 
-type Read = Extract<ThrowReading, { events: unknown }>;
-
 /** Where a figure was measured, s of true time; null where it is of several events. */
 const measuredAt = (measure: string, { events }: Read): number | null => {
   const needs = motionMeasureOf(measure)?.needs ?? [];
   return needs.length === 1 ? (events[needs[0]!]?.t ?? null) : null;
 };
-
-const timesOf = ({ events }: Read): Instants =>
-  Object.fromEntries(Object.entries(events).map(([event, at]) => [event, at.t]));
 
 /** The grades that a film says; the instructor takes them, or leaves some out, and both are kept. */
 export function Offered({ athlete, state, kept, reading, film }: Props) {
