@@ -9,7 +9,7 @@ const part = (name) => ({
 
 module.exports = {
   // The first run on a new machine translates everything while a database is made.
-  testTimeout: 60_000,
+  testTimeout: 120_000,
   maxWorkers: 2,
   projects: [
     part('packages/core'),

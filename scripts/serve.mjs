@@ -27,6 +27,9 @@ async function endLeftOver(file) {
   await until(() => !living(readFileSync(file, 'utf8')), 'the server of an earlier run', 10_000);
 }
 
+/** A machine that is short of time loads the demo this slowly, ms. */
+const slowest = 240_000;
+
 /** The server on a database and a build that are there already. */
 export async function launchServer({ url, app, folder, port, env = {} }) {
   const file = join(folder, 'server.pid');
@@ -57,10 +60,14 @@ export async function launchServer({ url, app, folder, port, env = {} }) {
     if (existsSync(file) && !living(readFileSync(file, 'utf8'))) rmSync(file, { force: true });
   });
   const host = env.HOST ?? process.env.HOST ?? '127.0.0.1';
-  await until(async () => {
-    if (server.over) throw new Error(`The server ended with ${await server.gone}.`);
-    return answers(host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host, port);
-  }, 'the server');
+  await until(
+    async () => {
+      if (server.over) throw new Error(`The server ended with ${await server.gone}.`);
+      return answers(host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host, port);
+    },
+    'the server',
+    slowest,
+  );
   return server;
 }
 
