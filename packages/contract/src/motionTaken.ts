@@ -1,4 +1,11 @@
-import { clipEvents, keptJoints, motionMeasures, type MotionKept, type Severity } from '@wrightonic/core';
+import {
+  clipEvents,
+  keptJoints,
+  motionMeasures,
+  type KeptFigure,
+  type MotionKept,
+  type Severity,
+} from '@wrightonic/core';
 import Joi from 'joi';
 import { severity } from './headless';
 
@@ -17,10 +24,7 @@ export interface MotionOffer {
   time: number | null;
 }
 
-export interface MotionFigureTaken {
-  id: string;
-  value: number;
-  off: number;
+export interface MotionFigureTaken extends KeptFigure {
   /** Standard deviation between throws, where there were enough. */
   scatter: number | null;
 }

@@ -100,7 +100,10 @@ export function Timeline({ flags, span: [from, to], fps, onSeek, onMove }: Props
           <button
             key={event}
             aria-label={`Go to ${eventName(event)}`}
-            onClick={() => (dragged.current ? undefined : onSeek(time + 0.0005))}
+            onClick={({ detail }) => {
+              // A drag ends in a click of the pointer; a key has none.
+              if (detail === 0 || !dragged.current) onSeek(time + 0.0005);
+            }}
             onPointerDown={(pointer) => {
               pointer.currentTarget.setPointerCapture(pointer.pointerId);
               held.current = { event, x: pointer.clientX, time };

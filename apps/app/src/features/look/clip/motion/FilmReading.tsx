@@ -48,13 +48,17 @@ export function FilmReading({
   show,
 }: Props) {
   const clip = state.clip!;
+  const side = clip.view === 'side' ? <TargetSide towards={towards} setTowards={setTowards} /> : null;
   if (!film)
     return (
-      <Notice>
-        {clip.view === 'side'
-          ? 'Where the target is cannot be told from the feet. Say it below.'
-          : 'Joints are read from the side, the front or from behind. Say where the camera stood.'}
-      </Notice>
+      <>
+        <Notice>
+          {side
+            ? 'The feet do not tell where the target is. Say it here.'
+            : 'Joints are read from the side, the front or from behind. Say where the camera stood.'}
+        </Notice>
+        {side}
+      </>
     );
   if (!reading)
     return kept.tracked.throws.some(({ whole }) => whole) ? <Text role="status">Working it out</Text> : null;
@@ -63,18 +67,7 @@ export function FilmReading({
   const read = reading.throws.filter(isRead);
   return (
     <View style={styles.gap}>
-      {clip.view === 'side' ? (
-        <Choices
-          label="The target is on the"
-          shown
-          value={towards}
-          onChange={(side) => (side ? setTowards(side) : undefined)}
-          options={[
-            { value: 'left', text: 'Left of the picture' },
-            { value: 'right', text: 'Right' },
-          ]}
-        />
-      ) : null}
+      {side}
       {clip.square ? null : (
         <Notice>The camera stood off its side: angles come out too small by an unknown amount.</Notice>
       )}
@@ -130,8 +123,21 @@ export function FilmReading({
   );
 }
 
+const TargetSide = ({ towards, setTowards }: Pick<Props, 'towards' | 'setTowards'>) => (
+  <Choices
+    label="The target is on the"
+    shown
+    value={towards}
+    onChange={(side) => (side ? setTowards(side) : undefined)}
+    options={[
+      { value: 'left', text: 'Left of the picture' },
+      { value: 'right', text: 'Right' },
+    ]}
+  />
+);
+
 const framesOf = ({ tracked }: KeptTrack, n: number) =>
-  tracked.throws.filter(({ whole }) => whole)[n]?.frames ?? [];
+  tracked.throws.filter(({ whole }) => whole)[n]!.frames;
 
 interface SavedProps {
   name: string;

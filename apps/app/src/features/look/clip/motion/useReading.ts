@@ -7,6 +7,7 @@ import {
   type KeypointClip,
   type PictureSide,
   type ThrowsReading,
+  type TrackedFilm,
 } from '@wrightonic/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { KeptTrack } from '../../../../offline/database';
@@ -62,7 +63,8 @@ export function useReading(
   kept: KeptTrack | null | undefined,
 ): Reading {
   const whom = useWhom(athlete);
-  const [reading, setReading] = useState<ThrowsReading | null>(null);
+  // Of what was tracked: a reading of an earlier track says nothing of this one.
+  const [answered, setAnswered] = useState<{ of: TrackedFilm; reading: ThrowsReading } | null>(null);
   const towards = useMemo(() => {
     if (!kept) return null;
     const [first] = kept.tracked.throws;
@@ -75,15 +77,16 @@ export function useReading(
     let gone = false;
     const tracked = { ...kept.tracked, throws };
     void readInWorker(tracked, film, whom, movedIn(clip, athlete, { ...kept, tracked })).then((answer) => {
-      if (!gone) setReading(answer);
+      if (!gone) setAnswered({ of: kept.tracked, reading: answer });
     });
     return () => {
       gone = true;
     };
   }, [kept, film, whom, clip, athlete]);
   const [shown, show] = useState(0);
+  const reading = kept && answered?.of === kept.tracked ? answered.reading : null;
   return {
-    reading: kept ? reading : null,
+    reading,
     towards,
     film,
     shown: Math.min(shown, Math.max(0, (reading?.throws.length ?? 1) - 1)),
