@@ -3,6 +3,7 @@ import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from '
 import { join } from 'node:path';
 import pino from 'pino';
 import { demoCamps } from './demoCamps';
+import { listen } from './http/listen';
 import { server } from './http/server';
 import { settingsOf } from './settings';
 import { UnscopedStore } from './store/academies';
@@ -53,15 +54,8 @@ async function main(): Promise<void> {
     settings,
     ...(app ? { app } : {}),
   });
-  const listening = web.listen(settings.port, settings.host, (error?: Error) => {
-    if (error) throw error;
-    process.stdout.write(`Wrightonic is at ${settings.publicUrl}\n`);
-  });
-  // Longer than a client keeps an idle connection: otherwise it is closed here just as the next request is sent on it.
-  listening.keepAliveTimeout = 75_000;
-  // A request that does not come to its end is given up.
-  listening.headersTimeout = 15_000;
-  listening.requestTimeout = 60_000;
+  const listening = await listen(web, settings.port, settings.host);
+  process.stdout.write(`Wrightonic is at ${settings.publicUrl}\n`);
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => {
       listening.close(

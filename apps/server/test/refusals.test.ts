@@ -313,3 +313,8 @@ describe('bad requests', () => {
     expect(await set.counts()).toEqual(before);
   });
 });
+
+it('keeps an idle connection for longer than a browser does, so that none is closed as it is used', async () => {
+  const { headers } = await set.rival.raw('/session');
+  expect(headers.get('keep-alive')).toBe('timeout=75');
+});

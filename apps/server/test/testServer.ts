@@ -1,10 +1,10 @@
 import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
-import type { Server } from 'node:http';
 import { athleteParts, emptyAthlete, type AuthSessionState } from '@wrightonic/contract';
 import { dayAt, drills } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { hashPassword } from '../src/auth/password';
+import { listen } from '../src/http/listen';
 import { server } from '../src/http/server';
 import { UnscopedStore } from '../src/store/academies';
 import { connect } from '../src/store/database';
@@ -26,9 +26,7 @@ export async function testServer() {
   const db = connect(url.href);
   await migrate(db);
   const { web, close } = server({ db, secret: 'of the tests' });
-  const listening = await new Promise<Server>((done) => {
-    const started = web.listen(0, '127.0.0.1', () => done(started));
-  });
+  const listening = await listen(web, 0, '127.0.0.1');
   const base = `http://127.0.0.1:${(listening.address() as AddressInfo).port}/api`;
   return {
     db,
