@@ -9,6 +9,7 @@ import {
   nodeOf,
   trace,
 } from '../src';
+import { numbersOf, reachOf } from './shapes';
 
 describe('a drill in full', () => {
   it.each(drills.map((drill) => [drill.id, drill] as const))('%s says everything', (id, drill) => {
@@ -38,22 +39,14 @@ describe('a drill in full', () => {
 
 describe('the figure of a set-up', () => {
   const size = { width: 200, height: 140 };
-  const numbers = (path: string) => [...path.matchAll(/-?\d+(\.\d+)?/g)].map(([n]) => Number(n));
 
   it.each(drills.map(({ id }) => [id]))('of %s stands inside its frame, for both hands', (id) => {
     for (const hand of ['L', 'R'] as const) {
       const shapes = drawScene(id, { ...size, hand, discipline: 'overhand' })!;
       expect(shapes.length).toBeGreaterThan(12);
-      for (const { path, ink } of shapes) {
-        if (ink === 'ball' || path.includes('a')) continue;
-        const points = numbers(path);
-        const xs = points.filter((_, n) => n % 2 === 0);
-        const ys = points.filter((_, n) => n % 2 === 1);
-        expect(Math.min(...xs)).toBeGreaterThanOrEqual(-1);
-        expect(Math.max(...xs)).toBeLessThanOrEqual(size.width + 1);
-        expect(Math.min(...ys)).toBeGreaterThanOrEqual(-1);
-        expect(Math.max(...ys)).toBeLessThanOrEqual(size.height + 1);
-      }
+      const [left, right, top, bottom] = reachOf(shapes);
+      expect(Math.min(left, top)).toBeGreaterThanOrEqual(-1);
+      expect([right <= size.width + 1, bottom <= size.height + 1]).toEqual([true, true]);
     }
   });
 
@@ -63,7 +56,7 @@ describe('the figure of a set-up', () => {
     );
     const lines = (shapes: typeof right) => shapes!.filter(({ path }) => !path.includes('a'));
     lines(right).forEach(({ path }, n) => {
-      const [a, b] = [numbers(path), numbers(lines(left)[n]!.path)];
+      const [a, b] = [numbersOf(path), numbersOf(lines(left)[n]!.path)];
       a.forEach((value, at) => expect(at % 2 ? b[at] : size.width - b[at]!).toBeCloseTo(value, 0));
     });
   });

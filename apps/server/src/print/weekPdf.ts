@@ -15,6 +15,7 @@ import { page, pdfOf, written, type Pdf } from './document';
 const inks: Record<Shape['ink'], string> = {
   body: '#1D2B2F',
   far: '#6A767A',
+  wrong: '#A8492A',
   ball: '#A8492A',
   thing: '#274B6D',
   ground: '#C9C1B0',
@@ -35,6 +36,7 @@ function drawFigure(pdf: Pdf, sheet: WeekSheet, drill: string, x: number, y: num
     hand: sheet.throws,
     discipline: sheet.discipline,
   }) ?? []) {
+    if (!path) continue;
     pdf.path(path);
     if (width === 0) pdf.fill(inks[colour]);
     else {

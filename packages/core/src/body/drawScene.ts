@@ -1,18 +1,21 @@
 import type { Discipline, Hand } from '../catalogue';
-import { drawBody, flattening, pathOf, type Flat, type Frame } from './drawing';
-import { scenes, windmillScenes, type Thing } from './scenes';
-import { bodyPoints, type Points, type Vector } from './skeleton';
+import {
+  circle,
+  drawPoints,
+  flattening,
+  groundAt,
+  pathOf,
+  shapesOfBody,
+  type Flat,
+  type Frame,
+  type Shape,
+} from './drawing';
+import { framed, type MovingDrawing } from './frames';
+import { movements, ownMovements, type Movement } from './movements';
+import { scenes, windmillScenes, type Scene, type Thing } from './scenes';
+import { bodyPoints, type Points, type Pose, type Vector } from './skeleton';
 import { stances } from './stances';
-
-/** One stroke or patch of a picture, back to front. */
-export interface Shape {
-  /** SVG path. */
-  path: string;
-  /** Of its stroke, px; 0 for a patch. */
-  width: number;
-  ink: 'body' | 'far' | 'ball' | 'thing' | 'ground' | 'paper';
-  dashed?: boolean;
-}
+import { steppedBody } from './stepped';
 
 type Put = (...at: Vector[]) => string;
 type Sticks = readonly (readonly Vector[])[];
@@ -85,11 +88,16 @@ const lines: Readonly<Record<string, (x: number) => Sticks>> = {
   ],
 };
 
-const circle = ({ x, y }: { x: number; y: number }, r: number): string =>
-  `M${(x - r).toFixed(1)} ${y.toFixed(1)}a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(2 * r).toFixed(1)} 0` +
-  `a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(-2 * r).toFixed(1)} 0`;
+/** A strap that nobody holds hangs down so far, body heights. */
+const hangs = 0.5;
 
-function shapesOf(thing: Thing, points: Points, flat: Flat, put: Put, scale: number): Shape[] {
+interface Sheet {
+  flat: Flat;
+  put: Put;
+  scale: number;
+}
+
+function shapesOf(thing: Thing, points: Points, { flat, put, scale }: Sheet, held: boolean): Shape[] {
   const stroke = (path: string, width = 1.6): Shape => ({ path, width, ink: 'thing' });
   switch (thing.kind) {
     case 'mound':
@@ -107,7 +115,8 @@ function shapesOf(thing: Thing, points: Points, flat: Flat, put: Put, scale: num
     case 'strap':
     case 'band':
     case 'cord': {
-      const ends = put(at(thing.x, thing.z), points[thing.to]);
+      const end = held || !thing.letGo ? points[thing.to] : at(thing.x, thing.z - hangs);
+      const ends = put(at(thing.x, thing.z), end);
       const anchor = circle(flat(at(thing.x, thing.z)), 0.018 * scale);
       return [
         { ...stroke(ends, thing.kind === 'band' ? 2.4 : 1.6), dashed: thing.kind !== 'strap' },
@@ -153,40 +162,94 @@ function reach(thing: Thing): number[] {
   }
 }
 
-/**
- * The set-up of a drill as a picture, mirrored for left-handers; seen from the chest side, the target to one hand.
- *
- * @param width of the picture, px; `height` too
- * @param discipline whose delivery it is, where the drill is for both
- * @returns shapes from back to front; null for a drill without a figure
- * @example drawScene('no-such-drill', { width: 200, height: 160, hand: 'R', discipline: 'overhand' }) // null
- */
-export function drawScene(
-  drill: string,
-  { width, height, hand, discipline }: { width: number; height: number; hand: Hand; discipline: Discipline },
-): Shape[] | null {
-  const scene = (discipline === 'windmill' ? windmillScenes[drill] : undefined) ?? scenes[drill];
+interface Into {
+  width: number;
+  height: number;
+  hand: Hand;
+  discipline: Discipline;
+}
+
+/** The scene of a drill with how it goes; null for one without a figure. */
+function sceneOf(drill: string, discipline: Discipline): { scene: Scene; steps: Movement } | null {
+  const other = discipline === 'windmill' ? windmillScenes[drill] : undefined;
+  const scene = other ?? scenes[drill];
   if (!scene) return null;
-  const pose = stances[scene.stance];
-  const points = bodyPoints(pose);
-  const xs = [...Object.values(points).map(([x]) => x), ...scene.things.flatMap(reach)];
+  return { scene, steps: (other ? undefined : ownMovements[drill]) ?? movements[scene.stance]! };
+}
+
+/** What is thrown at stands clear of a body that moves on, where it stands in front of it. */
+const thrownAt = new Set<Thing['kind']>(['net', 'target', 'radar', 'batter', 'partner', 'mirror']);
+const nearest = 0.6;
+
+/** Even a body that lies is drawn no larger than one that stands, body heights. */
+const lowest = 1.2;
+
+/** Draws bodies among the things of a scene; as large as lets all of them be seen. */
+function drawingOf({ things: given }: Scene, bodies: readonly Points[], { width, height, hand }: Into) {
+  const body = bodies.flatMap((points) => Object.values(points).map(([x]) => x));
+  const clear = Math.max(...body) + 0.08;
+  const things = given.map((thing) =>
+    thrownAt.has(thing.kind) && 'x' in thing && thing.x > nearest
+      ? { ...thing, x: Math.max(thing.x, clear) }
+      : thing,
+  );
+  const xs = [...body, ...things.flatMap(reach)];
   const [left, right] = [Math.min(...xs) - 0.08, Math.max(...xs) + 0.08];
-  const tall = Math.min(height / 1.26, width / (right - left));
+  const top = Math.max(
+    lowest,
+    ...bodies.flatMap((points) => Object.values(points).map(([, , z]) => z + 0.04)),
+  );
+  const tall = Math.min((height * groundAt) / top, width / (right - left));
   const frame: Frame = { width, height, hand, view: 'side', tall };
   const middle = (left + right) / 2;
   const flat = flattening(frame, middle);
   const put: Put = (...vectors) => pathOf(vectors.map(flat));
-  const { strokes, head, glove, ball } = drawBody(pose, frame, middle, points);
-  const ground = put(at(left, 0), at(right, 0));
-  return [
-    { path: ground, width: 1, ink: 'ground' },
-    ...scene.things.flatMap((thing) => shapesOf(thing, points, flat, put, tall)),
-    ...strokes.flatMap(({ path, width: thick, far }): Shape[] => [
-      { path, width: thick + 2.2, ink: 'paper' },
-      { path, width: thick, ink: far ? 'far' : 'body' },
-    ]),
-    { path: circle(glove, glove.r), width: 0, ink: 'body' },
-    { path: circle(head, head.r), width: 0, ink: 'body' },
-    ...(ball ? [{ path: circle(ball, ball.r), width: 1.4, ink: 'ball' as const }] : []),
+  return (pose: Pose, points: Points, held = true): Shape[] => [
+    { path: put(at(left, 0), at(right, 0)), width: 1, ink: 'ground' },
+    ...things.flatMap((thing) => shapesOf(thing, points, { flat, put, scale: tall }, held)),
+    ...shapesOfBody(drawPoints(points, pose.ball, frame, middle)),
   ];
+}
+
+/**
+ * The set-up of a drill as a picture, mirrored for left-handers; seen from the chest side, the target to one hand.
+ *
+ * @param into width and height of the picture, px; the hand, and whose delivery it is, where the drill is for both
+ * @returns shapes from back to front; null for a drill without a figure
+ * @example drawScene('no-such-drill', { width: 200, height: 160, hand: 'R', discipline: 'overhand' }) // null
+ */
+export function drawScene(drill: string, into: Into): Shape[] | null {
+  const found = sceneOf(drill, into.discipline);
+  if (!found) return null;
+  const pose = stances[found.scene.stance];
+  const points = bodyPoints(pose);
+  return drawingOf(found.scene, [points], into)(pose, points);
+}
+
+/** From so many instants it is known how far a body reaches. */
+const looked = 24;
+
+/**
+ * How a drill goes, as drawings; the best of them is its still figure.
+ *
+ * @param rate frames a second
+ * @returns null for a drill without a figure
+ * @example drawGoing('no-such-drill', { width: 200, height: 160, hand: 'R', discipline: 'overhand' }, 30) // null
+ */
+export function drawGoing(drill: string, into: Into, rate: number): MovingDrawing | null {
+  const found = sceneOf(drill, into.discipline);
+  if (!found) return null;
+  const hold = found.steps.find((step) => step.here)!.stay;
+  const { seconds, here, at } = steppedBody(found.steps, stances[found.scene.stance]);
+  const sampled = Array.from({ length: looked }, (_, n) => at((n * seconds) / (looked - 1)).points);
+  const draw = drawingOf(found.scene, [...sampled, at(here).points], into);
+  const count = Math.floor(seconds * rate + 1e-9) + 1;
+  return {
+    count,
+    frame: framed((n) => {
+      const { pose, points } = at(n / rate);
+      return draw(pose, points, n / rate <= here + hold);
+    }),
+    best: Math.min(count - 1, Math.round(here * rate)),
+  };
 }

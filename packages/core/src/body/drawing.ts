@@ -11,6 +11,16 @@ export interface Stroke {
   far: boolean;
 }
 
+/** One stroke or patch of a picture, back to front. */
+export interface Shape {
+  /** SVG path; empty where there is nothing now. */
+  path: string;
+  /** Of its stroke, px; 0 for a patch. */
+  width: number;
+  ink: 'body' | 'far' | 'wrong' | 'ball' | 'thing' | 'ground' | 'paper';
+  dashed?: boolean;
+}
+
 export interface Drawing {
   strokes: Stroke[];
   head: { x: number; y: number; r: number };
@@ -46,7 +56,8 @@ export type Flat = (at: Vector) => { x: number; y: number; depth: number };
 
 /** Room around a body, in body heights. */
 const room = 1.22;
-const groundAt = 0.95;
+/** Of the height of a picture. */
+export const groundAt = 0.95;
 
 /**
  * Pixels of one body height in a picture.
@@ -84,6 +95,47 @@ const n = (value: number): string => value.toFixed(1);
  */
 export const pathOf = (points: readonly { x: number; y: number }[]): string =>
   points.map(({ x, y }, i) => `${i ? 'L' : 'M'}${n(x)} ${n(y)}`).join('');
+
+/**
+ * A circle as an SVG path.
+ *
+ * @example circle({ x: 5, y: 5 }, 2) // 'M3.0 5.0a2.0 2.0 0 1 0 4.0 0a2.0 2.0 0 1 0 -4.0 0'
+ */
+export const circle = ({ x, y }: { x: number; y: number }, r: number): string =>
+  `M${n(x - r)} ${n(y)}a${n(r)} ${n(r)} 0 1 0 ${n(2 * r)} 0a${n(r)} ${n(r)} 0 1 0 ${n(-2 * r)} 0`;
+
+/**
+ * The ground under a body, from edge to edge.
+ *
+ * @example groundUnder({ width: 100, height: 100 }).path // 'M4.0 95.0L96.0 95.0'
+ */
+export const groundUnder = ({ width, height }: Pick<Frame, 'width' | 'height'>): Shape => ({
+  path: pathOf([4, width - 4].map((x) => ({ x, y: height * groundAt }))),
+  width: 1,
+  ink: 'ground',
+});
+
+/** Paper that is left around each part, so that one is told from another, px. */
+const rim = 2.4;
+
+/**
+ * A body as shapes, as many in every posture.
+ *
+ * @param wrong parts that are marked
+ * @example shapesOfBody(drawBody(stance, frame, 0)).length // 23
+ */
+export function shapesOfBody({ strokes, head, glove, ball }: Drawing, wrong: readonly Part[] = []): Shape[] {
+  const inkOf = (part: Part, far = false) => (wrong.includes(part) ? 'wrong' : far ? 'far' : 'body');
+  return [
+    ...strokes.flatMap(({ part, path, width, far }): Shape[] => [
+      { path, width: width + rim, ink: 'paper' },
+      { path, width: wrong.includes(part) ? width + 1 : width, ink: inkOf(part, far) },
+    ]),
+    { path: circle(glove, glove.r), width: 0, ink: inkOf('glove') },
+    { path: circle(head, head.r), width: 0, ink: inkOf('head') },
+    { path: ball ? circle(ball, ball.r) : '', width: 1.4, ink: 'ball' },
+  ];
+}
 
 /**
  * A posed body as strokes.

@@ -1,7 +1,13 @@
-import type { Key } from './keys';
 import type { Pose } from './skeleton';
 
 const radians = Math.PI / 180;
+/** A pose at an instant, s; into that of the plant the front foot comes fast. */
+export interface Instant {
+  t: number;
+  pose: Pose;
+  phase?: string;
+}
+
 /** How much faster than on its way the front foot comes in. */
 const landingSpeed = 1.8;
 
@@ -53,7 +59,7 @@ function slopes(t: readonly number[], y: readonly number[]): number[] {
  *
  * @example flowOf([0, 1].map((t) => ({ phase: 'lift', t, pose: postureOf('overhand', 'lift') })))(0.5).air // 0
  */
-export function flowOf(keys: readonly Key[]): (t: number) => Pose {
+export function flowOf(keys: readonly Instant[]): (t: number) => Pose {
   const times = keys.map(({ t }) => t);
   const rows = keys.map(({ pose }) => numbersOf(pose));
   const landing = keys.findIndex(({ phase }) => phase === 'plant');

@@ -16,11 +16,12 @@ export {
   type Vector,
 } from './skeleton';
 export type { Part, View } from './fault';
-export { drawBody, middleOf, type Drawing } from './drawing';
-export { drawScene, type Shape } from './drawScene';
+export { circle, drawBody, groundUnder, middleOf, shapesOfBody, type Drawing, type Shape } from './drawing';
+export { drawGoing, drawScene } from './drawScene';
+export type { MovingDrawing } from './frames';
 export { postureOf } from './postures';
 export { keysOf, type Key, type Planted } from './keys';
-export { drawMoving, movingBody, type MovingDrawing } from './moving';
+export { drawMoving, movingBody } from './moving';
 export { drawTracked } from './tracked';
 
 export interface Posed {

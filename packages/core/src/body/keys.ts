@@ -1,12 +1,11 @@
 import type { Discipline, Phase } from '../catalogue';
+import type { Instant } from './flow';
 import { postureOf } from './postures';
 import { changed, type Pose, type PoseChange } from './skeleton';
 
 /** A pose at an instant of a delivery, s. */
-export interface Key {
+export interface Key extends Instant {
   phase: Phase | 'follow' | 'swing';
-  t: number;
-  pose: Pose;
 }
 
 /** A part of a pose, or when it comes, otherwise; in proportion to the strength of a flaw. */
@@ -108,6 +107,7 @@ export function keysOf(
 ): Key[] {
   const times = discipline === 'overhand' ? overhandTimes : windmillTimes;
   const own = discipline === 'overhand' ? overhandMotion : windmillMotion;
+  const leaves = discipline === 'overhand' ? overhandTimes.release : windmillTimes.through;
   const poseOf = (phase: Key['phase']): Pose => {
     if (phase === 'follow')
       return discipline === 'overhand'
@@ -118,7 +118,7 @@ export function keysOf(
   };
   const held = flaws.reduce((sum, { planted, strength }) => sum + strength * (planted.hold ?? 0), 0);
   const keys = (Object.entries(times) as [Key['phase'], number][]).flatMap(([phase, t]): Key[] => {
-    let pose = towards(poseOf(phase), own[phase] ?? {}, 1);
+    let pose = towards(poseOf(phase), { ...own[phase], ball: t < leaves }, 1);
     for (const { planted, strength } of flaws) {
       const change = planted.poses?.[phase];
       if (change) pose = towards(pose, change, strength);

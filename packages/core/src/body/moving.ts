@@ -1,5 +1,6 @@
 import { nodeOf, type Discipline } from '../catalogue';
-import { drawBody, type Drawing, type Frame } from './drawing';
+import { drawBody, groundUnder, shapesOfBody, type Frame } from './drawing';
+import { framed, type MovingDrawing } from './frames';
 import { flowOf } from './flow';
 import { faults } from './faults';
 import { keysOf, type Key } from './keys';
@@ -39,14 +40,6 @@ export function movingBody(keys: readonly Key[], lengths: Lengths = drawnLengths
 /** What a moving figure shows of a delivery: from shortly before the lift or the load to the finish, s. */
 const shown = { from: 0.3, to: 2.2 } as const;
 
-export interface MovingDrawing {
-  /** Frames from beginning to end; each is drawn when it is first asked for. */
-  count: number;
-  frame: (n: number) => Drawing;
-  /** The frame in which a flaw is seen best. */
-  best: number;
-}
-
 /** From so many instants it is known how far a body reaches. */
 const looked = 12;
 
@@ -65,7 +58,7 @@ export function drawMoving(
 ): MovingDrawing {
   const node = flaw === null ? undefined : nodeOf(flaw);
   const phase = node?.type === 'flaw' ? node.phase : null;
-  const change = flaw === null ? undefined : faults[flaw]?.change;
+  const { change, parts: wrong = [] } = (flaw === null ? undefined : faults[flaw]) ?? {};
   const planted = phase && change ? [{ planted: { poses: { [phase]: change } }, strength: 1 }] : [];
   const keys = keysOf(discipline, planted);
   const { seconds, at } = movingBody(keys);
@@ -76,17 +69,16 @@ export function drawMoving(
   ).flat();
   const [left, right] = [Math.min(...xs), Math.max(...xs)];
   const tall = Math.min(into.height / 1.3, into.width / (right - left + 0.2));
-  const drawn: Drawing[] = [];
   const best = keys.find((key) => key.phase === (phase ?? 'plant'))?.t ?? shown.from;
   return {
     count,
-    frame: (n) => {
-      drawn[n] ??= (() => {
-        const { pose, points } = at(shown.from + n / rate);
-        return drawBody(pose, { ...into, tall }, (left + right) / 2, points);
-      })();
-      return drawn[n];
-    },
+    frame: framed((n) => {
+      const { pose, points } = at(shown.from + n / rate);
+      return [
+        groundUnder(into),
+        ...shapesOfBody(drawBody(pose, { ...into, tall }, (left + right) / 2, points), wrong),
+      ];
+    }),
     best: Math.min(count - 1, Math.max(0, Math.round((best - shown.from) * rate))),
   };
 }

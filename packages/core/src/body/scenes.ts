@@ -26,7 +26,14 @@ export type Thing =
   | { kind: 'mound' | 'tilt' }
   | { kind: 'pad' | 'tape'; from: number; to: number }
   | { kind: 'wedge' | 'ball'; x: number }
-  | { kind: 'strap' | 'band' | 'cord'; x: number; z: number; to: Joint }
+  | {
+      kind: 'strap' | 'band' | 'cord';
+      x: number;
+      z: number;
+      to: Joint;
+      /** Let go once the body goes on from the still figure. */
+      letGo?: true;
+    }
   | { kind: 'loop'; between: readonly [Joint, Joint] }
   | { kind: 'held'; what: 'towel' | 'ball' | 'weight'; at: Joint };
 
@@ -42,7 +49,7 @@ const phone: Thing = { kind: 'mirror', x: 0.95 };
 
 /** How each drill is set up, for its figure. */
 export const scenes: Readonly<Record<string, Scene>> = {
-  'hip-first-lean': scene('drift', { kind: 'fence', x: 0.34 }),
+  'hip-first-lean': scene('drift', { kind: 'fence', x: 0.3 }),
   'flat-ground-fall': scene('glide'),
   'edge-set-fall': scene('drift', { kind: 'wedge', x: -0.08 }, mound),
   'slow-glide-hold': scene('glide', mound),
@@ -62,7 +69,11 @@ export const scenes: Readonly<Record<string, Scene>> = {
   'wall-seat-drive': scene('wallSeat', { kind: 'wall', x: -0.16 }),
   'strap-lean': scene('drift', { kind: 'strap', x: -0.45, z: 1.1, to: 'gloveHand' }),
   'strap-descent': scene('glide', { kind: 'strap', x: -0.3, z: 1.15, to: 'gloveHand' }, mound),
-  'strap-release-throw': scene('liftBall', { kind: 'strap', x: -0.45, z: 1.1, to: 'gloveHand' }, net),
+  'strap-release-throw': scene(
+    'liftBall',
+    { kind: 'strap', x: -0.45, z: 1.1, to: 'gloveHand', letGo: true },
+    net,
+  ),
   'soft-drop': scene('glide', { kind: 'pad', from: 0.5, to: 1.05 }),
   'single-leg-sit-throw': scene('hinged', net),
   'pre-hinged-throw': scene('hinged', net),
@@ -184,7 +195,7 @@ export const scenes: Readonly<Record<string, Scene>> = {
   'bare-wall-slide-glide': scene('glide', { kind: 'backWall', x: 0.4 }),
   'bare-shoe-by-shoe-stride': scene('landing', { kind: 'tape', from: 0.6, to: 0.86 }),
   'bare-step-and-snap': scene('hipSnap'),
-  'bare-hands-wait': scene('drift', { kind: 'wall', x: 0.34 }),
+  'bare-hands-wait': scene('drift', { kind: 'wall', x: 0.3 }),
   'bare-tall-at-the-wall': scene('landing', { kind: 'backWall', x: 0.4 }),
   'bare-fingers-on-the-wall': scene('handsOnWall', { kind: 'wall', x: 0.47 }),
   'bare-long-finish-fold': scene('finish'),

@@ -65,7 +65,11 @@ export const stances = {
   withBall: start,
   lift: from(lift, {}),
   liftBall: lift,
-  drift: from(lift, { pelvis: { x: 0.1, turn: -8 }, trunk: { lean: -6 } }),
+  drift: from(lift, {
+    pelvis: { x: 0.13, turn: -8 },
+    trunk: { lean: -6 },
+    trail: { thigh: [165, -72], shin: [188, -76], toes: 90 },
+  }),
   glide: from(glide, {}),
   plantBall: plant,
   landing: from(plant, {}),

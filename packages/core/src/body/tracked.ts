@@ -1,7 +1,7 @@
 import { quantile } from 'simple-statistics';
 import { keptJoints, type MotionKept } from '../motion/kept';
-import { drawPoints, type Frame } from './drawing';
-import type { MovingDrawing } from './moving';
+import { drawPoints, groundUnder, shapesOfBody, type Frame } from './drawing';
+import { framed, type MovingDrawing } from './frames';
 import { drawnLengths, type Points, type Vector } from './skeleton';
 
 type Kept = (typeof keptJoints)[number];
@@ -114,10 +114,13 @@ export function drawTracked(
   const release = kept.events.release ?? Infinity;
   return {
     count,
-    frame: (n) => {
+    frame: framed((n) => {
       const t = from + n / rate;
-      return drawPoints(bodyOf(at(t), ground, along), t < release, frame, along ? 0 : middle);
-    },
+      return [
+        groundUnder(into),
+        ...shapesOfBody(drawPoints(bodyOf(at(t), ground, along), t < release, frame, along ? 0 : middle)),
+      ];
+    }),
     best: Math.max(0, Math.min(count - 1, Math.round(((kept.events.plant ?? from) - from) * rate))),
   };
 }

@@ -8,7 +8,7 @@ import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useColours } from '../../theme/theme';
-import { DrillFigure } from '../../ui/body/DrillFigure';
+import { DrillOnTap } from '../../ui/body/DrillOnTap';
 import { Icon } from '../../ui/Icon/Icon';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { LevelPick } from '../../ui/form/LevelPick';
@@ -70,16 +70,14 @@ export function PlannedDrill({ page, planId, planned }: Props) {
       </View>
       {open ? (
         <View style={styles.panel}>
-          <View style={styles.figure}>
-            <DrillFigure
-              drill={book.figure(drill.id)}
-              hand={hand}
-              discipline={discipline}
-              width={180}
-              height={120}
-              label={`Set-up of ${drill.name}`}
-            />
-          </View>
+          <DrillOnTap
+            drill={book.figure(drill.id)}
+            name={drill.name}
+            hand={hand}
+            discipline={discipline}
+            width={220}
+            height={140}
+          />
           <Text>{`“${liveCue(drill.id, page.cues)?.text ?? drill.cue}”`}</Text>
           {planned.level ? <LevelPick page={page} drill={drill} /> : null}
           {drill.caution ? <Text variant="bodySmall">{`Care: ${drill.caution}`}</Text> : null}

@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
 import { useBook } from '../../ui/hooks/useBook';
-import { DrillFigure } from '../../ui/body/DrillFigure';
+import { DrillInMotion } from '../../ui/body/DrillInMotion';
 import { Choices } from '../../ui/form/Choices';
 import { handNames, voiceNames } from '../../ui/words/kindWords';
 import { Empty, Notice } from '../../ui/Notice/Notice';
@@ -41,13 +41,13 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
       } · from age ${drill.minAge}`}</Text>
       {book.figure(drill.id) ? (
         <View style={styles.figure}>
-          <DrillFigure
+          <DrillInMotion
             drill={book.figure(drill.id)}
+            name={drill.name}
             hand={hand}
             discipline={drill.discipline === 'windmill' ? 'windmill' : 'overhand'}
             width={340}
             height={200}
-            label={`Set-up of ${drill.name}, ${hand === 'R' ? 'right' : 'left'}-handed`}
           />
           <Choices
             label="Throwing hand"

@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { DrillFigure } from '../../ui/body/DrillFigure';
+import { DrillInMotion } from '../../ui/body/DrillInMotion';
+import { SeeItMove } from '../../ui/body/SeeItMove';
 import { Card } from '../../ui/Card/Card';
 import { CheckboxGroup } from '../../ui/form/Choices';
 import { Notice } from '../../ui/Notice/Notice';
@@ -22,6 +24,8 @@ interface Props {
 /** A drill of a day: its figure, its one cue, a timer where something is held, and sets to tick. */
 export function SharedItem({ item, date, hand, discipline, home, locked }: Props) {
   const [open, setOpen] = useState(false);
+  const [moves, setMoves] = useState(false);
+  const figure = { drill: item.figure, hand, discipline };
   const { page, drill } = item;
   const done = home.home.sets.filter((each) => each.date === date && each.drill === drill);
   const newest = [...done].sort((a, b) => a.set - b.set).at(-1);
@@ -38,14 +42,11 @@ export function SharedItem({ item, date, hand, discipline, home, locked }: Props
   return (
     <Card>
       <View style={styles.head}>
-        <DrillFigure
-          drill={item.figure}
-          hand={hand}
-          discipline={discipline}
-          width={116}
-          height={84}
-          label={`Set-up of ${item.name}`}
-        />
+        {item.figure ? (
+          <SeeItMove name={item.name} moves={moves} onToggle={() => setMoves(!moves)}>
+            <DrillFigure {...figure} width={116} height={84} label={`Set-up of ${item.name}`} />
+          </SeeItMove>
+        ) : null}
         <View style={styles.grow}>
           <Text variant="titleMedium">{item.name}</Text>
           <Text variant="labelLarge">{`${item.sets} × ${item.amount}`}</Text>
@@ -53,6 +54,7 @@ export function SharedItem({ item, date, hand, discipline, home, locked }: Props
           {item.level ? <Text variant="bodySmall">{levelWords(item.level)}</Text> : null}
         </View>
       </View>
+      {moves ? <DrillInMotion {...figure} name={item.name} /> : null}
       {item.caution ? <Text variant="bodySmall">{`Care: ${item.caution}`}</Text> : null}
       {locked ? (
         <Notice alert>{locked}</Notice>

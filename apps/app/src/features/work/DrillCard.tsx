@@ -13,7 +13,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { IconButton, Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
-import { DrillFigure } from '../../ui/body/DrillFigure';
+import { DrillOnTap } from '../../ui/body/DrillOnTap';
 import { LevelPick } from '../../ui/form/LevelPick';
 import { Icon } from '../../ui/Icon/Icon';
 import { Notice } from '../../ui/Notice/Notice';
@@ -79,16 +79,15 @@ export function DrillCard({ page, session, drill, throwsLeft, children }: Props)
         label="What this drill works on is marked"
         marked={drill.targets}
       />
-      <View style={styles.figure}>
-        <DrillFigure
-          drill={book.figure(drill.id)}
-          hand={athlete.throws}
-          discipline={athlete.discipline}
-          width={200}
-          height={116}
-          label={`Set-up of ${drill.name}`}
-        />
-      </View>
+      <DrillOnTap
+        key={`${drill.id} in motion`}
+        drill={book.figure(drill.id)}
+        name={drill.name}
+        hand={athlete.throws}
+        discipline={athlete.discipline}
+        width={220}
+        height={130}
+      />
       <Text style={athlete.voice === 'detail' ? null : styles.middle}>
         {athlete.voice === 'detail' ? drillDetail(drill.id, book) : drill.what}
       </Text>
@@ -118,7 +117,6 @@ export function DrillCard({ page, session, drill, throwsLeft, children }: Props)
 const styles = StyleSheet.create({
   grow: { flex: 1, minWidth: 0 },
   middle: { textAlign: 'center' },
-  figure: { alignItems: 'center' },
   cue: { flexDirection: 'row', alignItems: 'center', justifyContent: 'center', gap: 8, minHeight: 44 },
   shrink: { flexShrink: 1 },
   note: { flexDirection: 'row', alignItems: 'center' },

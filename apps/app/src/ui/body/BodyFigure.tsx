@@ -1,8 +1,9 @@
-import { drawBody, middleOf, posed, type Drawing, type Hand, type Part } from '@wrightonic/core';
+import { drawBody, middleOf, posed, shapesOfBody, type Drawing, type Hand } from '@wrightonic/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
+import { Shapes } from './Shapes';
 
 interface Props {
   flaw: string;
@@ -25,14 +26,7 @@ export const BodyFigure = memo(function BodyFigure({ flaw, hand, label, width = 
       <Svg width={width} height={height} aria-hidden>
         <Line x1={4} x2={width - 4} y1={height * 0.95} y2={height * 0.95} stroke={own.line} strokeWidth={1} />
         <Ghost drawing={drawBody(figure.clean, frame, middle)} ink={own.line} />
-        <Body
-          drawing={drawBody(figure.wrong, frame, middle)}
-          wrong={figure.parts}
-          ink={own.ink}
-          far={own.inkSoft}
-          mark={own.clay}
-          paper={own.surface}
-        />
+        <Shapes shapes={shapesOfBody(drawBody(figure.wrong, frame, middle), figure.parts)} />
       </Svg>
     </View>
   );
@@ -55,52 +49,5 @@ function Ghost({ drawing, ink }: { drawing: Drawing; ink: string }) {
         fill="none"
       />
     </G>
-  );
-}
-
-interface BodyProps {
-  drawing: Drawing;
-  wrong: readonly Part[];
-  ink: string;
-  far: string;
-  mark: string;
-  paper: string;
-}
-
-function Body({ drawing: { strokes, head, glove, ball }, wrong, ink, far, mark, paper }: BodyProps) {
-  const round = { strokeLinecap: 'round', strokeLinejoin: 'round', fill: 'none' } as const;
-  return (
-    <>
-      {strokes.map(({ part, path, width, far: behind }, i) => (
-        <G key={i}>
-          <Path d={path} stroke={paper} strokeWidth={width + 2.5} {...round} />
-          <Path
-            d={path}
-            stroke={wrong.includes(part) ? mark : behind ? far : ink}
-            strokeOpacity={behind && !wrong.includes(part) ? 0.7 : 1}
-            strokeWidth={wrong.includes(part) ? width + 1 : width}
-            {...round}
-          />
-        </G>
-      ))}
-      <Circle
-        cx={glove.x}
-        cy={glove.y}
-        r={glove.r}
-        fill={wrong.includes('glove') ? mark : ink}
-        stroke={paper}
-      />
-      <Circle
-        cx={head.x}
-        cy={head.y}
-        r={head.r}
-        fill={wrong.includes('head') ? mark : ink}
-        stroke={paper}
-        strokeWidth={1.5}
-      />
-      {ball ? (
-        <Circle cx={ball.x} cy={ball.y} r={ball.r} fill={paper} stroke={mark} strokeWidth={1.5} />
-      ) : null}
-    </>
   );
 }

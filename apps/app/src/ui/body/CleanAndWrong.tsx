@@ -15,14 +15,14 @@ const rate = 90;
 /** A delivery as it should go and with one flaw, side by side and in step. */
 export function CleanAndWrong({ flaw, name, hand }: Props) {
   const figures = useMemo(() => {
-    const { view, parts } = posed(flaw)!;
+    const { view } = posed(flaw)!;
     const node = nodeOf(flaw);
     const discipline = node?.type === 'flaw' ? node.discipline : 'overhand';
     const drawn = (planted: string | null) =>
       drawMoving({ discipline, flaw: planted }, { ...size, hand, view }, rate);
     return [
-      { title: 'Clean', label: 'A clean delivery, in motion', moving: drawn(null), parts: [] },
-      { title: 'This one', label: `${name}, in motion`, moving: drawn(flaw), parts },
+      { title: 'Clean', label: 'A clean delivery, in motion', moving: drawn(null) },
+      { title: 'This one', label: `${name}, in motion`, moving: drawn(flaw) },
     ] as const;
   }, [flaw, name, hand]);
   return <InStep figures={figures} {...size} rate={rate} first={figures[1].moving.best} />;

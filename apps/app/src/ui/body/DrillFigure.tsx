@@ -1,8 +1,8 @@
-import { drawScene, type Discipline, type Hand, type Shape } from '@wrightonic/core';
+import { drawScene, type Discipline, type Hand } from '@wrightonic/core';
 import { memo } from 'react';
 import { View } from 'react-native';
-import Svg, { Path } from 'react-native-svg';
-import { useColours } from '../../theme/theme';
+import Svg from 'react-native-svg';
+import { Shapes } from './Shapes';
 
 interface Props {
   /** Whose figure it is; null for a drill that has none. */
@@ -25,32 +25,12 @@ export const DrillFigure = memo(function DrillFigure({
   width = 220,
   height = 150,
 }: Props) {
-  const own = useColours();
   const shapes = drill === null ? null : drawScene(drill, { width, height, hand, discipline });
   if (!shapes) return null;
-  const inks: Record<Shape['ink'], string> = {
-    body: own.ink,
-    far: own.inkSoft,
-    ball: own.clay,
-    thing: own.dusk,
-    ground: own.line,
-    paper: own.surface,
-  };
   return (
     <View {...(label === null ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}>
       <Svg width={width} height={height} aria-hidden>
-        {shapes.map(({ path, width: thick, ink, dashed }, n) => (
-          <Path
-            key={n}
-            d={path}
-            fill={thick === 0 ? inks[ink] : ink === 'ball' ? own.surface : 'none'}
-            stroke={thick === 0 ? 'none' : inks[ink]}
-            strokeWidth={thick}
-            strokeLinecap="round"
-            strokeLinejoin="round"
-            {...(dashed ? { strokeDasharray: '4 4' } : {})}
-          />
-        ))}
+        <Shapes shapes={shapes} />
       </Svg>
     </View>
   );

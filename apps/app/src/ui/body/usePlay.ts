@@ -1,7 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
 
-/** A delivery is over in two seconds: at half its speed it can be followed. */
-const slowed = 0.5;
 /** The last frame stands for so long before it begins again, s. */
 const rest = 0.6;
 
@@ -10,6 +8,7 @@ const wantsStillness = () => window.matchMedia('(prefers-reduced-motion: reduce)
 /**
  * Goes through frames round and round, by the clock; still from the beginning on a device that asks for it.
  *
+ * @param rate frames a second, as shown
  * @param show puts a frame on the screen
  */
 export function usePlay(count: number, rate: number, first: number, show: (frame: number) => void) {
@@ -22,10 +21,10 @@ export function usePlay(count: number, rate: number, first: number, show: (frame
   useEffect(() => {
     if (!playing) return;
     let wanted = 0;
-    const began = performance.now() - (at.current * 1000) / (rate * slowed);
-    const turn = count + rest * rate * slowed;
+    const began = performance.now() - (at.current * 1000) / rate;
+    const turn = count + rest * rate;
     const next = (now: number) => {
-      const frame = Math.min(count - 1, Math.floor((((now - began) / 1000) * rate * slowed) % turn));
+      const frame = Math.min(count - 1, Math.floor((((now - began) / 1000) * rate) % turn));
       if (frame !== at.current) {
         at.current = frame;
         latest.current(frame);

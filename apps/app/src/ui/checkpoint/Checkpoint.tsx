@@ -15,6 +15,7 @@ import { useToday } from '../../store/useAthlete';
 import { agoWords } from '../words/days';
 import { BodyFigure } from '../body/BodyFigure';
 import { CleanAndWrong } from '../body/CleanAndWrong';
+import { SeeItMove } from '../body/SeeItMove';
 import { StitchSign } from '../seam/Stitches';
 import { severityNames } from '../seam/words';
 import { MeasureField, NoteField } from './CheckpointFields';
@@ -38,18 +39,12 @@ interface Props {
 /** What a checkpoint is and how it looks; the figure of a flaw moves when it is tapped. */
 function Head({ point: { id, name, see, measure }, hand, full }: Pick<Props, 'point' | 'hand' | 'full'>) {
   const [moves, setMoves] = useState(false);
-  const own = useColours();
   const isFlaw = id.includes('.') && !id.startsWith('lim.') && !id.startsWith('sym.');
   return (
     <>
       <View style={styles.beside}>
         {full && isFlaw ? (
-          <Pressable
-            role="button"
-            aria-expanded={moves}
-            aria-label={`See ${name} in motion`}
-            onPress={() => setMoves(!moves)}
-          >
+          <SeeItMove name={name} moves={moves} onToggle={() => setMoves(!moves)}>
             <BodyFigure
               flaw={id}
               hand={hand}
@@ -57,10 +52,7 @@ function Head({ point: { id, name, see, measure }, hand, full }: Pick<Props, 'po
               width={116}
               height={112}
             />
-            <Text variant="labelMedium" style={[styles.move, { color: own.dusk }]}>
-              {moves ? 'Put away' : 'See it move'}
-            </Text>
-          </Pressable>
+          </SeeItMove>
         ) : null}
         <View style={styles.grow}>
           <Text variant="titleMedium">{name}</Text>
@@ -208,7 +200,6 @@ function Offered({ offer, name, onGrade }: { offer: Offer; name: string; onGrade
 }
 
 const styles = StyleSheet.create({
-  move: { textAlign: 'center', minHeight: 24 },
   root: { borderWidth: 1, borderRadius: 8, padding: 12, gap: 4 },
   beside: { flexDirection: 'row', gap: 10, alignItems: 'center' },
   grow: { flex: 1, gap: 2 },

@@ -47,7 +47,6 @@ export function TwoMotions({ a, b, event }: Props) {
         title: one.title,
         label: `${one.title}, in motion`,
         moving: { ...moving, best: Math.round(before * rate) },
-        parts: [],
       };
     });
   }, [a, b, event, size]);

@@ -1,0 +1,31 @@
+import type { ReactNode } from 'react';
+import { Pressable } from 'react-native';
+import { Text } from 'react-native-paper';
+import { useColours } from '../../theme/theme';
+
+interface Props {
+  /** Of what stands still. */
+  name: string;
+  moves: boolean;
+  onToggle: () => void;
+  children: ReactNode;
+}
+
+/** A still figure, with a tap to what it looks like in motion. */
+export function SeeItMove({ name, moves, onToggle, children }: Props) {
+  const own = useColours();
+  return (
+    <Pressable
+      role="button"
+      aria-expanded={moves}
+      aria-label={`See ${name} in motion`}
+      onPress={onToggle}
+      style={{ alignItems: 'center' }}
+    >
+      {children}
+      <Text variant="labelMedium" style={{ color: own.dusk }}>
+        {moves ? 'Put away' : 'See it move'}
+      </Text>
+    </Pressable>
+  );
+}
