@@ -1,4 +1,5 @@
 import { expect, test } from './app';
+import { pretendTrc } from '@wrightonic/core/simulate';
 import { curves } from './media';
 
 test('a full look measures, is overruled, goes on elsewhere and is put right', async ({
@@ -218,6 +219,38 @@ test('a file of speed curves gives its evidence, and it goes into the look with 
     'aria-pressed',
     'true',
   );
+});
+
+test('markers of a lab are named once, read in space, and offered to the look', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.newAthlete('Labia', { birthdate: '2009-05-23' });
+  await page.goto(`/athletes/${id}/curves`);
+  const trc = pretendTrc({ discipline: 'overhand', throws: 'R' }, 200).replace('LHJC', 'Seven');
+  const file = { name: 'pitch.trc', mimeType: 'text/plain', buffer: Buffer.from(trc) };
+  const input = page.locator('input[type=file]').first();
+  await input.setInputFiles({
+    ...file,
+    name: 'bad.trc',
+    buffer: Buffer.from(trc.replace('\tmm\t', '\tell\t')),
+  });
+  await expect(page.getByRole('alert')).toContainText(
+    'bad.trc: Units: must be one of mm, cm, m. Nothing was taken.',
+  );
+  await app.tap('Close the file');
+  await input.setInputFiles(file);
+  await expect(page.getByText('Still without a marker: left hip.')).toBeVisible();
+  await app.tap('Seven', 'checkbox');
+  await app.tap('Read the markers');
+  await expect(page.getByText(/^Stride: /)).toBeVisible();
+  await app.tap('Close the file');
+  // The same lab once more: its sheet is known.
+  await input.setInputFiles(file);
+  await expect(page.getByText(/^Stride: /)).toBeVisible();
+  await app.tap('Offer them to the look');
+  await app.sent();
+  const [clip] = (await app.read(`/athletes/${id}/clips`)) as { motion: { offers: unknown[] } }[];
+  expect(clip!.motion.offers.length).toBeGreaterThan(5);
+  expect(await app.read(`/athletes/${id}/curves`)).toHaveLength(1);
 });
 
 test('a profile keeps growth, and who cleared an injury', async ({ app, page }) => {

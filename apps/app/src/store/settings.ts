@@ -1,4 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { MarkerMap } from '@wrightonic/core';
 import type { ThemeName } from '../theme/theme';
 
 /** `auto` follows the device. */
@@ -19,12 +20,15 @@ interface Settings {
   radar: string | null;
   /** Constraints that are on, by athlete and drill, as they were changed last. */
   constraints: Readonly<Record<string, string[]>>;
+  /** Which marker lies at which joint, lab by lab, the newest first. */
+  labs: readonly MarkerMap[];
 }
 
 const place = 'wrightonic.settings';
+const mostLabs = 20;
 
 export function storedSettings(): Settings {
-  const usual: Settings = { theme: 'auto', sound: true, group: null, radar: null, constraints: {} };
+  const usual: Settings = { theme: 'auto', sound: true, group: null, radar: null, constraints: {}, labs: [] };
   try {
     return { ...usual, ...(JSON.parse(localStorage.getItem(place) ?? '{}') as Partial<Settings>) };
   } catch {
@@ -41,6 +45,10 @@ export const settings = createSlice({
   reducers: {
     themeChosen: (state, { payload }: PayloadAction<ThemeChoice>) => {
       state.theme = payload;
+    },
+    labRemembered: (state, { payload }: PayloadAction<MarkerMap>) => {
+      const others = state.labs.filter((each) => JSON.stringify(each) !== JSON.stringify(payload));
+      state.labs = [payload, ...others].slice(0, mostLabs) as typeof state.labs;
     },
     soundSwitched: (state, { payload }: PayloadAction<boolean>) => {
       state.sound = payload;

@@ -2,9 +2,9 @@ import type { ThrowsReading, TrackedFilm } from '@wrightonic/core';
 import { proxy, transfer, wrap, type Remote } from 'comlink';
 import { framesOf, measuredRate } from '../ui/video/frames';
 import type { Shown } from './track/film';
-import type { TrackCalls, TrackWish, TrackWord } from './track/track.worker';
+import type { LabAnswer, TrackCalls, TrackWish, TrackWord } from './track/track.worker';
 
-export type { TrackWish, TrackWord };
+export type { LabAnswer, TrackWish, TrackWord };
 
 /** Kept from film to film: it holds the tracker. */
 let worker: { own: Worker; calls: Remote<TrackCalls> } | null = null;
@@ -68,6 +68,10 @@ export const readInWorker = (...asked: Parameters<TrackCalls['read']>): Promise<
 /** The throws of a file of tracked points. */
 export const pointsInWorker = (...asked: Parameters<TrackCalls['points']>) =>
   running().calls.points(...asked);
+
+/** What markers of a lab say. */
+export const labInWorker = (...asked: Parameters<TrackCalls['lab']>): Promise<LabAnswer> =>
+  running().calls.lab(...asked);
 
 /**
  * Tracks the throws of a film beside the interface.

@@ -16,3 +16,4 @@ export * from './side';
 export * from './kept';
 export * from './compare';
 export * from './planeSpeeds';
+export * from './lab';

@@ -1,6 +1,6 @@
 import { cleaned } from './clean';
 import type { Instants } from './events';
-import { isAlong, motionOf, roleJoints, type MotionJoint } from './figure';
+import { isAlong, motionOf, roleJoints, type Motion, type MotionJoint } from './figure';
 import type { KeypointClip } from './keypoints';
 
 /** A tracked body without its film. */
@@ -27,8 +27,16 @@ const tenth = 10;
  * @param events of this throw, s of the film
  * @example keptMotion(filmed.clip, { plant: 2 }).view // 'side'
  */
-export function keptMotion(clip: KeypointClip, events: Instants): MotionKept {
-  const motion = motionOf(clip, cleaned(clip));
+export const keptMotion = (clip: KeypointClip, events: Instants): MotionKept =>
+  keptOf(motionOf(clip, cleaned(clip)), events);
+
+/**
+ * The same of a delivery that is known already.
+ *
+ * @param events s, by the clock of the delivery
+ * @example keptOf(pitched, {}).frames.length === kept.frames.length // true
+ */
+export function keptOf(motion: Motion, events: Instants): MotionKept {
   const step = Math.max(1, Math.ceil(motion.rate / mostRate - 0.05));
   const onward = isAlong(motion) ? 'side' : 'fwd';
   const rounded = (value: number) => (Number.isFinite(value) ? Math.round(tenth * value) : null);

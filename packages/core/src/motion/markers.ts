@@ -28,7 +28,7 @@ const parts: Readonly<Record<string, string>> = {
 };
 const joints = Object.keys(parts);
 /** Without these nothing can be told. */
-const needed = joints.flatMap((joint) => [`left${joint}`, `right${joint}`]) as BodyJoint[];
+export const markedJoints = joints.flatMap((joint) => [`left${joint}`, `right${joint}`]) as BodyJoint[];
 
 /**
  * Guesses from the names of markers which joint each lies at.
@@ -39,13 +39,27 @@ export function guessMarkers(names: readonly string[]): MarkerMap {
   const map: Record<string, string[]> = {};
   for (const name of names)
     for (const joint of joints) {
-      const found = new RegExp(`^(left|right|l|r)[ ._-]?(${parts[joint]!})[0-9]*$`, 'i').exec(name);
+      // Labs write whose marker it is before a colon.
+      const found = new RegExp(`^(?:.*:)?(left|right|l|r)[ ._-]?(${parts[joint]!})[0-9]*$`, 'i').exec(name);
       if (!found) continue;
       const side = found[1]!.toLowerCase().startsWith('l') ? 'left' : 'right';
       (map[`${side}${joint}`] ??= []).push(name);
     }
   return map as MarkerMap;
 }
+
+/**
+ * Which marker of a file lies at which joint: by the first sheet whose markers it has, else guessed from the names.
+ *
+ * @param sheets of labs that are known, the newest first
+ * @example mapOf(['a', 'b'], [{ leftHip: ['b'] }]).leftHip // [ 'b' ]
+ */
+export const mapOf = (names: readonly string[], sheets: readonly MarkerMap[]): MarkerMap =>
+  sheets.find((sheet) =>
+    Object.values(sheet)
+      .flat()
+      .every((name) => names.includes(name)),
+  ) ?? guessMarkers(names);
 
 const nowhere: Place = [NaN, NaN, NaN];
 
@@ -118,30 +132,44 @@ function heightOf(at: Record<BodyJoint, Place[]>, hips: Place[], shoulders: Plac
   return (bone('Hip', 'Knee') + bone('Knee', 'Ankle') + length(hips, shoulders)) / (thigh + shank + trunk);
 }
 
+/** Whose markers they are, and which lie where; guessed from their names where it is left out. */
+export interface Marked {
+  discipline: Discipline;
+  throws: Hand;
+  map?: MarkerMap | undefined;
+}
+
+/** Hz, by joint. */
+type Cutoff = (joint: BodyJoint) => number;
+const usual: Cutoff = (joint) => (joint.endsWith('Wrist') ? cutoffs.wrist : cutoffs.body);
+
 /**
  * Markers of a lab as a delivery in space. Up is where the shoulders are, forward where the body goes.
  *
- * @param map which markers lie at which joint; guessed from their names where it is left out
  * @throws FieldError for joints without a marker, and for a body that goes nowhere
  * @example motionOfMarkers(readTrc(trc), { discipline: 'overhand', throws: 'R' }).view // 'space'
  */
-export function motionOfMarkers(
+export const motionOfMarkers = (file: Markers, who: Marked): Motion => bodyOfMarkers(file, who).motion;
+
+/**
+ * The same with the height of the body, mm, and with a low-pass of one's own.
+ *
+ * @throws FieldError as `motionOfMarkers` does
+ * @example bodyOfMarkers(readTrc(trc), { discipline: 'overhand', throws: 'R' }).heightMm > 1000 // true
+ */
+export function bodyOfMarkers(
   file: Markers,
-  {
-    discipline,
-    throws,
-    map = guessMarkers([...file.markers.keys()]),
-  }: { discipline: Discipline; throws: Hand; map?: MarkerMap | undefined },
-): Motion {
-  const missing = needed.filter((joint) => !map[joint]?.length);
+  { discipline, throws, map = guessMarkers([...file.markers.keys()]) }: Marked,
+  cutoff: Cutoff = usual,
+): { motion: Motion; heightMm: number } {
+  const missing = markedJoints.filter((joint) => !map[joint]?.length);
   if (missing.length)
     throw new FieldError(
       'markers',
       `no marker is known for ${missing.join(', ')}; the file has ${[...file.markers.keys()].join(', ')}`,
     );
-  const cutoff = (joint: string) => (joint.endsWith('Wrist') ? cutoffs.wrist : cutoffs.body);
   const at = Object.fromEntries(
-    needed.map((joint) => [joint, trackOf(file, map[joint]!, cutoff(joint))]),
+    markedJoints.map((joint) => [joint, trackOf(file, map[joint]!, cutoff(joint))]),
   ) as Record<BodyJoint, Place[]>;
   const hips = at.leftHip.map((each, i) => middleOf(each, at.rightHip[i]!));
   const shoulders = at.leftShoulder.map((each, i) => middleOf(each, at.rightShoulder[i]!));
@@ -149,7 +177,8 @@ export function motionOfMarkers(
   const fwd = forwardOf(hips, up);
   const right = cross(fwd, up);
   const side = throws === 'R' ? right : minus([0, 0, 0], right);
-  const scale = 100 / heightOf(at, hips, shoulders);
+  const heightMm = heightOf(at, hips, shoulders);
+  const scale = 100 / heightMm;
   const path = (track: readonly Place[]): Path => ({
     fwd: Float64Array.from(track, (each) => scale * dot(each, fwd)),
     up: Float64Array.from(track, (each) => scale * dot(each, up)),
@@ -159,7 +188,7 @@ export function motionOfMarkers(
     roleJoints.map((role) => [role, path(at[bodyJointOf(role, throws)])]),
   ) as Record<RoleJoint, Path>;
   const moved = withMiddles({ ...roles, nose: path(file.times.map(() => nowhere)) });
-  return {
+  const motion: Motion = {
     discipline,
     throws,
     view: 'space',
@@ -170,4 +199,5 @@ export function motionOfMarkers(
     jitter: Object.fromEntries(Object.keys(moved).map((joint) => [joint, 0])) as Record<MotionJoint, number>,
     tracked: false,
   };
+  return { motion, heightMm };
 }

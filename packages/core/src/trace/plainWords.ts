@@ -1,4 +1,5 @@
 import { happensOf, nodeOf, saidOf, type Voice } from '../catalogue';
+import { capital } from '../units';
 import type { Root, Trace } from './trace';
 import { listed } from './words';
 
@@ -17,8 +18,6 @@ const fractions: readonly [number, string][] = [
   [0.2, 'about a quarter'],
   [0, 'a part'],
 ];
-
-const capital = (text: string): string => text[0]!.toUpperCase() + text.slice(1);
 
 /**
  * What a root brings about, largest first, symptoms and flaws alike; only what can be said plainly, and nothing that is

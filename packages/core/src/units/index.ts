@@ -40,3 +40,4 @@ export * from './fieldError';
 export { isTime, minutesOf, timeOfMinutes, typedInstant, venueInstant, venueTimeOf } from './venueTime';
 export * from './sizes';
 export * from './weekday';
+export * from './capital';

@@ -1,5 +1,5 @@
 import { normForm, type NormEditRecord } from '@wrightonic/contract';
-import { normKey, norms, normsWith, type Norm } from '@wrightonic/core';
+import { capital, normKey, norms, normsWith, type Norm } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -16,8 +16,7 @@ import { Heading, Screen } from '../../ui/Screen/Screen';
 
 const back = { label: 'Back to the office', to: '/office' } as const;
 
-const plain = (measure: string): string =>
-  measure.charAt(0).toUpperCase() + measure.slice(1).replaceAll('-', ' ');
+const plain = (measure: string): string => capital(measure.replaceAll('-', ' '));
 const whomWords = ({ discipline, level, sex }: Norm): string =>
   [discipline === 'both' ? '' : discipline, level === 'all' ? 'all levels' : level, sex === 'any' ? '' : sex]
     .filter(Boolean)

@@ -1,4 +1,5 @@
 import type Joi from 'joi';
+import { capital } from '@wrightonic/core';
 
 /** How a schema calls a field; of a list, how it calls the field of each. */
 export function labelIn(schema: Joi.Schema, path: string): string {
@@ -19,5 +20,5 @@ export function labelIn(schema: Joi.Schema, path: string): string {
 /** What is wrong with a field, as a sentence. */
 export function sentence(words: string): string {
   const said = words.trim();
-  return `${said.charAt(0).toUpperCase()}${said.slice(1)}${/[.?!]$/.test(said) ? '' : '.'}`;
+  return `${capital(said)}${/[.?!]$/.test(said) ? '' : '.'}`;
 }

@@ -2,11 +2,9 @@ import type { ClipRecord, LookPage } from '@wrightonic/contract';
 import { filmedEvents, type ClipEvent, type Hand } from '@wrightonic/core';
 import { useState } from 'react';
 import { Text } from 'react-native-paper';
-import { clipsWith } from '../../offline/measured';
 import { api } from '../../store/api';
-import { lazyEndpoints } from '../../store/lazyEndpoints';
-import { useMe, useToday } from '../../store/useAthlete';
-import { useWithPendingEvents } from '../../store/useMeasured';
+import { useToday } from '../../store/useAthlete';
+import { useClips } from '../../store/useClips';
 import { Card } from '../Card/Card';
 import { Choices } from '../form/Choices';
 import { PickOne } from '../form/PickOne';
@@ -24,11 +22,7 @@ type Filmed = ClipRecord & { motion: NonNullable<ClipRecord['motion']> };
 
 /** Clips of an athlete whose joints were taken over, oldest first. */
 function useFilmed(athleteId: string | null): Filmed[] | undefined {
-  const { person } = useMe();
-  const { data } = lazyEndpoints.useClipsQuery(athleteId ?? '', { skip: athleteId === null });
-  const clips = useWithPendingEvents(data, (stored, entries) =>
-    clipsWith(stored, entries, athleteId!, person.name),
-  );
+  const { clips } = useClips(athleteId);
   return clips?.filter((clip): clip is Filmed => Boolean(clip.motion?.motion)).reverse();
 }
 

@@ -1,4 +1,6 @@
+import type { CurveResult } from '@wrightonic/contract';
 import {
+  capital,
   cropAt,
   cropRound,
   FieldError,
@@ -8,11 +10,22 @@ import {
   type Discipline,
   type Hand,
   readFilm,
+  mapOf,
+  isRead,
+  keptSequence,
+  markedJoints,
   readKeypointFile,
+  readLab,
+  readTrc,
+  sequence,
+  type BodyJoint,
   type FilmedThrow,
   type KeypointFrame,
+  type MarkerMap,
+  type MotionKept,
   type ThrowsReading,
   type TrackedFilm,
+  type Whom,
 } from '@wrightonic/core';
 import { expose } from 'comlink';
 import { picturesOf, type Picture, type Pictures, type Shown } from './film';
@@ -31,6 +44,21 @@ export interface TrackWish {
   /** What was tracked before it was stopped. */
   kept: TrackedFilm | null;
 }
+
+/** Which marker lies at which joint, with what is read by it; joints that lack a marker, or words where it is no such file. */
+export type LabAnswer =
+  | { wrong: string }
+  | { names: string[]; map: MarkerMap; lacking: BodyJoint[] }
+  | {
+      names: string[];
+      map: MarkerMap;
+      reading: ThrowsReading;
+      motion: MotionKept;
+      result: CurveResult;
+      /** Frames a second, and how long it is, s. */
+      rate: number;
+      seconds: number;
+    };
 
 export type TrackWord =
   | { step: 'fetching' | 'finding' | 'following'; share: number }
@@ -160,7 +188,6 @@ async function follow(
   one.whole = true;
 }
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const failed = 'The film could not be followed to its end. What was marked is kept; try again.';
 
 const calls = {
@@ -205,6 +232,31 @@ const calls = {
       return { fps, seconds: frames.at(-1)!.t, tracked: { size, throws } satisfies TrackedFilm };
     } catch (error) {
       if (error instanceof FieldError) return { wrong: `${error.field}: ${error.text}` };
+      throw error;
+    }
+  },
+  /** What markers of a lab say, by the first of the sheets of names that fits, else by their names. */
+  lab: (
+    text: string,
+    maps: readonly MarkerMap[],
+    who: Pick<TrackWish, 'discipline' | 'throws'>,
+    whom: Whom,
+  ): LabAnswer => {
+    try {
+      const file = readTrc(text);
+      const names = [...file.markers.keys()];
+      const own = mapOf(names, maps);
+      const lacking = markedJoints.filter((joint) => !own[joint]?.length);
+      if (lacking.length) return { names, map: own, lacking };
+      const { reading, speeds, motion } = readLab(file, { ...who, map: own }, whom);
+      const [one] = reading.throws;
+      const { plant, release } = one && isRead(one) ? one.events : {};
+      const found = sequence(speeds, { ...whom, plant: plant?.t, release: release?.t });
+      const seconds = file.times.at(-1)! - file.times[0]!;
+      return { names, map: own, reading, motion, result: keptSequence(found), rate: file.rate, seconds };
+    } catch (error) {
+      if (error instanceof FieldError) return { wrong: `${error.field}: ${error.text}` };
+      if (error instanceof RangeError) return { wrong: error.message };
       throw error;
     }
   },

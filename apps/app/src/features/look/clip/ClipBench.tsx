@@ -1,12 +1,10 @@
 import type { ClipRecord } from '@wrightonic/contract';
 import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
-import { clipsWith } from '../../../offline/measured';
 import { PointsBench } from './motion/PointsBench';
 import { useTakePoints } from './motion/useTakePoints';
-import { lazyEndpoints } from '../../../store/lazyEndpoints';
-import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
-import { useWithPendingEvents } from '../../../store/useMeasured';
+import { useAthlete, useToday } from '../../../store/useAthlete';
+import { useClips } from '../../../store/useClips';
 import { Card } from '../../../ui/Card/Card';
 import { dayWords } from '../../../ui/words/days';
 import { FilePick } from '../../../ui/ImportPreview/FilePick';
@@ -16,14 +14,13 @@ import { Pane } from '../../../ui/Screen/Pane';
 import { useWide } from '../../../ui/hooks/useWide';
 import { BackToLook } from '../BackToLook';
 import { Bench } from './Bench';
-import { hashOf } from './file';
+import { hashOf, isMarkers, isPoints } from './file';
+import { LabFile } from '../lab/LabFile';
 import { Film } from './Film';
 
 /** A clip stays where it is; what is on disk is all that is read of it. */
 const maxBytes = 20_000_000_000;
 const maxPointBytes = 100_000_000;
-/** Points without a film. */
-const isPoints = ({ name }: ClipRecord): boolean => /\.json$/i.test(name);
 const accept = 'video/mp4,video/webm,video/quicktime,.mp4,.webm,.mov';
 
 interface Opened {
@@ -36,23 +33,18 @@ interface Opened {
 /** The clip bench: open or film a clip, step through it, mark and measure. */
 export function ClipBench() {
   const { id, page, error: unread, again } = useAthlete('look');
-  const { person } = useMe();
   const takePoints = useTakePoints();
   const today = useToday();
   const wide = useWide();
-  const { data, error, refetch } = lazyEndpoints.useClipsQuery(id);
-  const clips = useWithPendingEvents(data, (stored, entries) => clipsWith(stored, entries, id, person.name));
+  const { clips, error, again: askAgain } = useClips(id);
   const [opened, setOpened] = useState<Opened | null>(null);
   const [wrong, setWrong] = useState('');
   const [filming, setFilming] = useState(false);
   const [points, setPoints] = useState<string | null>(null);
+  const [markers, setMarkers] = useState<File | null>(null);
   if (!page) return <NotRead error={unread} again={again} />;
   if (!clips)
-    return error ? (
-      <ErrorNotice error={error} again={() => void refetch()} />
-    ) : (
-      <Waiting what="Reading the clips" />
-    );
+    return error ? <ErrorNotice error={error} again={askAgain} /> : <Waiting what="Reading the clips" />;
 
   const open = async (file: File, wanted: ClipRecord | null = null) => {
     setWrong('');
@@ -83,6 +75,8 @@ export function ClipBench() {
   };
   const pointed = clips.find((clip) => clip.id === points);
   if (pointed) return <PointsBench athlete={page.athlete} clip={pointed} onClose={() => setPoints(null)} />;
+  if (markers)
+    return <LabFile athlete={page.athlete} file={markers} clips={clips} onClose={() => setMarkers(null)} />;
   if (opened)
     return (
       <Bench
@@ -108,10 +102,10 @@ export function ClipBench() {
         onFile={(file) => void open(file)}
       />
       <FilePick
-        label="Read tracked points"
-        accept=".json,application/json"
+        label="Read tracked points or markers"
+        accept=".json,.trc,application/json"
         maxBytes={maxPointBytes}
-        onFile={(file) => void readPoints(file)}
+        onFile={(file) => (isMarkers(file) ? setMarkers(file) : void readPoints(file))}
       />
       <Button
         mode="outlined"
@@ -157,7 +151,9 @@ function KnownClip({ clip, onFile, onPoints }: KnownProps) {
       <Text variant="bodySmall">
         {`${Object.keys(clip.marks).length} events marked, ${clip.drawings.length} drawings${clip.motion ? ', joints tracked' : ''}; ${clip.seconds.toFixed(1)} s at ${clip.fps} frames a second. By ${clip.by}.`}
       </Text>
-      {isPoints(clip) ? (
+      {isMarkers(clip) ? (
+        <Text variant="bodySmall">From a motion lab: read its file again to see all of it.</Text>
+      ) : isPoints(clip) ? (
         <Button mode="outlined" onPress={onPoints} contentStyle={{ minHeight: 44 }}>
           {`Show the points of ${clip.name}`}
         </Button>

@@ -6,3 +6,8 @@ export async function hashOf(file: File): Promise<string> {
   const digest = new Uint8Array(await crypto.subtle.digest('SHA-256', bytes));
   return Array.from(digest, (byte) => byte.toString(16).padStart(2, '0')).join('');
 }
+
+/** Markers of a motion lab. */
+export const isMarkers = ({ name }: { name: string }): boolean => /\.trc$/i.test(name);
+/** Points without a film. */
+export const isPoints = ({ name }: { name: string }): boolean => /\.json$/i.test(name);

@@ -9,6 +9,7 @@ import { curvesWith } from '../../../offline/measured';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useAppDispatch } from '../../../store/store';
 import { useAthlete, useMe, useToday } from '../../../store/useAthlete';
+import { useClips } from '../../../store/useClips';
 import { useWithPendingEvents } from '../../../store/useMeasured';
 import { Card } from '../../../ui/Card/Card';
 import { dayWords } from '../../../ui/words/days';
@@ -21,9 +22,9 @@ import { PressableCard } from '../../../ui/PressableCard/PressableCard';
 import { Heading } from '../../../ui/Screen/Screen';
 import { readInWorker } from '../../../workers/curves';
 import { BackToLook } from '../BackToLook';
-import { CurvePicture } from './CurvePicture';
-import { CurveWords } from './CurveWords';
-import { LinearCurves } from './LinearCurves';
+import { isMarkers } from '../clip/file';
+import { LabFile } from '../lab/LabFile';
+import { CurveResults } from './CurveResults';
 
 const maxBytes = 60_000_000;
 
@@ -103,14 +104,6 @@ function useCurveFile(page: LookPage | null, onKept: () => void) {
   };
 }
 
-const CurveResults = ({ result }: { result: CurveResult }) => (
-  <>
-    <CurvePicture result={result} />
-    <CurveWords result={result} />
-    <LinearCurves result={result} />
-  </>
-);
-
 /** Speed curves: a file in, the order of the delivery out. */
 export function Curves() {
   const { id, page, error: unread, again } = useAthlete('look');
@@ -121,6 +114,8 @@ export function Curves() {
     curvesWith(stored, entries, id, person.name),
   );
   const [chosen, setChosen] = useState<string | null>(null);
+  const [markers, setMarkers] = useState<File | null>(null);
+  const { clips } = useClips(id);
   const {
     file,
     fields,
@@ -140,16 +135,20 @@ export function Curves() {
       <Waiting what="Reading the curves" />
     );
 
+  if (markers)
+    return (
+      <LabFile athlete={page.athlete} file={markers} clips={clips ?? []} onClose={() => setMarkers(null)} />
+    );
   const kept: CurveRecord | undefined =
     readings.find((each) => each.id === chosen) ?? (read ? undefined : readings[0]);
   return (
     <Pane>
       <BackToLook athleteId={id} title="Speed curves" />
       <FilePick
-        label="Open a file of speed curves"
-        accept=".csv,text/csv,text/plain"
+        label="Open speed curves or markers"
+        accept=".csv,.trc,text/csv,text/plain"
         maxBytes={maxBytes}
-        onFile={(each) => void open(each)}
+        onFile={(each) => (isMarkers(each) ? setMarkers(each) : void open(each))}
       />
       <View style={styles.row}>
         {fields.map((field) => (
@@ -200,8 +199,8 @@ export function Curves() {
         : null}
       {!readings.length && !read ? (
         <Empty>
-          A motion file as CSV: time_s, and any of pelvis, trunk, glove, arm, hand in degrees a second. It
-          shows which part peaks when, and what was handed on.
+          A motion file as CSV: time_s, and any of pelvis, trunk, glove, arm, hand in degrees a second; or the
+          markers of a lab as TRC. It shows which part peaks when, and what was handed on.
         </Empty>
       ) : null}
     </Pane>

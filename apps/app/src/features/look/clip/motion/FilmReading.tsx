@@ -1,17 +1,13 @@
 import type { LookPage } from '@wrightonic/contract';
 import {
   frameAt,
-  motionWords,
   isRead,
-  motionMeasureOf,
-  nodeName,
   writeKeypointFile,
   writeReading,
   type ThrowsReading,
   type ClipEvent,
   type PictureSide,
 } from '@wrightonic/core';
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import type { KeptTrack } from '../../../../offline/database';
@@ -20,6 +16,7 @@ import { saveFile } from '../../../../ui/ImportPreview/saveFile';
 import { Notice } from '../../../../ui/Notice/Notice';
 import { eventName } from '../../../../ui/words/clipEvents';
 import type { FilmState } from '../useClip';
+import { Figures } from './Figures';
 import { Offered } from './Offered';
 import { PlaneSpeeds } from './PlaneSpeeds';
 import type { Reading } from './useReading';
@@ -111,7 +108,9 @@ export function FilmReading({
           </View>
         </>
       ) : null}
-      {read.length ? <Figures reading={reading} state={state} slowed={slowed} shown={shown} /> : null}
+      {read.length ? (
+        <Figures reading={reading} shown={shown} onShow={(t) => state.seek(t * slowed + 0.0005)} />
+      ) : null}
       {one && isRead(one) ? (
         <PlaneSpeeds film={film} size={kept.tracked.size} frames={framesOf(kept, shown)} reading={one} />
       ) : null}
@@ -215,67 +214,9 @@ function EventLine({ event, time, off, moved, state }: EventProps) {
   );
 }
 
-interface FiguresProps {
-  reading: NonNullable<Reading['reading']>;
-  state: FilmState;
-  slowed: number;
-  shown: number;
-}
-
-/** Every figure with its error; and on a tap what this film does not show, with the reason. */
-function Figures({ reading, state, slowed, shown }: FiguresProps) {
-  const [open, setOpen] = useState(false);
-  const one = reading.throws[shown];
-  const events = one && isRead(one) ? one.events : {};
-  const named = (id: string) => motionMeasureOf(id)?.name ?? nodeName(id);
-  return (
-    <View>
-      <Text variant="labelLarge">
-        {reading.throws.length > 1 ? `Median of ${reading.throws.length} throws` : 'Figures'}
-      </Text>
-      {reading.measures.map(({ id, value, plusMinus, unit, scatter }) => {
-        const at = events[motionMeasureOf(id)?.needs.at(-1) ?? 'release'];
-        return (
-          <View key={id} style={styles.figure}>
-            <Text style={styles.grow}>
-              {`${named(id)}: `}
-              <Text variant="labelLarge">{motionWords(value, plusMinus, unit)}</Text>
-              {scatter === null ? '' : `, scatter ${motionWords(scatter, null, unit)}`}
-            </Text>
-            {at ? (
-              <Button
-                mode="text"
-                compact
-                accessibilityLabel={`Show the frame of ${named(id)}`}
-                onPress={() => state.seek(at.t * slowed + 0.0005)}
-              >
-                Show
-              </Button>
-            ) : null}
-          </View>
-        );
-      })}
-      {reading.missing.length ? (
-        <Button mode="text" compact onPress={() => setOpen(!open)}>
-          {open
-            ? 'Hide what this film does not show'
-            : `What this film does not show (${reading.missing.length})`}
-        </Button>
-      ) : null}
-      {open
-        ? reading.missing.map(({ id, why }) => (
-            <Text key={id} variant="bodySmall">{`${named(id)}: ${why}.`}</Text>
-          ))
-        : null}
-    </View>
-  );
-}
-
 const styles = StyleSheet.create({
   gap: { gap: 8 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
   event: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap' },
-  figure: { flexDirection: 'row', alignItems: 'center', minHeight: 40 },
-  grow: { flex: 1 },
   tall: { minHeight: 44 },
 });

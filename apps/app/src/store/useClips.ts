@@ -1,0 +1,14 @@
+import { clipsWith } from '../offline/measured';
+import { lazyEndpoints } from './lazyEndpoints';
+import { useMe } from './useAthlete';
+import { useWithPendingEvents } from './useMeasured';
+
+/** Clips of an athlete with what was logged since; none are asked for where nobody is chosen. */
+export function useClips(athleteId: string | null) {
+  const { person } = useMe();
+  const { data, error, refetch } = lazyEndpoints.useClipsQuery(athleteId ?? '', { skip: athleteId === null });
+  const clips = useWithPendingEvents(data, (stored, entries) =>
+    clipsWith(stored, entries, athleteId!, person.name),
+  );
+  return { clips, error, again: () => void refetch() };
+}
