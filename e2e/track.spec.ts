@@ -105,6 +105,12 @@ test('a film is tracked on the device, stopped, gone on with, and offers grades 
 
   await page.goto(`/athletes/${id}/prove`);
   await expect(page.getByRole('img', { name: /^Tracked, .*, in motion$/ })).toBeVisible();
+  // Beside an offer stands the frame that it was measured on.
+  await page.goto(`/athletes/${id}/look`);
+  await app.tap('Take the first quick look');
+  await app.tap('Glide');
+  const seen = page.getByRole('img', { name: /^The frame on which .* was measured$/ }).first();
+  await expect(seen).toHaveAttribute('src', /^blob:/);
 });
 
 test('a film in which nobody throws says so, and what was marked stays', async ({ app, page }) => {

@@ -153,6 +153,10 @@ describe('a tracked clip', () => {
     expect(await offersOf()).toMatchObject([
       { node: 'oh.jump', severity: 2, from: 'clip', value: 5, error: 1.5 },
     ]);
+    // What is not seen on the frame stands as it was seen before.
+    const [{ seen }] = await offersOf();
+    expect(seen).toMatchObject({ clip: set.theirs['clip'], time: null });
+    expect(seen.body.frames).toEqual([Array(26).fill(1)]);
     const [{ motion }] = (await set.owner.get(athletePath('/clips'))).body;
     const { clipId: _, ...kept } = body([offer('oh.jump', true)]);
     expect(motion).toEqual(kept);

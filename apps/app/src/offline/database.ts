@@ -39,18 +39,26 @@ export interface KeptTrack {
   towards: PictureSide | null;
 }
 
+/** Frames of a film with the joints over them, as they were when its grades were offered. */
+export interface KeptStills {
+  /** The clip. */
+  id: string;
+  stills: { time: number; picture: Blob }[];
+}
+
 export interface DatabaseSchema extends DBSchema {
   outbox: { key: string; value: Entry & { id: string } };
   responses: { key: string; value: CachedResponse };
   home: { key: string; value: HomeEntry };
   tracks: { key: string; value: KeptTrack };
+  stills: { key: string; value: KeptStills };
 }
 
 let opened: Promise<IDBPDatabase<DatabaseSchema>> | undefined;
 
 /** What the browser keeps of this app. */
 export const database = (): Promise<IDBPDatabase<DatabaseSchema>> =>
-  (opened ??= openDB<DatabaseSchema>('wrightonic', 5, {
+  (opened ??= openDB<DatabaseSchema>('wrightonic', 6, {
     upgrade: async (db, from, _to, transaction) => {
       if (from < 1) db.createObjectStore('outbox', { keyPath: 'id' });
       if (from < 3) db.createObjectStore('home', { keyPath: 'id' });
@@ -64,6 +72,7 @@ export const database = (): Promise<IDBPDatabase<DatabaseSchema>> =>
         }
       }
       if (from < 5) db.createObjectStore('tracks', { keyPath: 'id' });
+      if (from < 6) db.createObjectStore('stills', { keyPath: 'id' });
     },
     // A newer version of the app in another page must not wait for this one.
     blocking: (_now, _next, event) => {

@@ -26,11 +26,15 @@ export const owedSignOut = {
 /** Clears this device of whatever was read and logged by whoever was signed in; pages behind links stay. */
 export async function wipe(): Promise<void> {
   try {
-    const transaction = (await database()).transaction(['responses', 'outbox', 'tracks'], 'readwrite');
+    const transaction = (await database()).transaction(
+      ['responses', 'outbox', 'tracks', 'stills'],
+      'readwrite',
+    );
     await Promise.all([
       takeOut(transaction, (path) => path === 'session' || !ofNobody.test(path)),
       transaction.objectStore('outbox').clear(),
       transaction.objectStore('tracks').clear(),
+      transaction.objectStore('stills').clear(),
       transaction.done,
     ]);
     quickCopy.forget();

@@ -1,5 +1,5 @@
 import type { AthletePart } from '@wrightonic/contract';
-import type { IDBPTransaction } from 'idb';
+import type { IDBPTransaction, StoreNames } from 'idb';
 import { athleteLists, athletePath, athleteReads, type AthleteList } from './athletePath';
 import { database, type CachedResponse, type DatabaseSchema } from './database';
 
@@ -8,7 +8,7 @@ export const ofNobody = /^(session$|shared\/)/;
 
 /** Takes out, within a change of the shelves, every answer whose path is meant. */
 export async function takeOut(
-  transaction: IDBPTransaction<DatabaseSchema, ('responses' | 'outbox' | 'tracks')[], 'readwrite'>,
+  transaction: IDBPTransaction<DatabaseSchema, StoreNames<DatabaseSchema>[], 'readwrite'>,
   meant: (path: string) => boolean,
 ): Promise<void> {
   const store = transaction.objectStore('responses');

@@ -1,12 +1,14 @@
 import { type ClipRecord, type Offers } from '@wrightonic/contract';
 import {
   addDays,
+  bodyAt,
   clipOffers,
   curveOffers,
   derivedMeasures,
   drawnValue,
   eventGrades,
   eventOffers,
+  motionMeasureOf,
   newestOffers,
   readingsOf,
   screen,
@@ -26,18 +28,23 @@ import { screensOf } from '../store/screens';
 import { throwsOf } from '../store/throws';
 
 /** What the instructor took over of a tracked film. */
-const motionOffers = ({ motion, date }: ClipRecord): Offer[] =>
+const motionOffers = ({ id, motion, date }: ClipRecord): Offer[] =>
   (motion?.offers ?? [])
     .filter(({ taken }) => taken)
-    .map(({ checkpoint, severity, value, off, why }) => ({
-      node: checkpoint,
-      severity,
-      from: 'clip',
-      date,
-      value,
-      error: off,
-      why,
-    }));
+    .map(({ checkpoint, severity, value, off, why, measure, time }) => {
+      const event = motionMeasureOf(measure)?.needs.at(-1);
+      const body = event && motion?.motion ? bodyAt(motion.motion, event) : null;
+      return {
+        node: checkpoint,
+        severity,
+        from: 'clip',
+        date,
+        value,
+        error: off,
+        why,
+        ...(body ? { seen: { clip: id, time, body } } : {}),
+      };
+    });
 
 type Whom = AthleteRow & { age: number };
 

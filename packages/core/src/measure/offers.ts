@@ -1,3 +1,4 @@
+import type { MotionKept } from '../motion/kept';
 import { gradeMeasured, nodeName, nodeOf, symptoms, type Severity, type Whom } from '../catalogue';
 import { daysBetween } from '../units';
 import type { EventGrade } from './clip';
@@ -20,6 +21,8 @@ export interface Offer {
   /** What the measure may be off by, in the unit of the value, where that is known. */
   error?: number | null;
   why: string;
+  /** Of a tracked body: the clip, where in its file it was measured, s, and the body as it was then. */
+  seen?: { clip: string; time: number | null; body: MotionKept };
 }
 
 /** Throws older than this say nothing about today's delivery, and a screen nothing about today's body, days. */

@@ -1,3 +1,4 @@
+import type { ClipEvent } from '../measure/timing';
 import { cleaned } from './clean';
 import type { Instants } from './events';
 import { isAlong, motionOf, roleJoints, type Motion, type MotionJoint } from './figure';
@@ -20,6 +21,23 @@ export const keptJoints = [...roleJoints, 'nose'] as const satisfies readonly Mo
 /** More frames a second show nothing more to the eye. */
 const mostRate = 60;
 const tenth = 10;
+
+/**
+ * The one frame of a body at an event, so that it can be drawn still; null where the event is not known.
+ *
+ * @example bodyAt(kept, 'plant').frames.length // 1
+ */
+export function bodyAt({ frames, events, ...rest }: MotionKept, event: ClipEvent): MotionKept | null {
+  const at = events[event];
+  if (at === undefined) return null;
+  const n = Math.max(0, Math.min(frames.length - 1, Math.round(at * rest.rate)));
+  // A joint that is not seen just then stands where it was seen last.
+  const places = frames[n]!.map((place, j) => {
+    const seen = (frame: readonly (number | null)[]) => frame[j] !== null;
+    return place ?? (frames.slice(0, n).findLast(seen) ?? frames.find(seen))?.[j] ?? null;
+  });
+  return { ...rest, frames: [places], events: { [event]: 0 } };
+}
 
 /**
  * What is kept of a tracked throw, so that it can be drawn without its film.

@@ -19,6 +19,7 @@ import { SeeItMove } from '../body/SeeItMove';
 import { StitchSign } from '../seam/Stitches';
 import { severityNames } from '../seam/words';
 import { MeasureField, NoteField } from './CheckpointFields';
+import { OfferSeen } from './OfferSeen';
 import type { LookPoint } from './steps';
 
 export type OnGrade = (id: string, grade: Severity | null, detail?: FindingDetail) => void;
@@ -122,7 +123,7 @@ export const Checkpoint = memo(function Checkpoint(props: Props) {
           );
         })}
       </View>
-      {offer ? <Offered offer={offer} name={name} onGrade={onGrade} /> : null}
+      {offer ? <Offered offer={offer} name={name} hand={hand} onGrade={onGrade} /> : null}
       {full ? (
         <View style={styles.row}>
           {measure ? (
@@ -177,24 +178,32 @@ const fromWords: Record<Offer['from'], string> = {
   curves: 'the speed curves',
 };
 
+interface OfferedProps extends Pick<Props, 'hand' | 'onGrade'> {
+  offer: Offer;
+  name: string;
+}
+
 /** What something measured proposes, taken with one tap. */
-function Offered({ offer, name, onGrade }: { offer: Offer; name: string; onGrade: OnGrade }) {
+function Offered({ offer, name, hand, onGrade }: OfferedProps) {
   const own = useColours();
-  const { node, severity, from, why } = offer;
+  const { node, severity, from, why, seen } = offer;
   const take = () => onGrade(node, severity, detailOfOffer(offer));
   return (
     <View style={[styles.offer, { backgroundColor: own.amberSunk }]}>
-      <Text variant="bodySmall" style={styles.grow}>
-        {`From ${fromWords[from]}: ${severityNames[severity]}. ${why}`}
-      </Text>
-      <Button
-        mode="contained"
-        compact
-        accessibilityLabel={`Take ${severityNames[severity]} for ${name}`}
-        onPress={take}
-      >
-        Take it
-      </Button>
+      {seen ? <OfferSeen seen={seen} hand={hand} name={name} /> : null}
+      <View style={[styles.grow, seen ? null : styles.line]}>
+        <Text variant="bodySmall" style={seen ? null : styles.grow}>
+          {`From ${fromWords[from]}: ${severityNames[severity]}. ${why}`}
+        </Text>
+        <Button
+          mode="contained"
+          compact
+          accessibilityLabel={`Take ${severityNames[severity]} for ${name}`}
+          onPress={take}
+        >
+          Take it
+        </Button>
+      </View>
     </View>
   );
 }
@@ -204,6 +213,7 @@ const styles = StyleSheet.create({
   beside: { flexDirection: 'row', gap: 10, alignItems: 'center' },
   grow: { flex: 1, gap: 2 },
   row: { flexDirection: 'row', gap: 6, marginTop: 4 },
+  line: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   stitch: {
     flex: 1,
     minHeight: 54,

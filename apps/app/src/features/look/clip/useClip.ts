@@ -8,6 +8,8 @@ import { useMe } from '../../../store/useAthlete';
 import { framesOf, measuredRate, type Frames } from '../../../ui/video/frames';
 
 const usualRate = 30;
+/** So far behind its beginning a frame is sure to be the one that is shown, s. */
+const withinFrame = 0.0005;
 
 interface Wanted {
   athleteId: string;
@@ -21,6 +23,8 @@ export type ClipState = ReturnType<typeof useClip>;
 /** As much of it as the reading of joints needs. */
 export interface FilmState extends Pick<ClipState, 'clip' | 'time' | 'mark'> {
   seek: (to: number) => void;
+  /** Of a film; points alone have no picture. */
+  each?: ClipState['each'];
 }
 
 /** A clip that was just filmed learns its length by going to its end. */
@@ -126,6 +130,23 @@ export function clipLog(dispatch: Dispatch, athleteId: string, clip: ClipRecord 
   return { tell, mark, draw, erase };
 }
 
+interface Turns {
+  times: readonly number[];
+  show: (move: (frames: Frames) => Promise<number>) => Promise<void>;
+  after: () => Promise<void>;
+}
+
+/** Shows some frames in turn, for what is made of each. */
+async function inTurn<T>({ times, show, after }: Turns, make: (at: number) => Promise<T>): Promise<T[]> {
+  const made: T[] = [];
+  for (const at of times) {
+    await show((all) => all.seek(at + withinFrame));
+    made.push(await make(at));
+  }
+  await after();
+  return made;
+}
+
 /** A clip that is open: its video, where it stands, and what is marked in it. */
 export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) {
   const dispatch = useAppDispatch();
@@ -200,6 +221,9 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
     ...playing,
     seek: (to: number) => void seek(to),
     step: (by: number) => void show((all) => all.step(by)),
+    /** Shows some frames in turn for what is made of each; then where somebody went meanwhile, or what was shown. */
+    each: <T>(times: readonly number[], make: (video: HTMLVideoElement, at: number) => Promise<T>) =>
+      inTurn({ times, show, after: () => seek(sought.current ?? time) }, (at) => make(video.current!, at)),
     ...clipLog(dispatch, athleteId, clip),
   };
 }

@@ -2,9 +2,11 @@ import type { LookPage } from '@wrightonic/contract';
 import { isRead, keptMotion, motionMeasureOf, type KeypointClip, type ThrowsReading } from '@wrightonic/core';
 import type { KeptTrack } from '../../../../offline/database';
 import { log } from '../../../../offline/log';
+import { stills } from '../../../../offline/tracks';
 import { useAppDispatch } from '../../../../store/store';
 import type { FilmState } from '../useClip';
 import { GradesOffered } from './GradesOffered';
+import { stillOf } from './stills';
 import { timesOf, type Read } from './times';
 import { slowedBy } from './useTracking';
 
@@ -29,6 +31,14 @@ export function Offered({ athlete, state, kept, reading, film }: Props) {
   const n = reading.throws.findIndex(isRead);
   const first = reading.throws[n] as Read;
   const slowed = slowedBy(clip);
+  const keepStills = async (times: readonly number[]) => {
+    const pictures = await state.each?.([...new Set(times)], async (video, time) => ({
+      time,
+      picture: await stillOf(video, kept, clip, time),
+    }));
+    const made = pictures?.flatMap(({ time, picture }) => (picture ? [{ time, picture }] : [])) ?? [];
+    if (made.length) await stills.put({ id: clip.id, stills: made });
+  };
   return (
     <GradesOffered
       athleteId={athlete.id}
@@ -50,6 +60,7 @@ export function Offered({ athlete, state, kept, reading, film }: Props) {
             motion,
           }),
         );
+        void keepStills(offers.flatMap(({ time }) => (time === null ? [] : [time])));
       }}
     />
   );
