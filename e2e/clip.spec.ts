@@ -194,3 +194,44 @@ test('filming with the camera opens what was filmed', async ({ app, page }) => {
   await expect(shown).not.toHaveText(first);
   await expect(shown).toHaveText(/, \d+\.\d{3} s/);
 });
+
+test('two films are lined up at an event and stepped by one clock, whatever their frame rates', async ({
+  app,
+  page,
+}) => {
+  const [slow, fast] = [mp4('before.mp4', 30), mp4('after.mp4', 60, '0x8A4B2A')];
+  await app.enter();
+  const id = await app.newAthlete('Twofold');
+  await page.goto(`/athletes/${id}/clip`);
+  for (const [file, step, size] of [
+    [slow, 'One frame on', 1],
+    [fast, 'Ten frames on', 10],
+  ] as const) {
+    await choose(page, 'Open a clip', file);
+    await frame(page, 0);
+    for (let n = 1; n <= 2; n++) {
+      await app.tap(step);
+      await frame(page, n * size);
+    }
+    await app.tap('Mark Plant here');
+    await app.tap('All clips');
+  }
+  await app.tap('Two films side by side');
+  await choose(page, 'Open the first film', slow);
+  await choose(page, 'Open the second film', fast);
+  const stands = async (a: number, b: number) => {
+    for (const [film, at] of [a, b].entries())
+      await expect
+        .poll(async () => Math.abs((await squareShown(page, film)) - squareAt(at)))
+        .toBeLessThanOrEqual(1);
+  };
+  await stands(2, 20);
+  // A step is a frame of the finer film; the other one follows every second time.
+  for (let n = 0; n < 4; n++) await app.tap('Both one frame on');
+  await expect(page.getByRole('status')).toHaveText('0.067 s');
+  await stands(4, 24);
+  await app.tap(/after\.mp4: 10 frames on/);
+  await stands(4, 34);
+  await app.tap('Plant', 'radio');
+  await stands(2, 20);
+});

@@ -51,10 +51,10 @@ export function soundOnly(name: string): string {
   return file;
 }
 
-/** Left edge of the yellow square in the frame that the page shows, px of the clip. */
-export const squareShown = (page: Page): Promise<number> =>
-  page.evaluate(() => {
-    const video = document.querySelector('video')!;
+/** Left edge of the yellow square in the frame that the page shows, or its second film, px of the clip. */
+export const squareShown = (page: Page, which = 0): Promise<number> =>
+  page.evaluate((n) => {
+    const video = document.querySelectorAll('video')[n]!;
     const canvas = document.createElement('canvas');
     [canvas.width, canvas.height] = [video.videoWidth, video.videoHeight];
     const pen = canvas.getContext('2d')!;
@@ -63,7 +63,7 @@ export const squareShown = (page: Page): Promise<number> =>
     for (let x = 0; x < canvas.width; x++)
       if (data[4 * x]! > 180 && data[4 * x + 1]! > 180 && data[4 * x + 2]! < 110) return x;
     return -1;
-  });
+  }, which);
 
 /** Speed curves of a pretend delivery, as the command line makes them. */
 export const curves = (flaws: Record<string, number>): string =>

@@ -14,14 +14,12 @@ import { Pane } from '../../../ui/Screen/Pane';
 import { useWide } from '../../../ui/hooks/useWide';
 import { BackToLook } from '../BackToLook';
 import { Bench } from './Bench';
-import { hashOf, isMarkers, isPoints } from './file';
+import { films, hashOf, isMarkers, isPoints, maxFilmBytes } from './file';
+import { PickTwo } from './two/PickTwo';
 import { LabFile } from '../lab/LabFile';
 import { Film } from './Film';
 
-/** A clip stays where it is; what is on disk is all that is read of it. */
-const maxBytes = 20_000_000_000;
 const maxPointBytes = 100_000_000;
-const accept = 'video/mp4,video/webm,video/quicktime,.mp4,.webm,.mov';
 
 interface Opened {
   file: File;
@@ -42,6 +40,7 @@ export function ClipBench() {
   const [filming, setFilming] = useState(false);
   const [points, setPoints] = useState<string | null>(null);
   const [markers, setMarkers] = useState<File | null>(null);
+  const [two, setTwo] = useState(false);
   if (!page) return <NotRead error={unread} again={again} />;
   if (!clips)
     return error ? <ErrorNotice error={error} again={askAgain} /> : <Waiting what="Reading the clips" />;
@@ -75,6 +74,7 @@ export function ClipBench() {
   };
   const pointed = clips.find((clip) => clip.id === points);
   if (pointed) return <PointsBench athlete={page.athlete} clip={pointed} onClose={() => setPoints(null)} />;
+  if (two) return <PickTwo athlete={page.athlete} clips={clips} onClose={() => setTwo(false)} />;
   if (markers)
     return <LabFile athlete={page.athlete} file={markers} clips={clips} onClose={() => setMarkers(null)} />;
   if (opened)
@@ -97,8 +97,8 @@ export function ClipBench() {
       <FilePick
         label="Open a clip"
         icon="movie-open"
-        accept={accept}
-        maxBytes={maxBytes}
+        accept={films}
+        maxBytes={maxFilmBytes}
         onFile={(file) => void open(file)}
       />
       <FilePick
@@ -114,6 +114,9 @@ export function ClipBench() {
         contentStyle={{ minHeight: 44 }}
       >
         {filming ? 'Put the camera away' : 'Film here'}
+      </Button>
+      <Button mode="outlined" onPress={() => setTwo(true)} contentStyle={{ minHeight: 44 }}>
+        Two films side by side
       </Button>
       {filming ? <Film onFilmed={(file) => void open(file)} /> : null}
       {wrong ? <Notice alert>{wrong}</Notice> : null}
@@ -158,7 +161,7 @@ function KnownClip({ clip, onFile, onPoints }: KnownProps) {
           {`Show the points of ${clip.name}`}
         </Button>
       ) : (
-        <FilePick label={`Open ${clip.name} again`} accept={accept} maxBytes={maxBytes} onFile={onFile} />
+        <FilePick label={`Open ${clip.name} again`} accept={films} maxBytes={maxFilmBytes} onFile={onFile} />
       )}
     </Card>
   );

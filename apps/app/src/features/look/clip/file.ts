@@ -11,3 +11,8 @@ export async function hashOf(file: File): Promise<string> {
 export const isMarkers = ({ name }: { name: string }): boolean => /\.trc$/i.test(name);
 /** Points without a film. */
 export const isPoints = ({ name }: { name: string }): boolean => /\.json$/i.test(name);
+
+/** A film stays where it is; what is on disk is all that is read of it. */
+export const maxFilmBytes = 20_000_000_000;
+/** As the browser filters films by. */
+export const films = 'video/mp4,video/webm,video/quicktime,.mp4,.webm,.mov';

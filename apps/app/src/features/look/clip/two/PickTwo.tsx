@@ -1,0 +1,112 @@
+import type { ClipRecord, LookPage } from '@wrightonic/contract';
+import { useState } from 'react';
+import { Button, Text } from 'react-native-paper';
+import { api } from '../../../../store/api';
+import { useClips } from '../../../../store/useClips';
+import { Choices } from '../../../../ui/form/Choices';
+import { PickOne } from '../../../../ui/form/PickOne';
+import { FilePick } from '../../../../ui/ImportPreview/FilePick';
+import { Pane } from '../../../../ui/Screen/Pane';
+import { Heading } from '../../../../ui/Screen/Screen';
+import { useWide } from '../../../../ui/hooks/useWide';
+import { hashOf, maxFilmBytes, films as accept } from '../file';
+import { TwoFilms } from './TwoFilms';
+import type { Picked } from './useFilm';
+
+interface Props {
+  athlete: LookPage['athlete'];
+  clips: readonly ClipRecord[];
+  onClose: () => void;
+}
+
+/** Two films of this device side by side: of one athlete, or of two. */
+export function PickTwo({ athlete, clips, onClose }: Props) {
+  const wide = useWide();
+  const [first, setFirst] = useState<Picked | null>(null);
+  const [second, setSecond] = useState<Picked | null>(null);
+  const [asking, setAsking] = useState(false);
+  const [other, setOther] = useState<string | null>(null);
+  const { data: roster = [] } = api.useRosterQuery(undefined, { skip: !asking });
+  const { clips: theirs } = useClips(other);
+  const someone = roster.find(({ id }) => id === other);
+  const pick = async (file: File, whose: readonly ClipRecord[], who: Pick<Picked, 'name' | 'throws'>) => {
+    const hash = await hashOf(file);
+    const clip = whose.find((each) => each.hash === hash && each.size === file.size) ?? null;
+    return { file, clip, ...who };
+  };
+  const self = { name: athlete.givenName, throws: athlete.throws };
+  const them = someone ? { name: someone.givenName, throws: someone.throws } : self;
+  return (
+    <Pane maxWidth={wide ? 1100 : 760}>
+      <Button mode="text" icon="chevron-left" onPress={onClose} style={{ alignSelf: 'flex-start' }}>
+        All clips
+      </Button>
+      <Heading>Two films</Heading>
+      {first && second ? (
+        <>
+          <TwoFilms
+            key={`${first.file.name} ${second.file.name} ${second.name}`}
+            a={first}
+            b={second}
+            discipline={athlete.discipline}
+          />
+          <Button mode="text" onPress={() => setSecond(null)}>
+            Another second film
+          </Button>
+        </>
+      ) : null}
+      {first ? null : (
+        <FilePick
+          label="Open the first film"
+          icon="movie-open"
+          accept={accept}
+          maxBytes={maxFilmBytes}
+          onFile={(file) => void pick(file, clips, self).then(setFirst)}
+        />
+      )}
+      {first && !second ? (
+        <>
+          <Text>{`First: ${first.file.name}`}</Text>
+          <Choices
+            label="Second of"
+            shown
+            value={asking}
+            onChange={(on) => {
+              setAsking(on);
+              if (!on) setOther(null);
+            }}
+            options={[
+              { value: false, text: athlete.givenName },
+              { value: true, text: 'Another athlete' },
+            ]}
+          />
+          {asking ? (
+            <PickOne
+              label="Athlete"
+              value={other}
+              onPick={setOther}
+              options={roster
+                .filter((each) => each.discipline === athlete.discipline && each.id !== athlete.id)
+                .map((each) => ({ value: each.id, text: `${each.givenName} ${each.familyName}` }))}
+            />
+          ) : null}
+          {!asking || (other !== null && theirs) ? (
+            <FilePick
+              label="Open the second film"
+              icon="movie-open"
+              accept={accept}
+              maxBytes={maxFilmBytes}
+              onFile={(file) =>
+                void pick(file, other === null ? clips : (theirs ?? []), them).then(setSecond)
+              }
+            />
+          ) : null}
+        </>
+      ) : null}
+      <Text variant="bodySmall">
+        Both stay on this device. Films that were opened on the bench before know their events; others are
+        lined up by hand.
+      </Text>
+    </Pane>
+  );
+}

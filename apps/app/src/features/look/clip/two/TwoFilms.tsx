@@ -1,0 +1,186 @@
+import { filmedEvents, type ClipEvent, type Discipline } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { useColours } from '../../../../theme/theme';
+import { Choices } from '../../../../ui/form/Choices';
+import { MotionTable } from '../../../../ui/motions/MotionTable';
+import { Notice, Waiting } from '../../../../ui/Notice/Notice';
+import { eventName } from '../../../../ui/words/clipEvents';
+import { eventTimes } from './eventTimes';
+import { TwoPictures } from './TwoPictures';
+import { useFilm, type Picked } from './useFilm';
+import { useInStep, type Origins } from './useInStep';
+
+interface Props {
+  a: Picked;
+  b: Picked;
+  discipline: Discipline;
+}
+
+const byHand = 'by hand';
+
+/** Two films by one clock: lined up at an event or by hand, stepped and played together at true speed. */
+export function TwoFilms({ a, b, discipline }: Props) {
+  const own = useColours();
+  const films = [useFilm(a), useFilm(b)] as const;
+  const times = [a, b].map(({ clip }) => (clip ? eventTimes(clip) : {}));
+  const both = filmedEvents[discipline].filter((event) => times.every((known) => known[event] !== undefined));
+  const [event, setEvent] = useState<ClipEvent | typeof byHand>(() =>
+    both.includes('plant') ? 'plant' : (both[0] ?? byHand),
+  );
+  const at = (which: ClipEvent | typeof byHand): Origins =>
+    which === byHand ? [0, 0] : [times[0]![which] ?? 0, times[1]![which] ?? 0];
+  const [origins, setOrigins] = useState<Origins>(() => at(event));
+  const [over, setOver] = useState(false);
+  const [size, setSize] = useState<number | null>(null);
+  const { ready, time, playing, play, pause, go, step } = useInStep(films, origins);
+  const wrong = films.findIndex((film) => film.wrong);
+  const same = films[0].body !== null && films[1].body !== null ? films[0].body / films[1].body : 1;
+  const names = [a, b].map(({ name, file }) => `${name}, ${file.name}`) as [string, string];
+  const shift = (n: 0 | 1, by: number) => {
+    const rate = films[n].known?.rate ?? 30;
+    setEvent(byHand);
+    setOrigins(n === 0 ? [origins[0] + by / rate, origins[1]] : [origins[0], origins[1] + by / rate]);
+  };
+  const longest = Math.max(...films.map(({ known, slowed }) => (known?.seconds ?? 0) / slowed));
+  return (
+    <View style={styles.gap}>
+      {wrong < 0 ? null : (
+        <Notice
+          alert
+        >{`${names[wrong as 0 | 1]} cannot be read as a video here. Open an MP4 or a WebM.`}</Notice>
+      )}
+      <TwoPictures
+        films={films}
+        names={names}
+        over={over}
+        size={size ?? same}
+        mirrored={a.throws !== b.throws}
+      />
+      {ready ? (
+        <>
+          <View style={styles.row}>
+            <IconButton
+              mode="outlined"
+              icon="chevron-left"
+              accessibilityLabel="Both one frame back"
+              onPress={() => go(time - step)}
+            />
+            <Text variant="titleMedium" role="status" style={styles.grow}>
+              {`${time < -0.0005 ? '−' : ''}${Math.abs(time).toFixed(3)} s`}
+            </Text>
+            <IconButton
+              mode="outlined"
+              icon="chevron-right"
+              accessibilityLabel="Both one frame on"
+              onPress={() => go(time + step)}
+            />
+            <Button mode="outlined" onPress={playing ? pause : play}>
+              {playing ? 'Pause' : 'Play'}
+            </Button>
+            <Button mode="outlined" onPress={() => setOver(!over)}>
+              {over ? 'Beside' : 'One over the other'}
+            </Button>
+          </View>
+          <input
+            type="range"
+            min={-origins[0] / films[0].slowed}
+            max={longest - origins[0] / films[0].slowed}
+            step={step}
+            value={time}
+            aria-label="Where both stand"
+            onChange={({ target }) => go(Number(target.value))}
+            style={{ width: '100%', minHeight: 44, accentColor: own.dusk }}
+          />
+          <Choices
+            label="Lined up at"
+            shown
+            value={event}
+            onChange={(next) => {
+              setEvent(next);
+              if (next === byHand) return;
+              setOrigins(at(next));
+              go(0);
+            }}
+            options={[
+              ...both.map((value) => ({ value, text: eventName(value) })),
+              { value: byHand, text: 'By hand' } as const,
+            ]}
+          />
+          <ByHand names={names} shift={shift} />
+          <SizeOfSecond size={size} same={same} setSize={setSize} />
+          {over ? <Text variant="bodySmall">Drag the second film to where it belongs.</Text> : null}
+          {a.throws === b.throws ? null : (
+            <Text variant="bodySmall">The second film is mirrored, as the hands differ.</Text>
+          )}
+        </>
+      ) : wrong < 0 ? (
+        <Waiting what="Reading both films" />
+      ) : null}
+      {a.clip?.motion && b.clip?.motion ? (
+        <MotionTable a={a.clip.motion.figures} b={b.clip.motion.figures} titles={names} />
+      ) : null}
+    </View>
+  );
+}
+
+interface ByHandProps {
+  names: readonly [string, string];
+  shift: (n: 0 | 1, by: number) => void;
+}
+
+/** Moves one film against the other. */
+const ByHand = ({ names, shift }: ByHandProps) => (
+  <>
+    {names.map((name, n) => (
+      <View key={name} style={styles.row}>
+        <Text style={styles.grow}>{name}</Text>
+        {[-10, -1, 1, 10].map((by) => (
+          <Button
+            key={by}
+            mode="outlined"
+            compact
+            accessibilityLabel={`${name}: ${Math.abs(by)} ${Math.abs(by) === 1 ? 'frame' : 'frames'} ${by < 0 ? 'back' : 'on'}`}
+            onPress={() => shift(n as 0 | 1, by)}
+          >
+            {by < 0 ? `−${-by}` : `+${by}`}
+          </Button>
+        ))}
+      </View>
+    ))}
+  </>
+);
+
+interface SizeProps {
+  /** Null as long as nobody chose one. */
+  size: number | null;
+  same: number;
+  setSize: (size: number) => void;
+}
+
+/** Until somebody says otherwise both bodies are as high as each other, where it is known how high they stand. */
+function SizeOfSecond({ size, same, setSize }: SizeProps) {
+  const own = useColours();
+  return (
+    <label>
+      <Text>{`Size of the second: ${Math.round(100 * (size ?? same))} %${size === null && same !== 1 ? ', as high as the first' : ''}`}</Text>
+      <input
+        type="range"
+        min={0.4}
+        max={2.5}
+        step={0.02}
+        value={size ?? same}
+        aria-label="Size of the second film"
+        onChange={({ target }) => setSize(Number(target.value))}
+        style={{ width: '100%', minHeight: 44, accentColor: own.dusk }}
+      />
+    </label>
+  );
+}
+
+const styles = StyleSheet.create({
+  gap: { gap: 8 },
+  row: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: 6 },
+  grow: { flex: 1, minWidth: 90 },
+});
