@@ -225,6 +225,7 @@ test('two films are lined up at an event and stepped by one clock, whatever thei
         .poll(async () => Math.abs((await squareShown(page, film)) - squareAt(at)))
         .toBeLessThanOrEqual(1);
   };
+  await expect(page.getByRole('button', { name: 'Both one frame on' })).toBeVisible();
   await stands(2, 20);
   // A step is a frame of the finer film; the other one follows every second time.
   for (let n = 0; n < 4; n++) await app.tap('Both one frame on');
