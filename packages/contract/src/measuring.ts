@@ -19,10 +19,16 @@ import { id, line, note, zone } from './shared';
 
 /** How a camera stood to the delivery. */
 export { clipViews, type ClipView };
-export const drawingKinds = ['angle', 'line', 'length', 'scale'] as const;
+export const drawingKinds = ['angle', 'line', 'length', 'scale', 'ground'] as const;
 export type DrawingKind = (typeof drawingKinds)[number];
 /** Points a drawing of each kind has. */
-export const pointsOf: Readonly<Record<DrawingKind, number>> = { angle: 3, line: 2, length: 2, scale: 2 };
+export const pointsOf: Readonly<Record<DrawingKind, number>> = {
+  angle: 3,
+  line: 2,
+  length: 2,
+  scale: 2,
+  ground: 2,
+};
 
 /** A place on a picture, 0 to 1 from its upper left corner. */
 export type PicturePoint = [x: number, y: number];

@@ -44,6 +44,21 @@ describe('angles and lengths on a picture', () => {
       lengthCm: 180,
     } as const;
     expect(drawnValue(length, 2, undefined)).toBeNull();
+    // Ground that falls to the right by one in ten, whichever end was tapped first.
+    for (const points of [
+      [
+        [0.2, 0.5],
+        [0.7, 0.6],
+      ],
+      [
+        [0.7, 0.6],
+        [0.2, 0.5],
+      ],
+    ] as const)
+      expect(drawnValue({ type: 'ground', points, lengthCm: null }, 2, undefined)).toEqual({
+        value: expect.closeTo((Math.atan(0.1) * 180) / Math.PI, 9),
+        unit: 'deg',
+      });
     expect(drawnValue(length, 2, scale)).toEqual({ value: expect.closeTo(200, 9), unit: 'cm' });
   });
 });

@@ -15,6 +15,7 @@ import * as explained from './migrations/0013_explained';
 import * as staleMoves from './migrations/0014_stale_moves';
 import * as camps from './migrations/0015_camps';
 import * as motion from './migrations/0016_motion';
+import * as ground from './migrations/0017_ground';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -34,6 +35,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0014_stale_moves': staleMoves,
   '0015_camps': camps,
   '0016_motion': motion,
+  '0017_ground': ground,
 };
 
 const source: Knex.MigrationSource<string> = {

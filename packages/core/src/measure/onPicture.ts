@@ -41,14 +41,25 @@ export const lengthOn = (a: OnPicture, b: OnPicture, aspect: Aspect): number =>
   Math.hypot(...between(a, b, aspect));
 
 export interface DrawnMeasure {
-  type: 'angle' | 'line' | 'length' | 'scale';
+  type: 'angle' | 'line' | 'length' | 'scale' | 'ground';
   points: readonly OnPicture[];
   /** Of a scale, cm. */
   lengthCm: number | null;
 }
 
 /**
- * The figure of a drawing: degrees for an angle and a line, cm for a length when there is a scale.
+ * How far ground that is level stands off level in the picture, degrees, clockwise.
+ *
+ * @example groundTilt([0.8, 0.6], [0.2, 0.5], 1) // 9.462322208025617
+ */
+export function groundTilt(a: OnPicture, b: OnPicture, aspect: Aspect): number {
+  const [left, right] = a[0] <= b[0] ? [a, b] : [b, a];
+  const [across, down] = between(left, right, aspect);
+  return degrees(Math.atan2(down, across));
+}
+
+/**
+ * The figure of a drawing: degrees for an angle, a line and the ground, cm for a length when there is a scale.
  *
  * @example drawnValue({ type: 'angle', points: [[0, 0], [0.5, 0], [0.5, 0.5]], lengthCm: null }, 1, undefined) // { value: 90, unit: 'deg' }
  */
@@ -61,6 +72,7 @@ export function drawnValue(
   if (!a || !b) return null;
   if (drawing.type === 'angle') return c ? { value: angleAt(a, b, c, aspect), unit: 'deg' } : null;
   if (drawing.type === 'line') return { value: tiltOf(a, b, aspect), unit: 'deg' };
+  if (drawing.type === 'ground') return { value: groundTilt(a, b, aspect), unit: 'deg' };
   if (drawing.type === 'scale')
     return drawing.lengthCm === null ? null : { value: drawing.lengthCm, unit: 'cm' };
   const [from, to] = scale?.points ?? [];

@@ -20,6 +20,7 @@ interface Props {
 const hints: Partial<Record<DrawingKind, string>> = {
   angle: 'Tap three points; the angle is at the second.',
   scale: 'Tap both ends of what the scale is.',
+  ground: 'Tap two places of level ground, far apart: joints are levelled by them.',
 };
 
 /** What is drawn next over the frame. */

@@ -23,6 +23,7 @@ import { Notice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { severityNames } from '../../../ui/seam/words';
 import { useWhom } from '../../../ui/hooks/useWhom';
+import { wholeClip } from './useDrawings';
 import { eventName } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
 
@@ -33,6 +34,7 @@ export const toolNames: Record<DrawingKind, string> = {
   line: 'Line',
   length: 'Length',
   scale: 'Scale',
+  ground: 'Ground',
 };
 
 /** The figure of a drawing, as it is written. */
@@ -103,7 +105,7 @@ export function Measures({ athlete, state }: Props) {
           <Button mode="text" compact onPress={() => seek(drawing.time + 0.0005)}>
             Show
           </Button>
-          {drawing.type === 'scale' ? null : (
+          {wholeClip.includes(drawing.type) ? null : (
             <Button
               mode="text"
               compact

@@ -1,6 +1,7 @@
 import type { ClipRecord, LookPage } from '@wrightonic/contract';
 import {
   filmedEvents,
+  groundTilt,
   sideView,
   towardsOf,
   type Instants,
@@ -30,11 +31,13 @@ export interface Reading {
 /** How a clip was filmed, as far as joints need it; null where nothing can be read from there. */
 function filmOf(
   athlete: LookPage['athlete'],
-  { view, captureFps }: ClipRecord,
+  { view, captureFps, drawings, width, height }: ClipRecord,
   towards: PictureSide | null,
 ): Film | null {
   const { discipline, throws, heightCm } = athlete;
-  const rest = { discipline, throws, fps: captureFps, heightCm: heightCm ?? undefined };
+  const [a, b] = drawings.find(({ type }) => type === 'ground')?.points ?? [];
+  const ground = a && b ? groundTilt(a, b, width / height) : undefined;
+  const rest = { discipline, throws, fps: captureFps, heightCm: heightCm ?? undefined, ground };
   if (view === 'front' || view === 'behind') return { ...rest, view };
   return view === 'side' && towards ? { ...rest, view: sideView(towards, throws), towards } : null;
 }
