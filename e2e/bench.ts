@@ -8,6 +8,7 @@ import {
   type Severity,
 } from '@wrightonic/core';
 import { rng, pretendCurves } from '@wrightonic/core/simulate';
+import type { Page } from '@playwright/test';
 import { loadSolver } from '@wrightonic/solver';
 import { test } from './app';
 import { falseAlarms } from './falseAlarms';
@@ -186,6 +187,46 @@ test('tap to paint', async ({ app, page }) => {
   const times = await tapsToPaint(page);
   note('a rep, tap to paint, 4× slower, middle', middle(times), 'ms', 100);
   note('a rep, tap to paint, 4× slower, 95 of 100', p95(times), 'ms', 100);
+});
+
+/** From frame to frame while a figure moves, ms; while it is held nothing is drawn. */
+const betweenFrames = (page: Page): Promise<number[]> =>
+  page.evaluate(
+    () =>
+      new Promise<number[]>((done) => {
+        const gaps: number[] = [];
+        const until = performance.now() + 6_000;
+        let last = 0;
+        const seen = new MutationObserver(() => {
+          const now = performance.now();
+          // A longer pause is a pose that is held.
+          if (now - last < 200) gaps.push(now - last);
+          last = now;
+          if (now > until) {
+            seen.disconnect();
+            done(gaps);
+          }
+        });
+        seen.observe(document.body, { subtree: true, attributes: true, attributeFilter: ['d'] });
+      }),
+  );
+
+test('figures in motion', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.newAthlete('Moving');
+  await slow(page);
+  await page.goto('/drills/compete-inning');
+  await page.getByRole('button', { name: 'Pause' }).waitFor();
+  note('a drill in motion, 4× slower, frame to frame', middle(await betweenFrames(page)), 'ms', 33.4);
+  await page.goto(`/athletes/${id}/look`);
+  await app.tap('Take a full look');
+  await page
+    .getByRole('button', { name: /^See .* in motion$/ })
+    .first()
+    .click();
+  const gaps = await betweenFrames(page);
+  note('clean and this one, 4× slower, frame to frame', middle(gaps), 'ms', 33.4);
+  note('clean and this one, 4× slower, 95 of 100', p95(gaps), 'ms', null);
 });
 
 /** Ten seconds at 1,000 Hz: a delivery with rest before and after it. */

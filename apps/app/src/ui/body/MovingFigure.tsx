@@ -20,16 +20,22 @@ interface Props {
 export function MovingFigure({ moving, first, width, height, setter }: Props) {
   const inks = useInks();
   const group = useRef<SVGGElement>(null);
+  const drawn = useRef(new WeakMap<Element, Record<string, string>>());
   const show = (frame: number) => {
     const nodes = group.current?.children;
     if (!nodes) return;
     moving.frame(frame).forEach((shape, n) => {
-      const node = nodes[n]!;
       const { fill, stroke } = drawnWith(shape, inks);
-      node.setAttribute('d', shape.path);
-      node.setAttribute('fill', fill);
-      node.setAttribute('stroke', stroke);
-      node.setAttribute('stroke-width', String(shape.width));
+      const wanted = { d: shape.path, fill, stroke, 'stroke-width': String(shape.width) };
+      const node = nodes[n]!;
+      const before = drawn.current.get(node) ?? {};
+      drawn.current.set(node, before);
+      // Most of a figure is as it was: what is not touched is not laid out again.
+      for (const [name, value] of Object.entries(wanted))
+        if (before[name] !== value) {
+          node.setAttribute(name, value);
+          before[name] = value;
+        }
     });
   };
   useImperativeHandle(setter, () => ({ show }));
@@ -37,7 +43,12 @@ export function MovingFigure({ moving, first, width, height, setter }: Props) {
   // eslint-disable-next-line react-hooks/exhaustive-deps -- `show` is made anew with each drawing; its inputs are these.
   useEffect(() => show(first), [moving, first, inks]);
   return (
-    <svg width={width} height={height} aria-hidden>
+    <svg
+      width={width}
+      height={height}
+      aria-hidden
+      style={{ display: 'block', contain: 'strict', willChange: 'transform' }}
+    >
       <g ref={group} strokeLinecap="round" strokeLinejoin="round">
         {moving.frame(first).map(({ dashed }, n) => (
           <path key={n} {...(dashed ? { strokeDasharray: '4 4' } : {})} />
