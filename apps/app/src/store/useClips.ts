@@ -6,8 +6,9 @@ import { useWithPendingEvents } from './useMeasured';
 /** Clips of an athlete with what was logged since; none are asked for where nobody is chosen. */
 export function useClips(athleteId: string | null) {
   const { person } = useMe();
-  const { data, error, refetch } = lazyEndpoints.useClipsQuery(athleteId ?? '', { skip: athleteId === null });
-  const clips = useWithPendingEvents(data, (stored, entries) =>
+  // Never of the one who was chosen before.
+  const { currentData, error, refetch } = lazyEndpoints.useClipsQuery(athleteId ?? '', { skip: athleteId === null });
+  const clips = useWithPendingEvents(currentData, (stored, entries) =>
     clipsWith(stored, entries, athleteId!, person.name),
   );
   return { clips, error, again: () => void refetch() };

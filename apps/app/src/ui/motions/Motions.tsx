@@ -2,17 +2,16 @@ import type { ClipRecord, LookPage } from '@wrightonic/contract';
 import { filmedEvents, type ClipEvent, type Hand } from '@wrightonic/core';
 import { useState } from 'react';
 import { Text } from 'react-native-paper';
-import { api } from '../../store/api';
 import { useToday } from '../../store/useAthlete';
 import { useClips } from '../../store/useClips';
 import { Card } from '../Card/Card';
 import { Choices } from '../form/Choices';
-import { PickOne } from '../form/PickOne';
 import { Heading } from '../Screen/Screen';
 import { eventName } from '../words/clipEvents';
 import { dayWords } from '../words/days';
 import { MotionTable } from './MotionTable';
 import { TwoMotions, type OneMotion } from './TwoMotions';
+import { someoneOf, WhoseSecond, type Whose } from './WhoseSecond';
 
 interface Props {
   athlete: Pick<LookPage['athlete'], 'id' | 'givenName' | 'discipline' | 'throws'>;
@@ -29,9 +28,9 @@ function useFilmed(athleteId: string | null): Filmed[] | undefined {
 /** Two tracked motions of one athlete or of two, side by side and in step, with every measure of both. */
 export function Motions({ athlete }: Props) {
   const today = useToday();
-  const [other, setOther] = useState<string | null>(null);
-  const [asking, setAsking] = useState(false);
-  const { data: roster = [] } = api.useRosterQuery(undefined, { skip: !asking });
+  const [whose, setWhose] = useState<Whose>('own');
+  const someone = someoneOf(whose);
+  const other = someone?.id ?? null;
   const own = useFilmed(athlete.id) ?? [];
   const theirs = useFilmed(other);
   const [firstId, setFirst] = useState<string | null>(null);
@@ -41,7 +40,6 @@ export function Motions({ athlete }: Props) {
   const seconds = other === null ? own : (theirs ?? []);
   const first = own.find(({ id }) => id === firstId) ?? own[0]!;
   const second = seconds.find(({ id }) => id === secondId) ?? seconds.at(-1);
-  const someone = roster.find(({ id }) => id === other);
   const words = ({ date, name }: Filmed) => `${dayWords(date, today)}: ${name}`;
   const sameDay =
     other === null && second !== undefined && second.id !== first.id && second.date === first.date;
@@ -74,29 +72,7 @@ export function Motions({ athlete }: Props) {
           options={seconds.map((clip) => ({ value: clip.id, text: words(clip) }))}
         />
       ) : null}
-      <Choices
-        label="Set against"
-        shown
-        value={asking}
-        onChange={(on) => {
-          setAsking(on);
-          if (!on) setOther(null);
-        }}
-        options={[
-          { value: false, text: `${athlete.givenName}’s own` },
-          { value: true, text: 'Another athlete' },
-        ]}
-      />
-      {asking ? (
-        <PickOne
-          label="Athlete"
-          value={other}
-          onPick={setOther}
-          options={roster
-            .filter((each) => each.discipline === athlete.discipline && each.id !== athlete.id)
-            .map((each) => ({ value: each.id, text: `${each.givenName} ${each.familyName}` }))}
-        />
-      ) : null}
+      <WhoseSecond label="Set against" athlete={athlete} whose={whose} onWhose={setWhose} />
       {other !== null && theirs?.length === 0 ? (
         <Text>Of this athlete no film was tracked and offered to a look yet.</Text>
       ) : null}

@@ -1,11 +1,9 @@
 import type { ClipRecord, LookPage } from '@wrightonic/contract';
 import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
-import { api } from '../../../../store/api';
 import { useClips } from '../../../../store/useClips';
-import { Choices } from '../../../../ui/form/Choices';
-import { PickOne } from '../../../../ui/form/PickOne';
 import { FilePick } from '../../../../ui/ImportPreview/FilePick';
+import { someoneOf, WhoseSecond, type Whose } from '../../../../ui/motions/WhoseSecond';
 import { Pane } from '../../../../ui/Screen/Pane';
 import { Heading } from '../../../../ui/Screen/Screen';
 import { useWide } from '../../../../ui/hooks/useWide';
@@ -24,11 +22,9 @@ export function PickTwo({ athlete, clips, onClose }: Props) {
   const wide = useWide();
   const [first, setFirst] = useState<Picked | null>(null);
   const [second, setSecond] = useState<Picked | null>(null);
-  const [asking, setAsking] = useState(false);
-  const [other, setOther] = useState<string | null>(null);
-  const { data: roster = [] } = api.useRosterQuery(undefined, { skip: !asking });
-  const { clips: theirs } = useClips(other);
-  const someone = roster.find(({ id }) => id === other);
+  const [whose, setWhose] = useState<Whose>('own');
+  const someone = someoneOf(whose);
+  const { clips: theirs } = useClips(someone?.id ?? null);
   const pick = async (file: File, whose: readonly ClipRecord[], who: Pick<Picked, 'name' | 'throws'>) => {
     const hash = await hashOf(file);
     const clip = whose.find((each) => each.hash === hash && each.size === file.size) ?? null;
@@ -67,38 +63,14 @@ export function PickTwo({ athlete, clips, onClose }: Props) {
       {first && !second ? (
         <>
           <Text>{`First: ${first.file.name}`}</Text>
-          <Choices
-            label="Second of"
-            shown
-            value={asking}
-            onChange={(on) => {
-              setAsking(on);
-              if (!on) setOther(null);
-            }}
-            options={[
-              { value: false, text: athlete.givenName },
-              { value: true, text: 'Another athlete' },
-            ]}
-          />
-          {asking ? (
-            <PickOne
-              label="Athlete"
-              value={other}
-              onPick={setOther}
-              options={roster
-                .filter((each) => each.discipline === athlete.discipline && each.id !== athlete.id)
-                .map((each) => ({ value: each.id, text: `${each.givenName} ${each.familyName}` }))}
-            />
-          ) : null}
-          {!asking || (other !== null && theirs) ? (
+          <WhoseSecond label="Second of" athlete={athlete} whose={whose} onWhose={setWhose} />
+          {whose === 'own' || (someone && theirs) ? (
             <FilePick
               label="Open the second film"
               icon="movie-open"
               accept={accept}
               maxBytes={maxFilmBytes}
-              onFile={(file) =>
-                void pick(file, other === null ? clips : (theirs ?? []), them).then(setSecond)
-              }
+              onFile={(file) => void pick(file, (someone && theirs) || clips, them).then(setSecond)}
             />
           ) : null}
         </>
