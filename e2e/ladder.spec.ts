@@ -106,9 +106,9 @@ test('drills are found by flaw and by what is at hand, read in full, and set bes
   await expect(page.getByRole('link', { name: /^Tilted mound throw/ })).toHaveCount(0);
   await app.tap(/^Knee gate/, 'link');
   await expect(page.getByRole('heading', { level: 1, name: 'Knee gate' })).toBeVisible();
-  await expect(page.getByRole('img', { name: 'Set-up of Knee gate, right-handed' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Knee gate, how it goes, right-handed' })).toBeVisible();
   await app.tap('Left-handed', 'radio');
-  await expect(page.getByRole('img', { name: 'Set-up of Knee gate, left-handed' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Knee gate, how it goes, left-handed' })).toBeVisible();
   await expect(page.getByText(/^The way round it: /)).toBeVisible();
   await expect(page.getByRole('table').getByText('Step-over gate')).toBeVisible();
   await app.tap('Step-over gate');

@@ -22,7 +22,7 @@ test('a drill is written from another, put into a ladder, handed on as a file, a
   await page.getByLabel('Dose', { exact: true }).fill('3x6');
   await app.tap('Keep the drill');
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
-  await expect(page.getByRole('img', { name: `Set-up of ${name}, right-handed` })).toBeVisible();
+  await expect(page.getByRole('img', { name: `${name}, how it goes, right-handed` })).toBeVisible();
   const own = page.url().split('/').at(-1)!;
 
   await page.goto(`/athletes/${id}/build`);
@@ -80,4 +80,33 @@ test('a file of drills is looked at before it is kept, and a broken one takes no
   await page.getByRole('searchbox', { name: 'Search drills' }).fill(`Tap ${end}`);
   await expect(page.getByRole('link', { name: new RegExp(`^Tap ${end}`) })).toBeVisible();
   await app.post('/drills', { drills: [{ id: v7(), drill, retired: true }] });
+});
+
+test('a drill shows how it goes, stops when it is tapped, and stands still for whoever asks for it', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  await page.goto('/drills/flat-ground-fall');
+  const figure = page.getByRole('img', { name: /^Flat-ground fall, how it goes, / });
+  const drawn = () =>
+    figure.locator('path').evaluateAll((paths) => paths.map((path) => path.getAttribute('d')));
+  const moves = async () => {
+    const before = await drawn();
+    await expect.poll(drawn).not.toEqual(before);
+  };
+  await moves();
+  await figure.click();
+  await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
+  const still = await drawn();
+  await app.tap('One frame on');
+  await app.tap('One frame back');
+  expect(await drawn()).toEqual(still);
+  await app.tap('Play');
+  await moves();
+
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
+  await expect(figure).toBeVisible();
 });

@@ -7,7 +7,9 @@ import { useWithPendingEvents } from './useMeasured';
 export function useClips(athleteId: string | null) {
   const { person } = useMe();
   // Never of the one who was chosen before.
-  const { currentData, error, refetch } = lazyEndpoints.useClipsQuery(athleteId ?? '', { skip: athleteId === null });
+  const { currentData, error, refetch } = lazyEndpoints.useClipsQuery(athleteId ?? '', {
+    skip: athleteId === null,
+  });
   const clips = useWithPendingEvents(currentData, (stored, entries) =>
     clipsWith(stored, entries, athleteId!, person.name),
   );
