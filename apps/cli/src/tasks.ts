@@ -39,6 +39,7 @@ import {
 import { loadSolver } from '@wrightonic/solver';
 import { InputError } from './input';
 import { motionTasks } from './tasks.motion';
+import { proveTasks } from './tasks.prove';
 import { refuseRows, task } from './task';
 
 function velocity(csv: string): unknown {
@@ -290,4 +291,5 @@ export const tasks = [
     run: (input) => checkWords(input),
   }),
   ...motionTasks,
+  ...proveTasks,
 ] as const;

@@ -11,6 +11,7 @@ export * from './drillBook';
 export * from './forms';
 export * from './headless';
 export * from './headlessMotion';
+export * from './headlessProve';
 export * from './home';
 export { drillId, nodeId } from './ids';
 export * from './imports';

@@ -3,3 +3,4 @@ export * from './curvesCsv';
 export * from './throwsCsv';
 export * from './trc';
 export * from './motionFiles';
+export * from './worthCsv';

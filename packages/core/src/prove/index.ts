@@ -1,2 +1,4 @@
 export * from './compare';
+export * from './history';
 export * from './realChange';
+export * from './worth';

@@ -4,6 +4,7 @@ export { blame, type Blame } from './blame';
 export { bodyShare, type BodyFirst, type Flow, type TestFirst } from './body';
 export * from './calls';
 export * from './carried';
+export { checkFindings } from './checkFindings';
 export { canBeFocus, focusFloor, sameFocus, type Focus, type FocusReason, type TooSmall } from './focus';
 export { goodStrikes, type Left, type Results } from './leaveAlone';
 export * from './linkSet';

@@ -1,3 +1,4 @@
+import { checkFindings } from './checkFindings';
 import { FieldError } from '../units/fieldError';
 import { limitGrade, nodeOf } from '../catalogue';
 import {
@@ -78,13 +79,8 @@ export interface Trace {
 /** Grades by position, −1 for what was not looked at; refuses what the discipline does not have. */
 function gradesOf(graph: CauseGraph, { athlete, findings, removedLinks = [] }: TraceInput): Int8Array {
   const grades = new Int8Array(graph.nodes.length).fill(-1);
-  for (const [id, grade] of Object.entries(findings)) {
-    const at = graph.at.get(id);
-    if (at === undefined)
-      throw new FieldError(`findings.${id}`, `not a checkpoint, limit or symptom of ${athlete.discipline}`);
-    if (![0, 1, 2, 3].includes(grade)) throw new FieldError(`findings.${id}`, 'must be 0, 1, 2 or 3');
-    grades[at] = grade;
-  }
+  checkFindings(findings, athlete.discipline);
+  for (const [id, grade] of Object.entries(findings)) grades[graph.at.get(id)!] = grade;
   removedLinks.forEach((pair, i) =>
     pair.forEach((id) => {
       if (!graph.at.has(id))

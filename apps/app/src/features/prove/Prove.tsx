@@ -11,6 +11,7 @@ import { Pane } from '../../ui/Screen/Pane';
 import { Heading } from '../../ui/Screen/Screen';
 import { useWide } from '../../ui/hooks/useWide';
 import { BeforeAfter } from './BeforeAfter';
+import { KeptOrBack } from './KeptOrBack';
 import { VelocityFigures } from './VelocityFigures';
 import { comparable, noVerdictWords, simulatedNote, velocityVerdict, verdictWords } from './verdict';
 import { useBook } from '../../ui/hooks/useBook';
@@ -76,6 +77,7 @@ export function Prove() {
       </Card>
       <Motions athlete={athlete} />
       <BeforeAfter athlete={athlete} looks={looks} startedFrom={page.trace?.lookId ?? null} />
+      <KeptOrBack discipline={athlete.discipline} looks={looks} />
       {learned.length ? (
         <Card>
           <Heading>Is it learned?</Heading>

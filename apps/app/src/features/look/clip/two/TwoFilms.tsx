@@ -134,8 +134,8 @@ interface ByHandProps {
 const ByHand = ({ names, shift }: ByHandProps) => (
   <>
     {names.map((name, n) => (
-      <View key={name} style={styles.row}>
-        <Text style={styles.grow}>{name}</Text>
+      <View key={n} style={styles.row}>
+        <Text style={styles.grow}>{`${n === 0 ? 'First' : 'Second'}: ${name}`}</Text>
         {[-10, -1, 1, 10].map((by) => (
           <Button
             key={by}
