@@ -1,5 +1,7 @@
 import {
+  followedWords,
   historyOf,
+  movedBetween,
   readWorth,
   worthOf,
   type DatedLook,
@@ -57,6 +59,51 @@ it('tells the grades of whatever was looked at, oldest first', () => {
       ],
     },
   ]);
+});
+
+describe('what moved when', () => {
+  const { timeline } = historyOf(
+    [
+      {
+        date: '2026-01-01',
+        findings: { 'oh.jump': 3, 'oh.knee-in': 2, 'oh.lift-stall': 0, 'oh.lean-back': 1 },
+      },
+      {
+        date: '2026-02-01',
+        findings: { 'oh.jump': 1, 'oh.knee-in': 2, 'oh.lift-stall': 0, 'oh.lean-back': 3 },
+      },
+      {
+        date: '2026-03-08',
+        findings: { 'oh.jump': 1, 'oh.knee-in': 1, 'oh.lift-stall': 0, 'oh.short-stride': 2 },
+      },
+    ],
+    ['oh.knee-in', 'oh.jump', 'oh.lean-back', 'oh.lift-stall', 'oh.short-stride'],
+  );
+  it.each([
+    ['changed most', ['oh.jump', 'oh.lean-back', 'oh.knee-in']],
+    ['slipped', ['oh.lean-back', 'oh.knee-in', 'oh.jump']],
+    ['came first', ['oh.jump', 'oh.knee-in', 'oh.lean-back']],
+  ] as const)('%s: without what was seen once or was clean all along', (order, ids) =>
+    expect(movedBetween(timeline, order).map((each) => each.id)).toEqual(ids),
+  );
+  it('says what followed what, by the dates alone', () => {
+    const moved = movedBetween(timeline, 'slipped');
+    expect(followedWords(moved, (each) => each)).toBe(
+      '“oh.jump” was put right by 2026-02-01; “oh.knee-in” 5 weeks later.',
+    );
+    const earlier = moved.map((each) => ({ ...each, rightBy: each.rightBy && '2026-02-01' }));
+    expect(followedWords(earlier, (each) => each)).toBeNull();
+  });
+  it.each([
+    ['2026-02-02', 'a day later'],
+    ['2026-02-14', '13 days later'],
+    ['2026-02-15', '2 weeks later'],
+  ])('says by %s as %s', (rightBy, words) => {
+    const moved = movedBetween(timeline, 'slipped').map((each) =>
+      each.id === 'oh.knee-in' ? { ...each, rightBy } : each,
+    );
+    expect(followedWords(moved, (each) => each)).toContain(words);
+  });
 });
 
 describe('what clearing a flaw was worth', () => {

@@ -68,3 +68,73 @@ export function historyOf(looks: readonly DatedLook[], ids: readonly string[]): 
     timeline,
   };
 }
+
+/** How a checkpoint moved from its first grade to its last. */
+export interface Moved {
+  id: string;
+  grades: readonly Graded[];
+  /** Last grade minus the first: below 0 it got better. */
+  change: number;
+  /** The first look since which it has not been worked on; null where it never was, or is still. */
+  rightBy: string | null;
+}
+
+export const movedOrders = ['changed most', 'slipped', 'came first'] as const;
+export type MovedOrder = (typeof movedOrders)[number];
+
+/** The first look since which a flaw is no longer clear or severe. */
+function rightSince(grades: readonly Graded[]): string | null {
+  const last = grades.findLastIndex(({ severity }) => severity >= worked);
+  return last < 0 ? null : (grades[last + 1]?.date ?? null);
+}
+
+/**
+ * What moved between looks, for whoever wants to see which change came before which. What was looked at once, and what
+ * was clean all along, is left out.
+ *
+ * @param timeline as of `historyOf`
+ * @example movedBetween([], 'slipped') // []
+ */
+export function movedBetween(timeline: History['timeline'], order: MovedOrder): Moved[] {
+  const moved = timeline
+    .filter(({ grades }) => grades.length > 1 && grades.some(({ severity }) => severity > 0))
+    .map(({ id, grades }): Moved => ({
+      id,
+      grades,
+      change: grades.at(-1)!.severity - grades[0]!.severity,
+      rightBy: rightSince(grades),
+    }));
+  const rank: Record<MovedOrder, (a: Moved, b: Moved) => number> = {
+    'changed most': (a, b) => Math.abs(b.change) - Math.abs(a.change),
+    slipped: (a, b) => b.change - a.change,
+    'came first': (a, b) => (a.rightBy ?? '9999').localeCompare(b.rightBy ?? '9999'),
+  };
+  return moved.sort(rank[order]);
+}
+
+/** Up to two weeks one says days. */
+const sayDays = 14;
+const spanWords = (days: number): string => {
+  if (days < sayDays) return days === 1 ? 'a day later' : `${days} days later`;
+  return `${Math.round(days / 7)} weeks later`;
+};
+
+/**
+ * Which flaw was right first, and when the next ones followed, from the dates of the looks alone; null for fewer than two.
+ *
+ * @param nameOf a checkpoint, as it is said
+ * @returns with the first day as YYYY-MM-DD
+ * @example followedWords([], String) // null
+ */
+export function followedWords(moved: readonly Moved[], nameOf: (id: string) => string): string | null {
+  const right = moved
+    .flatMap(({ id, rightBy }) => (rightBy === null ? [] : [{ id, rightBy }]))
+    .sort((a, b) => a.rightBy.localeCompare(b.rightBy));
+  const [first, ...later] = right;
+  const next = later.filter(({ rightBy }) => rightBy > first!.rightBy).slice(0, 2);
+  if (!first || next.length === 0) return null;
+  const followed = next.map(
+    ({ id, rightBy }) => `“${nameOf(id)}” ${spanWords(daysBetween(first.rightBy, rightBy))}`,
+  );
+  return `“${nameOf(first.id)}” was put right by ${first.rightBy}; ${followed.join(' and ')}.`;
+}

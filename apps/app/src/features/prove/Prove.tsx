@@ -12,6 +12,7 @@ import { Heading } from '../../ui/Screen/Screen';
 import { useWide } from '../../ui/hooks/useWide';
 import { BeforeAfter } from './BeforeAfter';
 import { KeptOrBack } from './KeptOrBack';
+import { WhatMoved } from './WhatMoved';
 import { VelocityFigures } from './VelocityFigures';
 import { comparable, noVerdictWords, simulatedNote, velocityVerdict, verdictWords } from './verdict';
 import { useBook } from '../../ui/hooks/useBook';
@@ -78,6 +79,7 @@ export function Prove() {
       <Motions athlete={athlete} />
       <BeforeAfter athlete={athlete} looks={looks} startedFrom={page.trace?.lookId ?? null} />
       <KeptOrBack discipline={athlete.discipline} looks={looks} />
+      <WhatMoved discipline={athlete.discipline} looks={looks} />
       {learned.length ? (
         <Card>
           <Heading>Is it learned?</Heading>

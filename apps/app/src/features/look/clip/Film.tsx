@@ -4,7 +4,8 @@ import { Button, Text } from 'react-native-paper';
 import { Notice } from '../../../ui/Notice/Notice';
 import { saveFile } from '../../../ui/ImportPreview/saveFile';
 
-const kinds = ['video/webm;codecs=vp9', 'video/webm;codecs=vp8', 'video/webm', 'video/mp4'];
+/** The first of them is by far the lightest for a phone that has to keep up with its camera. */
+const kinds = ['video/webm;codecs=vp8', 'video/webm;codecs=vp9', 'video/webm', 'video/mp4'];
 
 const whyNot = (error: unknown): string => {
   const name = error instanceof DOMException ? error.name : '';
@@ -19,7 +20,7 @@ export function Film({ onFilmed }: { onFilmed: (file: File) => void }) {
   const view = useRef<HTMLVideoElement>(null);
   const stream = useRef<MediaStream | null>(null);
   const recorder = useRef<MediaRecorder | null>(null);
-  const [state, setState] = useState<'starting' | 'ready' | 'filming'>('starting');
+  const [state, setState] = useState<'starting' | 'ready' | 'filming' | 'saving'>('starting');
   const [rate, setRate] = useState<number | null>(null);
   const [wrong, setWrong] = useState('');
   useEffect(() => {
@@ -66,6 +67,10 @@ export function Film({ onFilmed }: { onFilmed: (file: File) => void }) {
     made.start();
     setState('filming');
   };
+  const end = () => {
+    setState('saving');
+    recorder.current?.stop();
+  };
   if (wrong) return <Notice alert>{wrong}</Notice>;
   return (
     <View style={styles.root}>
@@ -82,11 +87,11 @@ export function Film({ onFilmed }: { onFilmed: (file: File) => void }) {
       </Text>
       <Button
         mode="contained"
-        disabled={state === 'starting'}
-        onPress={() => (state === 'filming' ? recorder.current?.stop() : begin())}
+        disabled={state === 'starting' || state === 'saving'}
+        onPress={state === 'filming' ? end : begin}
         contentStyle={{ minHeight: 48 }}
       >
-        {state === 'filming' ? 'Stop filming' : 'Start filming'}
+        {state === 'saving' ? 'Saving the film' : state === 'filming' ? 'Stop filming' : 'Start filming'}
       </Button>
     </View>
   );
