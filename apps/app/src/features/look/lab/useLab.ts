@@ -65,7 +65,8 @@ export function useLab(athlete: LookPage['athlete'], file: File, clips: readonly
           square: true,
         }),
       );
-    if (!keptAs && !known) dispatch(log(athleteId, 'curves-read', { athleteId, zone, name, result: of.result }));
+    if (!keptAs && !known)
+      dispatch(log(athleteId, 'curves-read', { athleteId, zone, name, result: of.result }));
     dispatch(log(athleteId, 'clip-motion', { clipId, throws: 1, offers, figures, motion: of.motion }));
     setKeptAs(clipId);
   };
