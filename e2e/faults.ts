@@ -80,7 +80,7 @@ const faults: Record<string, (round: Round) => Promise<Page[]>> = {
     await expect(page.getByText('A new version is here', { exact: false })).toBeHidden();
     await page.getByRole('button', { name: 'Leave; the session stays open' }).click();
     await page.getByRole('button', { name: 'Load it' }).click();
-    await expect(version).toHaveCount(before + 1);
+    await expect(version).toHaveCount(before + 1, { timeout: 90_000 });
     await page.goto(`/athletes/${id}/session`);
     await tap(page, taps / 4);
     return [page];
