@@ -1,25 +1,13 @@
-import type { ProvePage } from '@wrightonic/contract';
-import { historyOf, listed, nodeName, nodesFor } from '@wrightonic/core';
-import { useMemo } from 'react';
+import { listed, nodeName, type History } from '@wrightonic/core';
 import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
 import { Heading } from '../../ui/Screen/Screen';
 import { dayWords } from '../../ui/words/days';
 
-interface Props {
-  discipline: ProvePage['athlete']['discipline'];
-  /** Finished, oldest first. */
-  looks: ProvePage['looks'];
-}
-
 /** What was put right and stayed so, and what has come back. */
-export function KeptOrBack({ discipline, looks }: Props) {
+export function KeptOrBack({ kept, backAgain }: Pick<History, 'kept' | 'backAgain'>) {
   const today = useToday();
-  const { kept, backAgain } = useMemo(() => {
-    const ids = nodesFor(discipline).map(({ id }) => id);
-    return historyOf(looks, ids);
-  }, [discipline, looks]);
   if (!kept.length && !backAgain.length) return null;
   return (
     <Card>

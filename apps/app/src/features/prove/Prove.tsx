@@ -1,4 +1,4 @@
-import { gateWords } from '@wrightonic/core';
+import { gateWords, historyOf, nodesFor } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { Button, Text } from 'react-native-paper';
 import { VelocityChart } from '../../charts/VelocityChart';
@@ -28,6 +28,10 @@ export function Prove() {
   const { velocities, athlete, plan } = page;
   const unit = person.velocityUnit;
   const looks = page.looks.filter(({ finished }) => finished);
+  const history = historyOf(
+    looks,
+    nodesFor(athlete.discipline).map((each) => each.id),
+  );
   const verdict = velocityVerdict(velocities, unit);
   const last = velocities.at(-1);
   const worked = (plan?.threads ?? [])
@@ -78,8 +82,10 @@ export function Prove() {
       </Card>
       <Motions athlete={athlete} />
       <BeforeAfter athlete={athlete} looks={looks} startedFrom={page.trace?.lookId ?? null} />
-      <KeptOrBack discipline={athlete.discipline} looks={looks} />
-      <WhatMoved discipline={athlete.discipline} looks={looks} />
+      <KeptOrBack {...history} />
+      {looks.length ? (
+        <WhatMoved timeline={history.timeline} from={looks[0]!.date} to={looks.at(-1)!.date} />
+      ) : null}
       {learned.length ? (
         <Card>
           <Heading>Is it learned?</Heading>

@@ -1,12 +1,10 @@
-import type { ProvePage } from '@wrightonic/contract';
 import {
   daysBetween,
   followedWords,
-  historyOf,
   movedBetween,
   movedOrders,
   nodeName,
-  nodesFor,
+  type History,
   type Moved,
   type MovedOrder,
 } from '@wrightonic/core';
@@ -23,9 +21,10 @@ import { severityNames } from '../../ui/seam/words';
 import { dayWords, withDays } from '../../ui/words/days';
 
 interface Props {
-  discipline: ProvePage['athlete']['discipline'];
-  /** Finished, oldest first. */
-  looks: ProvePage['looks'];
+  timeline: History['timeline'];
+  /** Days of the first and of the last look. */
+  from: string;
+  to: string;
 }
 
 const orderNames: Record<MovedOrder, string> = {
@@ -37,17 +36,12 @@ const orderNames: Record<MovedOrder, string> = {
 const few = 8;
 
 /** The grades of each checkpoint on one axis of time: which change came before which. */
-export function WhatMoved({ discipline, looks }: Props) {
+export function WhatMoved({ timeline, from, to }: Props) {
   const today = useToday();
   const [order, setOrder] = useState<MovedOrder>('changed most');
   const [all, setAll] = useState(false);
-  const { timeline } = historyOf(
-    looks,
-    nodesFor(discipline).map(({ id }) => id),
-  );
   const moved = movedBetween(timeline, order);
   if (moved.length === 0) return null;
-  const first = looks[0]!.date;
   const said = followedWords(moved, nodeName);
   const shown = all ? moved : moved.slice(0, few);
   return (
@@ -61,11 +55,11 @@ export function WhatMoved({ discipline, looks }: Props) {
         options={movedOrders.map((value) => ({ value, text: orderNames[value] }))}
       />
       {shown.map((each) => (
-        <Row key={each.id} moved={each} from={first} to={looks.at(-1)!.date} today={today} />
+        <Row key={each.id} moved={each} from={from} to={to} today={today} />
       ))}
       <View style={styles.ends}>
-        <Text variant="bodySmall">{dayWords(first, today)}</Text>
-        <Text variant="bodySmall">{dayWords(looks.at(-1)!.date, today)}</Text>
+        <Text variant="bodySmall">{dayWords(from, today)}</Text>
+        <Text variant="bodySmall">{dayWords(to, today)}</Text>
       </View>
       {moved.length > few ? (
         <Button mode="text" compact onPress={() => setAll(!all)}>

@@ -1,9 +1,8 @@
 import type { Stance } from '../stances';
-import { again, here, like, to, type Movement } from './step';
+import { again, facing, here, like, to, type Movement } from './step';
 
 const upright = { turn: 90, lean: 0 } as const;
 const straight = { thigh: [0, -88], shin: [180, -88], toes: 0 } as const;
-const facing = like('halfSquat', { trunk: upright, lead: straight, trail: straight });
 const kneeUp = like('halfSquat', {
   trunk: upright,
   lead: { thigh: [0, -16], shin: [180, -80] },
@@ -27,6 +26,16 @@ const standing = like('leanAtWall', {
   trunk: { lean: 0 },
   lead: { thigh: [0, -84], shin: [180, -88] },
   trail: { thigh: [180, -80], shin: [180, -76] },
+});
+const legOut = like('allFours', { lead: { thigh: [80, -30], shin: [80, -30], toes: 90, heel: 0 } });
+const onKnees = like('plank', {
+  trunk: { lean: 76 },
+  lead: { thigh: [180, -44], shin: [180, 0] },
+  trail: { thigh: [180, -44], shin: [180, 0] },
+});
+const splitHigh = like('lunge', {
+  lead: { thigh: [0, -66], shin: [180, -86] },
+  trail: { thigh: [180, -78], shin: [180, -66] },
 });
 const pushed = like('leanAtWall', { trunk: { lean: 20 }, lead: { thigh: [0, -40], shin: [180, -66] } });
 
@@ -64,11 +73,7 @@ export const bodyMovements: Partial<Readonly<Record<Stance, Movement>>> = {
     ),
     again(1.2),
   ],
-  rockBack: [
-    to(like('allFours', { lead: { thigh: [80, -30], shin: [80, -30], toes: 90, heel: 0 } }), 0, 0.4),
-    here(1.1, 0.7),
-    to(like('allFours', { lead: { thigh: [80, -30], shin: [80, -30], toes: 90, heel: 0 } }), 1.1),
-  ],
+  rockBack: [to(legOut, 0, 0.4), here(1.1, 0.7), to(legOut, 1.1)],
   halfKneeling: [
     here(0, 0.5),
     to(
@@ -133,26 +138,7 @@ export const bodyMovements: Partial<Readonly<Record<Stance, Movement>>> = {
     ),
     here(0.3, 1.6),
   ],
-  plank: [
-    to(
-      like('plank', {
-        trunk: { lean: 76 },
-        lead: { thigh: [180, -44], shin: [180, 0] },
-        trail: { thigh: [180, -44], shin: [180, 0] },
-      }),
-      0,
-      0.5,
-    ),
-    here(0.9, 2),
-    to(
-      like('plank', {
-        trunk: { lean: 76 },
-        lead: { thigh: [180, -44], shin: [180, 0] },
-        trail: { thigh: [180, -44], shin: [180, 0] },
-      }),
-      0.9,
-    ),
-  ],
+  plank: [to(onKnees, 0, 0.5), here(0.9, 2), to(onKnees, 0.9)],
   onBackBridge: [to(flat, 0, 0.4), here(0.9, 0.9), to(flat, 0.9)],
   running: (() => {
     const other = like('running', {
@@ -170,24 +156,7 @@ export const bodyMovements: Partial<Readonly<Record<Stance, Movement>>> = {
 
 /** Drills that go otherwise than others from the same stance. */
 export const ownBodyMovements: Readonly<Record<string, Movement>> = {
-  'split-squat': [
-    to(
-      like('lunge', {
-        lead: { thigh: [0, -66], shin: [180, -86] },
-        trail: { thigh: [180, -78], shin: [180, -66] },
-      }),
-      0,
-      0.3,
-    ),
-    here(1.6, 0.3),
-    to(
-      like('lunge', {
-        lead: { thigh: [0, -66], shin: [180, -86] },
-        trail: { thigh: [180, -78], shin: [180, -66] },
-      }),
-      0.5,
-    ),
-  ],
+  'split-squat': [to(splitHigh, 0, 0.3), here(1.6, 0.3), to(splitHigh, 0.5)],
   'bare-push-from-the-wall': [
     to(standing, 0, 0.4),
     here(0.8, 0.2),

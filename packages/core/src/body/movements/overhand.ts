@@ -1,6 +1,6 @@
 import { postureOf } from '../postures';
 import type { Stance } from '../stances';
-import { again, delivery, here, like, to, type Movement, type Step } from './step';
+import { again, delivery, facing, here, like, to, type Movement, type Step } from './step';
 
 const noBall = { ball: false } as const;
 const set = like('withBall', noBall);
@@ -9,13 +9,14 @@ const withBallToLift = [to('withBall', 0, 0.4), to('liftBall', 0.9)];
 const glideBall = to(postureOf('overhand', 'glide'), 0.7);
 /** From the landing on. */
 const thrown: readonly Step[] = delivery('overhand', 'turn', 'finish');
-const facing = like('halfSquat', {
-  trunk: { turn: 90, lean: 0 },
-  lead: { thigh: [0, -88], shin: [180, -88], toes: 0 },
-  trail: { thigh: [0, -88], shin: [180, -88], toes: 0 },
-});
 const open = { pelvis: { turn: 86 } } as const;
 const gathered = like('closedOpen', { pelvis: { turn: 66, x: 0.2 }, trunk: { turn: -16, lean: -12 } });
+const onFrontLeg = like('toeReach', {
+  trunk: { lean: 8, turn: 90 },
+  trail: { thigh: [180, -66], shin: [180, -40] },
+});
+/** As it lands, before the hips turn. */
+const shut = like('hipSnap', { pelvis: { turn: 6 } });
 const wideSet = like('wide', {
   pelvis: { turn: 0 },
   throwing: set.throwing,
@@ -35,16 +36,11 @@ export const overhandMovements: Partial<Readonly<Record<Stance, Movement>>> = {
   releaseBall: [
     ...withBallToLift,
     glideBall,
-    ...delivery('overhand', 'plant', 'turn').map((step) => ({ ...step, stay: 0 })),
+    ...delivery('overhand', 'plant', 'turn'),
     here(0.12),
     ...delivery('overhand', 'follow', 'finish'),
   ],
-  finish: [
-    ...withBallToLift,
-    glideBall,
-    ...delivery('overhand', 'plant', 'follow').map((step) => ({ ...step, stay: 0 })),
-    here(0.6, 1.4),
-  ],
+  finish: [...withBallToLift, glideBall, ...delivery('overhand', 'plant', 'follow'), here(0.6, 1.4)],
   finishTall: [
     ...toLift,
     to('glide', 0.7),
@@ -65,15 +61,7 @@ export const overhandMovements: Partial<Readonly<Record<Stance, Movement>>> = {
     to('lift', 0.6),
   ],
   pickUp: [to('lift', 0, 0.4), here(0.9, 0.3), to('lift', 0.9, 0.4)],
-  toeReach: [
-    to(
-      like('toeReach', { trunk: { lean: 8, turn: 90 }, trail: { thigh: [180, -66], shin: [180, -40] } }),
-      0,
-      0.4,
-    ),
-    here(1, 0.5),
-    to(like('toeReach', { trunk: { lean: 8, turn: 90 }, trail: { thigh: [180, -66], shin: [180, -40] } }), 1),
-  ],
+  toeReach: [to(onFrontLeg, 0, 0.4), here(1, 0.5), to(onFrontLeg, 1)],
   standing: [to(facing, 0, 0.5), here(0.8, 1.2)],
   withBall: [
     here(0, 0.6),
@@ -87,11 +75,7 @@ export const overhandMovements: Partial<Readonly<Record<Stance, Movement>>> = {
     ),
     again(0.7),
   ],
-  hipSnap: [
-    to(like('hipSnap', { pelvis: { turn: 6 } }), 0, 0.7),
-    here(0.25, 0.9),
-    to(like('hipSnap', { pelvis: { turn: 6 } }), 0.8),
-  ],
+  hipSnap: [to(shut, 0, 0.7), here(0.25, 0.9), to(shut, 0.8)],
   stickSnap: [
     to(like('stickSnap', { pelvis: { turn: 6 } }), 0, 0.6),
     here(0.25, 0.5),

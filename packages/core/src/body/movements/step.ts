@@ -48,8 +48,17 @@ export const to = (pose: Stance | Pose, take: number, stay = 0): Step => ({
  */
 export const like = (stance: Stance, change: PoseChange): Pose => changed(stances[stance], change);
 
+/** Upright, the chest to the target, hands in front. */
+export const facing = like('halfSquat', {
+  trunk: { turn: 90, lean: 0 },
+  lead: { thigh: [0, -88], shin: [180, -88], toes: 0 },
+  trail: { thigh: [0, -88], shin: [180, -88], toes: 0 },
+});
+
 /** What is shown of a delivery is slower than it is thrown, so that it can be followed. */
 const slowed = 2;
+/** How long a finish is held, s. */
+const rest = 0.8;
 
 /**
  * Keys of a delivery as steps, from one phase to another.
@@ -71,6 +80,6 @@ export function delivery(
     ...(discipline === 'windmill' && key.t < landed ? { free: true } : {}),
     pose: changed(key.pose, more),
     take: slowed * (key.t - (keys[index(from) + n - 1]?.t ?? 0)),
-    stay: n === all.length - 1 ? 0.8 : 0,
+    stay: until === 'finish' && n === all.length - 1 ? rest : 0,
   }));
 }

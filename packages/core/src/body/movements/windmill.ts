@@ -5,8 +5,7 @@ import { again, delivery, here, like, to, type Movement, type Step } from './ste
 const hanging: Arm = { upper: [90, -80], fore: [80, -70] };
 const noBall = { ball: false } as const;
 const armless = { ...noBall, throwing: hanging, glove: hanging } as const;
-const noStay = (steps: readonly Step[]): Step[] => steps.map((step) => ({ ...step, stay: 0 }));
-const begun: readonly Step[] = noStay(delivery('windmill', 'setup', 'drive'));
+const begun: readonly Step[] = delivery('windmill', 'setup', 'drive');
 const last: readonly Step[] = delivery('windmill', 'follow', 'finish');
 const thrown: readonly Step[] = delivery('windmill', 'through', 'finish');
 
@@ -58,7 +57,7 @@ export const windmillMovements: Partial<Readonly<Record<Stance, Movement>>> = {
   circleBall: [...begun, here(0.22), ...delivery('windmill', 'plant', 'finish')],
   drive: [to('windmillStart', 0, 0.4), to('load', 0.8, 0.2), here(0.5), to('windmillLanding', 0.5, 1)],
   driveBall: [
-    ...noStay(delivery('windmill', 'setup', 'swing')),
+    ...delivery('windmill', 'setup', 'swing'),
     here(0.4, 0.1),
     ...delivery('windmill', 'circle', 'finish'),
   ],
@@ -75,7 +74,7 @@ export const windmillMovements: Partial<Readonly<Record<Stance, Movement>>> = {
     to('circle', 0.3),
     here(0.3, 1.4),
   ],
-  windmillLandingBall: [...begun, ...noStay(delivery('windmill', 'circle', 'circle')), here(0.32), ...thrown],
+  windmillLandingBall: [...begun, ...delivery('windmill', 'circle', 'circle'), here(0.32), ...thrown],
   through: [to('windmillLandingBall', 0, 0.6), here(0.3), ...last],
   throughEmpty: [to('quietLanding', 0, 0.6), here(0.5, 1.2)],
   kneesTogether: [to('quietLanding', 0, 0.6), here(0.5, 1.2)],
@@ -103,7 +102,7 @@ const heelUp = { lead: { thigh: [2, -40], shin: [180, -70], toes: 45, heel: 50 }
 
 /** Drills that go otherwise than others from the same stance. */
 export const ownWindmillMovements: Readonly<Record<string, Movement>> = {
-  'pause-and-go': [...begun, ...noStay(delivery('windmill', 'circle', 'circle')), here(0.32, 1.2), ...thrown],
+  'pause-and-go': [...begun, ...delivery('windmill', 'circle', 'circle'), here(0.32, 1.2), ...thrown],
   'heel-press-circle': [
     to(like('windmillLandingBall', { throwing: arm.down }), 0, 0.4),
     to(like('windmillLandingBall', { throwing: arm.front, ...heelUp }), 0.45),
@@ -134,7 +133,7 @@ export const ownWindmillMovements: Readonly<Record<string, Movement>> = {
     to(like('throughEmpty', { pelvis: { turn: 56 }, throwing: arm.after }), 0.4, 0.6),
   ],
   'hips-then-hand-step': [
-    ...noStay(delivery('windmill', 'setup', 'drive', noBall)),
+    ...delivery('windmill', 'setup', 'drive', noBall),
     here(0.4),
     ...delivery('windmill', 'plant', 'finish', noBall),
   ],
