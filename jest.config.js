@@ -17,7 +17,13 @@ module.exports = {
     part('packages/solver'),
     part('apps/cli'),
     part('apps/app'),
-    part('apps/server'),
+    {
+      ...part('apps/server'),
+      // What draws charts comes as modules, which Jest does not read; beside them lie the same as scripts.
+      moduleNameMapper: {
+        '^(d3-[a-z-]+|internmap)$': ['<rootDir>/node_modules/$1/dist/$1.js', '<rootDir>/node_modules/$1/dist/$1.min.js'],
+      },
+    },
     part('scripts'),
   ],
 };

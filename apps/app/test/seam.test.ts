@@ -8,9 +8,8 @@ import {
   type Severity,
 } from '@wrightonic/core';
 import fc from 'fast-check';
-import { seamLayout } from '../src/ui/seam/layout';
+import { allStitches, seamLayout, stitchPaths } from '@wrightonic/core/seam';
 import { chainOf, nearest, tracePicture } from '../src/ui/seam/picture';
-import { allStitches, stitchPaths } from '../src/ui/seam/stitch';
 import { seamWords } from '../src/ui/seam/words';
 
 const disciplines: Discipline[] = ['overhand', 'windmill'];

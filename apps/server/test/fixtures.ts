@@ -81,6 +81,10 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
   }),
   'POST /athletes/:id/games/import': () => ({ text: 'BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR' }),
   'POST /athletes/:id/games': () => ({ games: [{ id: v7(), uid: 'g1', date: day, title: 'Away' }] }),
+  'POST /athletes/:id/targets': () => ({ id: v7(), velocity: 30, by: null }),
+  'POST /athletes/:id/reopened': () => ({ flaw: 'oh.lift-stall', traceId: v7(), planId: v7() }),
+  'POST /athletes/:id/reports': () => ({ id: v7(), days: 30, before: null, after: theirs['look'], names: false }),
+  'POST /reports/:id/end': () => ({ id: v7() }),
   'PUT /planning': () => ({
     equipment: ['wall'],
     weekThrows: 120,
@@ -88,6 +92,7 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
     rampPercent: 25,
     carryDays: 28,
     allHard: false,
+    growthNote: true,
   }),
   'POST /drills/import': () => ({ text: drillFileOf(ourDrill()) }),
   'POST /drills': () => ({ drills: [{ id: v7(), drill: ourDrill(), retired: false }] }),
@@ -207,6 +212,8 @@ export async function fixtures({ camp: withCamp = false } = {}) {
   await owner.post(`/athletes/${athlete.id}/plans`, plan);
   const share = { id: v7(), days: 30 };
   await owner.post(`/athletes/${athlete.id}/shares`, share);
+  const report = { id: v7(), days: 30, before: null, after: look.id, names: false };
+  await owner.post(`/athletes/${athlete.id}/reports`, report);
   const device = { id: v7(), name: 'Gun at cage 2' };
   await owner.post('/devices', device);
   const page = await owner.whole(athlete.id);
@@ -231,6 +238,7 @@ export async function fixtures({ camp: withCamp = false } = {}) {
     injury: injury.id,
     picture,
     share: share.id,
+    report: report.id,
     device: device.id,
   };
 
@@ -265,6 +273,9 @@ export async function fixtures({ camp: withCamp = false } = {}) {
       'own_drills',
       'shares',
       'share_ends',
+      'reports',
+      'report_ends',
+      'velocity_targets',
       'session_notes',
       'devices',
       'device_ends',

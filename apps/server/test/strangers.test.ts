@@ -28,6 +28,8 @@ const open = new Set([
   'GET /camp-sign-up/:token',
   'POST /camp-sign-up/:token',
   'GET /camp-cards/:token',
+  'GET /progress-reports/:token',
+  'GET /progress-reports/:token/report.pdf',
 ]);
 const own = new Set([
   'PUT /profile',
@@ -59,6 +61,8 @@ const own = new Set([
   'POST /norms',
   'GET /camps',
   'POST /camps',
+  'GET /progress',
+  'GET /worth',
 ]);
 
 /** What the id in a path is of. */
@@ -69,6 +73,7 @@ const things: Record<string, string> = {
   injuries: 'injury',
   pictures: 'picture',
   shares: 'share',
+  reports: 'report',
   devices: 'device',
   radar: 'device',
   athletes: 'athlete',
@@ -158,6 +163,7 @@ it('keeps the words and the planning of an academy to itself', async () => {
     rampPercent: 30,
     carryDays: 21,
     allHard: true,
+    growthNote: false,
   };
   expect((await set.owner.put('/planning', planning)).body).toEqual(planning);
   await set.owner.post('/lexicon', { id: v7(), tag: 'fall', phrase: 'topple', removed: false });
@@ -174,6 +180,7 @@ it('keeps the words and the planning of an academy to itself', async () => {
     ['rampPercent', 1000],
     ['carryDays', 181],
     ['allHard', 'yes'],
+    ['growthNote', 1],
     ['equipment', ['net', 'net']],
   ] as const) {
     const { status, body } = await set.owner.put('/planning', { ...planning, [field]: value });

@@ -20,6 +20,7 @@ export const academyPlanning = Joi.object<AcademyPlanning>({
     .label('Days a grade is carried into later looks')
     .required(),
   allHard: Joi.boolean().strict().label('Throws below 80 % effort').required(),
+  growthNote: Joi.boolean().strict().label('Note on growth').required(),
 }).required();
 
 /** A phrase by which free notes are tagged, added by the academy or taken out. */

@@ -25,6 +25,7 @@ export * from './norms';
 export * from './people';
 export * from './radar';
 export * from './planRecords';
+export * from './proving';
 export * from './plans';
 export * from './working';
 export { day, id, instant } from './shared';

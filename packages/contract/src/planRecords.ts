@@ -128,4 +128,6 @@ export interface AcademyPlanning {
   carryDays: number;
   /** Every throw counts as a hard one. */
   allHard: boolean;
+  /** Somebody who grew is told to expect the timing to wander. */
+  growthNote: boolean;
 }

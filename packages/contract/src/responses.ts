@@ -19,6 +19,14 @@ import type {
   UsedCue,
   Verb,
   HomeRecord,
+  BodySize,
+  Break,
+  DatedScreen,
+  HomeWeek,
+  PainSite,
+  StageSpan,
+  ThrowWeek,
+  Transfer,
 } from '@wrightonic/core';
 import type { SessionVelocity } from '@wrightonic/core/velocity';
 import type { AthleteForm, NewClearance, NewInjury, NewSize } from './athletes';
@@ -190,6 +198,31 @@ export interface SessionRecord {
   note: string;
 }
 
+/** Where the usual velocity should go. */
+export interface Target {
+  /** m/s */
+  velocity: number;
+  by: string | null;
+}
+
+/** What stands beside an athlete's velocity over the years; everything oldest first. */
+export interface Course {
+  stages: StageSpan[];
+  screens: DatedScreen[];
+  sizes: BodySize[];
+  /** Until somebody cleared it; null while nobody has. */
+  injuries: { site: PainSite; what: string; from: string; to: string | null }[];
+  /** Days on which pain was marked. */
+  pains: { date: string; site: PainSite | null }[];
+  camps: { id: string; name: string; from: string; to: string }[];
+  breaks: Break[];
+  throwWeeks: ThrowWeek[];
+  homeWeeks: HomeWeek[];
+  /** Of the plan that is running. */
+  transfer: Transfer[];
+  target: Target | null;
+}
+
 /** One athlete with all that the five verbs need; no answer holds all of it. */
 export interface AthletePage {
   athlete: AthleteForm & { id: string; age: number };
@@ -239,6 +272,7 @@ export interface AthletePage {
   /** What was done at home lately. */
   home: HomeRecord;
   velocities: SessionVelocity[];
+  course: Course;
 }
 
 /** What is read of an athlete for each verb, beside the head that stands above all of them. */
@@ -281,6 +315,7 @@ export const athleteParts = {
     'thrownLately',
   ],
   prove: ['looks', 'plan', 'sessions', 'trace', 'velocities'],
+  course: ['course'],
 } as const satisfies Record<string, readonly (keyof AthletePage)[]>;
 export type AthletePart = keyof typeof athleteParts;
 export type AthleteOf<P extends AthletePart> = Pick<AthletePage, (typeof athleteParts)[P][number]>;
@@ -292,6 +327,7 @@ export type TracePage = HeadPage & AthleteOf<'trace'>;
 export type BuildPage = HeadPage & AthleteOf<'build'>;
 export type WorkPage = HeadPage & AthleteOf<'work'>;
 export type ProvePage = HeadPage & AthleteOf<'prove'>;
+export type CoursePage = HeadPage & AthleteOf<'course'>;
 
 /** What screens, throws, clips and curves say and no look holds yet. */
 export type Offers = Offer[];

@@ -38,6 +38,7 @@ const page: any = {
     rampPercent: 20,
     carryDays: 28,
     allHard: false,
+    growthNote: true,
   },
   upcoming: [
     { date: addDays(monday, 1), kind: 'lesson', minutes: 45, title: 'Cage 1' },

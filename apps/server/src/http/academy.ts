@@ -15,6 +15,7 @@ export const planningOf = ({
   rampPercent,
   carryDays,
   allHard,
+  growthNote,
 }: AcademyRow): AcademyPlanning => ({
   equipment,
   weekThrows,
@@ -22,6 +23,7 @@ export const planningOf = ({
   rampPercent,
   carryDays,
   allHard,
+  growthNote,
 });
 
 /** What holds for every plan of the academy: its owner's word. */

@@ -12,7 +12,6 @@ import {
   type Results,
   type ThrowState,
 } from '@wrightonic/core';
-import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { SignedIn } from '../auth/authSession';
 import { upcomingOf } from '../store/upcoming';
 import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
@@ -28,10 +27,11 @@ import { looksOf } from '../store/looks';
 import { normEdits } from '../store/norms';
 import { historyOf } from '../store/athleteProfile';
 import { athleteStates } from '../store/state/athleteStates';
-import { drillCounts, lastThrowBefore, throwDays, type DrillCount } from '../store/state/counts';
+import { drillCounts, lastThrowBefore, throwDays, velocityDays, type DrillCount } from '../store/state/counts';
 import { plainThrowsOf, simulatedOn } from '../store/throws';
 import { newestTrace } from '../store/traces';
 import { planningOf } from './academy';
+import { courseOf } from './courseOf';
 import { orNotFound } from './input';
 import type { Asked } from './keptAnswer';
 import { newestPlan, planAt, planRecord } from './planRecord';
@@ -79,6 +79,8 @@ export interface Reach {
 export const nearReach: Reach = { looks: 12, sessions: 30, throwDays: 90 };
 /** What somebody looks back on. */
 export const wholeReach: Reach = { looks: 60, sessions: 120, throwDays: lookBack };
+/** What proves itself over years: ten of them. */
+export const longReach: Reach = { looks: 240, sessions: 120, throwDays: 10 * lookBack };
 
 /**
  * From which day on throws are read: so many days back from the newest, which may be long ago, as after a table of years
@@ -217,7 +219,15 @@ function fieldsOf(asked: Asker, athlete: AthleteRow, reach: Reach): Fields {
     lexicon: () => lexiconEdits(academy),
     norms: () => normEdits(academy),
     home: async () => (await atHome()).record,
-    velocities: async () => sessionVelocities(await throws()),
+    velocities: async () => {
+      const since = await throwsSince(academy, id, today, reach.throwDays);
+      return (await velocityDays(academy, { athletes: [id], since })).get(id) ?? [];
+    },
+    course: async () => {
+      const looked = (await looks()).filter(({ finished }) => finished).map(({ date }) => date);
+      const { plan } = await planned();
+      return courseOf(academy, athlete, { zone, today, plan, looked });
+    },
   };
 }
 

@@ -8,7 +8,7 @@ import {
 import { Router } from 'express';
 import { mustInstruct } from '../auth/authSession';
 import { addAthletes, changeAthlete } from '../store/athletes';
-import { athleteFields, lookBack, nearReach, wholeReach, type Reach } from './athletePage';
+import { athleteFields, longReach, lookBack, nearReach, wholeReach, type Reach } from './athletePage';
 import { body, orNotFound, pathId, currentUser } from './input';
 import { anybody, kept, manner } from './keptAnswer';
 import { rosterText } from './roster';
@@ -42,7 +42,8 @@ export function athleteRoutes(): Router {
     trace: { ...nearReach, throwDays: lookBack },
     build: nearReach,
     work: nearReach,
-    prove: wholeReach,
+    prove: longReach,
+    course: longReach,
   };
   for (const part of Object.keys(athleteParts) as AthletePart[])
     routes.get(

@@ -1,4 +1,4 @@
-import { type ClipRecord, type Offers } from '@wrightonic/contract';
+import type { ClipRecord, Offers, ScreenRecord } from '@wrightonic/contract';
 import {
   addDays,
   bodyAt,
@@ -16,6 +16,7 @@ import {
   throwOffers,
   throwsCount,
   type Offer,
+  type ScreenResult,
   whomOf,
 } from '@wrightonic/core';
 import type { AthleteRow } from '../store/athletes';
@@ -48,6 +49,23 @@ const motionOffers = ({ id, motion, date }: ClipRecord): Offer[] =>
 
 type Whom = AthleteRow & { age: number };
 
+/** What a screen says of an athlete as they were then. */
+export const screenResult = (
+  athlete: Whom,
+  { tries }: Pick<ScreenRecord, 'tries'>,
+  norms: Awaited<ReturnType<typeof normEdits>>,
+): ScreenResult => {
+  const { level, sex, norms: usual } = whomOf(athlete, norms);
+  return screen({
+    athlete,
+    tests: readingsOf(tries),
+    massKg: athlete.massKg ?? undefined,
+    level,
+    sex,
+    norms: usual,
+  });
+};
+
 /** How many clips back a drawing still speaks of today's delivery. */
 const clipsThatCount = 3;
 /** How many looks back the newest finished one is at most, as good as always. */
@@ -67,17 +85,8 @@ export async function offersFor(academy: Academy, athlete: Whom, today: string):
   const whom = whomOf(athlete, norms);
   const offers: Offer[] = throwOffers(throws, today);
   const newestScreen = screens.find(({ finished }) => finished);
-  if (newestScreen) {
-    const result = screen({
-      athlete,
-      tests: readingsOf(newestScreen.tries),
-      massKg: athlete.massKg ?? undefined,
-      level: whom.level,
-      sex: whom.sex,
-      norms: whom.norms,
-    });
-    offers.push(...screenOffers(result, newestScreen.date, today));
-  }
+  if (newestScreen)
+    offers.push(...screenOffers(screenResult(athlete, newestScreen, norms), newestScreen.date, today));
   for (const { result, date } of curves) offers.push(...curveOffers(result.evidence, date));
   for (const clip of clips) {
     const scale = clip.drawings.find(({ type }) => type === 'scale');

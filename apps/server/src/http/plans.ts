@@ -25,11 +25,16 @@ import {
   thrownIn,
   weekInputFor,
   FieldError,
+  rungBelow,
+  type KeptLadder,
+  type Stage,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
+import { v7 } from 'uuid';
 import { mustInstruct, type SignedIn } from '../auth/authSession';
 import { bookOf } from '../store/drills';
-import { addPlan, lockedIn, newestPlanState, plan } from '../store/plans';
+import { addPlan, lockedIn, moveStage, newestPlanState, plan } from '../store/plans';
+import type { Academy } from '../store/scope';
 import { traceById } from '../store/traces';
 import { addTemplate, templatesOf } from '../store/templates';
 import { addAssignment, drillsOfPlan } from '../store/weeks';
@@ -41,11 +46,30 @@ import { changing } from './stateOf';
 
 const relookAfterDays = 14;
 
-/** The plan of an athlete, made of a trace. */
+/** Ladders that go on in a new plan: where they stood, or one rung below it. */
+export type KeptThreads = (KeptLadder & { focus: string; stage: Stage; from: 'same' | 'below' })[];
+
+/** Puts the threads of a fresh plan where the ladders that go on stand. */
+async function standWhere(academy: Academy, planId: string, goOn: KeptThreads, by: string): Promise<void> {
+  for (const { id, thread, stages } of (await plan(academy, planId))!.threads) {
+    const of = goOn.find((each) => each.thread === thread);
+    if (!of) continue;
+    const rungs = stages.map(({ stage }) => stage);
+    const to = of.from === 'below' ? rungBelow(rungs, of.stage) : of.stage;
+    if (rungs.includes(to)) await moveStage(academy, id, { id: v7(), thread, to, reason: '' }, false, by);
+  }
+}
+
+/**
+ * The plan of an athlete, made of a trace.
+ *
+ * @param goOn ladders that go on as they were, with their drills
+ */
 export async function makePlan(
   signedIn: SignedIn,
   athleteId: string,
   wish: NewPlan,
+  goOn: KeptThreads = [],
 ): Promise<{ id: string }> {
   const { academy, person } = signedIn;
   const { row, age, history } = await athleteAndAge(signedIn, athleteId);
@@ -72,7 +96,9 @@ export async function makePlan(
     limits: limitsToWorkOn(traced.findings ?? {}),
   };
   const ladders = buildLadders(traced.chosen, athlete, traced.result).map((ladder) => {
-    const of = template?.threads.find(({ thread }) => thread === ladder.thread);
+    const of =
+      goOn.find(({ thread }) => thread === ladder.thread) ??
+      template?.threads.find(({ thread }) => thread === ladder.thread);
     return of ? fromKept(ladder, of, athlete) : ladder;
   });
   const mayStay = (id: string) => {
@@ -81,8 +107,8 @@ export async function makePlan(
   };
   const locked = kept ? lockedIn(kept).filter(({ drill }) => mayStay(drill)) : [];
   const doses = ladders.map((ladder) => dosed(ladder, book));
-  await changing(signedIn, [row.id], ['plan', 'week', 'moves'], (current) =>
-    addPlan(
+  await changing(signedIn, [row.id], ['plan', 'week', 'moves'], async (current) => {
+    await addPlan(
       current,
       {
         id: wish.id,
@@ -96,8 +122,9 @@ export async function makePlan(
       new Date(),
       person.id,
       locked,
-    ),
-  );
+    );
+    await standWhere(current, wish.id, goOn, person.id);
+  });
   return { id: wish.id };
 }
 

@@ -10,7 +10,6 @@ import {
 } from '@wrightonic/contract';
 import { addDays, dayAt, fromMph } from '@wrightonic/core';
 import { rng, pretendThrow, type RadarModel } from '@wrightonic/core/simulate';
-import { sessionVelocities } from '@wrightonic/core/velocity';
 import type { Session } from 'better-sse';
 import express, { Router } from 'express';
 import { v7 } from 'uuid';
@@ -19,7 +18,7 @@ import type { UnscopedStore } from '../store/academies';
 import { athlete } from '../store/athletes';
 import { addDevice, addReadings, deviceById, devicesOf, endDevice, readingsAfter } from '../store/devices';
 import { Academy } from '../store/scope';
-import { plainThrowsOf } from '../store/throws';
+import { velocityDays } from '../store/state/counts';
 import { lookBack } from './athletePage';
 import type { EventBus } from './eventBus';
 import { body, orNotFound, pathId, currentUser } from './input';
@@ -95,7 +94,7 @@ async function follow(
 /** How an athlete throws lately; somebody of whom nothing is known throws as a beginner. */
 async function profileOf({ academy, academyRow }: SignedIn, athleteId: string): Promise<RadarModel> {
   const since = addDays(dayAt(new Date(), academyRow.zone), -lookBack);
-  const newest = sessionVelocities(await plainThrowsOf(academy, athleteId, since)).at(-1);
+  const newest = (await velocityDays(academy, { athletes: [athleteId], since })).get(athleteId)?.at(-1);
   return newest
     ? { usual: newest.usual, robustSd: Math.max(newest.robustSd, fromMph(0.6)) }
     : { usual: fromMph(45), robustSd: fromMph(1.5) };

@@ -26,9 +26,11 @@ import { logRoutes } from './log';
 import { measuredRoutes, pictureRoutes } from './measured';
 import { changeFeedRoutes } from './changeFeed';
 import { planRoutes } from './plans';
+import { provingRoutes } from './proving';
 import { profileRoutes } from './athleteProfile';
 import { deviceDoor, radarRoutes } from './radar';
 import { notHere, refusals } from './httpError';
+import { openReportRoutes, reportRoutes } from './reports';
 import { authSessionRoutes } from './authSession';
 import { sharedRoutes, shareRoutes } from './shares';
 import { Streams } from './streams';
@@ -176,6 +178,8 @@ const signedInRoutes = ({ unscoped, events, streams, parser, solver, planner }: 
   measuredRoutes(),
   pictureRoutes(),
   profileRoutes(),
+  provingRoutes(),
+  reportRoutes(),
   radarRoutes(events, streams),
   changeFeedRoutes(events, streams),
 ];
@@ -217,6 +221,7 @@ export function server({
     sharedRoutes(unscoped, events, settings.publicUrl),
     feedRoutes(unscoped),
     openCampRoutes(unscoped, events),
+    openReportRoutes(unscoped),
     schemaRoutes(),
   );
   api.use(

@@ -56,7 +56,7 @@ async function tracedLook({ academy, person, academyRow }: SignedIn, athleteId: 
 }
 
 /** The trace of a look, with the focus that the instructor chose; the tool's own proposal is kept beside it. */
-async function chooseFocus(
+export async function chooseFocus(
   signedIn: SignedIn,
   athleteId: string,
   choice: TraceChoice,
@@ -93,13 +93,17 @@ async function chooseFocus(
   return { id: choice.id };
 }
 
+/** The focus that is proposed for a look. */
+export const proposedFocus = async (signedIn: SignedIn, athleteId: string, lookId: string) =>
+  (await tracedLook(signedIn, athleteId, lookId)).result.focus;
+
 /** Accepts the focus that is proposed for a look; null where there is none. */
 export async function acceptProposed(
   signedIn: SignedIn,
   athleteId: string,
   { id, lookId }: { id: string; lookId: string },
 ): Promise<{ id: string } | null> {
-  const { lower, arm } = (await tracedLook(signedIn, athleteId, lookId)).result.focus;
+  const { lower, arm } = await proposedFocus(signedIn, athleteId, lookId);
   return lower || arm ? chooseFocus(signedIn, athleteId, { id, lookId, lower, arm, reason: '' }) : null;
 }
 

@@ -16,6 +16,7 @@ export interface AcademyRow {
   rampPercent: number;
   carryDays: number;
   allHard: boolean;
+  growthNote: boolean;
 }
 
 /** What an academy is founded with; the rest has its usual value. */
@@ -65,6 +66,7 @@ const academy = (row: AcademiesRow): AcademyRow => ({
   rampPercent: row.ramp_percent,
   carryDays: row.carry_days,
   allHard: Boolean(row.all_hard),
+  growthNote: Boolean(row.growth_note),
 });
 
 /** Before anyone is signed in there is no academy to be held to: these few queries look across all of them. */
@@ -126,6 +128,22 @@ export class UnscopedStore {
     return row
       ? { id: row.id, academyId: row.academy_id, campId: row.camp_id, athleteId: row.athlete_id }
       : null;
+  }
+
+  /** Which report a link opens; null when it ran out, was taken back, or never was. */
+  async report(
+    tokenHash: string,
+    now: Date,
+  ): Promise<{ id: string; academyId: string; expiresAt: Date } | null> {
+    const row = await this.db({ r: 'reports' })
+      .leftJoin({ e: 'report_ends' }, (join) =>
+        join.on('e.academy_id', 'r.academy_id').andOn('e.report_id', 'r.id'),
+      )
+      .where({ 'r.token_hash': tokenHash })
+      .where('r.expires_at', '>', now)
+      .whereNull('e.id')
+      .first('r.id', 'r.academy_id', 'r.expires_at');
+    return row ? { id: row.id, academyId: row.academy_id, expiresAt: row.expires_at } : null;
   }
 
   /** Whose calendar an address is; null when it was renewed, or never was. */
@@ -194,6 +212,7 @@ export class UnscopedStore {
       ramp_percent: planning.rampPercent,
       carry_days: planning.carryDays,
       all_hard: planning.allHard,
+      growth_note: planning.growthNote,
     };
     await this.db.transaction(async (t) => {
       const was = await t('academies').where({ id: academyId }).forUpdate().first(Object.keys(columns));

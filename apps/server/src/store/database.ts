@@ -16,6 +16,7 @@ import * as staleMoves from './migrations/0014_stale_moves';
 import * as camps from './migrations/0015_camps';
 import * as motion from './migrations/0016_motion';
 import * as ground from './migrations/0017_ground';
+import * as prove from './migrations/0018_prove';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -36,6 +37,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0015_camps': camps,
   '0016_motion': motion,
   '0017_ground': ground,
+  '0018_prove': prove,
 };
 
 const source: Knex.MigrationSource<string> = {

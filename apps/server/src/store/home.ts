@@ -101,6 +101,24 @@ const gameEvent = (row: HomeGamesRow): HomeEvent => ({
   title: row.title,
 });
 
+/** Sets that are ticked of everybody, from a day on, by athlete. */
+export async function homeSetsOf(
+  academy: Academy,
+  since: string,
+  zone: string,
+): Promise<Map<string, HomeRecord['sets']>> {
+  const rows: HomeSetsRow[] = await academy
+    .from('home_sets')
+    .where('done_on', '>=', since)
+    .orderBy(['at', 'received', 'id']);
+  const byAthlete = new Map<string, HomeSetsRow[]>();
+  for (const row of rows) byAthlete.set(row.athlete_id, [...(byAthlete.get(row.athlete_id) ?? []), row]);
+  const day = (at: string) => dayAt(new Date(at), zone);
+  return new Map(
+    [...byAthlete].map(([id, of]) => [id, withHome(nothingAtHome, of.map(setEvent), day).sets]),
+  );
+}
+
 /**
  * What was done at home from a day on: the record for people, and the throws of it for the limits. What the newest word
  * makes of all before it is said once, for the page behind a link and for here.

@@ -1,5 +1,5 @@
 import type { StageMove } from '@wrightonic/contract';
-import type { Ladder, Stage, Thread } from '@wrightonic/core';
+import { presentStage, type Ladder, type Stage, type Thread } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import type { Academy } from './scope';
 import { wholePlans } from './storedPlans';
@@ -182,6 +182,30 @@ export async function plansOf(academy: Academy, ids: readonly string[]): Promise
 
 export const plan = async (academy: Academy, id: string): Promise<StoredPlan | null> =>
   (await plansOf(academy, [id]))[0] ?? null;
+
+/** A ladder as it was worked last, with the stage on which it ended. */
+export interface LastLadder extends Pick<StoredThread, 'thread' | 'focus' | 'stages'> {
+  stage: Stage;
+}
+
+/** The newest ladder of an athlete for a focus; null where there was none. */
+export async function lastLadder(
+  academy: Academy,
+  athleteId: string,
+  focus: string,
+): Promise<LastLadder | null> {
+  const query = academy.from('plans', 'p').where({ 'p.athlete_id': athleteId });
+  const row: { id: string } | undefined = await academy
+    .join(query, 'plan_threads', 't', 'plan_id', 'p.id')
+    .where({ 't.focus': focus })
+    .orderBy([
+      { column: 'p.at', order: 'desc' },
+      { column: 'p.id', order: 'desc' },
+    ])
+    .first('p.id');
+  const found = row && (await plan(academy, row.id))?.threads.find((each) => each.focus === focus);
+  return found ? { ...found, stage: presentStage(found) } : null;
+}
 
 export const isMoved = async (academy: Academy, id: string): Promise<boolean> =>
   (await academy.from('stage_moves').where({ id }).first('id')) !== undefined;

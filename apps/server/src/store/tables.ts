@@ -35,6 +35,7 @@ export interface AcademiesRow {
   ramp_percent: number;
   all_hard: number;
   carry_days: number;
+  growth_note: number;
 }
 
 export interface AssignmentsRow {
@@ -107,6 +108,7 @@ export interface AthleteStatesRow {
   moves: string;
   worked_on: string | null;
   moves_stale: number;
+  incomplete: number;
 }
 
 export interface AuditRow {
@@ -411,6 +413,15 @@ export interface FindingsRow {
   source: FindingSource | null;
   reason: string | null;
   error: number | null;
+}
+
+export interface FlawCasesRow {
+  academy_id: string;
+  athlete_id: string;
+  flaw: string;
+  seen_on: string;
+  cleared_on: string | null;
+  last_on: string;
 }
 
 export interface GamesRow {
@@ -723,6 +734,25 @@ export interface ReadingsRow {
   break_v_cm: number | null;
 }
 
+export interface ReportsRow {
+  academy_id: string;
+  id: string;
+  athlete_id: string;
+  token_hash: string;
+  expires_at: Date;
+  body: string;
+  at: Date;
+  by_person: string;
+}
+
+export interface ReportEndsRow {
+  academy_id: string;
+  id: string;
+  report_id: string;
+  at: Date;
+  by_person: string;
+}
+
 export interface RepCountsRow {
   academy_id: string;
   session_id: string;
@@ -958,6 +988,31 @@ export interface UndoneRow {
   by_person: string;
 }
 
+export interface VelocityDaysRow {
+  academy_id: string;
+  athlete_id: string;
+  date: string;
+  n: number;
+  top: number;
+  usual: number;
+  robust_sd: number;
+  step: number;
+  simulated: number;
+  effort: number | null;
+  pitch: string;
+  ball_g: number;
+}
+
+export interface VelocityTargetsRow {
+  academy_id: string;
+  id: string;
+  athlete_id: string;
+  velocity: number | null;
+  by_date: string | null;
+  at: Date;
+  by_person: string;
+}
+
 /** A figure of fixed places, which the driver gives as text. */
 export type Decimal = `${number}`;
 
@@ -1006,6 +1061,7 @@ declare module 'knex/types/tables' {
     feeds: Table<FeedsRow>;
     feed_ends: Table<FeedEndsRow>;
     findings: Table<FindingsRow>;
+    flaw_cases: Table<FlawCasesRow>;
     games: Table<GamesRow>;
     home_games: Table<HomeGamesRow>;
     home_pain: Table<HomePainRow>;
@@ -1032,6 +1088,8 @@ declare module 'knex/types/tables' {
     plan_stages: Table<PlanStagesRow>;
     plan_threads: Table<PlanThreadsRow>;
     readings: Table<ReadingsRow>;
+    reports: Table<ReportsRow>;
+    report_ends: Table<ReportEndsRow>;
     rep_counts: Table<RepCountsRow>;
     rep_events: Table<RepEventsRow>;
     rep_explanations: Table<RepExplanationsRow>;
@@ -1052,5 +1110,7 @@ declare module 'knex/types/tables' {
     traces: Table<TracesRow>;
     trace_calls: Table<TraceCallsRow>;
     undone: Table<UndoneRow>;
+    velocity_days: Table<VelocityDaysRow>;
+    velocity_targets: Table<VelocityTargetsRow>;
   }
 }

@@ -14,6 +14,20 @@ export const phases: Readonly<Record<Discipline, readonly Phase[]>> = {
 /** Grades in words, by severity. */
 export const severityNames = ['clean', 'slight', 'obvious', 'severe'] as const;
 
+export const phaseNames: Readonly<Record<string, string>> = {
+  setup: 'Set-up',
+  lift: 'Lift',
+  glide: 'Glide',
+  load: 'Load',
+  drive: 'Drive',
+  circle: 'Circle',
+  plant: 'Plant',
+  turn: 'Turn',
+  through: 'Through',
+  release: 'Release',
+  finish: 'Finish',
+};
+
 export const threadNames: Readonly<Record<Thread, string>> = { lower: 'Lower half', arm: 'Arm action' };
 
 /** Anything that can be graded. */

@@ -1,8 +1,8 @@
-import { max, mean, median } from 'simple-statistics';
-import { daysBetween } from '../units';
+import { mean, median } from 'simple-statistics';
+import { addDays, daysBetween } from '../units';
 import { commonest, ofCommonestPitch } from './effort';
 import { slopeInterval, theilSen } from './theilSen';
-import { fewestThrows, likeEffort, likeThrows, type TimedThrow } from './velocity';
+import { likeEffort, likeSessions, likeThrows, type SessionVelocity, type TimedThrow } from './velocity';
 
 export interface Trend {
   /** m/s for 30.4375 days. */
@@ -46,17 +46,29 @@ function widening(points: readonly (readonly [number, number])[], slope: number)
 export function velocityTrend(throws: readonly TimedThrow[], of: 'usual' | 'top' = 'usual'): Trend | null {
   const common = ofCommonestPitch(throws);
   const first = commonest(common, ({ effort }) => String(likeEffort(effort)));
-  if (!first) return null;
-  const effort = likeEffort(first.effort);
-  const sessions = likeThrows(common).filter(
-    (group) => group.effort === effort && group.velocities.length >= fewestThrows,
-  );
+  const group = first && likeThrows([first])[0];
+  return group ? sessionTrend(likeSessions(common, group), of) : null;
+}
+
+/** Days from the first session, and its figure. */
+const pointsOf = (
+  sessions: readonly Pick<SessionVelocity, 'date' | 'usual' | 'top'>[],
+  of: 'usual' | 'top',
+): [number, number][] => sessions.map((each) => [daysBetween(sessions[0]!.date, each.date), each[of]]);
+
+/**
+ * The same of sessions that can be set against each other.
+ *
+ * @param sessions of like throws, in order of their days
+ * @returns null below four sessions, where Sen's interval does not exist
+ * @example sessionTrend(sessionsOfMay)?.real // true
+ */
+export function sessionTrend(
+  sessions: readonly Pick<SessionVelocity, 'date' | 'usual' | 'top'>[],
+  of: 'usual' | 'top' = 'usual',
+): Trend | null {
   if (sessions.length < fewestSessions) return null;
-  const start = sessions[0]!.date;
-  const points = sessions.map(({ date, velocities }): [number, number] => [
-    daysBetween(start, date),
-    of === 'usual' ? median(velocities) : max(velocities),
-  ]);
+  const points = pointsOf(sessions, of);
   const interval = slopeInterval(points);
   if (!interval) return null;
   const days = points.at(-1)![0];
@@ -72,4 +84,48 @@ export function velocityTrend(throws: readonly TimedThrow[], of: 'usual' | 'top'
     sessions: sessions.length,
     days,
   };
+}
+
+export interface TrendPoint {
+  date: string;
+  /** m/s */
+  middle: number;
+  low: number;
+  high: number;
+  /** Nobody has measured there yet. */
+  projected: boolean;
+}
+
+/**
+ * The line of a trend with its band, to be drawn: through the middle of the sessions, fanning out by the interval of its
+ * slope. It is projected over half of the observed span, and no further; only where the trend is real.
+ *
+ * @param sessions those of the trend
+ * @returns the ends of the line, its middle, and the end of the projection
+ * @example trendBand(sessionsOfMay, sessionTrend(sessionsOfMay)).length // 4
+ */
+export function trendBand(
+  sessions: readonly Pick<SessionVelocity, 'date' | 'usual' | 'top'>[],
+  trend: Trend | null,
+  of: 'usual' | 'top' = 'usual',
+): TrendPoint[] {
+  const first = sessions[0];
+  if (!trend || !first) return [];
+  const points = pointsOf(sessions, of);
+  const slope = trend.perMonth / month;
+  const start = median(points.map(([x, y]) => y - slope * x));
+  const pivot = median(points.map(([x]) => x));
+  const at = (x: number, projected = false): TrendPoint => {
+    const middle = start + slope * x;
+    const edges = [trend.low, trend.high].map((edge) => middle + (edge / month - slope) * (x - pivot));
+    return {
+      date: addDays(first.date, Math.round(x)),
+      middle,
+      low: Math.min(...edges),
+      high: Math.max(...edges),
+      projected,
+    };
+  };
+  const half = Math.floor(trend.days / 2);
+  return [at(0), at(pivot), at(trend.days), ...(trend.real && half > 0 ? [at(trend.days + half, true)] : [])];
 }

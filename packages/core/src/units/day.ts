@@ -10,6 +10,7 @@ import { differenceInYears } from 'date-fns/differenceInYears';
 import { formatISO } from 'date-fns/formatISO';
 import { isValid } from 'date-fns/isValid';
 import { parseISO } from 'date-fns/parseISO';
+import { startOfISOWeek } from 'date-fns/startOfISOWeek';
 
 const dayForm = /^\d{4}-\d\d-\d\d$/;
 
@@ -63,6 +64,13 @@ export const addDays = (date: string, days: number): string => written(daysLater
  */
 export const daysBetween = (from: string, to: string): number =>
   differenceInCalendarDays(midnight(to), midnight(from));
+
+/**
+ * The Monday of the week of a day.
+ *
+ * @example mondayOf('2026-11-29') // '2026-11-23'
+ */
+export const mondayOf = (date: string): string => written(startOfISOWeek(midnight(date)));
 
 /**
  * Days as numbers on an axis, and back.

@@ -65,6 +65,17 @@ function Settled({ stored }: { stored: AcademyPlanning }) {
         />
       </Card>
       <Card>
+        <Heading>Growth</Heading>
+        <FormChoices
+          form={form}
+          name="growthNote"
+          options={[
+            { value: true, text: 'Say in Prove when somebody grew' },
+            { value: false, text: 'Leave it out' },
+          ]}
+        />
+      </Card>
+      <Card>
         <Heading>Build-up after a lay-off</Heading>
         <FormFigure form={form} name="buildUpWeeks" hint="Left empty: half the lay-off, two to six weeks." />
       </Card>

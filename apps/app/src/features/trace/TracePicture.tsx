@@ -1,13 +1,12 @@
 import { nodeName, nodeOf, type Discipline, type Findings, type Root, type Trace } from '@wrightonic/core';
+import { stitchLayers, type Stitch } from '@wrightonic/core/seam';
 import { memo, useMemo, useState } from 'react';
 import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import { Text } from 'react-native-paper';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { faces } from '../../theme/faces';
 import { useColours } from '../../theme/theme';
-import type { Stitch } from '../../ui/seam/layout';
 import { chainOf, nearest, tracePicture, type Chosen, type Peg, type Ribbon } from '../../ui/seam/picture';
-import { stitchLayers } from '../../ui/seam/stitch';
 import { StitchLayers } from '../../ui/seam/Stitches';
 import { phaseNames } from '../../ui/seam/words';
 

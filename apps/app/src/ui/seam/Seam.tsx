@@ -1,11 +1,10 @@
 import type { Discipline, Findings, Phase } from '@wrightonic/core';
+import { seamLayout, stitchLayers } from '@wrightonic/core/seam';
 import { memo, useMemo, useState } from 'react';
 import { Pressable, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
-import { seamLayout } from './layout';
-import { stitchLayers } from './stitch';
 import { StitchLayers } from './Stitches';
 import { phaseNames, seamWords } from './words';
 

@@ -1,7 +1,7 @@
 import type { Severity } from '@wrightonic/core';
+import { stitchPaths, type StitchLayersOf, type StitchPaths } from '@wrightonic/core/seam';
 import Svg, { G, Path } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
-import { stitchPaths, type StitchLayersOf, type StitchPaths } from './stitch';
 
 interface Props {
   paths: Partial<StitchPaths>;

@@ -1,5 +1,5 @@
 import type { Discipline, Findings, Severity, Trace } from '@wrightonic/core';
-import { seamLayout, type Point, type SeamLayout, type Stitch } from './layout';
+import { seamLayout, type Point, type SeamLayout, type Stitch } from '@wrightonic/core/seam';
 
 type Flow = Trace['flows'][number];
 

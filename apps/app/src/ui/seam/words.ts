@@ -1,21 +1,7 @@
 import type { Discipline, Findings } from '@wrightonic/core';
-import { flawsFor, phases, severityNames } from '@wrightonic/core/checkpoints';
+import { flawsFor, phaseNames, phases, severityNames } from '@wrightonic/core/checkpoints';
 
-export { severityNames };
-
-export const phaseNames: Readonly<Record<string, string>> = {
-  setup: 'Set-up',
-  lift: 'Lift',
-  glide: 'Glide',
-  load: 'Load',
-  drive: 'Drive',
-  circle: 'Circle',
-  plant: 'Plant',
-  turn: 'Turn',
-  through: 'Through',
-  release: 'Release',
-  finish: 'Finish',
-};
+export { phaseNames, severityNames };
 
 /** A seam read aloud, phase by phase. */
 export function seamWords(discipline: Discipline, findings: Findings): string {

@@ -7,7 +7,7 @@ import { countAthletes, rebuildAthletes } from './refresh';
 /**
  * Makes what is kept beside the history anew from it, academy by academy.
  *
- * @param missing only of athletes of whom nothing is kept yet, as after a migration
+ * @param missing only of athletes of whom something is not kept yet, as after a migration
  * @returns how many athletes it was made of
  */
 export async function rebuild(db: Knex, missing: boolean): Promise<number> {
@@ -22,7 +22,7 @@ export async function rebuild(db: Knex, missing: boolean): Promise<number> {
         .leftJoin({ s: 'athlete_states' }, (join) =>
           join.on('s.academy_id', 'a.academy_id').andOn('s.athlete_id', 'a.id'),
         )
-        .whereNull('s.athlete_id');
+        .where((state) => state.whereNull('s.athlete_id').orWhere('s.incomplete', true));
     const athletes: string[] = await query.pluck('a.id');
     const everybody = !missing || athletes.length === (await academy.from('athletes').pluck('id')).length;
     if (athletes.length) await countAthletes(academy, everybody ? undefined : athletes);

@@ -3,6 +3,7 @@ import { dayAt } from '@wrightonic/core';
 import type { Academy } from '../scope';
 import { markMoves, refreshState, stateParts, type StateOf, type StatePart } from './athleteStates';
 import { countReps, countThrowDays } from './counts';
+import { findCases } from './flawCases';
 import { judgeCalls } from './judgedCalls';
 
 /** What changed of an athlete's history, and so has to be counted anew. */
@@ -63,6 +64,12 @@ async function sessionsOfReps(academy: Academy, reps: readonly string[]): Promis
   return new Map(rows.map(({ id, session_id }) => [id, session_id]));
 }
 
+/** Which of these looks are finished: what is graded in one of them later changes how things turned out. */
+async function finishedOf(academy: Academy, looks: readonly string[]): Promise<Set<string>> {
+  if (looks.length === 0) return new Set();
+  return new Set(await academy.from('look_ends').whereIn('look_id', looks as string[]).pluck('look_id'));
+}
+
 /** Which of what is kept beside the history hangs on events. */
 async function touchedBy(academy: Academy, events: readonly LogEvent[]): Promise<Map<string, Touched>> {
   const meant = events.filter(({ kind }) => kind in turned);
@@ -74,7 +81,8 @@ async function touchedBy(academy: Academy, events: readonly LogEvent[]): Promise
   const sessionOf = (event: LogEvent): string | null =>
     (event.kind === 'undo' ? back.get(event.of) : undefined) ??
     ('sessionId' in event ? event.sessionId : null);
-  const [sessions, looks, throws] = await Promise.all([
+  const graded = meant.flatMap((event) => (event.kind === 'finding' ? [event.lookId] : []));
+  const [sessions, looks, throws, finished] = await Promise.all([
     owners(
       academy,
       'sessions',
@@ -90,6 +98,7 @@ async function touchedBy(academy: Academy, events: readonly LogEvent[]): Promise
       'throws',
       meant.flatMap((event) => (event.kind === 'undo' ? [event.of] : [])),
     ),
+    finishedOf(academy, graded),
   ]);
   const touched = new Map<string, Touched>();
   const of = (athlete: string): Touched => {
@@ -113,7 +122,7 @@ async function touchedBy(academy: Academy, events: readonly LogEvent[]): Promise
     const mine = of(athlete);
     const { parts, calls = false } = turned[event.kind]!;
     parts.forEach((part) => mine.parts.add(part));
-    mine.calls ||= calls;
+    mine.calls ||= calls || (event.kind === 'finding' && finished.has(event.lookId));
     if (counting.has(event.kind) && practice) mine.sessions.add(practice);
     if (event.kind === 'throw' && session) mine.days.add(session.date);
     if (event.kind === 'pitch') mine.days.add(dayAt(new Date(event.at), event.zone));
@@ -141,7 +150,9 @@ export async function refreshAfter(
     // A rep is logged every few seconds, and the proposals are read now and then.
     if (parts.delete('moves')) await markMoves(academy, athlete);
     if (parts.size) await refreshState(academy, athlete, [...parts], of);
-    if (calls) await judgeCalls(academy, athlete);
+    if (!calls) continue;
+    await judgeCalls(academy, athlete);
+    await findCases(academy, athlete);
   }
 }
 
@@ -184,6 +195,8 @@ export async function rebuildAthletes(
       await countThrowDays(current, athlete);
       await refreshState(current, athlete, stateParts, of);
       await judgeCalls(current, athlete);
+      await findCases(current, athlete);
+      await current.put('athlete_states', { athlete_id: athlete, incomplete: false });
     }),
   );
 }

@@ -47,7 +47,8 @@ export function RadarLine({ readings, newest, unit, onDiscard }: Props) {
       {pending.slice(-1).map((reading) => (
         <View key={reading.id} style={[styles.pending, { backgroundColor: own.amberSunk }]} role="alert">
           <Text style={styles.grow}>
-            {`${said(reading.velocity, unit)} unclaimed${reading.doubt ? `: ${doubtWords[reading.doubt]}` : ''}${pending.length > 1 ? ` And ${pending.length - 1} more.` : ''}`}
+            {`${said(reading.velocity, unit)} unclaimed${reading.doubt ? `: ${doubtWords[reading.doubt]}` : ''}`}
+            {pending.length > 1 ? ` (${pending.length - 1} more waiting)` : ''}
           </Text>
           {reading.velocity <= fastestThrow ? (
             <Button compact mode="outlined" onPress={() => claim(reading)}>

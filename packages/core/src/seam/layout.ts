@@ -1,5 +1,6 @@
-import type { Discipline, Findings, Phase, Severity } from '@wrightonic/core';
-import { flawsFor, phases } from '@wrightonic/core/checkpoints';
+import { flawsFor, phases } from '../catalogue/checkpoints';
+import type { Discipline, Phase, Severity } from '../catalogue/types';
+import type { Findings } from '../trace';
 
 export interface Point {
   x: number;
@@ -53,6 +54,9 @@ const roomNamed = (grade: Severity | null): number =>
 /**
  * Where the stitches of a delivery stand: phases in order from left to right along a line that swings like the
  * seam of a ball. Each phase keeps most of an even share of the width, so that it can be tapped.
+ *
+ * @returns places in the unit of the measures
+ * @example seamLayout('overhand', {}, { width: 300, height: 80 }).zones.length // 7
  */
 export function seamLayout(discipline: Discipline, findings: Findings, measures: Measures): SeamLayout {
   const { width, height, margin = 8, named = false } = measures;

@@ -1,4 +1,4 @@
-import type { Severity } from '@wrightonic/core';
+import type { Severity } from '../catalogue/types';
 
 /** Where a stitch stands, and the slope of the seam there in degrees. */
 export interface Place {
@@ -44,6 +44,7 @@ const circle = (x: string, y: string, r: number): string =>
  * One stitch across the seam.
  *
  * @param size half the length of a tight stitch, px
+ * @example stitchPaths(0, 5, { x: 10, y: 10, turn: 0 }) // { tight: 'M8.0 5.0L10.0 10.0L8.0 15.0' }
  */
 export function stitchPaths(
   grade: Severity | null,
@@ -69,7 +70,11 @@ export function stitchPaths(
   return { loose, torn: round(0, 0, Math.max(1.2, size * 0.3)) };
 }
 
-/** All stitches of a seam. */
+/**
+ * All stitches of a seam.
+ *
+ * @example allStitches([], 5) // { tight: '', loose: '', torn: '', holes: '' }
+ */
 export function allStitches(
   stitches: readonly (Place & { grade: Severity | null })[],
   size: number,
@@ -87,7 +92,11 @@ export interface StitchLayersOf {
   faint: StitchPaths | null;
 }
 
-/** All stitches of a seam, those that were carried from an earlier look apart. */
+/**
+ * All stitches of a seam, those that were carried from an earlier look apart.
+ *
+ * @example stitchLayers([], 5).faint // null
+ */
 export function stitchLayers(
   stitches: readonly (Place & { id: string; grade: Severity | null })[],
   size: number,

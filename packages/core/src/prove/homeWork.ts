@@ -1,0 +1,101 @@
+import { homeSetKey, type HomeSet } from '../home';
+import { mondayOf } from '../units';
+
+/** So many sets of a drill, assigned for a day. */
+export interface AssignedSets {
+  date: string;
+  drill: string;
+  sets: number;
+}
+
+export interface WorkDone {
+  /** Sets that were assigned for days up to today, and how many of them were ticked. */
+  assigned: number;
+  done: number;
+  /** Of those ticked, after their day. */
+  late: number;
+  /** Reps that somebody counted. */
+  clean: number;
+  missed: number;
+}
+
+export interface HomeWeek extends WorkDone {
+  /** Its Monday. */
+  week: string;
+  drills: ({ drill: string } & WorkDone)[];
+}
+
+const nothing: WorkDone = { assigned: 0, done: 0, late: 0, clean: 0, missed: 0 };
+const together = (all: readonly WorkDone[]): WorkDone =>
+  all.reduce<WorkDone>(
+    (sum, each) => ({
+      assigned: sum.assigned + each.assigned,
+      done: sum.done + each.done,
+      late: sum.late + each.late,
+      clean: sum.clean + each.clean,
+      missed: sum.missed + each.missed,
+    }),
+    nothing,
+  );
+
+/**
+ * What is assigned for each day: a week that was assigned later takes the place of an earlier one on its days.
+ *
+ * @param weeks in the order in which they were assigned
+ * @example assignedLast([]) // []
+ */
+export function assignedLast(
+  weeks: readonly { days: readonly string[]; items: readonly AssignedSets[] }[],
+): AssignedSets[] {
+  const last = new Map(weeks.flatMap(({ days }, n) => days.map((day) => [day, n] as const)));
+  return weeks.flatMap(({ items }, n) => items.filter(({ date }) => last.get(date) === n));
+}
+
+/**
+ * What was assigned for at home against what was ticked, week by week and drill by drill. What was ticked without having
+ * been assigned says nothing about it; days to come are not missed yet.
+ *
+ * @param assigned of each day as it was assigned last
+ * @param today ISO day; what is assigned for today counts once it is done
+ * @returns weeks in order
+ * @example homeWork([{ date: '2026-05-04', drill: 'hip-snap', sets: 2 }], [], '2026-05-10')[0].assigned // 2
+ */
+export function homeWork(
+  assigned: readonly AssignedSets[],
+  done: readonly HomeSet[],
+  today: string,
+): HomeWeek[] {
+  const ticked = new Map(done.map((set) => [homeSetKey(set), set]));
+  const weeks = new Map<string, Map<string, WorkDone[]>>();
+  for (const { date, drill, sets } of assigned) {
+    const worked = Array.from({ length: sets }, (_, n) =>
+      ticked.get(homeSetKey({ date, drill, set: n + 1 })),
+    ).flatMap((set) => (set ? [set] : []));
+    const counts = date < today ? sets : date === today ? worked.length : 0;
+    if (counts === 0) continue;
+    const week = weeks.get(mondayOf(date)) ?? new Map<string, WorkDone[]>();
+    weeks.set(mondayOf(date), week);
+    const sum = (of: (set: HomeSet) => number) => worked.reduce((all, set) => all + of(set), 0);
+    const item = {
+      assigned: counts,
+      done: worked.length,
+      late: worked.filter(({ late }) => late).length,
+      clean: sum(({ clean }) => clean ?? 0),
+      missed: sum(({ missed }) => missed ?? 0),
+    };
+    week.set(drill, [...(week.get(drill) ?? []), item]);
+  }
+  return [...weeks]
+    .sort(([a], [b]) => a.localeCompare(b))
+    .map(([week, drills]) => {
+      const each = [...drills].map(([drill, items]) => ({ drill, ...together(items) }));
+      return { week, drills: each, ...together(each) };
+    });
+}
+
+/**
+ * All of some weeks together.
+ *
+ * @example homeTotal([]).done // 0
+ */
+export const homeTotal = (weeks: readonly WorkDone[]): WorkDone => together(weeks);
