@@ -10,6 +10,7 @@ const screens = [
   '/roster',
   '/roster/import',
   '/roster/moves',
+  '/roster/progress',
   '/roster/weeks',
   '/drills',
   '/drills/knee-gate',
@@ -112,6 +113,16 @@ test.describe('everyone can use', () => {
       await page.waitForLoadState('networkidle');
       await judge.look(verb);
     }
+    for (const part of ['Delivery', 'Practice', 'Send']) {
+      await page.goto(`/athletes/${wren}/prove`);
+      await app.tap(part, 'radio');
+      await page.waitForLoadState('networkidle');
+      await judge.look(`prove, ${part}`);
+    }
+    await app.tap('Send to the family');
+    await page.goto(await page.getByText(/\/s\/report\/[\w-]{32}$/).innerText());
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await judge.look('a report behind a link');
     for (const path of more) {
       await page.goto(`/athletes/${wren}/${path}`);
       await page.getByRole('heading', { level: 1 }).waitFor();

@@ -43,14 +43,16 @@ test('whether velocity really changed is one tap from the athlete', async ({ app
   await page.goto(`/athletes/${await app.idOf('Wren')}/work`);
   await app.tap('prove', 'link');
   await expect(page.getByText(/Really faster by \d\.\d mph/)).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Velocity in \d+ sessions/ })).toBeVisible();
+  await expect(page.getByRole('application', { name: /^Axis of time from/ })).toBeVisible();
 });
 
 test('an athlete who came back shows what slipped, and a flat one no real change', async ({ app, page }) => {
   await app.enter();
   await page.goto(`/athletes/${await app.idOf('Harriet')}/prove`);
+  await expect(page.getByText(/No real change: /)).toBeVisible();
+  await app.tap('Delivery', 'radio');
   await expect(page.getByText(/[1-9]\d* slipped/)).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Slipped' })).toBeVisible();
+  await expect(page.getByText(/^Slipped: /).first()).toBeVisible();
   await page.goto(`/athletes/${await app.idOf('Caspian')}/trace`);
   await expect(page.getByText(/The body may not get there yet/).first()).toBeVisible();
 });

@@ -69,11 +69,14 @@ const atOnce = ['expo/src/winter', 'expo/src/async-require', '@expo/metro-runtim
 /** Asks for flags that a module of the tracker tells of when it runs. */
 const flagged = [[own('src', 'workers', 'track', 'tracker.ts'), true]];
 
+/** What moves the axis of time needs what its own imports add to selections when they run. */
+const adding = [[own('..', '..', 'node_modules', 'd3-zoom', 'dist', 'd3-zoom.mjs'), true]];
+
 // A module runs when something of it is first used: run all at once they hold up the first screen in one long task.
 config.transformer.getTransformOptions = async () => ({
   transform: {
     experimentalImportSupport: false,
-    inlineRequires: { blockList: Object.fromEntries([...atOnce, ...flagged]) },
+    inlineRequires: { blockList: Object.fromEntries([...atOnce, ...flagged, ...adding]) },
   },
 });
 

@@ -1,3 +1,4 @@
+import { countedTables } from './countedTables';
 import { drillFileFormat, drillFileVersion } from '@wrightonic/contract';
 import { drills, wholeDrill, type OwnDrill, type PlannedDay } from '@wrightonic/core';
 import { v7 } from 'uuid';
@@ -83,7 +84,13 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
   'POST /athletes/:id/games': () => ({ games: [{ id: v7(), uid: 'g1', date: day, title: 'Away' }] }),
   'POST /athletes/:id/targets': () => ({ id: v7(), velocity: 30, by: null }),
   'POST /athletes/:id/reopened': () => ({ flaw: 'oh.lift-stall', traceId: v7(), planId: v7() }),
-  'POST /athletes/:id/reports': () => ({ id: v7(), days: 30, before: null, after: theirs['look'], names: false }),
+  'POST /athletes/:id/reports': () => ({
+    id: v7(),
+    days: 30,
+    before: null,
+    after: theirs['look'],
+    names: false,
+  }),
   'POST /reports/:id/end': () => ({ id: v7() }),
   'PUT /planning': () => ({
     equipment: ['wall'],
@@ -244,61 +251,8 @@ export async function fixtures({ camp: withCamp = false } = {}) {
 
   /** Everything stored, to see that a refused request changed nothing. */
   const counts = async () => {
-    const tables = [
-      'athletes',
-      'lessons',
-      'looks',
-      'findings',
-      'look_ends',
-      'traces',
-      'plans',
-      'plan_drills',
-      'plan_drill_states',
-      'stage_moves',
-      'assignments',
-      'assignment_items',
-      'sessions',
-      'throws',
-      'body_sizes',
-      'injuries',
-      'clearances',
-      'clip_pictures',
-      'link_edits',
-      'link_strikes',
-      'instructions',
-      'games',
-      'templates',
-      'lexicon_edits',
-      'norm_edits',
-      'own_drills',
-      'shares',
-      'share_ends',
-      'reports',
-      'report_ends',
-      'velocity_targets',
-      'session_notes',
-      'devices',
-      'device_ends',
-      'readings',
-      'lesson_changes',
-      'feeds',
-      'feed_ends',
-      'home_sets',
-      'home_pain',
-      'home_games',
-      'camps',
-      'camp_setups',
-      'camp_members',
-      'camp_changes',
-      'camp_plans',
-      'camp_links',
-      'camp_link_ends',
-      'camp_sign_ups',
-      'camp_sign_up_ends',
-      'camp_archivings',
-    ];
     const of = async (table: string) => [table, Number((await here.db(table).count({ n: '*' }))[0]!['n'])];
-    return Object.fromEntries(await Promise.all(tables.map(of)));
+    return Object.fromEntries(await Promise.all(countedTables.map(of)));
   };
   const bodies = { ...bodiesFor(theirs), ...(camp ? campBodies(theirs, camp.setup) : {}) };
   return { here, owner, assistant, rival, nobody, theirs, bodies, counts };

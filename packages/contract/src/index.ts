@@ -1,5 +1,6 @@
 export * from './academy';
 export * from './responses';
+export * from './athletePage';
 export * from './athletes';
 export * from './camp';
 export * from './campAfter';

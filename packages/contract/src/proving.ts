@@ -1,8 +1,50 @@
-import type { Change, Discipline, Hand, HomeWeek, ReportWords, Severity, SpanChange, VelocityUnit } from '@wrightonic/core';
+import type {
+  Change,
+  Discipline,
+  Hand,
+  HomeWeek,
+  ReportWords,
+  Severity,
+  SpanChange,
+  VelocityUnit,
+  BodySize,
+  Break,
+  DatedScreen,
+  PainSite,
+  StageSpan,
+  ThrowWeek,
+  Transfer,
+} from '@wrightonic/core';
 import Joi from 'joi';
-import type { Target } from './responses';
 import { nodeId } from './ids';
 import { day, id } from './shared';
+
+/** Where the usual velocity should go. */
+export interface Target {
+  /** m/s */
+  velocity: number;
+  by: string | null;
+}
+
+/** What stands beside an athlete's velocity over the years; everything oldest first. */
+export interface Course {
+  stages: StageSpan[];
+  /** Everything that a plan had a ladder for. */
+  ladders: string[];
+  screens: DatedScreen[];
+  sizes: BodySize[];
+  /** Until somebody cleared it; null while nobody has. */
+  injuries: { site: PainSite; what: string; from: string; to: string | null }[];
+  /** Days on which pain was marked. */
+  pains: { date: string; site: PainSite | null }[];
+  camps: { id: string; name: string; from: string; to: string }[];
+  breaks: Break[];
+  throwWeeks: ThrowWeek[];
+  homeWeeks: HomeWeek[];
+  /** Of the plan that is running. */
+  transfer: Transfer[];
+  target: Target | null;
+}
 
 /** Where the usual velocity of an athlete should go; without a velocity there is no target any more. */
 export interface NewTarget {
@@ -45,11 +87,15 @@ const wish = {
   names: Joi.boolean().label('Name the flaws').required(),
 };
 
-/** As it stands in an address. */
-export const reportWish = Joi.object<ReportWish>({
+/** The same as it stands in an address. */
+export interface ReportQuery extends Pick<ReportWish, 'before' | 'after'> {
+  names: '0' | '1';
+}
+
+export const reportQuery = Joi.object<ReportQuery>({
   before: id.empty('').default(null).label('Earlier look'),
   after: id.empty('').default(null).label('Later look'),
-  names: Joi.boolean().truthy('1').falsy('0', '').default(false).label('Name the flaws'),
+  names: Joi.valid('0', '1').default('0').label('Name the flaws'),
 }).required();
 
 /** A report behind a link. */

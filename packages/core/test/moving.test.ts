@@ -40,21 +40,21 @@ it('moves smoothly: no part jumps from one frame to the next', () => {
 it('draws every flaw differently from a clean delivery, where it is seen best', () => {
   for (const { id, discipline } of flaws) {
     const frame = { ...into, view: posed(id)!.view, hand: 'R' } as const;
-    const [clean, wrong] = [null, id].map((flaw) => drawMoving({ discipline, flaw }, frame, 30));
+    const [clean, wrong] = [{}, { [id]: 1 }].map((flaws) => drawMoving({ discipline, flaws }, frame, 30));
     expect(wrong!.count).toBe(clean!.count);
     expect([id, wrong!.frame(wrong!.best)]).not.toEqual([id, clean!.frame(wrong!.best)]);
   }
 });
 
 it('mirrors a left-hander, and draws a frame once', () => {
-  const of = (hand: 'R' | 'L') => drawMoving({ discipline: 'overhand', flaw: null }, { ...into, hand }, 30);
+  const of = (hand: 'R' | 'L') => drawMoving({ discipline: 'overhand', flaws: {} }, { ...into, hand }, 30);
   const [right, left] = [of('R'), of('L')];
   expect(headOf(left.frame(20)).x).toBeCloseTo(200 - headOf(right.frame(20)).x, 0);
   expect(right.frame(20)).toBe(right.frame(20));
 });
 
 it('lets go of the ball at release', () => {
-  const moving = drawMoving({ discipline: 'overhand', flaw: null }, { ...into, hand: 'R' }, 100);
+  const moving = drawMoving({ discipline: 'overhand', flaws: {} }, { ...into, hand: 'R' }, 100);
   const release = Math.round(
     (keysOf('overhand', []).find(({ phase }) => phase === 'release')!.t - 0.3) * 100,
   );

@@ -153,3 +153,18 @@ export const pitched = motionOf(filmed.clip, cleaned(filmed.clip));
 export const kept = keptMotion(filmed.clip, { plant: 1.6 });
 /** The same, from a motion lab. */
 export const trc = pretendTrc({ discipline: 'overhand', throws: 'R' }, 200);
+
+/** An axis of time on which nothing stands. */
+export const noCourse = {
+  sessions: [],
+  looks: [],
+  stages: [],
+  screens: [],
+  sizes: [],
+  injuries: [],
+  pains: [],
+  camps: [],
+  breaks: [],
+  throwWeeks: [],
+  homeWeeks: [],
+};

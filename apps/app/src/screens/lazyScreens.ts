@@ -39,6 +39,8 @@ export { Norms } from '../features/office/Norms';
 export { Office } from '../features/office/Office';
 export { Planning } from '../features/office/Planning';
 export { Prove } from '../features/prove/Prove';
+export { ProgressScreen } from '../features/prove/progress/ProgressScreen';
+export { ReportScreen } from '../features/prove/ReportScreen';
 export { SharedWeek } from '../features/shared/SharedWeek';
 export { DayAsks } from '../features/today/DayAsks';
 export { Sheet } from '../features/trace/Sheet';

@@ -6,6 +6,7 @@ import { campEndpoints } from './endpoints/camps';
 import { diaryEndpoints } from './endpoints/diary';
 import { measureEndpoints } from './endpoints/measure';
 import { planEndpoints } from './endpoints/plan';
+import { proveEndpoints } from './endpoints/prove';
 import { shareEndpoints } from './endpoints/share';
 
 /** What the later screens ask for; it comes with them, so that the first script stays small. */
@@ -18,6 +19,7 @@ export const lazyEndpoints = tagged.injectEndpoints({
     ...diaryEndpoints(build),
     ...measureEndpoints(build),
     ...planEndpoints(build),
+    ...proveEndpoints(build),
     ...shareEndpoints(build),
   }),
 });

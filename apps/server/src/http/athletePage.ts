@@ -12,6 +12,7 @@ import {
   type Results,
   type ThrowState,
 } from '@wrightonic/core';
+import type { SessionVelocity } from '@wrightonic/core/velocity';
 import type { SignedIn } from '../auth/authSession';
 import { upcomingOf } from '../store/upcoming';
 import { athlete as storedAthlete, type AthleteRow } from '../store/athletes';
@@ -27,7 +28,13 @@ import { looksOf } from '../store/looks';
 import { normEdits } from '../store/norms';
 import { historyOf } from '../store/athleteProfile';
 import { athleteStates } from '../store/state/athleteStates';
-import { drillCounts, lastThrowBefore, throwDays, velocityDays, type DrillCount } from '../store/state/counts';
+import {
+  drillCounts,
+  lastThrowBefore,
+  throwDays,
+  velocityDays,
+  type DrillCount,
+} from '../store/state/counts';
 import { plainThrowsOf, simulatedOn } from '../store/throws';
 import { newestTrace } from '../store/traces';
 import { planningOf } from './academy';
@@ -141,6 +148,17 @@ function once<T>(read: () => Promise<T>): () => Promise<T> {
   return () => (known ??= read());
 }
 
+/** Velocity of each day on which it was measured, as far back as an answer reaches. */
+async function velocitiesOf(
+  academy: SignedIn['academy'],
+  id: string,
+  today: string,
+  { throwDays: days }: Reach,
+): Promise<SessionVelocity[]> {
+  const since = await throwsSince(academy, id, today, days);
+  return (await velocityDays(academy, { athletes: [id], since })).get(id) ?? [];
+}
+
 type Fields = { [K in keyof AthletePage]: () => Promise<AthletePage[K]> };
 
 /** How each field of an athlete is read; what several fields hang on is read once. */
@@ -219,15 +237,8 @@ function fieldsOf(asked: Asker, athlete: AthleteRow, reach: Reach): Fields {
     lexicon: () => lexiconEdits(academy),
     norms: () => normEdits(academy),
     home: async () => (await atHome()).record,
-    velocities: async () => {
-      const since = await throwsSince(academy, id, today, reach.throwDays);
-      return (await velocityDays(academy, { athletes: [id], since })).get(id) ?? [];
-    },
-    course: async () => {
-      const looked = (await looks()).filter(({ finished }) => finished).map(({ date }) => date);
-      const { plan } = await planned();
-      return courseOf(academy, athlete, { zone, today, plan, looked });
-    },
+    velocities: () => velocitiesOf(academy, id, today, reach),
+    course: async () => courseOf(academy, athlete, place, { ...(await planned()), looks: await looks() }),
   };
 }
 

@@ -1,8 +1,9 @@
-import type { Course } from '@wrightonic/contract';
+import type { Course, LookRecord } from '@wrightonic/contract';
 import {
   ageOn,
   addDays,
   breaksOf,
+  dayAt,
   homeWork,
   stageSpans,
   throwWeeks,
@@ -10,6 +11,7 @@ import {
   type DatedScreen,
   type Severity,
 } from '@wrightonic/core';
+import type { AcademyRow } from '../store/academies';
 import type { AthleteRow } from '../store/athletes';
 import { injuriesOf, sizesOf } from '../store/athleteProfile';
 import { activeDays, assignedSets, campsWith, painDays, stageSteps, targetOf } from '../store/course';
@@ -55,9 +57,12 @@ async function screensOver(academy: Academy, athlete: AthleteRow): Promise<Dated
 export async function courseOf(
   academy: Academy,
   athlete: AthleteRow,
-  { zone, today, plan, looked }: { zone: string; today: string; plan: StoredPlan | null; looked: string[] },
+  { zone }: Pick<AcademyRow, 'zone'>,
+  { plan, looks }: { plan: StoredPlan | null; looks: readonly Pick<LookRecord, 'date' | 'finished'>[] },
 ): Promise<Course> {
   const { id } = athlete;
+  const today = dayAt(new Date(), zone);
+  const looked = looks.filter(({ finished }) => finished).map(({ date }) => date);
   const since = addDays(today, -courseDays);
   const homeSince = addDays(today, -homeDays);
   const [steps, screens, sizes, injuries, pains, camps, active, thrown, assigned, home, counts, target] =
@@ -77,6 +82,7 @@ export async function courseOf(
     ]);
   return {
     stages: stageSpans(steps),
+    ladders: [...new Set(steps.map(({ focus }) => focus))],
     screens,
     sizes: sizes.map(({ date, heightCm, massKg }) => ({ date, heightCm, massKg })),
     injuries: [...injuries].reverse().map(({ site, what, since: from, clearances }) => ({

@@ -1,7 +1,7 @@
 import {
   check,
   newReport,
-  reportWish,
+  reportQuery,
   shareEnd,
   type MadeShare,
   type Report,
@@ -108,9 +108,9 @@ export function reportRoutes(): Router {
     const signedIn = currentUser(request);
     const id = pathId(request);
     orNotFound(await athlete(signedIn.academy, id), 'athlete');
-    const { value, problems } = check(reportWish, request.query);
+    const { value, problems } = check(reportQuery, request.query);
     if (problems) throw new HttpError(422, problems.map(({ message }) => message).join('; '), problems);
-    await sendPdf(response, await reportOf(signedIn, id, value));
+    await sendPdf(response, await reportOf(signedIn, id, { ...value, names: value.names === '1' }));
   });
   routes.get('/athletes/:id/reports', async (request, response) => {
     const { academy } = currentUser(request);

@@ -24,8 +24,7 @@ const inner = page.width - 2 * page.margin;
 
 const longDay = (day: string): string => written(day, { day: 'numeric', month: 'long', year: 'numeric' });
 const shortDay = (day: string): string => written(day, { day: 'numeric', month: 'short' });
-const withDays = (text: string): string =>
-  text.replace(/\b\d{4}-\d\d-\d\d\b/g, (day) => longDay(day));
+const withDays = (text: string): string => text.replace(/\b\d{4}-\d\d-\d\d\b/g, (day) => longDay(day));
 
 function heading(pdf: Pdf, text: string, y: number): number {
   pdf.font('heading').fontSize(16).fillColor(ink).text(text, page.margin, y, { width: inner });
@@ -37,7 +36,7 @@ function paragraph(pdf: Pdf, text: string, y: number, size = 11): number {
   return pdf.y + 5;
 }
 
-const seamHeight = 70;
+const seamHeight = 78;
 
 /** A look along the seam, with the names of the phases below. */
 function seam(pdf: Pdf, report: Report, which: 'before' | 'after', y: number): number {
@@ -53,7 +52,10 @@ function seam(pdf: Pdf, report: Report, which: 'before' | 'after', y: number): n
     .fillColor(ink)
     .text(`${which === 'before' ? 'Before' : 'After'}, ${longDay(look.date)}`, page.margin, y);
   const stitches = allStitches(layout.stitches, 5);
-  pdf.save().translate(page.margin, y + 12).lineCap('round');
+  pdf
+    .save()
+    .translate(page.margin, y + 12)
+    .lineCap('round');
   pdf.path(layout.line).lineWidth(1).stroke(line);
   if (stitches.holes) pdf.path(stitches.holes).lineWidth(0.8).stroke(faint);
   if (stitches.tight) pdf.path(stitches.tight).lineWidth(1.5).stroke(ink);
@@ -62,15 +64,19 @@ function seam(pdf: Pdf, report: Report, which: 'before' | 'after', y: number): n
   pdf.restore();
   pdf.font('text').fontSize(8.5).fillColor(ink);
   for (const { phase, from, to } of layout.zones)
-    pdf.text(phaseNames[phase]!, page.margin + from, y + 14 + seamHeight, { width: to - from, align: 'center' });
+    pdf.text(phaseNames[phase]!, page.margin + from, y + 14 + seamHeight, {
+      width: to - from,
+      align: 'center',
+    });
   return y + seamHeight + 34;
 }
 
-const chart = { left: 34, bottom: 22, height: 170 };
+const chart = { left: 34, bottom: 22, height: 260 };
 
 /** Usual and top over time, with the target. */
 function velocityLine(pdf: Pdf, { velocity, unit, target }: Report, top: number): number {
-  if (velocity.length === 0) return paragraph(pdf, 'No session has five like throws with a velocity yet.', top);
+  if (velocity.length === 0)
+    return paragraph(pdf, 'No session has five like throws with a velocity yet.', top);
   const value = (metres: number) => velocityIn(metres, unit);
   const days = velocity.map(({ date }) => dayNumber(date));
   const all = velocity.flatMap((each) => [value(each.usual), value(each.top)]);
@@ -87,14 +93,21 @@ function velocityLine(pdf: Pdf, { velocity, unit, target }: Report, top: number)
   pdf.font('text').fontSize(8.5);
   for (const tick of y.ticks(4)) {
     pdf.moveTo(x.range()[0]!, y(tick)).lineTo(x.range()[1]!, y(tick)).lineWidth(0.5).stroke(line);
-    pdf.fillColor(ink).text(String(tick), page.margin, y(tick) - 5, { width: chart.left - 6, align: 'right' });
+    pdf
+      .fillColor(ink)
+      .text(String(tick), page.margin, y(tick) - 5, { width: chart.left - 6, align: 'right' });
   }
   const named = [...new Set([velocity[0]!.date, velocity.at(-1)!.date])];
   for (const date of named)
-    pdf.text(shortDay(date), x(dayNumber(date)) - 30, top + chart.height - 14, { width: 60, align: 'center' });
+    pdf.text(shortDay(date), x(dayNumber(date)) - 30, top + chart.height - 14, {
+      width: 60,
+      align: 'center',
+    });
   const drawn = (of: 'usual' | 'top') =>
     velocity
-      .map((each, n) => `${n ? 'L' : 'M'}${x(dayNumber(each.date)).toFixed(1)} ${y(value(each[of])).toFixed(1)}`)
+      .map(
+        (each, n) => `${n ? 'L' : 'M'}${x(dayNumber(each.date)).toFixed(1)} ${y(value(each[of])).toFixed(1)}`,
+      )
       .join('');
   pdf.save().lineJoin('round');
   pdf.path(drawn('top')).dash(4, { space: 3 }).lineWidth(1).stroke(clay);
@@ -102,8 +115,16 @@ function velocityLine(pdf: Pdf, { velocity, unit, target }: Report, top: number)
   for (const each of velocity) pdf.circle(x(dayNumber(each.date)), y(value(each.usual)), 2.2).fill(dusk);
   if (target) {
     const at = y(value(target.velocity));
-    pdf.moveTo(x.range()[0]!, at).lineTo(x.range()[1]!, at).dash(1.5, { space: 3 }).lineWidth(1).stroke(grass);
-    pdf.undash().fillColor(grass).text('target', x.range()[1]! + 4, at - 5, { lineBreak: false });
+    pdf
+      .moveTo(x.range()[0]!, at)
+      .lineTo(x.range()[1]!, at)
+      .dash(1.5, { space: 3 })
+      .lineWidth(1)
+      .stroke(grass);
+    pdf
+      .undash()
+      .fillColor(grass)
+      .text('target', x.range()[1]! + 4, at - 5, { lineBreak: false });
   }
   pdf.restore();
   const end = velocity.at(-1)!;
@@ -131,10 +152,17 @@ function changes(pdf: Pdf, { changes: all }: Report, y: number): number {
   for (const kind of ['better', 'slipped', 'same', 'new'] as const) {
     const some = all.filter(({ change, before, after }) => change === kind && (before || after));
     if (some.length === 0) continue;
-    pdf.font('bold').fontSize(10).fillColor(ink).text(changeWords[kind], page.margin, at + 2);
+    pdf
+      .font('bold')
+      .fontSize(10)
+      .fillColor(ink)
+      .text(changeWords[kind], page.margin, at + 2);
     at = pdf.y + 1;
     for (const { name, before, after } of some.slice(0, mostNamed)) {
-      pdf.font('text').fontSize(9.5).text(`${name}: ${grade(before)}, now ${grade(after)}`, page.margin + 10, at);
+      pdf
+        .font('text')
+        .fontSize(9.5)
+        .text(`${name}: ${grade(before)}, now ${grade(after)}`, page.margin + 10, at);
       at = pdf.y + 1;
     }
     if (some.length > mostNamed) {
@@ -154,8 +182,15 @@ function homeWork(pdf: Pdf, { home, words }: Report, y: number): number {
   const most = Math.max(...weeks.map(({ assigned }) => assigned), 1);
   const room = inner - 190;
   for (const { week, assigned, done, late } of weeks) {
-    pdf.font('text').fontSize(9).fillColor(ink).text(`${shortDay(week)} to ${shortDay(addDays(week, 6))}`, page.margin, at + 1);
-    pdf.rect(page.margin + 100, at, (room * assigned) / most, 9).lineWidth(0.8).stroke(faint);
+    pdf
+      .font('text')
+      .fontSize(9)
+      .fillColor(ink)
+      .text(`${shortDay(week)} to ${shortDay(addDays(week, 6))}`, page.margin, at + 1);
+    pdf
+      .rect(page.margin + 100, at, (room * assigned) / most, 9)
+      .lineWidth(0.8)
+      .stroke(faint);
     if (done) pdf.rect(page.margin + 100, at, (room * done) / most, 9).fill(grass);
     const said = `${done} of ${assigned}${late ? `, ${late} late` : ''}`;
     pdf.fillColor(ink).text(said, page.margin + 108 + room, at + 1, { lineBreak: false });
@@ -179,7 +214,10 @@ export function reportPdf(report: Report): Promise<Buffer> {
   const { givenName, academy, on, words, next } = report;
   return pdfOf({ title: `${givenName}’s progress`, author: academy }, (pdf) => {
     pdf.font('heading').fontSize(28).fillColor(ink).text(`${givenName}’s progress`, page.margin, page.margin);
-    pdf.font('text').fontSize(10).text(`${academy}   ${longDay(on)}`, page.margin, page.margin + 34);
+    pdf
+      .font('text')
+      .fontSize(10)
+      .text(`${academy}   ${longDay(on)}`, page.margin, page.margin + 34);
     let y = paragraph(pdf, words.movement, page.margin + 58, 12.5);
     y = paragraph(pdf, words.velocity, y, 12.5);
     y = heading(pdf, 'The delivery along the seam', y + 10);

@@ -102,10 +102,9 @@ export async function assignedSets(
   const byWeek = new Map<string, AssignedSets[]>();
   for (const { assignment_id, ...item } of items)
     byWeek.set(assignment_id, [...(byWeek.get(assignment_id) ?? []), item]);
-  const byAthlete = new Map<string, { days: string[]; items: AssignedSets[] }[]>();
+  const byAthlete = new Map<string, { days: PlannedDay[]; items: AssignedSets[] }[]>();
   for (const { id, athlete_id, week_days } of weeks) {
-    const days = parsed<PlannedDay[]>(week_days).map(({ date }) => date);
-    const week = { days, items: byWeek.get(id) ?? [] };
+    const week = { days: parsed<PlannedDay[]>(week_days), items: byWeek.get(id) ?? [] };
     byAthlete.set(athlete_id, [...(byAthlete.get(athlete_id) ?? []), week]);
   }
   return new Map([...byAthlete].map(([id, of]) => [id, assignedLast(of)]));
@@ -159,5 +158,5 @@ export async function targetOf(academy: Academy, athleteId: string): Promise<Tar
       { column: 'id', order: 'desc' },
     ])
     .first();
-  return row?.velocity == null ? null : { velocity: row.velocity, by: row.by_date };
+  return row && row.velocity !== null ? { velocity: row.velocity, by: row.by_date } : null;
 }

@@ -114,9 +114,7 @@ export async function homeSetsOf(
   const byAthlete = new Map<string, HomeSetsRow[]>();
   for (const row of rows) byAthlete.set(row.athlete_id, [...(byAthlete.get(row.athlete_id) ?? []), row]);
   const day = (at: string) => dayAt(new Date(at), zone);
-  return new Map(
-    [...byAthlete].map(([id, of]) => [id, withHome(nothingAtHome, of.map(setEvent), day).sets]),
-  );
+  return new Map([...byAthlete].map(([id, of]) => [id, withHome(nothingAtHome, of.map(setEvent), day).sets]));
 }
 
 /**

@@ -217,6 +217,7 @@ export const moveStage = (
   move: StageMove,
   stays: boolean,
   by: string,
+  at = new Date(),
 ): Promise<void> =>
   academy.add('stage_moves', {
     id: move.id,
@@ -224,6 +225,6 @@ export const moveStage = (
     stage: move.to,
     stays,
     reason: move.reason,
-    at: new Date(),
+    at,
     by_person: by,
   });

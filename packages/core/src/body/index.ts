@@ -21,7 +21,7 @@ export { drawGoing, drawScene } from './drawScene';
 export type { MovingDrawing } from './frames';
 export { postureOf } from './postures';
 export { keysOf, type Key, type Planted } from './keys';
-export { drawMoving, movingBody } from './moving';
+export { drawMoving, movingBody, shownOf, type Shown } from './moving';
 export { drawTracked } from './tracked';
 
 export interface Posed {

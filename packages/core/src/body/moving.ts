@@ -43,23 +43,52 @@ const shown = { from: 0.3, to: 2.2 } as const;
 /** From so many instants it is known how far a body reaches. */
 const looked = 12;
 
+/** Flaws to be shown, each with its strength 0..1. */
+export type Shown = Readonly<Record<string, number>>;
+
+const phaseOf = (flaw: string): string | null => {
+  const node = nodeOf(flaw);
+  return node?.type === 'flaw' ? node.phase : null;
+};
+
 /**
- * A delivery in motion as drawings, clean or with a flaw of the catalogue.
+ * The flaws of a look as a figure can show them: of each phase the worst one, as strong as it was graded.
  *
- * @param flaw null for a clean delivery of the discipline
+ * @param findings grades 0..3
+ * @example shownOf({ 'oh.lean-back': 3, 'oh.hip-not-leading': 1 }) // { 'oh.lean-back': 1 }
+ */
+export function shownOf(findings: Readonly<Record<string, number>>): Shown {
+  const worst = new Map<string, [string, number]>();
+  for (const [flaw, grade] of Object.entries(findings)) {
+    const phase = phaseOf(flaw);
+    if (!phase || grade < 1 || !faults[flaw]?.change) continue;
+    const before = worst.get(phase);
+    if (!before || grade > before[1]) worst.set(phase, [flaw, grade]);
+  }
+  return Object.fromEntries([...worst.values()].map(([flaw, grade]) => [flaw, grade / 3]));
+}
+
+/**
+ * A delivery in motion as drawings, clean or with flaws of the catalogue.
+ *
+ * @param flaws none for a clean delivery of the discipline
  * @param into what it is drawn into; the body keeps its height from frame to frame
  * @param rate frames a second
- * @example drawMoving({ discipline: 'overhand', flaw: 'oh.lean-back' }, { width: 200, height: 160, hand: 'L', view: 'side' }, 30).count // 58
+ * @example drawMoving({ discipline: 'overhand', flaws: { 'oh.lean-back': 1 } }, { width: 200, height: 160, hand: 'L', view: 'side' }, 30).count // 58
  */
 export function drawMoving(
-  { discipline, flaw }: { discipline: Discipline; flaw: string | null },
+  { discipline, flaws }: { discipline: Discipline; flaws: Shown },
   into: Frame,
   rate: number,
 ): MovingDrawing {
-  const node = flaw === null ? undefined : nodeOf(flaw);
-  const phase = node?.type === 'flaw' ? node.phase : null;
-  const { change, parts: wrong = [] } = (flaw === null ? undefined : faults[flaw]) ?? {};
-  const planted = phase && change ? [{ planted: { poses: { [phase]: change } }, strength: 1 }] : [];
+  const ids = Object.keys(flaws);
+  // One alone stands in the middle of what is shown; where there are more, the landing does.
+  const phase = ids.length === 1 ? phaseOf(ids[0]!) : null;
+  const wrong = [...new Set(ids.flatMap((flaw) => faults[flaw]?.parts ?? []))];
+  const planted = ids.flatMap((flaw) => {
+    const [at, change] = [phaseOf(flaw), faults[flaw]?.change];
+    return at && change ? [{ planted: { poses: { [at]: change } }, strength: flaws[flaw]! }] : [];
+  });
   const keys = keysOf(discipline, planted);
   const { seconds, at } = movingBody(keys);
   const end = Math.min(seconds, shown.to);

@@ -1,4 +1,4 @@
-import type { LinkTable, Severity } from '../catalogue';
+import type { Link, Severity } from '../catalogue';
 import { daysBetween } from '../units';
 import type { Graded, History } from './history';
 
@@ -65,13 +65,13 @@ export interface LimitOverTime {
  *
  * @param screens oldest first
  * @param timeline grades of looks, as of `historyOf`
- * @param links cause → effect → weight
- * @example limitsOverTime([], [], {}) // []
+ * @param links as of `academyLinks`
+ * @example limitsOverTime([], [], []) // []
  */
 export function limitsOverTime(
   screens: readonly DatedScreen[],
   timeline: History['timeline'],
-  links: LinkTable,
+  links: readonly Link[],
 ): LimitOverTime[] {
   const ids = [...new Set(screens.flatMap(({ grades }) => Object.keys(grades)))];
   return ids.flatMap((id): LimitOverTime[] => {
@@ -80,10 +80,12 @@ export function limitsOverTime(
       return severity === undefined ? [] : [{ date, severity }];
     });
     if (!grades.some(({ severity }) => severity > 0)) return [];
-    const effects = links[id] ?? {};
+    const effects = new Map(
+      links.filter(({ cause }) => cause === id).map(({ effect, weight }) => [effect, weight]),
+    );
     const explains = timeline
-      .filter((each) => each.id in effects && each.grades.some(({ severity }) => severity > 0))
-      .sort((a, b) => effects[b.id]! - effects[a.id]!);
+      .filter((each) => effects.has(each.id) && each.grades.some(({ severity }) => severity > 0))
+      .sort((a, b) => effects.get(b.id)! - effects.get(a.id)!);
     return [{ id, grades, explains }];
   });
 }

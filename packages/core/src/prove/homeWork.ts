@@ -1,3 +1,4 @@
+import type { DayKind } from '../build';
 import { homeSetKey, type HomeSet } from '../home';
 import { mondayOf } from '../units';
 
@@ -39,16 +40,24 @@ const together = (all: readonly WorkDone[]): WorkDone =>
   );
 
 /**
- * What is assigned for each day: a week that was assigned later takes the place of an earlier one on its days.
+ * What is assigned for each day at home: a week that was assigned later takes the place of an earlier one on its days.
+ * What is assigned for a lesson is worked there and ticked nowhere.
  *
  * @param weeks in the order in which they were assigned
  * @example assignedLast([]) // []
  */
 export function assignedLast(
-  weeks: readonly { days: readonly string[]; items: readonly AssignedSets[] }[],
+  weeks: readonly { days: readonly { date: string; kind: DayKind }[]; items: readonly AssignedSets[] }[],
 ): AssignedSets[] {
-  const last = new Map(weeks.flatMap(({ days }, n) => days.map((day) => [day, n] as const)));
-  return weeks.flatMap(({ items }, n) => items.filter(({ date }) => last.get(date) === n));
+  const last = new Map(
+    weeks.flatMap(({ days }, n) => days.map(({ date, kind }) => [date, { n, kind }] as const)),
+  );
+  return weeks.flatMap(({ items }, n) =>
+    items.filter(({ date }) => {
+      const day = last.get(date);
+      return day?.n === n && day.kind !== 'lesson' && day.kind !== 'bullpen';
+    }),
+  );
 }
 
 /**

@@ -52,11 +52,11 @@ function phaseSums(discipline: Discipline, { points }: Comparison): PhaseSum[] {
  * What two looks say together, in one sentence: in which phases it got better, in which worse, and the sum of both.
  *
  * @param comparison of looks of that discipline
- * @example sumWords('overhand', compareLooks({ 'oh.lift-stall': 3, 'oh.short-stride': 0 }, { 'oh.lift-stall': 1, 'oh.short-stride': 1 }, comparedIds('overhand'))) // 'Better in the lift, worse in the glide: 3 points in all before, 2 after.'
+ * @example sumWords('overhand', compareLooks({ 'oh.lift-stall': 3, 'oh.short-stride': 0 }, { 'oh.lift-stall': 1, 'oh.short-stride': 1 }, comparedIds('overhand'))) // 'Better in lift, worse in glide: 3 points in all before, 2 after.'
  */
 export function sumWords(discipline: Discipline, comparison: Comparison): string {
   const sums = phaseSums(discipline, comparison);
-  const named = (of: readonly PhaseSum[]) => listed(of.map(({ phase }) => `the ${phase}`));
+  const named = (of: readonly PhaseSum[]) => listed(of.map(({ phase }) => phase));
   const better = sums.filter(({ before, after }) => after < before);
   const worse = sums.filter(({ before, after }) => after > before);
   const parts = [
@@ -90,9 +90,7 @@ export interface ReportWords {
 
 /** What was a flaw at one of two looks, and looked at both times. */
 const inQuestion = ({ points }: Comparison) =>
-  points.filter(
-    ({ before, after }) => before !== null && after !== null && (before > 0 || after > 0),
-  );
+  points.filter(({ before, after }) => before !== null && after !== null && (before > 0 || after > 0));
 
 function movementWords({ givenName, discipline, before, after }: ReportInput): string {
   if (!after) return `Nobody has looked at ${givenName}’s delivery yet.`;
@@ -103,10 +101,13 @@ function movementWords({ givenName, discipline, before, after }: ReportInput): s
     return `Since ${before.date} nothing in ${givenName}’s delivery that was looked at both times needed work.`;
   const better = all.filter(({ change }) => change === 'better').length;
   const slipped = all.filter(({ change }) => change === 'slipped').length;
-  const of = `${all.length} ${all.length === 1 ? 'thing' : 'things'}`;
-  const gained = better
-    ? `${better} of ${of} in ${givenName}’s delivery ${better === 1 ? 'is' : 'are'} better than on ${before.date}`
-    : `None of ${of} in ${givenName}’s delivery is better than on ${before.date} yet`;
+  const [count, their] = [all.length, `in ${givenName}’s delivery`];
+  const gained =
+    count === 1
+      ? `The one thing ${their} that needed work is ${better ? 'better than' : 'no better than'} on ${before.date}`
+      : better === 0
+        ? `None of ${count} things ${their} is better than on ${before.date} yet`
+        : `${better === count ? `All ${count}` : `${better} of ${count}`} things ${their} ${better === 1 ? 'is' : 'are'} better than on ${before.date}`;
   const lost = slipped ? `; ${slipped} slipped and ${slipped === 1 ? 'needs' : 'need'} work again` : '';
   return `${gained}${lost}.`;
 }

@@ -2,10 +2,11 @@ import type { Discipline, Hand } from '../catalogue';
 
 /**
  * What happens to a pretend athlete: `improves` and `steady` work through their plan, `slips-back` loses it again
- * over six weeks away, `limited` is held by a body that does not get there, `flat` moves well and gains nothing,
+ * over eight weeks away, `returns` after five weeks away and nobody has looked since, `limited` is held by a body that does not get there, `flat` moves well and gains nothing,
  * `starting` has had one look, `new` none.
  */
-export type Story = 'improves' | 'steady' | 'slips-back' | 'limited' | 'flat' | 'starting' | 'new';
+export type Story =
+  'improves' | 'steady' | 'slips-back' | 'returns' | 'limited' | 'flat' | 'starting' | 'new';
 
 export interface PretendAthlete {
   givenName: string;
@@ -48,7 +49,7 @@ const lines: readonly Line[] = [
   ['Otis Fennimore', 'overhand', 'R', 10, 142, 36, 45, 'starting', { 'oh.jump': 2 }, 'wall'],
   ['Harriet Moss', 'windmill', 'R', 13, 163, 53, 48, 'slips-back', { 'wm.upper-leads': 2, 'wm.pull-up': 2 }, 'rolled sock'],
   ['Dario Kestrelby', 'overhand', 'R', 18, 185, 84, 83, 'improves', { 'oh.lead-leg-soft': 3, 'oh.arm-drag': 2 }, 'mirror'],
-  ['Willa Brackenridge', 'windmill', 'R', 21, 178, 74, 64, 'steady', { 'wm.collapsed-front': 2, 'wm.off-line-arm': 2 }, 'fence'],
+  ['Willa Brackenridge', 'windmill', 'R', 21, 178, 74, 64, 'returns', { 'wm.collapsed-front': 3, 'wm.off-line-arm': 2 }, 'fence'],
   ['Fenn Iverstone', 'overhand', 'R', 14, 169, 58, 63, 'limited', { 'lim.abductor-strength.lead': 2, 'oh.wobble': 2, 'oh.low-elbow': 1 }, 'loop band'],
   ['Tamsin Redfern-Hale', 'windmill', 'R', 11, 150, 42, 41, 'new', {}, 'wall'],
   ['Gideon Marlpit', 'overhand', 'L', 15, 180, 73, 71, 'new', {}, 'wall'],

@@ -25,18 +25,34 @@ const lookDays: Readonly<Record<Story, readonly number[]>> = {
   improves: [118, 96, 75, 54, 30, 9],
   steady: [104, 82, 60, 37, 12],
   'slips-back': [126, 104, 82, 66, 5],
+  returns: [118, 96, 75, 58, 40],
   limited: [90, 68, 45, 20],
   flat: [97, 70, 44, 15],
   starting: [4],
   new: [],
 };
 
-/** A break without sessions, from and to in days ago. */
-export const awayDays = { from: 64, to: 8 } as const;
+/** Breaks without sessions, from and to in days ago. */
+export const awayDays: Readonly<Partial<Record<Story, { from: number; to: number }>>> = {
+  'slips-back': { from: 64, to: 8 },
+  returns: { from: 38, to: 4 },
+};
+
+/**
+ * Whether somebody was away on a day of their story.
+ *
+ * @example isAway('returns', 20) // true
+ */
+export function isAway(story: Story, daysAgo: number): boolean {
+  const away = awayDays[story];
+  return away !== undefined && daysAgo < away.from && daysAgo > away.to;
+}
+
 const gained: Readonly<Record<Story, number>> = {
   improves: 0.85,
   steady: 0.55,
   'slips-back': 0.7,
+  returns: 0.8,
   limited: 0.3,
   flat: 0.5,
   starting: 0,
@@ -51,8 +67,9 @@ const gained: Readonly<Record<Story, number>> = {
 export function progressOf(story: Story): Progress {
   const first = lookDays[story][0] ?? 0;
   return (daysAgo) => {
-    if (story === 'slips-back' && daysAgo <= awayDays.to) return 0.1;
-    const end = story === 'slips-back' ? awayDays.from : 0;
+    const away = awayDays[story];
+    if (away && story === 'slips-back' && daysAgo <= away.to) return 0;
+    const end = away?.from ?? 0;
     const passed = (first - Math.max(daysAgo, end)) / Math.max(1, first - end);
     return gained[story] * Math.min(1, Math.max(0, passed));
   };
@@ -110,10 +127,18 @@ export function sessionDays(athlete: PretendAthlete, seed: number): number[] {
   if (first === undefined) return [];
   const days: number[] = [];
   for (let daysAgo = first - 1; daysAgo >= 1; daysAgo -= random.integer(2, 4)) {
-    const away = athlete.story === 'slips-back' && daysAgo < awayDays.from && daysAgo > awayDays.to;
-    if (!away) days.push(daysAgo);
+    if (!isAway(athlete.story, daysAgo)) days.push(daysAgo);
   }
   return days;
+}
+
+/**
+ * How fast an athlete usually throws on a day of the story, mph; nothing is gained in a `flat` one.
+ *
+ * @example storyMph({ ...wren, story: 'flat' }, 0) // 70
+ */
+export function storyMph({ mph, story }: PretendAthlete, daysAgo: number): number {
+  return mph * (1 + (story === 'flat' ? 0 : 0.065) * progressOf(story)(daysAgo));
 }
 
 /**
@@ -124,8 +149,7 @@ export function sessionDays(athlete: PretendAthlete, seed: number): number[] {
 export function pretendThrows(athlete: PretendAthlete, daysAgo: number, seed: number): PretendThrow[] {
   const random = rng(seed * 1009 + daysAgo);
   const effort = athlete.age < 13 ? 80 : 90;
-  const worth = athlete.story === 'flat' ? 0 : 0.065;
-  const mph = athlete.mph * (1 + worth * progressOf(athlete.story)(daysAgo)) + 0.35 * random.normal();
+  const mph = storyMph(athlete, daysAgo) + 0.35 * random.normal();
   const robustSd = 0.9 + 0.01 * athlete.mph;
   return Array.from({ length: random.integer(10, 18) }, () => ({
     velocity: fromMph(mph + robustSd * random.normal() * 0.7),
@@ -144,8 +168,12 @@ export function pretendReps(
   daysAgo: number,
   random: Rng,
 ): ('clean' | 'missed')[] {
-  const hard =
-    { prep: 0.95, feel: 0.85, move: 0.78, constrain: 0.66 }[drillOf(drill)!.stage as string] ?? 0.7;
-  const p = Math.min(0.97, hard * (0.72 + 0.4 * progressOf(athlete.story)(daysAgo)));
+  const { stage } = drillOf(drill)!;
+  const hard = { prep: 0.95, feel: 0.85, move: 0.78, constrain: 0.66, deliver: 0.45 }[stage as string] ?? 0.7;
+  // Whoever moves well and gains nothing is clean until the ball is thrown.
+  const p =
+    athlete.story === 'flat' && stage !== 'deliver'
+      ? 0.9
+      : Math.min(0.97, hard * (0.72 + 0.4 * progressOf(athlete.story)(daysAgo)));
   return Array.from({ length: random.integer(6, 12) }, () => (random.chance(p) ? 'clean' : 'missed'));
 }

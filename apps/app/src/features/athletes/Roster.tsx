@@ -18,6 +18,9 @@ export function Roster() {
               title="Roster"
               action={
                 <>
+                  <Button mode="text" compact onPress={() => router.navigate('/roster/progress')}>
+                    Progress
+                  </Button>
                   <Button mode="text" compact onPress={() => router.navigate('/roster/import')}>
                     From a table
                   </Button>

@@ -1,7 +1,7 @@
 import { type Offers } from '@wrightonic/contract';
-import { withCarried, carriedBy } from '@wrightonic/core';
+import { withCarried, carriedBy, nodeOf } from '@wrightonic/core';
 import { router, useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
@@ -30,7 +30,8 @@ export function Look() {
   const today = useToday();
   const { data: offers = noOffers } = lazyEndpoints.useOffersQuery(id);
   const dispatch = useAppDispatch();
-  const { of } = useLocalSearchParams<{ of?: string }>();
+  const { of, points } = useLocalSearchParams<{ of?: string; points?: string }>();
+  const only = useMemo(() => points?.split(',').filter((node) => nodeOf(node)), [points]);
   const [first, setFirst] = useState<LookStep['key'] | null>(null);
   if (!page) return <NotRead error={unread} again={again} />;
   const { discipline } = page.athlete;
@@ -51,6 +52,7 @@ export function Look() {
         carried={carriedBy(page, newest)}
         offers={offers}
         start={first}
+        only={only?.length ? only : undefined}
         onFinished={() => router.replace(`/athletes/${id}/trace`)}
       />
     );

@@ -31,6 +31,8 @@ interface Props {
   carried: readonly Carried[];
   offers: readonly Offer[];
   start: LookStep['key'] | null;
+  /** Of a short look: what it is made of. */
+  only?: readonly string[] | undefined;
   onFinished: () => void;
 }
 
@@ -109,13 +111,13 @@ const LookNotes = ({ alone }: { alone: boolean }) => (
   </>
 );
 
-export function OpenLook({ athlete, look, carried, offers, start, onFinished }: Props) {
+export function OpenLook({ athlete, look, carried, offers, start, only, onFinished }: Props) {
   const dispatch = useAppDispatch();
   const { id: athleteId, discipline } = athlete;
   const whom = useWhom(athlete);
   const { findings, kind } = look;
   const full = kind === 'full';
-  const steps = useMemo(() => lookSteps(kind, findings, whom), [kind, findings, whom]);
+  const steps = useMemo(() => lookSteps(kind, findings, whom, only), [kind, findings, whom, only]);
   const waiting = useMemo(
     () => offers.filter(({ node, severity }) => findings[node] !== severity),
     [offers, findings],
@@ -185,7 +187,7 @@ export function OpenLook({ athlete, look, carried, offers, start, onFinished }: 
         size="large"
         label={full ? 'Full look under way' : 'Look under way'}
         phase={isPhase(key) ? key : null}
-        onPhase={setKey}
+        onPhase={(phase) => (steps.some((each) => each.key === phase) ? setKey(phase) : undefined)}
       />
       <View style={styles.head}>
         <View style={styles.grow}>
@@ -210,13 +212,15 @@ export function OpenLook({ athlete, look, carried, offers, start, onFinished }: 
           {`${step.more.length} more to look at here`}
         </Button>
       ) : null}
-      <AlsoCheck
-        chosen={isPhase(key) ? null : key}
-        onChoose={(chosen) => {
-          setKey(chosen);
-          setWider(chosen);
-        }}
-      />
+      {only ? null : (
+        <AlsoCheck
+          chosen={isPhase(key) ? null : key}
+          onChoose={(chosen) => {
+            setKey(chosen);
+            setWider(chosen);
+          }}
+        />
+      )}
       {!last || (open.length > 0 && isPhase(key)) ? (
         <Button mode="text" disabled={!seen} onPress={finish}>
           Finish here; the rest stays not looked at

@@ -1,16 +1,30 @@
-import type { ProvePage, LookRecord } from '@wrightonic/contract';
-import { changes, compareLooks, nodeName, nodesFor, phases, type Change, type Node } from '@wrightonic/core';
+import type { LookRecord, ProvePage } from '@wrightonic/contract';
+import {
+  changes,
+  comparedIds,
+  compareLooks,
+  nodeName,
+  nodeOf,
+  phases,
+  sumWords,
+  type Change,
+  type Compared,
+} from '@wrightonic/core';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Text } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
-import { Choices } from '../../ui/form/Choices';
-import { dayWords } from '../../ui/words/days';
+import { useWide } from '../../ui/hooks/useWide';
 import { Icon, type IconName } from '../../ui/Icon/Icon';
 import { Heading } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';
-import { severityNames } from '../../ui/seam/words';
+import { phaseNames, severityNames } from '../../ui/seam/words';
+import { dayWords } from '../../ui/words/days';
+import { BothFrames } from './BothFrames';
+import { BothMoving } from './BothMoving';
+import { LookStepper } from './LookStepper';
+import { MeasuredTwice } from './MeasuredTwice';
 
 const words: Record<Change, { name: string; icon: IconName }> = {
   better: { name: 'Better', icon: 'arrow-up' },
@@ -27,50 +41,48 @@ interface Props {
   athlete: ProvePage['athlete'];
   /** Finished looks, oldest first. */
   looks: readonly LookRecord[];
-  /** The look that the plan came from. */
-  startedFrom: string | null;
+  before: LookRecord | null;
+  after: LookRecord | null;
+  onBefore: (id: string) => void;
+  onAfter: (id: string) => void;
 }
 
-/** Two looks on two seams, point by point. */
-export function BeforeAfter({ athlete, looks, startedFrom }: Props) {
+/** Any two looks: on two seams, in motion, point by point. */
+export function BeforeAfter({ athlete, looks, before, after, onBefore, onAfter }: Props) {
   const today = useToday();
-  const after = looks.at(-1);
-  const earlier = looks.slice(0, -1);
-  const start = earlier.find(({ id }) => id === startedFrom) ?? earlier[0];
-  const [chosen, setChosen] = useState(start?.id ?? null);
-  const before = earlier.find(({ id }) => id === chosen) ?? start;
-  const ids = useMemo(() => {
-    const place = (node: Node) =>
-      node.type === 'flaw' ? phases[athlete.discipline].indexOf(node.phase as never) : 99;
-    return [...nodesFor(athlete.discipline)].sort((a, b) => place(a) - place(b)).map(({ id }) => id);
-  }, [athlete.discipline]);
-  const compared = before && after ? compareLooks(before.findings, after.findings, ids) : null;
+  const { discipline } = athlete;
+  const [moves, setMoves] = useState(false);
+  const compared = useMemo(
+    () => (before && after ? compareLooks(before.findings, after.findings, comparedIds(discipline)) : null),
+    [before, after, discipline],
+  );
   if (!after) return null;
   if (!before || !compared)
     return (
       <Card>
         <Heading>Before and after</Heading>
         <Text>{`One look so far, ${dayWords(after.date, today)}. The next one is set against it here.`}</Text>
-        <Seam discipline={athlete.discipline} findings={after.findings} size="row" label="The only look" />
+        <Seam discipline={discipline} findings={after.findings} size="row" label="The only look" />
       </Card>
     );
+  const at = looks.indexOf(after);
   return (
     <Card>
       <Heading>Before and after</Heading>
-      {earlier.length > 1 ? (
-        <Choices<string>
-          label="Set against the look of"
-          shown
-          value={before.id}
-          onChange={setChosen}
-          options={earlier.map(({ id, date }) => ({ value: id, text: dayWords(date, today) }))}
-        />
-      ) : null}
       {[before, after].map((look, n) => (
-        <View key={look.id}>
-          <Text variant="labelMedium">{`${n ? 'After' : 'Before'}, ${dayWords(look.date, today)}`}</Text>
+        <View key={n}>
+          {looks.length > 2 ? (
+            <LookStepper
+              label={n ? 'After' : 'Before'}
+              looks={n ? looks.slice(1) : looks.slice(0, at)}
+              value={look}
+              onChange={n ? onAfter : onBefore}
+            />
+          ) : (
+            <Text variant="labelMedium">{`${n ? 'After' : 'Before'}, ${dayWords(look.date, today)}`}</Text>
+          )}
           <Seam
-            discipline={athlete.discipline}
+            discipline={discipline}
             findings={look.findings}
             size="row"
             label={n ? 'After' : 'Before'}
@@ -78,37 +90,80 @@ export function BeforeAfter({ athlete, looks, startedFrom }: Props) {
           />
         </View>
       ))}
-      <Text variant="titleMedium">
-        {`${compared.count.better} better, ${compared.count.same} same, ${compared.count.slipped} slipped`}
+      <Text variant="titleMedium">{sumWords(discipline, compared)}</Text>
+      <Text>
+        {`${compared.count.better} better, ${compared.count.same} same, ${compared.count.slipped} slipped.`}
       </Text>
       <Text variant="bodySmall">
-        {`Severity in all ${compared.sum.before} → ${compared.sum.after}, over what was looked at both times. What was not looked at is never called better.`}
+        The points count what was looked at both times. What was not looked at is never called better.
       </Text>
-      {changes.map((change) => {
-        const points = compared.points.filter(
-          (point) => point.change === change && !(change === 'same' && point.after === 0),
-        );
-        return points.length ? (
-          <View key={change} style={styles.group}>
-            <View style={styles.row}>
-              <Icon name={words[change].icon} size={20} />
-              <Text variant="titleMedium" role="heading" aria-level={3}>
-                {words[change].name}
-              </Text>
-            </View>
-            {points.map(({ id, before: was, after: is }) => (
-              <Text key={id} variant="bodyMedium">
-                {`${nodeName(id)}: ${gradeWords(was)} → ${gradeWords(is)}`}
-              </Text>
-            ))}
-          </View>
-        ) : null;
-      })}
+      <Button mode="outlined" style={styles.start} onPress={() => setMoves(!moves)}>
+        {moves ? 'Hide the moving figures' : 'See both in motion'}
+      </Button>
+      {moves ? <BothMoving athlete={athlete} before={before} after={after} /> : null}
+      <BothFrames athlete={athlete} before={before} after={after} />
+      <MeasuredTwice before={before} after={after} />
+      <Points points={compared.points} discipline={discipline} />
     </Card>
   );
 }
 
+/** Under which heading a checkpoint stands: its phase, or what is no part of the delivery. */
+const placeOf = (id: string): string => {
+  const node = nodeOf(id);
+  return node?.type === 'flaw' ? node.phase : node?.type === 'limit' ? 'body' : 'ball';
+};
+const placeNames: Readonly<Record<string, string>> = { ...phaseNames, body: 'Body', ball: 'Ball' };
+
+/** What changed, phase by phase; what was clean and stayed so is counted alone. */
+function Points({
+  points,
+  discipline,
+}: {
+  points: readonly Compared[];
+  discipline: ProvePage['athlete']['discipline'];
+}) {
+  const wide = useWide();
+  const places = [...phases[discipline], 'body', 'ball'].map((place) => ({
+    place,
+    here: points.filter(({ id }) => placeOf(id) === place),
+  }));
+  return (
+    <View style={wide ? styles.columns : null}>
+      {places
+        .filter(({ here }) => here.length)
+        .map(({ place, here }) => {
+          const clean = here.filter(({ change, after }) => change === 'same' && after === 0).length;
+          return (
+            <View key={place} style={[styles.group, wide ? styles.column : null]}>
+              <Text variant="titleMedium" role="heading" aria-level={3}>
+                {placeNames[place]}
+              </Text>
+              {changes.flatMap((change) =>
+                here
+                  .filter((point) => point.change === change && !(change === 'same' && point.after === 0))
+                  .map(({ id, before: was, after: is }) => (
+                    <View key={id} style={styles.row}>
+                      <Icon name={words[change].icon} size={20} />
+                      <Text style={styles.grow}>
+                        {`${words[change].name}: ${nodeName(id)}, ${gradeWords(was)} → ${gradeWords(is)}`}
+                      </Text>
+                    </View>
+                  )),
+              )}
+              {clean ? <Text variant="bodySmall">{`${clean} clean both times.`}</Text> : null}
+            </View>
+          );
+        })}
+    </View>
+  );
+}
+
 const styles = StyleSheet.create({
+  start: { alignSelf: 'flex-start' },
+  columns: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 },
+  column: { width: '47%', flexGrow: 1 },
   group: { gap: 2, marginTop: 6 },
-  row: { flexDirection: 'row', alignItems: 'center', gap: 6 },
+  row: { flexDirection: 'row', alignItems: 'flex-start', gap: 6 },
+  grow: { flex: 1, minWidth: 0 },
 });

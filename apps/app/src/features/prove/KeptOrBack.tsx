@@ -1,27 +1,117 @@
-import { listed, nodeName, type History } from '@wrightonic/core';
-import { Text } from 'react-native-paper';
-import { useToday } from '../../store/useAthlete';
+import type { Course, ProvePage } from '@wrightonic/contract';
+import { listed, nodeName, nodeOf, shortRelook, type Break, type History } from '@wrightonic/core';
+import { router } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { log } from '../../offline/log';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { useAppDispatch } from '../../store/store';
+import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
+import { ErrorNotice, Notice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { dayWords } from '../../ui/words/days';
 
-/** What was put right and stayed so, and what has come back. */
-export function KeptOrBack({ kept, backAgain }: Pick<History, 'kept' | 'backAgain'>) {
+interface Props extends Pick<History, 'kept' | 'backAgain'> {
+  page: ProvePage;
+  /** As far as they are known here. */
+  breaks: readonly Break[];
+  /** Of every plan until now: a flaw that never was a focus has no ladder to reopen. */
+  ladders: Course['ladders'];
+  /** Only what asks for something. */
+  short: boolean;
+}
+
+/** What was put right and stayed so, and what has come back: with one tap to look again, or to go on from before. */
+export function KeptOrBack({ page, kept, backAgain, breaks, ladders, short }: Props) {
   const today = useToday();
-  if (!kept.length && !backAgain.length) return null;
+  const { academy } = useMe();
+  const dispatch = useAppDispatch();
+  const { id, givenName } = page.athlete;
+  const [reopen, { error, isLoading }] = lazyEndpoints.useReopenLadderMutation();
+  const finished = page.looks.filter((look) => look.finished);
+  const open = finished.length < page.looks.length;
+  const relook = open
+    ? null
+    : shortRelook(
+        breaks,
+        finished.map(({ date }) => date),
+        // A body or a ball by itself is no look.
+        kept.filter((node) => nodeOf(node)?.type === 'flaw'),
+      );
+  const threads = page.plan?.threads ?? [];
+  const closed = backAgain.filter(
+    ({ id: flaw }) => !threads.some(({ focus }) => focus === flaw) && ladders.includes(flaw),
+  );
+  if (short ? !relook && !closed.length : !kept.length && !backAgain.length) return null;
+  const shortLook = (ids: readonly string[]) => {
+    dispatch(log(id, 'look-begun', { athleteId: id, look: 'quick', zone: academy.zone, place: '' }));
+    router.push(`/athletes/${id}/look?points=${ids.join(',')}`);
+  };
+  const goOn = async (flaw: string) => {
+    const answer = await reopen({ athleteId: id, body: { flaw, traceId: v7(), planId: v7() } });
+    if (!('error' in answer)) router.push(`/athletes/${id}/build`);
+  };
   return (
     <Card>
       <Heading>Did it stay?</Heading>
-      {backAgain.map(({ id, since }) => (
-        <Text key={id} variant="bodyLarge">
-          {`Back again: ${nodeName(id)}, seen ${dayWords(since, today)}.`}
+      {relook ? (
+        <Notice icon="eye-outline">
+          <Text>
+            {`${givenName} was away for ${relook.away.days} days. Look again at what had been kept: ${listed(relook.ids.map(nodeName))}.`}
+          </Text>
+          <Button mode="contained" style={styles.start} onPress={() => shortLook(relook.ids)}>
+            {`Take a short look at ${relook.ids.length}`}
+          </Button>
+        </Notice>
+      ) : null}
+      {(short ? closed : backAgain).map(({ id: flaw, since }) => {
+        const on = threads.find(({ focus }) => focus === flaw);
+        return (
+          <View key={flaw} style={styles.back}>
+            <Text variant="bodyLarge">
+              {`Back again: ${nodeName(flaw)}, seen ${dayWords(since, today)}.`}
+            </Text>
+            {on ? (
+              <Text>{`Its ladder is open, at “${on.stage}”.`}</Text>
+            ) : !ladders.includes(flaw) ? (
+              <Text>There was no ladder for it yet; the trace says whether it should be a focus.</Text>
+            ) : (
+              <Button
+                mode="outlined"
+                style={styles.start}
+                loading={isLoading}
+                accessibilityLabel={`Reopen the ladder of ${nodeName(flaw)}`}
+                onPress={() => void goOn(flaw)}
+              >
+                Reopen its ladder
+              </Button>
+            )}
+          </View>
+        );
+      })}
+      {error ? <ErrorNotice error={error} /> : null}
+      {closed.length ? (
+        <Text variant="bodySmall">
+          Reopening makes a new plan: this ladder goes on one rung below where it ended, and the other half of
+          the plan goes on where it stands.
         </Text>
-      ))}
-      {kept.length ? <Text>{`Kept: ${listed(kept.map(nodeName))}.`}</Text> : null}
-      <Text variant="bodySmall">
-        Kept means once obvious or severe, and clean or slight in every look since, over two weeks or more.
-        Back again means it had been gone for two looks in a row.
-      </Text>
+      ) : null}
+      {short ? null : (
+        <>
+          {kept.length ? <Text>{`Kept: ${listed(kept.map(nodeName))}.`}</Text> : null}
+          <Text variant="bodySmall">
+            Kept means once obvious or severe, and clean or slight in every look since, over two weeks or
+            more. Back again means it had been gone for two looks in a row.
+          </Text>
+        </>
+      )}
     </Card>
   );
 }
+
+const styles = StyleSheet.create({
+  start: { alignSelf: 'flex-start' },
+  back: { gap: 4 },
+});

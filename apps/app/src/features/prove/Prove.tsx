@@ -1,49 +1,118 @@
-import { gateWords, historyOf, nodesFor } from '@wrightonic/core';
+import type { Course } from '@wrightonic/contract';
+import {
+  comparableSessions,
+  gateWords,
+  historyOf,
+  nodesFor,
+  timelineOf,
+  writeTimeline,
+  type TimelineInput,
+} from '@wrightonic/core';
 import { router } from 'expo-router';
+import { useMemo, useState, type ReactNode } from 'react';
 import { Button, Text } from 'react-native-paper';
-import { VelocityChart } from '../../charts/VelocityChart';
-import { useAthlete, useMe, useToday } from '../../store/useAthlete';
+import { useAthlete, useMe, useToday, type PageOf } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
-import { dayWords } from '../../ui/words/days';
-import { Empty, Notice, NotRead } from '../../ui/Notice/Notice';
+import { Choices } from '../../ui/form/Choices';
+import { useBook } from '../../ui/hooks/useBook';
+import { useWide } from '../../ui/hooks/useWide';
+import { saveFile } from '../../ui/ImportPreview/saveFile';
 import { Motions } from '../../ui/motions/Motions';
+import { Empty, Notice, NotRead } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { Heading } from '../../ui/Screen/Screen';
-import { useWide } from '../../ui/hooks/useWide';
+import { dayWords } from '../../ui/words/days';
+import { TimeAxis } from './axis/TimeAxis';
 import { BeforeAfter } from './BeforeAfter';
+import { BodyWith } from './BodyWith';
+import { HomeWork } from './HomeWork';
 import { KeptOrBack } from './KeptOrBack';
-import { WhatMoved } from './WhatMoved';
+import { Reaches } from './Reaches';
+import { SendReport } from './SendReport';
 import { VelocityFigures } from './VelocityFigures';
-import { comparable, noVerdictWords, simulatedNote, velocityVerdict, verdictWords } from './verdict';
-import { useBook } from '../../ui/hooks/useBook';
+import { noVerdictWords, simulatedNote, velocityVerdict, verdictWords } from './verdict';
+import { WhatMoved } from './WhatMoved';
 
-/** Did it help? Velocity against noise, the delivery then and now, and what is learned. */
+type Page = PageOf<'prove'>;
+
+const sections = ['time', 'delivery', 'work', 'send'] as const;
+type Section = (typeof sections)[number];
+const sectionNames: Readonly<Record<Section, string>> = {
+  time: 'Time',
+  delivery: 'Delivery',
+  work: 'Practice',
+  send: 'Send',
+};
+
+/** What stands beside the velocity while it is being read, or where it cannot be. */
+const noCourse: Course = {
+  stages: [],
+  ladders: [],
+  screens: [],
+  sizes: [],
+  injuries: [],
+  pains: [],
+  camps: [],
+  breaks: [],
+  throwWeeks: [],
+  homeWeeks: [],
+  transfer: [],
+  target: null,
+};
+
+/** Did it help? Velocity against noise, the delivery then and now, what stayed, and what is learned. */
 export function Prove() {
-  const book = useBook();
-  const { id, page, error: unread, again } = useAthlete('prove');
+  const { page, error, again } = useAthlete('prove');
+  const { page: beside } = useAthlete('course');
+  if (!page) return <NotRead error={error} again={again} />;
+  return <Proven key={page.athlete.id} page={page} course={beside?.course ?? noCourse} />;
+}
+
+/** Two looks that are set against each other: as chosen, else the one that the plan came from and the newest. */
+function useTwoLooks({ looks: all, trace }: Page) {
+  const looks = useMemo(() => all.filter(({ finished }) => finished), [all]);
+  const [first, setFirst] = useState<string | null>(null);
+  const [second, setSecond] = useState<string | null>(null);
+  const after = looks.find(({ id }) => id === second) ?? looks.at(-1) ?? null;
+  const earlier = after ? looks.slice(0, looks.indexOf(after)) : [];
+  const before =
+    earlier.find(({ id }) => id === first) ??
+    earlier.find(({ id }) => id === trace?.lookId) ??
+    earlier[0] ??
+    null;
+  return { looks, before, after, onBefore: setFirst, onAfter: setSecond };
+}
+
+function Proven({ page, course }: { page: Page; course: Course }) {
   const { person } = useMe();
   const today = useToday();
   const wide = useWide();
-  if (!page) return <NotRead error={unread} again={again} />;
-  const { velocities, athlete, plan } = page;
+  const [section, setSection] = useState<Section>('time');
+  const { velocities, athlete } = page;
   const unit = person.velocityUnit;
-  const looks = page.looks.filter(({ finished }) => finished);
-  const history = historyOf(
-    looks,
-    nodesFor(athlete.discipline).map((each) => each.id),
+  const two = useTwoLooks(page);
+  const { looks } = two;
+  const sessions = useMemo(() => comparableSessions(velocities), [velocities]);
+  const history = useMemo(
+    () =>
+      historyOf(
+        looks,
+        nodesFor(athlete.discipline).map((each) => each.id),
+      ),
+    [looks, athlete.discipline],
   );
-  const verdict = velocityVerdict(velocities, unit);
-  const last = velocities.at(-1);
-  const worked = (plan?.threads ?? [])
-    .flatMap(({ stages }) => stages.flatMap(({ drills }) => drills))
-    .filter(({ gate }) => gate.n > 0);
-  const learned = [...new Map(worked.map((drill) => [drill.drill, drill])).values()];
-  if (!looks.length && !velocities.length && !learned.length)
+  const entries = useMemo(() => {
+    const input: TimelineInput = { ...course, sessions, looks };
+    return timelineOf(input, { velocity: unit, size: person.sizeUnit });
+  }, [course, sessions, looks, unit, person.sizeUnit]);
+  // A height by itself, or an old injury, proves nothing.
+  const nothing = entries.every(({ lane }) => lane === 'size' || lane === 'away');
+  if (!looks.length && !velocities.length && nothing)
     return (
       <Pane>
         <Empty
           action={
-            <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/look`)}>
+            <Button mode="contained" onPress={() => router.replace(`/athletes/${athlete.id}/look`)}>
               Take a look
             </Button>
           }
@@ -53,51 +122,121 @@ export function Prove() {
         <Motions athlete={athlete} />
       </Pane>
     );
-  return (
-    <Pane maxWidth={wide ? 980 : 760}>
-      <Card>
-        <Heading>Velocity</Heading>
-        {verdict ? (
-          <>
-            <Text variant="headlineMedium">
-              {`${verdict.before.toFixed(1)} → ${verdict.after.toFixed(1)} ${unit}`}
-            </Text>
-            <Text variant="bodyLarge">{verdictWords(verdict, unit)}</Text>
-            <Text variant="bodySmall">
-              {`Usual of ${dayWords(verdict.from, today)} against ${dayWords(verdict.to, today)}, ${verdict.compared}. Usual is the middle of five or more like throws.`}
-            </Text>
-            <VelocityChart
-              days={comparable(velocities)}
-              unit={unit}
-              label={`Velocity in ${comparable(velocities).length} sessions: usual from ${verdict.before.toFixed(1)} to ${verdict.after.toFixed(1)} ${unit}. ${verdictWords(verdict, unit)}`}
-            />
-          </>
-        ) : (
-          <Text>{noVerdictWords(velocities)}</Text>
-        )}
-        {simulatedNote(comparable(velocities)) ? (
-          <Notice>{simulatedNote(comparable(velocities))}</Notice>
+  const saveTable = () =>
+    saveFile(
+      new Blob([writeTimeline(entries, history.timeline)], { type: 'text/csv' }),
+      `${athlete.givenName.toLowerCase()}-progress-${today}.csv`,
+    );
+  const parts: Record<Section, ReactNode> = {
+    time: (
+      <>
+        <VelocityCard velocities={velocities} />
+        <TimeAxis
+          athleteId={athlete.id}
+          entries={entries}
+          sessions={sessions}
+          target={course.target}
+          unit={unit}
+        />
+      </>
+    ),
+    delivery: (
+      <>
+        <BeforeAfter athlete={athlete} {...two} />
+        {looks.length ? (
+          <WhatMoved timeline={history.timeline} from={looks[0]!.date} to={looks.at(-1)!.date} />
         ) : null}
-        {last ? <VelocityFigures figures={last} unit={unit} when={dayWords(last.date, today)} /> : null}
-      </Card>
-      <Motions athlete={athlete} />
-      <BeforeAfter athlete={athlete} looks={looks} startedFrom={page.trace?.lookId ?? null} />
-      <KeptOrBack {...history} />
-      {looks.length ? (
-        <WhatMoved timeline={history.timeline} from={looks[0]!.date} to={looks.at(-1)!.date} />
+        <Motions athlete={athlete} />
+      </>
+    ),
+    work: (
+      <>
+        <Reaches transfer={course.transfer} />
+        <Learned page={page} />
+        <HomeWork weeks={course.homeWeeks} />
+        <BodyWith
+          course={course}
+          linkEdits={page.linkEdits}
+          timeline={history.timeline}
+          sessions={sessions}
+          unit={unit}
+          sizeUnit={person.sizeUnit}
+          note={page.academy.growthNote}
+        />
+      </>
+    ),
+    send: <SendReport athlete={athlete} before={two.before} after={two.after} onTable={saveTable} />,
+  };
+  return (
+    <Pane maxWidth={wide ? 1100 : 760} key={section}>
+      <Choices<Section>
+        label="What is shown"
+        value={section}
+        onChange={setSection}
+        options={sections.map((value) => ({ value, text: sectionNames[value] }))}
+      />
+      {section === 'time' || section === 'delivery' ? (
+        <KeptOrBack
+          page={page}
+          breaks={course.breaks}
+          ladders={course.ladders}
+          {...history}
+          short={section === 'time'}
+        />
       ) : null}
-      {learned.length ? (
-        <Card>
-          <Heading>Is it learned?</Heading>
-          {learned.map(({ drill, gate, recent }) => (
-            <Text key={drill}>
-              <Text variant="labelLarge">{book.drill(drill)?.name ?? drill}</Text>
-              {`  ${gateWords(gate, recent.at(-1)?.pain ?? false)}`}
-            </Text>
-          ))}
-          <Text variant="bodySmall">{`Counted over the last three sessions of each drill; ${page.sessions.length} ${page.sessions.length === 1 ? 'session' : 'sessions'} in all.`}</Text>
-        </Card>
-      ) : null}
+      {parts[section]}
     </Pane>
+  );
+}
+
+/** What the velocity did, held against the smallest real change. */
+function VelocityCard({ velocities }: Pick<Page, 'velocities'>) {
+  const today = useToday();
+  const { person } = useMe();
+  const unit = person.velocityUnit;
+  const verdict = velocityVerdict(velocities, unit);
+  const last = velocities.at(-1);
+  const pretend = simulatedNote(comparableSessions(velocities));
+  return (
+    <Card>
+      <Heading>Velocity</Heading>
+      {verdict ? (
+        <>
+          <Text variant="headlineMedium">
+            {`${verdict.before.toFixed(1)} → ${verdict.after.toFixed(1)} ${unit}`}
+          </Text>
+          <Text variant="bodyLarge">{verdictWords(verdict, unit)}</Text>
+          <Text variant="bodySmall">
+            {`Usual of ${dayWords(verdict.from, today)} against ${dayWords(verdict.to, today)}, ${verdict.compared}. Usual is the middle of five or more like throws.`}
+          </Text>
+        </>
+      ) : (
+        <Text>{noVerdictWords(velocities)}</Text>
+      )}
+      {pretend ? <Notice>{pretend}</Notice> : null}
+      {last ? <VelocityFigures figures={last} unit={unit} when={dayWords(last.date, today)} /> : null}
+    </Card>
+  );
+}
+
+/** What the gates of the drills say that were worked. */
+function Learned({ page: { plan, sessions } }: { page: Page }) {
+  const book = useBook();
+  const worked = (plan?.threads ?? [])
+    .flatMap(({ stages }) => stages.flatMap(({ drills }) => drills))
+    .filter(({ gate }) => gate.n > 0);
+  const learned = [...new Map(worked.map((drill) => [drill.drill, drill])).values()];
+  if (learned.length === 0) return null;
+  return (
+    <Card>
+      <Heading>Is it learned?</Heading>
+      {learned.map(({ drill, gate, recent }) => (
+        <Text key={drill}>
+          <Text variant="labelLarge">{book.drill(drill)?.name ?? drill}</Text>
+          {`  ${gateWords(gate, recent.at(-1)?.pain ?? false)}`}
+        </Text>
+      ))}
+      <Text variant="bodySmall">{`Counted over the last three sessions of each drill; ${sessions.length} ${sessions.length === 1 ? 'session' : 'sessions'} in all.`}</Text>
+    </Card>
   );
 }

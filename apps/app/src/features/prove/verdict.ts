@@ -1,5 +1,11 @@
 import type { ProvePage } from '@wrightonic/contract';
-import { areAlike, sameLike, velocityChange, velocityIn, type VelocityUnit } from '@wrightonic/core';
+import {
+  areAlike,
+  comparableSessions,
+  velocityChange,
+  velocityIn,
+  type VelocityUnit,
+} from '@wrightonic/core';
 
 export interface Verdict {
   from: string;
@@ -21,15 +27,9 @@ type Session = ProvePage['velocities'][number];
 export const likeWords = ({ effort, pitch, ball }: Session['like']): string =>
   `${pitch} ${effort === null ? 'with no effort recorded' : `at ${effort} %`}, ${ball} g`;
 
-/** Sessions whose throws are alike and can be set against the newest one. */
-export const comparable = (velocities: ProvePage['velocities']): Session[] => {
-  const last = velocities.at(-1);
-  return last ? velocities.filter((each) => sameLike(each.like, last.like) && areAlike(each)) : [];
-};
-
 /** What the usual velocity did between the first and the newest session of like throws; null with fewer than two. */
 export function velocityVerdict(velocities: ProvePage['velocities'], unit: VelocityUnit): Verdict | null {
-  const found = velocityChange(comparable(velocities));
+  const found = velocityChange(comparableSessions(velocities));
   if (!found) return null;
   const { from, to, change, needed, real } = found;
   return {

@@ -1,4 +1,4 @@
-import { drawMoving, nodeOf, posed, type Hand } from '@wrightonic/core';
+import { drawMoving, nodeOf, posed, type Hand, type Shown } from '@wrightonic/core';
 import { useMemo } from 'react';
 import { InStep } from './InStep';
 
@@ -18,11 +18,10 @@ export function CleanAndWrong({ flaw, name, hand }: Props) {
     const { view } = posed(flaw)!;
     const node = nodeOf(flaw);
     const discipline = node?.type === 'flaw' ? node.discipline : 'overhand';
-    const drawn = (planted: string | null) =>
-      drawMoving({ discipline, flaw: planted }, { ...size, hand, view }, rate);
+    const drawn = (flaws: Shown) => drawMoving({ discipline, flaws }, { ...size, hand, view }, rate);
     return [
-      { title: 'Clean', label: 'A clean delivery, in motion', moving: drawn(null) },
-      { title: 'This one', label: `${name}, in motion`, moving: drawn(flaw) },
+      { title: 'Clean', label: 'A clean delivery, in motion', moving: drawn({}) },
+      { title: 'This one', label: `${name}, in motion`, moving: drawn({ [flaw]: 1 }) },
     ] as const;
   }, [flaw, name, hand]);
   return <InStep figures={figures} {...size} rate={rate} first={figures[1].moving.best} />;

@@ -69,9 +69,18 @@ export function pointOf(id: string, whom: Whom): LookPoint {
   return { id, name: node.name, see, measure, unit };
 }
 
-/** The steps of a look, in the order of the delivery. */
-export function lookSteps(kind: 'quick' | 'full', findings: Findings, whom: Whom): LookStep[] {
-  const quick = new Set(quickLook[whom.discipline]);
+/**
+ * The steps of a look, in the order of the delivery.
+ *
+ * @param only what a short look is made of; steps without any of it are left out
+ */
+export function lookSteps(
+  kind: 'quick' | 'full',
+  findings: Findings,
+  whom: Whom,
+  only?: readonly string[],
+): LookStep[] {
+  const quick = new Set(only ?? quickLook[whom.discipline]);
   const first = (id: string) => kind === 'full' || quick.has(id) || id in findings;
   const step = (key: LookStep['key'], name: string, ids: string[]): LookStep => ({
     key,
@@ -80,7 +89,7 @@ export function lookSteps(kind: 'quick' | 'full', findings: Findings, whom: Whom
     more: ids.filter((id) => !first(id)).map((id) => pointOf(id, whom)),
   });
   const flaws = flawsFor(whom.discipline);
-  return [
+  const steps = [
     ...phases[whom.discipline].map((phase) =>
       step(
         phase,
@@ -99,4 +108,5 @@ export function lookSteps(kind: 'quick' | 'full', findings: Findings, whom: Whom
       symptoms.map(({ id }) => id),
     ),
   ];
+  return only ? steps.filter(({ first: here }) => here.length > 0) : steps;
 }

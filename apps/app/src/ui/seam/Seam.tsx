@@ -20,6 +20,8 @@ interface Props {
   size: keyof typeof sizes;
   /** Said before the reading of the seam, such as whose it is. */
   label?: string;
+  /** Read aloud without the names of flaws, for a family. */
+  unnamed?: boolean;
   /** Checkpoints that stand out. */
   marked?: readonly string[];
   /** Grades of earlier looks: drawn lighter. */
@@ -34,7 +36,7 @@ const likelyWidth = (size: keyof typeof sizes, screen: number): number =>
 
 /** The delivery as a line of stitches. With `onPhase` each phase can be tapped. */
 export const Seam = memo(function Seam(props: Props) {
-  const { discipline, findings, size, label, marked = [], faint, phase, onPhase } = props;
+  const { discipline, findings, size, label, unnamed, marked = [], faint, phase, onPhase } = props;
   const own = useColours();
   const { height, stitch, names } = sizes[size];
   const screen = useWindowDimensions().width;
@@ -49,7 +51,7 @@ export const Seam = memo(function Seam(props: Props) {
     [discipline, findings, width, height, size],
   );
   const stitches = useMemo(() => stitchLayers(layout.stitches, stitch, faint), [layout, stitch, faint]);
-  const words = `${label ? `${label}. ` : ''}${seamWords(discipline, findings)}`;
+  const words = `${label ? `${label}. ` : ''}${seamWords(discipline, findings, unnamed)}`;
   return (
     <View style={styles.root} onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}>
       <View style={{ height }} role="img" aria-label={words}>

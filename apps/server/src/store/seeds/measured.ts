@@ -2,6 +2,7 @@ import { emptyAthlete, type NewAthlete } from '@wrightonic/contract';
 import { addDays, keptSequence, fromMph, missOf, sequence, usualBall, venueInstant } from '@wrightonic/core';
 import {
   curveStrengths,
+  isAway,
   rng,
   type Rng,
   pretendCurves,
@@ -9,6 +10,7 @@ import {
   pretendPitches,
   pretendPlant,
   pretendScreen,
+  storyMph,
   type PretendAthlete,
 } from '@wrightonic/core/simulate';
 import { inBatches } from '../scope';
@@ -33,7 +35,7 @@ export function formOf(id: string, pretend: PretendAthlete, today: string, n: nu
     throws,
     birthdate: addDays(`${Number(today.slice(0, 4)) - age}${today.slice(4)}`, -20 - n * 9),
     // Half a year ago; what was measured since stands in the growth.
-    heightCm: pretend.heightCm - (age < 17 ? 3 : 0),
+    heightCm: pretend.heightCm - (age < 17 ? (age > 11 && age < 15 ? 6 : 3) : 0),
     massKg: pretend.massKg - (age < 17 ? 2 : 0),
     equipment: homeOf(pretend),
     approach: noApproach,
@@ -78,7 +80,8 @@ async function seedSizes(one: Furnished): Promise<void> {
     [60, 1],
     [14, 0],
   ] as const) {
-    const grows = age < 17 ? less : 0;
+    // Around thirteen they shoot up.
+    const grows = age < 17 ? less * (age > 11 && age < 15 ? 2 : 1) : 0;
     await academy.add('body_sizes', {
       ...own(one, at(one, daysAgo, '17:00')),
       date: addDays(today, -daysAgo),
@@ -89,21 +92,21 @@ async function seedSizes(one: Furnished): Promise<void> {
   await academy.change('athletes', athlete.id, { height_cm: heightCm, mass_kg: massKg });
 }
 
-async function seedScreen(one: Furnished): Promise<void> {
+async function seedScreen(one: Furnished, daysAgo: number): Promise<void> {
   const { academy, today, athlete, seed } = one;
-  const begun = at(one, 33, '16:00');
+  const begun = at(one, daysAgo, '16:00');
   const screen = own(one, begun);
-  await academy.add('screens', { ...screen, zone, date: addDays(today, -33) });
+  await academy.add('screens', { ...screen, zone, date: addDays(today, -daysAgo) });
   await academy.add(
     'screen_tries',
-    pretendScreen(athlete.pretend, seed).map((each, n) => ({
+    pretendScreen(athlete.pretend, seed + daysAgo).map((each, n) => ({
       ...row(one, new Date(begun.getTime() + 20_000 * (n + 1))),
       screen_id: screen.id,
       ...each,
       pain: false,
     })),
   );
-  await academy.add('screen_ends', { ...row(one, at(one, 33, '16:40')), screen_id: screen.id });
+  await academy.add('screen_ends', { ...row(one, at(one, daysAgo, '16:40')), screen_id: screen.id });
 }
 
 /** Pitches of three days, charted with where they were aimed and went. */
@@ -111,9 +114,10 @@ function chartedPitches(one: Furnished, random: Rng): Record<string, unknown>[] 
   const { today, seed } = one;
   const { pretend } = one.athlete;
   const flights = rng(seed + 91);
-  return [16, 6, 2].flatMap((daysAgo) => {
+  const days = [16, 6, 2].filter((daysAgo) => !isAway(pretend.story, daysAgo));
+  return days.flatMap((daysAgo) => {
     let when = at(one, daysAgo, '18:00').getTime();
-    const mph = pretend.mph * 1.01;
+    const mph = storyMph(pretend, daysAgo);
     return pretendPitches(pretend, seed + daysAgo, 20).map(({ aim, arrived }) => {
       const event = own(one, new Date((when += 25_000)));
       const flashes = pretend.story === 'flat' && random.chance(0.08) ? 3 : 0;
@@ -176,6 +180,17 @@ async function seedCurves(one: Furnished): Promise<void> {
   });
 }
 
+/** Two who are getting faster have a figure to get to. */
+async function seedTarget(one: Furnished): Promise<void> {
+  const { givenName, mph } = one.athlete.pretend;
+  if (givenName !== 'Wren' && givenName !== 'Thea') return;
+  await one.academy.add('velocity_targets', {
+    ...own(one, at(one, 30, '17:20')),
+    velocity: fromMph(Math.round(mph * 1.08)),
+    by_date: addDays(one.today, 60),
+  });
+}
+
 /** Two athletes were hurt before: one was cleared by somebody licensed, one was not. */
 async function seedInjuries(one: Furnished): Promise<void> {
   const { academy, today, athlete } = one;
@@ -218,7 +233,9 @@ export async function seedMeasured(
   const one: Furnished = { ...seeding, athlete, by, seed };
   const random = rng(seed + 91);
   await seedSizes(one);
-  if (seed % 2 === 0 || story === 'limited') await seedScreen(one);
+  if (seed % 2 === 0 || story === 'limited') await seedScreen(one, 33);
+  if (story === 'limited') await seedScreen(one, 88);
+  await seedTarget(one);
   const pitches = chartedPitches(one, random);
   if (age >= 13) pitches.push(...effortLadder(one, random));
   await inBatches(seeding.academy, 'throws', pitches);

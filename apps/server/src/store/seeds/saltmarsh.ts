@@ -20,6 +20,7 @@ import {
   saltmarshRoster,
   sessionDays,
   type PretendAthlete,
+  type Story,
 } from '@wrightonic/core/simulate';
 import type { Knex } from 'knex';
 import { v7 } from 'uuid';
@@ -30,7 +31,7 @@ import { bookOf } from '../drills';
 import { addPlan, plan } from '../plans';
 import { formOf, homeOf, seedMeasured } from './measured';
 import { noApproach, zone, type Seeding } from './seeding';
-import { everyThing, seedStage } from './planned';
+import { everyThing, seedClimb, seedStage } from './planned';
 import { seedChoices } from './choices';
 import { seedLessons } from './lessons';
 import { followed, linksOn, seedLinks, seedStrike } from './tracing';
@@ -60,10 +61,11 @@ interface Followed extends ReturnType<typeof followed> {
 
 /** The trace of a look, and the plan that was made of it. */
 async function seedPlan(
-  { academy, id }: Seeding,
+  seeding: Seeding,
   { id: athleteId, pretend }: { id: string; pretend: PretendAthlete },
   { lookId, date, at, by, result, findings, chosen, reason }: Followed,
 ): Promise<void> {
+  const { academy, id } = seeding;
   const traceId = id(at);
   await addTrace(
     academy,
@@ -162,16 +164,22 @@ async function seedSessions(
   by: string,
   seed: number,
 ): Promise<void> {
-  const newest: { id: string } | undefined = await academy
+  const plans: { id: string; starts_on: string }[] = await academy
     .from('plans')
     .where({ athlete_id: athlete.id })
     .orderBy('at', 'desc')
-    .first('id');
+    .select('id', 'starts_on');
+  const [newest, ...before] = plans;
+  for (const { id: planId, starts_on: date } of before)
+    await seedClimb({ academy, id, today, instructors: [] }, planId, date, by);
   const current = newest ? await plan(academy, newest.id) : null;
   if (!current) return;
   const random = rng(seed + 7);
   const worked = current.threads.flatMap((thread) =>
-    thread.stages.filter(({ stage }) => ['prep', 'feel', 'move'].includes(stage)).slice(0, 3),
+    // In a flat story the delivery is worked too, and what is clean in the drills does not reach it.
+    thread.stages.filter(({ stage }) =>
+      ['prep', 'feel', 'move', ...(athlete.pretend.story === 'flat' ? ['deliver'] : [])].includes(stage),
+    ),
   );
   const drillIds = [
     ...new Set(worked.flatMap(({ drills: each }) => each.slice(0, 1).map(({ drill }) => drill))),
@@ -216,8 +224,14 @@ async function seedSessions(
   }
   await inBatches(academy, 'rep_events', reps);
   await inBatches(academy, 'throws', throws);
-  await seedStage({ academy, id, today, instructors: [] }, current.id, homeOf(athlete.pretend), by);
+  await seedStage({ academy, id, today, instructors: [] }, current.id, homeOf(athlete.pretend), by, {
+    random: rng(seed + 19),
+    share: homeShares[athlete.pretend.story] ?? 0.75,
+  });
 }
+
+/** How much of what was assigned is done at home; others do three quarters. */
+const homeShares: Partial<Record<Story, number>> = { flat: 0.35, returns: 0, improves: 0.9 };
 
 type Athletes = readonly { id: string; pretend: PretendAthlete }[];
 

@@ -67,7 +67,12 @@ async function sessionsOfReps(academy: Academy, reps: readonly string[]): Promis
 /** Which of these looks are finished: what is graded in one of them later changes how things turned out. */
 async function finishedOf(academy: Academy, looks: readonly string[]): Promise<Set<string>> {
   if (looks.length === 0) return new Set();
-  return new Set(await academy.from('look_ends').whereIn('look_id', looks as string[]).pluck('look_id'));
+  return new Set(
+    await academy
+      .from('look_ends')
+      .whereIn('look_id', looks as string[])
+      .pluck('look_id'),
+  );
 }
 
 /** Which of what is kept beside the history hangs on events. */

@@ -1,0 +1,42 @@
+import type { LookRecord } from '@wrightonic/contract';
+import { StyleSheet, View } from 'react-native';
+import { IconButton, Text } from 'react-native-paper';
+import { useToday } from '../../store/useAthlete';
+import { dayWords } from '../../ui/words/days';
+
+interface Props {
+  label: string;
+  /** From which one is chosen, oldest first. */
+  looks: readonly LookRecord[];
+  value: LookRecord;
+  onChange: (id: string) => void;
+}
+
+/** One look of some, stepped through by day. */
+export function LookStepper({ label, looks, value, onChange }: Props) {
+  const today = useToday();
+  const at = looks.indexOf(value);
+  const step = (icon: string, name: string, to: LookRecord | undefined) => (
+    <IconButton
+      icon={icon}
+      mode="outlined"
+      accessibilityLabel={`${label}: ${name}`}
+      disabled={!to}
+      onPress={() => to && onChange(to.id)}
+    />
+  );
+  return (
+    <View role="group" aria-label={label} style={styles.row}>
+      {step('chevron-left', 'an earlier look', looks[at - 1])}
+      <Text variant="labelLarge" style={styles.grow} role="status">
+        {`${label}, ${dayWords(value.date, today)}`}
+      </Text>
+      {step('chevron-right', 'a later look', looks[at + 1])}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 6 },
+  grow: { flex: 1, textAlign: 'center' },
+});

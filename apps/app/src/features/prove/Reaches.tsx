@@ -1,0 +1,41 @@
+import { nodeName, notReachingWords, type Transfer } from '@wrightonic/core';
+import { Text } from 'react-native-paper';
+import { Card } from '../../ui/Card/Card';
+import { Notice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
+import { useBook } from '../../ui/hooks/useBook';
+
+/** Clean in the drill against clean in the delivery, for each focus of the plan. */
+export function Reaches({ transfer }: { transfer: readonly Transfer[] }) {
+  const book = useBook();
+  const nameOf = (drill: string) => book.drill(drill)?.name ?? drill;
+  if (transfer.length === 0) return null;
+  const short = transfer.flatMap(({ notReaching }) => notReaching);
+  return (
+    <Card>
+      <Heading>Does it reach the delivery?</Heading>
+      {transfer.map(({ focus, drills, delivery }) => (
+        <Text key={focus}>
+          <Text variant="labelLarge">{nodeName(focus)}</Text>
+          {`: ${drills
+            .filter(({ stage }) => stage !== 'blend' && stage !== 'deliver' && stage !== 'compete')
+            .map(({ drill, share }) => `${nameOf(drill)} ${share.clean} of ${share.n}`)
+            .join(', ')}. ${
+            delivery.n
+              ? `In blend and deliver ${delivery.clean} of ${delivery.n} clean.`
+              : 'Nothing was counted in blend and deliver yet.'
+          }`}
+        </Text>
+      ))}
+      {short.length ? (
+        <Notice>
+          <Text>Clean by itself, and not in the delivery:</Text>
+          {short.map((each) => (
+            <Text key={each.drill}>{notReachingWords(each, nameOf)}</Text>
+          ))}
+        </Notice>
+      ) : null}
+      <Text variant="bodySmall">Counted since the plan began.</Text>
+    </Card>
+  );
+}

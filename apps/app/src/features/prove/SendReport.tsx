@@ -1,0 +1,115 @@
+import type { LookRecord, MadeShare } from '@wrightonic/contract';
+import { useState } from 'react';
+import { Linking, StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { v7 } from 'uuid';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { useMe, useToday } from '../../store/useAthlete';
+import { Card } from '../../ui/Card/Card';
+import { CopyAddress } from '../../ui/CopyAddress/CopyAddress';
+import { Choices } from '../../ui/form/Choices';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
+import { dayAt, dayWords } from '../../ui/words/days';
+
+interface Props {
+  athlete: { id: string; givenName: string };
+  before: LookRecord | null;
+  after: LookRecord | null;
+  onTable: () => void;
+}
+
+const opensDays = 60;
+
+/** The report on paper, behind a link for the family, and everything as a table. */
+export function SendReport({ athlete: { id, givenName }, before, after, onTable }: Props) {
+  const today = useToday();
+  const { academy } = useMe();
+  const [names, setNames] = useState(false);
+  const [made, setMade] = useState<MadeShare | null>(null);
+  const { data } = lazyEndpoints.useReportsQuery(id);
+  const [make, making] = lazyEndpoints.useMakeReportMutation();
+  const [end, ending] = lazyEndpoints.useEndReportMutation();
+  const of = { before: before?.id ?? null, after: after?.id ?? null };
+  const query = new URLSearchParams({
+    before: of.before ?? '',
+    after: of.after ?? '',
+    names: names ? '1' : '0',
+  });
+  const day = (instant: string) => dayWords(dayAt(instant, academy.zone), today);
+  const open = (data ?? []).filter(
+    ({ ended, expiresAt }) => !ended && dayAt(expiresAt, academy.zone) >= today,
+  );
+  const send = async () => {
+    const answer = await make({ athleteId: id, body: { id: v7(), days: opensDays, names, ...of } });
+    if (answer.data) setMade(answer.data);
+  };
+  return (
+    <Card>
+      <Heading>Send the progress</Heading>
+      <Text>
+        {`Two sentences, both seams and the velocity of ${givenName}, as they stand now. What changes later does not change what was sent.`}
+      </Text>
+      <Choices
+        label="Flaws"
+        shown
+        value={names}
+        onChange={setNames}
+        options={[
+          { value: false, text: 'Without names of flaws' },
+          { value: true, text: 'Name the flaws' },
+        ]}
+      />
+      {making.error ? <ErrorNotice error={making.error} /> : null}
+      <View style={styles.row}>
+        <Button mode="contained" icon="share-variant" loading={making.isLoading} onPress={() => void send()}>
+          Send to the family
+        </Button>
+        <Button
+          mode="outlined"
+          icon="printer"
+          onPress={() => void Linking.openURL(`/api/athletes/${id}/report.pdf?${query}`)}
+        >
+          Report as PDF
+        </Button>
+        <Button mode="text" icon="tray-arrow-down" onPress={onTable}>
+          Everything as CSV
+        </Button>
+      </View>
+      {made ? (
+        <>
+          <Text>{`Whoever has this address sees the report until ${day(made.expiresAt)}. It is shown only now.`}</Text>
+          <CopyAddress key={made.token} address={`${location.origin}/s/report/${made.token}`} />
+          <Button mode="text" onPress={() => void Linking.openURL(`/s/report/${made.token}`)}>
+            See it as they do
+          </Button>
+        </>
+      ) : null}
+      {ending.error ? <ErrorNotice error={ending.error} /> : null}
+      {open.map((report) => (
+        <View key={report.id} style={styles.row}>
+          <Text style={styles.grow}>
+            {`Sent by ${report.by}, ${day(report.at)}; opens until ${day(report.expiresAt)}`}
+          </Text>
+          <Button
+            mode="text"
+            compact
+            accessibilityLabel={`Take back the report of ${day(report.at)}`}
+            onPress={() =>
+              void end({ athleteId: id, report: report.id, body: { id: v7() } }).then(() =>
+                made?.id === report.id ? setMade(null) : undefined,
+              )
+            }
+          >
+            Take back
+          </Button>
+        </View>
+      ))}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
+  grow: { flex: 1, minWidth: 160 },
+});
