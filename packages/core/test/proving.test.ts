@@ -3,9 +3,6 @@ import {
   assignedLast,
   breaksOf,
   changeOver,
-  comparedIds,
-  compareLooks,
-  entriesOn,
   flawCases,
   fromMph,
   growthOf,
@@ -14,31 +11,19 @@ import {
   homeTotal,
   homeWork,
   limitsOverTime,
-  measuredTwice,
-  nextWords,
-  nodesFor,
   powerAndVelocity,
-  reportWords,
   rungBelow,
-  sessionTrend,
   shortRelook,
   stageSpans,
-  sumWords,
   throwWeeks,
-  timelineOf,
   transferOf,
-  trendBand,
   velocityChange,
   workedCases,
-  writeTimeline,
   type DatedLook,
   type HomeSet,
   type SessionVelocity,
   type StageStep,
 } from '../src';
-import { sessionVelocities } from '../src/measure/velocity';
-import { pretendLooks, pretendThrows, saltmarshRoster, sessionDays, type Story } from '../src/simulate';
-import { noCourse } from './samples';
 
 const first = '2026-03-02';
 const on = (days: number) => addDays(first, days);
@@ -255,29 +240,6 @@ describe('a change over a span', () => {
   });
 });
 
-describe('a trend as it is drawn', () => {
-  const line = [0, 7, 14, 21, 28].map((days) => session(days, 70 + days / 7));
-  it('goes through the sessions and no further than half of their span', () => {
-    const band = trendBand(line, sessionTrend(line));
-    expect(band.map(({ date, projected }) => [date, projected])).toEqual([
-      [on(0), false],
-      [on(14), false],
-      [on(28), false],
-      [on(42), true],
-    ]);
-    expect(band[2]!.middle).toBeCloseTo(fromMph(74));
-    for (const { low, middle, high } of band) {
-      expect(low).toBeLessThanOrEqual(middle + 1e-9);
-      expect(high).toBeGreaterThanOrEqual(middle - 1e-9);
-    }
-  });
-  it('is not projected where it is not real', () => {
-    const flat = [0, 7, 14, 21, 28].map((days, n) => session(days, 70 + (n % 2)));
-    expect(trendBand(flat, sessionTrend(flat)).some(({ projected }) => projected)).toBe(false);
-    expect(trendBand(line, null)).toEqual([]);
-  });
-});
-
 describe('what clearing was worth', () => {
   const look = (days: number, grade: 0 | 1 | 2 | 3): DatedLook => ({
     date: on(days),
@@ -314,187 +276,5 @@ describe('what clearing was worth', () => {
     const near = (days: number) => workedCases([one('A', on(60), [session(21, 70), session(days, 72)])]);
     expect(near(81)).toHaveLength(1);
     expect(near(82)).toHaveLength(0);
-  });
-});
-
-it('tells whether what was measured twice differs by more than both errors', () => {
-  const at = (value: number) => ({ 'oh.lean-back': { value, error: 4 }, 'oh.jump': {} });
-  const before = {
-    'oh.lean-back': { value: 20, error: 3 },
-    'oh.jump': { value: 1 },
-    'oh.wobble': { value: 2 },
-  };
-  expect(measuredTwice(before, at(15)).map(({ real }) => real)).toEqual([false]);
-  expect(measuredTwice(before, at(14.9))[0]).toMatchObject({ real: true, needed: 5 });
-  const unknown = measuredTwice({ 'oh.jump': { value: 1 } }, { 'oh.jump': { value: 2, error: 1 } });
-  expect(unknown[0]).toMatchObject({ real: null, needed: null, difference: 1 });
-});
-
-describe('what a report says', () => {
-  const look = (days: number, findings: DatedLook['findings']): DatedLook => ({ date: on(days), findings });
-  const input = {
-    givenName: 'Wren',
-    discipline: 'overhand' as const,
-    before: look(0, { 'oh.lift-stall': 3, 'oh.jump': 0, 'oh.wobble': 2, 'oh.no-sit': 1 }),
-    after: look(60, { 'oh.lift-stall': 1, 'oh.jump': 1, 'oh.wobble': 2 }),
-    velocity: changeOver([], on(0), on(60)),
-    unit: 'mph' as const,
-    home: [],
-  };
-
-  it('counts what got better and what slipped, and names no flaw', () => {
-    const { movement, velocity, home } = reportWords(input);
-    expect(movement).toBe(
-      `1 of 3 things in Wren’s delivery is better than on ${on(0)}; 1 slipped and needs work again.`,
-    );
-    expect(velocity).toBe('Wren’s velocity has not been measured yet.');
-    expect(home).toBeNull();
-  });
-
-  it.each([
-    ['no look', { before: null, after: null }, /^Nobody has looked/],
-    ['one look', { before: null }, /^There is one look so far/],
-    ['the same look twice', { before: input.after }, /^There is one look so far/],
-    ['nothing to work on', { before: look(0, { 'oh.jump': 0 }) }, /1 slipped|no better/],
-    [
-      'all clean',
-      { before: look(0, { 'oh.jump': 0 }), after: look(60, { 'oh.jump': 0 }) },
-      /nothing in Wren/,
-    ],
-  ])('%s', (_, more, said) => expect(reportWords({ ...input, ...more }).movement).toMatch(said));
-
-  it('says the sum of gains and losses in one sentence', () => {
-    const { findings: was } = input.before;
-    const compared = compareLooks(was, input.after.findings, comparedIds('overhand'));
-    expect(sumWords('overhand', compared)).toMatch(
-      /^Better in lift, worse in glide: 5 points in all before, 4 after\.$/,
-    );
-    const same = compareLooks(was, was, comparedIds('overhand'));
-    expect(sumWords('overhand', same)).toMatch(/^No phase moved: 6 points in all before, 6 after\.$/);
-  });
-
-  it('puts locked throws before everything that comes next', () => {
-    const next = nextWords({
-      lock: { site: 'elbow' },
-      threads: [{ focus: 'oh.lift-stall', stage: 'move' }],
-      relookOn: on(70),
-      target: { velocity: fromMph(75), by: on(90) },
-      unit: 'mph',
-      names: false,
-    });
-    expect(next[0]).toMatch(/^No throws until/);
-    expect(next[1]).not.toMatch(/Momentum/);
-    expect(next.slice(2)).toEqual([`Next look: ${on(70)}.`, `Target: 75.0 mph by ${on(90)}.`]);
-  });
-});
-
-describe('one axis of time', () => {
-  const entries = timelineOf(
-    {
-      ...noCourse,
-      sessions: [session(3, 70)],
-      looks: [{ date: on(3), findings: { 'oh.jump': 2, 'oh.wobble': 1 } }],
-      injuries: [{ site: 'back', what: 'Stress reaction', from: on(-200), to: null }],
-      throwWeeks: [{ week: on(0), hard: 20, easy: 4 }],
-    },
-    { velocity: 'mph', size: 'metric' },
-  );
-  it('tells everything that holds on a day', () => {
-    expect(entriesOn(entries, on(3)).map(({ lane }) => lane)).toEqual([
-      'velocity',
-      'looks',
-      'away',
-      'throws',
-    ]);
-    expect(entriesOn(entries, on(7)).map(({ lane }) => lane)).toEqual(['away']);
-  });
-  it('is a table, a row for each figure and each grade', () => {
-    const rows = writeTimeline(
-      entries,
-      historyOf([{ date: on(3), findings: { 'oh.jump': 2 } }], ['oh.jump']).timeline,
-    )
-      .trim()
-      .split('\r\n');
-    expect(rows).toHaveLength(1 + 3 + 2 + 1 + 2 + 1);
-    expect(rows.at(-1)).toBe(`${on(3)},${on(3)},Grade,Jumps off the rubber,severity,2,`);
-  });
-});
-
-/** What is told of each of the demo's stories must be what the story is. */
-describe('stories of the demo', () => {
-  const today = '2026-11-30';
-  const ago = (days: number) => addDays(today, -days);
-  const told = saltmarshRoster.map((athlete, n) => {
-    const looks = pretendLooks(athlete, 100 + n).map(({ daysAgo, findings }) => ({
-      date: ago(daysAgo),
-      findings,
-    }));
-    const days = sessionDays(athlete, 100 + n);
-    const throws = days.flatMap((daysAgo) =>
-      pretendThrows(athlete, daysAgo, 100 + n).map((thrown) => ({
-        ...thrown,
-        date: ago(daysAgo),
-        pitch: 'fastball',
-        ball: 145,
-      })),
-    );
-    const history = historyOf(
-      looks,
-      nodesFor(athlete.discipline).map(({ id }) => id),
-    );
-    const breaks = breaksOf([...days.map(ago), ...looks.map(({ date }) => date)], today);
-    return {
-      story: athlete.story,
-      name: athlete.givenName,
-      history,
-      velocity: changeOver(sessionVelocities(throws), ago(200), today).verdict,
-      relook: shortRelook(
-        breaks,
-        looks.map(({ date }) => date),
-        history.kept,
-      ),
-      movement: reportWords({
-        givenName: athlete.givenName,
-        discipline: athlete.discipline,
-        before: looks[0] ?? null,
-        after: looks.at(-1) ?? null,
-        velocity: changeOver([], today, today),
-        unit: 'mph',
-        home: [],
-      }).movement,
-    };
-  });
-  const of = (story: Story) => told.filter((each) => each.story === story);
-
-  it('whoever improves is faster and moves better', () => {
-    for (const { velocity, movement, history } of of('improves')) {
-      expect(velocity).toBe('faster');
-      expect(movement).toMatch(/is better|are better/);
-      expect(history.backAgain).toEqual([]);
-    }
-  });
-  it('whoever slips back is told so, and no faster', () => {
-    for (const { velocity, history, relook } of of('slips-back')) {
-      expect(velocity).toBe('no real change');
-      expect(history.backAgain.length).toBeGreaterThan(0);
-      // Somebody has looked since.
-      expect(relook).toBeNull();
-    }
-  });
-  it('whoever moves well and gains nothing has no real change', () => {
-    for (const { velocity } of of('flat')) expect(velocity).toBe('no real change');
-  });
-  it('whoever comes back after an absence is asked for a short look at what was kept', () => {
-    expect(of('returns')).toHaveLength(1);
-    for (const { relook, history } of of('returns')) {
-      expect(relook?.away.days).toBeGreaterThanOrEqual(21);
-      expect(relook?.ids).toEqual(history.kept);
-    }
-  });
-  it('whoever is new is measured nowhere', () => {
-    for (const { velocity, movement } of of('new')) {
-      expect(velocity).toBe('not measured');
-      expect(movement).toMatch(/^Nobody has looked/);
-    }
   });
 });

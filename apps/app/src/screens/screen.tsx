@@ -2,11 +2,15 @@ import { useLocalSearchParams } from 'expo-router';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { ErrorBoundary } from '../ui/ErrorBoundary/ErrorBoundary';
 import { Waiting } from '../ui/Notice/Notice';
+import { readAhead } from './readAhead';
 
 type Later = typeof import('./lazyScreens');
 
 let lazyScreens: Later | undefined;
-const fetchLater = async (): Promise<Later> => (lazyScreens = await import('./lazyScreens'));
+const fetchLater = async (): Promise<Later> => {
+  readAhead(location.pathname);
+  return (lazyScreens = await import('./lazyScreens'));
+};
 
 /** What stays round the screens of a path when the path goes on. */
 const frames = new Set<keyof Later>(['AthleteFrame', 'CampFrame']);

@@ -56,6 +56,11 @@ function tickName(at: Date, apart: number): string {
 
 const partOf = (svg: SVGSVGElement, name: string): Element => svg.querySelector(`[data-part="${name}"]`)!;
 
+/** A text that says the same is not laid out anew. */
+function write(node: Element, text: string): void {
+  if (node.textContent !== text) node.textContent = text;
+}
+
 function placeTicks(svg: SVGSVGElement, x: AxisScale, width: number): void {
   const ticks = partOf(svg, 'ticks').children;
   const [from, to] = x.domain() as [number, number];
@@ -64,12 +69,11 @@ function placeTicks(svg: SVGSVGElement, x: AxisScale, width: number): void {
     .ticks(Math.max(2, Math.min(ticksAtMost - 1, Math.floor(width / 76))));
   const apart = at.length > 1 ? (at[1]!.getTime() - at[0]!.getTime()) / dayMs : Infinity;
   for (let n = 0; n < ticksAtMost; n++) {
-    const [line, name] = ticks[n]!.children as unknown as [SVGElement, SVGElement];
+    const [, name] = ticks[n]!.children as unknown as [SVGElement, SVGElement];
     const tick = at[n];
     const place = tick ? x(tick.getTime() / dayMs) : -99;
-    line.setAttribute('transform', `translate(${place.toFixed(1)} 0)`);
-    name.setAttribute('x', place.toFixed(1));
-    name.textContent = tick && place > left && place < width - 14 ? tickName(tick, apart) : '';
+    ticks[n]!.setAttribute('transform', `translate(${place.toFixed(1)} 0)`);
+    write(name, tick && place > left && place < width - 14 ? tickName(tick, apart) : '');
   }
 }
 
@@ -83,8 +87,9 @@ function placeAll(svg: SVGSVGElement, picture: AxisPicture, x: AxisScale, width:
     const end = to === null ? width : Math.min(x(to), width);
     const room = Math.floor((end - start - 4) / letter);
     const node = texts[n]!;
-    node.setAttribute('x', start.toFixed(1));
-    node.textContent = room < fewestLetters ? '' : text.length <= room ? text : `${text.slice(0, room - 1)}…`;
+    // Moved and not laid out anew.
+    node.setAttribute('transform', `translate(${start.toFixed(1)} 0)`);
+    write(node, room < fewestLetters ? '' : text.length <= room ? text : `${text.slice(0, room - 1)}…`);
   });
   placeTicks(svg, x, width);
 }
