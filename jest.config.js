@@ -7,6 +7,14 @@ const part = (name) => ({
   setupFiles: ['<rootDir>/scripts/clock.cjs'],
 });
 
+/** What draws charts comes as modules, which Jest does not read; beside them lie the same as scripts. */
+const asScripts = {
+  '^(d3-[a-z-]+|internmap)$': [
+    '<rootDir>/node_modules/$1/dist/$1.js',
+    '<rootDir>/node_modules/$1/dist/$1.min.js',
+  ],
+};
+
 module.exports = {
   // The first run on a new machine translates everything while a database is made.
   testTimeout: 120_000,
@@ -16,14 +24,8 @@ module.exports = {
     part('packages/contract'),
     part('packages/solver'),
     part('apps/cli'),
-    part('apps/app'),
-    {
-      ...part('apps/server'),
-      // What draws charts comes as modules, which Jest does not read; beside them lie the same as scripts.
-      moduleNameMapper: {
-        '^(d3-[a-z-]+|internmap)$': ['<rootDir>/node_modules/$1/dist/$1.js', '<rootDir>/node_modules/$1/dist/$1.min.js'],
-      },
-    },
+    { ...part('apps/app'), moduleNameMapper: asScripts },
+    { ...part('apps/server'), moduleNameMapper: asScripts },
     part('scripts'),
   ],
 };

@@ -138,8 +138,9 @@ test('a family sees two sentences without the name of a flaw, until the report i
 }) => {
   await app.enter();
   await page.goto(await proveOf(app, 'Nell'));
-  await app.tap('Send', 'radio');
+  app.taps = 0;
   await app.tap('Send to the family');
+  expect(app.taps).toBe(1);
   const address = await page.getByText(/\/s\/report\/[\w-]{32}$/).innerText();
   await page.goto(address);
   await expect(page.getByRole('heading', { level: 1, name: 'Nell’s progress' })).toBeVisible();

@@ -105,6 +105,19 @@ test('a film is tracked on the device, stopped, gone on with, and offers grades 
 
   await page.goto(`/athletes/${id}/prove`);
   await expect(page.getByRole('img', { name: /^Tracked, .*, in motion$/ })).toBeVisible();
+  // The film stands beside the body that was tracked, in step from an event on.
+  await page.goto(`/athletes/${id}/clip`);
+  await app.tap('Two films side by side');
+  await choose(page, 'Open the first film', join(films, 's2.mp4'));
+  await app.tap(/: s2\.mp4$/);
+  const body = page.getByRole('img', { name: 'Tracked, s2.mp4, tracked' });
+  const drawn = () => body.locator('svg').innerHTML();
+  await expect(page.getByRole('radio', { name: 'Plant' })).toHaveAttribute('aria-checked', 'true');
+  await expect(page.getByText('0.000 s')).toBeVisible();
+  const landed = await drawn();
+  await app.tap('Both one frame on');
+  await expect(page.getByText(/^0\.0\d\d s$/)).not.toHaveText('0.000 s');
+  await expect.poll(drawn).not.toBe(landed);
   // Beside an offer stands the frame that it was measured on.
   await page.goto(`/athletes/${id}/look`);
   await app.tap('Take the first quick look');

@@ -232,7 +232,9 @@ export class Academy {
       );
       if (serial % 211 === 0) tables.undone.add(id(start), session, each, at);
       if (rep >= repsASession - atMost) {
-        const velocity = (28 + (athlete.n % 10) + ((serial * 13) % 17) / 10).toFixed(2);
+        // Around what is usual on the day, so that days can be set against each other.
+        const off = ((serial * 13) % 17) / 10 + (((rep * 7) % 11) - 5) / 10;
+        const velocity = (28 + (athlete.n % 10) + off).toFixed(2);
         const sides = rep % 3 === 0 ? 'high' : '';
         tables.throws.add(
           id(start + 60_000 * rep),
@@ -241,7 +243,7 @@ export class Academy {
           date,
           drill?.drill ?? 'easy-catch',
           velocity,
-          80 + 5 * (rep % 4),
+          90,
           'fastball',
           145,
           each,

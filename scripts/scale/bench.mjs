@@ -62,7 +62,8 @@ async function requests(client) {
   const roster = await client.ask('/athletes');
   const { id } = roster[Math.floor(roster.length / 2)];
   const today = new Date().toISOString().split('T')[0];
-  const verbs = ['', '/look', '/trace', '/build', '/work', '/prove'];
+  const verbs = ['', '/look', '/trace', '/build', '/work', '/prove', '/course'];
+  const halfAYear = new Date(Date.now() - 182 * 86_400_000).toISOString().split('T')[0];
   const parts = [
     'open-session',
     'offers',
@@ -73,6 +74,7 @@ async function requests(client) {
     'traces',
     'profile',
     'shares',
+    'reports',
   ];
   return [
     '/session',
@@ -91,7 +93,10 @@ async function requests(client) {
     '/templates',
     ...verbs.map((verb) => `/athletes/${id}${verb}`),
     ...parts.map((part) => `/athletes/${id}/${part}`),
-  ].map((path) => ({ path, name: path.replace(id, ':id').replace(today, ':day') }));
+    // Of the whole roster at once: asked now and then, and held to a second.
+    `/progress?from=${halfAYear}&to=${today}`,
+    '/worth',
+  ].map((path) => ({ path, name: path.replace(id, ':id').replaceAll(/=[\d-]{10}/g, '=:day') }));
 }
 
 /** The same address in other letters, so that no answer is kept for it. */

@@ -1,7 +1,8 @@
 import type { HomeResponse, SharedPage } from '@wrightonic/contract';
 import { addDays, drillOf, throwsASet } from '@wrightonic/core';
 import { v7 } from 'uuid';
-import { fixtures, pitchFields, weekOf } from './fixtures';
+import { rebuild } from '../src/store/state/rebuild';
+import { fixtures, pitchFields, weekDay, weekOf } from './fixtures';
 import { browser, logs, type Browser } from './testServer';
 
 let set: Awaited<ReturnType<typeof fixtures>>;
@@ -198,4 +199,32 @@ it('takes nothing through a link that was taken back in the middle', async () =>
   const { status, body } = await home.post(`/shared/${link.token}/log`, { events: [tick(5)] });
   expect([status, body.error]).toEqual([404, expect.stringContaining('taken back')]);
   expect(await set.counts()).toEqual(before);
+});
+
+it('counts what was assigned at home against what was ticked, over the roster', async () => {
+  const drill = set.theirs['drillName']!;
+  const dates = [-2, -1, 0, 1].map((days) => addDays(today, days));
+  const week = {
+    ...weekOf(dates[0]!, dates, [drill], { sets: 2 }),
+    days: dates.map((date) => weekDay(date, { kind: 'home' })),
+  };
+  expect((await set.owner.post(`/plans/${set.theirs['plan']}/assignments`, week)).status).toBe(201);
+  const open = (await set.owner.post(`/athletes/${athlete}/shares`, { id: v7(), days: 30 })).body;
+  const send = (...events: object[]) => home.post(`/shared/${open.token}/log`, { events });
+  const of = (date: string, n: number, at?: string) => tick(n, { date, drill }, at);
+  const done = async () => {
+    const { body } = await set.owner.get(`/progress?from=${dates[0]}&to=${dates.at(-1)}`);
+    return body.athletes.find(({ id }: { id: string }) => id === athlete).home;
+  };
+  const before = await done();
+  expect(before).toMatchObject({ assigned: 4, done: 0 });
+  // One on its day, one late, and one of today, which counts once it is done.
+  await send(of(dates[0]!, 1, `${dates[0]}T12:00:00.000Z`), of(dates[1]!, 1), of(today, 1));
+  expect(await done()).toEqual({ assigned: 5, done: 3, late: 1 });
+  const kept = async () => set.here.db('home_days').where({ athlete_id: athlete }).orderBy('date');
+  const was = await kept();
+  await rebuild(set.here.db, false);
+  expect(await kept()).toEqual(was);
+  await send(event('set-unticked', { date: today, drill, set: 1 }));
+  expect(await done()).toEqual({ assigned: 4, done: 2, late: 1 });
 });

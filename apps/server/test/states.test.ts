@@ -17,12 +17,21 @@ const zone = 'Europe/London';
 let clock = Date.now() - 40 * 86_400_000;
 const next = () => new Date((clock += random.integer(1_000, 1_200_000))).toISOString();
 
-const kept = ['athlete_states', 'rep_counts', 'throw_days', 'velocity_days', 'trace_calls', 'flaw_cases'];
+const kept = [
+  'athlete_states',
+  'rep_counts',
+  'throw_days',
+  'velocity_days',
+  'home_days',
+  'trace_calls',
+  'flaw_cases',
+];
 const keys: Record<string, string[]> = {
   athlete_states: ['athlete_id'],
   rep_counts: ['session_id', 'position'],
   throw_days: ['athlete_id', 'date', 'hard'],
   velocity_days: ['athlete_id', 'date'],
+  home_days: ['athlete_id', 'date'],
   trace_calls: ['trace_id'],
   flaw_cases: ['athlete_id', 'flaw'],
 };

@@ -238,7 +238,7 @@ function fieldsOf(asked: Asker, athlete: AthleteRow, reach: Reach): Fields {
     norms: () => normEdits(academy),
     home: async () => (await atHome()).record,
     velocities: () => velocitiesOf(academy, id, today, reach),
-    course: async () => courseOf(academy, athlete, place, { ...(await planned()), looks: await looks() }),
+    course: async () => courseOf(academy, athlete, place, (await planned()).plan),
   };
 }
 

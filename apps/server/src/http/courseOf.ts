@@ -1,4 +1,4 @@
-import type { Course, LookRecord } from '@wrightonic/contract';
+import type { Course } from '@wrightonic/contract';
 import {
   ageOn,
   addDays,
@@ -58,11 +58,10 @@ export async function courseOf(
   academy: Academy,
   athlete: AthleteRow,
   { zone }: Pick<AcademyRow, 'zone'>,
-  { plan, looks }: { plan: StoredPlan | null; looks: readonly Pick<LookRecord, 'date' | 'finished'>[] },
+  plan: StoredPlan | null,
 ): Promise<Course> {
   const { id } = athlete;
   const today = dayAt(new Date(), zone);
-  const looked = looks.filter(({ finished }) => finished).map(({ date }) => date);
   const since = addDays(today, -courseDays);
   const homeSince = addDays(today, -homeDays);
   const [steps, screens, sizes, injuries, pains, camps, active, thrown, assigned, home, counts, target] =
@@ -93,7 +92,7 @@ export async function courseOf(
     })),
     pains,
     camps,
-    breaks: breaksOf([...active, ...looked], today),
+    breaks: breaksOf(active, today),
     throwWeeks: throwWeeks([...thrown, ...home.throws]),
     homeWeeks: homeWork(assigned.get(id) ?? [], home.record.sets, today),
     transfer: transferOf(plan?.threads ?? [], counts),

@@ -37,6 +37,7 @@ import { addPlan, lockedIn, moveStage, newestPlanState, plan } from '../store/pl
 import type { Academy } from '../store/scope';
 import { traceById } from '../store/traces';
 import { addTemplate, templatesOf } from '../store/templates';
+import { countHomeDays } from '../store/state/homeDays';
 import { addAssignment, drillsOfPlan } from '../store/weeks';
 import type { WeekSolver } from '../solver/weeks';
 import { athleteAndAge, athleteFields, equipmentOf, nearReach } from './athletePage';
@@ -189,7 +190,7 @@ async function proposeWeek(request: Request, solver: WeekSolver): Promise<Propos
 }
 
 async function assign(request: Request): Promise<{ id: string }> {
-  const { person } = currentUser(request);
+  const { person, academyRow } = currentUser(request);
   const wish = body(request, newAssignment);
   const { stored, page, book } = await weekOf(request, wish);
   const barred = barredFor(page);
@@ -216,9 +217,11 @@ async function assign(request: Request): Promise<{ id: string }> {
     const broken = input && checkWeek(input, wish.items).find(({ kind }) => kind === 'limit');
     if (broken) throw fieldError('reason', `${broken.words}; say why, or take drills out`);
   }
-  await changing(currentUser(request), [stored.athleteId], ['week'], (current) =>
-    addAssignment(current, stored, wish, person.id),
-  );
+  await changing(currentUser(request), [stored.athleteId], ['week'], async (current) => {
+    await addAssignment(current, stored, wish, person.id);
+    const dates = wish.days.map(({ date }) => date);
+    await countHomeDays(current, stored.athleteId, academyRow.zone, dates);
+  });
   return { id: wish.id };
 }
 

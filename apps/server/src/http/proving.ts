@@ -14,8 +14,7 @@ import {
   comparableSessions,
   dayAt,
   historyOf,
-  homeTotal,
-  homeWork,
+  homeSoFar,
   nodeName,
   nodesFor,
   oneFocusBelow,
@@ -27,13 +26,13 @@ import {
 import { Router, type Request } from 'express';
 import { mustInstruct, type SignedIn } from '../auth/authSession';
 import { athlete, athletes } from '../store/athletes';
-import { addTarget, assignedSets } from '../store/course';
-import { homeSetsOf } from '../store/home';
+import { addTarget } from '../store/course';
 import { looksOf } from '../store/looks';
 import { lastLadder, newestPlanState, plan, planState, type LastLadder } from '../store/plans';
 import type { Academy } from '../store/scope';
 import { velocityDays } from '../store/state/counts';
 import { casesOf } from '../store/state/flawCases';
+import { homeOver } from '../store/state/homeDays';
 import { HttpError } from './httpError';
 import { body, currentUser, orNotFound, pathId } from './input';
 import { anybody, kept, type Asked } from './keptAnswer';
@@ -46,6 +45,7 @@ const wanderDays = 365;
 const atOnce = 50;
 /** Seed of intervals: the same history always says the same. */
 const seed = 1;
+const nothingDone = { assigned: 0, done: 0, late: 0 };
 /** Weeks of a plan that goes on from a reopened ladder. */
 const reopenedWeeks = 6;
 
@@ -56,9 +56,10 @@ async function progressOf(
 ): Promise<Progress> {
   const today = dayAt(new Date(), academyRow.zone);
   const all = await athletes(academy);
-  const [assigned, done] = await Promise.all([
-    assignedSets(academy, from),
-    homeSetsOf(academy, from, academyRow.zone),
+  const yesterday = addDays(today, -1);
+  const [past, now] = await Promise.all([
+    homeOver(academy, from, to < yesterday ? to : yesterday),
+    homeOver(academy, today, to),
   ]);
   const entries: ProgressEntry[] = [];
   for (let n = 0; n < all.length; n += atOnce) {
@@ -71,8 +72,6 @@ async function progressOf(
     for (const { id, givenName, familyName, discipline, birthdate } of some) {
       const sessions = days.get(id) ?? [];
       const { verdict, change, simulated } = changeOver(sessions, from, to);
-      const inside = (assigned.get(id) ?? []).filter(({ date }) => date >= from && date <= to);
-      const home = homeTotal(homeWork(inside, done.get(id) ?? [], today));
       entries.push({
         id,
         givenName,
@@ -85,7 +84,7 @@ async function progressOf(
         after: change?.to.usual ?? null,
         needed: change?.needed ?? null,
         simulated,
-        home: { assigned: home.assigned, done: home.done, late: home.late },
+        home: homeSoFar(past.get(id) ?? nothingDone, now.get(id) ?? null),
       });
     }
   }

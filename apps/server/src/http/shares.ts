@@ -36,6 +36,7 @@ import { homeOf, storeHome, type AtHome } from '../store/home';
 import { Academy } from '../store/scope';
 import { addShare, endShare, shareById, sharesOf } from '../store/shares';
 import { throwDays } from '../store/state/counts';
+import { countHomeDays } from '../store/state/homeDays';
 import type { EventBus } from './eventBus';
 import { body, orNotFound, pathId, sentId, currentUser } from './input';
 import { publishChange } from './changeFeed';
@@ -187,9 +188,15 @@ async function take(
   const locked = await lockedAt(link, checked.value);
   if (locked) return { id, stored: false, why: lockWords(locked) };
   const store = (academy: Academy) => storeHome({ ...link, academy }, checked.value);
-  if (checked.value.kind === 'pain-marked')
+  const known = checked.value;
+  if (known.kind === 'pain-marked')
     await changing({ academy: link.academy, academyRow }, [link.athleteId], ['pain'], store);
-  else await store(link.academy);
+  else if (known.kind === 'game-pitched') await store(link.academy);
+  else
+    await changing({ academy: link.academy, academyRow }, [link.athleteId], [], async (academy) => {
+      await store(academy);
+      await countHomeDays(academy, link.athleteId, link.zone, [known.date]);
+    });
   return { id, stored: true };
 }
 

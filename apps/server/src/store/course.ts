@@ -124,10 +124,12 @@ export async function painDays(
   return [...inSessions, ...atHome].sort((a, b) => a.date.localeCompare(b.date));
 }
 
-/** Days on which something was worked, thrown or done at home. */
+/** Days on which something was worked, thrown, done at home or looked at to the end. */
 export async function activeDays(academy: Academy, athleteId: string): Promise<string[]> {
   const own = { athlete_id: athleteId };
+  const looked = academy.from('looks', 'l').where({ 'l.athlete_id': athleteId });
   const days: string[][] = await Promise.all([
+    academy.join(looked, 'look_ends', 'e', 'look_id', 'l.id').distinct().pluck('l.date'),
     academy.from('sessions').where(own).distinct().pluck('date'),
     academy.from('throw_days').where(own).distinct().pluck('date'),
     academy.from('home_sets').where(own).distinct().pluck('done_on'),

@@ -80,7 +80,8 @@ export async function storeHome(academyRow: AtHome, event: HomeEvent): Promise<v
 }
 
 const common = (row: { id: string; at: Date }) => ({ id: row.id, at: row.at.toISOString() });
-const setEvent = (row: HomeSetsRow): HomeEvent => {
+/** A set as it was ticked, or taken back. */
+export const setEvent = (row: HomeSetsRow): HomeEvent => {
   const set = { ...common(row), date: row.date, drill: row.drill, set: row.set_n };
   return row.done
     ? { ...set, kind: 'set-ticked', clean: row.clean, missed: row.missed }
@@ -100,22 +101,6 @@ const gameEvent = (row: HomeGamesRow): HomeEvent => ({
   pitches: row.pitches,
   title: row.title,
 });
-
-/** Sets that are ticked of everybody, from a day on, by athlete. */
-export async function homeSetsOf(
-  academy: Academy,
-  since: string,
-  zone: string,
-): Promise<Map<string, HomeRecord['sets']>> {
-  const rows: HomeSetsRow[] = await academy
-    .from('home_sets')
-    .where('done_on', '>=', since)
-    .orderBy(['at', 'received', 'id']);
-  const byAthlete = new Map<string, HomeSetsRow[]>();
-  for (const row of rows) byAthlete.set(row.athlete_id, [...(byAthlete.get(row.athlete_id) ?? []), row]);
-  const day = (at: string) => dayAt(new Date(at), zone);
-  return new Map([...byAthlete].map(([id, of]) => [id, withHome(nothingAtHome, of.map(setEvent), day).sets]));
-}
 
 /**
  * What was done at home from a day on: the record for people, and the throws of it for the limits. What the newest word

@@ -435,6 +435,15 @@ export interface GamesRow {
   by_person: string;
 }
 
+export interface HomeDaysRow {
+  academy_id: string;
+  athlete_id: string;
+  date: string;
+  assigned: number;
+  done: number;
+  late: number;
+}
+
 export interface HomeGamesRow {
   academy_id: string;
   id: string;
@@ -1063,6 +1072,7 @@ declare module 'knex/types/tables' {
     findings: Table<FindingsRow>;
     flaw_cases: Table<FlawCasesRow>;
     games: Table<GamesRow>;
+    home_days: Table<HomeDaysRow>;
     home_games: Table<HomeGamesRow>;
     home_pain: Table<HomePainRow>;
     home_sets: Table<HomeSetsRow>;

@@ -39,6 +39,15 @@ const together = (all: readonly WorkDone[]): WorkDone =>
     nothing,
   );
 
+type Ticked = ReadonlyMap<string, HomeSet>;
+const tickedOf = (done: readonly HomeSet[]): Ticked => new Map(done.map((set) => [homeSetKey(set), set]));
+
+/** The sets of an assigned drill that were ticked. */
+const workedOf = ({ date, drill, sets }: AssignedSets, ticked: Ticked): HomeSet[] =>
+  Array.from({ length: sets }, (_, n) => ticked.get(homeSetKey({ date, drill, set: n + 1 }))).flatMap(
+    (set) => set ?? [],
+  );
+
 /**
  * What is assigned for each day at home: a week that was assigned later takes the place of an earlier one on its days.
  * What is assigned for a lesson is worked there and ticked nowhere.
@@ -74,12 +83,10 @@ export function homeWork(
   done: readonly HomeSet[],
   today: string,
 ): HomeWeek[] {
-  const ticked = new Map(done.map((set) => [homeSetKey(set), set]));
+  const ticked = tickedOf(done);
   const weeks = new Map<string, Map<string, WorkDone[]>>();
   for (const { date, drill, sets } of assigned) {
-    const worked = Array.from({ length: sets }, (_, n) =>
-      ticked.get(homeSetKey({ date, drill, set: n + 1 })),
-    ).flatMap((set) => (set ? [set] : []));
+    const worked = workedOf({ date, drill, sets }, ticked);
     const counts = date < today ? sets : date === today ? worked.length : 0;
     if (counts === 0) continue;
     const week = weeks.get(mondayOf(date)) ?? new Map<string, WorkDone[]>();
@@ -101,6 +108,50 @@ export function homeWork(
       return { week, drills: each, ...together(each) };
     });
 }
+
+/** What was assigned for a day, and done of it. */
+export interface HomeDay extends Pick<WorkDone, 'assigned' | 'done' | 'late'> {
+  date: string;
+}
+
+/**
+ * Day by day what was assigned for at home, and how much of it was ticked; days without anything assigned are left out.
+ *
+ * @param assigned of each day as it was assigned last
+ * @example homeDays([{ date: '2026-05-04', drill: 'hip-snap', sets: 2 }], []) // [ { date: '2026-05-04', assigned: 2, done: 0, late: 0 } ]
+ */
+export function homeDays(assigned: readonly AssignedSets[], done: readonly HomeSet[]): HomeDay[] {
+  const ticked = tickedOf(done);
+  const days = new Map<string, HomeDay>();
+  for (const item of assigned) {
+    const worked = workedOf(item, ticked);
+    const { date } = item;
+    const so = days.get(date) ?? { date, assigned: 0, done: 0, late: 0 };
+    days.set(date, {
+      date,
+      assigned: so.assigned + item.sets,
+      done: so.done + worked.length,
+      late: so.late + worked.filter(({ late }) => late).length,
+    });
+  }
+  return [...days.values()].sort((x, y) => x.date.localeCompare(y.date));
+}
+
+/**
+ * Days together: of today counts what is done.
+ *
+ * @param past all days before today together
+ * @param today null where nothing is assigned for it
+ * @example homeSoFar({ assigned: 4, done: 2, late: 0 }, { date: '2026-05-04', assigned: 3, done: 1, late: 0 }).assigned // 5
+ */
+export const homeSoFar = (
+  past: Omit<HomeDay, 'date'>,
+  today: Omit<HomeDay, 'date'> | null,
+): Omit<HomeDay, 'date'> => ({
+  assigned: past.assigned + (today?.done ?? 0),
+  done: past.done + (today?.done ?? 0),
+  late: past.late + (today?.late ?? 0),
+});
 
 /**
  * All of some weeks together.

@@ -10,6 +10,7 @@ import {
 } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';
+import { StyleSheet } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useAthlete, useMe, useToday, type PageOf } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
@@ -36,8 +37,9 @@ import { WhatMoved } from './WhatMoved';
 type Page = PageOf<'prove'>;
 
 const sections = ['time', 'delivery', 'work', 'send'] as const;
-type Section = (typeof sections)[number];
-const sectionNames: Readonly<Record<Section, string>> = {
+/** Sent from another section, the report is made as this one opens. */
+type Section = (typeof sections)[number] | 'send now';
+const sectionNames: Readonly<Record<(typeof sections)[number], string>> = {
   time: 'Time',
   delivery: 'Delivery',
   work: 'Practice',
@@ -127,10 +129,13 @@ function Proven({ page, course }: { page: Page; course: Course }) {
       new Blob([writeTimeline(entries, history.timeline)], { type: 'text/csv' }),
       `${athlete.givenName.toLowerCase()}-progress-${today}.csv`,
     );
+  const send = (now: boolean) => (
+    <SendReport athlete={athlete} before={two.before} after={two.after} now={now} onTable={saveTable} />
+  );
   const parts: Record<Section, ReactNode> = {
     time: (
       <>
-        <VelocityCard velocities={velocities} />
+        <VelocityCard velocities={velocities} onSend={() => setSection('send now')} />
         <TimeAxis
           athleteId={athlete.id}
           entries={entries}
@@ -165,13 +170,14 @@ function Proven({ page, course }: { page: Page; course: Course }) {
         />
       </>
     ),
-    send: <SendReport athlete={athlete} before={two.before} after={two.after} onTable={saveTable} />,
+    send: send(false),
+    'send now': send(true),
   };
   return (
     <Pane maxWidth={wide ? 1100 : 760} key={section}>
       <Choices<Section>
         label="What is shown"
-        value={section}
+        value={section === 'send now' ? 'send' : section}
         onChange={setSection}
         options={sections.map((value) => ({ value, text: sectionNames[value] }))}
       />
@@ -190,7 +196,7 @@ function Proven({ page, course }: { page: Page; course: Course }) {
 }
 
 /** What the velocity did, held against the smallest real change. */
-function VelocityCard({ velocities }: Pick<Page, 'velocities'>) {
+function VelocityCard({ velocities, onSend }: Pick<Page, 'velocities'> & { onSend: () => void }) {
   const today = useToday();
   const { person } = useMe();
   const unit = person.velocityUnit;
@@ -215,6 +221,9 @@ function VelocityCard({ velocities }: Pick<Page, 'velocities'>) {
       )}
       {pretend ? <Notice>{pretend}</Notice> : null}
       {last ? <VelocityFigures figures={last} unit={unit} when={dayWords(last.date, today)} /> : null}
+      <Button mode="outlined" icon="share-variant" style={styles.start} onPress={onSend}>
+        Send to the family
+      </Button>
     </Card>
   );
 }
@@ -240,3 +249,5 @@ function Learned({ page: { plan, sessions } }: { page: Page }) {
     </Card>
   );
 }
+
+const styles = StyleSheet.create({ start: { alignSelf: 'flex-start' } });

@@ -1,5 +1,5 @@
 import type { LookRecord, MadeShare } from '@wrightonic/contract';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
@@ -16,13 +16,15 @@ interface Props {
   athlete: { id: string; givenName: string };
   before: LookRecord | null;
   after: LookRecord | null;
+  /** It is made at once, without names. */
+  now: boolean;
   onTable: () => void;
 }
 
 const opensDays = 60;
 
 /** The report on paper, behind a link for the family, and everything as a table. */
-export function SendReport({ athlete: { id, givenName }, before, after, onTable }: Props) {
+export function SendReport({ athlete: { id, givenName }, before, after, now, onTable }: Props) {
   const today = useToday();
   const { academy } = useMe();
   const [names, setNames] = useState(false);
@@ -44,6 +46,13 @@ export function SendReport({ athlete: { id, givenName }, before, after, onTable 
     const answer = await make({ athleteId: id, body: { id: v7(), days: opensDays, names, ...of } });
     if (answer.data) setMade(answer.data);
   };
+  const asked = useRef(!now);
+  useEffect(() => {
+    if (asked.current) return;
+    asked.current = true;
+    void send();
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, as it opens
+  }, []);
   return (
     <Card>
       <Heading>Send the progress</Heading>

@@ -13,11 +13,13 @@ interface Props {
   first: number;
   width: number;
   height: number;
+  /** As wide as there is room. */
+  fluid?: boolean;
   setter: Ref<FrameSetter>;
 }
 
 /** A figure in motion: its shapes change in place, so that a slow phone keeps up. */
-export function MovingFigure({ moving, first, width, height, setter }: Props) {
+export function MovingFigure({ moving, first, width, height, fluid = false, setter }: Props) {
   const inks = useInks();
   const group = useRef<SVGGElement>(null);
   const drawn = useRef(new WeakMap<Element, Record<string, string>>());
@@ -44,8 +46,7 @@ export function MovingFigure({ moving, first, width, height, setter }: Props) {
   useEffect(() => show(first), [moving, first, inks]);
   return (
     <svg
-      width={width}
-      height={height}
+      {...(fluid ? { viewBox: `0 0 ${width} ${height}`, width: '100%', height: '100%' } : { width, height })}
       aria-hidden
       style={{ display: 'block', contain: 'strict', willChange: 'transform' }}
     >

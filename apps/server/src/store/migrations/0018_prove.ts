@@ -17,6 +17,15 @@ const tables: Record<string, (t: Knex.CreateTableBuilder) => void> = {
     t.string('pitch', 40).notNullable();
     t.integer('ball_g').notNullable();
   },
+  // Sets assigned for a day at home, and how many of them were ticked; kept beside the history.
+  home_days: (t) => {
+    uuid(t, 'academy_id').notNullable();
+    pointer(t, 'athlete_id', 'athletes');
+    t.date('date').notNullable();
+    t.primary(['academy_id', 'athlete_id', 'date']);
+    t.index(['academy_id', 'date'], 'home_days_by_date');
+    for (const count of ['assigned', 'done', 'late']) t.integer(count).notNullable();
+  },
   // Flaws that were seen as obvious and looked at again since, as the looks stand; kept beside the history.
   flaw_cases: (t) => {
     uuid(t, 'academy_id').notNullable();

@@ -4,6 +4,7 @@ import type { Academy } from '../scope';
 import { markMoves, refreshState, stateParts, type StateOf, type StatePart } from './athleteStates';
 import { countReps, countThrowDays } from './counts';
 import { findCases } from './flawCases';
+import { countHomeDays } from './homeDays';
 import { judgeCalls } from './judgedCalls';
 
 /** What changed of an athlete's history, and so has to be counted anew. */
@@ -198,6 +199,7 @@ export async function rebuildAthletes(
     academy.current(async (current) => {
       await lockStates(current, [athlete]);
       await countThrowDays(current, athlete);
+      await countHomeDays(current, athlete, of.zone);
       await refreshState(current, athlete, stateParts, of);
       await judgeCalls(current, athlete);
       await findCases(current, athlete);

@@ -8,13 +8,7 @@ import {
 } from '@wrightonic/core';
 import { dayNumber } from '@wrightonic/core/day';
 import { scaleLinear } from 'd3-scale';
-
-/** Where a day stands, px; it changes with every frame of a zoom. */
-export interface DayScale {
-  (day: number): number;
-  /** First and last day that are shown. */
-  domain: () => number[];
-}
+import { boxes, dotsOf, lineOf, one, whole, type DayScale, type Point } from './paths';
 
 /** Inks of the theme by name. */
 export type AxisInk = 'ink' | 'line' | 'clay' | 'dusk' | 'grass' | 'amber' | 'amberSunk' | 'sunk';
@@ -63,43 +57,6 @@ const rowHeight = 24;
 const barHeight = 44;
 /** The name of a lane stands above it. */
 const nameHeight = 20;
-
-const one = (value: number): string => value.toFixed(1);
-type Point = readonly [day: number, y: number];
-
-/** What of points in the order of their days is shown, with one more at each end for the line that leads out. */
-function shownOf(points: readonly Point[], x: DayScale): readonly Point[] {
-  const [first, last] = x.domain() as [number, number];
-  if (points.length < 3) return points;
-  const from = points.findIndex(([day]) => day >= first);
-  const to = points.findLastIndex(([day]) => day <= last);
-  return points.slice(Math.max(0, (from < 0 ? points.length : from) - 1), to + 2);
-}
-
-const whole = (points: readonly Point[], x: DayScale): string =>
-  points.map(([day, y], n) => `${n ? 'L' : 'M'}${one(x(day))} ${one(y)}`).join('');
-const lineOf =
-  (points: readonly Point[]) =>
-  (x: DayScale): string =>
-    whole(shownOf(points, x), x);
-const dotsOf =
-  (points: readonly Point[]) =>
-  (x: DayScale): string =>
-    shownOf(points, x)
-      .map(([day, y]) => `M${one(x(day))} ${one(y)}h0`)
-      .join('');
-const boxes =
-  (spans: readonly { from: number; to: number; y: number; height: number }[]) =>
-  (x: DayScale): string => {
-    const [first, last] = x.domain() as [number, number];
-    return spans
-      .filter(({ from, to, height }) => height > 0 && to >= first && from <= last)
-      .map(
-        ({ from, to, y, height }) =>
-          `M${one(x(from))} ${one(y)}H${one(Math.max(x(to) - 1, x(from) + 1))}v${one(height)}H${one(x(from))}Z`,
-      )
-      .join('');
-  };
 
 export interface AxisInput {
   entries: readonly TimelineEntry[];

@@ -6,10 +6,12 @@ import { FilePick } from '../../../../ui/ImportPreview/FilePick';
 import { someoneOf, WhoseSecond, type Whose } from '../../../../ui/motions/WhoseSecond';
 import { Pane } from '../../../../ui/Screen/Pane';
 import { Heading } from '../../../../ui/Screen/Screen';
+import { useToday } from '../../../../store/useAthlete';
 import { useWide } from '../../../../ui/hooks/useWide';
+import { dayWords } from '../../../../ui/words/days';
 import { hashOf, maxFilmBytes, films as accept } from '../file';
 import { TwoFilms } from './TwoFilms';
-import type { Picked } from './useFilm';
+import { sideName, type Picked, type PickedFilm } from './useSide';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -17,20 +19,28 @@ interface Props {
   onClose: () => void;
 }
 
-/** Two films of this device side by side: of one athlete, or of two. */
+/** A film of this device beside another one, or beside a body that was tracked: of one athlete, or of two. */
 export function PickTwo({ athlete, clips, onClose }: Props) {
   const wide = useWide();
-  const [first, setFirst] = useState<Picked | null>(null);
+  const today = useToday();
+  const [first, setFirst] = useState<PickedFilm | null>(null);
   const [second, setSecond] = useState<Picked | null>(null);
   const [whose, setWhose] = useState<Whose>('own');
   const someone = someoneOf(whose);
   const { clips: theirs } = useClips(someone?.id ?? null);
-  const pick = async (file: File, whose: readonly ClipRecord[], who: Pick<Picked, 'name' | 'throws'>) => {
+  const pick = async (
+    file: File,
+    whose: readonly ClipRecord[],
+    who: Pick<Picked, 'name' | 'throws'>,
+  ): Promise<PickedFilm> => {
     const hash = await hashOf(file);
     const clip = whose.find((each) => each.hash === hash && each.size === file.size) ?? null;
-    return { file, clip, ...who };
+    return { kind: 'film', file, clip, ...who };
   };
   const self = { name: athlete.givenName, throws: athlete.throws };
+  const tracked = (whose === 'own' ? clips : ((someone && theirs) ?? [])).filter(
+    ({ motion }) => motion?.motion,
+  );
   const them = someone ? { name: someone.givenName, throws: someone.throws } : self;
   return (
     <Pane maxWidth={wide ? 1100 : 760}>
@@ -41,13 +51,13 @@ export function PickTwo({ athlete, clips, onClose }: Props) {
       {first && second ? (
         <>
           <TwoFilms
-            key={`${first.file.name} ${second.file.name} ${second.name}`}
+            key={`${sideName(first)} ${sideName(second)}`}
             a={first}
             b={second}
             discipline={athlete.discipline}
           />
           <Button mode="text" onPress={() => setSecond(null)}>
-            Another second film
+            Choose another second
           </Button>
         </>
       ) : null}
@@ -73,10 +83,21 @@ export function PickTwo({ athlete, clips, onClose }: Props) {
               onFile={(file) => void pick(file, (someone && theirs) || clips, them).then(setSecond)}
             />
           ) : null}
+          {tracked.length ? <Text variant="labelMedium">Or a body that was tracked before</Text> : null}
+          {tracked.map((clip) => (
+            <Button
+              key={clip.id}
+              mode="outlined"
+              style={{ alignSelf: 'flex-start' }}
+              onPress={() => setSecond({ kind: 'motion', clip, motion: clip.motion!.motion!, ...them })}
+            >
+              {`${dayWords(clip.date, today)}: ${clip.name}`}
+            </Button>
+          ))}
         </>
       ) : null}
       <Text variant="bodySmall">
-        Both stay on this device. Films that were opened on the bench before know their events; others are
+        Films stay on this device. Those that were opened on the bench before know their events; others are
         lined up by hand.
       </Text>
     </Pane>

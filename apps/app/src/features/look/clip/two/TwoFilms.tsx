@@ -9,7 +9,7 @@ import { Notice, Waiting } from '../../../../ui/Notice/Notice';
 import { eventName } from '../../../../ui/words/clipEvents';
 import { eventTimes } from './eventTimes';
 import { TwoPictures } from './TwoPictures';
-import { useFilm, type Picked } from './useFilm';
+import { sideName, useSide, type Picked } from './useSide';
 import { useInStep, type Origins } from './useInStep';
 
 interface Props {
@@ -20,11 +20,15 @@ interface Props {
 
 const byHand = 'by hand';
 
-/** Two films by one clock: lined up at an event or by hand, stepped and played together at true speed. */
+/** When the events of a side are, s of its own time. */
+const timesOf = (picked: Picked): Partial<Record<ClipEvent, number>> =>
+  picked.kind === 'motion' ? picked.motion.events : picked.clip ? eventTimes(picked.clip) : {};
+
+/** Two films, or a film and a tracked body, by one clock: lined up at an event or by hand, stepped and played together at true speed. */
 export function TwoFilms({ a, b, discipline }: Props) {
   const own = useColours();
-  const films = [useFilm(a), useFilm(b)] as const;
-  const times = [a, b].map(({ clip }) => (clip ? eventTimes(clip) : {}));
+  const films = [useSide(a), useSide(b)] as const;
+  const times = [a, b].map(timesOf);
   const both = filmedEvents[discipline].filter((event) => times.every((known) => known[event] !== undefined));
   const [event, setEvent] = useState<ClipEvent | typeof byHand>(() =>
     both.includes('plant') ? 'plant' : (both[0] ?? byHand),
@@ -37,7 +41,7 @@ export function TwoFilms({ a, b, discipline }: Props) {
   const { ready, time, playing, play, pause, go, step } = useInStep(films, origins);
   const wrong = films.findIndex((film) => film.wrong);
   const same = films[0].body !== null && films[1].body !== null ? films[0].body / films[1].body : 1;
-  const names = [a, b].map(({ name, file }) => `${name}, ${file.name}`) as [string, string];
+  const names = [a, b].map(sideName) as [string, string];
   const shift = (n: 0 | 1, by: number) => {
     const rate = films[n].known?.rate ?? 30;
     setEvent(byHand);
@@ -110,13 +114,13 @@ export function TwoFilms({ a, b, discipline }: Props) {
           />
           <ByHand names={names} shift={shift} />
           <SizeOfSecond size={size} same={same} setSize={setSize} />
-          {over ? <Text variant="bodySmall">Drag the second film to where it belongs.</Text> : null}
+          {over ? <Text variant="bodySmall">Drag the second to where it belongs.</Text> : null}
           {a.throws === b.throws ? null : (
-            <Text variant="bodySmall">The second film is mirrored, as the hands differ.</Text>
+            <Text variant="bodySmall">The second is mirrored, as the hands differ.</Text>
           )}
         </>
       ) : wrong < 0 ? (
-        <Waiting what="Reading both films" />
+        <Waiting what="Reading both" />
       ) : null}
       {a.clip?.motion && b.clip?.motion ? (
         <MotionTable a={a.clip.motion.figures} b={b.clip.motion.figures} titles={names} />

@@ -1,8 +1,10 @@
-import { useState, type PointerEvent } from 'react';
-import type { Film } from './useFilm';
+import { useState, type CSSProperties, type PointerEvent } from 'react';
+import { useColours } from '../../../../theme/theme';
+import { MovingFigure } from '../../../../ui/body/MovingFigure';
+import { figureSize, type Side } from './useSide';
 
 interface Props {
-  films: readonly [Film, Film];
+  films: readonly [Side, Side];
   names: readonly [string, string];
   /** The second over the first, half seen through. */
   over: boolean;
@@ -14,7 +16,7 @@ interface Props {
 
 const seenThrough = 0.5;
 
-/** Two films beside or over each other, at the same height of the picture; the second can be drawn to its place. */
+/** Two sides beside or over each other, at the same height of the picture; the second can be drawn to its place. */
 export function TwoPictures({ films, names, over, size, mirrored }: Props) {
   const [moved, setMoved] = useState<readonly [number, number]>([0, 0]);
   const drag = (event: PointerEvent<HTMLDivElement>) => {
@@ -54,15 +56,9 @@ export function TwoPictures({ films, names, over, size, mirrored }: Props) {
             ...(over && n === 1 ? { position: 'absolute', inset: 0, opacity: seenThrough } : {}),
           }}
         >
-          <video
-            ref={film.video}
-            src={film.url}
-            muted
-            playsInline
-            preload="auto"
-            aria-label={names[n as 0 | 1]}
-            onLoadedMetadata={film.loaded}
-            onError={film.refused}
+          <Picture
+            film={film}
+            name={names[n as 0 | 1]}
             style={{
               display: 'block',
               width: '100%',
@@ -73,5 +69,35 @@ export function TwoPictures({ films, names, over, size, mirrored }: Props) {
         </div>
       ))}
     </div>
+  );
+}
+
+/** The video of a film, or the figure of a tracked body. */
+function Picture({ film, name, style }: { film: Side; name: string; style: CSSProperties }) {
+  const own = useColours();
+  if (film.figure)
+    return (
+      <div role="img" aria-label={name} style={{ ...style, background: own.surface }}>
+        <MovingFigure
+          moving={film.figure.moving}
+          first={film.figure.moving.best}
+          {...figureSize}
+          fluid
+          setter={film.figure.setter}
+        />
+      </div>
+    );
+  return (
+    <video
+      ref={film.video}
+      src={film.url ?? undefined}
+      muted
+      playsInline
+      preload="auto"
+      aria-label={name}
+      onLoadedMetadata={film.loaded}
+      onError={film.refused}
+      style={style}
+    />
   );
 }

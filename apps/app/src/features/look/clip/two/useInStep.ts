@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Film } from './useFilm';
+import type { Side } from './useSide';
 
-/** Where each film stands when the clock of both is at 0, s of its file. */
+/** Where each side stands when the clock of both is at 0, s of its file. */
 export type Origins = readonly [number, number];
 
 /** Further apart than this while they play, the second is put right, s of true time. */
@@ -10,8 +10,8 @@ const apart = 0.04;
 const speed = 0.25;
 const within = 0.0005;
 
-/** Two films by one clock of true time, however slowly each of them plays. */
-export function useInStep(films: readonly [Film, Film], origins: Origins) {
+/** Two sides, one of them a film at least, by one clock of true time, however slowly each of them plays. */
+export function useInStep(films: readonly [Side, Side], origins: Origins) {
   const [time, setTime] = useState(0);
   const [playing, setPlaying] = useState(false);
   const busy = useRef(false);
@@ -23,7 +23,7 @@ export function useInStep(films: readonly [Film, Film], origins: Origins) {
   });
   const seek = (n: 0 | 1, t: number) => {
     const { films: both, origins: from } = latest.current;
-    return both[n].known?.frames.seek(from[n] + t * both[n].slowed + within);
+    return both[n].known?.seek(from[n] + t * both[n].slowed + within);
   };
   /** Of the places that are asked for meanwhile the last one is gone to. */
   const go = async (to: number) => {
@@ -45,24 +45,34 @@ export function useInStep(films: readonly [Film, Film], origins: Origins) {
     if (ready) void go(wanted.current.time);
     // eslint-disable-next-line react-hooks/exhaustive-deps -- `go` is made anew with each drawing; its inputs are these.
   }, [ready, first, second]);
+  /** The side whose video the other one follows. */
+  const led = films[0].video ? 0 : 1;
+  const timeOf = (n: 0 | 1, element: HTMLVideoElement) =>
+    (element.currentTime - origins[n]) / films[n].slowed;
   const pause = () => {
-    films.forEach(({ video }) => video.current?.pause());
+    films.forEach(({ video }) => video?.current?.pause());
     setPlaying(false);
-    const element = films[0].video.current;
-    if (element) void go((element.currentTime - origins[0]) / films[0].slowed);
+    const element = films[led].video?.current;
+    if (element) void go(timeOf(led, element));
   };
   const play = () => {
-    const [a, b] = films.map(({ video }) => video.current) as [HTMLVideoElement, HTMLVideoElement];
+    const [leader, other] = [films[led].video!.current!, films[1 - led]!.video?.current];
+    const videos = [leader, ...(other ? [other] : [])];
     films.forEach(({ video, slowed }) =>
-      Object.assign(video.current!, { playbackRate: Math.min(16, speed * slowed), muted: true }),
+      video?.current
+        ? Object.assign(video.current, { playbackRate: Math.min(16, speed * slowed), muted: true })
+        : undefined,
     );
     setPlaying(true);
-    void Promise.all([a.play(), b.play()]).then(() => {
+    void Promise.all(videos.map((video) => video.play())).then(() => {
+      const n = (1 - led) as 0 | 1;
       const follow = () => {
-        if (a.paused || a.ended || b.ended) return pause();
-        const now = (a.currentTime - origins[0]) / films[0].slowed;
-        const other = (b.currentTime - origins[1]) / films[1].slowed;
-        if (Math.abs(other - now) > apart) b.currentTime = origins[1] + now * films[1].slowed;
+        if (leader.paused || videos.some((video) => video.ended)) return pause();
+        const now = timeOf(led, leader);
+        // A figure is put where the film is; a film plays by itself and is put right.
+        if (!other) void seek(n, now);
+        else if (Math.abs(timeOf(n, other) - now) > apart)
+          other.currentTime = origins[n] + now * films[n].slowed;
         setTime(now);
         requestAnimationFrame(follow);
       };

@@ -1,0 +1,106 @@
+import { laneNames, lanes, type TimelineEntry } from '@wrightonic/core';
+import { dayNumber } from '@wrightonic/core/day';
+import { scaleLinear } from 'd3-scale';
+import { axisPicture, chartHeight } from '../src/features/prove/axis/layers';
+import { boxes, dotsOf, lineOf } from '../src/features/prove/axis/paths';
+
+const scale = (from: number, to: number) => scaleLinear().domain([from, to]).range([0, 100]);
+const count = (path: string, letter: string) => path.split(letter).length - 1;
+
+describe('paths on an axis that is zoomed', () => {
+  const points = [0, 10, 20, 30, 40].map((day) => [day, 5] as const);
+  it('hold what is shown, and one point more at each end', () => {
+    expect(count(lineOf(points)(scale(0, 40)), 'L')).toBe(4);
+    expect(count(lineOf(points)(scale(15, 25)), 'L')).toBe(2);
+    expect(count(lineOf(points)(scale(10, 20)), 'L')).toBe(3);
+    expect(count(dotsOf(points)(scale(12, 18)), 'M')).toBe(2);
+  });
+  it('lead through a stretch in which nothing was', () =>
+    expect(lineOf(points)(scale(31, 39))).toMatch(/^M-\d+\.\d 5\.0L\d+\.\d 5\.0$/));
+  it('leave out spans that are over or still to come, and those without height', () => {
+    const span = (from: number, to: number, height = 4) => ({ from, to, y: 0, height });
+    const some = [span(0, 5), span(5, 10), span(20, 25), span(12, 14, 0)];
+    expect(count(boxes(some)(scale(10, 19)), 'M')).toBe(1);
+  });
+});
+
+describe('the picture of an axis', () => {
+  const entry = (more: Partial<TimelineEntry>): TimelineEntry => ({
+    lane: 'looks',
+    from: '2026-05-01',
+    to: '2026-05-01',
+    text: '',
+    values: [],
+    ...more,
+  });
+  const stage = (row: number, from: string, to: string | null) =>
+    entry({ lane: 'stages', row, from, to, text: 'Lower half, feel', short: 'feel' });
+  const picture = (entries: TimelineEntry[], open = lanes.slice(1)) =>
+    axisPicture({
+      entries,
+      open,
+      trend: [],
+      target: null,
+      unit: 'mph',
+      names: laneNames,
+      today: '2026-06-01',
+    });
+
+  it('has a lane for what there is and is open, and no more', () => {
+    const both = [entry({}), entry({ lane: 'camps', to: '2026-05-03', text: 'Camp' })];
+    const names = (all: TimelineEntry[], open?: (typeof lanes)[number][]) =>
+      picture(all, open).fixed.map(({ text }) => text);
+    expect(names(both)).toEqual(['Looks', 'Camps']);
+    expect(names(both, ['camps'])).toEqual(['Camps']);
+    expect(picture([]).height).toBeLessThan(picture(both).height);
+  });
+
+  it('keeps each thread of a plan in its own row, one span after the other', () => {
+    const { texts } = picture([
+      stage(0, '2026-05-01', '2026-05-09'),
+      stage(1, '2026-05-01', '2026-05-20'),
+      stage(0, '2026-05-10', null),
+    ]);
+    const rows = texts.map(({ y }) => y);
+    expect(rows[0]).toBe(rows[2]);
+    expect(rows[1]).toBeGreaterThan(rows[0]!);
+    expect(texts.map(({ text }) => text)).toEqual(['feel', 'feel', 'feel']);
+    // What lasts ends today.
+    expect(texts[2]!.to).toBe(dayNumber('2026-06-01') + 1);
+  });
+
+  it('puts what overlaps in a lane below', () => {
+    const camp = (from: string, to: string) => entry({ lane: 'camps', from, to });
+    const { texts } = picture([camp('2026-05-01', '2026-05-05'), camp('2026-05-05', '2026-05-08')]);
+    expect(texts[1]!.y).toBeGreaterThan(texts[0]!.y);
+  });
+
+  it('draws the target, the sessions and their tops inside of the chart', () => {
+    const session = (from: string, usual: number) =>
+      entry({
+        lane: 'velocity',
+        from,
+        to: from,
+        values: [
+          { name: 'usual', value: usual, unit: 'mph' },
+          { name: 'top', value: usual + 2, unit: 'mph' },
+        ],
+      });
+    const drawn = axisPicture({
+      entries: [session('2026-05-01', 60), session('2026-05-08', 62)],
+      open: [],
+      trend: [],
+      target: { velocity: 30, by: null },
+      unit: 'mph',
+      names: laneNames,
+      today: '2026-06-01',
+    });
+    expect(drawn.fixed.some(({ text }) => text === 'Target 67.1')).toBe(true);
+    const x = scale(dayNumber('2026-05-01'), dayNumber('2026-05-08'));
+    const ys = drawn.layers
+      .flatMap(({ path }) => [...path(x).matchAll(/[ML]-?[\d.]+ (-?[\d.]+)/g)])
+      .map(([, y]) => Number(y));
+    expect(Math.min(...ys)).toBeGreaterThanOrEqual(0);
+    expect(Math.max(...ys)).toBeLessThanOrEqual(chartHeight);
+  });
+});
