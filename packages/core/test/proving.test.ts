@@ -1,5 +1,4 @@
 import {
-  addDays,
   assignedLast,
   breaksOf,
   changeOver,
@@ -24,21 +23,7 @@ import {
   type SessionVelocity,
   type StageStep,
 } from '../src';
-
-const first = '2026-03-02';
-const on = (days: number) => addDays(first, days);
-const like = { effort: 90, pitch: 'fastball', ball: 145 };
-const session = (days: number, mph: number, more: Partial<SessionVelocity> = {}): SessionVelocity => ({
-  date: on(days),
-  n: 12,
-  usual: fromMph(mph),
-  top: fromMph(mph + 2),
-  robustSd: fromMph(0.5),
-  step: fromMph(0.1),
-  simulated: 0,
-  like,
-  ...more,
-});
+import { first, like, on, session } from './sessions';
 
 describe('an absence', () => {
   it('begins at 21 days without anything', () => {

@@ -1,5 +1,4 @@
 import {
-  addDays,
   changeOver,
   comparedIds,
   compareLooks,
@@ -15,24 +14,9 @@ import {
   trendBand,
   writeTimeline,
   type DatedLook,
-  type SessionVelocity,
 } from '../src';
+import { on, session } from './sessions';
 import { noCourse } from './samples';
-
-const first = '2026-03-02';
-const on = (days: number) => addDays(first, days);
-const like = { effort: 90, pitch: 'fastball', ball: 145 };
-const session = (days: number, mph: number, more: Partial<SessionVelocity> = {}): SessionVelocity => ({
-  date: on(days),
-  n: 12,
-  usual: fromMph(mph),
-  top: fromMph(mph + 2),
-  robustSd: fromMph(0.5),
-  step: fromMph(0.1),
-  simulated: 0,
-  like,
-  ...more,
-});
 
 describe('what a report says', () => {
   const look = (days: number, findings: DatedLook['findings']): DatedLook => ({ date: on(days), findings });

@@ -4,11 +4,10 @@ import { Linking, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
-import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
 import { CopyAddress } from '../../ui/CopyAddress/CopyAddress';
+import { OpenLinks } from '../../ui/CopyAddress/OpenLinks';
 import { Choices } from '../../ui/form/Choices';
-import { dayAt, dayWords } from '../../ui/words/days';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 
@@ -21,16 +20,11 @@ const lasting = [
 /** The week for whoever is at home: a link, a sheet of paper, a calendar; and the links that are still open. */
 export function Share({ page }: { page: BuildPage }) {
   const { id, givenName } = page.athlete;
-  const today = useToday();
-  const { academy } = useMe();
   const [days, setDays] = useState(30);
   const [made, setMade] = useState<MadeShare | null>(null);
   const { data } = lazyEndpoints.useSharesQuery(id);
   const [make, making] = lazyEndpoints.useMakeShareMutation();
   const [end, ending] = lazyEndpoints.useEndShareMutation();
-  const open = (data ?? []).filter(
-    ({ ended, expiresAt }) => !ended && dayAt(expiresAt, academy.zone) >= today,
-  );
   const address = made ? `${location.origin}/s/${made.token}` : '';
   const file = (name: string) => `/api/shared/${made!.token}/${name}`;
   return (
@@ -82,32 +76,20 @@ export function Share({ page }: { page: BuildPage }) {
         </>
       )}
       {ending.error ? <ErrorNotice error={ending.error} /> : null}
-      {open.length ? <Text variant="labelMedium">Open links</Text> : null}
-      {open.map((share) => (
-        <View key={share.id} style={styles.row}>
-          <Text style={styles.grow}>
-            {`${share.by}, ${dayWords(dayAt(share.at, academy.zone), today)}; opens until ${dayWords(dayAt(share.expiresAt, academy.zone), today)}`}
-          </Text>
-          <Button
-            mode="text"
-            compact
-            accessibilityLabel={`Take back the link of ${dayWords(dayAt(share.at, academy.zone), today)}`}
-            onPress={() =>
-              void end({ athleteId: id, share: share.id, body: { id: v7() } }).then(() =>
-                made?.id === share.id ? setMade(null) : undefined,
-              )
-            }
-          >
-            Take back
-          </Button>
-        </View>
-      ))}
+      <OpenLinks
+        called="link"
+        links={data ?? []}
+        onTakeBack={(share) =>
+          void end({ athleteId: id, share, body: { id: v7() } }).then(() =>
+            made?.id === share ? setMade(null) : undefined,
+          )
+        }
+      />
     </Card>
   );
 }
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
-  grow: { flex: 1, minWidth: 160 },
   start: { alignSelf: 'flex-start' },
 });

@@ -7,6 +7,7 @@ import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
 import { CopyAddress } from '../../ui/CopyAddress/CopyAddress';
+import { OpenLinks } from '../../ui/CopyAddress/OpenLinks';
 import { Choices } from '../../ui/form/Choices';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
@@ -39,9 +40,6 @@ export function SendReport({ athlete: { id, givenName }, before, after, now, onT
     names: names ? '1' : '0',
   });
   const day = (instant: string) => dayWords(dayAt(instant, academy.zone), today);
-  const open = (data ?? []).filter(
-    ({ ended, expiresAt }) => !ended && dayAt(expiresAt, academy.zone) >= today,
-  );
   const send = async () => {
     const answer = await make({ athleteId: id, body: { id: v7(), days: opensDays, names, ...of } });
     if (answer.data) setMade(answer.data);
@@ -95,30 +93,19 @@ export function SendReport({ athlete: { id, givenName }, before, after, now, onT
         </>
       ) : null}
       {ending.error ? <ErrorNotice error={ending.error} /> : null}
-      {open.map((report) => (
-        <View key={report.id} style={styles.row}>
-          <Text style={styles.grow}>
-            {`Sent by ${report.by}, ${day(report.at)}; opens until ${day(report.expiresAt)}`}
-          </Text>
-          <Button
-            mode="text"
-            compact
-            accessibilityLabel={`Take back the report of ${day(report.at)}`}
-            onPress={() =>
-              void end({ athleteId: id, report: report.id, body: { id: v7() } }).then(() =>
-                made?.id === report.id ? setMade(null) : undefined,
-              )
-            }
-          >
-            Take back
-          </Button>
-        </View>
-      ))}
+      <OpenLinks
+        called="report"
+        links={data ?? []}
+        onTakeBack={(report) =>
+          void end({ athleteId: id, report, body: { id: v7() } }).then(() =>
+            made?.id === report ? setMade(null) : undefined,
+          )
+        }
+      />
     </Card>
   );
 }
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
-  grow: { flex: 1, minWidth: 160 },
 });

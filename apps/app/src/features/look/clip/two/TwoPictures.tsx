@@ -72,31 +72,33 @@ export function TwoPictures({ films, names, over, size, mirrored }: Props) {
   );
 }
 
+interface PictureProps {
+  film: Side;
+  name: string;
+  style: CSSProperties;
+}
+
 /** The video of a film, or the figure of a tracked body. */
-function Picture({ film, name, style }: { film: Side; name: string; style: CSSProperties }) {
+function Picture({ film: { video, url, figure, loaded, refused }, name, style }: PictureProps) {
   const own = useColours();
-  if (film.figure)
+  if (figure) {
+    const { moving, setter } = figure;
     return (
       <div role="img" aria-label={name} style={{ ...style, background: own.surface }}>
-        <MovingFigure
-          moving={film.figure.moving}
-          first={film.figure.moving.best}
-          {...figureSize}
-          fluid
-          setter={film.figure.setter}
-        />
+        <MovingFigure moving={moving} first={moving.best} {...figureSize} fluid setter={setter} />
       </div>
     );
+  }
   return (
     <video
-      ref={film.video}
-      src={film.url ?? undefined}
+      ref={video}
+      src={url ?? undefined}
       muted
       playsInline
       preload="auto"
       aria-label={name}
-      onLoadedMetadata={film.loaded}
-      onError={film.refused}
+      onLoadedMetadata={loaded}
+      onError={refused}
       style={style}
     />
   );

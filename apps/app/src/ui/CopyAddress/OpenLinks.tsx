@@ -1,0 +1,53 @@
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { useMe, useToday } from '../../store/useAthlete';
+import { dayAt, dayWords } from '../words/days';
+
+interface Link {
+  id: string;
+  at: string;
+  by: string;
+  expiresAt: string;
+  ended: boolean;
+}
+
+interface Props {
+  /** What they are called: “link”, “report”. */
+  called: string;
+  links: readonly Link[];
+  onTakeBack: (id: string) => void;
+}
+
+/** Links that are still open, each with a way to take it back. */
+export function OpenLinks({ called, links, onTakeBack }: Props) {
+  const today = useToday();
+  const { academy } = useMe();
+  const day = (instant: string) => dayAt(instant, academy.zone);
+  const open = links.filter(({ ended, expiresAt }) => !ended && day(expiresAt) >= today);
+  if (open.length === 0) return null;
+  return (
+    <>
+      <Text variant="labelMedium">{`Open ${called}s`}</Text>
+      {open.map(({ id, by, at, expiresAt }) => (
+        <View key={id} style={styles.row}>
+          <Text style={styles.grow}>
+            {`${by}, ${dayWords(day(at), today)}; opens until ${dayWords(day(expiresAt), today)}`}
+          </Text>
+          <Button
+            mode="text"
+            compact
+            accessibilityLabel={`Take back the ${called} of ${dayWords(day(at), today)}`}
+            onPress={() => onTakeBack(id)}
+          >
+            Take back
+          </Button>
+        </View>
+      ))}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
+  grow: { flex: 1, minWidth: 160 },
+});
