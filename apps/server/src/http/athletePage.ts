@@ -28,13 +28,8 @@ import { looksOf } from '../store/looks';
 import { normEdits } from '../store/norms';
 import { historyOf } from '../store/athleteProfile';
 import { athleteStates } from '../store/state/athleteStates';
-import {
-  drillCounts,
-  lastThrowBefore,
-  throwDays,
-  velocityDays,
-  type DrillCount,
-} from '../store/state/counts';
+import { drillCounts, lastThrowBefore, throwDays, type DrillCount } from '../store/state/counts';
+import { velocityDays } from '../store/state/velocities';
 import { plainThrowsOf, simulatedOn } from '../store/throws';
 import { newestTrace } from '../store/traces';
 import { planningOf } from './academy';

@@ -74,7 +74,7 @@ export async function courseOf(
       campsWith(academy, id),
       activeDays(academy, id),
       throwDays(academy, id, since),
-      assignedSets(academy, homeSince, id),
+      assignedSets(academy, id, homeSince),
       homeOf(academy, id, homeSince, zone),
       plan ? drillCounts(academy, id, plan.startsOn) : [],
       targetOf(academy, id),
@@ -94,7 +94,7 @@ export async function courseOf(
     camps,
     breaks: breaksOf(active, today),
     throwWeeks: throwWeeks([...thrown, ...home.throws]),
-    homeWeeks: homeWork(assigned.get(id) ?? [], home.record.sets, today),
+    homeWeeks: homeWork(assigned, home.record.sets, today),
     transfer: transferOf(plan?.threads ?? [], counts),
     target,
   };

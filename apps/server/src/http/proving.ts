@@ -10,8 +10,6 @@ import {
 import {
   addDays,
   ageOn,
-  changeOver,
-  comparableSessions,
   dayAt,
   historyOf,
   homeSoFar,
@@ -19,18 +17,19 @@ import {
   nodesFor,
   oneFocusBelow,
   presentStage,
+  spanChange,
   workedCases,
   worthOf,
   type FlawWorth,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { mustInstruct, type SignedIn } from '../auth/authSession';
-import { athlete, athletes } from '../store/athletes';
+import { athlete, rosterNames } from '../store/athletes';
 import { addTarget } from '../store/course';
 import { looksOf } from '../store/looks';
 import { lastLadder, newestPlanState, plan, planState, type LastLadder } from '../store/plans';
 import type { Academy } from '../store/scope';
-import { velocityDays } from '../store/state/counts';
+import { spanEndsOf, velocityDays } from '../store/state/velocities';
 import { casesOf } from '../store/state/flawCases';
 import { homeOver } from '../store/state/homeDays';
 import { HttpError } from './httpError';
@@ -39,56 +38,50 @@ import { anybody, kept, type Asked } from './keptAnswer';
 import { makePlan, type KeptThreads } from './plans';
 import { chooseFocus, proposedFocus } from './traces';
 
-/** Of sessions before a span so many days tell how far somebody's velocity wanders. */
-const wanderDays = 365;
 /** Athletes who are read at once: whoever else asks meanwhile does not wait long. */
-const atOnce = 50;
+const atOnce = 20;
 /** Seed of intervals: the same history always says the same. */
 const seed = 1;
 const nothingDone = { assigned: 0, done: 0, late: 0 };
 /** Weeks of a plan that goes on from a reopened ladder. */
 const reopenedWeeks = 6;
 
-/** Everybody's change over a span, some athletes at a time. */
+/** Everybody's change over a span. */
 async function progressOf(
   { academy, academyRow }: Asked<null>,
   { from, to }: { from: string; to: string },
 ): Promise<Progress> {
   const today = dayAt(new Date(), academyRow.zone);
-  const all = await athletes(academy);
   const yesterday = addDays(today, -1);
-  const [past, now] = await Promise.all([
+  const [all, ends, past, now] = await Promise.all([
+    rosterNames(academy),
+    spanEndsOf(academy, from, to),
     homeOver(academy, from, to < yesterday ? to : yesterday),
     homeOver(academy, today, to),
   ]);
-  const entries: ProgressEntry[] = [];
-  for (let n = 0; n < all.length; n += atOnce) {
-    const some = all.slice(n, n + atOnce);
-    const days = await velocityDays(academy, {
-      athletes: some.map(({ id }) => id),
-      since: addDays(from, -wanderDays),
-      until: to,
-    });
-    for (const { id, givenName, familyName, discipline, birthdate } of some) {
-      const sessions = days.get(id) ?? [];
-      const { verdict, change, simulated } = changeOver(sessions, from, to);
-      entries.push({
+  const nothing = { first: null, last: null, simulated: 0, between: 0, sessions: 0 };
+  return {
+    from,
+    to,
+    athletes: all.map(({ id, givenName, familyName, discipline, birthdate }): ProgressEntry => {
+      const { sessions, ...span } = ends.get(id) ?? nothing;
+      const { verdict, change, simulated } = spanChange(span);
+      return {
         id,
         givenName,
         familyName,
         discipline,
         age: ageOn(birthdate, today),
-        sessions: comparableSessions(sessions).filter(({ date }) => date >= from).length,
+        sessions,
         verdict,
         before: change?.from.usual ?? null,
         after: change?.to.usual ?? null,
         needed: change?.needed ?? null,
         simulated,
         home: homeSoFar(past.get(id) ?? nothingDone, now.get(id) ?? null),
-      });
-    }
-  }
-  return { from, to, athletes: entries };
+      };
+    }),
+  };
 }
 
 /** What clearing each flaw was worth, over the academy's own athletes. */

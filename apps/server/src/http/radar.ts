@@ -18,7 +18,7 @@ import type { UnscopedStore } from '../store/academies';
 import { athlete } from '../store/athletes';
 import { addDevice, addReadings, deviceById, devicesOf, endDevice, readingsAfter } from '../store/devices';
 import { Academy } from '../store/scope';
-import { velocityDays } from '../store/state/counts';
+import { velocityDays } from '../store/state/velocities';
 import { lookBack } from './athletePage';
 import type { EventBus } from './eventBus';
 import { body, orNotFound, pathId, currentUser } from './input';

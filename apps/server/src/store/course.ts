@@ -26,6 +26,8 @@ export async function stageSteps(academy: Academy, athleteId: string, zone: stri
   type Move = { id: string; thread: Thread; focus: string; stage: Stage; at: Date };
   const [rungs, moves]: [Rung[], Move[]] = await Promise.all([
     threadsQuery
+      // A thread begins at its first stage or, where that is prep, at its second.
+      .where('s.position', '<=', 1)
       .orderBy(['p.at', 'p.id', 's.position'])
       .select('t.id', 't.thread', 't.focus', 's.stage', 'p.starts_on as date', 'p.at'),
     movesQuery
@@ -79,35 +81,40 @@ export async function campsWith(
     .sort((a, b) => a.from.localeCompare(b.from));
 }
 
-/** What is assigned for each day from a day on, by athlete; of one athlete or of all. */
+/**
+ * What is assigned to an athlete for each day at home.
+ *
+ * @param since of weeks that begin on this day or later; all of them when left out
+ */
 export async function assignedSets(
   academy: Academy,
-  since: string,
-  athleteId?: string,
-): Promise<Map<string, AssignedSets[]>> {
-  const weeksQuery = academy.from('assignments').where('from_date', '>=', since);
-  const itemsQuery = academy.from('assignment_items', 'i');
-  academy.join(itemsQuery, 'assignments', 'a', 'id', 'i.assignment_id').where('a.from_date', '>=', since);
-  if (athleteId) {
-    weeksQuery.where({ athlete_id: athleteId });
-    itemsQuery.where({ 'a.athlete_id': athleteId });
-  }
-  const [weeks, items]: [
-    { id: string; athlete_id: string; week_days: string }[],
-    (AssignedSets & { assignment_id: string })[],
-  ] = await Promise.all([
-    weeksQuery.orderBy(['at', 'id']).select('id', 'athlete_id', 'week_days'),
-    itemsQuery.select('i.assignment_id', 'i.date', 'i.drill', 'i.sets'),
-  ]);
+  athleteId: string,
+  since?: string,
+): Promise<AssignedSets[]> {
+  const query = academy.from('assignments').where({ athlete_id: athleteId });
+  if (since) query.where('from_date', '>=', since);
+  const weeks: { id: string; week_days: string }[] = await query
+    .orderBy(['at', 'id'])
+    .select('id', 'week_days');
+  const items: (AssignedSets & { assignment_id: string })[] = await academy
+    .from('assignment_items')
+    .whereIn(
+      'assignment_id',
+      weeks.map(({ id }) => id),
+    )
+    .select('assignment_id', 'date', 'drill', 'sets');
   const byWeek = new Map<string, AssignedSets[]>();
-  for (const { assignment_id, ...item } of items)
-    byWeek.set(assignment_id, [...(byWeek.get(assignment_id) ?? []), item]);
-  const byAthlete = new Map<string, { days: PlannedDay[]; items: AssignedSets[] }[]>();
-  for (const { id, athlete_id, week_days } of weeks) {
-    const week = { days: parsed<PlannedDay[]>(week_days), items: byWeek.get(id) ?? [] };
-    byAthlete.set(athlete_id, [...(byAthlete.get(athlete_id) ?? []), week]);
+  for (const { assignment_id, ...item } of items) {
+    const of = byWeek.get(assignment_id) ?? [];
+    byWeek.set(assignment_id, of);
+    of.push(item);
   }
-  return new Map([...byAthlete].map(([id, of]) => [id, assignedLast(of)]));
+  return assignedLast(
+    weeks.map(({ id, week_days }) => ({
+      days: parsed<PlannedDay[]>(week_days),
+      items: byWeek.get(id) ?? [],
+    })),
+  );
 }
 
 /** Days on which pain was marked, in sessions and at home. */
@@ -126,15 +133,15 @@ export async function painDays(
 
 /** Days on which something was worked, thrown, done at home or looked at to the end. */
 export async function activeDays(academy: Academy, athleteId: string): Promise<string[]> {
-  const own = { athlete_id: athleteId };
+  const of = (table: 'sessions' | 'throw_days' | 'home_sets', day: string) =>
+    academy.from(table).where({ athlete_id: athleteId }).select(`${day} as date`);
   const looked = academy.from('looks', 'l').where({ 'l.athlete_id': athleteId });
-  const days: string[][] = await Promise.all([
-    academy.join(looked, 'look_ends', 'e', 'look_id', 'l.id').distinct().pluck('l.date'),
-    academy.from('sessions').where(own).distinct().pluck('date'),
-    academy.from('throw_days').where(own).distinct().pluck('date'),
-    academy.from('home_sets').where(own).distinct().pluck('done_on'),
+  const rows: { date: string }[] = await of('sessions', 'date').union([
+    of('throw_days', 'date'),
+    of('home_sets', 'done_on'),
+    academy.join(looked, 'look_ends', 'e', 'look_id', 'l.id').select('l.date'),
   ]);
-  return days.flat();
+  return rows.map(({ date }) => date);
 }
 
 export const addTarget = (

@@ -33,7 +33,14 @@ export class Academy {
 
   /** Rows to be taken out, of what is only counted and can be counted again; history is never taken out. */
   counted(
-    table: 'rep_counts' | 'throw_days' | 'velocity_days' | 'home_days' | 'trace_calls' | 'flaw_cases',
+    table:
+      | 'rep_counts'
+      | 'throw_days'
+      | 'velocity_days'
+      | 'velocity_wander'
+      | 'home_days'
+      | 'trace_calls'
+      | 'flaw_cases',
   ): Knex.QueryBuilder {
     return this.db(table).where({ academy_id: this.id });
   }

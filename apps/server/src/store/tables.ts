@@ -1010,6 +1010,8 @@ export interface VelocityDaysRow {
   effort: number | null;
   pitch: string;
   ball_g: number;
+  like_key: string;
+  alike: number;
 }
 
 export interface VelocityTargetsRow {
@@ -1020,6 +1022,13 @@ export interface VelocityTargetsRow {
   by_date: string | null;
   at: Date;
   by_person: string;
+}
+
+export interface VelocityWanderRow {
+  academy_id: string;
+  athlete_id: string;
+  like_key: string;
+  between_sessions: number;
 }
 
 /** A figure of fixed places, which the driver gives as text. */
@@ -1122,5 +1131,6 @@ declare module 'knex/types/tables' {
     undone: Table<UndoneRow>;
     velocity_days: Table<VelocityDaysRow>;
     velocity_targets: Table<VelocityTargetsRow>;
+    velocity_wander: Table<VelocityWanderRow>;
   }
 }

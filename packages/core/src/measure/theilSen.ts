@@ -1,4 +1,4 @@
-import { median } from 'simple-statistics';
+import { medianSorted } from 'simple-statistics';
 
 type Point = readonly [x: number, y: number];
 
@@ -7,19 +7,26 @@ type Point = readonly [x: number, y: number];
  *
  * @example pairSlopes([[0, 0], [1, 1], [2, 4]]) // [ 1, 2, 3 ]
  */
-export const pairSlopes = (points: readonly Point[]): number[] =>
-  points
-    .flatMap(([x1, y1], i) =>
-      points.slice(i + 1).flatMap(([x2, y2]) => (x1 === x2 ? [] : [(y2 - y1) / (x2 - x1)])),
-    )
-    .sort((a, b) => a - b);
+export function pairSlopes(points: readonly Point[]): number[] {
+  // Years of sessions are ten thousand pairs: plain numbers in one place sort many times faster.
+  const slopes = new Float64Array((points.length * (points.length - 1)) / 2);
+  let n = 0;
+  for (let i = 0; i < points.length; i++) {
+    const [x1, y1] = points[i]!;
+    for (let j = i + 1; j < points.length; j++) {
+      const [x2, y2] = points[j]!;
+      if (x1 !== x2) slopes[n++] = (y2 - y1) / (x2 - x1);
+    }
+  }
+  return Array.from(slopes.subarray(0, n).sort());
+}
 
 /**
  * Median of the slopes between every two points (Theil 1950, Sen 1968). At least two different x.
  *
  * @example theilSen([[0, 0], [1, 1], [2, 4]]) // 2
  */
-export const theilSen = (points: readonly Point[]): number => median(pairSlopes(points));
+export const theilSen = (points: readonly Point[]): number => medianSorted(pairSlopes(points));
 
 /** How Kendall's S is spread by chance for n different values: the probability of each number of discordant pairs. */
 function discordantPairs(n: number): number[] {

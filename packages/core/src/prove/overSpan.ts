@@ -1,6 +1,6 @@
 import type { SessionVelocity } from '../measure/velocity';
 import { areAlike, sameLike } from '../measure/velocity';
-import { changeBetween, type VelocityChange } from './realChange';
+import { betweenSessions, changeAgainst, type VelocityChange } from './realChange';
 
 /**
  * The sessions whose throws are alike and like those of the newest one, which can be set against each other.
@@ -18,6 +18,30 @@ export type SpanChange =
   | { verdict: 'faster' | 'slower' | 'no real change'; change: VelocityChange; simulated: number }
   | { verdict: 'one session' | 'not measured'; change: null; simulated: number };
 
+/** What is compared of a span, however it was found. */
+export interface SpanEnds {
+  /** First and last of the sessions in the span that can be set against each other; null where there is none. */
+  first: SessionVelocity | null;
+  last: SessionVelocity | null;
+  /** Pretend velocities of the span. */
+  simulated: number;
+  /** How far such sessions wander (`betweenSessions`), m/s. */
+  between: number;
+}
+
+/**
+ * What became of the velocity between two ends of a span.
+ *
+ * @example spanChange({ first: null, last: null, simulated: 0, between: 0.3 }).verdict // 'not measured'
+ */
+export function spanChange({ first, last, simulated, between }: SpanEnds): SpanChange {
+  if (!first || !last) return { verdict: 'not measured', change: null, simulated };
+  if (first.date === last.date) return { verdict: 'one session', change: null, simulated };
+  const change = changeAgainst(first, last, between);
+  const verdict = !change.real ? 'no real change' : change.change > 0 ? 'faster' : 'slower';
+  return { verdict, change, simulated };
+}
+
 /**
  * The change between the first and the last session of a span, held against the smallest real one. How far sessions
  * wander is told from all that are known, also those before the span.
@@ -32,10 +56,10 @@ export function changeOver(sessions: readonly SessionVelocity[], from: string, t
   const like = comparableSessions(until);
   const inside = like.filter(({ date }) => date >= from);
   const simulated = inside.reduce((sum, each) => sum + each.simulated, 0);
-  const [first, last] = [inside[0], inside.at(-1)];
-  if (!first || !last) return { verdict: 'not measured', change: null, simulated };
-  const change = changeBetween(first, last, like);
-  if (!change) return { verdict: 'one session', change: null, simulated };
-  const verdict = !change.real ? 'no real change' : change.change > 0 ? 'faster' : 'slower';
-  return { verdict, change, simulated };
+  return spanChange({
+    first: inside[0] ?? null,
+    last: inside.at(-1) ?? null,
+    simulated,
+    between: betweenSessions(like),
+  });
 }

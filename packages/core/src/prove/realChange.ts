@@ -63,13 +63,20 @@ export function velocityChange(sessions: readonly SessionVelocity[]): VelocityCh
  * @param like all sessions of such throws, which say how far they wander
  * @example changeBetween(sessionsOfMay[0], sessionsOfMay[4], sessionsOfMay)?.real // true
  */
-export function changeBetween(
+export const changeBetween = (
   from: SessionVelocity,
   to: SessionVelocity,
   like: readonly SessionVelocity[],
-): VelocityChange | null {
-  if (from.date === to.date) return null;
+): VelocityChange | null => (from.date === to.date ? null : changeAgainst(from, to, betweenSessions(like)));
+
+/**
+ * The same where it is known how far such sessions wander.
+ *
+ * @param between as of `betweenSessions`, m/s
+ * @example changeAgainst(sessionsOfMay[0], sessionsOfMay[4], 0.2).real // true
+ */
+export function changeAgainst(from: SessionVelocity, to: SessionVelocity, between: number): VelocityChange {
   const change = to.usual - from.usual;
-  const needed = smallestRealChange(from, to, betweenSessions(like));
+  const needed = smallestRealChange(from, to, between);
   return { from, to, change, needed, real: Math.abs(change) > needed };
 }

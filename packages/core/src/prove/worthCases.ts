@@ -45,9 +45,10 @@ const standsWithin = 21;
 
 /** Usual of the session nearest to a day; null where none is near enough. */
 function usualAt(sessions: readonly SessionVelocity[], day: string): number | null {
+  const [first, last] = [addDays(day, -standsWithin), addDays(day, standsWithin)];
+  const near = sessions.filter(({ date }) => date >= first && date <= last);
   const apart = ({ date }: SessionVelocity) => Math.abs(daysBetween(day, date));
-  const nearest = [...sessions].sort((a, b) => apart(a) - apart(b))[0];
-  return nearest && apart(nearest) <= standsWithin ? nearest.usual : null;
+  return near.sort((a, b) => apart(a) - apart(b))[0]?.usual ?? null;
 }
 
 /**

@@ -4,20 +4,17 @@
  */
 
 import { UTCDateMini } from '@date-fns/utc/date/mini';
-import { addDays as daysLater } from 'date-fns/addDays';
-import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
 import { differenceInYears } from 'date-fns/differenceInYears';
-import { formatISO } from 'date-fns/formatISO';
 import { isValid } from 'date-fns/isValid';
 import { parseISO } from 'date-fns/parseISO';
-import { startOfISOWeek } from 'date-fns/startOfISOWeek';
 
 const dayForm = /^\d{4}-\d\d-\d\d$/;
 
 /** In UTC no night is shorter than another, whatever the machine's zone. */
 const midnight = (day: string): Date => new UTCDateMini(`${day}T00:00:00Z`);
-const written = (at: Date): string => formatISO(at, { representation: 'date' });
-const epoch = new UTCDateMini(0);
+
+/** Days in UTC are all as long: counting them needs no calendar, and histories of years are counted in one go. */
+const dayMs = 86_400_000;
 
 /** Making a formatter costs more than all that it writes. */
 const formats = new Map<string, Intl.DateTimeFormat>();
@@ -55,28 +52,31 @@ export const ageOn = (birthdate: string, date: string): number =>
  *
  * @example addDays('2026-02-27', 2) // '2026-03-01'
  */
-export const addDays = (date: string, days: number): string => written(daysLater(midnight(date), days));
+export const addDays = (date: string, days: number): string => dayOfNumber(dayNumber(date) + days);
 
 /**
  * Whole days from one day to another; negative when the second is earlier.
  *
  * @example daysBetween('2026-03-01', '2026-03-08') // 7
  */
-export const daysBetween = (from: string, to: string): number =>
-  differenceInCalendarDays(midnight(to), midnight(from));
+export const daysBetween = (from: string, to: string): number => dayNumber(to) - dayNumber(from);
 
 /**
  * The Monday of the week of a day.
  *
  * @example mondayOf('2026-11-29') // '2026-11-23'
  */
-export const mondayOf = (date: string): string => written(startOfISOWeek(midnight(date)));
+export const mondayOf = (date: string): string => {
+  const day = dayNumber(date);
+  // The first day of 1970 was a Thursday.
+  return dayOfNumber(day - ((((day + 3) % 7) + 7) % 7));
+};
 
 /**
  * Days as numbers on an axis, and back.
  *
  * @example dayNumber('1970-01-02') // 1
  */
-export const dayNumber = (day: string): number => differenceInCalendarDays(midnight(day), epoch);
+export const dayNumber = (day: string): number => Date.parse(day) / dayMs;
 /** @example dayOfNumber(1) // '1970-01-02' */
-export const dayOfNumber = (n: number): string => written(daysLater(epoch, Math.round(n)));
+export const dayOfNumber = (n: number): string => new Date(Math.round(n) * dayMs).toISOString().slice(0, 10);

@@ -16,6 +16,17 @@ const tables: Record<string, (t: Knex.CreateTableBuilder) => void> = {
     t.integer('effort');
     t.string('pitch', 40).notNullable();
     t.integer('ball_g').notNullable();
+    // What such throws have in common, and whether they are alike enough to be compared at all.
+    t.string('like_key', 80).notNullable();
+    t.boolean('alike').notNullable();
+  },
+  // How far the sessions of like throws of an athlete wander; kept beside the history.
+  velocity_wander: (t) => {
+    uuid(t, 'academy_id').notNullable();
+    pointer(t, 'athlete_id', 'athletes');
+    t.string('like_key', 80).notNullable();
+    t.primary(['academy_id', 'athlete_id', 'like_key']);
+    t.double('between_sessions').notNullable();
   },
   // Sets assigned for a day at home, and how many of them were ticked; kept beside the history.
   home_days: (t) => {

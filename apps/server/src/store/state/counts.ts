@@ -1,7 +1,7 @@
 import { daysOfThrows, type DayThrows, type LevelCount, type RepSide } from '@wrightonic/core';
-import { sessionVelocities, type SessionVelocity } from '@wrightonic/core/velocity';
 import { inBatches, notUndone, type Academy } from '../scope';
-import type { RepCountsRow, ThrowsRow, VelocityDaysRow } from '../tables';
+import type { RepCountsRow } from '../tables';
+import { keepVelocities, type CountedThrow } from './velocities';
 
 /** Reps of a drill in a session, at one level and after one cue. */
 export interface DrillCount extends LevelCount {
@@ -87,10 +87,6 @@ export async function drillCounts(
   }));
 }
 
-type CountedThrow = Pick<ThrowsRow, 'date' | 'velocity' | 'effort' | 'pitch' | 'ball_g' | 'source'> & {
-  kind: 'game' | 'practice';
-};
-
 /** Counts and measures the throws of an athlete's days anew; of all days when none are named. */
 export async function countThrowDays(
   academy: Academy,
@@ -102,11 +98,9 @@ export async function countThrowDays(
   const rows: CountedThrow[] = await notUndone(query, 't')
     .orderBy(['t.at', 't.id'])
     .select('t.date', 't.kind', 't.effort', 't.velocity', 't.pitch', 't.ball_g', 't.source');
-  for (const table of ['throw_days', 'velocity_days'] as const) {
-    const gone = academy.counted(table).where({ athlete_id: athleteId });
-    if (days) gone.whereIn('date', days as string[]);
-    await gone.delete();
-  }
+  const gone = academy.counted('throw_days').where({ athlete_id: athleteId });
+  if (days) gone.whereIn('date', days as string[]);
+  await gone.delete();
   await inBatches(
     academy,
     'throw_days',
@@ -117,64 +111,7 @@ export async function countThrowDays(
       count,
     })),
   );
-  const measured = rows.map(({ ball_g, source, ...row }) => ({
-    ...row,
-    ball: ball_g,
-    simulated: source === 'simulated',
-  }));
-  await inBatches(
-    academy,
-    'velocity_days',
-    sessionVelocities(measured).map(({ date, robustSd, like: { ball, ...like }, ...figures }) => ({
-      athlete_id: athleteId,
-      date,
-      ...figures,
-      ...like,
-      robust_sd: robustSd,
-      ball_g: ball,
-    })),
-  );
-}
-
-const velocityOf = ({
-  date,
-  n,
-  top,
-  usual,
-  robust_sd,
-  step,
-  simulated,
-  effort,
-  pitch,
-  ball_g,
-}: VelocityDaysRow): SessionVelocity => ({
-  date,
-  n,
-  top,
-  usual,
-  robustSd: robust_sd,
-  step,
-  simulated,
-  like: { effort, pitch, ball: ball_g },
-});
-
-/** Velocity of each day on which it was measured, by athlete and in order of the days; of some athletes or of all. */
-export async function velocityDays(
-  academy: Academy,
-  { athletes, since, until }: { athletes?: readonly string[]; since?: string; until?: string },
-): Promise<Map<string, SessionVelocity[]>> {
-  const query = academy.from('velocity_days');
-  if (athletes) query.whereIn('athlete_id', athletes as string[]);
-  if (since) query.where('date', '>=', since);
-  if (until) query.where('date', '<=', until);
-  const rows: VelocityDaysRow[] = await query.orderBy(['athlete_id', 'date']);
-  const byAthlete = new Map<string, SessionVelocity[]>();
-  for (const row of rows) {
-    const days = byAthlete.get(row.athlete_id) ?? [];
-    days.push(velocityOf(row));
-    byAthlete.set(row.athlete_id, days);
-  }
-  return byAthlete;
+  await keepVelocities(academy, athleteId, rows, days);
 }
 
 /** Throws of athletes by day, from a day on. */

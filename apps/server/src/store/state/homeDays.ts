@@ -6,8 +6,6 @@ import type { HomeSetsRow } from '../tables';
 
 /** A week that is assigned reaches so many days beyond its first. */
 const weekDays = 6;
-/** Before any week that was ever assigned. */
-const always = '1970-01-01';
 
 /** Counts what was assigned for days at home, and done of it, anew; for all days when none are named. */
 export async function countHomeDays(
@@ -17,7 +15,7 @@ export async function countHomeDays(
   days?: readonly string[],
 ): Promise<void> {
   if (days?.length === 0) return;
-  const since = days ? addDays([...days].sort()[0]!, -weekDays) : always;
+  const since = days && addDays([...days].sort()[0]!, -weekDays);
   const query = academy.from('home_sets').where({ athlete_id: athleteId });
   const gone = academy.counted('home_days').where({ athlete_id: athleteId });
   if (days) {
@@ -26,7 +24,7 @@ export async function countHomeDays(
   }
   const rows: HomeSetsRow[] = await query.orderBy(['at', 'received', 'id']);
   const { sets } = withHome(nothingAtHome, rows.map(setEvent), (at) => dayAt(new Date(at), zone));
-  const assigned = (await assignedSets(academy, since, athleteId)).get(athleteId) ?? [];
+  const assigned = await assignedSets(academy, athleteId, since);
   await gone.delete();
   await inBatches(
     academy,

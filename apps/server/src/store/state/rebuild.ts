@@ -26,6 +26,8 @@ export async function rebuild(db: Knex, missing: boolean): Promise<number> {
     const athletes: string[] = await query.pluck('a.id');
     const everybody = !missing || athletes.length === (await academy.from('athletes').pluck('id')).length;
     if (athletes.length) await countAthletes(academy, everybody ? undefined : athletes);
+    // All that follows is asked of what was just counted: the database must know how many rows there are.
+    if (athletes.length && everybody) await db.raw('analyze table rep_counts');
     const book = bookOf(academy);
     await rebuildAthletes(academy, athletes, {
       zone: academyRow.zone,
