@@ -94,8 +94,8 @@ test(
     await page.getByRole('textbox', { name: 'Note' }).fill('Found the hip.');
     await app.tap('End session');
 
-    await expect(page.getByText('51.5 mph')).toBeVisible();
-    await expect(page.getByText('53.0 mph')).toBeVisible();
+    await expect(page.getByText('51.5 mph', { exact: true })).toBeVisible();
+    await expect(page.getByText('53.0 mph', { exact: true })).toBeVisible();
     // The five throws count as well where they were of the same drill.
     await app.tap('Practice', 'radio');
     await expect(

@@ -57,7 +57,7 @@ async function progressOf(
     rosterNames(academy),
     spanEndsOf(academy, from, to),
     homeOver(academy, from, to < yesterday ? to : yesterday),
-    homeOver(academy, today, to),
+    homeOver(academy, from > today ? from : today, to),
   ]);
   const nothing = { first: null, last: null, simulated: 0, between: 0, sessions: 0 };
   return {
