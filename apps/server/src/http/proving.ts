@@ -36,7 +36,7 @@ import { HttpError } from './httpError';
 import { body, currentUser, orNotFound, pathId } from './input';
 import { anybody, kept, type Asked } from './keptAnswer';
 import { makePlan, type KeptThreads } from './plans';
-import { chooseFocus, proposedFocus } from './traces';
+import { chooseFocus, proposedFor } from './traces';
 
 /** Athletes who are read at once: whoever else asks meanwhile does not wait long. */
 const atOnce = 20;
@@ -133,13 +133,15 @@ async function reopen(signedIn: SignedIn, athleteId: string, wish: Reopening): P
     );
   const today = dayAt(new Date(), academyRow.zone);
   const looked = looks.at(-1)!;
-  const proposed = await proposedFocus(signedIn, row.id, looked.id);
+  const proposed = await proposedFor(signedIn, row.id, looked.id);
   const young = ageOn(row.birthdate, today) < oneFocusBelow;
   const threads = await threadsOf(academy, row.id, last);
-  const other = threads.find(({ thread }) => thread !== last.thread)?.focus ?? null;
+  const other = threads.find(({ thread }) => thread !== last.thread)?.focus;
+  const goesOn = other !== undefined && !proposed.left.some(({ id }) => id === other);
   const otherThread = last.thread === 'lower' ? 'arm' : 'lower';
   const focus = { lower: null, arm: null, [last.thread]: flaw } as Record<'lower' | 'arm', string | null>;
-  if (!young) focus[otherThread] = proposed[otherThread] ?? other;
+  // The other half is not touched, whatever the look would propose for it now.
+  if (!young) focus[otherThread] = goesOn ? other : proposed.focus[otherThread];
   await chooseFocus(signedIn, row.id, {
     id: traceId,
     lookId: looked.id,

@@ -93,9 +93,9 @@ export async function chooseFocus(
   return { id: choice.id };
 }
 
-/** The focus that is proposed for a look. */
-export const proposedFocus = async (signedIn: SignedIn, athleteId: string, lookId: string) =>
-  (await tracedLook(signedIn, athleteId, lookId)).result.focus;
+/** What is proposed for a look: the focus, and what is left alone. */
+export const proposedFor = async (signedIn: SignedIn, athleteId: string, lookId: string) =>
+  (await tracedLook(signedIn, athleteId, lookId)).result;
 
 /** Accepts the focus that is proposed for a look; null where there is none. */
 export async function acceptProposed(
@@ -103,7 +103,7 @@ export async function acceptProposed(
   athleteId: string,
   { id, lookId }: { id: string; lookId: string },
 ): Promise<{ id: string } | null> {
-  const { lower, arm } = await proposedFocus(signedIn, athleteId, lookId);
+  const { lower, arm } = (await proposedFor(signedIn, athleteId, lookId)).focus;
   return lower || arm ? chooseFocus(signedIn, athleteId, { id, lookId, lower, arm, reason: '' }) : null;
 }
 

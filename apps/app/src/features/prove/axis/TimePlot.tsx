@@ -69,7 +69,7 @@ function placeTicks(svg: SVGSVGElement, x: AxisScale, width: number): void {
     .ticks(Math.max(2, Math.min(ticksAtMost - 1, Math.floor(width / 76))));
   const apart = at.length > 1 ? (at[1]!.getTime() - at[0]!.getTime()) / dayMs : Infinity;
   for (let n = 0; n < ticksAtMost; n++) {
-    const [, name] = ticks[n]!.children as unknown as [SVGElement, SVGElement];
+    const name = ticks[n]!.lastElementChild!;
     const tick = at[n];
     const place = tick ? x(tick.getTime() / dayMs) : -99;
     ticks[n]!.setAttribute('transform', `translate(${place.toFixed(1)} 0)`);
