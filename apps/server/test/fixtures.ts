@@ -48,6 +48,8 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
     velocityUnit: 'mph',
     sizeUnit: 'us',
     zoneView: 'pitcher',
+    dateOrder: 'auto',
+    hours: 'auto',
     goodStrikes: 0.6,
     approach: form().approach,
   }),

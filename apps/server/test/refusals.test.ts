@@ -82,7 +82,7 @@ describe('bad requests', () => {
     hand: 'R',
     velocityUnit: 'mph',
     sizeUnit: 'us',
-    zoneView: 'pitcher',
+    ...{ zoneView: 'pitcher', dateOrder: 'auto', hours: 'auto' },
     goodStrikes: 0.6,
     approach: form().approach,
   };

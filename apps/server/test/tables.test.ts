@@ -59,6 +59,10 @@ const meanings: Readonly<Record<string, string>> = {
   role: 'Role',
   velocity_unit: "'mph' | 'km/h'",
   size_unit: "'us' | 'metric'",
+  date_order: "'auto' | 'month-day' | 'day-month'",
+  hours: "'auto' | '12' | '24'",
+  stage_lower: 'Stage',
+  stage_arm: 'Stage',
   zone_view: 'ZoneView',
   'lesson_changes.state': 'LessonState',
 };

@@ -30,6 +30,8 @@ import type {
 /** One athlete with all that the five verbs need; no answer holds all of it. */
 export interface AthletePage {
   athlete: AthleteForm & { id: string; age: number };
+  /** When the picture was put up, as its version; null without one. */
+  photo: string | null;
   approach: Approach;
   due: DueNow;
   looks: LookRecord[];
@@ -81,7 +83,7 @@ export interface AthletePage {
 
 /** What is read of an athlete for each verb, beside the head that stands above all of them. */
 export const athleteParts = {
-  head: ['athlete', 'approach', 'due', 'pain', 'limits', 'academy', 'norms'],
+  head: ['athlete', 'photo', 'approach', 'due', 'pain', 'limits', 'academy', 'norms'],
   look: ['looks'],
   trace: ['looks', 'trace', 'linkEdits', 'strikes', 'results'],
   build: [

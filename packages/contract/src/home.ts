@@ -67,5 +67,5 @@ export interface SharedPage extends WeekSheet {
   zone: string;
   home: HomeRecord;
   pain: ThrowState;
-  limits: Pick<ThrowLimits, 'maxToday' | 'leftToday' | 'thrownToday' | 'restUntil' | 'because'>;
+  limits: Pick<ThrowLimits, 'maxToday' | 'leftToday' | 'hardToday' | 'easyToday' | 'restUntil' | 'because'>;
 }

@@ -24,6 +24,7 @@ export * from './measuring';
 export * from './motionTaken';
 export * from './norms';
 export * from './people';
+export * from './photos';
 export * from './radar';
 export * from './planRecords';
 export * from './proving';

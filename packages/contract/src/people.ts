@@ -15,6 +15,9 @@ export const signIn = Joi.object<SignIn>({
   password: Joi.string().min(1).max(200).required(),
 }).required();
 
+export const dateOrders = ['auto', 'month-day', 'day-month'] as const;
+export const hourKinds = ['auto', '12', '24'] as const;
+
 /** The instructor's own settings. */
 export interface Preferences {
   /** The hand that holds the phone in Work. */
@@ -23,6 +26,10 @@ export interface Preferences {
   /** Lengths and weights: feet, inches and pounds, or metric. */
   sizeUnit: 'us' | 'metric';
   zoneView: ZoneView;
+  /** How days are written; `auto` as the device does. */
+  dateOrder: (typeof dateOrders)[number];
+  /** Twelve or twenty-four hours; `auto` as the device does. */
+  hours: (typeof hourKinds)[number];
   /** From which share of strikes on results count as good, 0..1. */
   goodStrikes: number;
   approach: { [K in keyof Approach]: Approach[K] | null };
@@ -33,6 +40,8 @@ export const preferences = Joi.object<Preferences>({
   velocityUnit: Joi.valid('mph', 'km/h').required(),
   sizeUnit: Joi.valid('us', 'metric').required(),
   zoneView: Joi.valid(...zoneViews).required(),
+  dateOrder: Joi.valid(...dateOrders).required(),
+  hours: Joi.valid(...hourKinds).required(),
   goodStrikes: Joi.number().min(0.3).max(0.95).required(),
   approach: Joi.object({
     leave: Joi.valid(...approachSides.leave, null).required(),

@@ -5,12 +5,14 @@ import type {
   LinkEdit,
   Offer,
   RepSide,
+  Stage,
   SetCount,
   Tally,
   ThrowLock,
   Trace,
   UsedCue,
   Verb,
+  Weekday,
 } from '@wrightonic/core';
 import type { AthleteForm, NewClearance, NewInjury, NewSize } from './athletes';
 import type { Problem } from './check';
@@ -62,6 +64,12 @@ export interface RosterEntry {
   due: DueNow;
   /** Pain locks the throws. */
   lock: ThrowLock | null;
+  /** Where the plan stands on each thread. */
+  stage: { lower: Stage | null; arm: Stage | null };
+  /** Day of the newest session or look; null before the first. */
+  seenOn: string | null;
+  /** Days with time to work. */
+  days: Weekday[];
 }
 
 export interface LookRecord {

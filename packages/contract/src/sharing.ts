@@ -6,11 +6,14 @@ export interface NewShare {
   id: string;
   /** How long it opens the page, days. */
   days: number;
+  /** The page names the flaws that are worked on; without it says what to do. */
+  names: boolean;
 }
 
 export const newShare = Joi.object<NewShare>({
   id: id.required(),
   days: Joi.number().integer().min(1).max(180).required(),
+  names: Joi.boolean().required(),
 }).required();
 
 /** Takes a link back. */
@@ -26,6 +29,7 @@ export interface ShareRecord {
   by: string;
   expiresAt: string;
   ended: boolean;
+  names: boolean;
 }
 
 /** The secret of a link is told once, when it is made. */

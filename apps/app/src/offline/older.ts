@@ -34,7 +34,7 @@ function athleteFields(kept: Fields): Fields {
     : fields;
 }
 
-const usualViews = { sizeUnit: 'us', zoneView: 'pitcher' } as const;
+const usualViews = { sizeUnit: 'us', zoneView: 'pitcher', dateOrder: 'auto', hours: 'auto' } as const;
 const withViews = (state: AuthSessionState): AuthSessionState =>
   state.me ? { ...state, me: { ...state.me, person: { ...usualViews, ...state.me.person } } } : state;
 

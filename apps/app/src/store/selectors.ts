@@ -29,6 +29,8 @@ export const selectUnsent = createSelector([selectEntries, selectWaiting], (entr
 export const selectTheme = ({ settings }: State) => settings.theme;
 export const selectSound = ({ settings }: State): boolean => settings.sound;
 export const selectGroup = ({ settings }: State) => settings.group;
+export const selectFigureSeen = ({ settings }: State, drill: string): boolean =>
+  settings.seenFigures.includes(drill);
 export const selectRadar = ({ settings }: State) => settings.radar;
 /** The constraints that are on, by athlete and drill; null where nobody changed them here. */
 export const selectConstraints = ({ settings }: State, key: string): string[] | null =>

@@ -20,6 +20,8 @@ interface Settings {
   radar: string | null;
   /** Constraints that are on, by athlete and drill, as they were changed last. */
   constraints: Readonly<Record<string, string[]>>;
+  /** Drills whose figure was seen while working; it stands behind a button from then on. */
+  seenFigures: readonly string[];
   /** Which marker lies at which joint, lab by lab, the newest first. */
   labs: readonly MarkerMap[];
 }
@@ -28,7 +30,15 @@ const place = 'wrightonic.settings';
 const mostLabs = 20;
 
 export function storedSettings(): Settings {
-  const usual: Settings = { theme: 'auto', sound: true, group: null, radar: null, constraints: {}, labs: [] };
+  const usual: Settings = {
+    theme: 'auto',
+    sound: true,
+    group: null,
+    radar: null,
+    constraints: {},
+    seenFigures: [],
+    labs: [],
+  };
   try {
     return { ...usual, ...(JSON.parse(localStorage.getItem(place) ?? '{}') as Partial<Settings>) };
   } catch {
@@ -59,6 +69,10 @@ export const settings = createSlice({
     radarChosen: (state, { payload }: PayloadAction<string | null>) => {
       state.radar = payload;
     },
+    figureSeen: (state, { payload }: PayloadAction<string>) => {
+      if (!state.seenFigures.includes(payload))
+        state.seenFigures = [...state.seenFigures, payload].slice(-mostRemembered);
+    },
     constraintsSet: (state, { payload: { key, on } }: PayloadAction<{ key: string; on: string[] }>) => {
       const { [key]: _, ...others } = state.constraints;
       state.constraints = Object.fromEntries([...Object.entries(others), [key, on]].slice(-mostRemembered));
@@ -71,4 +85,5 @@ const mostRemembered = 400;
 
 export const constraintsKey = (athlete: string, drill: string): string => `${athlete} ${drill}`;
 
-export const { themeChosen, soundSwitched, groupChosen, radarChosen, constraintsSet } = settings.actions;
+export const { themeChosen, soundSwitched, groupChosen, radarChosen, constraintsSet, figureSeen } =
+  settings.actions;

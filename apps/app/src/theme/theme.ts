@@ -1,15 +1,10 @@
 import { configureFonts, MD3DarkTheme, MD3LightTheme, useTheme, type MD3Theme } from 'react-native-paper';
 import { day, lights, type Colours } from './colours';
 import { faces } from './faces';
+import { textScale } from './textScale';
 
 export type ThemeName = 'day' | 'lights';
 export type Theme = MD3Theme & { own: Colours };
-
-/** What the browser is asked for, against its usual 16 px; beyond double the layout gives way. */
-const textScale =
-  typeof document === 'undefined'
-    ? 1
-    : Math.min(2, Math.max(1, parseFloat(getComputedStyle(document.documentElement).fontSize) / 16 || 1));
 
 const heading = (fontSize: number, lineHeight: number) => ({
   fontFamily: faces.heading,

@@ -31,6 +31,7 @@ import { athleteStates } from '../store/state/athleteStates';
 import { drillCounts, lastThrowBefore, throwDays, type DrillCount } from '../store/state/counts';
 import { velocityDays } from '../store/state/velocities';
 import { plainThrowsOf, simulatedOn } from '../store/throws';
+import { photoOf } from '../store/photos';
 import { newestTrace } from '../store/traces';
 import { planningOf } from './academy';
 import { courseOf } from './courseOf';
@@ -231,6 +232,7 @@ function fieldsOf(asked: Asker, athlete: AthleteRow, reach: Reach): Fields {
     academy: async () => planningOf(place),
     lexicon: () => lexiconEdits(academy),
     norms: () => normEdits(academy),
+    photo: () => photoOf(academy, id),
     home: async () => (await atHome()).record,
     velocities: () => velocitiesOf(academy, id, today, reach),
     course: async () => courseOf(academy, athlete, place, (await planned()).plan),

@@ -20,6 +20,8 @@ const me = (person: PersonRow, academyRow: AcademyRow): Me => ({
     velocityUnit: person.velocityUnit,
     sizeUnit: person.sizeUnit,
     zoneView: person.zoneView,
+    dateOrder: person.dateOrder,
+    hours: person.hours,
     goodStrikes: person.goodStrikes,
     approach: person.approach as Me['person']['approach'],
   },

@@ -27,15 +27,21 @@ export const dueOf = (state: AthleteState | undefined, today: string): RosterEnt
 export async function rosterText({ academy, academyRow }: Asked<unknown>): Promise<string> {
   const today = dayAt(new Date(), academyRow.zone);
   const [people, states] = await Promise.all([rosterNames(academy), athleteStates(academy)]);
-  const entries = people.map(({ birthdate, ...athlete }) => {
+  const entries = people.map(({ birthdate, days, ...athlete }) => {
     const state = states.get(athlete.id);
-    const rest: Omit<RosterEntry, 'findings' | 'lock'> = {
+    const rest: Omit<RosterEntry, 'findings' | 'lock' | 'days'> = {
       ...athlete,
       age: ageOn(birthdate, today),
       focus: state?.focus ?? { lower: null, arm: null },
       due: dueOf(state, today),
+      stage: state?.stage ?? { lower: null, arm: null },
+      // A look is a visit too.
+      seenOn: [state?.seenOn, state?.lookedOn].reduce<string | null>(
+        (newest, day) => (day && (!newest || day > newest) ? day : newest),
+        null,
+      ),
     };
-    return `${JSON.stringify(rest).slice(0, -1)},"findings":${state?.findings ?? '{}'},"lock":${state?.lock ?? 'null'}}`;
+    return `${JSON.stringify(rest).slice(0, -1)},"findings":${state?.findings ?? '{}'},"lock":${state?.lock ?? 'null'},"days":${days}}`;
   });
   return `[${entries.join(',')}]`;
 }

@@ -27,6 +27,7 @@ import { measuredRoutes, pictureRoutes } from './measured';
 import { changeFeedRoutes } from './changeFeed';
 import { planRoutes } from './plans';
 import { provingRoutes } from './proving';
+import { photoRoutes } from './photos';
 import { profileRoutes } from './athleteProfile';
 import { deviceDoor, radarRoutes } from './radar';
 import { notHere, refusals } from './httpError';
@@ -177,6 +178,7 @@ const signedInRoutes = ({ unscoped, events, streams, parser, solver, planner }: 
   traceRoutes(),
   measuredRoutes(),
   pictureRoutes(),
+  photoRoutes(),
   profileRoutes(),
   provingRoutes(),
   reportRoutes(),

@@ -124,6 +124,7 @@ async function opened(unscoped: UnscopedStore, publicUrl: string, request: Reque
       plan,
       assignment,
       academy: academyRow.name,
+      names: share.names,
       lock: pain.lock,
       levels: levels.get(share.athleteId) ?? {},
       cues,
@@ -147,7 +148,7 @@ async function pageOf(opened: Opened): Promise<SharedPage> {
     throwDays(link.academy, link.athleteId, since),
     homeOf(link.academy, link.athleteId, since, link.zone),
   ]);
-  const { maxToday, leftToday, thrownToday, restUntil, because } = throwLimits({
+  const { maxToday, leftToday, hardToday, easyToday, restUntil, because } = throwLimits({
     ...limitsInputOf(person, academyRow, pain, [...throws, ...done.throws]),
     on: today,
   });
@@ -165,7 +166,7 @@ async function pageOf(opened: Opened): Promise<SharedPage> {
       pain: recent(done.record.pain),
       games: recent(done.record.games),
     },
-    limits: { maxToday, leftToday, thrownToday, restUntil, because },
+    limits: { maxToday, leftToday, hardToday, easyToday, restUntil, because },
   };
 }
 

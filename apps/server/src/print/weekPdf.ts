@@ -75,8 +75,7 @@ function head(pdf: Pdf, sheet: WeekSheet): number {
     : '';
   pdf.font('text').fontSize(10);
   pdf.text(`${sheet.academy}   ${span}`, margin, margin + 30);
-  if (sheet.focus.length)
-    pdf.font('bold').text(`Working on: ${sheet.focus.join('; ')}`, margin, margin + 44, { width: inner });
+  if (sheet.focus.length) pdf.font('bold').text(sheet.focus.join(' '), margin, margin + 44, { width: inner });
   if (!sheet.lock) return margin + 64;
   pdf
     .font('bold')

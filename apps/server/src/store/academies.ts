@@ -35,6 +35,8 @@ export interface PersonRow {
   velocityUnit: 'mph' | 'km/h';
   sizeUnit: 'us' | 'metric';
   zoneView: 'pitcher' | 'catcher';
+  dateOrder: 'auto' | 'month-day' | 'day-month';
+  hours: 'auto' | '12' | '24';
   goodStrikes: number;
   approach: Record<'leave' | 'lift' | 'teach' | 'hips', string | null>;
 }
@@ -51,6 +53,8 @@ const person = (row: PeopleRow): PersonRow => ({
   velocityUnit: row.velocity_unit,
   sizeUnit: row.size_unit,
   zoneView: row.zone_view,
+  dateOrder: row.date_order,
+  hours: row.hours,
   goodStrikes: row.good_strikes,
   approach: JSON.parse(row.approach),
 });
@@ -92,7 +96,7 @@ export class UnscopedStore {
   async share(
     tokenHash: string,
     now: Date,
-  ): Promise<{ id: string; academyId: string; athleteId: string; expiresAt: Date } | null> {
+  ): Promise<{ id: string; academyId: string; athleteId: string; expiresAt: Date; names: boolean } | null> {
     const row = await this.db({ s: 'shares' })
       .leftJoin({ e: 'share_ends' }, (join) =>
         join.on('e.academy_id', 's.academy_id').andOn('e.share_id', 's.id'),
@@ -100,13 +104,14 @@ export class UnscopedStore {
       .where({ 's.token_hash': tokenHash })
       .where('s.expires_at', '>', now)
       .whereNull('e.id')
-      .first('s.id', 's.academy_id', 's.athlete_id', 's.expires_at');
+      .first('s.id', 's.academy_id', 's.athlete_id', 's.expires_at', 's.names');
     return row
       ? {
           id: row.id,
           academyId: row.academy_id,
           athleteId: row.athlete_id,
           expiresAt: row.expires_at,
+          names: Boolean(row.names),
         }
       : null;
   }
@@ -239,7 +244,10 @@ export class UnscopedStore {
 
   async found(
     academy: NewAcademy,
-    people: readonly Omit<PersonRow, 'academyId' | 'campId' | 'goodStrikes' | 'sizeUnit' | 'zoneView'>[],
+    people: readonly Omit<
+      PersonRow,
+      'academyId' | 'campId' | 'goodStrikes' | 'sizeUnit' | 'zoneView' | 'dateOrder' | 'hours'
+    >[],
   ): Promise<void> {
     await this.db.transaction(async (t) => {
       await t('academies').insert({ ...academy, equipment: JSON.stringify(academy.equipment) });

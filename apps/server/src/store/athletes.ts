@@ -68,7 +68,10 @@ export async function athletesOf(academy: Academy, ids: readonly string[]): Prom
 export type RosterName = Pick<
   AthleteRow,
   'id' | 'givenName' | 'familyName' | 'discipline' | 'throws' | 'birthdate'
->;
+> & {
+  /** JSON of the days with time to work. */
+  days: string;
+};
 
 /** Every athlete by name, with what a line of the roster needs and nothing else. */
 export const rosterNames = (academy: Academy): Promise<RosterName[]> =>
@@ -79,6 +82,7 @@ export const rosterNames = (academy: Academy): Promise<RosterName[]> =>
     discipline: 'discipline',
     throws: 'throws',
     birthdate: 'birthdate',
+    days: 'days',
   });
 
 /** How some athletes are called, by id. */
@@ -166,12 +170,23 @@ export function changePreferences(
     const was = await trx
       .from('people')
       .where({ id: personId })
-      .first('hand', 'velocity_unit', 'size_unit', 'zone_view', 'good_strikes', 'approach');
+      .first(
+        'hand',
+        'velocity_unit',
+        'size_unit',
+        'zone_view',
+        'date_order',
+        'hours',
+        'good_strikes',
+        'approach',
+      );
     await trx.change('people', personId, {
       hand: preferences.hand,
       velocity_unit: preferences.velocityUnit,
       size_unit: preferences.sizeUnit,
       zone_view: preferences.zoneView,
+      date_order: preferences.dateOrder,
+      hours: preferences.hours,
       good_strikes: preferences.goodStrikes,
       approach: JSON.stringify(preferences.approach),
     });

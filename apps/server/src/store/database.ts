@@ -17,6 +17,7 @@ import * as camps from './migrations/0015_camps';
 import * as motion from './migrations/0016_motion';
 import * as ground from './migrations/0017_ground';
 import * as prove from './migrations/0018_prove';
+import * as people from './migrations/0019_people';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -38,6 +39,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0016_motion': motion,
   '0017_ground': ground,
   '0018_prove': prove,
+  '0019_people': people,
 };
 
 const source: Knex.MigrationSource<string> = {

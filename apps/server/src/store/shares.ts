@@ -5,13 +5,14 @@ import type { SharesRow } from './tables';
 export async function addShare(
   academy: Academy,
   athleteId: string,
-  { id }: NewShare,
+  { id, names }: NewShare,
   tokenHash: string,
   expiresAt: Date,
   by: string,
 ): Promise<void> {
   await academy.add('shares', {
     id,
+    names,
     athlete_id: athleteId,
     token_hash: tokenHash,
     expires_at: expiresAt,
@@ -35,12 +36,13 @@ export async function sharesOf(academy: Academy, athleteId: string): Promise<Sha
       join.on('e.academy_id', 's.academy_id').andOn('e.share_id', 's.id'),
     )
     .orderBy('s.at', 'desc')
-    .select('s.id', 's.at', 's.expires_at', 'p.name', 'e.id as ended');
+    .select('s.id', 's.at', 's.expires_at', 's.names', 'p.name', 'e.id as ended');
   return rows.map((row: SharesRow & { name: string; ended: string | null }) => ({
     id: row.id,
     at: row.at.toISOString(),
     by: row.name,
     expiresAt: row.expires_at.toISOString(),
     ended: row.ended !== null,
+    names: Boolean(row.names),
   }));
 }

@@ -85,6 +85,14 @@ export interface AthletesRow {
   league: string;
 }
 
+export interface AthletePhotosRow {
+  academy_id: string;
+  athlete_id: string;
+  png: Buffer | null;
+  at: Date;
+  by_person: string;
+}
+
 export interface AthleteStatesRow {
   academy_id: string;
   athlete_id: string;
@@ -109,6 +117,9 @@ export interface AthleteStatesRow {
   worked_on: string | null;
   moves_stale: number;
   incomplete: number;
+  stage_lower: Stage | null;
+  stage_arm: Stage | null;
+  seen_on: string | null;
 }
 
 export interface AuditRow {
@@ -673,6 +684,8 @@ export interface PeopleRow {
   size_unit: 'us' | 'metric';
   zone_view: ZoneView;
   camp_id: string | null;
+  date_order: 'auto' | 'month-day' | 'day-month';
+  hours: 'auto' | '12' | '24';
 }
 
 export interface PlansRow {
@@ -884,6 +897,7 @@ export interface SharesRow {
   expires_at: Date;
   at: Date;
   by_person: string;
+  names: number;
 }
 
 export interface ShareEndsRow {
@@ -1050,6 +1064,7 @@ declare module 'knex/types/tables' {
     assignments: Table<AssignmentsRow>;
     assignment_items: Table<AssignmentItemsRow>;
     athletes: Table<AthletesRow>;
+    athlete_photos: Table<AthletePhotosRow>;
     athlete_states: Table<AthleteStatesRow>;
     audit: Table<AuditRow>;
     body_sizes: Table<BodySizesRow>;

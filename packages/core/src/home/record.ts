@@ -128,30 +128,29 @@ export function withHome(
 }
 
 /**
- * What was ticked and entered here for today and is not in the page’s own figure: hard throws, and half of the easy ones.
+ * What was ticked and entered here for today and is not in the page’s own figure, hard and easy throws apart.
  *
- * @example throwsAtHome({ home: nothingAtHome, days: [] }, nothingAtHome, monday) // 0
+ * @example throwsAtHome({ home: nothingAtHome, days: [] }, nothingAtHome, monday) // { hard: 0, easy: 0 }
  */
 export function throwsAtHome(
   page: { home: HomeRecord; days: readonly SheetDay[] },
   home: HomeRecord,
   today: string,
-): number {
+): { hard: number; easy: number } {
   const known = new Set(page.home.sets.map(({ date, drill, set }) => `${date} ${drill} ${set}`));
-  const cost = new Map(
-    page.days.flatMap(({ date, items }) =>
-      items.map((item) => {
-        const each = item.throws / item.sets;
-        const hard = isHard({ effort: item.effort, kind: 'practice' });
-        return [`${date} ${item.drill}`, hard ? each : each / 2];
-      }),
-    ),
+  const items = new Map(
+    page.days.flatMap(({ date, items }) => items.map((item) => [`${date} ${item.drill}`, item] as const)),
   );
-  const sets = home.sets
-    .filter(({ doneOn }) => doneOn === today)
-    .filter(({ date, drill, set }) => !known.has(`${date} ${drill} ${set}`))
-    .reduce((sum, { date, drill }) => sum + (cost.get(`${date} ${drill}`) ?? 0), 0);
+  const sum = { hard: 0, easy: 0 };
+  for (const { date, drill, set, doneOn } of home.sets) {
+    const item = items.get(`${date} ${drill}`);
+    if (!item || doneOn !== today || known.has(`${date} ${drill} ${set}`)) continue;
+    sum[isHard({ effort: item.effort, kind: 'practice' }) ? 'hard' : 'easy'] += item.throws / item.sets;
+  }
   const pitches = (of: HomeRecord) =>
-    of.games.filter(({ date }) => date === today).reduce((sum, game) => sum + game.pitches, 0);
-  return Math.round((sets + pitches(home) - pitches(page.home)) * 2) / 2;
+    of.games.filter(({ date }) => date === today).reduce((all, game) => all + game.pitches, 0);
+  return {
+    hard: Math.round(sum.hard) + pitches(home) - pitches(page.home),
+    easy: Math.round(sum.easy),
+  };
 }

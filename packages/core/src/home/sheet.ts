@@ -11,6 +11,7 @@ import {
 import {
   catalogueBook,
   nodeName,
+  saidOf,
   type Discipline,
   type DrillBook,
   type DrillLevel,
@@ -59,6 +60,7 @@ export interface WeekSheet {
   givenName: string;
   throws: Hand;
   discipline: Discipline;
+  /** What is worked on, a sentence for each thread. */
   focus: string[];
   from: string | null;
   /** Throws are locked: no day names one. */
@@ -119,6 +121,10 @@ function itemOf(
   ];
 }
 
+/** What a focus means for whoever is at home: what to do, or, where the instructor wants it so, the name of the flaw. */
+const focusLine = (focus: string, names: boolean): string =>
+  names ? `Working on: ${nodeName(focus)}.` : `This week: ${saidOf(focus)?.plain ?? `${nodeName(focus)}.`}`;
+
 /** A drill of an assigned day, with the dose of that day. */
 interface AssignedItem extends WeekItem {
   dose: string;
@@ -134,6 +140,8 @@ interface SheetInput extends DrillChoices {
   plan: { threads: readonly { focus: string }[] } | null;
   assignment: AssignedWeek | null;
   academy: string;
+  /** Flaws are named; else it says what to do. */
+  names?: boolean;
   lock: ThrowLock | null;
   book?: DrillBook;
 }
@@ -145,14 +153,14 @@ interface SheetInput extends DrillChoices {
  */
 export function weekSheet(
   athlete: { givenName: string; throws: Hand; discipline: Discipline; voice: Voice },
-  { plan, assignment, academy, lock, levels, cues, book = catalogueBook }: SheetInput,
+  { plan, assignment, academy, names = false, lock, levels, cues, book = catalogueBook }: SheetInput,
 ): WeekSheet {
   return {
     academy,
     givenName: athlete.givenName,
     throws: athlete.throws,
     discipline: athlete.discipline,
-    focus: plan?.threads.map(({ focus }) => nodeName(focus)) ?? [],
+    focus: plan?.threads.map(({ focus }) => focusLine(focus, names)) ?? [],
     from: assignment?.from ?? null,
     lock,
     days: (assignment?.days ?? []).map(({ date, kind }): SheetDay => {

@@ -1,6 +1,7 @@
 import { takesPlace, type LessonState } from './states';
 
-interface Held {
+/** A lesson as far as its time and place go. */
+export interface Held {
   id: string;
   /** Instant, ISO in UTC. */
   startsAt: string;

@@ -1,3 +1,4 @@
 export * from './clashes';
+export * from './conflicts';
 export * from './series';
 export * from './states';

@@ -3,4 +3,5 @@ export * from './barred';
 export * from './pain';
 export * from './throwState';
 export * from './throwLimits';
+export * from './throwsToday';
 export * from './limitsInput';

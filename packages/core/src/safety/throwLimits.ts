@@ -285,32 +285,3 @@ export function planAgainstLimits(
   }
   return problems;
 }
-
-/** What a day holds with everything thrown on it. */
-export interface ThrowsToday {
-  hard: number;
-  easy: number;
-  /** Hard throws and half of the easy ones. */
-  counted: number;
-  max: number;
-  left: number;
-}
-
-/**
- * What is left of a day after other counts than those that the limits were worked out with.
- *
- * @example throwsToday({ maxToday: 50, restUntil: null, lock: null }, { hard: 20, easy: 10 }) // { hard: 20, easy: 10, counted: 25, max: 50, left: 25 }
- */
-export function throwsToday(
-  { maxToday, restUntil, lock }: Pick<ThrowLimits, 'maxToday' | 'restUntil' | 'lock'>,
-  { hard, easy }: { hard: number; easy: number },
-): ThrowsToday {
-  const counted = hard + easy / 2;
-  return {
-    hard,
-    easy,
-    counted,
-    max: maxToday,
-    left: restUntil || lock ? 0 : Math.max(0, Math.floor(maxToday - counted)),
-  };
-}

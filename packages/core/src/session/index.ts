@@ -11,3 +11,4 @@ export * from './sides';
 export * from './spots';
 export * from './stageMove';
 export * from './taps';
+export * from './warmUp';

@@ -1,15 +1,24 @@
 import { athleteForm, type AthleteForm } from '@wrightonic/contract';
-import type { Drill } from '@wrightonic/core';
-import { View } from 'react-native';
+import { levelAt, levels, voices, weekdays, type Drill } from '@wrightonic/core';
+import { useWatch, type FieldPath } from 'react-hook-form';
 import { Text } from 'react-native-paper';
-import { FormCheckboxes, FormChoices, FormDate, FormField, FormText } from '../../ui/form/bound';
+import { useToday } from '../../store/useAthlete';
+import { ApproachFields } from '../../ui/form/ApproachFields';
+import {
+  FormCheckboxes,
+  FormChoices,
+  FormDate,
+  FormField,
+  FormFigure,
+  FormList,
+  FormText,
+} from '../../ui/form/bound';
 import { useSchemaForm, type SchemaForm } from '../../ui/form/schemaForm';
 import { SizeField } from '../../ui/form/SizeField';
-import { disciplineNames, handNames } from '../../ui/words/kindWords';
-import { Heading } from '../../ui/Screen/Screen';
-import { ApproachFields } from '../../ui/form/ApproachFields';
-import { ProfileFields } from './ProfileFields';
 import { useBook } from '../../ui/hooks/useBook';
+import { Section } from '../../ui/Section/Section';
+import { disciplineNames, handNames, levelNames, voiceNames, weekdayNames } from '../../ui/words/kindWords';
+import { Guardians } from './Guardians';
 
 /** What a drill at home may ask for, most asked first. */
 const homeThings = (all: readonly Drill[]) => {
@@ -23,40 +32,118 @@ const homeThings = (all: readonly Drill[]) => {
 
 export const useAthleteForm = (stored: AthleteForm) => useSchemaForm(athleteForm, stored);
 
-export function AthleteFields({ form }: { form: SchemaForm<AthleteForm> }) {
+interface Props {
+  form: SchemaForm<AthleteForm>;
+}
+
+/** The least that is needed of an athlete: name, birthdate, hand, discipline, days. */
+export const FirstFields = ({ form }: Props) => (
+  <>
+    <FormText form={form} name="givenName" />
+    <FormText form={form} name="familyName" />
+    <FormDate form={form} name="birthdate" />
+    <FormChoices
+      form={form}
+      name="throws"
+      options={(['R', 'L'] as const).map((value) => ({ value, text: handNames[value] }))}
+    />
+    <FormChoices
+      form={form}
+      name="discipline"
+      options={(['overhand', 'windmill'] as const).map((value) => ({ value, text: disciplineNames[value] }))}
+    />
+    <FormCheckboxes
+      form={form}
+      name="days"
+      options={weekdays.map((value) => ({ value, text: weekdayNames[value] }))}
+    />
+  </>
+);
+
+/** Whether one of the fields of a section is wrong: then it stands open. */
+const wrongIn = (form: SchemaForm<AthleteForm>, ...names: FieldPath<AthleteForm>[]): boolean =>
+  names.some((name) => form.getFieldState(name, form.formState).error !== undefined);
+
+/** Everything else, in sections that can each be skipped. */
+export function MoreFields({ form }: Props) {
   const { all } = useBook();
-  const things = homeThings(all);
+  const today = useToday();
+  const [birthdate, equipment, guardians, voice] = useWatch({
+    control: form.control,
+    name: ['birthdate', 'equipment', 'guardians', 'voice'],
+  });
+  const years = Number(today.slice(0, 4)) - Number(birthdate.slice(0, 4));
+  const byAge =
+    Number.isFinite(years) && years > 3 ? `By age: ${levelNames[levelAt(years)].toLowerCase()}` : 'By age';
   return (
     <>
-      <FormText form={form} name="givenName" />
-      <FormText form={form} name="familyName" />
-      <FormDate form={form} name="birthdate" />
-      <FormChoices
-        form={form}
-        name="discipline"
-        options={(['overhand', 'windmill'] as const).map((value) => ({
-          value,
-          text: disciplineNames[value],
-        }))}
-      />
-      <FormChoices
-        form={form}
-        name="throws"
-        options={(['R', 'L'] as const).map((value) => ({ value, text: handNames[value] }))}
-      />
-      <SizeField form={form} name="heightCm" kind="length" optional />
-      <SizeField form={form} name="massKg" kind="mass" optional />
-      <View style={{ gap: 6 }}>
-        <Heading>At home there is</Heading>
-        <Text variant="bodySmall">Drills that need something else are given at lessons only.</Text>
-        <FormCheckboxes form={form} name="equipment" options={things} />
-      </View>
-      <ProfileFields form={form} />
-      <Heading>Approach for this athlete</Heading>
-      <FormField form={form} name="approach">
-        {({ field }) => <ApproachFields value={field.value} onChange={field.onChange} unset="As mine" />}
-      </FormField>
-      <FormText form={form} name="note" optional lines={3} />
+      <Section
+        title="Body and level"
+        told="Height, weight, level, sex"
+        mustOpen={wrongIn(form, 'heightCm', 'massKg')}
+      >
+        <SizeField form={form} name="heightCm" kind="length" optional />
+        <SizeField form={form} name="massKg" kind="mass" optional />
+        <FormChoices
+          form={form}
+          name="level"
+          options={[
+            { value: null, text: byAge },
+            ...levels.map((value) => ({ value, text: levelNames[value] })),
+          ]}
+        />
+        <FormChoices
+          form={form}
+          name="sex"
+          optional
+          options={[
+            { value: null, text: 'Not recorded' },
+            { value: 'female', text: 'Female' },
+            { value: 'male', text: 'Male' },
+          ]}
+        />
+      </Section>
+      <Section title="Equipment at home" told={equipment.join(', ') || 'None'}>
+        <Text variant="bodySmall">Drills that need anything else are planned for lessons only.</Text>
+        <FormCheckboxes form={form} name="equipment" options={homeThings(all)} />
+      </Section>
+      <Section
+        title="Emergency contacts"
+        told={guardians.length ? guardians.map(({ name }) => name).join(', ') : 'None recorded'}
+        mustOpen={wrongIn(form, 'guardians', 'allergies')}
+      >
+        <Guardians form={form} />
+        <FormText form={form} name="allergies" label="Allergies (optional, staff only)" />
+      </Section>
+      <Section
+        title="Teams and leagues"
+        told="Teams, most throws of the league"
+        mustOpen={wrongIn(form, 'teams', 'league.maxPerDay', 'league.maxPerGame')}
+      >
+        <FormList form={form} name="teams" label="Teams, separated by commas" called="Teams" optional />
+        <FormFigure
+          form={form}
+          name="league.maxPerDay"
+          optional
+          hint="With several leagues, enter the strictest. It applies where it is stricter than the published guidance."
+        />
+        <FormFigure form={form} name="league.maxPerGame" optional />
+      </Section>
+      <Section title="Cues and approach" told={`Cues: ${voiceNames[voice].toLowerCase()}`}>
+        <FormChoices
+          form={form}
+          name="voice"
+          options={voices.map((value) => ({ value, text: voiceNames[value] }))}
+        />
+        <FormField form={form} name="approach">
+          {({ field }) => (
+            <ApproachFields value={field.value} onChange={field.onChange} unset="Same as mine" />
+          )}
+        </FormField>
+      </Section>
+      <Section title="Note" told="For staff" mustOpen={wrongIn(form, 'note')}>
+        <FormText form={form} name="note" optional lines={3} />
+      </Section>
     </>
   );
 }

@@ -1,6 +1,6 @@
 import { verbs } from '@wrightonic/core';
 import { router, Slot, usePathname } from 'expo-router';
-import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { Image, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { useStoredAthlete } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
@@ -46,6 +46,13 @@ export function AthleteFrame() {
                 onPress={() => router.navigate('/roster')}
               />
             )}
+            {page.photo ? (
+              <Image
+                source={{ uri: `/api/athletes/${id}/photo?of=${page.photo}` }}
+                accessibilityLabel={`Photo of ${name}`}
+                style={styles.photo}
+              />
+            ) : null}
             <View style={styles.grow}>
               <Text variant="headlineSmall" role="heading" aria-level={1} numberOfLines={1}>
                 {name}
@@ -98,6 +105,7 @@ const styles = StyleSheet.create({
     paddingTop: 4,
     minHeight: 56,
   },
+  photo: { width: 40, height: 40, borderRadius: 20, marginRight: 8 },
   lock: { padding: 8 },
   grow: { flex: 1, minWidth: 0 },
 });

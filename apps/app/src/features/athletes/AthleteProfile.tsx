@@ -14,6 +14,7 @@ import { Heading } from '../../ui/Screen/Screen';
 import { Growth } from './Growth';
 import { Injuries } from './Injuries';
 import { Pictures } from './Pictures';
+import { ProfilePhoto } from './ProfilePhoto';
 
 /** Who the athlete is: what holds for plans, growth, injuries, emergency contacts, and what was shown. */
 export function AthleteProfile() {
@@ -27,7 +28,7 @@ export function AthleteProfile() {
     ['Born', `${dayWords(athlete.birthdate, today)}, ${athlete.age} years`],
     ['Level', `${levelNames[levelOf(athlete)]}${athlete.level === null ? ', by age' : ''}`],
     ['Teams', athlete.teams.join(', ') || 'None recorded'],
-    ['Days', athlete.days.map((day) => weekdayNames[day]).join(', ') || 'Not said'],
+    ['Days', athlete.days.map((day) => weekdayNames[day]).join(', ') || 'Not recorded'],
     ['Cues', voiceNames[athlete.voice]],
     ['At home', athlete.equipment.join(', ') || 'None recorded'],
     ['Approach', approachWords(approach, athlete.approach)],
@@ -59,17 +60,18 @@ export function AthleteProfile() {
         <>
           <Growth athleteId={id} sizes={data.sizes} />
           <Injuries athleteId={id} injuries={data.injuries} />
+          <ProfilePhoto athleteId={id} there={page.photo !== null} />
           <Card>
             <Heading level={3}>Emergency contacts</Heading>
             {athlete.guardians.map(({ name, phone, email }) => (
               <Text key={name}>{[name, phone, email].filter(Boolean).join(', ')}</Text>
             ))}
-            {athlete.guardians.length === 0 ? <Text>Nobody told of.</Text> : null}
+            {athlete.guardians.length === 0 ? <Text>None recorded.</Text> : null}
             <Text>
               <Text variant="labelLarge">Allergies: </Text>
-              {athlete.allergies || 'none told of'}
+              {athlete.allergies || 'none recorded'}
             </Text>
-            <Text variant="bodySmall">Staff only; never on a shared page.</Text>
+            <Text variant="bodySmall">Only staff see these. Links never show them.</Text>
           </Card>
           <Pictures athleteId={id} pictures={data.pictures} />
         </>

@@ -8,7 +8,7 @@ import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { Heading } from '../../ui/Screen/Screen';
 import { showRefusal } from '../../ui/form/schemaForm';
-import { AthleteFields, useAthleteForm } from './AthleteFields';
+import { FirstFields, MoreFields, useAthleteForm } from './AthleteFields';
 import { NewLessonCard } from './NewLessonCard';
 
 export function EditAthlete() {
@@ -40,7 +40,8 @@ function Edit({ athlete: { id, age: _, ...stored } }: { athlete: HeadPage['athle
     >
       <NewLessonCard athleteId={id} />
       <Heading>About the athlete</Heading>
-      <AthleteFields form={form} />
+      <FirstFields form={form} />
+      <MoreFields form={form} />
     </Pane>
   );
 }

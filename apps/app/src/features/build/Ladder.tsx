@@ -1,7 +1,8 @@
 import type { BuildPage, PlanThread } from '@wrightonic/contract';
 import { nodeName, stages } from '@wrightonic/core';
-import { View } from 'react-native';
-import { Text } from 'react-native-paper';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card/Card';
 import { MoveStage } from '../../ui/MoveStage/MoveStage';
@@ -16,48 +17,58 @@ interface Props {
   thread: PlanThread;
 }
 
-/** One thread from its first feel to the game, the present rung open. */
+/** One thread from its first feel to the game, folded to the rung that is on. */
 export function Ladder({ page, planId, thread }: Props) {
   const own = useColours();
   const colour = thread.thread === 'lower' ? own.grass : own.clay;
   const there = thread.stages.map(({ stage }) => stage);
-  const missing = stages.filter((stage) => !there.includes(stage));
+  const [all, setAll] = useState(false);
+  const rungs = [
+    ...thread.stages.map((rung) => ({ rung, colour })),
+    ...stages
+      .filter((stage) => !there.includes(stage))
+      .map((stage) => ({ rung: { stage, drills: [] }, colour: own.line })),
+  ];
+  const shown = all ? rungs : rungs.filter(({ rung }) => rung.stage === thread.stage);
   return (
     <View role="group" aria-label={`Ladder of the ${threadNames[thread.thread].toLowerCase()}`}>
       <Card edge={colour}>
         <Text variant="labelMedium">
-          {`${threadNames[thread.thread]} · ${Math.round(thread.share * 100)} % of the picture`}
+          {`${threadNames[thread.thread]} · ${Math.round(thread.share * 100)} % of what you marked`}
         </Text>
         <Text variant="headlineSmall" role="heading" aria-level={2}>
           {nodeName(thread.focus)}
         </Text>
+        <MissingThings page={page} planId={planId} thread={thread} />
         <MoveStage athleteId={page.athlete.id} planId={planId} thread={thread} />
         {thread.limitedBy.map((words) => (
           <Text key={words} variant="bodySmall">
             {words}
           </Text>
         ))}
-        <MissingThings page={page} planId={planId} thread={thread} />
         {thread.reachesDelivery ? null : (
           <Notice>This ladder does not reach the delivery: it needs blend and deliver.</Notice>
         )}
         {thread.jumps.map((words) => (
           <Notice key={words}>{words}</Notice>
         ))}
-        {thread.stages.map((rung) => (
-          <Rung key={rung.stage} page={page} planId={planId} thread={thread} rung={rung} colour={colour} />
+        {shown.map(({ rung, colour: ink }) => (
+          <Rung key={rung.stage} page={page} planId={planId} thread={thread} rung={rung} colour={ink} />
         ))}
-        {missing.map((stage) => (
-          <Rung
-            key={stage}
-            page={page}
-            planId={planId}
-            thread={thread}
-            rung={{ stage, drills: [] }}
-            colour={own.line}
-          />
-        ))}
+        <Button
+          mode="text"
+          compact
+          icon={all ? 'chevron-up' : 'chevron-down'}
+          style={styles.start}
+          aria-expanded={all}
+          accessibilityLabel={`${all ? 'Show only the current stage' : `Show all ${rungs.length} stages`} of ${nodeName(thread.focus)}`}
+          onPress={() => setAll(!all)}
+        >
+          {all ? 'Show only the current stage' : `Show all ${rungs.length} stages`}
+        </Button>
       </Card>
     </View>
   );
 }
+
+const styles = StyleSheet.create({ start: { alignSelf: 'flex-start' } });

@@ -54,7 +54,7 @@ export function MissingThings({ page, planId, thread }: Props) {
       {[...byThing].map(([things, brings]) => (
         <View key={things} style={styles.row}>
           <Text variant="bodySmall" style={styles.grow}>
-            {`No ${things} at home: no ${listed(brings.map(({ drill }) => book.drill(drill)!.name))} there.`}
+            {`No ${things} at home: ${drillsLeftOut(brings.map(({ drill }) => book.drill(drill)!.name))}.`}
           </Text>
           {things.split(' or ').map((thing) => (
             <Button
@@ -64,7 +64,7 @@ export function MissingThings({ page, planId, thread }: Props) {
               disabled={isLoading}
               onPress={() => void have(thing, brings)}
             >
-              {`Have a ${thing}`}
+              {`Add a ${thing}`}
             </Button>
           ))}
         </View>
@@ -73,6 +73,12 @@ export function MissingThings({ page, planId, thread }: Props) {
     </View>
   );
 }
+
+/** Two names at most; more are counted. */
+const drillsLeftOut = (names: readonly string[]): string =>
+  names.length > 2
+    ? `${names.length} drills are left out`
+    : `${listed(names)} ${names.length > 1 ? 'are' : 'is'} left out`;
 
 const styles = StyleSheet.create({
   list: { gap: 4 },

@@ -1,17 +1,19 @@
 import { type BuildPage, type PlanRecord } from '@wrightonic/contract';
 import { uncleared, unclearedEffort, notMedical } from '@wrightonic/core';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Text } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { dayWords } from '../../ui/words/days';
+import { ActionBar } from '../../ui/ActionBar/ActionBar';
 import { Notice } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { Seam } from '../../ui/seam/Seam';
 import { useWide } from '../../ui/hooks/useWide';
 import { KeepTemplate } from './KeepTemplate';
 import { Ladder } from './Ladder';
-import { Share } from './Share';
+import { ShareButton } from './ShareSheet';
 import { Assigned } from './week/Assigned';
 import { Week } from './week/Week';
 import { Words } from './Words';
@@ -19,11 +21,56 @@ import { Words } from './Words';
 export function Plan({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
   const wide = useWide();
   const today = useToday();
-  const { athlete } = page;
   const [changing, setChanging] = useState(false);
   const running = plan.assignment?.items.some(({ date }) => date >= today) ? plan.assignment : null;
+  const below = <BelowWeek page={page} plan={plan} />;
+  if (!running || changing)
+    return (
+      <Week key={running?.id ?? 'new'} page={page} plan={plan} onDone={() => setChanging(false)}>
+        {below}
+      </Week>
+    );
   return (
-    <Pane maxWidth={wide ? 1100 : 760}>
+    <Pane
+      maxWidth={wide ? 1100 : 760}
+      foot={
+        <ActionBar>
+          <View style={styles.row}>
+            <ShareButton page={page} />
+            <Button
+              mode="outlined"
+              contentStyle={styles.tall}
+              onPress={() => router.replace(`/athletes/${page.athlete.id}/work`)}
+            >
+              Go to Work
+            </Button>
+          </View>
+        </ActionBar>
+      }
+    >
+      <Assigned assignment={running} onAnew={() => setChanging(true)} />
+      {below}
+    </Pane>
+  );
+}
+
+/** The plan that the week is taken from: what is missing for it, its ladders, its words. */
+function BelowWeek({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
+  const wide = useWide();
+  const today = useToday();
+  const { athlete } = page;
+  return (
+    <>
+      {uncleared(page.history).map(({ what, site }) => (
+        <Notice key={`${what} ${site}`} alert>
+          <Text>
+            {`${what} (${site}) is not cleared: no throws above ${unclearedEffort} %, no constraint or tether drills. Ask a licensed clinician, then record the clearance in the profile.`}
+          </Text>
+        </Notice>
+      ))}
+      <Text>
+        {`Plan from ${dayWords(plan.startsOn, today)} to ${dayWords(plan.endsOn, today)}. Look again on ${dayWords(plan.relookOn, today)}.`}
+      </Text>
       <Seam
         discipline={athlete.discipline}
         findings={page.looks.filter(({ finished }) => finished).at(-1)?.findings ?? {}}
@@ -31,21 +78,6 @@ export function Plan({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
         label={`${athlete.givenName}’s delivery, the focus marked`}
         marked={plan.threads.map(({ focus }) => focus)}
       />
-      <Text variant="bodyLarge">
-        {`${dayWords(plan.startsOn, today)} to ${dayWords(plan.endsOn, today)}. Look again on ${dayWords(plan.relookOn, today)}.`}
-      </Text>
-      {uncleared(page.history).map(({ what, site }) => (
-        <Notice key={`${what} ${site}`} alert>
-          <Text>
-            {`${what} (${site}) is not cleared: no throws above ${unclearedEffort} %, no constraint or tether drills. Ask a licensed clinician; who cleared it goes into the profile.`}
-          </Text>
-        </Notice>
-      ))}
-      {running && !changing ? (
-        <Assigned athleteId={athlete.id} assignment={running} onAnew={() => setChanging(true)} />
-      ) : (
-        <Week key={running?.id ?? 'new'} page={page} plan={plan} onDone={() => setChanging(false)} />
-      )}
       <View style={wide ? styles.beside : styles.below}>
         {plan.threads.map((thread) => (
           <View key={thread.thread} style={wide ? styles.half : null}>
@@ -53,14 +85,13 @@ export function Plan({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
           </View>
         ))}
       </View>
-      <KeepTemplate planId={plan.id} />
-      {plan.assignment ? <Share page={page} /> : null}
       <Words page={page} plan={plan} />
+      <KeepTemplate planId={plan.id} />
       {athlete.age < 13 ? (
         <Notice>Below 13: no maximal effort, no tether, no added-mass balls, few jumps.</Notice>
       ) : null}
       <Text variant="bodySmall">{`Stop for pain. ${notMedical}`}</Text>
-    </Pane>
+    </>
   );
 }
 
@@ -68,4 +99,6 @@ const styles = StyleSheet.create({
   beside: { flexDirection: 'row', gap: 12, alignItems: 'flex-start' },
   half: { flex: 1, minWidth: 0 },
   below: { gap: 12 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  tall: { minHeight: 48 },
 });

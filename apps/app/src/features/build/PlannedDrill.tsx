@@ -14,7 +14,7 @@ import { ErrorNotice } from '../../ui/Notice/Notice';
 import { LevelPick } from '../../ui/form/LevelPick';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { ConstraintOrder } from './ConstraintOrder';
-import { DragHandle } from './DragHandle';
+import { DragHandle } from '../../ui/drag/DragHandle';
 import { useBook } from '../../ui/hooks/useBook';
 
 interface Props {

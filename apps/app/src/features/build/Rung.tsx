@@ -13,7 +13,7 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { stageWords } from '../../ui/words/stageWords';
 import { AddDrill } from './AddDrill';
 import { useDragSensors } from '../../ui/drag/dragSensors';
-import { keyboardSteps } from './keyboardSteps';
+import { keyboardSteps } from '../../ui/drag/keyboardSteps';
 import { PlannedDrill } from './PlannedDrill';
 import { useBook } from '../../ui/hooks/useBook';
 

@@ -1,53 +1,89 @@
-import type { Lesson, RosterEntry } from '@wrightonic/contract';
-import { addDays, atOnce, takesPlace } from '@wrightonic/core';
-import { router } from 'expo-router';
-import { useState } from 'react';
+import type { Lesson } from '@wrightonic/contract';
+import { addDays, takesPlace } from '@wrightonic/core';
+import { mondayOf } from '@wrightonic/core/day';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useMe, useToday } from '../../store/useAthlete';
 import { Choices } from '../../ui/form/Choices';
-import { dayAt, dayWords, longDay, timeAt } from '../../ui/words/days';
-import { lessonWords } from '../../ui/words/lessonWords';
-import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
-import { PressableCard } from '../../ui/PressableCard/PressableCard';
-import { Heading, Screen } from '../../ui/Screen/Screen';
 import { useWide } from '../../ui/hooks/useWide';
+import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { Screen } from '../../ui/Screen/Screen';
+import { WeekStrip } from '../../ui/WeekStrip/WeekStrip';
+import { dayAt, dayWords } from '../../ui/words/days';
+import { AddLesson } from './AddLesson';
+import { DayColumn } from './DayColumn';
 import { Feed } from './Feed';
 import { useDiary } from './useDiary';
+import { WeekByPlace } from './WeekByPlace';
+import { WithoutLesson } from './WithoutLesson';
 
 const week = [0, 1, 2, 3, 4, 5, 6];
 
-/** The lessons of a week, day by day. */
-export function Diary() {
+/** Lessons of the week that is shown, by day. */
+function useShownWeek(from: string) {
   const { academy, person } = useMe();
+  const [whose, setWhose] = useState<'all' | 'mine'>('all');
+  const { lessons, error, again } = useDiary(from, week.length);
+  const days = useMemo(() => {
+    const byDay = new Map<string, Lesson[]>();
+    for (const lesson of lessons ?? []) {
+      if (whose === 'mine' && lesson.instructorId !== person.id) continue;
+      const date = dayAt(new Date(lesson.startsAt), academy.zone);
+      byDay.set(date, [...(byDay.get(date) ?? []), lesson]);
+    }
+    return week.map((n) => {
+      const date = addDays(from, n);
+      return { date, lessons: byDay.get(date) ?? [] };
+    });
+  }, [lessons, whose, person.id, academy.zone, from]);
+  return { lessons, days, error, again, whose, setWhose };
+}
+
+/** The lessons of a week: a day of it on a phone, all of it by place where there is room. */
+export function Diary() {
   const today = useToday();
   const wide = useWide();
   const [weeks, setWeeks] = useState(0);
-  const [whose, setWhose] = useState<'all' | 'mine'>('all');
-  const from = addDays(today, 7 * weeks);
-  const { lessons, error, again } = useDiary(from, week.length);
+  const from = addDays(mondayOf(today), 7 * weeks);
+  const { lessons, days, error, again, whose, setWhose } = useShownWeek(from);
   const { data: roster = [] } = api.useRosterQuery();
-  const athletes = new Map(roster.map((athlete) => [athlete.id, athlete]));
-  const mine = (lessons ?? []).filter(({ instructorId }) => whose === 'all' || instructorId === person.id);
+  const athletes = useMemo(() => new Map(roster.map((athlete) => [athlete.id, athlete])), [roster]);
+  const [chosen, setChosen] = useState(today);
+  const [adding, setAdding] = useState<{ athleteId: string | null } | null>(null);
+  const day = days.find(({ date }) => date === chosen) ?? days[0]!;
+  const go = (to: number) => {
+    setWeeks(to);
+    setChosen(to === 0 ? today : addDays(mondayOf(today), 7 * to));
+  };
   return (
-    <Screen title="Diary" back={{ label: 'Back to today', to: '/' }} maxWidth={wide ? 1100 : 760}>
+    <Screen
+      title="Diary"
+      back={{ label: 'Back to today', to: '/' }}
+      maxWidth={wide ? 1240 : 760}
+      action={
+        <Button mode="contained" icon="plus" onPress={() => setAdding({ athleteId: null })}>
+          Add lesson
+        </Button>
+      }
+    >
       <View style={styles.row}>
         <IconButton
           icon="chevron-left"
           mode="outlined"
-          accessibilityLabel="The week before"
-          onPress={() => setWeeks(weeks - 1)}
+          accessibilityLabel="Previous week"
+          onPress={() => go(weeks - 1)}
         />
         <Text variant="titleMedium" style={styles.grow} role="status">
           {`${dayWords(from, today)} to ${dayWords(addDays(from, 6), today)}`}
         </Text>
-        {weeks ? <Button onPress={() => setWeeks(0)}>This week</Button> : null}
+        {weeks ? <Button onPress={() => go(0)}>This week</Button> : null}
         <IconButton
           icon="chevron-right"
           mode="outlined"
-          accessibilityLabel="The week after"
-          onPress={() => setWeeks(weeks + 1)}
+          accessibilityLabel="Next week"
+          onPress={() => go(weeks + 1)}
         />
       </View>
       <Choices
@@ -55,78 +91,54 @@ export function Diary() {
         value={whose}
         onChange={setWhose}
         options={[
-          { value: 'all', text: 'Everybody’s' },
+          { value: 'all', text: 'Everyone’s' },
           { value: 'mine', text: 'Mine' },
         ]}
       />
       {error ? <ErrorNotice error={error} again={again} /> : null}
       {!lessons && !error ? <Waiting what="Reading the diary" /> : null}
-      {lessons ? (
-        <View style={wide ? styles.wide : styles.list}>
-          {week.map((n) => {
-            const date = addDays(from, n);
-            const day = mine.filter(({ startsAt }) => dayAt(new Date(startsAt), academy.zone) === date);
-            return (
-              <View key={date} style={wide ? styles.column : null}>
-                <Heading>{wide ? dayWords(date, today) : longDay(date)}</Heading>
-                {day.length === 0 ? <Text variant="bodySmall">No lessons</Text> : null}
-                {day.map((lesson) => (
-                  <Line
-                    key={lesson.id}
-                    lesson={lesson}
-                    athlete={athletes.get(lesson.athleteId)}
-                    time={timeAt(lesson.startsAt, academy.zone)}
-                    others={atOnce(lesson, lessons).flatMap(
-                      (other) => athletes.get(other.athleteId)?.givenName ?? [],
-                    )}
-                    date={date}
-                  />
-                ))}
-              </View>
-            );
-          })}
-        </View>
+      {lessons && wide ? <WeekByPlace days={days} all={lessons} athletes={athletes} /> : null}
+      {lessons && !wide ? (
+        <>
+          <WeekStrip
+            label="Days of the week"
+            days={days.map(({ date, lessons: held }) => {
+              const count = held.filter(takesPlace).length;
+              return {
+                date,
+                count: count || null,
+                words: count ? `${count} ${count === 1 ? 'lesson' : 'lessons'}` : 'no lessons',
+              };
+            })}
+            chosen={day.date}
+            today={today}
+            onChoose={setChosen}
+          />
+          <DayColumn day={day} all={lessons} athletes={athletes} />
+        </>
       ) : null}
-      <Text variant="bodySmall">
-        A lesson is put into the diary on the athlete’s page, once or every week.
-      </Text>
+      {lessons && roster.length ? (
+        <WithoutLesson
+          roster={roster}
+          lessons={lessons}
+          day={wide ? null : day.date}
+          onAdd={(athleteId) => setAdding({ athleteId })}
+        />
+      ) : null}
       <Feed />
+      {adding ? (
+        <AddLesson
+          roster={roster}
+          athleteId={adding.athleteId}
+          date={day.date < today ? today : day.date}
+          onClose={() => setAdding(null)}
+        />
+      ) : null}
     </Screen>
-  );
-}
-
-interface LineProps {
-  lesson: Lesson;
-  athlete: RosterEntry | undefined;
-  time: string;
-  date: string;
-  /** Who else is there at that time. */
-  others: readonly string[];
-}
-
-function Line({ lesson, athlete, time, date, others }: LineProps) {
-  const name = athlete ? `${athlete.givenName} ${athlete.familyName}` : '…';
-  return (
-    <PressableCard
-      style={[styles.line, takesPlace(lesson) ? null : styles.off]}
-      onPress={() => router.navigate(`/diary/${lesson.id}?on=${date}`)}
-    >
-      <Text variant="labelLarge">{`${time}  ${name}`}</Text>
-      <Text variant="bodySmall">
-        {[lesson.place, lessonWords[lesson.state], others.length ? `also ${others.join(', ')}` : '']
-          .filter(Boolean)
-          .join(' · ')}
-      </Text>
-    </PressableCard>
   );
 }
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', gap: 4 },
   grow: { flex: 1, textAlign: 'center' },
-  list: { gap: 12 },
-  wide: { flexDirection: 'row', gap: 8 },
-  column: { flex: 1, minWidth: 0, gap: 6 },
-  line: { marginTop: 6 },
-  off: { borderStyle: 'dashed', borderWidth: 2 },
 });

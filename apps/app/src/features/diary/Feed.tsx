@@ -17,8 +17,8 @@ export function Feed() {
       {data ? (
         <>
           <Text>
-            Subscribe to this address. It is shown only now, and an address that you made before has stopped
-            working.
+            Subscribe to this address in your calendar. It is shown only now. An address you made before no
+            longer works.
           </Text>
           <Text
             variant="labelLarge"
@@ -27,11 +27,9 @@ export function Feed() {
         </>
       ) : (
         <>
-          <Text>
-            Your lessons with their times, places and first names. Whoever has the address can read them.
-          </Text>
+          <Text>Your lessons with times, places and first names. Anyone with the address can read them.</Text>
           {error ? <ErrorNotice error={error} /> : null}
-          {asked ? <Text>Another address ends the one before. Go on?</Text> : null}
+          {asked ? <Text>A new address replaces the one you have. Make it?</Text> : null}
           <Button
             mode="outlined"
             icon="calendar-export"
@@ -39,7 +37,7 @@ export function Feed() {
             loading={isLoading}
             onPress={() => (asked ? void make({ id: v7() }) : setAsked(true))}
           >
-            {asked ? 'Yes, make it' : 'Make an address'}
+            {asked ? 'Make a new address' : 'Make an address'}
           </Button>
         </>
       )}

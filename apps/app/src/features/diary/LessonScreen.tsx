@@ -1,7 +1,7 @@
-import type { Lesson } from '@wrightonic/contract';
+import type { Lesson, RosterEntry } from '@wrightonic/contract';
 import type { LessonState } from '@wrightonic/core';
 import { useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Checkbox, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
@@ -18,17 +18,17 @@ import { useDiary } from './useDiary';
 import { TextField } from '../../ui/form/TextField';
 
 const becameWords: Record<LessonState, string> = {
-  on: 'is back on',
-  moved: 'was moved',
-  'called-off': 'was called off',
-  'no-show': 'was missed: nobody came',
-  'rained-off': 'was rained off',
+  on: 'As planned again',
+  moved: 'Moved',
+  'called-off': 'Called off',
+  'no-show': 'Did not come',
+  'rained-off': 'Rained off',
 };
 
 const ways: readonly { state: LessonState; text: string }[] = [
   { state: 'no-show', text: 'Did not come' },
   { state: 'rained-off', text: 'Rained off' },
-  { state: 'called-off', text: 'Call it off' },
+  { state: 'called-off', text: 'Call off' },
 ];
 
 /** One lesson: what becomes of it, and what that does to the week. */
@@ -51,12 +51,19 @@ export function LessonScreen() {
       {error ? <ErrorNotice error={error} again={again} /> : null}
       {!lessons && !error ? <Waiting what="Reading the diary" /> : null}
       {lessons && !lesson ? <Empty>This lesson is not on this day any more. Look in the diary.</Empty> : null}
-      {lesson ? <One lesson={lesson} on={on} /> : null}
+      {lesson ? <One lesson={lesson} on={on} roster={roster ?? []} /> : null}
     </Screen>
   );
 }
 
-function One({ lesson, on }: { lesson: Lesson; on: string }) {
+interface OneProps {
+  lesson: Lesson;
+  on: string;
+  roster: readonly RosterEntry[];
+}
+
+function One({ lesson, on, roster }: OneProps) {
+  const athletes = useMemo(() => new Map(roster.map((each) => [each.id, each])), [roster]);
   const { academy } = useMe();
   const dispatch = useAppDispatch();
   const [reason, setReason] = useState('');
@@ -94,7 +101,7 @@ function One({ lesson, on }: { lesson: Lesson; on: string }) {
           </Text>
         ) : null}
         <Text variant="labelLarge" role="status">
-          {state === 'on' ? 'As planned' : `It ${becameWords[state]}`}
+          {state === 'on' ? 'As planned' : becameWords[state]}
         </Text>
         {lesson.reason ? <Text variant="bodySmall">{lesson.reason}</Text> : null}
       </Card>
@@ -103,7 +110,7 @@ function One({ lesson, on }: { lesson: Lesson; on: string }) {
         <TextField label="Why (optional)" name="Why" value={reason} onChange={setReason} atMost={300} />
         {lesson.series ? (
           <Checkbox.Item
-            label="All later ones of the series as well, where it is called off"
+            label="Also call off all later lessons of this series"
             status={rest ? 'checked' : 'unchecked'}
             onPress={() => setRest(!rest)}
             style={styles.check}
@@ -120,7 +127,7 @@ function One({ lesson, on }: { lesson: Lesson; on: string }) {
             </Button>
           ))}
           <Button mode="outlined" onPress={() => setMoving(!moving)}>
-            Move it
+            Move lesson
           </Button>
           {state === 'on' ? null : (
             <Button mode="text" onPress={() => change('on')}>
@@ -129,7 +136,11 @@ function One({ lesson, on }: { lesson: Lesson; on: string }) {
           )}
         </View>
         {moving ? (
-          <MoveLesson lesson={lesson} onMove={(startsAt, place) => change('moved', { startsAt, place })} />
+          <MoveLesson
+            lesson={lesson}
+            athletes={athletes}
+            onMove={(startsAt, place) => change('moved', { startsAt, place })}
+          />
         ) : null}
       </Card>
       {changed && changed.state !== 'on' ? (

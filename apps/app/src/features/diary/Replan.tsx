@@ -35,7 +35,7 @@ function Found({ page: read, today, ...props }: Props & { page: BuildPage; today
   const running = page.plan?.assignment;
   const touched = running?.days.some(({ date, kind }) => date === props.date && kind === 'lesson');
   if (!page.plan || !running || !touched || addDays(running.from, 6) < today)
-    return <Text>No assigned week hangs on this lesson.</Text>;
+    return <Text>This doesn’t affect the home plan.</Text>;
   return <Proposed {...props} page={page} planId={page.plan.id} running={running} today={today} />;
 }
 
@@ -71,17 +71,17 @@ function Proposed({ athleteId, date, to, minutes, page, planId, running, today }
   const say = ({ drill, date: on, before: was, after }: WeekChange): string => {
     const name = book.drill(drill)?.name ?? drill;
     const sets = (n: number) => `${n} ${n === 1 ? 'set' : 'sets'}`;
-    if (after === 0) return `${weekdayName(on)}: ${name} falls out`;
+    if (after === 0) return `${weekdayName(on)}: ${name} dropped`;
     return was === 0
-      ? `${weekdayName(on)}: ${name} comes in, ${sets(after)}`
-      : `${weekdayName(on)}: ${name}, ${sets(after)} for ${was}`;
+      ? `${weekdayName(on)}: ${name} added, ${sets(after)}`
+      : `${weekdayName(on)}: ${name}, ${sets(after)} instead of ${was}`;
   };
   return (
     <Card>
       <Heading>The rest of the week</Heading>
-      {isLoading ? <Waiting what="Planning what is left of the week" /> : null}
+      {isLoading ? <Waiting what="Planning the rest of the week" /> : null}
       {error ? <ErrorNotice error={error} again={ask} /> : null}
-      {data && changes.length === 0 ? <Text>Nothing has to move.</Text> : null}
+      {data && changes.length === 0 ? <Text>Nothing has to change.</Text> : null}
       {changes.map((change) => (
         <Text key={`${change.date} ${change.drill}`}>{say(change)}</Text>
       ))}
@@ -91,7 +91,7 @@ function Proposed({ athleteId, date, to, minutes, page, planId, running, today }
         </Text>
       ))}
       {assigning.error ? <ErrorNotice error={assigning.error} /> : null}
-      {assigning.isSuccess ? <Text role="status">The week is assigned anew.</Text> : null}
+      {assigning.isSuccess ? <Text role="status">The new week is assigned.</Text> : null}
       {data && changes.length && !assigning.isSuccess && !left ? (
         <View style={styles.row}>
           <Button
@@ -105,10 +105,10 @@ function Proposed({ athleteId, date, to, minutes, page, planId, running, today }
               })
             }
           >
-            Take it
+            Assign the new week
           </Button>
           <Button mode="text" onPress={() => setLeft(true)}>
-            Leave the week as it is
+            Keep the week as it is
           </Button>
         </View>
       ) : null}

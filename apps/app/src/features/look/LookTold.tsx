@@ -10,7 +10,7 @@ import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
 import { FormChoices, FormDate, FormText, FormTime } from '../../ui/form/bound';
 import { useSchemaForm } from '../../ui/form/schemaForm';
-import { dayAt, dayWords, timeAt } from '../../ui/words/days';
+import { clockAt, dayAt, dayWords, timeAt } from '../../ui/words/days';
 import { seenFromWords, viewNames } from '../../ui/words/kindWords';
 
 interface Props {
@@ -53,7 +53,7 @@ function Form({ athleteId, look, onDone }: Props & { onDone: () => void }) {
   const { academy, person } = useMe();
   const dispatch = useAppDispatch();
   const today = useToday();
-  const wasTime = timeAt(look.at, academy.zone);
+  const wasTime = clockAt(look.at, academy.zone);
   const form = useSchemaForm(lookDetailsForm, {
     date: look.date,
     time: wasTime,

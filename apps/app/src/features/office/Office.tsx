@@ -86,6 +86,28 @@ function Yours() {
         ]}
       />
       <Choices
+        label="Dates"
+        shown
+        value={person.dateOrder}
+        onChange={(dateOrder) => save({ dateOrder })}
+        options={[
+          { value: 'auto', text: 'As the device' },
+          { value: 'month-day', text: 'May 23' },
+          { value: 'day-month', text: '23 May' },
+        ]}
+      />
+      <Choices
+        label="Time of day"
+        shown
+        value={person.hours}
+        onChange={(hours) => save({ hours })}
+        options={[
+          { value: 'auto', text: 'As the device' },
+          { value: '12', text: '4:30 PM' },
+          { value: '24', text: '16:30' },
+        ]}
+      />
+      <Choices
         label="Strike zone seen by"
         shown
         value={person.zoneView}

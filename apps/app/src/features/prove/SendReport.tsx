@@ -6,7 +6,7 @@ import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
-import { CopyAddress } from '../../ui/CopyAddress/CopyAddress';
+import { CopyText } from '../../ui/CopyAddress/CopyText';
 import { OpenLinks } from '../../ui/CopyAddress/OpenLinks';
 import { Choices } from '../../ui/form/Choices';
 import { ErrorNotice } from '../../ui/Notice/Notice';
@@ -86,7 +86,7 @@ export function SendReport({ athlete: { id, givenName }, before, after, now, onT
       {made ? (
         <>
           <Text>{`Whoever has this address sees the report until ${day(made.expiresAt)}. It is shown only now.`}</Text>
-          <CopyAddress key={made.token} address={`${location.origin}/s/report/${made.token}`} />
+          <CopyText key={made.token} label="Copy link" text={`${location.origin}/s/report/${made.token}`} />
           <Button mode="text" onPress={() => void Linking.openURL(`/s/report/${made.token}`)}>
             See it as they do
           </Button>

@@ -5,7 +5,9 @@ import {
   lockedAtHomeWords,
   notMedical,
   stopForPain,
+  thrownWords,
   throwsAtHome,
+  throwsToday,
 } from '@wrightonic/core';
 import { useLocalSearchParams } from 'expo-router';
 import { useEffect, useState } from 'react';
@@ -72,22 +74,27 @@ function Week({ page, token, readAgain }: WeekProps) {
     () => (days.find((day) => day.date === today) ?? days.find((day) => day.date > today) ?? days[0])?.date,
   );
   const day = days.find((each) => each.date === date);
-  const thrown = page.limits.thrownToday + throwsAtHome(page, home.home, today);
+  const here = throwsAtHome(page, home.home, today);
   // What was marked on this device locks at once, without a connection too.
   const pain = home.home.pain.reduce(
     (state, report) => withReport(state, { ...report, by: 'you' }),
     page.pain,
   );
-  const left = pain.lock ? 0 : Math.max(0, Math.floor(page.limits.maxToday - thrown));
+  const throws = throwsToday(
+    { ...page.limits, lock: pain.lock },
+    { hard: page.limits.hardToday + here.hard, easy: page.limits.easyToday + here.easy },
+  );
   return (
     <View style={styles.root} role="main">
       <PageTitle>{`${page.givenName}’s week`}</PageTitle>
       <Pane>
         <TitleRow title={`${page.givenName}’s week`} />
         <Text>{page.academy}</Text>
-        {page.focus.length ? (
-          <Text variant="labelLarge">{`Working on: ${page.focus.join('; ')}`}</Text>
-        ) : null}
+        {page.focus.map((line) => (
+          <Text key={line} variant="titleMedium">
+            {line}
+          </Text>
+        ))}
         <HomeState home={home} />
         <Notice>{stopForPain}</Notice>
         <HomePain home={home} today={today} />
@@ -96,7 +103,7 @@ function Week({ page, token, readAgain }: WeekProps) {
             ? lockedAtHomeWords(pain.lock)
             : page.limits.restUntil
               ? withDays(`No hard throws until ${page.limits.restUntil}: ${page.limits.because}.`, today)
-              : `${thrown} of ${page.limits.maxToday} throws today, ${left} left`}
+              : [thrownWords(throws), `${throws.left} throws left today`].filter(Boolean).join(', ')}
         </Text>
         {day ? (
           <>

@@ -8,6 +8,7 @@ import { api } from '../../store/api';
 import { visitor } from '../../store/visitor';
 import { useAppDispatch } from '../../store/store';
 import { useColours } from '../../theme/theme';
+import { readDaysAs } from '../../ui/words/days';
 import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { SignIn } from './SignIn';
 
@@ -20,6 +21,7 @@ export function AuthGate({ children }: { children: ReactNode }) {
   const dispatch = useAppDispatch();
   const path = usePathname();
   const { ground } = useColours();
+  if (data?.me) readDaysAs(data.me.person);
   const personId = data?.me?.person.id;
   useEffect(() => {
     if (!data) return;

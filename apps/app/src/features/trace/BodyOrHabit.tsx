@@ -17,7 +17,7 @@ import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card/Card';
 import { Notice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
-import { testPath } from './LookNext';
+import { testPath } from './Settle';
 
 interface Props {
   athlete: TracePage['athlete'];
@@ -75,7 +75,7 @@ export function BodyOrHabit({ athlete, result, focus }: Props) {
             const name = screenTestOf(test)?.name ?? 'Shoulder arc';
             return (
               <View key={limit} style={styles.one}>
-                <Text>{`${nodeName(limit)} was never tested; a severe one would explain ${percent(weight)} of “${nodeName(flaw)}”.`}</Text>
+                <Text>{`${nodeName(limit)} was never tested; a severe one would account for ${percent(weight)} of “${nodeName(flaw)}”.`}</Text>
                 <Button
                   mode="outlined"
                   style={styles.start}

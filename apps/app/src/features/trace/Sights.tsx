@@ -1,31 +1,38 @@
 import type { TracePage } from '@wrightonic/contract';
+import type { Focus } from '@wrightonic/core';
 import { useState } from 'react';
 import { Choices } from '../../ui/form/Choices';
 import type { Chosen } from '../../ui/seam/picture';
+import { BodyOrHabit } from './BodyOrHabit';
 import { InWords } from './InWords';
+import { LeaveAlone } from './LeaveAlone';
 import { PastTraces } from './PastTraces';
 import { PhaseList } from './PhaseList';
+import { PlainCard } from './PlainCard';
 import { Roots } from './Roots';
+import { Struck } from './Struck';
 import type { Traced } from './useTracing';
 
-type Sight = 'causes' | 'phases' | 'words' | 'earlier';
+type Sight = 'causes' | 'phases' | 'words' | 'earlier' | 'doubts';
 
 interface Props {
   page: TracePage;
   traced: Traced;
   chosen: Chosen | null;
   onChoose: (chosen: Chosen | null) => void;
+  /** What is worked on. */
+  focus: Focus;
 }
 
-/** The picture as a list: by causes, by phases, in words, or as it was before. */
-export function Sights({ page, traced, chosen, onChoose }: Props) {
+/** What is behind the verdict: by causes, by phases, in words, as it was before, and what may be wrong with it. */
+export function Sights({ page, traced, chosen, onChoose, focus }: Props) {
   const [by, setBy] = useState<Sight>('causes');
   const { result } = traced;
   const { findings } = traced.input;
   return (
     <>
       <Choices<Sight>
-        label="See the picture by"
+        label="Behind the verdict"
         value={by}
         onChange={setBy}
         options={[
@@ -33,9 +40,15 @@ export function Sights({ page, traced, chosen, onChoose }: Props) {
           { value: 'phases', text: 'Phases' },
           { value: 'words', text: 'Words' },
           { value: 'earlier', text: 'Earlier' },
+          { value: 'doubts', text: 'Doubts' },
         ]}
       />
-      {by === 'causes' ? <Roots result={result} chosen={chosen} onChoose={onChoose} /> : null}
+      {by === 'causes' ? (
+        <>
+          <Roots result={result} chosen={chosen} onChoose={onChoose} />
+          <LeaveAlone result={result} />
+        </>
+      ) : null}
       {by === 'phases' ? (
         <PhaseList
           discipline={page.athlete.discipline}
@@ -45,9 +58,18 @@ export function Sights({ page, traced, chosen, onChoose }: Props) {
         />
       ) : null}
       {by === 'words' ? (
-        <InWords findings={findings} result={result} chosen={chosen} onChoose={onChoose} />
+        <>
+          <PlainCard athlete={page.athlete} result={result} focus={focus} />
+          <InWords findings={findings} result={result} chosen={chosen} onChoose={onChoose} />
+        </>
       ) : null}
       {by === 'earlier' ? <PastTraces page={page} /> : null}
+      {by === 'doubts' ? (
+        <>
+          <BodyOrHabit athlete={page.athlete} result={result} focus={focus} />
+          <Struck athlete={page.athlete} strikes={page.strikes} />
+        </>
+      ) : null}
     </>
   );
 }

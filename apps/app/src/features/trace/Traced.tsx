@@ -1,89 +1,50 @@
 import type { LookRecord, TracePage } from '@wrightonic/contract';
-import { closeCall, tooThin, type Findings } from '@wrightonic/core';
+import type { Findings } from '@wrightonic/core';
 import { router } from 'expo-router';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { ActionBar } from '../../ui/ActionBar/ActionBar';
 import { useWide } from '../../ui/hooks/useWide';
-import { Notice } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
-import { Heading } from '../../ui/Screen/Screen';
 import type { Chosen } from '../../ui/seam/picture';
 import { carriedWords } from '../../ui/words/carriedWords';
 import { agoWords, dayWords } from '../../ui/words/days';
 import { AcceptBar } from './AcceptBar';
-import { BodyOrHabit } from './BodyOrHabit';
-import { CannotJudge } from './CannotJudge';
-import { FocusChoiceCards } from './FocusChoiceCards';
-import { LeaveAlone } from './LeaveAlone';
-import { LookNext } from './LookNext';
 import { MeasuredSince } from './MeasuredSince';
-import { PlainCard } from './PlainCard';
 import { Reading } from './Reading';
-import { RobustnessLine } from './RobustnessLine';
+import { Settle } from './Settle';
 import { Sights } from './Sights';
-import { Struck } from './Struck';
 import { TracePicture } from './TracePicture';
 import { useFocusChoice } from './useFocusChoice';
-import { useRobustness, useTracing, type Traced as TracedLook } from './useTracing';
+import { useRobustness, useTracing } from './useTracing';
+import { isTooClose, Verdict } from './Verdict';
 import { TrialEffect, TrialMoves, WhatIf } from './WhatIf';
 
-/** What is above the picture: what it cannot tell, and what would tell more. */
-function Doubts({ look, seen, tooClose, trying, lookNext }: DoubtsProps) {
-  return (
-    <>
-      {tooThin(look.findings, seen.carried) && !trying ? <CannotJudge result={seen.result} /> : null}
-      {tooClose && !trying ? (
-        <Notice icon="alert-outline">
-          <Text variant="labelLarge">Too close to call</Text>
-          <Text>
-            Small differences in the grades would put something else first. Look at what is below before
-            choosing.
-          </Text>
-        </Notice>
-      ) : null}
-      {tooClose ? lookNext : null}
-    </>
-  );
-}
-
-interface DoubtsProps {
-  look: LookRecord;
-  seen: TracedLook;
-  tooClose: boolean;
-  trying: boolean;
-  lookNext: ReactNode;
-}
-
-/** What can be done with a picture that stands: try, print, take in what was measured since. */
-function Tools({
-  athlete,
-  look,
-  onTry,
-}: {
+interface ToolsProps {
   athlete: TracePage['athlete'];
   look: LookRecord;
   onTry: () => void;
-}) {
-  return (
-    <View style={styles.tools}>
-      <Button mode="outlined" icon="tune-variant" onPress={onTry}>
-        What if
-      </Button>
-      <Button
-        mode="outlined"
-        icon="printer"
-        accessibilityLabel="One page to print"
-        onPress={() => router.navigate(`/athletes/${athlete.id}/sheet?look=${look.id}`)}
-      >
-        Print
-      </Button>
-    </View>
-  );
 }
+
+/** What can be done with a picture that stands: try, print. */
+const Tools = ({ athlete, look, onTry }: ToolsProps) => (
+  <View style={styles.tools}>
+    <Button mode="outlined" icon="tune-variant" onPress={onTry}>
+      What if
+    </Button>
+    <Button
+      mode="outlined"
+      icon="printer"
+      accessibilityLabel="Print one page"
+      onPress={() => router.navigate(`/athletes/${athlete.id}/sheet?look=${look.id}`)}
+    >
+      Print
+    </Button>
+  </View>
+);
 
 /** A trial over what was seen, and what is chosen in the picture. */
 function useTrial(page: TracePage, look: LookRecord) {
@@ -91,7 +52,6 @@ function useTrial(page: TracePage, look: LookRecord) {
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const seen = useTracing(page, look, null);
   const traced = useTracing(page, look, trial);
-  const robustness = useRobustness(traced);
   return {
     trial,
     setTrial,
@@ -99,10 +59,7 @@ function useTrial(page: TracePage, look: LookRecord) {
     setChosen,
     seen,
     traced,
-    robustness,
-    tooClose: [robustness.sure?.lower, robustness.sure?.arm].some(
-      (share) => typeof share === 'number' && share < closeCall,
-    ),
+    robustness: useRobustness(traced),
     endTrial: () => {
       setTrial(null);
       setChosen(null);
@@ -110,34 +67,30 @@ function useTrial(page: TracePage, look: LookRecord) {
   };
 }
 
+/** The verdict first, then the picture it was read from, then what is behind it. */
 export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
   const { athlete } = page;
   const today = useToday();
   const wide = useWide();
   const { ground } = useColours();
-  const { trial, setTrial, chosen, setChosen, seen, traced, robustness, tooClose, endTrial } = useTrial(
-    page,
-    look,
-  );
+  const { trial, setTrial, chosen, setChosen, seen, traced, robustness, endTrial } = useTrial(page, look);
   const choice = useFocusChoice(page, look, seen);
   const { result } = traced;
   const trying = trial !== null;
   const focus = trying ? result.focus : choice.focus;
-
-  const lookNext = trying ? null : <LookNext athlete={athlete} look={look} result={result} />;
   const picture = (
     <TracePicture
       discipline={athlete.discipline}
       findings={traced.input.findings}
       flows={result.flows}
       roots={result.roots}
-      label={`${trying ? 'Trial over the' : 'The'} look of ${dayWords(look.date, today)} with threads from cause to effect, ${result.roots.length} findings. The same stands in words under “Words”.`}
+      label={`${trying ? 'Trial over the' : 'The'} look of ${dayWords(look.date, today)} with threads from cause to effect, ${result.roots.length} findings. The same picture is in words under “Words”.`}
       marked={[choice.focus.lower, choice.focus.arm].filter((each) => each !== null)}
       faint={traced.carried}
       chosen={chosen}
       onChoose={setChosen}
       grand={wide}
-      low={trying}
+      low={!wide || trying}
     />
   );
   const whatIf = trial ? (
@@ -149,16 +102,16 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
   ) : null;
   const main = (
     <>
-      <Doubts look={look} seen={seen} tooClose={tooClose} trying={trying} lookNext={lookNext} />
+      <Verdict
+        athlete={athlete}
+        look={look}
+        seen={seen}
+        choice={choice}
+        robustness={robustness}
+        trial={trying ? result : null}
+      />
       {trying && !wide ? null : (
         <View style={trying ? [styles.stays, { backgroundColor: ground }] : null}>{picture}</View>
-      )}
-      {trying ? null : (
-        <Text variant="bodySmall">
-          {carriedWords(traced.carried, today)}
-          {`From the look ${agoWords(look.date, today)}. A thread runs from its thick end, the cause, to its thin end, the effect; tap one to read it.`}
-          {choice.accepted ? ` Focus accepted by ${choice.accepted.by}.` : ''}
-        </Text>
       )}
       {chosen ? (
         <Reading
@@ -171,34 +124,23 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
           onClose={() => setChosen(null)}
         />
       ) : null}
-      {trying && !wide ? whatIf : null}
-      {result.total === 0 ? (
-        <Notice icon="check">
-          Nothing that counts was marked in this look. There is nothing to fix; look again later.
-        </Notice>
-      ) : (
-        <RobustnessLine state={robustness} focus={result.focus} />
+      {trying ? null : (
+        <Text variant="bodySmall">
+          {carriedWords(traced.carried, today)}
+          {`From the look ${agoWords(look.date, today)}. Each thread runs from a cause, thick, to its effect, thin. Tap one to read it.`}
+          {choice.accepted ? ` ${choice.accepted.by} accepted the focus.` : ''}
+        </Text>
       )}
-      {trying ? null : <Tools athlete={athlete} look={look} onTry={() => setTrial({})} />}
-      {choice.stale && !trying ? (
-        <Notice>
-          The picture has changed since this focus was accepted. What was accepted stands under “Earlier” as
-          it was; accept again to go on with today’s picture.
-        </Notice>
-      ) : null}
-      {trying ? null : <MeasuredSince athlete={athlete} look={look} />}
-      <FocusChoiceCards athlete={athlete} choice={choice} seen={seen.result} trial={trying ? result : null} />
-      <BodyOrHabit athlete={athlete} result={result} focus={focus} />
-      {tooClose ? null : lookNext}
-      <Struck athlete={athlete} strikes={page.strikes} />
-      <LeaveAlone result={result} />
-      {trying ? null : <PlainCard athlete={athlete} result={result} focus={focus} />}
     </>
   );
-  const list = (
+  const rest = trying ? (
+    whatIf
+  ) : (
     <>
-      <Heading>What explains the picture</Heading>
-      <Sights page={page} traced={traced} chosen={chosen} onChoose={setChosen} />
+      <Settle athlete={athlete} look={look} result={result} opened={isTooClose(robustness)} />
+      <MeasuredSince athlete={athlete} look={look} />
+      <Sights page={page} traced={traced} chosen={chosen} onChoose={setChosen} focus={focus} />
+      <Tools athlete={athlete} look={look} onTry={() => setTrial({})} />
     </>
   );
   return (
@@ -210,15 +152,12 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
       {wide ? (
         <View style={styles.columns}>
           <View style={styles.left}>{main}</View>
-          <View style={styles.right}>
-            {whatIf}
-            {list}
-          </View>
+          <View style={styles.right}>{rest}</View>
         </View>
       ) : (
         <>
           {main}
-          {list}
+          {rest}
         </>
       )}
     </Pane>
@@ -228,7 +167,7 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
 const EndTrial = ({ onEnd }: { onEnd: () => void }) => (
   <ActionBar>
     <Button mode="contained" onPress={onEnd} contentStyle={styles.tall}>
-      Back to what was seen
+      End the trial
     </Button>
   </ActionBar>
 );

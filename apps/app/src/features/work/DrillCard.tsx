@@ -1,28 +1,18 @@
 import type { WorkPage } from '@wrightonic/contract';
-import {
-  cueIn,
-  drillDetail,
-  liveCue,
-  mostCuesASession,
-  shortVoice,
-  type Drill,
-  type Severity,
-} from '@wrightonic/core';
-import { useState, type ReactNode } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
-import { IconButton, Text } from 'react-native-paper';
+import { drillDetail, type Drill, type Severity } from '@wrightonic/core';
+import { useEffect, useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { selectFigureSeen } from '../../store/selectors';
+import { figureSeen } from '../../store/settings';
+import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useToday } from '../../store/useAthlete';
-import { useColours } from '../../theme/theme';
 import { DrillOnTap } from '../../ui/body/DrillOnTap';
 import { LevelPick } from '../../ui/form/LevelPick';
-import { Icon } from '../../ui/Icon/Icon';
-import { Notice } from '../../ui/Notice/Notice';
-import { restWords } from '../../ui/words/restWords';
-import { Seam } from '../../ui/seam/Seam';
 import { useBook } from '../../ui/hooks/useBook';
-import { Constraints } from './Constraints';
-import { CueSheet } from './CueSheet';
-import { cuesOfDrill } from './session';
+import { Notice } from '../../ui/Notice/Notice';
+import { Seam } from '../../ui/seam/Seam';
+import { restWords } from '../../ui/words/restWords';
 import type { Session } from './useSession';
 
 interface Props {
@@ -35,43 +25,38 @@ interface Props {
 
 const noFindings: Readonly<Record<string, Severity>> = {};
 
-/** The drill with its one cue, its figure, what is in the way and what was noted. */
+/** What stands behind one drill: its level, what is in the way, its figure and words, and what was noted. */
 export function DrillCard({ page, session, drill, throwsLeft, children }: Props) {
   const book = useBook();
-  const own = useColours();
   const today = useToday();
   const { athlete, limits } = page;
-  const [changing, setChanging] = useState(false);
-  // The full explanation stands below; while working one line is enough.
-  const cue = liveCue(drill.id, page.cues)?.text ?? cueIn(drill.id, shortVoice(athlete.voice), book);
-  const began = session.events.find(({ kind }) => kind === 'pain' || kind === 'rep')?.at;
-  const cuesHere = began ? page.cues.filter(({ at }) => at >= began).length : 0;
   const notes = session.events
     .filter((event) => event.kind === 'noted')
     .filter((note) => note.drill === drill.id);
   return (
     <>
-      <Pressable
-        role="button"
-        aria-label={`Change cue “${cue}”`}
-        onPress={() => setChanging(true)}
-        style={styles.cue}
-      >
-        <Text variant="headlineMedium" style={[styles.middle, styles.shrink]}>{`“${cue}”`}</Text>
-        <Icon name="pencil" size={18} colour={own.dusk} />
-      </Pressable>
-      {cuesHere > mostCuesASession ? (
-        <Notice>{`That is ${cuesHere} new cues this session. Two are as many as anybody can think of.`}</Notice>
-      ) : null}
-      <LevelPick page={page} drill={drill} />
       {drill.throws && throwsLeft <= 0 ? (
         <Notice alert>
-          {restWords(limits, today) ??
-            'Today’s throws are used up. Whatever is thrown now goes beyond the limit.'}
+          {restWords(limits, today) ?? 'Today’s throws are used up. Any further throw goes beyond the limit.'}
         </Notice>
       ) : null}
+      <LevelPick page={page} drill={drill} />
       {children}
-      <Constraints key={drill.id} page={page} session={session} drill={drill.id} />
+      <FigureOnce key={drill.id} athlete={athlete} drill={drill} figure={book.figure(drill.id)} />
+      <Text style={athlete.voice === 'detail' ? null : styles.middle}>
+        {athlete.voice === 'detail' ? drillDetail(drill.id, book) : drill.what}
+      </Text>
+      {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
+      {notes.map((note) => (
+        <View key={note.id} style={styles.note}>
+          <Text style={styles.grow}>{`Noted: ${note.text}`}</Text>
+          <IconButton
+            icon="close"
+            accessibilityLabel={`Remove the note: ${note.text}`}
+            onPress={() => session.inSession().takeBack(note.id)}
+          />
+        </View>
+      ))}
       <Seam
         discipline={athlete.discipline}
         findings={noFindings}
@@ -79,45 +64,46 @@ export function DrillCard({ page, session, drill, throwsLeft, children }: Props)
         label="What this drill works on is marked"
         marked={drill.targets}
       />
-      <DrillOnTap
-        key={`${drill.id} in motion`}
-        drill={book.figure(drill.id)}
-        name={drill.name}
-        hand={athlete.throws}
-        discipline={athlete.discipline}
-        width={220}
-        height={130}
-      />
-      <Text style={athlete.voice === 'detail' ? null : styles.middle}>
-        {athlete.voice === 'detail' ? drillDetail(drill.id, book) : drill.what}
-      </Text>
-      {changing ? (
-        <CueSheet
-          drill={drill}
-          lines={cuesOfDrill(page, drill.id, book, session)}
-          onCue={(text, whose) => session.chooseCue(drill.id, text, whose)}
-          onClose={() => setChanging(false)}
-        />
-      ) : null}
-      {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
-      {notes.map((note) => (
-        <View key={note.id} style={styles.note}>
-          <Text style={styles.grow}>{`Noted: ${note.text}`}</Text>
-          <IconButton
-            icon="close"
-            accessibilityLabel={`Take the note back: ${note.text}`}
-            onPress={() => session.inSession().takeBack(note.id)}
-          />
-        </View>
-      ))}
     </>
   );
+}
+
+/** The figure of a drill: it stands open the first time, and behind a button from then on. */
+function FigureOnce({ athlete, drill, figure }: FigureProps) {
+  const dispatch = useAppDispatch();
+  const seen = useAppSelector((state) => selectFigureSeen(state, drill.id));
+  const [open, setOpen] = useState(!seen);
+  useEffect(() => {
+    dispatch(figureSeen(drill.id));
+  }, [dispatch, drill.id]);
+  if (figure === null) return null;
+  if (!open)
+    return (
+      <Button mode="text" icon="human" style={styles.figure} onPress={() => setOpen(true)}>
+        Show the figure
+      </Button>
+    );
+  return (
+    <DrillOnTap
+      drill={figure}
+      name={drill.name}
+      hand={athlete.throws}
+      discipline={athlete.discipline}
+      width={220}
+      height={130}
+    />
+  );
+}
+
+interface FigureProps {
+  athlete: WorkPage['athlete'];
+  drill: Drill;
+  figure: string | null;
 }
 
 const styles = StyleSheet.create({
   grow: { flex: 1, minWidth: 0 },
   middle: { textAlign: 'center' },
-  cue: { flexDirection: 'row', alignItems: 'center', justifyContent: 'center', gap: 8, minHeight: 44 },
-  shrink: { flexShrink: 1 },
+  figure: { alignSelf: 'center' },
   note: { flexDirection: 'row', alignItems: 'center' },
 });

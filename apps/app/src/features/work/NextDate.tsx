@@ -1,17 +1,15 @@
 import type { WorkPage } from '@wrightonic/contract';
 import { addDays, typedInstant } from '@wrightonic/core';
 import { useState } from 'react';
-import { StyleSheet } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { withPendingEvents } from '../../offline/local';
 import { log } from '../../offline/log';
 import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card/Card';
 import { Choices } from '../../ui/form/Choices';
-import { longDay, timeAt, weekday } from '../../ui/words/days';
-import { Heading } from '../../ui/Screen/Screen';
+import { clockAt, longDay, weekday } from '../../ui/words/days';
 import { selectEntries } from '../../store/selectors';
 
 /** After so many days people usually come again. */
@@ -28,9 +26,10 @@ export function NextDate({ page: stored }: { page: WorkPage }) {
   const page = withPendingEvents(stored.athlete.id, stored, entries, { by: person.name, zone: academy.zone });
   const { data: lessons } = api.useLessonsQuery();
   const [date, setDate] = useState<string | null>(null);
+  const [open, setOpen] = useState(false);
   const next = page.upcoming.find(({ kind, date: day }) => kind === 'lesson' && day > today);
   const own = lessons?.find(({ athleteId }) => athleteId === page.athlete.id);
-  const time = own ? timeAt(own.startsAt, academy.zone) : usualTime;
+  const time = own ? clockAt(own.startsAt, academy.zone) : usualTime;
   const plan = () => {
     const startsAt = date && typedInstant(date, time, academy.zone);
     if (!startsAt) return;
@@ -45,27 +44,41 @@ export function NextDate({ page: stored }: { page: WorkPage }) {
       }),
     );
     setDate(null);
+    setOpen(false);
   };
   return (
-    <Card>
-      <Heading level={3}>Next lesson</Heading>
-      <Text role="status">{next ? longDay(next.date) : 'None in the diary yet.'}</Text>
-      <Choices<string | null>
-        label="Day of the next lesson"
-        value={date}
-        onChange={setDate}
-        options={usual.map((days) => {
-          const value = addDays(today, days);
-          return { value, text: `${weekday(value)} ${Number(value.slice(8))}` };
-        })}
-      />
+    <View style={styles.root}>
+      <View style={styles.row}>
+        <Text role="status" style={styles.grow}>
+          {next ? longDay(next.date) : 'None in the diary yet'}
+        </Text>
+        <Button mode="text" compact aria-expanded={open} onPress={() => setOpen(!open)}>
+          {next ? 'Add another' : 'Add a lesson'}
+        </Button>
+      </View>
+      {open ? (
+        <Choices<string | null>
+          label="Day of the next lesson"
+          value={date}
+          onChange={setDate}
+          options={usual.map((days) => {
+            const value = addDays(today, days);
+            return { value, text: `${weekday(value)} ${Number(value.slice(8))}` };
+          })}
+        />
+      ) : null}
       {date ? (
         <Button mode="contained-tonal" icon="calendar-plus" style={styles.start} onPress={plan}>
-          {`Put ${longDay(date)}, ${time} in the diary`}
+          {`Add ${longDay(date)}, ${time}`}
         </Button>
       ) : null}
-    </Card>
+    </View>
   );
 }
 
-const styles = StyleSheet.create({ start: { alignSelf: 'flex-start' } });
+const styles = StyleSheet.create({
+  root: { gap: 6 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1 },
+  start: { alignSelf: 'flex-start' },
+});

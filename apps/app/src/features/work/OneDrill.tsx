@@ -2,6 +2,7 @@ import type { WorkPage, PlanDrill } from '@wrightonic/contract';
 import {
   armOnRight,
   doseWords,
+  isWarmUp,
   ladderEfforts,
   mostEasyEffort,
   parseDose,
@@ -12,13 +13,15 @@ import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { useMe } from '../../store/useAthlete';
 import { Pane } from '../../ui/Screen/Pane';
+import { textScale } from '../../theme/textScale';
+import { useConstraints } from './Constraints';
 import { DrillCard } from './DrillCard';
+import { CueLine } from './CueLine';
 import { EffortLadder } from './radar/EffortLadder';
-import { RadarLine } from './radar/RadarLine';
 import { useReadings } from './radar/useReadings';
 import { countOf, thrown, type Count } from './session';
-import { DrillTitle, DrillTools, OpenedSheet, ThrownLine, type Opened } from './drillParts';
-import { SetLine } from './SetLine';
+import { DrillTitle, OpenedSheet, type Opened } from './drillParts';
+import { StatusStrip } from './StatusStrip';
 import { SpotGrid } from './SpotGrid';
 import { TapArea } from './TapArea';
 import { useSpots } from './useSpots';
@@ -44,14 +47,9 @@ function unsaidMiss(events: Session['events'], drill: string) {
   return newest?.outcome === 'missed' && !newest.reason && newest.drill === drill ? newest : null;
 }
 
-/** The newest throw, where an instrument measured it in this drill. */
-function newestMeasured(events: Session['events'], drill: string) {
-  const newest = events.findLast((event) => event.kind === 'throw');
-  return newest?.source && newest.drill === drill ? newest : null;
-}
-
 interface TapsProps {
   page: WorkPage;
+  drill: Drill;
   count: Count;
   spots: ReturnType<typeof useSpots>;
   onTap: (outcome: 'clean' | 'missed') => void;
@@ -59,8 +57,10 @@ interface TapsProps {
 }
 
 /** The two areas for the hand that holds the phone, or where the throw went that was aimed at a spot. */
-function Taps({ page, count, spots, onTap, onHold }: TapsProps) {
+function Taps({ page, drill, count, spots, onTap, onHold }: TapsProps) {
   const { hand, zoneView } = useMe().person;
+  if (isWarmUp(drill))
+    return <TapArea outcome="done" count={count.clean + count.missed} onTap={() => onTap('clean')} />;
   if (spots.open && spots.called)
     return (
       <SpotGrid
@@ -92,7 +92,7 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
   const close = () => setOpen(null);
   // Where there is little height the two areas keep theirs, and what is above them is scrolled or stands beside.
   const { width, height } = useWindowDimensions();
-  const low = height < lowBelow;
+  const low = height / textScale < lowBelow;
   const beside = low && width > height;
   const readings = useReadings(page, session, drill.throws ? drill.id : null);
   const throws = thrown(page, events, elsewhere);
@@ -102,7 +102,6 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
   const ladder = session.ladder?.drill === drill.id ? session.ladder : null;
   const dose = parseDose(planned.dose);
   const count = countOf(events, drill.id);
-  const hold = dose.timed ?? dose.lastHold ?? dose.holds[0] ?? null;
   const actions = session.inSession();
   const unsaid = unsaidMiss(events, drill.id);
   const explain = (reason: string) => {
@@ -112,66 +111,63 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
   };
   const tap = (outcome: 'clean' | 'missed') => actions.rep(drill.id, outcome, undefined, readings.forRep());
   const spots = useSpots(session, drill);
-  const above = (
+  const constraining = useConstraints(page, session, drill.id);
+  const head = (
     <>
       <View style={styles.drills}>
         {before}
         <DrillTitle drill={drill} words={`${place} · ${drill.stage} · ${doseWords(dose)}`} />
         {after}
       </View>
-      <View style={styles.upper}>
-        <Pane>
-          <DrillCard page={page} session={session} drill={drill} throwsLeft={throws.left}>
-            {ladder ? (
-              <EffortLadder
-                events={events}
-                efforts={ladder.efforts}
-                unit={person.velocityUnit}
-                onStop={() => session.setLadder(null)}
-              />
-            ) : null}
-          </DrillCard>
-          {shut}
-        </Pane>
-      </View>
-      <SetLine
-        key={`sets of ${drill.id}`}
-        events={events}
-        drill={drill.id}
-        dose={dose}
-        effort={drill.throws ? session.effortOf(drill.id) : null}
-        maxEffort={maxEffort}
-        age={age}
-        side={session.sideOf(drill.id)}
-        hand={page.athlete.throws}
-        onSide={(side) => session.startOn(drill.id, side)}
-        onEffort={(asked) => session.askFor(drill.id, asked)}
-        onNext={onNext}
-        onWhy={unsaid ? () => setOpen('why last') : null}
-      />
-      {drill.throws || throws.counted ? <ThrownLine throws={throws} aim={spots.called} /> : null}
-      <RadarLine
-        readings={readings}
-        newest={newestMeasured(events, drill.id)}
-        unit={person.velocityUnit}
-        onDiscard={actions.discard}
-      />
-      <DrillTools
-        drill={drill}
-        hold={hold}
-        spots={spots}
-        onOpen={setOpen}
-        onUndo={lastTap(events).length ? actions.undo : null}
-      />
+      <CueLine page={page} session={session} drill={drill} />
     </>
+  );
+  const more = (
+    <DrillCard page={page} session={session} drill={drill} throwsLeft={throws.left}>
+      {ladder ? (
+        <EffortLadder
+          events={events}
+          efforts={ladder.efforts}
+          unit={person.velocityUnit}
+          onStop={() => session.setLadder(null)}
+        />
+      ) : null}
+      {shut}
+    </DrillCard>
+  );
+  const strip = (
+    <StatusStrip
+      page={page}
+      session={session}
+      drill={drill}
+      dose={dose}
+      constraining={constraining}
+      readings={readings}
+      throws={throws}
+      spots={spots}
+      maxEffort={maxEffort}
+      onNext={onNext}
+      onWhy={unsaid ? () => setOpen('why last') : null}
+      onOpen={setOpen}
+    />
   );
   return (
     <>
       <View style={[styles.root, beside ? styles.beside : null]}>
         {low ? (
-          <ScrollView style={styles.above}>{above}</ScrollView>
+          <ScrollView style={styles.above}>
+            {head}
+            {strip}
+            <View style={styles.more}>{more}</View>
+          </ScrollView>
         ) : (
-          <View style={styles.above}>{above}</View>
+          <View style={styles.above}>
+            {head}
+            <View style={styles.upper}>
+              <Pane>{more}</Pane>
+            </View>
+            {strip}
+          </View>
         )}
         <View
           style={[
@@ -181,7 +177,14 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
             spots.open ? styles.spots : null,
           ]}
         >
-          <Taps page={page} count={count} spots={spots} onTap={tap} onHold={() => setOpen('why next')} />
+          <Taps
+            page={page}
+            drill={drill}
+            count={count}
+            spots={spots}
+            onTap={tap}
+            onHold={() => setOpen('why next')}
+          />
         </View>
       </View>
       {open ? (
@@ -199,7 +202,7 @@ export function OneDrill({ page, session, planned, drill, place, before, after, 
   );
 }
 
-/** A phone on its side, or text twice as large, px. */
+/** A phone on its side, or a browser at 200 %, px; text that is larger by itself counts as less room. */
 const lowBelow = 560;
 
 const styles = StyleSheet.create({
@@ -214,4 +217,5 @@ const styles = StyleSheet.create({
   low: { height: '28%', minHeight: 150 },
   // Nine targets and their heading.
   spots: { minHeight: 200 },
+  more: { padding: 16, gap: 12 },
 });

@@ -23,11 +23,17 @@ export function ReportLine({ text }: { text: string }) {
       <Heading level={3}>For the parent</Heading>
       <Text selectable>{text}</Text>
       {copied === 'no' ? (
-        <Text role="alert">This browser does not let it be copied. Select the text and copy it by hand.</Text>
+        <Text role="alert">This browser did not copy it. Select the text and copy it by hand.</Text>
       ) : null}
       <View style={styles.row}>
         <Button mode="outlined" icon="share-variant" onPress={() => void hand()}>
-          {copied === 'yes' ? (share ? 'Handed on' : 'Copied') : share ? 'Hand it on' : 'Copy it'}
+          {copied === 'yes'
+            ? share
+              ? 'Shared'
+              : 'Copied'
+            : share
+              ? 'Share with the parent'
+              : 'Copy the text'}
         </Button>
       </View>
     </Card>

@@ -15,6 +15,7 @@ import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { lastRepAt, setsDone } from './sets';
 import { useAppSelector } from '../../store/store';
+import { HoldTimer } from '../../ui/timer/HoldTimer';
 import { beep } from '../../ui/timer/sounds';
 import { useCountdown } from '../../ui/timer/useCountdown';
 import { selectSound } from '../../store/selectors';
@@ -23,6 +24,8 @@ interface Props {
   events: readonly LogEvent[];
   drill: string;
   dose: Dose;
+  /** The set is told in another line already. */
+  told: boolean;
   /** Percent; null in a dry drill. */
   effort: number | null;
   /** The most that the drill asks for, percent. */
@@ -41,8 +44,11 @@ interface Props {
 
 /** Where the set stands, the rest after it, and the effort asked. */
 export function SetLine(props: Props) {
-  const { events, drill, dose, effort, maxEffort, age, side, hand, onSide, onEffort, onNext, onWhy } = props;
+  const { events, drill, dose, told, effort, maxEffort, age } = props;
+  const { side, hand, onSide, onEffort, onNext, onWhy } = props;
   const own = useColours();
+  /** Seconds of a hold; null where nothing is held. */
+  const hold = dose.timed ?? dose.lastHold ?? dose.holds[0] ?? null;
   const now = setNow(dose, setsDone(events, drill));
   const last = lastRepAt(events, drill);
   const [skipped, setSkipped] = useState<number | null>(null);
@@ -64,8 +70,9 @@ export function SetLine(props: Props) {
   return (
     <View style={[styles.line, { borderColor: own.line }]}>
       <Text variant="titleMedium" style={styles.grow} role="status">
-        {words}
+        {told && !done ? '' : words}
       </Text>
+      {hold ? <HoldTimer key={drill} seconds={hold} /> : null}
       {side ? (
         <Button
           compact

@@ -1,11 +1,13 @@
 import type { LogEvent, PlanDrill, WorkPage } from '@wrightonic/contract';
 import {
   gateWords,
+  listed,
+  lockedAtHomeWords,
   missesBecause,
   missReasonName,
   parseDose,
   repSideWords,
-  lockedAtHomeWords,
+  thrownWords,
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -13,20 +15,21 @@ import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
-import { Card } from '../../ui/Card/Card';
 import { ActionBar } from '../../ui/ActionBar/ActionBar';
+import { Card } from '../../ui/Card/Card';
+import { TextField } from '../../ui/form/TextField';
+import { useBook } from '../../ui/hooks/useBook';
+import { Icon } from '../../ui/Icon/Icon';
 import { MoveStage } from '../../ui/MoveStage/MoveStage';
 import { Notice } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
-import { Heading, TitleRow } from '../../ui/Screen/Screen';
+import { TitleRow } from '../../ui/Screen/Screen';
 import { NextDate } from './NextDate';
-import { goesHome, sessionWords, simulatedWords, workedIn } from './report';
+import { goesHome, painIn, sessionWords, simulatedWords, wentWell, workedIn } from './report';
 import { ReportLine } from './ReportLine';
-import { countOf, countsBy, painOf, reasonsOf, thrown, threadWith } from './session';
+import { countOf, countsBy, reasonsOf, thrown, threadWith } from './session';
 import { constraintsNow } from './sets';
 import type { Session } from './useSession';
-import { useBook } from '../../ui/hooks/useBook';
-import { TextField } from '../../ui/form/TextField';
 
 interface Props {
   page: WorkPage;
@@ -89,89 +92,167 @@ function WorkedDrill({ page, events, id, planned }: WorkedProps) {
   );
 }
 
-/** What was done, what the gate makes of it, and a note. */
-export function Summary({ page, session, onBack, onDone }: Props) {
+/** The session with its threads as they stand when it is counted in. */
+function useWorked(page: WorkPage, { events, sessionId, elsewhere }: Session) {
   const { person } = useMe();
   const book = useBook();
-  const { events, elsewhere, sessionId } = session;
-  const [note, setNote] = useState('');
+  const today = useToday();
+  const name = (id: string) => book.drill(id)?.name ?? id;
   const threads = (page.plan?.threads ?? []).map((thread) =>
     threadWith(thread, sessionId!, events, { levels: page.levels, book }),
   );
-  const gates = new Map(
-    threads.flatMap(({ stages }) => stages.flatMap(({ drills }) => drills)).map((each) => [each.drill, each]),
-  );
-  const today = useToday();
   const worked = workedIn(events);
-  const name = (id: string) => book.drill(id)?.name ?? id;
-  const words = sessionWords(events, { name: page.athlete.givenName, unit: person.velocityUnit, book });
-  const offers = worked.flatMap((id) => {
-    const { offer } = constraintsNow(page, events, id, book);
-    return offer ? [`${name(id)}: ${offer.why}`] : [];
-  });
   const home = goesHome(page, today, book).map(name);
   const { lock } = page.pain;
-  const homeWords = `${home.length ? ` At home: ${home.join(', ')}.` : ''}${lock ? ` ${lockedAtHomeWords(lock)}` : ''}`;
-  const throws = thrown(page, events, elsewhere);
-  const hurts = (['before', 'after'] as const).some((moment) => painOf(events, moment)?.level === 'pain');
+  const words = [
+    sessionWords(events, { name: page.athlete.givenName, unit: person.velocityUnit, book }),
+    home.length ? `At home: ${listed(home)}.` : '',
+    lock ? lockedAtHomeWords(lock) : '',
+  ];
+  return {
+    threads,
+    worked,
+    planned: new Map(
+      threads
+        .flatMap(({ stages }) => stages.flatMap(({ drills }) => drills))
+        .map((each) => [each.drill, each] as const),
+    ),
+    best: wentWell(events, book),
+    offers: worked.flatMap((id) => {
+      const { offer } = constraintsNow(page, events, id, book);
+      return offer ? [`${name(id)}: ${offer.why}`] : [];
+    }),
+    throws: thrown(page, events, elsewhere),
+    report: words.filter(Boolean).join(' '),
+    name,
+  };
+}
+
+/** How a session ends: three lines and the text for the parent, or, with pain, that alone. */
+export function Summary(props: Props) {
+  const [note, setNote] = useState('');
+  const hurt = painIn(props.session.events);
+  const field = (
+    <TextField
+      label={hurt ? 'What hurt, and when?' : 'Note (optional)'}
+      name="Note"
+      value={note}
+      onChange={setNote}
+      atMost={1000}
+      lines={3}
+    />
+  );
   return (
     <Pane
       foot={
         <ActionBar>
-          <Button mode="contained" contentStyle={styles.tall} onPress={() => onDone(note.trim())}>
+          <Button mode="contained" contentStyle={styles.tall} onPress={() => props.onDone(note.trim())}>
             End session
           </Button>
         </ActionBar>
       }
     >
-      <TitleRow title="This session" action={<Button onPress={onBack}>Back to session</Button>} />
-      {hurts ? (
-        <Notice alert>
-          Pain was marked. Stop here, write down what hurt and when, and suggest a licensed clinician.
-        </Notice>
-      ) : null}
-      {worked.length === 0 ? <Text>No reps were counted.</Text> : null}
-      {worked.map((id) => (
-        <WorkedDrill key={id} page={page} events={events} id={id} planned={gates.get(id)} />
-      ))}
-      <Text>{words}</Text>
-      {simulatedWords(events) ? <Text>{simulatedWords(events)}</Text> : null}
-      <Text>{`${throws.counted} of ${throws.max} throws today.`}</Text>
-      {offers.length ? <Heading>For the next set</Heading> : null}
-      {offers.map((offer) => (
-        <Text key={offer}>{offer}</Text>
-      ))}
-      {threads.length && page.plan ? <Heading>What the gate proposes</Heading> : null}
-      {threads.map((thread) => (
-        <MoveStage key={thread.thread} athleteId={page.athlete.id} planId={page.plan!.id} thread={thread} />
-      ))}
-      {threads.length ? (
-        <Text variant="bodySmall">Where nothing is proposed, stay at the present stage.</Text>
-      ) : null}
-      <Heading>What goes home</Heading>
-      <Text>
-        {home.length
-          ? `${home.join(', ')}, as assigned.${lock ? ' Throws are locked: no throwing drill goes home.' : ''}`
-          : lock
-            ? 'Nothing: throws are locked, and no dry drill is assigned.'
-            : 'Nothing is assigned for the days to come. Assign the week in Build.'}
-      </Text>
-      <NextDate page={page} />
-      <ReportLine text={`${words}${homeWords}`} />
-      <TextField
-        label="Note (optional)"
-        name="Note"
-        value={note}
-        onChange={setNote}
-        atMost={1000}
-        lines={3}
-      />
+      <TitleRow title="This session" action={<Button onPress={props.onBack}>Back to session</Button>} />
+      {hurt ? (
+        <Card>
+          <Notice alert>
+            <Text variant="labelLarge">{`Pain in the ${hurt.site ?? 'body'}`}</Text>
+            <Text>Stop here. Write down what hurt and when, and suggest a licensed clinician.</Text>
+          </Notice>
+          {field}
+        </Card>
+      ) : (
+        <WithoutPain {...props} field={field} />
+      )}
     </Pane>
   );
 }
 
+function WithoutPain({ page, session, field }: Props & { field: React.ReactNode }) {
+  const { events } = session;
+  const { threads, worked, planned, best, offers, throws, report, name } = useWorked(page, session);
+  const [all, setAll] = useState(false);
+  const thrownToday = thrownWords(throws);
+  return (
+    <>
+      <Card>
+        <Line icon="check" label="Went well">
+          <Text>
+            {best
+              ? `${name(best.drill)}: ${best.clean} of ${best.reps} clean`
+              : worked.length
+                ? 'The work was done.'
+                : 'No reps were counted.'}
+          </Text>
+        </Line>
+        <Line icon="arrow-up" label="Next step">
+          {threads.map((thread) => (
+            <MoveStage
+              key={thread.thread}
+              athleteId={page.athlete.id}
+              planId={page.plan!.id}
+              thread={thread}
+              otherwise={`${thread.stage} again`}
+            />
+          ))}
+          {offers.slice(0, 1).map((offer) => (
+            <Text key={offer}>{offer}</Text>
+          ))}
+          {threads.length + offers.length === 0 ? <Text>Build a plan to go on from here.</Text> : null}
+        </Line>
+        <Line icon="calendar-plus" label="Next lesson">
+          <NextDate page={page} />
+        </Line>
+      </Card>
+      <ReportLine text={report} />
+      {simulatedWords(events) ? <Text variant="bodySmall">{simulatedWords(events)}</Text> : null}
+      {field}
+      {worked.length ? (
+        <Button
+          mode="text"
+          icon={all ? 'chevron-up' : 'chevron-down'}
+          aria-expanded={all}
+          style={styles.start}
+          onPress={() => setAll(!all)}
+        >
+          {all ? 'Hide the drills' : `Show the ${worked.length === 1 ? 'drill' : `${worked.length} drills`}`}
+        </Button>
+      ) : null}
+      {all ? (
+        <>
+          {thrownToday ? <Text>{`${thrownToday}, at most ${throws.max} a day`}</Text> : null}
+          {worked.map((id) => (
+            <WorkedDrill key={id} page={page} events={events} id={id} planned={planned.get(id)} />
+          ))}
+          {offers.slice(1).map((offer) => (
+            <Text key={offer}>{offer}</Text>
+          ))}
+        </>
+      ) : null}
+    </>
+  );
+}
+
+interface LineProps {
+  icon: React.ComponentProps<typeof Icon>['name'];
+  label: string;
+  children: React.ReactNode;
+}
+
+const Line = ({ icon, label, children }: LineProps) => (
+  <View style={styles.line} role="group" aria-label={label}>
+    <Icon name={icon} />
+    <View style={styles.grow}>
+      <Text variant="labelMedium">{label}</Text>
+      {children}
+    </View>
+  </View>
+);
+
 const styles = StyleSheet.create({
   tall: { minHeight: 52 },
   row: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
-  grow: { flex: 1 },
+  line: { flexDirection: 'row', gap: 10, paddingVertical: 4 },
+  grow: { flex: 1, minWidth: 0, gap: 4 },
+  start: { alignSelf: 'flex-start' },
 });

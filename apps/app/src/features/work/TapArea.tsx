@@ -4,34 +4,37 @@ import { useColours } from '../../theme/theme';
 import { StitchSign } from '../../ui/seam/Stitches';
 
 interface Props {
-  outcome: 'clean' | 'missed';
+  /** `done` stands by itself, for a warm-up. */
+  outcome: 'clean' | 'missed' | 'done';
   count: number;
   onTap: () => void;
   /** What a long press asks for. */
   onHold?: () => void;
 }
 
+const names = { clean: 'Clean', missed: 'Missed', done: 'Done' } as const;
+
 /** Half of the lower half: a tight stitch for clean, a popped one for missed. */
 export function TapArea({ outcome, count, onTap, onHold }: Props) {
   const own = useColours();
-  const clean = outcome === 'clean';
-  const ink = clean ? own.onDusk : own.ink;
+  const missed = outcome === 'missed';
+  const ink = missed ? own.ink : own.onDusk;
   return (
     <Pressable
       role="button"
-      aria-label={`${clean ? 'Clean' : 'Missed'}, ${count} so far`}
+      aria-label={`${names[outcome]}, ${count} so far`}
       onPress={onTap}
       onLongPress={onHold}
       delayLongPress={450}
       style={({ pressed }) => [
         styles.area,
-        { backgroundColor: clean ? own.dusk : own.sunk, borderColor: own.line },
+        { backgroundColor: missed ? own.sunk : own.dusk, borderColor: own.line },
         pressed ? styles.pressed : null,
       ]}
     >
-      <StitchSign grade={clean ? 0 : 2} size={11} ink={ink} />
+      <StitchSign grade={missed ? 2 : 0} size={11} ink={ink} />
       <Text variant="headlineLarge" style={{ color: ink }}>
-        {clean ? 'Clean' : 'Missed'}
+        {names[outcome]}
       </Text>
       <Text variant="displaySmall" style={{ color: ink }}>
         {count}

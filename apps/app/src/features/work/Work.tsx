@@ -1,4 +1,4 @@
-import { doseWords, parseDose } from '@wrightonic/core';
+import { doseWords, parseDose, throwsToday, thrownWords } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
@@ -43,6 +43,7 @@ export function Work() {
       </Pane>
     );
   const rest = restWords(limits, today);
+  const throws = throwsToday(limits, { hard: limits.hardToday, easy: limits.easyToday });
   const drills = drillsToday(page, today);
   const assigned = plan.assignment?.items.some(({ date }) => date === today);
   const findings = page.looks.filter(({ finished }) => finished).at(-1)?.findings ?? {};
@@ -69,13 +70,8 @@ export function Work() {
         marked={plan.threads.map(({ focus }) => focus)}
       />
       <Text variant="titleMedium">
-        {`${limits.thrownToday} of ${limits.maxToday} throws today, ${limits.leftToday} left`}
+        {[thrownWords(throws), `${throws.left} throws left today`].filter(Boolean).join(' · ')}
       </Text>
-      {limits.thrownToday ? (
-        <Text variant="bodySmall">
-          {`${limits.hardToday} hard, ${limits.easyToday} easy, which count half: of every team, at home, in games and here.`}
-        </Text>
-      ) : null}
       {page.simulatedToday ? (
         <Text variant="bodySmall">
           {`Simulated: the velocity of ${page.simulatedToday} of them comes from the simulated line.`}

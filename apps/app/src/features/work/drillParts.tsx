@@ -1,8 +1,8 @@
-import { spotNames, type CalledSpot, type Drill, type ThrowsToday } from '@wrightonic/core';
+import { spotNames, thrownWords, type Drill, type ThrowsToday } from '@wrightonic/core';
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { IconButton, Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
-import { HoldTimer } from '../../ui/timer/HoldTimer';
 import { NoteSheet } from './NoteSheet';
 import type { Session } from './useSession';
 import type { useSpots } from './useSpots';
@@ -18,59 +18,76 @@ export const DrillTitle = ({ drill, words }: { drill: Drill; words: string }) =>
   </View>
 );
 
-/** How much is thrown today, and the spot that is called. */
-export const ThrownLine = ({ throws, aim }: { throws: ThrowsToday; aim: CalledSpot | null }) => (
-  <View style={styles.line}>
-    <Text variant="titleSmall" style={styles.grow} role="status">
-      {`${throws.counted} thrown today, ${throws.left} left`}
-    </Text>
-    {aim ? <Text variant="titleMedium" role="status">{`Aim ${spotNames[aim].toLowerCase()}`}</Text> : null}
-  </View>
-);
-
 /** What may lie over the drill. */
 export type Opened = 'velocity' | 'note' | 'why next' | 'why last';
 
 interface ToolsProps {
   drill: Drill;
-  /** Seconds of a hold; null where nothing is held. */
-  hold: number | null;
+  throws: ThrowsToday;
   spots: ReturnType<typeof useSpots>;
+  /** The velocity of the newest throw, or what the radar does. */
+  velocity: ReactNode;
+  simulated: boolean;
   onOpen: (what: Opened) => void;
   onUndo: (() => void) | null;
 }
 
-/** The timer, velocity, spots, a note and undo. */
-export function DrillTools({ drill, hold, spots, onOpen, onUndo }: ToolsProps) {
+const orderNames = { 'in order': 'Spots in order', random: 'Spots at random' } as const;
+
+/** One line: the newest velocity, what was thrown today, and the tools of a drill. */
+export function ToolLine({ drill, throws, spots, velocity, simulated, onOpen, onUndo }: ToolsProps) {
+  const words = [
+    simulated ? 'Simulated' : '',
+    thrownWords(throws),
+    drill.throws || thrownWords(throws) ? `${throws.left} left` : '',
+    spots.order ? orderNames[spots.order] : '',
+  ].filter(Boolean);
   return (
     <View style={styles.line}>
-      {hold ? <HoldTimer key={drill.id} seconds={hold} /> : null}
+      <View style={styles.grow}>
+        {velocity}
+        {spots.called ? (
+          <Text variant="titleMedium" role="status">{`Aim ${spotNames[spots.called].toLowerCase()}`}</Text>
+        ) : null}
+        {words.length ? (
+          <Text variant="bodySmall" role="status">
+            {words.join(' · ')}
+          </Text>
+        ) : null}
+      </View>
       {drill.throws ? (
-        <Button mode="outlined" compact icon="speedometer" onPress={() => onOpen('velocity')}>
-          Velocity
-        </Button>
-      ) : null}
-      {drill.throws ? (
-        <Button
-          mode={spots.order ? 'contained-tonal' : 'outlined'}
-          compact
-          icon="target"
-          accessibilityLabel={`Call spots: ${spots.order ?? 'off'}; change`}
-          onPress={spots.next}
-        >
-          {spots.order === null ? 'Spots' : spots.order === 'random' ? 'Random' : 'In order'}
-        </Button>
+        <>
+          <IconButton
+            icon="speedometer"
+            mode="outlined"
+            style={styles.tool}
+            accessibilityLabel="Velocity"
+            onPress={() => onOpen('velocity')}
+          />
+          <IconButton
+            icon="target"
+            mode={spots.order ? 'contained-tonal' : 'outlined'}
+            style={styles.tool}
+            accessibilityLabel={`Call spots: ${spots.order ?? 'off'}; change`}
+            onPress={spots.next}
+          />
+        </>
       ) : null}
       <IconButton
-        icon="pencil"
+        icon="note-plus-outline"
         mode="outlined"
-        size={18}
+        style={styles.tool}
         accessibilityLabel={`Note on ${drill.name}`}
         onPress={() => onOpen('note')}
       />
-      <Button mode="outlined" compact icon="undo-variant" disabled={!onUndo} onPress={() => onUndo?.()}>
-        Undo
-      </Button>
+      <IconButton
+        icon="undo-variant"
+        mode="outlined"
+        style={styles.tool}
+        accessibilityLabel="Undo"
+        disabled={!onUndo}
+        onPress={() => onUndo?.()}
+      />
     </View>
   );
 }
@@ -112,12 +129,6 @@ export function OpenedSheet({ open, drill, actions, limit, onWhy, onLadder, onCl
 const styles = StyleSheet.create({
   grow: { flex: 1, minWidth: 0 },
   middle: { textAlign: 'center' },
-  line: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    alignItems: 'center',
-    gap: 6,
-    paddingHorizontal: 12,
-    paddingVertical: 3,
-  },
+  line: { flexDirection: 'row', alignItems: 'center', gap: 4, paddingHorizontal: 12, paddingVertical: 4 },
+  tool: { width: 44, height: 44, margin: 0 },
 });

@@ -1,6 +1,8 @@
 import type { WorkPage, LogEvent } from '@wrightonic/contract';
 import {
+  isWarmUp,
   likeThrows,
+  listed,
   lockedBecause,
   velocityFigures,
   type DrillBook,
@@ -14,9 +16,6 @@ export const workedIn = (events: readonly LogEvent[]): string[] => [
   ...new Set(events.flatMap((event) => (event.kind === 'rep' ? [event.drill] : []))),
 ];
 
-const listed = (parts: readonly string[]): string =>
-  parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
-
 /** What was measured in a session, in a sentence; nothing where nothing was. A pretend figure is never told. */
 function velocityWords(events: readonly LogEvent[], unit: VelocityUnit): string {
   const throws = events
@@ -28,33 +27,72 @@ function velocityWords(events: readonly LogEvent[], unit: VelocityUnit): string 
   const [atMost] = likeThrows(throws).sort((a, b) => b.velocities.length - a.velocities.length);
   const figures = velocityFigures(atMost!.velocities);
   return figures
-    ? `Usual ${said(figures.usual, unit)}${atMost!.effort === null ? '' : ` at ${atMost!.effort} %`}, top ${said(figures.top, unit)}.`
-    : `Top ${said(Math.max(...measured), unit)} of ${measured.length} measured.`;
+    ? `Usual velocity was ${said(figures.usual, unit)}${atMost!.effort === null ? '' : ` at ${atMost!.effort} % effort`}, and the top was ${said(figures.top, unit)}.`
+    : `The fastest of ${measured.length} measured ${measured.length === 1 ? 'throw' : 'throws'} was ${said(Math.max(...measured), unit)}.`;
 }
 
-/** A session in words: drills with their counts, throws, velocity, pain. */
-export function sessionWords(
-  events: readonly LogEvent[],
-  { name, unit, book }: { name: string; unit: VelocityUnit; book: DrillBook },
-): string {
-  const drills = workedIn(events).map((id) => {
-    const { clean, missed } = countOf(events, id);
-    return `${book.drill(id)?.name ?? id} ${clean} of ${clean + missed} clean`;
-  });
+interface Told {
+  name: string;
+  unit: VelocityUnit;
+  book: DrillBook;
+}
+
+/** A session in whole sentences, without a flaw's name: what was practiced, throws, velocity, pain. */
+export function sessionWords(events: readonly LogEvent[], { name, unit, book }: Told): string {
+  const worked = workedIn(events);
+  const isWarm = (id: string) => {
+    const drill = book.drill(id);
+    return drill !== undefined && isWarmUp(drill);
+  };
+  const drills = worked
+    .filter((id) => !isWarm(id))
+    .map((id) => {
+      const { clean, missed } = countOf(events, id);
+      return `${book.drill(id)?.name ?? id} (${clean} of ${clean + missed} clean)`;
+    });
+  const warmedUp = worked.some(isWarm);
   const throws = events.filter(({ kind }) => kind === 'throw').length;
-  const hurt = (['before', 'after'] as const)
-    .map((moment) => painOf(events, moment))
-    .find((pain) => pain?.level === 'pain');
+  const hurt = painIn(events);
   return [
-    drills.length ? `${name} worked on ${listed(drills)}.` : `${name} counted no reps.`,
-    throws ? `${throws} ${throws === 1 ? 'throw' : 'throws'}.` : '',
+    warmedUp ? `${name} did the warm-up.` : '',
+    drills.length
+      ? `${name} practiced ${listed(drills)}.`
+      : warmedUp
+        ? ''
+        : `No reps were counted for ${name}.`,
+    throws ? `${name} made ${throws} ${throws === 1 ? 'throw' : 'throws'}.` : '',
     velocityWords(events, unit),
     hurt
-      ? `Pain in the ${hurt.site ?? 'body'} was marked: please ask a licensed clinician before the next throws.`
+      ? `${name} felt pain in the ${hurt.site ?? 'body'}. Please see a licensed clinician before the next throws.`
       : '',
   ]
     .filter(Boolean)
     .join(' ');
+}
+
+/** The first pain that was marked in a session, before it or after. */
+export const painIn = (events: readonly LogEvent[]) =>
+  (['before', 'after'] as const)
+    .map((moment) => painOf(events, moment))
+    .find((pain) => pain?.level === 'pain') ?? null;
+
+/** Reps below which a share says little about how a drill went. */
+const fewestTold = 5;
+
+/** The drill that went best, by its share of clean reps; null where nothing was worked enough. */
+export function wentWell(
+  events: readonly LogEvent[],
+  book: DrillBook,
+): { drill: string; clean: number; reps: number } | null {
+  const [best] = workedIn(events)
+    .filter((id) => !book.drill(id) || !isWarmUp(book.drill(id)!))
+    .map((drill) => {
+      const { clean, missed } = countOf(events, drill);
+      return { drill, clean, reps: clean + missed };
+    })
+    .filter(({ clean, reps }) => reps >= fewestTold && clean > 0)
+    .sort((a, b) => b.clean / b.reps - a.clean / a.reps);
+  return best ?? null;
 }
 
 /** Throws of a session whose velocity is pretend, in words for those who instruct; nothing where there is none. */

@@ -23,6 +23,19 @@ export const athleteEndpoints = (build: Build) => {
       query: (body) => ({ url: 'athletes', method: 'POST', body }),
       invalidatesTags: ['Roster'],
     }),
+    putPhoto: build.mutation<Made, { athleteId: string; png: Blob }>({
+      query: ({ athleteId, png }) => ({
+        url: `athletes/${athleteId}/photo`,
+        method: 'PUT',
+        headers: { 'content-type': 'image/png' },
+        body: png,
+      }),
+      invalidatesTags: athleteChanged,
+    }),
+    removePhoto: build.mutation<Made, { athleteId: string }>({
+      query: ({ athleteId }) => ({ url: `athletes/${athleteId}/photo`, method: 'DELETE' }),
+      invalidatesTags: athleteChanged,
+    }),
     changeAthlete: change<AthleteForm>((id) => `athletes/${id}`, 'PUT'),
     importAthletes: build.mutation<{ added: number }, AthletesImport>({
       query: (body) => ({ url: 'athletes/import', method: 'POST', body }),

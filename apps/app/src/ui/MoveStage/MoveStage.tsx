@@ -13,15 +13,17 @@ interface Props {
   athleteId: string;
   planId: string;
   thread: PlanThread;
+  /** What to say where nothing is proposed; nothing by default. */
+  otherwise?: string;
 }
 
 /** What the gate proposes for a thread, to be taken with one tap or left. */
-export function MoveStage({ athleteId, planId, thread }: Props) {
+export function MoveStage({ athleteId, planId, thread, otherwise }: Props) {
   const [move, { isLoading, error }] = lazyEndpoints.useMoveStageMutation();
   const [staying, setStaying] = useState(false);
   const [reason, setReason] = useState('');
   const proposal = stageProposal(thread.stages, thread.stage, thread.stayed);
-  if (!proposal) return null;
+  if (!proposal) return otherwise ? <Text>{`${threadNames[thread.thread]}: ${otherwise}`}</Text> : null;
   const up = proposal.direction === 'up';
   const words = `${threadNames[thread.thread]}: ${thread.stage} is ${up ? 'locked in' : 'too hard for now'}.`;
   const go = (to: Stage, why: string) =>

@@ -1,9 +1,18 @@
-import { addDays, isLook, lookThatHolds, proposalsFor, type DrillBook } from '@wrightonic/core';
+import {
+  addDays,
+  isLook,
+  lookThatHolds,
+  presentStage,
+  proposalsFor,
+  type DrillBook,
+  type Stage,
+  type Thread,
+} from '@wrightonic/core';
 import type { RosterMove } from '@wrightonic/contract';
 import { levelsChosen } from '../choices';
 import { looksOf, type StoredLook } from '../looks';
 import { throwState } from '../pain';
-import { newestPlanState } from '../plans';
+import { newestPlanState, type StoredPlan } from '../plans';
 import { parsed, type Academy } from '../scope';
 import { newestTrace } from '../traces';
 import { wholePlans } from '../storedPlans';
@@ -19,7 +28,7 @@ export interface StateOf {
 }
 
 /** Parts of a state, each made of a history of its own. */
-export const stateParts = ['look', 'trace', 'plan', 'week', 'pain', 'moves'] as const;
+export const stateParts = ['look', 'trace', 'plan', 'week', 'pain', 'moves', 'seen'] as const;
 export type StatePart = (typeof stateParts)[number];
 
 /** As many looks back as the newest finished one usually is, and what it carries. */
@@ -85,7 +94,8 @@ const parts: Record<StatePart, (academy: Academy, athleteId: string, of: StateOf
     const newest = await newestPlanState(academy, athleteId);
     const [plan] = newest ? await wholePlans(academy, [newest]) : [];
     const worked = plan && (await newestSessionDay(academy, athleteId));
-    if (!plan || !worked) return { moves: '[]', worked_on: null, moves_stale: false };
+    const stages = stagesOf(plan);
+    if (!plan || !worked) return { ...stages, moves: '[]', worked_on: null, moves_stale: false };
     const [levels, counts, drills] = await Promise.all([
       levelsChosen(academy, athleteId),
       drillCounts(academy, athleteId, addDays(worked, -workedWithin)),
@@ -93,11 +103,22 @@ const parts: Record<StatePart, (academy: Academy, athleteId: string, of: StateOf
     ]);
     const moves = proposalsFor(plan.threads, counts, levels.get(athleteId) ?? {}, drills);
     return {
+      ...stages,
       moves: JSON.stringify(moves.map((move) => ({ planId: plan.id, ...move }))),
       worked_on: worked,
       moves_stale: false,
     };
   },
+  seen: async (academy, athleteId) => ({ seen_on: await newestSessionDay(academy, athleteId) }),
+};
+
+/** Where each thread of a plan stands; null for a thread that it does not have. */
+const stagesOf = (plan: StoredPlan | undefined): Columns => {
+  const stageOf = (thread: Thread) => {
+    const found = plan?.threads.find((each) => each.thread === thread);
+    return found ? presentStage(found) : null;
+  };
+  return { stage_lower: stageOf('lower'), stage_arm: stageOf('arm') };
 };
 
 const newestDays = (academy: Academy, planId: string): Promise<{ days: string } | undefined> =>
@@ -179,6 +200,9 @@ export interface AthleteState {
   /** JSON of the lock, and of the newest clearance. */
   lock: string | null;
   cleared: string | null;
+  stage: { lower: Stage | null; arm: Stage | null };
+  /** Day of the newest session. */
+  seenOn: string | null;
 }
 
 const stateColumns = [
@@ -200,6 +224,9 @@ const stateColumns = [
   'assigned_until',
   'throw_lock',
   'throw_clearance',
+  'stage_lower',
+  'stage_arm',
+  'seen_on',
 ] as const;
 
 /** States by athlete; of one athlete or of all. */
@@ -231,6 +258,8 @@ export async function athleteStates(
         assignedUntil: row.assigned_until,
         lock: row.throw_lock,
         cleared: row.throw_clearance,
+        stage: { lower: row.stage_lower, arm: row.stage_arm },
+        seenOn: row.seen_on,
       },
     ]),
   );

@@ -22,7 +22,7 @@ const turned: Partial<Record<LogKind, { parts: readonly StatePart[]; calls?: tru
   'look-told': { parts: ['look'], calls: true },
   'look-corrected': { parts: ['look'], calls: true },
   'look-finished': { parts: ['look'], calls: true },
-  'session-begun': { parts: ['moves'] },
+  'session-begun': { parts: ['moves', 'seen'] },
   rep: { parts: ['moves'] },
   throw: { parts: [] },
   pitch: { parts: [] },

@@ -4,13 +4,13 @@ import { said, type Said } from './said';
 export const bodySaid: Readonly<Record<string, Said>> = {
   'lim.hip-ir.lead': said(
     'the front hip does not turn in far enough yet',
-    'We loosen the front hip first; trying harder would not get there.',
+    'We loosen the front hip first. Trying harder will not help.',
     'Feel the front hip loosen a little every day, never with pinching.',
     'Let the front knee fall in toward the floor a little further each week.',
   ),
   'lim.hip-ir.trail': said(
     'the back hip does not turn in far enough yet',
-    'We loosen the back hip first; trying harder would not get there.',
+    'We loosen the back hip first. Trying harder will not help.',
     'Feel the back hip loosen a little every day, never with pinching.',
     'Let the back knee fall in toward the floor a little further each week.',
   ),
@@ -70,7 +70,7 @@ export const bodySaid: Readonly<Record<string, Said>> = {
   ),
   'lim.shoulder-arc': said(
     'the throwing shoulder turns less than the other one',
-    'A licensed clinician looks at the shoulder before we ask more of it.',
+    'A licensed clinician checks the shoulder before we go on.',
     'Feel the shoulder turn by its own weight, never pressed.',
     'Let the forearm sink by itself toward the floor.',
   ),

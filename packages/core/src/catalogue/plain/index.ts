@@ -10,7 +10,7 @@ const everything: Readonly<Record<string, Said>> = { ...overhandSaid, ...windmil
 /**
  * Words for a flaw or a limit; undefined for what is never worked on.
  *
- * @example saidOf('oh.lift-stall')?.plain // 'Keep your hips moving toward the plate as the knee comes up.'
+ * @example saidOf('oh.lift-stall')?.plain // 'Keep your hips moving toward the plate.'
  */
 export const saidOf = (id: string): Said | undefined => everything[id];
 

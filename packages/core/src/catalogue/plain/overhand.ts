@@ -10,13 +10,13 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   ),
   'oh.flat-setup': said(
     'the back foot starts flat and has nothing to hold against',
-    'Set the inside of your back foot against the rubber before you lift.',
+    'Set your back foot against the rubber, then lift.',
     'Feel the inside edge of your back foot grip before you lift.',
     'Press the inside of the shoe into the side of the rubber.',
   ),
   'oh.pivot-away': said(
     'the back foot does not lie along the rubber',
-    'Turn the back foot until it lies along the rubber, then lift.',
+    'Lay your back foot along the rubber, then lift.',
     'Feel the outside of your back foot against the rubber before you lift.',
     'Park your shoe along the rubber like a car along a curb.',
   ),
@@ -28,7 +28,7 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   ),
   'oh.lift-stall': said(
     'the body comes to a stop at the top of the leg lift',
-    'Keep your hips moving toward the plate as the knee comes up.',
+    'Keep your hips moving toward the plate.',
     'Feel your front hip already drifting when the knee is at the top.',
     'Let your front pocket travel toward the plate before the knee comes down.',
   ),
@@ -52,13 +52,13 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   ),
   'oh.front-open-lift': said(
     'the front side points to the plate at the top of the lift',
-    'Turn the front knee back a little as it comes up.',
+    'Turn the front knee back a little at the top.',
     'Feel your back pocket face the plate at the top.',
     'Show the plate your back pocket.',
   ),
   'oh.early-break': said(
     'the hands part before the front leg starts down',
-    'Let the hands part as the knee goes down, not before.',
+    'Part your hands when the knee goes down.',
     'Feel the hands and the knee fall together.',
     'Tie the glove to the knee with a string: both drop at once.',
   ),
@@ -76,13 +76,13 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   ),
   'oh.quad-load': said(
     'the back knee slides forward and the hip does not load',
-    'Sit your hip back as you go; keep the knee over the shoelaces.',
+    'Sit your hip back; keep the knee over your shoelaces.',
     'Feel the load in your glutes, not in the front of the thigh.',
     'Sit back toward a chair beside the rubber as you leave it.',
   ),
   'oh.no-sit': said(
     'the body stays tall and never sinks into the back leg',
-    'Sink a little into the back leg on the way out.',
+    'Sink a little into your back leg as you go.',
     'Feel the back leg take your weight like a chair.',
     'Let the belt dip under a low bar as you go.',
   ),
@@ -94,7 +94,7 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   ),
   'oh.knee-outside': said(
     'the back knee stays outside the foot',
-    'Bring the back knee inside the foot as you go out.',
+    'Keep the back knee inside the foot as you go.',
     'Feel your weight on the inside of the back foot.',
     'Point the back shin down the slope toward the plate.',
   ),
@@ -160,7 +160,7 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   ),
   'oh.late-hand': said(
     'the throwing hand is still down when the front foot lands',
-    'Get the hand up by the time the front foot is down.',
+    'Have your hand up when the front foot lands.',
     'Feel the forearm stand up as the front foot lands.',
     'Have the ball up on the shelf when the front foot touches.',
   ),
@@ -178,7 +178,7 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   ),
   'oh.glove-idle': said(
     'the glove arm hangs or points away from the target at landing',
-    'Send the front elbow and glove out along the line as you land.',
+    'Send your glove and front elbow toward the plate.',
     'Feel the front arm reach out as far as the throwing arm does.',
     'Put your glove on the line to the target as your foot gets there.',
   ),
@@ -244,7 +244,7 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   ),
   'oh.arm-drag': said(
     'the arm is left behind the body',
-    'Let the arm be up in time, so that the chest can carry it.',
+    'Get the arm up in time so your chest carries it.',
     'Feel the elbow in line with the shoulders as the chest turns.',
     'Keep the elbow on a line drawn through both shoulders.',
   ),

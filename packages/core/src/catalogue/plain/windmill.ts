@@ -34,7 +34,7 @@ export const windmillSaid: Readonly<Record<string, Said>> = {
   ),
   'wm.dead-trail': said(
     'the stride leg just steps off the ground behind',
-    'Push the heel of your stride leg back before it goes.',
+    'Push your stride heel back before it goes.',
     'Feel the heel press and the hips slide under you.',
     'Push the dirt behind the rubber away with your heel.',
   ),

@@ -1,59 +1,89 @@
 import type { AssignmentRecord } from '@wrightonic/contract';
-import type { DrillBook, WeekItem } from '@wrightonic/core';
-import { router } from 'expo-router';
+import { doseWords, parseDose, withSets, type WeekItem } from '@wrightonic/core';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useToday } from '../../../store/useAthlete';
+import { useColours } from '../../../theme/theme';
 import { useBook } from '../../../ui/hooks/useBook';
+import { useWide } from '../../../ui/hooks/useWide';
 import { Card } from '../../../ui/Card/Card';
 import { dayWords, weekday } from '../../../ui/words/days';
+import { WeekStrip } from '../../../ui/WeekStrip/WeekStrip';
 import { Heading } from '../../../ui/Screen/Screen';
-import { dayKindNames } from './dayKindNames';
-
-const words = ({ drill, sets }: WeekItem, book: DrillBook): string =>
-  `${book.drill(drill)?.name ?? drill} ×${sets}`;
+import { dayKindNames, stripDay } from './dayKindNames';
 
 interface Props {
-  athleteId: string;
   assignment: AssignmentRecord;
   onAnew: () => void;
 }
 
-/** The week as it was given, day by day. */
-export function Assigned({ athleteId, assignment, onAnew }: Props) {
+/** The week as it was given: one day of it on a phone, all seven side by side where there is room. */
+export function Assigned({ assignment, onAnew }: Props) {
   const today = useToday();
-  const book = useBook();
+  const wide = useWide();
+  const itemsOf = (date: string) => assignment.items.filter((item) => item.date === date);
+  const days = assignment.days.map(({ date, kind }) => ({ date, kind, count: itemsOf(date).length }));
+  const [chosen, setChosen] = useState(
+    days.find(({ date, count }) => date >= today && count > 0)?.date ?? days[0]?.date ?? today,
+  );
+  const shown = wide ? days.filter(({ count }) => count > 0) : days.filter(({ date }) => date === chosen);
   return (
     <Card>
-      <Heading>Assigned</Heading>
-      {assignment.days.map(({ date, kind }) => {
-        const items = assignment.items.filter((item) => item.date === date);
-        if (items.length === 0) return null;
-        return (
-          <View key={date} style={date < today ? styles.past : null}>
+      <View style={styles.row}>
+        <Heading>Assigned</Heading>
+        <Button mode="text" icon="pencil" style={styles.end} onPress={onAnew}>
+          Change the week
+        </Button>
+      </View>
+      {wide ? null : (
+        <WeekStrip
+          label="Days of the week"
+          days={days.map(({ date, kind, count }) => stripDay(date, kind, count))}
+          chosen={chosen}
+          today={today}
+          onChoose={setChosen}
+        />
+      )}
+      <View style={wide ? styles.beside : null}>
+        {shown.map(({ date, kind }) => (
+          <View key={date} style={[wide ? styles.day : null, date < today ? styles.past : null]}>
             <Text variant="labelLarge">
               {`${weekday(date)} ${dayWords(date, today)} · ${dayKindNames[kind]}${date === today ? ' · today' : ''}`}
             </Text>
-            <Text variant="bodySmall">{items.map((item) => words(item, book)).join(', ')}</Text>
+            {itemsOf(date).map((item) => (
+              <Planned key={item.drill} item={item} />
+            ))}
+            {itemsOf(date).length === 0 ? <Text>Nothing is planned for this day.</Text> : null}
           </View>
-        );
-      })}
-      {assignment.reason ? (
-        <Text variant="bodySmall">{`Beyond the limits because: ${assignment.reason}`}</Text>
-      ) : null}
-      <View style={styles.row}>
-        <Button mode="contained" onPress={() => router.replace(`/athletes/${athleteId}/work`)}>
-          Go to Work
-        </Button>
-        <Button mode="text" onPress={onAnew}>
-          Change the rest
-        </Button>
+        ))}
       </View>
+      {assignment.reason ? (
+        <Text variant="bodySmall">{`Goes beyond the limits. Reason: ${assignment.reason}`}</Text>
+      ) : null}
     </Card>
+  );
+}
+
+function Planned({ item: { drill, sets } }: { item: WeekItem }) {
+  const own = useColours();
+  const known = useBook().drill(drill);
+  return (
+    <View style={[styles.line, { borderColor: own.line }]}>
+      <Text style={styles.grow}>{known?.name ?? drill}</Text>
+      <Text variant="labelMedium">
+        {known ? doseWords(parseDose(withSets(known.dose, sets))) : `×${sets}`}
+      </Text>
+    </View>
   );
 }
 
 const styles = StyleSheet.create({
   past: { opacity: 0.75 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
+  end: { marginLeft: 'auto' },
+  beside: { flexDirection: 'row', flexWrap: 'wrap', gap: 16 },
+  day: { flexGrow: 1, flexBasis: 220, maxWidth: 340 },
+  line: { flexDirection: 'row', gap: 8, borderBottomWidth: 1, paddingVertical: 6 },
+  grow: { flex: 1, minWidth: 0 },
 });

@@ -7,7 +7,7 @@ import { Choices } from '../../../ui/form/Choices';
 import { weekday } from '../../../ui/words/days';
 import { Icon } from '../../../ui/Icon/Icon';
 import { PressableCard } from '../../../ui/PressableCard/PressableCard';
-import { DragHandle } from '../DragHandle';
+import { DragHandle } from '../../../ui/drag/DragHandle';
 import type { WeekState } from './useWeek';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import type { BuildPage, PlanRecord } from '@wrightonic/contract';
 import { listed, type WeekItem } from '@wrightonic/core';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
@@ -12,15 +12,19 @@ import { dayWords, weekday, withDays } from '../../../ui/words/days';
 import { Notice, ErrorNotice, Waiting } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { useDragSensors } from '../../../ui/drag/dragSensors';
-import { keyboardSteps } from '../keyboardSteps';
+import { keyboardSteps } from '../../../ui/drag/keyboardSteps';
 import { DayBox } from './DayBox';
 import { Games } from './Games';
-import { useWeek } from './useWeek';
+import { useWeek, type WeekState } from './useWeek';
+import { dateOfCell as dateOf, WeekStrip } from '../../../ui/WeekStrip/WeekStrip';
+import { stripDay } from './dayKindNames';
+import { ActionBar } from '../../../ui/ActionBar/ActionBar';
+import { Pane } from '../../../ui/Screen/Pane';
+import { useWide } from '../../../ui/hooks/useWide';
 import { useBook } from '../../../ui/hooks/useBook';
 import { TextField } from '../../../ui/form/TextField';
 
 const shownReasons = 3;
-const dateOf = (id: string): string => id.split(' ')[0]!;
 const dayOf = (id: unknown): string => weekday(dateOf(String(id)));
 
 const byDays = keyboardSteps(dateOf);
@@ -29,6 +33,8 @@ interface Props {
   page: BuildPage;
   plan: PlanRecord;
   onDone: () => void;
+  /** Stands below the week. */
+  children: ReactNode;
 }
 
 /** What limited the week, the first few until somebody asks for all. */
@@ -52,68 +58,71 @@ function LimitedBy({ words, today }: { words: readonly string[]; today: string }
   );
 }
 
-/** The coming week, planned by the solver and put right by hand; the limits answer at once. */
-export function Week({ page, plan, onDone }: Props) {
-  const today = useToday();
-  const week = useWeek(page, plan);
+/** What happens with a drill that is dragged, said aloud. */
+function useAnnouncements() {
   const book = useBook();
   const nameOf = (id: unknown): string => book.drill(String(id).split(' ')[1] ?? '')?.name ?? 'The drill';
-  const [reason, setReason] = useState('');
-  const [id] = useState(() => v7());
-  const [assign, { isLoading, error }] = lazyEndpoints.useAssignMutation();
+  return {
+    onDragStart: ({ active }: Pick<DragEndEvent, 'active'>) =>
+      `${nameOf(active.id)} is lifted. Arrow keys go from day to day.`,
+    onDragOver: ({ active, over: at }: Pick<DragEndEvent, 'active' | 'over'>) =>
+      at ? `${nameOf(active.id)} is over ${dayOf(at.id)}.` : undefined,
+    onDragEnd: ({ active, over: at }: Pick<DragEndEvent, 'active' | 'over'>) =>
+      at ? `${nameOf(active.id)} is on ${dayOf(at.id)}.` : undefined,
+    onDragCancel: ({ active }: Pick<DragEndEvent, 'active'>) => `${nameOf(active.id)} stays where it was.`,
+  };
+}
+
+/** Days of the week with their drills: one open below a strip on a phone, all of them where there is room. */
+function Days({ page, week }: Pick<Props, 'page'> & { week: WeekState }) {
+  const today = useToday();
+  const wide = useWide();
   const sensors = useDragSensors(byDays);
+  const announcements = useAnnouncements();
+  const [chosen, setChosen] = useState(week.days[0]?.date ?? today);
   const dropped = ({ active, over }: DragEndEvent) => {
     const item = active.data.current?.['item'] as WeekItem | undefined;
-    const day = week.days.find(({ date }) => date === over?.id);
+    const day = week.days.find(({ date }) => over && date === dateOf(String(over.id)));
     if (item && day && day.kind !== 'off' && day.date !== item.date) week.move(item, day.date);
   };
-  const limits = week.limits.filter(({ kind }) => kind === 'limit');
-  const over = limits.length > 0 || week.rules.some(({ kind }) => kind === 'limit');
-  const general = week.rules.filter(({ date }) => date === null);
+  const shown = wide ? week.days : week.days.filter(({ date }) => date === chosen);
   return (
-    <Card>
-      <Heading>{week.running ? 'The rest of this week' : 'The coming week'}</Heading>
-      {week.assumed.length ? (
-        <Text variant="bodySmall">
-          {`The diary has no lesson on ${listed(week.assumed.map(weekday))}: counted as ${week.assumed.length === 1 ? 'a lesson' : 'lessons'} here. The pencil changes a day.`}
-        </Text>
-      ) : null}
-      {week.limitedBy?.missed.map((words) => (
-        <Notice key={words}>{words}</Notice>
-      ))}
-      {week.planning ? <Waiting what="Planning the week that is worth most" /> : null}
-      {week.error ? <ErrorNotice error={week.error} again={() => void week.planAnew()} /> : null}
-      <DndContext
-        sensors={sensors}
-        collisionDetection={closestCenter}
-        onDragEnd={dropped}
-        accessibility={{
-          announcements: {
-            onDragStart: ({ active }) => `${nameOf(active.id)} is lifted. Arrow keys go from day to day.`,
-            onDragOver: ({ active, over: at }) =>
-              at ? `${nameOf(active.id)} is over ${dayOf(at.id)}.` : undefined,
-            onDragEnd: ({ active, over: at }) =>
-              at ? `${nameOf(active.id)} is on ${dayOf(at.id)}.` : undefined,
-            onDragCancel: ({ active }) => `${nameOf(active.id)} stays where it was.`,
-          },
-        }}
-      >
-        <View style={styles.days}>
-          {week.days.map((day) => (
-            <DayBox key={day.date} day={day} page={page} week={week} today={today} />
-          ))}
-        </View>
-      </DndContext>
-      {general.map(({ words }) => (
-        <Notice key={words}>{withDays(words, today)}</Notice>
-      ))}
-      <LimitedBy words={week.limitedBy?.words ?? []} today={today} />
-      {week.limitedBy && week.limitedBy.gap > 0.01 ? (
-        <Text variant="bodySmall">{`Within ${(week.limitedBy.gap * 100).toFixed(1)} % of the best week there can be.`}</Text>
-      ) : null}
-      <Text variant="bodySmall">
-        {`At most ${page.limits.maxToday} throws a day at age ${page.athlete.age}, easy ones counted half. Local rules win where they are stricter.`}
-      </Text>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={dropped}
+      accessibility={{ announcements }}
+    >
+      {wide ? null : (
+        <WeekStrip
+          label="Days of the week"
+          days={week.days.map(({ date, kind }) =>
+            stripDay(date, kind, week.items.filter((item) => item.date === date).length),
+          )}
+          chosen={chosen}
+          today={today}
+          onChoose={setChosen}
+        />
+      )}
+      <View style={styles.days}>
+        {shown.map((day) => (
+          <DayBox key={day.date} day={day} page={page} week={week} today={today} />
+        ))}
+      </View>
+    </DndContext>
+  );
+}
+
+/** What speaks against the week as a whole, and why it is to be assigned all the same. */
+function AgainstIt({ page, week, over, reason, setReason }: AgainstProps) {
+  const today = useToday();
+  return (
+    <>
+      {week.rules
+        .filter(({ date }) => date === null)
+        .map(({ words }) => (
+          <Notice key={words}>{withDays(words, today)}</Notice>
+        ))}
       {week.limits.map(({ date, kind, message }) => (
         <Notice key={`${date} ${kind}`}>
           {withDays(
@@ -130,34 +139,88 @@ export function Week({ page, plan, onDone }: Props) {
           atMost={300}
         />
       ) : null}
-      {error ? <ErrorNotice error={error} /> : null}
-      <Games page={page} onKept={week.takeGames} onGone={week.dropGame} />
-      <View style={styles.row}>
-        <Button
-          mode="contained"
-          loading={isLoading}
-          contentStyle={{ minHeight: 48 }}
-          disabled={week.planning || week.items.length === 0 || (over && !reason.trim())}
-          onPress={() =>
-            void assign({
-              athleteId: page.athlete.id,
-              planId: plan.id,
-              body: { id, from: week.from, days: week.days, items: week.items, reason },
-            }).then((answer) => ('data' in answer ? onDone() : undefined))
-          }
-        >
-          Assign the week
-        </Button>
-        <Button
-          mode={week.stale ? 'contained-tonal' : 'text'}
-          contentStyle={{ minHeight: 48 }}
-          disabled={week.planning}
-          onPress={() => void week.planAnew()}
-        >
-          Plan it anew
-        </Button>
-      </View>
-    </Card>
+      <Text variant="bodySmall">
+        {`At most ${page.limits.maxToday} throws a day at age ${page.athlete.age}; easy throws count half. Local rules win where they are stricter.`}
+      </Text>
+    </>
+  );
+}
+
+interface AgainstProps {
+  page: BuildPage;
+  week: WeekState;
+  /** The week breaks a limit. */
+  over: boolean;
+  reason: string;
+  setReason: (reason: string) => void;
+}
+
+/** The coming week, planned by the solver and changed by hand; the limits answer at once. */
+export function Week({ page, plan, onDone, children }: Props) {
+  const today = useToday();
+  const wide = useWide();
+  const week = useWeek(page, plan);
+  const [reason, setReason] = useState('');
+  const [id] = useState(() => v7());
+  const [assign, { isLoading, error }] = lazyEndpoints.useAssignMutation();
+  const over =
+    week.limits.some(({ kind }) => kind === 'limit') || week.rules.some(({ kind }) => kind === 'limit');
+  const give = async () => {
+    const { from, days, items } = week;
+    const body = { id, from, days, items, reason };
+    if ('data' in (await assign({ athleteId: page.athlete.id, planId: plan.id, body }))) onDone();
+  };
+  return (
+    <Pane
+      maxWidth={wide ? 1100 : 760}
+      foot={
+        <ActionBar>
+          {error ? <ErrorNotice error={error} /> : null}
+          <View style={styles.row}>
+            <Button
+              mode="contained"
+              loading={isLoading}
+              contentStyle={styles.tall}
+              style={styles.grow}
+              disabled={week.planning || week.items.length === 0 || (over && !reason.trim())}
+              onPress={() => void give()}
+            >
+              Assign the week
+            </Button>
+            <Button
+              mode={week.stale ? 'contained-tonal' : 'text'}
+              contentStyle={styles.tall}
+              disabled={week.planning}
+              onPress={() => void week.planAnew()}
+            >
+              Re-plan
+            </Button>
+          </View>
+        </ActionBar>
+      }
+    >
+      <Card>
+        <Heading>{week.running ? 'The rest of this week' : 'The coming week'}</Heading>
+        {week.planning ? <Waiting what="Planning the best week" /> : null}
+        {week.error ? <ErrorNotice error={week.error} again={() => void week.planAnew()} /> : null}
+        <Days page={page} week={week} />
+        {week.limitedBy?.missed.map((words) => (
+          <Notice key={words}>{words}</Notice>
+        ))}
+        <AgainstIt page={page} week={week} over={over} reason={reason} setReason={setReason} />
+        {week.assumed.length ? (
+          <Text variant="bodySmall">
+            {`There is no lesson in the diary on ${listed(week.assumed.map(weekday))}; planned as ${week.assumed.length === 1 ? 'a lesson' : 'lessons'}. Tap the pencil to change a day.`}
+          </Text>
+        ) : null}
+        <LimitedBy words={week.limitedBy?.words ?? []} today={today} />
+        {week.limitedBy && week.limitedBy.gap > 0.01 ? (
+          <Text variant="bodySmall">{`Within ${(week.limitedBy.gap * 100).toFixed(1)} % of the best possible week.`}</Text>
+        ) : null}
+        <Games page={page} onKept={week.takeGames} onGone={week.dropGame} />
+      </Card>
+      {children}
+    </Pane>
   );
 }
 
@@ -166,4 +229,6 @@ const styles = StyleSheet.create({
   reasons: { gap: 2 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   start: { alignSelf: 'flex-start' },
+  tall: { minHeight: 48 },
+  grow: { flexGrow: 1 },
 });

@@ -7,7 +7,7 @@ import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useMe, useToday } from '../../../store/useAthlete';
 import { Card } from '../../../ui/Card/Card';
-import { CopyAddress } from '../../../ui/CopyAddress/CopyAddress';
+import { CopyText } from '../../../ui/CopyAddress/CopyText';
 import { PickOne } from '../../../ui/form/PickOne';
 import { ErrorNotice, Notice, Waiting } from '../../../ui/Notice/Notice';
 import { Pane } from '../../../ui/Screen/Pane';
@@ -167,7 +167,7 @@ function Cards({ camp }: { camp: CampRecord }) {
       {made ? (
         <>
           <Text>{`The card of ${made.name}, for ${cardDays} days. It shows nobody else.`}</Text>
-          <CopyAddress key={made.address} address={made.address} />
+          <CopyText key={made.address} label="Copy link" text={made.address} />
         </>
       ) : null}
       {error ? <ErrorNotice error={error} /> : null}

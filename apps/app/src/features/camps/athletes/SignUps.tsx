@@ -7,7 +7,7 @@ import { api } from '../../../store/api';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useMe, useToday } from '../../../store/useAthlete';
 import { Card } from '../../../ui/Card/Card';
-import { CopyAddress } from '../../../ui/CopyAddress/CopyAddress';
+import { CopyText } from '../../../ui/CopyAddress/CopyText';
 import { ErrorNotice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { dayAt, dayWords } from '../../../ui/words/days';
@@ -43,7 +43,7 @@ export function SignUps({ camp, onAdd }: Props) {
       <Text>
         Whoever has it can sign up, and sees nothing of anybody else. It asks only for what is needed.
       </Text>
-      {address ? <CopyAddress address={address} /> : null}
+      {address ? <CopyText label="Copy link" text={address} /> : null}
       {making.error ? <ErrorNotice error={making.error} /> : null}
       <Button mode="outlined" loading={making.isLoading} onPress={() => void create()}>
         Make a link

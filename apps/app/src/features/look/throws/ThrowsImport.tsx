@@ -12,7 +12,7 @@ import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useMe, useToday } from '../../../store/useAthlete';
-import { timeAt } from '../../../ui/words/days';
+import { clockAt } from '../../../ui/words/days';
 import { FilePick } from '../../../ui/ImportPreview/FilePick';
 import { ImportPreview } from '../../../ui/ImportPreview/ImportPreview';
 import { Notice } from '../../../ui/Notice/Notice';
@@ -48,7 +48,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
     );
     const limit = doubtfulAbove(athlete.discipline, athlete.age, best);
     const known = new Set(
-      throws.map(({ at, date, velocity }) => `${date} ${timeAt(at, academy.zone)} ${velocity?.toFixed(3)}`),
+      throws.map(({ at, date, velocity }) => `${date} ${clockAt(at, academy.zone)} ${velocity?.toFixed(3)}`),
     );
     const seen = new Map<string, number>();
     const problems = [...table.problems];

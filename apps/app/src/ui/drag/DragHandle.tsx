@@ -1,7 +1,7 @@
 import type { useDraggable } from '@dnd-kit/core';
 import { createElement } from 'react';
 import { useColours } from '../../theme/theme';
-import { Icon } from '../../ui/Icon/Icon';
+import { Icon } from '../Icon/Icon';
 
 interface Props {
   name: string;

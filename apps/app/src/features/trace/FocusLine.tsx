@@ -9,9 +9,8 @@ import {
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { Button, Dialog, IconButton, Portal, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
-import { Card } from '../../ui/Card/Card';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { threadNames } from '../../ui/words/threadWords';
 
@@ -25,42 +24,47 @@ interface Props {
   onChoose: (id: string | null) => void;
 }
 
-export function FocusCard({ discipline, thread, trace, chosen, trying, onChoose }: Props) {
+/** Why this focus, or why there is none. */
+function reasonFor({ thread, trace, chosen }: Pick<Props, 'thread' | 'trace' | 'chosen'>): string | null {
+  const proposed = trace.focus[thread];
+  if (chosen !== proposed)
+    return `Your choice. Proposed: ${proposed ? nodeName(proposed) : 'no focus here'}.`;
+  if (!chosen) return noFocusWords(thread, trace);
+  if (trace.left.some(({ id }) => id === chosen))
+    return 'This works for the athlete and is listed under “Leave alone”. Consider no focus here.';
+  const reason = trace.reasons.find((each) => each.thread === thread);
+  return reason ? focusWords(reason, trace) : null;
+}
+
+/** The focus of one thread in the verdict, with its reason, and another one behind the pin. */
+export function FocusLine(props: Props) {
+  const { discipline, thread, trace, chosen, trying, onChoose } = props;
   const own = useColours();
   const [open, setOpen] = useState(false);
   const proposed = trace.focus[thread];
-  const reason = trace.reasons.find((each) => each.thread === thread);
   const leftAlone = (id: string) => trace.left.some((each) => each.id === id);
   const choices = trace.roots.filter(({ id }) => canBeFocus(id, thread, discipline) && !leftAlone(id));
+  const reason = reasonFor(props);
   const choose = (id: string | null) => {
     onChoose(id);
     setOpen(false);
   };
   return (
-    <Card edge={thread === 'lower' ? own.grass : own.clay}>
-      <Text variant="labelMedium">{threadNames[thread]}</Text>
-      <Text variant="titleLarge" role="heading" aria-level={2}>
-        {chosen ? nodeName(chosen) : 'No focus'}
-      </Text>
-      {!chosen && !proposed ? <Text>{noFocusWords(thread, trace)}</Text> : null}
-      {chosen && chosen === proposed && reason ? <Text>{focusWords(reason, trace)}</Text> : null}
-      {chosen && leftAlone(chosen) ? (
-        <Text>It works for this athlete and stands under “Leave alone”: think of no focus here.</Text>
-      ) : null}
-      {chosen !== proposed ? (
-        <Text>{`Pinned by you. Proposed: ${proposed ? nodeName(proposed) : 'no focus here'}.`}</Text>
-      ) : null}
+    <View style={[styles.line, { borderColor: thread === 'lower' ? own.grass : own.clay }]}>
+      <View style={styles.grow}>
+        <Text variant="labelMedium">{threadNames[thread]}</Text>
+        <Text variant="titleLarge" role="heading" aria-level={2}>
+          {chosen ? nodeName(chosen) : 'No focus'}
+        </Text>
+        {reason ? <Text variant="bodySmall">{reason}</Text> : null}
+      </View>
       {!trying && (choices.length || chosen) ? (
-        <View style={styles.row}>
-          <Button
-            mode="outlined"
-            icon="pin"
-            accessibilityLabel={`Pin another focus for ${threadNames[thread].toLowerCase()}`}
-            onPress={() => setOpen(true)}
-          >
-            Pin another
-          </Button>
-        </View>
+        <IconButton
+          icon="pin-outline"
+          accessibilityLabel={`Choose another focus for ${threadNames[thread].toLowerCase()}`}
+          style={styles.pin}
+          onPress={() => setOpen(true)}
+        />
       ) : null}
       <Portal>
         <Dialog visible={open} onDismiss={() => setOpen(false)} style={styles.dialog}>
@@ -71,7 +75,7 @@ export function FocusCard({ discipline, thread, trace, chosen, trying, onChoose 
                 <PressableCard key={id} chosen={id === chosen} onPress={() => choose(id)}>
                   <Text variant="labelLarge">{nodeName(id)}</Text>
                   <Text variant="bodySmall">
-                    {`${Math.round(share * 100)} % of the picture${id === proposed ? ', proposed' : ''}`}
+                    {`${Math.round(share * 100)} % of what you marked${id === proposed ? ', proposed' : ''}`}
                   </Text>
                 </PressableCard>
               ))}
@@ -85,12 +89,14 @@ export function FocusCard({ discipline, thread, trace, chosen, trying, onChoose 
           </Dialog.Actions>
         </Dialog>
       </Portal>
-    </Card>
+    </View>
   );
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row' },
+  line: { flex: 1, flexDirection: 'row', borderLeftWidth: 5, paddingLeft: 10 },
+  grow: { flex: 1, minWidth: 0 },
+  pin: { width: 44, height: 44, margin: 0 },
   dialog: { maxWidth: 480, width: '92%', alignSelf: 'center', maxHeight: '80%' },
   choices: { gap: 8, paddingVertical: 8 },
 });

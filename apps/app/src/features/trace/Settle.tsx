@@ -9,14 +9,16 @@ import { useAppDispatch } from '../../store/store';
 import { useColours } from '../../theme/theme';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { pointOf } from '../../ui/checkpoint/steps';
+import { Icon } from '../../ui/Icon/Icon';
 import { useWhom } from '../../ui/hooks/useWhom';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
-import { Heading } from '../../ui/Screen/Screen';
 
 interface Props {
   athlete: TracePage['athlete'];
   look: LookRecord;
   result: Trace;
+  /** It stands open where the verdict is too close to call. */
+  opened: boolean;
 }
 
 /** Leads straight to a test of the physical screen, and from there back. */
@@ -28,11 +30,12 @@ export const testPath = (athleteId: string, limit: string): Href | null => {
   return `/athletes/${athleteId}/screen?test=${test}${side}`;
 };
 
-/** The most telling things that nobody looked at, each a tap away; a look there comes back by itself. */
-export function LookNext({ athlete, look, result }: Props) {
+/** What nobody looked at and could change the verdict, most telling first: one row until it is opened. */
+export function Settle({ athlete, look, result, opened }: Props) {
   const own = useColours();
   const dispatch = useAppDispatch();
   const [open, setOpen] = useState<string | null>(null);
+  const [unfolded, setUnfolded] = useState<boolean | null>(null);
   const whom = useWhom(athlete);
   if (result.gains.length === 0) return null;
   const highestGain = result.gains[0]!.gain;
@@ -48,40 +51,62 @@ export function LookNext({ athlete, look, result }: Props) {
     );
     setOpen(null);
   };
+  const all = unfolded ?? opened;
   return (
     <View style={styles.root}>
-      <Heading>Look next</Heading>
-      {result.gains.map(({ id, gain }) => {
-        const node = nodeOf(id);
-        const test = node?.type === 'limit' ? screenTestOf(node.test) : undefined;
-        const path = testPath(athlete.id, id);
-        return (
-          <PressableCard
-            key={id}
-            aria-label={`${test ? `Test ${test.name}` : 'Look'}: ${nodeName(id)}`}
-            onPress={() => (path ? router.navigate(path) : setOpen(id))}
-            style={styles.one}
-          >
-            <View style={styles.row}>
-              <Text variant="titleMedium" style={styles.grow}>
-                {nodeName(id)}
-              </Text>
-              <Text variant="labelLarge" style={{ color: own.dusk }}>
-                {path ? 'Test now' : 'Look now'}
-              </Text>
-            </View>
-            <View style={[styles.track, { backgroundColor: own.sunk }]}>
+      <PressableCard aria-expanded={all} onPress={() => setUnfolded(!all)} style={styles.head}>
+        <View style={styles.row}>
+          <Text variant="titleMedium" style={styles.grow}>
+            What would settle it
+          </Text>
+          <View style={styles.bars} aria-hidden>
+            {result.gains.map(({ id, gain }) => (
               <View
-                style={[styles.bar, { backgroundColor: own.amber, width: `${(100 * gain) / highestGain}%` }]}
+                key={id}
+                style={[styles.upright, { backgroundColor: own.amber, height: (24 * gain) / highestGain }]}
               />
-            </View>
-            <Text variant="bodySmall">{gainWords(gain, result.total)}</Text>
-          </PressableCard>
-        );
-      })}
+            ))}
+          </View>
+          <Text variant="labelLarge">{result.gains.length}</Text>
+          <Icon name={all ? 'chevron-up' : 'chevron-down'} colour={own.inkSoft} />
+        </View>
+      </PressableCard>
+      {all
+        ? result.gains.map(({ id, gain }) => {
+            const node = nodeOf(id);
+            const test = node?.type === 'limit' ? screenTestOf(node.test) : undefined;
+            const path = testPath(athlete.id, id);
+            return (
+              <PressableCard
+                key={id}
+                aria-label={`${test ? `Test ${test.name}` : 'Look'}: ${nodeName(id)}`}
+                onPress={() => (path ? router.navigate(path) : setOpen(id))}
+                style={styles.one}
+              >
+                <View style={styles.row}>
+                  <Text variant="titleMedium" style={styles.grow}>
+                    {nodeName(id)}
+                  </Text>
+                  <Text variant="labelLarge" style={{ color: own.dusk }}>
+                    {path ? 'Test now' : 'Look now'}
+                  </Text>
+                </View>
+                <View style={[styles.track, { backgroundColor: own.sunk }]}>
+                  <View
+                    style={[
+                      styles.bar,
+                      { backgroundColor: own.amber, width: `${(100 * gain) / result.total}%` },
+                    ]}
+                  />
+                </View>
+                <Text variant="bodySmall">{gainWords(gain, result.total)}</Text>
+              </PressableCard>
+            );
+          })
+        : null}
       <Portal>
         <Dialog visible={open !== null} onDismiss={() => setOpen(null)} style={styles.dialog}>
-          <Dialog.Title>Look next</Dialog.Title>
+          <Dialog.Title>{open ? nodeName(open) : ''}</Dialog.Title>
           <Dialog.ScrollArea>
             <ScrollView contentContainerStyle={styles.inside}>
               {open ? (
@@ -108,8 +133,11 @@ export function LookNext({ athlete, look, result }: Props) {
 
 const styles = StyleSheet.create({
   root: { gap: 8 },
+  head: { minHeight: 52, justifyContent: 'center' },
+  bars: { flexDirection: 'row', alignItems: 'flex-end', gap: 3, height: 24 },
+  upright: { width: 8, borderRadius: 2 },
   one: { gap: 4 },
-  row: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   grow: { flex: 1 },
   track: { height: 6, borderRadius: 3, overflow: 'hidden' },
   bar: { height: 6 },
