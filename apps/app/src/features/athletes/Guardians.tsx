@@ -1,0 +1,40 @@
+import type { AthleteForm } from '@wrightonic/contract';
+import { useFieldArray } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { FormText } from '../../ui/form/bound';
+import type { SchemaForm } from '../../ui/form/schemaForm';
+
+const mostGuardians = 4;
+
+/** Emergency contacts; staff only. */
+export function Guardians({ form }: { form: SchemaForm<AthleteForm> }) {
+  const guardians = useFieldArray({ control: form.control, name: 'guardians' });
+  return (
+    <>
+      <Text variant="bodySmall">Only staff see these.</Text>
+      {guardians.fields.map(({ id }, n) => (
+        <View key={id} style={styles.gap}>
+          <FormText form={form} name={`guardians.${n}.name`} />
+          <FormText form={form} name={`guardians.${n}.phone`} inputMode="tel" />
+          <FormText form={form} name={`guardians.${n}.email`} optional inputMode="email" />
+          <Button mode="text" onPress={() => guardians.remove(n)} style={styles.start}>
+            Remove this guardian
+          </Button>
+        </View>
+      ))}
+      {guardians.fields.length < mostGuardians ? (
+        <Button
+          mode="outlined"
+          icon="plus"
+          onPress={() => guardians.append({ name: '', phone: '', email: '' })}
+          style={styles.start}
+        >
+          Add a guardian
+        </Button>
+      ) : null}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({ gap: { gap: 6 }, start: { alignSelf: 'flex-start' } });

@@ -1,0 +1,40 @@
+import { StyleSheet } from 'react-native';
+import { Button } from 'react-native-paper';
+import { lazyEndpoints } from '../../store/lazyEndpoints';
+import { Card } from '../../ui/Card/Card';
+import { ErrorNotice } from '../../ui/Notice/Notice';
+import { Heading } from '../../ui/Screen/Screen';
+import { PhotoPick } from './PhotoPick';
+
+interface Props {
+  athleteId: string;
+  /** There is one already. */
+  there: boolean;
+}
+
+/** Puts up, changes or takes down the photo of an athlete. */
+export function ProfilePhoto({ athleteId, there }: Props) {
+  const [put, putting] = lazyEndpoints.usePutPhotoMutation();
+  const [remove, removing] = lazyEndpoints.useRemovePhotoMutation();
+  const error = putting.error ?? removing.error;
+  return (
+    <Card>
+      <Heading level={3}>Photo</Heading>
+      {error ? <ErrorNotice error={error} /> : null}
+      <PhotoPick photo={null} onPhoto={(png) => (png ? void put({ athleteId, png }) : undefined)} />
+      {there ? (
+        <Button
+          mode="text"
+          compact
+          style={styles.start}
+          loading={removing.isLoading}
+          onPress={() => void remove({ athleteId })}
+        >
+          Remove photo
+        </Button>
+      ) : null}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({ start: { alignSelf: 'flex-start' } });

@@ -1,0 +1,48 @@
+import type { RosterEntry } from '@wrightonic/contract';
+import { useState } from 'react';
+import { ScrollView, StyleSheet } from 'react-native';
+import { Button, Dialog, Portal } from 'react-native-paper';
+import { LessonForm } from '../../ui/form/LessonForm';
+import { PickOne } from '../../ui/form/PickOne';
+
+interface Props {
+  roster: readonly RosterEntry[];
+  /** Null where it is still to be chosen. */
+  athleteId: string | null;
+  date: string;
+  onClose: () => void;
+}
+
+/** A lesson put into the diary: for whom, when, where. */
+export function AddLesson({ roster, athleteId, date, onClose }: Props) {
+  const [id, setId] = useState(athleteId);
+  return (
+    <Portal>
+      <Dialog visible onDismiss={onClose} style={styles.dialog}>
+        <Dialog.Title>Add lesson</Dialog.Title>
+        <Dialog.ScrollArea>
+          <ScrollView contentContainerStyle={styles.inside}>
+            <PickOne
+              label="Athlete"
+              value={id}
+              onPick={setId}
+              options={roster.map((each) => ({
+                value: each.id,
+                text: `${each.givenName} ${each.familyName}`,
+              }))}
+            />
+            {id ? <LessonForm key={id} athleteId={id} date={date} /> : null}
+          </ScrollView>
+        </Dialog.ScrollArea>
+        <Dialog.Actions>
+          <Button onPress={onClose}>Close</Button>
+        </Dialog.Actions>
+      </Dialog>
+    </Portal>
+  );
+}
+
+const styles = StyleSheet.create({
+  dialog: { maxWidth: 480, width: '94%', alignSelf: 'center', maxHeight: '90%' },
+  inside: { paddingVertical: 12, gap: 12 },
+});

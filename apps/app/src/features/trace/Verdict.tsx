@@ -1,0 +1,95 @@
+import type { LookRecord, TracePage } from '@wrightonic/contract';
+import { closeCall, oneFocusBelow, tooThin, type Trace } from '@wrightonic/core';
+import type { ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { Card } from '../../ui/Card/Card';
+import { TextField } from '../../ui/form/TextField';
+import { useWide } from '../../ui/hooks/useWide';
+import { threads } from '../../ui/words/threadWords';
+import { CannotJudge } from './CannotJudge';
+import { Confidence } from './Confidence';
+import { FocusLine } from './FocusLine';
+import type { FocusChoice } from './useFocusChoice';
+import type { RobustnessAnswer, Traced } from './useTracing';
+
+/** Whether small differences in the grades would put something else first. */
+export const isTooClose = ({ sure }: RobustnessAnswer): boolean =>
+  [sure?.lower, sure?.arm].some((share) => typeof share === 'number' && share < closeCall);
+
+interface Props {
+  athlete: TracePage['athlete'];
+  look: LookRecord;
+  seen: Traced;
+  choice: FocusChoice;
+  robustness: RobustnessAnswer & { stop: () => void; again: () => void };
+  /** What a trial comes to; null while nothing is tried. */
+  trial: Trace | null;
+  /** Stands at the end of the card. */
+  children?: ReactNode;
+}
+
+/** The answer of a trace: what to work on, why, and how sure that is. */
+export function Verdict({ athlete, look, seen, choice, robustness, trial, children }: Props) {
+  const wide = useWide();
+  const result = trial ?? seen.result;
+  const focus = trial ? trial.focus : choice.focus;
+  const any = focus.lower !== null || focus.arm !== null;
+  if (result.total === 0)
+    return (
+      <Card>
+        <Text variant="titleLarge" role="heading" aria-level={2}>
+          Nothing to fix
+        </Text>
+        <Text>Nothing that counts was marked in this look. Look again later.</Text>
+      </Card>
+    );
+  return (
+    <Card style={styles.card}>
+      <Text variant="labelMedium">{any ? 'Work on' : 'No focus yet'}</Text>
+      {!trial && tooThin(look.findings, seen.carried) ? <CannotJudge result={result} /> : null}
+      <View style={wide ? styles.beside : styles.below}>
+        {threads.map((thread) => (
+          <FocusLine
+            key={thread}
+            discipline={athlete.discipline}
+            thread={thread}
+            trace={result}
+            chosen={focus[thread]}
+            trying={trial !== null}
+            onChoose={(to) => choice.pin(thread, to)}
+          />
+        ))}
+      </View>
+      <Confidence state={robustness} focus={result.focus} />
+      {!trial && isTooClose(robustness) ? (
+        <Text>
+          Small differences in the grades would put something else first. Check what would settle it.
+        </Text>
+      ) : null}
+      {athlete.age < oneFocusBelow ? (
+        <Text variant="bodySmall">{`Below age ${oneFocusBelow} there is one focus at a time.`}</Text>
+      ) : null}
+      {!trial && choice.stale ? (
+        <Text variant="bodySmall">
+          The picture has changed since this focus was accepted. The accepted one is under “Earlier”.
+        </Text>
+      ) : null}
+      {choice.differs && !trial ? (
+        <TextField
+          label="Why another focus than the proposed one?"
+          value={choice.reason}
+          onChange={choice.setReason}
+          atMost={300}
+        />
+      ) : null}
+      {children}
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  card: { gap: 6 },
+  beside: { flexDirection: 'row', gap: 16 },
+  below: { gap: 6 },
+});

@@ -1,0 +1,96 @@
+import { useDroppable } from '@dnd-kit/core';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { useColours } from '../../theme/theme';
+import { dayWords, weekday } from '../words/days';
+
+export interface StripDay {
+  date: string;
+  /** How much there is on it; null for a day off. */
+  count: number | null;
+  /** Read aloud after the day: “Lesson, 5 drills”. */
+  words: string;
+}
+
+interface Props {
+  label: string;
+  days: readonly StripDay[];
+  chosen: string;
+  today: string;
+  onChoose: (date: string) => void;
+}
+
+/** A week in one row: a dot for a day off, else how much there is on it. One day is open; things can be dropped on the others. */
+export function WeekStrip({ label, days, chosen, today, onChoose }: Props) {
+  return (
+    <View role="tablist" aria-label={label} style={styles.row}>
+      {days.map((day) => (
+        <Cell
+          key={day.date}
+          day={day}
+          today={today}
+          chosen={day.date === chosen}
+          onPress={() => onChoose(day.date)}
+        />
+      ))}
+    </View>
+  );
+}
+
+interface CellProps {
+  day: StripDay;
+  today: string;
+  chosen: boolean;
+  onPress: () => void;
+}
+
+/** The day of what can be dropped on, by the id of a cell. */
+export const dateOfCell = (id: unknown): string => String(id).split(' ')[0]!;
+
+function Cell({ day: { date, count, words }, today, chosen, onPress }: CellProps) {
+  const own = useColours();
+  const { setNodeRef, isOver } = useDroppable({ id: `${date} strip` });
+  const ink = chosen ? own.onDusk : count === null ? own.inkSoft : own.ink;
+  return (
+    <Pressable
+      ref={setNodeRef as never}
+      role="tab"
+      aria-selected={chosen}
+      aria-label={`${weekday(date)} ${dayWords(date, today)}, ${words}`}
+      onPress={onPress}
+      style={[
+        styles.cell,
+        {
+          backgroundColor: chosen ? own.dusk : isOver ? own.amberSunk : own.surface,
+          borderColor: date === today ? own.amber : chosen ? own.dusk : own.line,
+        },
+        date === today ? styles.today : null,
+      ]}
+    >
+      <Text variant="labelSmall" style={{ color: ink }}>
+        {weekday(date)}
+      </Text>
+      <Text variant="labelSmall" style={{ color: ink }}>
+        {Number(date.slice(8))}
+      </Text>
+      <Text variant="titleLarge" style={{ color: ink }}>
+        {count ?? '·'}
+      </Text>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 4 },
+  cell: {
+    flex: 1,
+    minWidth: 0,
+    minHeight: 64,
+    paddingVertical: 4,
+    borderWidth: 1,
+    borderRadius: 8,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+  today: { borderWidth: 3 },
+});
