@@ -4,6 +4,10 @@ import { v7 } from 'uuid';
 import '../scripts/clock.cjs';
 import { entriesOf, wrongClock } from './device';
 
+/** The button that grades everything of a phase, or what is left of it, as clean. */
+export const allClean = /^All \d+ are clean$/;
+export const restClean = /^The other \d+ are clean$/;
+
 /** The demo academy as the browser tests use it. */
 export class App {
   taps = 0;

@@ -10,7 +10,7 @@ import {
 import { rng, pretendCurves } from '@wrightonic/core/simulate';
 import type { Page } from '@playwright/test';
 import { loadSolver } from '@wrightonic/solver';
-import { test } from './app';
+import { allClean, restClean, test } from './app';
 import { falseAlarms } from './falseAlarms';
 import { lessonOfToday, middle, note, p95, slow, tapsToPaint, usableAfter } from './figures';
 
@@ -269,12 +269,12 @@ test('a quick look', async ({ app, page }) => {
   const start = performance.now();
   app.taps = 0;
   await app.tap('Take the first quick look');
-  await app.tap('All of this phase is clean');
+  await app.tap(allClean);
   await app.tap('Momentum dies at the top: severe');
-  await app.tap('The rest of this phase is clean');
+  await app.tap(restClean);
   await app.tap('Lead leg opens early: obvious');
-  await app.tap('The rest of this phase is clean');
-  await app.tap('All of this phase is clean');
+  await app.tap(restClean);
+  await app.tap(allClean);
   await app.tap('Glove pulls the body around: slight');
   for (let phase = 0; phase < 3; phase++) await app.tap(/of this phase is clean$/);
   await app.tap('Finish the look');

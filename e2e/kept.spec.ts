@@ -1,4 +1,4 @@
-import { expect, test } from './app';
+import { allClean, expect, test } from './app';
 import { entriesOf } from './device';
 
 test('a look goes on after a reload in the middle', async ({ app, page }) => {
@@ -6,7 +6,7 @@ test('a look goes on after a reload in the middle', async ({ app, page }) => {
   const id = await app.newAthlete('Relo');
   await page.goto(`/athletes/${id}/look`);
   await app.tap('Take the first quick look');
-  await app.tap('All of this phase is clean');
+  await app.tap(allClean);
   await app.tap('Momentum dies at the top: severe');
   // On the device, which takes a tenth of a second; what was not sent by then survives in the tests that follow.
   await expect
@@ -68,7 +68,7 @@ test('what was tapped while the server was silent survives the browser', async (
   await page.route('**/api/log', (route) => route.abort());
   await page.goto(`/athletes/${id}/look`);
   await app.tap('Take the first quick look');
-  await app.tap('All of this phase is clean');
+  await app.tap(allClean);
   await expect(page.getByText(/not sent yet/)).toBeVisible();
   await page.close();
   const next = await context.newPage();

@@ -1,6 +1,6 @@
 import { drillOf } from '@wrightonic/core';
 import { v7 } from 'uuid';
-import { expect, test, type App } from './app';
+import { allClean, expect, restClean, test, type App } from './app';
 
 /** One clean throw and the velocity that was read off a gun. */
 async function throwAt(app: App, velocity: string): Promise<void> {
@@ -33,16 +33,16 @@ test(
     // From here to the assigned week: 25 taps and 60 seconds at most.
     app.taps = 0;
     await app.tap('Take the first quick look');
-    await app.tap('All of this phase is clean');
+    await app.tap(allClean);
     await app.tap('Momentum dies at the top: severe');
-    await app.tap('The rest of this phase is clean');
+    await app.tap(restClean);
     await app.tap('Lead leg opens early: obvious');
-    await app.tap('The rest of this phase is clean');
-    await app.tap('All of this phase is clean');
+    await app.tap(restClean);
+    await app.tap(allClean);
     await app.tap('Glove pulls the body around: slight');
-    await app.tap('The rest of this phase is clean');
-    await app.tap('All of this phase is clean');
-    await app.tap('All of this phase is clean');
+    await app.tap(restClean);
+    await app.tap(allClean);
+    await app.tap(allClean);
     await app.tap('Finish the look');
 
     await expect(page.getByRole('heading', { name: 'Momentum dies at the top' })).toBeVisible();

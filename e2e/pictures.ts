@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test, type App } from './app';
+import { allClean, expect, test, type App } from './app';
 import { bodyClip } from './bodyClip';
 
 const wide = { width: 1280, height: 800 };
@@ -61,7 +61,7 @@ test('on a phone', async ({ app, page }) => {
   }
   await page.goto(`/athletes/${await app.idOf('Gideon')}/look`);
   await app.tap('Take the first quick look');
-  await app.tap('All of this phase is clean');
+  await app.tap(allClean);
   await app.tap('Momentum dies at the top: severe');
   await shoot(page, 'look');
   await app.tap('Finish here; the rest stays not looked at');

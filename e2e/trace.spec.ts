@@ -1,4 +1,4 @@
-import { expect, test, type App } from './app';
+import { allClean, expect, test, type App } from './app';
 
 const sure = /looks graded a little differently/;
 
@@ -180,7 +180,7 @@ test('a focus that is accepted before the look is sent waits for it', async ({ a
   const id = await app.newAthlete('Hasty');
   await page.goto(`/athletes/${id}/look`);
   await app.tap('Take the first quick look');
-  await app.tap('All of this phase is clean');
+  await app.tap(allClean);
   let free = () => {};
   const held = new Promise<void>((done) => (free = done));
   await page.route('**/api/log', async (route) => {

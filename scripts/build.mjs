@@ -124,6 +124,7 @@ export async function buildApp() {
     if (existsSync(folder)) return;
     say('Building the app');
     await must('node', [join(root, 'scripts', 'icons.mjs'), '--check']);
+    await must('node', [join(root, 'scripts', 'guide.mjs'), '--check']);
     // Of this process alone: a bundler that outlived a script that was killed writes on into another folder.
     const fresh = `${folder}.part-${process.pid}`;
     rmSync(fresh, { recursive: true, force: true });

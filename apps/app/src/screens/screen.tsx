@@ -13,7 +13,7 @@ const fetchLater = async (): Promise<Later> => {
 };
 
 /** What stays round the screens of a path when the path goes on. */
-const frames = new Set<keyof Later>(['AthleteFrame', 'CampFrame']);
+const frames = new Set<keyof Later>(['AthleteFrame', 'CampFrame', 'OfficeFrame']);
 
 /** One of the later screens, as the screen of a route; once they are here it is drawn without a moment's wait. */
 export function screen(name: keyof Later, meanwhile: ReactNode = <Waiting what="One moment" />) {

@@ -27,6 +27,8 @@ export const selectUnsent = createSelector([selectEntries, selectWaiting], (entr
 });
 
 export const selectTheme = ({ settings }: State) => settings.theme;
+export const selectIntroduced = ({ settings }: State): boolean => settings.introduced;
+export const selectTour = ({ settings }: State): number | null => settings.tour;
 export const selectSound = ({ settings }: State): boolean => settings.sound;
 export const selectGroup = ({ settings }: State) => settings.group;
 export const selectFigureSeen = ({ settings }: State, drill: string): boolean =>

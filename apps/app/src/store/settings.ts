@@ -22,6 +22,10 @@ interface Settings {
   constraints: Readonly<Record<string, string[]>>;
   /** Drills whose figure was seen while working; it stands behind a button from then on. */
   seenFigures: readonly string[];
+  /** The introduction was taken, or put away. */
+  introduced: boolean;
+  /** Step of the tour that is on; null while none is. */
+  tour: number | null;
   /** Which marker lies at which joint, lab by lab, the newest first. */
   labs: readonly MarkerMap[];
 }
@@ -37,6 +41,8 @@ export function storedSettings(): Settings {
     radar: null,
     constraints: {},
     seenFigures: [],
+    introduced: false,
+    tour: null,
     labs: [],
   };
   try {
@@ -59,6 +65,12 @@ export const settings = createSlice({
     labRemembered: (state, { payload }: PayloadAction<MarkerMap>) => {
       const others = state.labs.filter((each) => JSON.stringify(each) !== JSON.stringify(payload));
       state.labs = [payload, ...others].slice(0, mostLabs) as typeof state.labs;
+    },
+    introduced: (state) => {
+      state.introduced = true;
+    },
+    tourMoved: (state, { payload }: PayloadAction<number | null>) => {
+      state.tour = payload;
     },
     soundSwitched: (state, { payload }: PayloadAction<boolean>) => {
       state.sound = payload;
@@ -85,5 +97,13 @@ const mostRemembered = 400;
 
 export const constraintsKey = (athlete: string, drill: string): string => `${athlete} ${drill}`;
 
-export const { themeChosen, soundSwitched, groupChosen, radarChosen, constraintsSet, figureSeen } =
-  settings.actions;
+export const {
+  introduced,
+  tourMoved,
+  themeChosen,
+  soundSwitched,
+  groupChosen,
+  radarChosen,
+  constraintsSet,
+  figureSeen,
+} = settings.actions;

@@ -33,11 +33,11 @@ const lowered = (id: string): string => {
 /**
  * The chain of a root in one sentence, largest parts first.
  *
- * @example chainWords(traced.roots[0], traced.total) // 'Momentum dies at the top explains 4.5 of the 7.0 points marked: itself, lead leg opens early and glove pulls the body around.'
+ * @example chainWords(traced.roots[0], traced.total) // 'Momentum dies at the top accounts for 4.5 of the 7.0 points marked: itself, lead leg opens early and glove pulls the body around.'
  */
 export function chainWords(root: Root, total: number): string {
   const others = root.explains.filter(({ id, credit }) => id !== root.id && credit >= 0.05);
-  const head = `${nodeName(root.id)} explains ${one(root.score)} of the ${one(total)} points marked`;
+  const head = `${nodeName(root.id)} accounts for ${one(root.score)} of the ${one(total)} points marked`;
   if (others.length === 0) return `${head}: itself.`;
   const named = others.slice(0, 5).map(({ id }) => lowered(id));
   const rest = others.length - named.length;
@@ -47,19 +47,19 @@ export function chainWords(root: Root, total: number): string {
 /**
  * Why a focus is proposed.
  *
- * @example focusWords(traced.reasons[0], traced) // 'It explains 65 % of the picture, more than anything else in the lower half.'
+ * @example focusWords(traced.reasons[0], traced) // 'Accounts for 65 % of what you marked, more than anything else in the lower half.'
  */
 export function focusWords(reason: FocusReason, trace: Trace): string {
   const node = nodeOf(reason.id);
   const root = trace.roots.find(({ id }) => id === reason.id);
-  const share = `${percent(root?.share ?? 0)} of the picture`;
+  const share = `${percent(root?.share ?? 0)} of what you marked`;
   const thread = reason.thread === 'lower' ? 'lower half' : 'arm action';
   if (reason.why === 'stress' && node?.type === 'flaw')
-    return `First, because it is severe and loads the ${node.stresses}; it explains ${share}.`;
+    return `First, because it is severe and loads the ${node.stresses}; it accounts for ${share}.`;
   const stress = reason.stress === undefined ? undefined : nodeOf(reason.stress);
   if (reason.why === 'cause' && stress?.type === 'flaw')
-    return `First, because at least half of “${stress.name}” comes from it, which is severe and loads the ${stress.stresses}: it is made safe through its cause. It explains ${share}.`;
-  return `It explains ${share}, more than anything else in the ${thread}.`;
+    return `First, because at least half of “${stress.name}” comes from it, which is severe and loads the ${stress.stresses}: fixing the cause makes it safe. It accounts for ${share}.`;
+  return `Accounts for ${share}, more than anything else in the ${thread}.`;
 }
 
 /**
@@ -84,7 +84,7 @@ export function bodyWords(bodyFirst: Trace['bodyFirst']): string[] {
     const limited = bodyFirst
       .filter((each) => each.limit === limit)
       .map(({ flaw, share }) => `${percent(share)} of “${nodeName(flaw)}”`);
-    return `The body may not get there yet: ${lowered(limit)} explains ${listed(limited)}.`;
+    return `The body may not get there yet: ${lowered(limit)} accounts for ${listed(limited)}.`;
   });
 }
 
@@ -95,7 +95,7 @@ export function bodyWords(bodyFirst: Trace['bodyFirst']): string[] {
  */
 export function habitWords(flaw: string, shares: Trace['bodyShares']): string {
   const limited = shares.filter((each) => each.flaw === flaw);
-  if (limited.length === 0) return 'Habit: no limit that was found explains any of it.';
+  if (limited.length === 0) return 'Habit: no limit that was found accounts for any of it.';
   const body = listed(limited.map(({ limit, share }) => `${percent(share)} ${lowered(limit)}`));
   return limited.some(({ share }) => share >= bodyShare)
     ? `Body first: ${body}. Mobility or strength comes first; pattern work stays in the feel and move stages until the re-test.`

@@ -59,7 +59,7 @@ export function AddAthlete() {
   return (
     <Screen
       title="New athlete"
-      back={{ label: 'Back to the roster', to: '/roster' }}
+      back={{ label: 'Back', to: '/roster' }}
       foot={
         <ActionBar>
           {error ? <ErrorNotice error={error} /> : null}

@@ -1,5 +1,6 @@
 import { verbs } from '@wrightonic/core';
 import { router, Slot, usePathname } from 'expo-router';
+import { useState } from 'react';
 import { Image, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { useStoredAthlete } from '../../store/useAthlete';
@@ -9,6 +10,9 @@ import { LockNotice } from '../../ui/Notice/LockNotice';
 import { NotRead } from '../../ui/Notice/Notice';
 import { PageTitle } from '../../ui/Screen/Screen';
 import { Tabs } from '../../ui/Tabs/Tabs';
+import { goBack } from '../../ui/Screen/goBack';
+import { HelpButton } from '../../ui/Screen/HelpButton';
+import { WholeWidth } from '../../ui/Screen/wholeWidth';
 import { useWide } from '../../ui/hooks/useWide';
 import { RosterList } from './RosterList';
 
@@ -22,11 +26,12 @@ export function AthleteFrame() {
   const wide = useWide();
   const { width } = useWindowDimensions();
   const own = useColours();
+  const [whole, setWhole] = useState(false);
   if (!page) return <NotRead error={error} again={again} />;
   if (/\/(session|sheet)$/.test(path)) return <Slot />;
   const { athlete } = page;
   // The picture of a trace has its own list beside it and wants the room.
-  const beside = wide && (width >= roomy || !path.endsWith('/trace'));
+  const beside = wide && (width >= roomy || (!path.endsWith('/trace') && !whole));
   const name = `${athlete.givenName} ${athlete.familyName}`;
   return (
     <View style={[styles.root, beside ? styles.beside : null]}>
@@ -40,11 +45,7 @@ export function AthleteFrame() {
         <View style={[styles.head, { backgroundColor: own.surface, borderColor: own.line }]}>
           <View style={styles.who}>
             {beside ? null : (
-              <IconButton
-                icon="chevron-left"
-                accessibilityLabel="Back to the roster"
-                onPress={() => router.navigate('/roster')}
-              />
+              <IconButton icon="chevron-left" accessibilityLabel="Back" onPress={() => goBack('/roster')} />
             )}
             {page.photo ? (
               <Image
@@ -67,6 +68,7 @@ export function AthleteFrame() {
             >
               Profile
             </Button>
+            <HelpButton />
           </View>
           <Tabs
             label="The five verbs"
@@ -83,7 +85,9 @@ export function AthleteFrame() {
             <LockNotice athlete={athlete} pain={page.pain} />
           </View>
         ) : null}
-        <Slot />
+        <WholeWidth value={setWhole}>
+          <Slot />
+        </WholeWidth>
       </View>
     </View>
   );

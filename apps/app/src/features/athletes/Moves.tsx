@@ -28,7 +28,7 @@ export function Moves() {
   return (
     <Screen
       title="Stage changes"
-      back={{ label: 'Back to the roster', to: '/roster' }}
+      back={{ label: 'Back', to: '/roster' }}
       foot={
         taking.error ? (
           <ActionBar>

@@ -1,41 +1,68 @@
 import { router, useLocalSearchParams } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
+import { useColours } from '../../theme/theme';
+import { useWide } from '../../ui/hooks/useWide';
+import { Pane } from '../../ui/Screen/Pane';
 import { PageTitle, TitleRow } from '../../ui/Screen/Screen';
 import { Ready } from './Ready';
 import { RosterList } from './RosterList';
+import { RosterTable } from './table/RosterTable';
 
+const Actions = () => (
+  <>
+    <Button mode="text" compact onPress={() => router.navigate('/roster/progress')}>
+      Progress
+    </Button>
+    <Button mode="text" compact onPress={() => router.navigate('/roster/import')}>
+      Import roster
+    </Button>
+    <Button mode="contained" icon="plus" onPress={() => router.navigate('/athletes/new')}>
+      Add athlete
+    </Button>
+  </>
+);
+
+/** Everyone: cards on a phone, beside them a table where there is room. */
 export function Roster() {
   const { search } = useLocalSearchParams<{ search?: string }>();
+  const wide = useWide();
+  const own = useColours();
+  const title = <TitleRow title="Roster" action={<Actions />} />;
+  if (!wide)
+    return (
+      <View style={styles.root} role="main">
+        <PageTitle>Roster</PageTitle>
+        <RosterList
+          searching={search !== undefined}
+          head={
+            <>
+              {title}
+              <Ready />
+            </>
+          }
+        />
+      </View>
+    );
   return (
-    <View style={styles.root} role="main">
-      <PageTitle>Roster</PageTitle>
-      <RosterList
-        searching={search !== undefined}
-        head={
-          <>
-            <TitleRow
-              title="Roster"
-              action={
-                <>
-                  <Button mode="text" compact onPress={() => router.navigate('/roster/progress')}>
-                    Progress
-                  </Button>
-                  <Button mode="text" compact onPress={() => router.navigate('/roster/import')}>
-                    From a table
-                  </Button>
-                  <Button mode="contained" icon="plus" onPress={() => router.navigate('/athletes/new')}>
-                    Add athlete
-                  </Button>
-                </>
-              }
-            />
-            <Ready />
-          </>
-        }
-      />
+    <View style={styles.beside}>
+      <View style={[styles.list, { borderColor: own.line }]} role="complementary" aria-label="Cards">
+        <RosterList searching={search !== undefined} />
+      </View>
+      <View style={styles.root} role="main">
+        <PageTitle>Roster</PageTitle>
+        <Pane maxWidth={1400}>
+          {title}
+          <Ready />
+          <RosterTable />
+        </Pane>
+      </View>
     </View>
   );
 }
 
-const styles = StyleSheet.create({ root: { flex: 1, minHeight: 0 } });
+const styles = StyleSheet.create({
+  root: { flex: 1, minWidth: 0, minHeight: 0 },
+  beside: { flex: 1, flexDirection: 'row', minHeight: 0 },
+  list: { width: 340, borderRightWidth: 1 },
+});

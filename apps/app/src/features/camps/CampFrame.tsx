@@ -1,9 +1,10 @@
-import { router, Slot, usePathname } from 'expo-router';
+import { Slot, usePathname } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { IconButton, Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { goBack } from '../../ui/Screen/goBack';
 import { PageTitle } from '../../ui/Screen/Screen';
 import { Tabs } from '../../ui/Tabs/Tabs';
 import { dayWords } from '../../ui/words/days';
@@ -31,11 +32,7 @@ export function CampFrame() {
       <PageTitle>{name}</PageTitle>
       <View style={[styles.head, { backgroundColor: own.surface, borderColor: own.line }]}>
         <View style={styles.who}>
-          <IconButton
-            icon="chevron-left"
-            accessibilityLabel="Back to the camps"
-            onPress={() => router.navigate('/camps')}
-          />
+          <IconButton icon="chevron-left" accessibilityLabel="Back" onPress={() => goBack('/camps')} />
           <View style={styles.grow}>
             <Text variant="headlineSmall" role="heading" aria-level={1} numberOfLines={1}>
               {name}

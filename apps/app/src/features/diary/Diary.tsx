@@ -60,7 +60,7 @@ export function Diary() {
   return (
     <Screen
       title="Diary"
-      back={{ label: 'Back to today', to: '/' }}
+      back={{ label: 'Back', to: '/' }}
       maxWidth={wide ? 1240 : 760}
       action={
         <Button mode="contained" icon="plus" onPress={() => setAdding({ athleteId: null })}>

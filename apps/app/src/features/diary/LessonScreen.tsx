@@ -46,7 +46,7 @@ export function LessonScreen() {
   return (
     <Screen
       title={athlete ? `${athlete.givenName}’s lesson` : 'Lesson'}
-      back={on === today ? { label: 'Back to today', to: '/' } : { label: 'Back to the diary', to: '/diary' }}
+      back={on === today ? { label: 'Back', to: '/' } : { label: 'Back to the diary', to: '/diary' }}
     >
       {error ? <ErrorNotice error={error} again={again} /> : null}
       {!lessons && !error ? <Waiting what="Reading the diary" /> : null}

@@ -11,10 +11,12 @@ import { dayWords } from '../../ui/words/days';
 interface Props {
   date: string;
   lessons: readonly Lesson[];
+  /** In a narrow column. */
+  short?: boolean;
 }
 
 /** Calls every lesson of a day off because of the weather, with a way back. */
-export function RainOff({ date, lessons }: Props) {
+export function RainOff({ date, lessons, short = false }: Props) {
   const dispatch = useAppDispatch();
   const today = useToday();
   const [rained, setRained] = useState<readonly Lesson[]>([]);
@@ -50,12 +52,13 @@ export function RainOff({ date, lessons }: Props) {
   return (
     <Button
       mode="text"
+      compact={short}
       icon="weather-pouring"
       style={styles.start}
       onPress={() => change(held, true)}
       accessibilityLabel={`Rain off ${held.length} ${held.length === 1 ? 'lesson' : 'lessons'} on ${dayWords(date, today)}`}
     >
-      Rain off this day
+      {short ? 'Rain off' : 'Rain off this day'}
     </Button>
   );
 }

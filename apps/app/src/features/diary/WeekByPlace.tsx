@@ -10,7 +10,7 @@ import {
 import type { Lesson, RosterEntry } from '@wrightonic/contract';
 import { takesPlace } from '@wrightonic/core';
 import { useState } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useMe, useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
@@ -79,51 +79,49 @@ export function WeekByPlace({ days, all, athletes }: Props) {
         },
       }}
     >
-      <ScrollView horizontal contentContainerStyle={styles.grid}>
-        <View style={styles.rows}>
-          <View style={styles.row}>
-            <View style={styles.place} />
-            {days.map(({ date, lessons }) => (
-              <View key={date} style={styles.day}>
-                <Text
-                  variant="titleMedium"
-                  role="heading"
-                  aria-level={2}
-                  style={date === today ? [styles.today, { borderColor: own.amber }] : null}
-                >
-                  {`${weekday(date)} ${dayWords(date, today)}`}
-                </Text>
-                <RainOff date={date} lessons={lessons} />
-              </View>
-            ))}
-          </View>
-          {places.length === 0 ? <Text>No lessons in this week.</Text> : null}
-          {places.map((place) => (
-            <View key={place} style={styles.row} role="group" aria-label={place || 'No place'}>
-              <View style={styles.place}>
-                <Text variant="labelLarge">{place || 'No place'}</Text>
-              </View>
-              {days.map(({ date, lessons }) => (
-                <Cell key={date} id={cellId(date, place)} closed={date < today}>
-                  {lessons
-                    .filter((lesson) => lesson.place.trim() === place)
-                    .map((lesson) => (
-                      <Dragged key={lesson.id} lesson={lesson} past={date < today} name={nameOf(lesson.id)}>
-                        <LessonCard
-                          lesson={lesson}
-                          date={date}
-                          all={all}
-                          athletes={athletes}
-                          showPlace={false}
-                        />
-                      </Dragged>
-                    ))}
-                </Cell>
-              ))}
+      <View style={styles.rows}>
+        <View style={styles.row}>
+          <View style={styles.place} />
+          {days.map(({ date, lessons }) => (
+            <View key={date} style={styles.day}>
+              <Text
+                variant="titleMedium"
+                role="heading"
+                aria-level={2}
+                style={date === today ? [styles.today, { borderColor: own.amber }] : null}
+              >
+                {`${weekday(date)} ${dayWords(date, today)}`}
+              </Text>
+              <RainOff date={date} lessons={lessons} short />
             </View>
           ))}
         </View>
-      </ScrollView>
+        {places.length === 0 ? <Text>No lessons in this week.</Text> : null}
+        {places.map((place) => (
+          <View key={place} style={styles.row} role="group" aria-label={place || 'No place'}>
+            <View style={styles.place}>
+              <Text variant="labelLarge">{place || 'No place'}</Text>
+            </View>
+            {days.map(({ date, lessons }) => (
+              <Cell key={date} id={cellId(date, place)} closed={date < today}>
+                {lessons
+                  .filter((lesson) => lesson.place.trim() === place)
+                  .map((lesson) => (
+                    <Dragged key={lesson.id} lesson={lesson} past={date < today} name={nameOf(lesson.id)}>
+                      <LessonCard
+                        lesson={lesson}
+                        date={date}
+                        all={all}
+                        athletes={athletes}
+                        showPlace={false}
+                      />
+                    </Dragged>
+                  ))}
+              </Cell>
+            ))}
+          </View>
+        ))}
+      </View>
       {moving ? (
         <MoveDialog
           {...moving}
@@ -174,22 +172,24 @@ function Dragged({ lesson, past, name, children }: DraggedProps) {
       ]}
     >
       {past || !takesPlace(lesson) ? null : (
-        <DragHandle name={`${name}, ${timeAt(lesson.startsAt, academy.zone)}`} draggable={draggable} />
+        <View style={styles.handle}>
+          <DragHandle name={`${name}, ${timeAt(lesson.startsAt, academy.zone)}`} draggable={draggable} />
+        </View>
       )}
-      <View style={styles.grow}>{children}</View>
+      {children}
     </View>
   );
 }
 
 const styles = StyleSheet.create({
-  grid: { flexGrow: 1 },
-  rows: { flex: 1, gap: 6 },
+  rows: { gap: 6 },
   row: { flexDirection: 'row', gap: 6, minHeight: 56 },
-  place: { width: 84, justifyContent: 'center' },
-  day: { flex: 1, minWidth: 140 },
+  place: { width: 64, justifyContent: 'center' },
+  day: { flex: 1, minWidth: 0 },
   cell: { borderWidth: 1, borderRadius: 8, padding: 4, gap: 4 },
   today: { borderBottomWidth: 3 },
-  dragged: { flexDirection: 'row', alignItems: 'center' },
+  dragged: { minWidth: 0 },
+  // Over the corner of the card, beside the time.
+  handle: { position: 'absolute', top: 0, right: 0, zIndex: 1 },
   lifted: { zIndex: 10, opacity: 0.9 },
-  grow: { flex: 1, minWidth: 0 },
 });

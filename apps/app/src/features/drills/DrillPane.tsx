@@ -35,7 +35,7 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
   const page = book.page(drill.id);
   const tags = book.cues(drill.id)?.tags ?? [];
   return (
-    <Screen title={drill.name} back={wide ? null : { label: 'Back to all drills', to: '/drills' }}>
+    <Screen title={drill.name} back={wide ? null : { label: 'Back', to: '/drills' }}>
       <Text>{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()} · ${
         drill.discipline === 'both' ? 'overhand and windmill' : drill.discipline
       } · from age ${drill.minAge}`}</Text>

@@ -21,6 +21,8 @@ import { DrillForm } from './DrillForm';
 import { DrillPane } from './DrillPane';
 import { drillsThat, neededThings, servedTargets } from './filter';
 
+const gridColumns = 3;
+
 const Gap = () => <View style={styles.gap} />;
 
 /** Every drill of the catalogue and the academy's own, to be found by name, flaw, equipment, thread and stage; on a wide screen beside one. */
@@ -28,20 +30,14 @@ export function Drills() {
   const wide = useWide();
   const own = useColours();
   const { drill } = useLocalSearchParams<{ drill?: string }>();
-  if (!wide) return drill ? <One id={drill} /> : <DrillList here={null} />;
+  if (!wide || !drill) return drill ? <One id={drill} /> : <DrillList here={null} />;
   return (
     <View style={styles.beside}>
       <View style={[styles.list, { borderColor: own.line }]}>
-        <DrillList here={drill ?? null} />
+        <DrillList here={drill} />
       </View>
       <View style={styles.root}>
-        {drill ? (
-          <One key={drill} id={drill} />
-        ) : (
-          <View role="complementary" aria-label="A drill in full">
-            <Empty>Choose a drill to read it in full.</Empty>
-          </View>
-        )}
+        <One key={drill} id={drill} />
       </View>
     </View>
   );
@@ -126,6 +122,8 @@ function DrillList({ here }: { here: string | null }) {
   const [atHand, setAtHand] = useState<string[] | null>(null);
   /** A flaw or limit that somebody came from. */
   const { target } = useLocalSearchParams<{ target?: string }>();
+  /** All of them as a grid of figures, where nothing else wants the room. */
+  const grid = wide && here === null;
   const shown = useMemo(
     () => drillsThat({ search, thread, stage, target: target || null, atHand, ours }, all),
     [search, thread, stage, target, atHand, ours, all],
@@ -136,33 +134,46 @@ function DrillList({ here }: { here: string | null }) {
     <View style={styles.root} role={here === null ? 'main' : 'complementary'} aria-label="All drills">
       {here === null ? <PageTitle>Drills</PageTitle> : null}
       <FlatList<Drill>
+        key={grid ? 'grid' : 'list'}
+        numColumns={grid ? gridColumns : 1}
+        {...(grid ? { columnWrapperStyle: styles.columns } : {})}
         data={shown}
         extraData={here}
         keyExtractor={({ id }) => id}
-        contentContainerStyle={styles.content}
+        contentContainerStyle={grid ? styles.wideContent : styles.content}
         ItemSeparatorComponent={Gap}
         renderItem={({ item }) => (
-          <DrillLine drill={item} figure={book.figure(item.id)} here={item.id === here} wide={wide} />
+          <DrillLine
+            drill={item}
+            figure={book.figure(item.id)}
+            here={item.id === here}
+            wide={wide}
+            beside={!grid}
+          />
         )}
         ListHeaderComponent={
           <View style={styles.head}>
             {here === null ? <TitleRow title="Drills" /> : <Heading>Drills</Heading>}
-            <SearchField label="Search drills" value={search} onChange={setSearch} />
-            <Choices<Thread | null>
-              label="Thread"
-              value={thread}
-              onChange={setThread}
-              options={[
-                { value: null, text: 'Both' },
-                ...threads.map((value) => ({ value, text: threadNames[value] })),
-              ]}
-            />
-            <Choices<Stage | null>
-              label="Stage"
-              value={stage}
-              onChange={setStage}
-              options={[{ value: null, text: 'All' }, ...stages.map((value) => ({ value, text: value }))]}
-            />
+            <View style={grid ? styles.filters : styles.head}>
+              <View style={styles.search}>
+                <SearchField label="Search drills" value={search} onChange={setSearch} />
+              </View>
+              <Choices<Thread | null>
+                label="Thread"
+                value={thread}
+                onChange={setThread}
+                options={[
+                  { value: null, text: 'Both' },
+                  ...threads.map((value) => ({ value, text: threadNames[value] })),
+                ]}
+              />
+              <Choices<Stage | null>
+                label="Stage"
+                value={stage}
+                onChange={setStage}
+                options={[{ value: null, text: 'All' }, ...stages.map((value) => ({ value, text: value }))]}
+              />
+            </View>
             <View style={styles.row}>
               <Button mode={target ? 'contained' : 'outlined'} onPress={() => toggle('flaw')}>
                 {target
@@ -204,9 +215,11 @@ interface LineProps {
   figure: string | null;
   here: boolean;
   wide: boolean;
+  /** It stands in a list beside another drill. */
+  beside: boolean;
 }
 
-const DrillLine = memo(function DrillLine({ drill, figure, here, wide }: LineProps) {
+const DrillLine = memo(function DrillLine({ drill, figure, here, wide, beside }: LineProps) {
   return (
     <PressableCard
       role="link"
@@ -214,11 +227,11 @@ const DrillLine = memo(function DrillLine({ drill, figure, here, wide }: LinePro
       aria-label={`${drill.name}, ${drill.stage}, ${threadNames[drill.thread].toLowerCase()}`}
       // Beside the list the list stays as it is.
       onPress={() =>
-        wide
+        wide && beside
           ? router.setParams({ drill: drill.id, edit: '', from: '' })
           : router.navigate(`/drills/${drill.id}`)
       }
-      style={styles.drill}
+      style={[styles.drill, wide && !beside ? styles.tile : null]}
     >
       <DrillFigure
         drill={figure}
@@ -244,6 +257,11 @@ const styles = StyleSheet.create({
   content: { padding: 16, paddingBottom: 32, width: '100%', maxWidth: 860, alignSelf: 'center' },
   head: { gap: 10, paddingBottom: 10 },
   gap: { height: 8 },
+  wideContent: { padding: 24, paddingBottom: 32, width: '100%', maxWidth: 1400, alignSelf: 'center' },
+  columns: { gap: 8 },
+  tile: { flex: 1, minWidth: 0 },
+  filters: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 12 },
+  search: { flexGrow: 1, flexBasis: 240 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   panel: { gap: 6 },
   start: { alignSelf: 'flex-start' },

@@ -19,7 +19,10 @@ import { Notice } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { Heading } from '../../ui/Screen/Screen';
 import { useWhom } from '../../ui/hooks/useWhom';
+import { useWide } from '../../ui/hooks/useWide';
+import { useWholeWidth } from '../../ui/Screen/wholeWidth';
 import { LookTold } from './LookTold';
+import { PhaseColumns, showColumn } from './PhaseColumns';
 import { Seam } from '../../ui/seam/Seam';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { lookSteps, type LookPoint, type LookStep } from '../../ui/checkpoint/steps';
@@ -40,7 +43,7 @@ const isPhase = (key: LookStep['key']): key is Phase => key !== 'body' && key !=
 
 interface FootProps {
   /** Checkpoints of the phase that nobody graded; null where there are none. */
-  rest: { all: boolean; onRest: () => void } | null;
+  rest: { all: boolean; n: number; onRest: () => void } | null;
   next: { name: string; onNext: () => void } | null;
   onFinish: (() => void) | null;
   mayFinish: boolean;
@@ -54,7 +57,7 @@ function LookFoot({ rest, next, onFinish, mayFinish }: FootProps) {
       <View style={styles.foot}>
         {rest ? (
           <Button {...big} onPress={rest.onRest}>
-            {rest.all ? 'All of this phase is clean' : 'The rest of this phase is clean'}
+            {rest.all ? `All ${rest.n} are clean` : `The other ${rest.n} are clean`}
           </Button>
         ) : next ? (
           <Button {...big} onPress={next.onNext}>
@@ -111,9 +114,10 @@ const LookNotes = ({ alone }: { alone: boolean }) => (
   </>
 );
 
-export function OpenLook({ athlete, look, carried, offers, start, only, onFinished }: Props) {
+/** A look that is under way: its steps, what was graded, what was measured for it, and what can be done. */
+function useLookUnderWay({ athlete, look, carried, offers, only, onFinished }: Props) {
   const dispatch = useAppDispatch();
-  const { id: athleteId, discipline } = athlete;
+  const athleteId = athlete.id;
   const whom = useWhom(athlete);
   const { findings, kind } = look;
   const full = kind === 'full';
@@ -122,6 +126,104 @@ export function OpenLook({ athlete, look, carried, offers, start, only, onFinish
     () => offers.filter(({ node, severity }) => findings[node] !== severity),
     [offers, findings],
   );
+  const grade = useCallback(
+    (node: string, severity: Severity | null, detail: FindingDetail = {}) => {
+      dispatch(log(athleteId, 'finding', { lookId: look.id, node, severity, ...detail }));
+    },
+    [dispatch, athleteId, look.id],
+  );
+  const offered = (step: LookStep) =>
+    waiting.filter(({ node }) => step.first.concat(step.more).some(({ id }) => id === node));
+  return {
+    findings,
+    full,
+    steps,
+    grade,
+    offered,
+    graded: Object.keys(findings).length,
+    seen: isLook(findings),
+    finish: () => {
+      dispatch(log(athleteId, 'look-finished', { lookId: look.id }));
+      onFinished();
+    },
+    point: (each: LookPoint) => (
+      <Checkpoint
+        key={each.id}
+        point={each}
+        grade={findings[each.id] ?? null}
+        detail={look.details[each.id]}
+        carried={carried.find(({ id }) => id === each.id)}
+        offer={waiting.find(({ node }) => node === each.id)}
+        hand={athlete.throws}
+        full={full}
+        onGrade={grade}
+      />
+    ),
+    offer: waiting.length ? (
+      <Offered
+        n={waiting.length}
+        where={steps.flatMap((each) =>
+          offered(each).length ? [`${each.name} ${offered(each).length}`] : [],
+        )}
+        onTake={() => {
+          for (const { node, severity, ...rest } of waiting)
+            grade(node, severity, detailOfOffer({ node, severity, ...rest }));
+        }}
+      />
+    ) : null,
+  };
+}
+
+/** A look under way: all phases side by side where there is room, else one after the other. */
+export function OpenLook(props: Props) {
+  const wide = useWide();
+  useWholeWidth(wide);
+  return wide ? <WideLook {...props} /> : <PhaseByPhase {...props} />;
+}
+
+/** The look over the whole width; what is finished is whatever was graded. */
+function WideLook(props: Props) {
+  const { athlete, look, carried } = props;
+  const { findings, steps, grade, point, offer, graded, seen, full, finish } = useLookUnderWay(props);
+  return (
+    <View style={styles.wide}>
+      <View style={styles.wideHead}>
+        <Seam
+          discipline={athlete.discipline}
+          findings={withCarried(findings, carried)}
+          faint={carried}
+          size="row"
+          label={full ? 'Full look under way' : 'Look under way'}
+          onPhase={showColumn}
+        />
+        {offer}
+        <View style={styles.head}>
+          <View style={styles.grow}>
+            <LookTold athleteId={athlete.id} look={look} />
+          </View>
+          <Text variant="bodySmall" role="status">{`${graded} looked at`}</Text>
+        </View>
+      </View>
+      <PhaseColumns steps={steps} findings={findings} point={point} onGrade={grade} />
+      <ActionBar>
+        <View style={styles.foot}>
+          <Text variant="bodySmall" style={styles.grow}>
+            Arrow keys move, 0 to 3 grade. Every grade is saved at once.
+          </Text>
+          <Button mode="contained" disabled={!seen} onPress={finish} contentStyle={styles.tall}>
+            Finish the look
+          </Button>
+        </View>
+      </ActionBar>
+    </View>
+  );
+}
+
+/** One phase after the other, as on a phone. */
+function PhaseByPhase(props: Props) {
+  const { athlete, look, carried, start, only } = props;
+  const { findings, steps, grade, point, offer, offered, graded, seen, full, finish } =
+    useLookUnderWay(props);
   const untouched = steps.find(({ key, first }) => isPhase(key) && first.some(({ id }) => !(id in findings)));
   const [key, setKey] = useState<LookStep['key']>(() => start ?? untouched?.key ?? steps[0]!.key);
   const [wider, setWider] = useState<LookStep['key'] | null>(null);
@@ -129,41 +231,10 @@ export function OpenLook({ athlete, look, carried, offers, start, only, onFinish
   const step = steps[at]!;
   const nextPhase = steps.slice(at + 1).find((each) => isPhase(each.key));
   const open = step.first.filter(({ id }) => !(id in findings));
-  const graded = Object.keys(findings).length;
-  const seen = isLook(findings);
-
-  const grade = useCallback(
-    (node: string, severity: Severity | null, detail: FindingDetail = {}) => {
-      dispatch(log(athleteId, 'finding', { lookId: look.id, node, severity, ...detail }));
-    },
-    [dispatch, athleteId, look.id],
-  );
-  const finish = () => {
-    dispatch(log(athleteId, 'look-finished', { lookId: look.id }));
-    onFinished();
-  };
   const rest = () => {
     for (const { id } of open) grade(id, 0);
     if (nextPhase) setKey(nextPhase.key);
   };
-  const takeAll = () => {
-    for (const offer of waiting) grade(offer.node, offer.severity, detailOfOffer(offer));
-  };
-  const point = (each: LookPoint) => (
-    <Checkpoint
-      key={each.id}
-      point={each}
-      grade={findings[each.id] ?? null}
-      detail={look.details[each.id]}
-      carried={carried.find(({ id }) => id === each.id)}
-      offer={waiting.find(({ node }) => node === each.id)}
-      hand={athlete.throws}
-      full={full}
-      onGrade={grade}
-    />
-  );
-  const offered = (step: LookStep) =>
-    waiting.filter(({ node }) => step.first.concat(step.more).some(({ id }) => id === node));
   const last = !nextPhase;
   return (
     // Each step begins at its top.
@@ -172,7 +243,9 @@ export function OpenLook({ athlete, look, carried, offers, start, only, onFinish
       foot={
         <LookFoot
           rest={
-            open.length > 0 && isPhase(key) ? { all: open.length === step.first.length, onRest: rest } : null
+            open.length > 0 && isPhase(key)
+              ? { all: open.length === step.first.length, n: open.length, onRest: rest }
+              : null
           }
           next={nextPhase ? { name: nextPhase.name, onNext: () => setKey(nextPhase.key) } : null}
           onFinish={last && (open.length === 0 || !isPhase(key)) ? finish : null}
@@ -181,7 +254,7 @@ export function OpenLook({ athlete, look, carried, offers, start, only, onFinish
       }
     >
       <Seam
-        discipline={discipline}
+        discipline={athlete.discipline}
         findings={withCarried(findings, carried)}
         faint={carried}
         size="large"
@@ -195,16 +268,8 @@ export function OpenLook({ athlete, look, carried, offers, start, only, onFinish
         </View>
         <Text variant="bodySmall" role="status">{`${graded} looked at`}</Text>
       </View>
-      <LookTold athleteId={athleteId} look={look} />
-      {waiting.length ? (
-        <Offered
-          n={waiting.length}
-          where={steps.flatMap((each) =>
-            offered(each).length ? [`${each.name} ${offered(each).length}`] : [],
-          )}
-          onTake={takeAll}
-        />
-      ) : null}
+      <LookTold athleteId={athlete.id} look={look} />
+      {offer}
       {step.first.map(point)}
       {wider === key || offered(step).length ? step.more.map(point) : null}
       {wider !== key && offered(step).length === 0 && step.more.length > 0 ? (
@@ -232,7 +297,9 @@ export function OpenLook({ athlete, look, carried, offers, start, only, onFinish
 }
 
 const styles = StyleSheet.create({
-  foot: { flexDirection: 'row', gap: 8 },
+  wide: { flex: 1, minHeight: 0, gap: 8 },
+  wideHead: { paddingHorizontal: 16, paddingTop: 8, gap: 6 },
+  foot: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   grow: { flex: 1 },
   start: { alignSelf: 'flex-start' },
   tall: { minHeight: 48 },

@@ -1,9 +1,8 @@
 import { judged, percent, type Tally } from '@wrightonic/core';
+import { View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
-import { Card } from '../../ui/Card/Card';
 import { ErrorNotice } from '../../ui/Notice/Notice';
-import { Heading } from '../../ui/Screen/Screen';
 
 const turned = (tally: Tally): string =>
   judged(tally)
@@ -20,8 +19,7 @@ const callWords = (whose: string, { accepted, overruled }: { accepted: Tally; ov
 export function Calls() {
   const { data, error, refetch } = lazyEndpoints.useCallsQuery();
   return (
-    <Card>
-      <Heading>Calls</Heading>
+    <View style={{ gap: 8 }}>
       {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
       {data ? (
         <>
@@ -32,6 +30,6 @@ export function Calls() {
           </Text>
         </>
       ) : null}
-    </Card>
+    </View>
   );
 }

@@ -12,7 +12,7 @@ import { Heading, Screen } from '../../ui/Screen/Screen';
 import { FormText } from '../../ui/form/bound';
 import { useSchemaForm } from '../../ui/form/schemaForm';
 
-const back = { label: 'Back to the office', to: '/office' } as const;
+const back = { label: 'Back', to: '/office' } as const;
 
 const exampleOf = (key: string): string =>
   [

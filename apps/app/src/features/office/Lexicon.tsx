@@ -12,7 +12,7 @@ import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { TextField } from '../../ui/form/TextField';
 
-const back = { label: 'Back to the office', to: '/office' } as const;
+const back = { label: 'Back', to: '/office' } as const;
 
 /** The words by which free notes are understood, tag by tag. */
 export function Lexicon() {

@@ -14,7 +14,7 @@ import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 
-const back = { label: 'Back to the office', to: '/office' } as const;
+const back = { label: 'Back', to: '/office' } as const;
 
 const plain = (measure: string): string => capital(measure.replaceAll('-', ' '));
 const whomWords = ({ discipline, level, sex }: Norm): string =>

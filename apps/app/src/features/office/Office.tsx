@@ -1,17 +1,20 @@
-import { router } from 'expo-router';
-import { View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { useLocalSearchParams } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
 import { usePreferences } from '../../store/usePreferences';
 import { soundSwitched, themeChosen, type ThemeChoice } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
 import { ApproachFields } from '../../ui/form/ApproachFields';
-import { Card } from '../../ui/Card/Card';
 import { Choices } from '../../ui/form/Choices';
 import { handNames } from '../../ui/words/kindWords';
 import { ErrorNotice } from '../../ui/Notice/Notice';
-import { Heading, Screen } from '../../ui/Screen/Screen';
+import { Screen } from '../../ui/Screen/Screen';
+import { Section } from '../../ui/Section/Section';
+import { useWide } from '../../ui/hooks/useWide';
+import { officeParts, type OfficePart } from './parts';
 import { Calls } from './Calls';
+import { OfficeLinks } from './OfficeLinks';
 import { SignOut } from './SignOut';
 import { selectSound, selectTheme } from '../../store/selectors';
 
@@ -22,8 +25,7 @@ function ThisDevice() {
   const theme = useAppSelector(selectTheme);
   const sound = useAppSelector(selectSound);
   return (
-    <Card>
-      <Heading>This device</Heading>
+    <View style={styles.part}>
       <Choices<ThemeChoice>
         label="Theme"
         shown
@@ -45,7 +47,7 @@ function ThisDevice() {
           { value: 'off', text: 'Off' },
         ]}
       />
-    </Card>
+    </View>
   );
 }
 
@@ -53,8 +55,7 @@ function Yours() {
   const { person } = useMe();
   const { save } = usePreferences();
   return (
-    <Card>
-      <Heading>Yours</Heading>
+    <View style={styles.part}>
       <Choices
         label="Hand that holds the phone"
         shown
@@ -117,7 +118,7 @@ function Yours() {
           { value: 'catcher', text: 'the catcher' },
         ]}
       />
-    </Card>
+    </View>
   );
 }
 
@@ -125,8 +126,7 @@ function YourApproach() {
   const { person } = useMe();
   const { save } = usePreferences();
   return (
-    <Card>
-      <Heading>Your approach</Heading>
+    <View style={styles.part}>
       <Text>Holds for every athlete unless their own page says otherwise.</Text>
       <ApproachFields value={person.approach} onChange={(approach) => save({ approach })} unset="Default" />
       <Choices
@@ -136,75 +136,59 @@ function YourApproach() {
         onChange={(goodStrikes) => save({ goodStrikes })}
         options={strikeShares.map((value) => ({ value, text: `${Math.round(100 * value)} %` }))}
       />
-    </Card>
+    </View>
   );
 }
 
-/** What has a screen of its own. */
-function Further() {
-  return (
-    <>
-      <Card>
-        <Heading>What causes what</Heading>
-        <Text>The links behind every trace: weights, links of your own, links switched off.</Text>
-        <Button
-          mode="outlined"
-          onPress={() => router.navigate('/office/links')}
-          style={{ alignSelf: 'flex-start' }}
-        >
-          Open the links
-        </Button>
-      </Card>
-      <Card>
-        <Heading>Planning and words</Heading>
-        <Text>
-          Rules for every weekly plan, the words that tag notes, and the ranges that count as usual.
-        </Text>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          <Button mode="outlined" onPress={() => router.navigate('/office/planning')}>
-            Planning
-          </Button>
-          <Button mode="outlined" onPress={() => router.navigate('/office/words')}>
-            Words
-          </Button>
-          <Button mode="outlined" onPress={() => router.navigate('/office/norms')}>
-            Norms
-          </Button>
-        </View>
-      </Card>
-      <Card>
-        <Heading>Radar lines</Heading>
-        <Text>Instruments that send their readings here by themselves, each with a key of its own.</Text>
-        <Button
-          mode="outlined"
-          onPress={() => router.navigate('/office/devices')}
-          style={{ alignSelf: 'flex-start' }}
-        >
-          Devices
-        </Button>
-      </Card>
-    </>
-  );
-}
+const About = () => (
+  <Text variant="bodySmall">
+    Wrightonic helps to plan practice. It is not a medical device and gives no diagnosis of an injury. Local
+    rules for throws win where they are stricter.
+  </Text>
+);
 
-/** The instructor's own settings. */
+const contents: Record<OfficePart, () => React.ReactNode> = {
+  you: Yours,
+  device: ThisDevice,
+  approach: YourApproach,
+  calls: Calls,
+  account: () => (
+    <View style={styles.part}>
+      <SignOut />
+      <About />
+    </View>
+  ),
+};
+
+/** The instructor's own settings: one part beside the list where there is room, all of them to unfold on a phone. */
 export function Office() {
   const { person, academy } = useMe();
+  const wide = useWide();
   const { error } = usePreferences();
+  const { part } = useLocalSearchParams<{ part?: string }>();
+  const shown = officeParts.find(({ id }) => id === part) ?? officeParts[0]!;
+  const Shown = contents[shown.id];
   return (
-    <Screen title="Office">
-      <Text variant="bodyLarge">{`${person.name}, ${person.role} at ${academy.name}`}</Text>
+    <Screen title={wide ? shown.name : 'Office'}>
+      <Text>{`${person.name}, ${person.role} at ${academy.name}`}</Text>
       {error ? <ErrorNotice error={error} /> : null}
-      <ThisDevice />
-      <Yours />
-      <YourApproach />
-      <Further />
-      <Calls />
-      <SignOut />
-      <Text variant="bodySmall">
-        Wrightonic helps to plan practice. It is not a medical device and gives no diagnosis of an injury.
-        Local rules for throws win where they are stricter.
-      </Text>
+      {wide ? (
+        <Shown />
+      ) : (
+        <>
+          {officeParts.map(({ id, name, what }) => {
+            const Content = contents[id];
+            return (
+              <Section key={id} title={name} told={what}>
+                <Content />
+              </Section>
+            );
+          })}
+          <OfficeLinks />
+        </>
+      )}
     </Screen>
   );
 }
+
+const styles = StyleSheet.create({ part: { gap: 12 } });

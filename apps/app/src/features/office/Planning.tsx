@@ -8,7 +8,7 @@ import { useSchemaForm } from '../../ui/form/schemaForm';
 import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 
-const back = { label: 'Back to the office', to: '/office' } as const;
+const back = { label: 'Back', to: '/office' } as const;
 
 /** What holds for every plan of the academy. */
 export function Planning() {

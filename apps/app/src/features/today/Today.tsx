@@ -17,6 +17,7 @@ import { selectEntries } from '../../store/selectors';
 
 // Comes with the later screens: the lessons are what somebody opens the app for.
 const DayAsks = screen('DayAsks', null);
+const FirstSight = screen('FirstSight', null);
 
 /** The day; of somebody who helps at a camp it is the camp's. */
 export function Today() {
@@ -65,6 +66,7 @@ function OwnDay() {
         />
       }
     >
+      {idle ? <FirstSight /> : null}
       <LockedThrows roster={roster.data ?? []} />
       {day ? <Text variant="bodyLarge">{dayCount(day, academy.name)}</Text> : null}
       {error ? <ErrorNotice error={error} again={again} /> : null}

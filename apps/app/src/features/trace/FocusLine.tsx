@@ -94,7 +94,7 @@ export function FocusLine(props: Props) {
 }
 
 const styles = StyleSheet.create({
-  line: { flex: 1, flexDirection: 'row', borderLeftWidth: 5, paddingLeft: 10 },
+  line: { flexGrow: 1, flexBasis: 'auto', flexDirection: 'row', borderLeftWidth: 5, paddingLeft: 10 },
   grow: { flex: 1, minWidth: 0 },
   pin: { width: 44, height: 44, margin: 0 },
   dialog: { maxWidth: 480, width: '92%', alignSelf: 'center', maxHeight: '80%' },

@@ -8,12 +8,12 @@ import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { ActionBar } from '../../ui/ActionBar/ActionBar';
 import { useWide } from '../../ui/hooks/useWide';
+import { ApplyResults } from '../../ui/Measured/ApplyResults';
 import { Pane } from '../../ui/Screen/Pane';
 import type { Chosen } from '../../ui/seam/picture';
 import { carriedWords } from '../../ui/words/carriedWords';
 import { agoWords, dayWords } from '../../ui/words/days';
 import { AcceptBar } from './AcceptBar';
-import { MeasuredSince } from './MeasuredSince';
 import { Reading } from './Reading';
 import { Settle } from './Settle';
 import { Sights } from './Sights';
@@ -138,7 +138,7 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
   ) : (
     <>
       <Settle athlete={athlete} look={look} result={result} opened={isTooClose(robustness)} />
-      <MeasuredSince athlete={athlete} look={look} />
+      <ApplyResults athlete={athlete} look={look} />
       <Sights page={page} traced={traced} chosen={chosen} onChoose={setChosen} focus={focus} />
       <Tools athlete={athlete} look={look} onTry={() => setTrial({})} />
     </>

@@ -50,15 +50,16 @@ export function Verdict({ athlete, look, seen, choice, robustness, trial, childr
       {!trial && tooThin(look.findings, seen.carried) ? <CannotJudge result={result} /> : null}
       <View style={wide ? styles.beside : styles.below}>
         {threads.map((thread) => (
-          <FocusLine
-            key={thread}
-            discipline={athlete.discipline}
-            thread={thread}
-            trace={result}
-            chosen={focus[thread]}
-            trying={trial !== null}
-            onChoose={(to) => choice.pin(thread, to)}
-          />
+          <View key={thread} style={wide ? styles.half : null}>
+            <FocusLine
+              discipline={athlete.discipline}
+              thread={thread}
+              trace={result}
+              chosen={focus[thread]}
+              trying={trial !== null}
+              onChoose={(to) => choice.pin(thread, to)}
+            />
+          </View>
         ))}
       </View>
       <Confidence state={robustness} focus={result.focus} />
@@ -91,5 +92,6 @@ export function Verdict({ athlete, look, seen, choice, robustness, trial, childr
 const styles = StyleSheet.create({
   card: { gap: 6 },
   beside: { flexDirection: 'row', gap: 16 },
+  half: { flex: 1, minWidth: 0 },
   below: { gap: 6 },
 });

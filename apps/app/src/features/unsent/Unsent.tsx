@@ -25,7 +25,7 @@ export function Unsent() {
   const { person } = useMe();
   const others = unsent.filter(({ personId }) => personId !== person.id).length;
   return (
-    <Screen title="Not sent" back={{ label: 'Back to today', to: '/' }}>
+    <Screen title="Not sent" back={{ label: 'Back', to: '/' }}>
       <Text>
         {connected
           ? 'The server answers. What waits goes out by itself.'

@@ -1,7 +1,7 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { nodeName } from '@wrightonic/core/checkpoints';
 import { Link } from 'expo-router';
-import { memo } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
@@ -21,15 +21,24 @@ interface Props {
 export const AthleteLine = memo(function AthleteLine({ athlete, lead, trail, here }: Props) {
   const own = useColours();
   const { id, givenName, familyName, discipline, findings, due, focus } = athlete;
+  // The chosen one is in view, wherever in the list it stands.
+  const line = useRef<View>(null);
+  useEffect(() => {
+    if (here) (line.current as unknown as HTMLElement | null)?.scrollIntoView({ block: 'nearest' });
+  }, [here]);
   const focuses = [focus.lower, focus.arm].filter((each) => each !== null).map(nodeName);
   return (
     <Link href={`/athletes/${id}/${due.verb}`} push asChild>
       <Pressable
+        ref={line}
         role="link"
         aria-current={here ? 'page' : undefined}
         style={StyleSheet.flatten([
           styles.line,
-          { backgroundColor: own.surface, borderColor: here ? own.amber : own.line },
+          {
+            backgroundColor: here ? own.amberSunk : own.surface,
+            borderColor: here ? own.amber : own.line,
+          },
           here ? styles.here : null,
         ])}
       >

@@ -1,7 +1,9 @@
-import { router, type Href } from 'expo-router';
+import type { Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { IconButton, Text } from 'react-native-paper';
+import { goBack } from './goBack';
+import { HelpButton } from './HelpButton';
 import { Pane } from './Pane';
 
 interface Props {
@@ -35,13 +37,14 @@ export function TitleRow({ title, back, action }: Pick<Props, 'title' | 'back' |
           icon="chevron-left"
           accessibilityLabel={back.label}
           style={styles.back}
-          onPress={() => router.navigate(back.to)}
+          onPress={() => goBack(back.to)}
         />
       ) : null}
       <Text variant="headlineLarge" role="heading" aria-level={1} style={styles.grow}>
         {title}
       </Text>
       {action}
+      <HelpButton />
     </View>
   );
 }

@@ -17,6 +17,7 @@ import { useWide } from '../hooks/useWide';
 const Keys = screen('Keys', null);
 const FreshVersion = screen('FreshVersion', null);
 const ChangeFeed = screen('ChangeFeed', null);
+const Tour = screen('Tour', null);
 
 const full = /^\/(athletes\/[^/]+\/(session|sheet)|s\/.+)$/;
 
@@ -57,6 +58,7 @@ export function Shell({ children }: { children: ReactNode }) {
         {idle ? <ChangeFeed /> : null}
         <UnsentLine />
         <ErrorBoundary path={path}>{children}</ErrorBoundary>
+        {idle ? <Tour /> : null}
       </View>
       {!wide && !working ? bar : null}
     </View>

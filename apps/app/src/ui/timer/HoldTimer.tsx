@@ -3,7 +3,8 @@ import { Button } from 'react-native-paper';
 import { now } from '../../offline/clock';
 import { useCountdown } from './useCountdown';
 
-const asLong = (seconds: number): string => (seconds % 60 === 0 ? `${seconds / 60} min` : `${seconds} s`);
+const timed = (seconds: number): string =>
+  seconds % 60 === 0 ? `Start ${seconds / 60}-minute timer` : `Time ${seconds} s`;
 
 /** Counts a hold down and beeps when it is over. */
 export function HoldTimer({ seconds }: { seconds: number }) {
@@ -15,10 +16,10 @@ export function HoldTimer({ seconds }: { seconds: number }) {
       mode={running ? 'contained' : 'outlined'}
       compact
       icon="timer-outline"
-      accessibilityLabel={running ? `Holding, ${left} s left; stop` : `Time a hold of ${asLong(seconds)}`}
+      accessibilityLabel={running ? `Holding, ${left} s left; stop` : timed(seconds)}
       onPress={() => setUntil(running ? null : now().getTime() + seconds * 1000)}
     >
-      {running ? `${left} s` : `Hold ${asLong(seconds)}`}
+      {running ? `${left} s` : timed(seconds)}
     </Button>
   );
 }

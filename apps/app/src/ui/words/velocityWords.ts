@@ -4,6 +4,10 @@ import { velocityIn, type EffortCurve, type VelocityUnit } from '@wrightonic/cor
 export const said = (value: number, unit: VelocityUnit): string =>
   `${velocityIn(value, unit).toFixed(1)} ${unit}`;
 
+/** A change of velocity, m/s, with its sign and unit. */
+export const signed = (value: number, unit: VelocityUnit): string =>
+  `${value < 0 ? '−' : '+'}${velocityIn(Math.abs(value), unit).toFixed(1)} ${unit}`;
+
 export function effortSentence(effort: EffortCurve | null, unit: VelocityUnit): string {
   if (!effort) return 'Three efforts with three throws each, such as 60, 80 and 100, draw this line.';
   const climb = `Ten points of effort are worth ${said(effort.slopePer10, unit)}.`;

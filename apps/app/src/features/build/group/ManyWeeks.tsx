@@ -41,7 +41,7 @@ export function ManyWeeks() {
   return (
     <Screen
       title="Plan several athletes"
-      back={{ label: 'Back to the roster', to: '/roster' }}
+      back={{ label: 'Back', to: '/roster' }}
       foot={
         <ActionBar>
           {weeks.length ? (

@@ -63,11 +63,7 @@ function CheckInList({ camp }: { camp: CampRecord }) {
   const done = camp.members.filter((each) => stateOn(each, today)).length;
   return (
     <Pane>
-      <TitleRow
-        title="Check-in"
-        back={{ label: 'Back to the day', to: `/camps/${camp.id}/day` }}
-        action={null}
-      />
+      <TitleRow title="Check-in" back={{ label: 'Back', to: `/camps/${camp.id}/day` }} action={null} />
       <Text role="status">{`${done} of ${camp.members.length} checked in`}</Text>
       <SearchField label="Search by name" value={search} onChange={setSearch} />
       <VirtualLines count={shown.length} height={lineHeight} gap={6} keyOf={(n) => shown[n]!.id}>

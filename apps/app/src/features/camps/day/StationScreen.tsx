@@ -45,11 +45,7 @@ function Group({ camp, station, asked }: { camp: CampRecord; station: PlannedSta
   );
   return (
     <Pane>
-      <TitleRow
-        title={station.name}
-        back={{ label: 'Back to the day', to: `/camps/${camp.id}/day` }}
-        action={null}
-      />
+      <TitleRow title={station.name} back={{ label: 'Back', to: `/camps/${camp.id}/day` }} action={null} />
       {error ? <ErrorNotice error={error} /> : null}
       <Choices
         label="Slot"

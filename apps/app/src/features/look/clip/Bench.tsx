@@ -1,11 +1,12 @@
 import type { ClipRecord, LookPage } from '@wrightonic/contract';
 import { frameAt } from '@wrightonic/core';
-import { StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { useWide } from '../../../ui/hooks/useWide';
 import { Notice, Waiting } from '../../../ui/Notice/Notice';
 import { Pane } from '../../../ui/Screen/Pane';
 import { Heading } from '../../../ui/Screen/Screen';
+import { useWholeWidth } from '../../../ui/Screen/wholeWidth';
 import { DrawTools } from './DrawTools';
 import { frameAsPng } from './exportFrame';
 import { FrameControls } from './FrameControls';
@@ -34,8 +35,9 @@ interface Props {
 /** A clip that is open: the picture with its drawings, frame by frame, events and measures beside it. */
 export function Bench({ athlete, file, hash, clips, onClose }: Props) {
   const wide = useWide();
+  useWholeWidth(wide);
   const state = useClip({ athleteId: athlete.id, file, hash, clips, onUnreadable: onClose });
-  const { video, url, ready, time, clip } = state;
+  const { video, ready, time, clip } = state;
   const drawings = useDrawings(athlete, state);
   const tracking = useTracking({ athlete, file, clip, time, onTracked: state.seek });
   const read = useReading(athlete, clip, tracking.kept);
@@ -44,42 +46,15 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
   const figure = (drawing: ClipRecord['drawings'][number]) => (clip ? figureWords(drawing, clip) : '');
   const words = clip ? `Frame ${frameAt(time, clip.fps)}, ${time.toFixed(3)} s` : '';
   const picture = (
-    <div style={frameStyle(clip, wide)}>
-      {url ? (
-        <video
-          ref={video}
-          src={url}
-          muted
-          playsInline
-          preload="auto"
-          aria-label={`Clip ${file.name}`}
-          onLoadedMetadata={state.loaded}
-          onError={() =>
-            onClose(
-              `${file.name} cannot be read as a video here. Open an MP4 or a WebM. Nothing was changed.`,
-            )
-          }
-          onEnded={state.pause}
-          style={{
-            display: 'block',
-            width: '100%',
-            ...(clip ? { height: '100%' } : { maxHeight: '34vh' }),
-          }}
-        />
-      ) : null}
-      {ready ? (
-        <Overlay
-          drawings={drawings.shown}
-          tool={drawings.tool}
-          figure={figure}
-          onDrawn={drawings.drawn}
-          onMoved={drawings.moved}
-        />
-      ) : null}
-      {ready && clip && (tracking.kept || tracking.picking || tracking.who) ? (
-        <Skeleton tracking={tracking} clip={clip} time={time} />
-      ) : null}
-    </div>
+    <ClipPicture
+      file={file}
+      wide={wide}
+      state={state}
+      drawings={drawings}
+      tracking={tracking}
+      figure={figure}
+      onClose={onClose}
+    />
   );
   const controls = (
     <View style={styles.gap}>
@@ -125,30 +100,88 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
         </Notice>
       </View>
     ) : null;
-  return (
-    // On a phone the picture stays in sight, whatever of its figures is read.
-    <Pane maxWidth={1400} head={wide ? null : picture}>
-      <View style={styles.row}>
-        <Button mode="text" icon="chevron-left" onPress={() => onClose()}>
-          All clips
-        </Button>
-        <Heading>{file.name}</Heading>
-      </View>
-      {wide ? (
+  const title = (
+    <View style={styles.row}>
+      <Button mode="text" icon="chevron-left" onPress={() => onClose()}>
+        All clips
+      </Button>
+      <Heading>{file.name}</Heading>
+    </View>
+  );
+  if (wide)
+    return (
+      <View style={styles.wide}>
+        {title}
         <View style={styles.beside}>
-          <View style={[styles.left, styles.gap]}>
+          <ScrollView style={styles.left} contentContainerStyle={styles.gap} tabIndex={0}>
             {picture}
             {controls}
-          </View>
-          <View style={styles.right}>{beside}</View>
+          </ScrollView>
+          {/* Scrolls by itself: whatever is read there, the picture stays where it is. */}
+          <ScrollView style={styles.right} contentContainerStyle={styles.gap} tabIndex={0}>
+            {beside}
+          </ScrollView>
         </View>
-      ) : (
-        <>
-          {controls}
-          {beside}
-        </>
-      )}
+      </View>
+    );
+  return (
+    // On a phone the picture stays in sight, whatever of its figures is read.
+    <Pane head={picture}>
+      {title}
+      {controls}
+      {beside}
     </Pane>
+  );
+}
+
+interface PictureProps extends Pick<Props, 'file' | 'onClose'> {
+  wide: boolean;
+  state: ReturnType<typeof useClip>;
+  drawings: ReturnType<typeof useDrawings>;
+  tracking: ReturnType<typeof useTracking>;
+  figure: (drawing: ClipRecord['drawings'][number]) => string;
+}
+
+/** The film with what is drawn over it. */
+function ClipPicture({ file, wide, state, drawings, tracking, figure, onClose }: PictureProps) {
+  const { video, url, ready, time, clip } = state;
+  return (
+    <div style={frameStyle(clip, wide)}>
+      {url ? (
+        <video
+          ref={video}
+          src={url}
+          muted
+          playsInline
+          preload="auto"
+          aria-label={`Clip ${file.name}`}
+          onLoadedMetadata={state.loaded}
+          onError={() =>
+            onClose(
+              `${file.name} cannot be read as a video here. Open an MP4 or a WebM. Nothing was changed.`,
+            )
+          }
+          onEnded={state.pause}
+          style={{
+            display: 'block',
+            width: '100%',
+            ...(clip ? { height: '100%' } : { maxHeight: '34vh' }),
+          }}
+        />
+      ) : null}
+      {ready ? (
+        <Overlay
+          drawings={drawings.shown}
+          tool={drawings.tool}
+          figure={figure}
+          onDrawn={drawings.drawn}
+          onMoved={drawings.moved}
+        />
+      ) : null}
+      {ready && clip && (tracking.kept || tracking.picking || tracking.who) ? (
+        <Skeleton tracking={tracking} clip={clip} time={time} />
+      ) : null}
+    </div>
   );
 }
 
@@ -171,7 +204,8 @@ const frameStyle = (clip: ClipRecord | undefined, wide: boolean) =>
 const styles = StyleSheet.create({
   gap: { gap: 8 },
   row: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: 6 },
-  beside: { flexDirection: 'row', gap: 16, alignItems: 'flex-start' },
+  wide: { flex: 1, minHeight: 0, paddingHorizontal: 16, gap: 8 },
+  beside: { flex: 1, minHeight: 0, flexDirection: 'row', gap: 16 },
   left: { flex: 3, minWidth: 0 },
   right: { flex: 2, minWidth: 0 },
 });

@@ -15,13 +15,14 @@ import {
 } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button, Dialog, Portal, Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { Choices } from '../../../ui/form/Choices';
 import { Notice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { severityNames } from '../../../ui/seam/words';
+import { useWide } from '../../../ui/hooks/useWide';
 import { useWhom } from '../../../ui/hooks/useWhom';
 import { wholeClip } from './useDrawings';
 import { eventName } from '../../../ui/words/clipEvents';
@@ -88,6 +89,7 @@ export function Measures({ athlete, state }: Props) {
   ];
   const measures = clipMeasures[athlete.discipline];
   const open = measures.filter((each) => seenFrom(each, clip.view));
+  const named = clip.drawings.find(({ id }) => id === naming);
   const nameOf = (id: string) => measures.find((each) => each.id === id)?.name ?? '';
   return (
     <Card>
@@ -123,29 +125,6 @@ export function Measures({ athlete, state }: Props) {
           >
             Erase
           </Button>
-          {naming === drawing.id ? (
-            <View style={styles.root}>
-              <Choices<string>
-                label="It measures"
-                shown
-                value={drawing.measure}
-                onChange={(id) => {
-                  setNaming(null);
-                  const measure = open.find((each) => each.id === id);
-                  const value = drawnValue(drawing, aspect, scale)?.value ?? null;
-                  const doubts = measure ? drawnDoubts(measure, { time: drawing.time, value }, clip) : [];
-                  if (measure && doubts.length) setAsked({ drawing, measure, doubts, value });
-                  else draw({ ...drawing, measure: id });
-                }}
-                options={[
-                  { value: '', text: 'Nothing named' },
-                  ...open
-                    .filter(({ type }) => type === drawing.type)
-                    .map(({ id, name }) => ({ value: id, text: name })),
-                ]}
-              />
-            </View>
-          ) : null}
           {asked?.drawing.id === drawing.id ? (
             <View style={styles.root}>
               <AskedFirst
@@ -161,6 +140,21 @@ export function Measures({ athlete, state }: Props) {
           ) : null}
         </View>
       ))}
+      {named ? (
+        <NameSheet
+          drawing={named}
+          options={open.filter(({ type }) => type === named.type)}
+          onName={(id) => {
+            setNaming(null);
+            const measure = open.find((each) => each.id === id);
+            const value = drawnValue(named, aspect, scale)?.value ?? null;
+            const doubts = measure ? drawnDoubts(measure, { time: named.time, value }, clip) : [];
+            if (measure && doubts.length) setAsked({ drawing: named, measure, doubts, value });
+            else draw({ ...named, measure: id });
+          }}
+          onClose={() => setNaming(null)}
+        />
+      ) : null}
       {clip.drawings.length === 0 ? (
         <Text variant="bodySmall">
           Choose a tool under the picture and tap its points. Three make an angle, two a line; a length needs
@@ -176,6 +170,41 @@ export function Measures({ athlete, state }: Props) {
         ))}
       <ForTheLook athleteId={athlete.id} offers={offers} />
     </Card>
+  );
+}
+
+interface NameProps {
+  drawing: Drawing;
+  options: readonly ClipMeasure[];
+  onName: (id: string) => void;
+  onClose: () => void;
+}
+
+/** What a drawing measures, as a sheet at the side or at the bottom: the picture stays in sight. */
+function NameSheet({ drawing, options, onName, onClose }: NameProps) {
+  const wide = useWide();
+  return (
+    <Portal>
+      <Dialog visible onDismiss={onClose} style={wide ? styles.side : styles.bottom}>
+        <Dialog.Title>{`What does this ${toolNames[drawing.type].toLowerCase()} measure?`}</Dialog.Title>
+        <Dialog.ScrollArea>
+          <ScrollView contentContainerStyle={styles.inside}>
+            <Choices<string>
+              label="It measures"
+              value={drawing.measure}
+              onChange={onName}
+              options={[
+                { value: '', text: 'Not named' },
+                ...options.map(({ id, name }) => ({ value: id, text: name })),
+              ]}
+            />
+          </ScrollView>
+        </Dialog.ScrollArea>
+        <Dialog.Actions>
+          <Button onPress={onClose}>Cancel</Button>
+        </Dialog.Actions>
+      </Dialog>
+    </Portal>
   );
 }
 
@@ -243,4 +272,7 @@ const styles = StyleSheet.create({
   root: { width: '100%' },
   drawing: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center' },
   grow: { flexGrow: 1, flexShrink: 1 },
+  side: { width: 400, alignSelf: 'flex-end', maxHeight: '80%' },
+  bottom: { width: '94%', alignSelf: 'center', maxHeight: '46%', marginTop: 'auto', marginBottom: 8 },
+  inside: { paddingVertical: 12 },
 });

@@ -11,6 +11,7 @@ import { Choices } from '../../../ui/form/Choices';
 import { dayWords } from '../../../ui/words/days';
 import { Empty, ErrorNotice, Waiting, NotRead } from '../../../ui/Notice/Notice';
 import { ActionBar } from '../../../ui/ActionBar/ActionBar';
+import { ApplyResults } from '../../../ui/Measured/ApplyResults';
 import { Pane } from '../../../ui/Screen/Pane';
 import { Heading } from '../../../ui/Screen/Screen';
 import { BackToLook } from '../BackToLook';
@@ -51,6 +52,7 @@ export function PhysicalScreen() {
       <ScreenUnderWay key={open.id} athlete={page.athlete} record={open} led={test ? { test, side } : null} />
     );
   const finished = screens.filter((screen) => screen.finished);
+  const newest = page.looks.filter((look) => look.finished).at(-1);
   const shown = finished.find((screen) => screen.id === chosen) ?? finished[0];
   return (
     <Pane
@@ -66,7 +68,7 @@ export function PhysicalScreen() {
       {shown ? (
         <>
           <Heading>{`Physical screen of ${dayWords(shown.date, today)}`}</Heading>
-          <Text variant="bodySmall">{`By ${shown.by}. What was judged is offered to the next look.`}</Text>
+          <Text variant="bodySmall">{`By ${shown.by}. Apply the results to the newest look, or take them into the next one.`}</Text>
           {finished.length > 1 ? (
             <Choices
               label="Screen of"
@@ -77,10 +79,13 @@ export function PhysicalScreen() {
                 .map((each) => ({ value: each.id, text: dayWords(each.date, today) }))}
             />
           ) : null}
+          {newest ? <ApplyResults athlete={page.athlete} look={newest} /> : null}
           <ScreenResults athlete={page.athlete} record={shown} />
-          <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look`)}>
-            Go to Look and take it in
-          </Button>
+          {newest ? null : (
+            <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look`)}>
+              Take a first look with these results
+            </Button>
+          )}
         </>
       ) : (
         <Empty>

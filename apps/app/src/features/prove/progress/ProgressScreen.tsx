@@ -43,7 +43,7 @@ export function ProgressScreen() {
     setSpan({ ...span, [end]: day });
   };
   return (
-    <Screen title="Progress" back={{ label: 'Back to the roster', to: '/roster' }}>
+    <Screen title="Progress" back={{ label: 'Back', to: '/roster' }}>
       <Choices
         label="What is shown"
         value={part}

@@ -1,16 +1,20 @@
-import { type TracePage, type LookRecord } from '@wrightonic/contract';
+import type { HeadPage, LookRecord } from '@wrightonic/contract';
 import { nodeName, nodeOf, severityNames, type Offer, detailOfOffer } from '@wrightonic/core';
 import { StyleSheet } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppDispatch } from '../../store/store';
-import { Notice } from '../../ui/Notice/Notice';
+import { Notice } from '../Notice/Notice';
 
 interface Props {
-  athlete: TracePage['athlete'];
+  athlete: HeadPage['athlete'];
   look: LookRecord;
 }
+
+/** So many are told; the button counts all of them. */
+const few = 3;
+const shownOf = (n: number): number => Math.min(few, n);
 
 const isNews =
   ({ findings }: LookRecord, discipline: string) =>
@@ -19,8 +23,8 @@ const isNews =
     return findings[node] !== severity && (known?.type !== 'flaw' || known.discipline === discipline);
   };
 
-/** What was measured and the look does not hold yet; taken in, the picture changes at once. */
-export function MeasuredSince({ athlete, look }: Props) {
+/** Lays what was measured and the look does not hold yet over it, without another look. */
+export function ApplyResults({ athlete, look }: Props) {
   const dispatch = useAppDispatch();
   const { data: offers = [] } = lazyEndpoints.useOffersQuery(athlete.id);
   const news = offers.filter(isNews(look, athlete.discipline));
@@ -34,21 +38,21 @@ export function MeasuredSince({ athlete, look }: Props) {
           node: offer.node,
           severity: offer.severity,
           ...detailOfOffer(offer),
-          reason: 'Measured, taken in from the trace',
+          reason: 'Measured, applied to the newest look',
         }),
       );
   };
   return (
     <Notice icon="tray-arrow-down">
-      <Text variant="labelLarge">Measured and not in this look yet</Text>
-      {wrong.map(({ node, severity, why }) => (
+      <Text variant="labelLarge">Measured since this look</Text>
+      {wrong.slice(0, few).map(({ node, severity, why }) => (
         <Text key={node}>{`${nodeName(node)}: ${severityNames[severity]}. ${why}`}</Text>
       ))}
-      {news.length > wrong.length ? (
-        <Text>{`${news.length - wrong.length} ${wrong.length ? 'more ' : ''}measured clean.`}</Text>
+      {news.length > shownOf(wrong.length) ? (
+        <Text>{`${news.length - shownOf(wrong.length)} ${wrong.length ? 'more' : 'measured clean'}.`}</Text>
       ) : null}
       <Button mode="contained" onPress={take} style={styles.start}>
-        {news.length === 1 ? 'Take it into this look' : `Take all ${news.length} into this look`}
+        {`Apply ${news.length} ${news.length === 1 ? 'result' : 'results'}`}
       </Button>
     </Notice>
   );

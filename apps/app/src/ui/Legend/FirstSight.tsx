@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { selectIntroduced } from '../../store/selectors';
+import { introduced, tourMoved } from '../../store/settings';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useMe } from '../../store/useAthlete';
+import { useColours } from '../../theme/theme';
+import { SeamLegend } from './SeamLegend';
+
+/** On first sight: what the seam shows, and in the demo a tour through the real screens. Gone once it was taken or put away. */
+export function FirstSight() {
+  const own = useColours();
+  const dispatch = useAppDispatch();
+  const seen = useAppSelector(selectIntroduced);
+  const { demo } = useMe().academy;
+  const [legend, setLegend] = useState(false);
+  if (seen && !legend) return null;
+  return (
+    <View style={[styles.root, { backgroundColor: own.amberSunk }]} role="note">
+      <Text variant="labelLarge" style={styles.grow}>
+        New here?
+      </Text>
+      <Button mode="outlined" compact onPress={() => setLegend(true)}>
+        Read the seam
+      </Button>
+      {demo ? (
+        <Button
+          mode="outlined"
+          compact
+          onPress={() => {
+            dispatch(introduced());
+            dispatch(tourMoved(0));
+          }}
+        >
+          Five-step tour
+        </Button>
+      ) : null}
+      <IconButton
+        icon="close"
+        style={styles.close}
+        accessibilityLabel="Hide the introduction"
+        onPress={() => dispatch(introduced())}
+      />
+      {legend ? (
+        <SeamLegend
+          onClose={() => {
+            setLegend(false);
+            dispatch(introduced());
+          }}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  root: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    gap: 6,
+    borderRadius: 8,
+    paddingLeft: 12,
+    paddingVertical: 2,
+  },
+  grow: { flexGrow: 1 },
+  close: { width: 44, height: 44, margin: 0 },
+});

@@ -1,0 +1,15 @@
+import { router, usePathname } from 'expo-router';
+import { IconButton } from 'react-native-paper';
+
+/** Leads to the part of the guide that belongs to where one stands. */
+export function HelpButton() {
+  const path = usePathname();
+  return (
+    <IconButton
+      icon="help-circle-outline"
+      style={{ width: 44, height: 44, margin: 0 }}
+      accessibilityLabel="Help on this page"
+      onPress={() => router.navigate(`/help?at=${encodeURIComponent(path)}`)}
+    />
+  );
+}

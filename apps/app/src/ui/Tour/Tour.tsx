@@ -1,0 +1,69 @@
+import { verbs } from '@wrightonic/core/due';
+import { router } from 'expo-router';
+import { useEffect } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { api } from '../../store/api';
+import { selectTour } from '../../store/selectors';
+import { tourMoved } from '../../store/settings';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useColours } from '../../theme/theme';
+
+const words: Readonly<Record<(typeof verbs)[number], string>> = {
+  look: 'Each stitch is a checkpoint. Tap a phase and grade what you see.',
+  trace: 'What you saw is followed back to its causes. The verdict says what to work on.',
+  build: 'The focus becomes a ladder of drills, and a week that fits time, throws and rest.',
+  work: 'Start the session and count clean and missed reps with one thumb, with or without signal.',
+  prove: 'See whether velocity really changed, and what stayed clean.',
+};
+
+/** A tour through the five verbs on the real screens of one athlete, as a bar above the places. */
+export function Tour() {
+  const own = useColours();
+  const dispatch = useAppDispatch();
+  const at = useAppSelector(selectTour);
+  const { data: roster } = api.useRosterQuery(undefined, { skip: at === null });
+  // Somebody with a plan has something to show on every screen.
+  const athlete = roster?.find(
+    ({ focus, stage }) => (focus.lower || focus.arm) && (stage.lower || stage.arm),
+  );
+  const verb = at === null ? null : verbs[at];
+  const id = athlete?.id;
+  useEffect(() => {
+    if (verb && id) router.navigate(`/athletes/${id}/${verb}`);
+  }, [verb, id]);
+  if (at === null || !verb) return null;
+  const last = at === verbs.length - 1;
+  return (
+    <View
+      style={[styles.root, { backgroundColor: own.amberSunk, borderColor: own.amber }]}
+      role="region"
+      aria-label="Tour"
+    >
+      <View style={styles.grow}>
+        <Text variant="labelMedium">{`Step ${at + 1} of ${verbs.length}`}</Text>
+        <Text role="status">{words[verb]}</Text>
+      </View>
+      <Button mode="text" compact onPress={() => dispatch(tourMoved(null))}>
+        End tour
+      </Button>
+      {last ? null : (
+        <Button mode="contained" compact onPress={() => dispatch(tourMoved(at + 1))}>
+          Next step
+        </Button>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  root: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    gap: 8,
+    padding: 10,
+    borderTopWidth: 2,
+  },
+  grow: { flex: 1, minWidth: 200 },
+});
