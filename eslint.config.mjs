@@ -4,6 +4,41 @@ import tseslint from 'typescript-eslint';
 import { packageRules, zones } from './eslint.zones.mjs';
 
 const app = 'apps/app/src';
+/** The first ten letters of an instant are the day in Greenwich, not at the venue. */
+const venueDays = [
+  {
+    selector: "CallExpression[callee.property.name='slice'][arguments.0.value=0][arguments.1.value=10]",
+    message: 'Ask for the day at the venue: dayAt() of core/units/day.',
+  },
+  {
+    selector: "NewExpression[callee.property.name='DateTimeFormat'][arguments.0.value='en-CA']",
+    message: 'Days are written in one place: core/units/day.',
+  },
+];
+
+/** Places in which a literal is read by people. */
+const shown = '/^(label|title|accessibilityLabel|aria-label|placeholder|hint|told|words|what|empty|alt)$/';
+const message = 'Texts are in texts.ts of the feature.';
+const textsApart = [
+  { selector: 'JSXText[value=/[A-Za-z]{2}/]', message },
+  { selector: `JSXAttribute[name.name=${shown}] > Literal[value=/[A-Za-z]{2}/]`, message },
+  {
+    selector: `JSXAttribute[name.name=${shown}] TemplateElement[value.raw=/[A-Za-z]{2}/]`,
+    message,
+  },
+  { selector: 'JSXElement > JSXExpressionContainer > Literal[value=/[A-Za-z]{2}/]', message },
+  {
+    selector: 'JSXElement > JSXExpressionContainer > ConditionalExpression > Literal[value=/[A-Za-z]{2}/]',
+    message,
+  },
+  {
+    selector:
+      'JSXElement > JSXExpressionContainer > TemplateLiteral > TemplateElement[value.raw=/[A-Za-z]{2}/]',
+    message,
+  },
+  { selector: 'Property[key.name=/^(text|label|title)$/] > Literal[value=/[A-Za-z]{2}/]', message },
+];
+
 export default tseslint.config(
   { ignores: ['**/node_modules/', '**/dist/', '.data/', 'apps/app/src/ui/Icon/iconPaths.ts', '**/.expo/'] },
   ...tseslint.configs.recommended,
@@ -52,22 +87,14 @@ export default tseslint.config(
     },
   },
   {
-    // The first ten letters of an instant are the day in Greenwich, not at the venue.
     files: ['apps/*/src/**/*.{ts,tsx}', 'packages/*/src/**/*.ts'],
     ignores: ['packages/core/src/units/day.ts'],
-    rules: {
-      'no-restricted-syntax': [
-        'error',
-        {
-          selector: "CallExpression[callee.property.name='slice'][arguments.0.value=0][arguments.1.value=10]",
-          message: 'Ask for the day at the venue: dayAt() of core/units/day.',
-        },
-        {
-          selector: "NewExpression[callee.property.name='DateTimeFormat'][arguments.0.value='en-CA']",
-          message: 'Days are written in one place: core/units/day.',
-        },
-      ],
-    },
+    rules: { 'no-restricted-syntax': ['error', ...venueDays] },
+  },
+  {
+    // Whatever people read stands in one table of each feature, so that another language is one more table.
+    files: [`${app}/{features,ui,screens}/**/*.tsx`],
+    rules: { 'no-restricted-syntax': ['error', ...venueDays, ...textsApart] },
   },
   {
     files: ['apps/app/**/*.{ts,tsx}'],

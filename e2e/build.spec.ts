@@ -6,7 +6,7 @@ test('what a team coach says is checked against the plan and can be taken back',
   const id = await app.planned('Worded');
   await page.goto(`/athletes/${id}/build`);
   await expect(page.getByText('Nothing that Worded was told pulls apart.')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Who tells it' }).fill('Team coach');
+  await page.getByRole('textbox', { name: 'Who says it' }).fill('Team coach');
   await page.getByRole('textbox', { name: 'What they say' }).fill('Push hard off the rubber');
   await app.tap('Check these words');
   await expect(
@@ -124,7 +124,7 @@ test('a link opens the week for whoever has it, until it is taken back', async (
   await app.tap(/^Take back the link of /);
   await expect(page.getByRole('button', { name: 'Make a link and a sheet' })).toBeVisible();
   await home.reload();
-  await expect(home.getByText('This link leads nowhere', { exact: false })).toBeVisible();
+  await expect(home.getByText('This link no longer works', { exact: false })).toBeVisible();
   await home.context().close();
 });
 

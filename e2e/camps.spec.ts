@@ -11,7 +11,7 @@ test('a camp is made, filled from the roster, planned, changed by hand and print
   await app.tap('Camps', 'link');
   await app.tap('New camp');
   await page.getByLabel('Name', { exact: true }).fill('Frost camp');
-  await app.tap('Make the camp');
+  await app.tap('Create camp');
   // Nobody comes yet; what stops a plan is said.
   await app.tap('Athletes', 'link');
   await app.tap('From the roster');
@@ -23,7 +23,7 @@ test('a camp is made, filled from the roster, planned, changed by hand and print
   await expect(page.getByText('6 athletes come', { exact: false })).toBeVisible();
   await app.tap(/^plan/, 'link');
   await app.tap('Plan the camp');
-  await expect(page.getByText('of their best for whoever is served least')).toBeVisible();
+  await expect(page.getByText('of their best, for the athlete served least')).toBeVisible();
 
   // Alone at a station that opens for three: the rule answers at once, and nothing is saved.
   const chip = page.getByRole('button', { name: 'Move Wren Ablethorpe' });
@@ -36,7 +36,7 @@ test('a camp is made, filled from the roster, planned, changed by hand and print
   await expect(page.getByRole('status').filter({ hasText: /rules? (is|are) broken/ })).toBeVisible();
   await expect(page.getByText(/at least 3 open it/).first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Save the change' })).toBeDisabled();
-  await app.tap('Discard it');
+  await app.tap('Discard change');
 
   await chip.click();
   await app.tap('Pin here');

@@ -113,7 +113,7 @@ for (const [kind, make, fps] of [
     await frame(page, 12);
     await page.goto(`/athletes/${id}/profile`);
     await expect(page.getByRole('img', { name: /Marked frame of/ })).toBeVisible();
-    await app.tap('Take it down');
+    await app.tap('Hide frame');
     await expect(page.getByRole('img', { name: /Marked frame of/ })).toHaveCount(0);
   });
 

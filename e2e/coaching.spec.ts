@@ -121,7 +121,7 @@ test('constraints that are on stay on through another drill and a reload', async
   const first = page.getByRole('group', { name: 'Constraints that are on' }).getByRole('checkbox').first();
   await first.click();
   await expect(first).toBeChecked();
-  await app.tap('Drill before');
+  await app.tap('Previous drill');
   await page.getByRole('button', { name: 'Next drill', exact: true }).last().click();
   await expect(first).toBeChecked();
   await app.tap(/^Clean, /);

@@ -84,7 +84,7 @@ const faults: Record<string, (round: Round) => Promise<Page[]>> = {
       await page.evaluate(() => {
         ServiceWorker.prototype.postMessage = () => undefined;
       });
-    await page.getByRole('button', { name: 'Load it' }).click();
+    await page.getByRole('button', { name: 'Load new version' }).click();
     await expect(version).toHaveCount(before + 1, { timeout: 90_000 });
     await page.goto(`/athletes/${id}/session`);
     await tap(page, taps / 4);

@@ -52,12 +52,12 @@ test(
     await home.getByRole('button', { name: 'Something hurts' }).click();
     await home.getByRole('radio', { name: 'Pain' }).click();
     await home.getByRole('radio', { name: 'knee' }).click();
-    await home.getByRole('button', { name: 'Mark it' }).click();
+    await home.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText(/pain, knee/)).toBeVisible();
 
     await app.post(`/shares/${share.id}/end`, { id: v7() });
     await home.getByLabel('Pitches').fill('38');
-    await home.getByRole('button', { name: 'Enter the pitches' }).click();
+    await home.getByRole('button', { name: 'Save pitches' }).click();
     await expect(home.getByText(/kept on this device/)).toBeVisible();
     await expect(home.getByText(/38 pitches/)).toBeVisible();
     await home.reload();

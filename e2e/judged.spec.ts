@@ -52,7 +52,7 @@ test('a screen reads what its instruments can, does the sums and keeps a retest 
   await expect(page.getByText('Together: 173 deg')).toBeVisible();
   await page.goto(`/athletes/${id}/screen?test=knee-to-wall`);
   await type('Try 1', '1.5');
-  await app.tap('Finish here; the rest stays untested');
+  await app.tap('Finish now; the rest is untested');
   // Inches, as they are liked here: one and a half of them are severe, and a stiff joint is referred.
   await expect(page.getByText(/^1.5 in: severe, by 0.5 in/)).toBeVisible();
   await expect(page.getByText('Ask a licensed clinician: Knee to wall')).toBeVisible();

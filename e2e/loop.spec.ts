@@ -85,7 +85,7 @@ test(
 
     // Five throws, with their velocities typed, on the first drill where something is thrown.
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(drill);
-    await app.tap('Drill before');
+    await app.tap('Previous drill');
     while (!(await page.getByRole('button', { name: 'Velocity' }).isVisible())) await app.tap('Next drill');
     for (const velocity of ['51', '52.5', '50', '51.5', '53']) await throwAt(app, velocity);
     // Ten more where the first drill was thrown as well.

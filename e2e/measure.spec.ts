@@ -19,14 +19,14 @@ test('a full look measures, is overruled, goes on elsewhere and is put right', a
   await expect(page.getByRole('alert')).toContainText('from 20 to 130');
   await field.fill('68');
   await expect(page.getByText('That is obvious.')).toBeVisible();
-  await app.tap('Take the measure');
+  await app.tap('Use this measurement');
   await app.tap('Short stride: severe');
   await expect(
     page.getByText('Measured 68 % of height: obvious; you said severe. Both are kept.'),
   ).toBeVisible();
   await app.tap('Note on Short stride');
   await page.getByRole('textbox', { name: 'Note for Short stride' }).fill('Wet mound.');
-  await app.tap('Keep the note');
+  await app.tap('Save note');
   await app.sent();
 
   const elsewhere = await browser.newContext({ storageState: await page.context().storageState() });
@@ -35,14 +35,14 @@ test('a full look measures, is overruled, goes on elsewhere and is put right', a
   await other.getByRole('button', { name: 'Glide' }).click();
   await expect(other.getByText('Note: Wet mound.')).toBeVisible();
   await other.getByRole('button', { name: 'Jumps off the rubber: slight' }).click();
-  await other.getByRole('button', { name: 'Finish here; the rest stays not looked at' }).click();
-  await other.getByRole('heading', { name: 'What explains the picture' }).waitFor();
+  await other.getByRole('button', { name: 'Finish now; the rest is not looked at' }).click();
+  await other.getByRole('heading', { name: 'Causes' }).waitFor();
   await elsewhere.close();
 
   await page.goto(`/athletes/${id}/look`);
   await app.tap(/^Look of /, 'link');
   await app.tap('Put Short stride right');
-  await page.getByRole('textbox', { name: 'Why is it put right?' }).fill('Measured from the wrong edge.');
+  await page.getByRole('textbox', { name: 'Why is it corrected?' }).fill('Measured from the wrong edge.');
   await app.tap('Short stride: slight');
   await expect(page.getByText('Short stride, slight')).toBeVisible();
   await app.sent();
@@ -87,14 +87,14 @@ test('a physical screen guides, grades with its margin, refers, and is taken int
   await app.tap('Pain on this test', 'radio');
   await expect(page.getByRole('alert')).toContainText('licensed clinician');
   await page.reload();
-  await app.tap('Finish here; the rest stays untested');
+  await app.tap('Finish now; the rest is untested');
   await expect(page.getByText('Ask a licensed clinician: Hip turn in')).toBeVisible();
   await expect(page.getByText('pain on the test.', { exact: false })).toBeVisible();
   await app.sent();
 
   await page.goto(`/athletes/${id}/look`);
   await app.tap('Take the first quick look');
-  await app.tap('Take all into this look');
+  await app.tap('Apply all to this look');
   await app.tap('What the body allows', 'radio');
   await expect(page.getByRole('button', { name: 'Stiff trail hip, turning in: severe' })).toHaveAttribute(
     'aria-pressed',
@@ -126,7 +126,7 @@ test('throws are charted by thumb and by keyboard, and their misses go into the 
   await expect(page.getByRole('alert')).toContainText('10 to 120');
   await type('3 119 h');
   await expect(page.getByRole('alert')).toContainText('It is held');
-  await app.tap('Keep the throw without it');
+  await app.tap('Save the throw without it');
   for (let n = 0; n < 8; n++) {
     await type(n % 4 ? `3 ${50 + (n % 3) / 2} ha` : 'x');
     await expect(page.getByText(new RegExp(`${n + 2} throws in all`))).toBeVisible();
@@ -136,7 +136,7 @@ test('throws are charted by thumb and by keyboard, and their misses go into the 
   await app.tap('What they say', 'radio');
   await expect(page.getByText('2 of 9 on target.', { exact: false }).last()).toContainText('slightly high');
   await app.sent();
-  await app.tap('Go to Look and take it in');
+  await app.tap('Go to Look and apply it');
   await app.tap('Take the first quick look');
   await app.tap('Where the ball goes', 'radio');
   await app.tap('Take slight for Misses high');
@@ -185,7 +185,7 @@ test('tables are seen before they are taken, and never half', async ({ app, page
     ),
   );
   await expect(page.getByText('3 good rows, 2 with mistakes, 2 held')).toBeVisible();
-  await expect(page.getByText('Row 3, date: lies in the future')).toBeVisible();
+  await expect(page.getByText('Row 3, date: is in the future')).toBeVisible();
   await app.tap(/Row 4.*more than can be expected/, 'checkbox');
   await app.tap('Take the 2 good throws, leave 2 out');
   await expect(page.getByText('2 throws taken.')).toBeVisible();
@@ -209,11 +209,11 @@ test('a file of speed curves gives its evidence, and it goes into the look with 
   await input.setInputFiles(file('late.csv', curves({ 'oh.hips-late': 0.9 })));
   await expect(page.getByText('Hips turn late, severe')).toBeVisible();
   await expect(page.getByText(/pelvis to trunk (39|40|41) ± \d\.\d ms/)).toBeVisible();
-  await app.tap('Keep it and offer it to the next look');
+  await app.tap('Save and offer to the next look');
   await app.sent();
-  await app.tap('Go to Look and take it in');
+  await app.tap('Go to Look and apply it');
   await app.tap('Take the first quick look');
-  await app.tap('Take it into this look');
+  await app.tap('Apply it to this look');
   await app.tap('Plant');
   await expect(page.getByRole('button', { name: 'Hips turn late: severe' })).toHaveAttribute(
     'aria-pressed',
@@ -234,7 +234,7 @@ test('markers of a lab are named once, read in space, and offered to the look', 
     buffer: Buffer.from(trc.replace('\tmm\t', '\tell\t')),
   });
   await expect(page.getByRole('alert')).toContainText(
-    'bad.trc: Units: must be one of mm, cm, m. Nothing was taken.',
+    'bad.trc: Units: must be one of mm, cm, m. Nothing was imported.',
   );
   await app.tap('Close the file');
   await input.setInputFiles(file);
@@ -259,7 +259,7 @@ test('a profile keeps growth, and who cleared an injury', async ({ app, page }) 
   await page.goto(`/athletes/${id}/profile`);
   const height = page.getByRole('textbox', { name: 'Height, ft and in' });
   await height.fill('5\'14"');
-  await expect(page.getByRole('alert')).toContainText('14 inches: there are 0 to 11 beside the feet');
+  await expect(page.getByRole('alert')).toContainText('14 inches: use 0 to 11 with feet');
   await app.tap('Save measurements');
   await height.fill('5\'8"');
   await app.tap('Save measurements');
@@ -268,14 +268,14 @@ test('a profile keeps growth, and who cleared an injury', async ({ app, page }) 
   await app.tap('shoulder', 'radio');
   await page.getByRole('textbox', { name: 'What it was' }).fill('Sore after throwing');
   await page.getByLabel('Since', { exact: true }).fill('2199-01-01');
-  await app.tap('Keep the injury');
-  await expect(page.getByRole('alert')).toContainText('lies in the future');
+  await app.tap('Save injury');
+  await expect(page.getByRole('alert')).toContainText('is in the future');
   await page.getByLabel('Since', { exact: true }).fill('2026-03-01');
-  await app.tap('Keep the injury');
+  await app.tap('Save injury');
   await expect(page.getByText('Not cleared', { exact: false })).toBeVisible();
-  await app.tap('Enter the clearance');
+  await app.tap('Add clearance');
   await page.getByRole('textbox', { name: 'Cleared by' }).fill('Dr. Marrable');
-  await app.tap('Keep the clearance');
+  await app.tap('Save clearance');
   await expect(page.getByText(/^Cleared by Dr\. Marrable/)).toBeVisible();
   await app.tap('Edit');
   await app.tap('Add a guardian');

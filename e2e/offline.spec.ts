@@ -74,7 +74,7 @@ test('a session goes on without a connection at the same rep after the tab was k
   const again = new App(next);
   await again.sent();
   expect(await reps(again, id)).toBe(5);
-  await expect(next.getByText('Everything that was logged here is at the server.')).toBeVisible();
+  await expect(next.getByText('Everything logged here has reached the server.')).toBeVisible();
 });
 
 test('signing out without a connection names what is not sent and leaves nothing of anybody', async ({
@@ -232,8 +232,8 @@ test('what the server does not take is kept and shown with what to do', async ({
   await expect(page.getByText(/^Not taken: velocity must be less than or equal to 55/)).toBeVisible();
   await page.reload();
   await expect(page.getByText('Throw: Full delivery, flat ground, measured')).toBeVisible();
-  await app.tap('Seen, take it out');
-  await expect(page.getByText('Everything that was logged here is at the server.')).toBeVisible();
+  await app.tap('Remove from the list');
+  await expect(page.getByText('Everything logged here has reached the server.')).toBeVisible();
 });
 
 test('a browser without room says so, and what is tapped is sent all the same', async ({

@@ -12,15 +12,15 @@ test('a drill is written from another, put into a ladder, handed on as a file, a
   const name = `Tap and hold ${v7().slice(-6)}`;
   // Of a flaw that no other test plans for, as all of them share one academy.
   await page.goto('/drills/cross-tap');
-  await app.tap('Write our own from it');
+  await app.tap('Make our own version');
   await page.getByLabel('Name', { exact: true }).fill(name);
   await page.getByLabel('Plain', { exact: true }).fill('Tap, then be still.');
   await page.getByLabel('Dose', { exact: true }).fill('a few');
-  await app.tap('Keep the drill');
+  await app.tap('Save drill');
   await expect(page.getByText('1 field is not right yet', { exact: false })).toBeVisible();
   await expect(page.getByText('is not a dose', { exact: false })).toBeVisible();
   await page.getByLabel('Dose', { exact: true }).fill('3x6');
-  await app.tap('Keep the drill');
+  await app.tap('Save drill');
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
   await expect(page.getByRole('img', { name: `${name}, how it goes, right-handed` })).toBeVisible();
   const own = page.url().split('/').at(-1)!;
@@ -50,7 +50,7 @@ test('a drill is written from another, put into a ladder, handed on as a file, a
   expect(drill).toMatchObject({ name, cue: 'Tap, then be still.', figure: 'cross-tap' });
 
   await page.goto(`/drills/${own}`);
-  await app.tap('Retire it');
+  await app.tap('Retire drill');
   await expect(page.getByText(/^Retired: plans that hold it keep it/)).toBeVisible();
   expect((await planned()).some((each: any) => each.drill === own)).toBe(true);
 });

@@ -64,7 +64,7 @@ test('on a phone', async ({ app, page }) => {
   await app.tap(allClean);
   await app.tap('Momentum dies at the top: severe');
   await shoot(page, 'look');
-  await app.tap('Finish here; the rest stays not looked at');
+  await app.tap('Finish now; the rest is not looked at');
 
   await open(app, page, 'Caspian', 'screen');
   await page.getByRole('heading', { name: /^Physical screen of/ }).waitFor();

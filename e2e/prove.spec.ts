@@ -45,7 +45,7 @@ test('everything stands on one axis, which is moved by keys and by thumb and tel
   await expect(lane).toHaveCount(1);
   const chosen = page.getByRole('group', { name: 'The chosen day' });
   const first = await chosen.innerText();
-  await app.tap('The day before on which something was');
+  await app.tap('Previous day with an entry');
   await expect(chosen).not.toHaveText(first);
   await axis.click({ position: { x: 150, y: 90 } });
   await expect(chosen).toContainText('Throws per week');
@@ -152,7 +152,7 @@ test('a family sees two sentences without the name of a flaw, until the report i
   await app.tap(/^Take back the report of/);
   await expect(page.getByRole('button', { name: /^Take back the report/ })).toHaveCount(0);
   await page.goto(address);
-  await expect(page.getByText('This link leads nowhere', { exact: false })).toBeVisible();
+  await expect(page.getByText('This link no longer works', { exact: false })).toBeVisible();
 });
 
 test('the roster tells who moved, and goes out as a table', async ({ app, page }) => {

@@ -22,10 +22,10 @@ test('a ladder is kept under a name, and a new plan of another athlete starts fr
   expect(JSON.stringify(await rungs(first))).toContain(`["${drills[0].drill}","2x4"]`);
   await page.goto(`/athletes/${first}/build`);
   await app.weekPlanned();
-  await app.tap('Keep this ladder for others');
+  await app.tap('Save as a template');
   await page.getByLabel('Name of the ladder', { exact: true }).fill(name);
   await app.tap('Keep it');
-  await expect(page.getByText(`Kept as “${name}”. New plans can start from it.`)).toBeVisible();
+  await expect(page.getByText(`Saved as “${name}”. New plans can start from it.`)).toBeVisible();
 
   const second = await app.newAthlete('Started');
   const lookId = await app.look(second, { 'oh.lift-stall': 3, 'oh.glove-pull': 1 });

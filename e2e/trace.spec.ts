@@ -98,7 +98,7 @@ test('a limit that was never tested leads to its test, and the measure comes bac
   await expect(page.getByText(/obvious, by 2°, give or take 3/)).toBeVisible();
   await app.tap('Finish, back to the trace');
   await expect(page.getByText('Stiff trail hip, turning in: obvious. 30 deg, by 2°')).toBeVisible();
-  await app.tap('Take it into this look');
+  await app.tap('Apply it to this look');
   await expect(page.getByText('The body may not get there yet.').first()).toBeVisible();
   await expect(page.getByText(/Body first: 33 % stiff trail hip \(turning in\)/)).toBeVisible();
   await app.sent();
@@ -131,8 +131,8 @@ test('a thread is read with a tap, struck with a reason, and stays in the histor
   await expect(page.getByText(/Links of version .*, 1 struck/)).toBeVisible();
 
   await app.tap(/^Take up again/);
-  await page.getByRole('textbox', { name: 'Why does it hold again?' }).fill('On film it does.');
-  await app.tap('Take it up again');
+  await page.getByRole('textbox', { name: 'Why does it apply again?' }).fill('On film it does.');
+  await app.tap('Restore link');
   await expect(
     page.getByText('The picture has changed since this focus was accepted.', { exact: false }),
   ).toBeVisible();
@@ -188,7 +188,7 @@ test('a focus that is accepted before the look is sent waits for it', async ({ a
     await route.continue();
   });
   await app.tap('Momentum dies at the top: severe');
-  await app.tap('Finish here; the rest stays not looked at');
+  await app.tap('Finish now; the rest is not looked at');
   await app.tap('Accept the focus');
   // It waits and asks for nothing; it does not say that the look is not here.
   await expect(page.getByRole('button', { name: 'Accept the focus' })).toBeDisabled();

@@ -136,7 +136,7 @@ describe('around a camp', () => {
     const { body } = await set.owner.post(`/camps/${id}/follow-ups`, { athletes: ids });
     expect(body).toEqual({
       made: [seen],
-      left: [{ athleteId: athletes[7], why: 'Nobody has looked at them yet.' }],
+      left: [{ athleteId: athletes[7], why: 'They have not been looked at yet.' }],
     });
     const { body: page } = await set.owner.whole(seen);
     expect(page.plan.id).toBe(ids[0]!.planId);

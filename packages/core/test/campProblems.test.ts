@@ -88,7 +88,7 @@ describe('what is wrong with a camp', () => {
     );
     const barred = setup.stations.map(({ id }) => id);
     expect(words(setup, [...members, member('z', { barred })])[0]).toMatch(/^z may be at no station/);
-    expect(words(setup, [])).toEqual(['Nobody comes yet: add athletes.']);
+    expect(words(setup, [])).toEqual(['No athletes yet. Add some.']);
     expect(
       words(
         setup,

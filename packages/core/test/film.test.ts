@@ -160,7 +160,7 @@ describe('a body that is kept without its film', () => {
     expect(kept.rate).toBeCloseTo(60);
     expect(kept.events.plant).toBeCloseTo(fast.delivery.events.plant! - fast.clip.frames[0]!.t);
   });
-  it('goes towards the target, and is drawn to the side of the hand', () => {
+  it('goes toward the target, and is drawn to the side of the hand', () => {
     const drawn = (hand: 'R' | 'L') => {
       const moving = drawTracked(kept, { width: 200, height: 160, hand }, { from: 0, seconds: 2, rate: 30 });
       return headOf(moving.frame(moving.count - 1)).x - headOf(moving.frame(0)).x;

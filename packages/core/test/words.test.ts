@@ -53,12 +53,12 @@ describe('the word check', () => {
     expect(clashes[0]).toEqual({
       a: { by: 'team coach', text: 'Push hard' },
       b: { by: 'Isla', text: 'Tip over and let the slope take you' },
-      why: '“push” and “fall” pull apart',
+      why: '“push” and “fall” conflict',
       instead: 'let your hips go first',
     });
   });
 
-  it.each(contradictions)('knows that %s and %s pull apart', (one, other) => {
+  it.each(contradictions)('knows that %s and %s conflict', (one, other) => {
     const notes: [string, string][] = [
       ['a', lexicon[one][0]!],
       ['b', lexicon[other][0]!],

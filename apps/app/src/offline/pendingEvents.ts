@@ -3,6 +3,7 @@ import type { LogResponse } from '@wrightonic/contract';
 import { listShowing } from './athletePath';
 import type { Entry } from './outbox';
 import type { Ages } from './responseCache';
+import { texts } from './texts';
 
 /**
  * Everything logged on this device that the server may not show yet, oldest first. `waiting` is not sent; what is
@@ -66,7 +67,7 @@ export const pendingEvents = createSlice({
       original(state.entries)?.forEach(({ event }, n) => {
         const answer = byId.get(event.id);
         if (answer?.stored) state.entries[n]!.sentAt = payload.at;
-        else if (answer) state.entries[n]!.why = answer.why ?? 'The server did not take it.';
+        else if (answer) state.entries[n]!.why = answer.why ?? texts.theServerDidNot;
       });
     },
     /** What was stored before something was read is in what was read. */

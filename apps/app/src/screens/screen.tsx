@@ -3,6 +3,7 @@ import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { ErrorBoundary } from '../ui/ErrorBoundary/ErrorBoundary';
 import { Waiting } from '../ui/Notice/Notice';
 import { readAhead } from './readAhead';
+import { texts } from './texts';
 
 type Later = typeof import('./lazyScreens');
 
@@ -16,7 +17,7 @@ const fetchLater = async (): Promise<Later> => {
 const frames = new Set<keyof Later>(['AthleteFrame', 'CampFrame', 'OfficeFrame']);
 
 /** One of the later screens, as the screen of a route; once they are here it is drawn without a moment's wait. */
-export function screen(name: keyof Later, meanwhile: ReactNode = <Waiting what="One moment" />) {
+export function screen(name: keyof Later, meanwhile: ReactNode = <Waiting what={texts.oneMoment} />) {
   const Part = lazy(async () => ({ default: (await fetchLater())[name] }));
   return function LaterScreen() {
     const [Ready] = useState<Later[keyof Later] | undefined>(() => lazyScreens?.[name]);

@@ -17,6 +17,7 @@ import { athletePath } from '../offline/athletePath';
 import { readingAthlete, readingLessons, readingSession } from '../offline/acknowledged';
 import { query, type Meta } from './query';
 import { token } from './token';
+import { texts } from './texts';
 
 /** What is asked of an athlete: the head, or what a verb shows. */
 export interface AthleteWish {
@@ -116,6 +117,6 @@ export function refusalOf(error: unknown): Refusal {
   const { status, data } = (error ?? {}) as { status?: unknown; data?: Partial<Refusal> };
   if (typeof data?.error === 'string')
     return { error: data.error, ...(data.fields ? { fields: data.fields } : {}) };
-  if (status === 'FETCH_ERROR') return { error: 'No connection. What you typed is still here; try again.' };
-  return { error: 'The server did not answer as it should. What you typed is still here; try again.' };
+  if (status === 'FETCH_ERROR') return { error: texts.noConnectionWhatYou };
+  return { error: texts.theServerDidNot };
 }

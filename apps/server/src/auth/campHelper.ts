@@ -22,6 +22,6 @@ export const campHelpersOnly: RequestHandler = async (request, _response, next) 
   const camp = await newestSetup(academy, person.campId);
   const today = dayAt(new Date(), academyRow.zone);
   if (!camp || today < camp.setup.firstDay || today > camp.setup.lastDay)
-    throw new HttpError(403, 'This account works on the days of its camp alone.');
+    throw new HttpError(403, 'This account works only on the days of its camp.');
   next();
 };

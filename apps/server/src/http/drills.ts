@@ -64,7 +64,7 @@ function drillsIn(text: string): OwnDrill[] {
     ]);
   }
   if ((parsed as { format?: unknown } | null)?.format !== drillFileFormat)
-    refuse([problem('format', `must be “${drillFileFormat}”: this is no file of drills`)]);
+    refuse([problem('format', `must be “${drillFileFormat}”, so this is not a file of drills`)]);
   const checked = check(drillFile, parsed);
   if (checked.problems) refuse(checked.problems);
   return checked.value!.drills;

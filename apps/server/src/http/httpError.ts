@@ -38,7 +38,7 @@ const away = new Set([
 function asHttpError(error: unknown): HttpError | null {
   if (error instanceof HttpError) return error;
   if (isMissingParent(error)) return new HttpError(404, 'What this belongs to is not here.');
-  if (error instanceof OtherContent) return new HttpError(409, 'This id stands for something else already.');
+  if (error instanceof OtherContent) return new HttpError(409, 'This id is already used for something else.');
   const { type, code, status } = error as { type?: string; code?: string; status?: number };
   if (type === 'entity.too.large') return new HttpError(413, 'This is too large to be sent at once.');
   if (type === 'entity.parse.failed') return new HttpError(400, 'The request is not a JSON document.');

@@ -38,5 +38,5 @@ export function orNotFound<T>(thing: T | null | undefined | false, name: string)
 /** Refuses a day that has not come yet at the venue. */
 export function notAhead(date: string, today: string, field: string): void {
   if (date > today)
-    throw new HttpError(422, `${field} lies in the future`, [problem(field, 'lies in the future')]);
+    throw new HttpError(422, `${field} is in the future`, [problem(field, 'is in the future')]);
 }

@@ -66,7 +66,7 @@ export function feedRoutes(unscoped: UnscopedStore): Router {
       const feed = await unscoped.feed(hashOf(String(request.params['token'])));
       const academyRow = feed && (await unscoped.academy(feed.academyId));
       if (!feed || !academyRow)
-        throw new HttpError(404, 'This calendar leads nowhere: its address was renewed. Subscribe anew.');
+        throw new HttpError(404, 'This calendar address no longer works. Subscribe to the new one.');
       const academy = new Academy(unscoped.db, academyRow.id);
       const now = Date.now();
       const [lessons, people] = await Promise.all([

@@ -151,7 +151,7 @@ export function radarRoutes(events: EventBus, streams: Streams): Router {
   routes.get(`/radar/${simulatedLine}/stream`, async (request, response) => {
     const signedIn = currentUser(request);
     // Pretend throws must never stand among real ones.
-    if (!signedIn.academyRow.demo) throw new HttpError(404, 'The simulated line is for the demo data alone.');
+    if (!signedIn.academyRow.demo) throw new HttpError(404, 'The simulated line is only for the demo data.');
     const { value, problems } = check(simulatedWish, request.query);
     if (problems) throw new HttpError(422, problems.map(({ message }) => message).join('; '), problems);
     const { id } = orNotFound(await athlete(signedIn.academy, value.athlete), 'athlete');

@@ -47,7 +47,7 @@ async function reportOf(signedIn: SignedIn, athleteId: string, wish: ReportWish)
     const id = wish[field];
     if (id === null) return null;
     const found = looks.find((look) => look.id === id);
-    if (!found) throw fieldError(field, 'is no finished look of this athlete');
+    if (!found) throw fieldError(field, 'is not a finished look of this athlete');
     return found;
   };
   const [before, after] = [lookOf('before'), lookOf('after')];
@@ -153,7 +153,7 @@ export function openReportRoutes(unscoped: UnscopedStore): Router {
     if (!found || !report)
       throw new HttpError(
         404,
-        'This link leads nowhere: it has run out or was taken back. Ask for a new one.',
+        'This link no longer works: it has expired or was revoked. Ask for a new one.',
       );
     return { ...report, expiresAt: found.expiresAt.toISOString() };
   };

@@ -99,7 +99,7 @@ async function opened(unscoped: UnscopedStore, publicUrl: string, request: Reque
   const share = await unscoped.share(hashOf(token), new Date());
   const academyRow = share && (await unscoped.academy(share.academyId));
   if (!share || !academyRow)
-    throw new HttpError(404, 'This link leads nowhere: it has run out or was taken back. Ask for a new one.');
+    throw new HttpError(404, 'This link no longer works: it has expired or was revoked. Ask for a new one.');
   const academy = new Academy(unscoped.db, academyRow.id);
   const book = await bookOf(academy);
   const [row, { plan, assignment }, pain, levels, cues] = await Promise.all([

@@ -67,7 +67,7 @@ export async function chooseFocus(
     if (chosen !== null && !canBeFocus(chosen, thread, row.discipline))
       throw fieldError(thread, `must be a checkpoint of the ${thread} thread or a limit`);
     if (result.left.some(({ id }) => id === chosen))
-      throw fieldError(thread, 'is listed to leave alone and is no focus');
+      throw fieldError(thread, 'is listed under “Leave alone” and cannot be a focus');
   }
   if (!choice.lower && !choice.arm) throw fieldError('lower', 'choose a focus for at least one thread');
   if (age < oneFocusBelow && choice.lower && choice.arm)

@@ -132,13 +132,13 @@ function stationSheets(sheet: Sheet, { camp, called }: PrintedCamp): void {
   }
 }
 
-/** Where everybody goes: by group where groups rotate, else athlete by athlete. */
+/** Where everyone goes: by group where groups rotate, else athlete by athlete. */
 function groupLists(sheet: Sheet, { camp, called }: PrintedCamp): void {
   const { setup, plan } = camp;
   const stations = new Map(setup.stations.map(({ id, name }) => [id, name]));
   const slots = slotsOf(setup);
   for (const day of [...new Set(slots.map((slot) => slot.day))]) {
-    sheet.begin('Where everybody goes', dayWords(day));
+    sheet.begin('Where everyone goes', dayWords(day));
     const way = (route: readonly (string | null)[]) =>
       slots
         .flatMap((slot) => {
@@ -276,7 +276,7 @@ function card(sheet: Sheet, printed: PrintedCamp, member: CampMemberRecord): voi
     sheet.heading('Next');
     const most = setup.stations.find(({ id }) => id === seen[0]![0]);
     const flaws = most?.treats.slice(0, 3).map(nodeName).join(', ');
-    if (most) sheet.row([most.name, `Go on with this at home; it works on ${flaws}.`], [0.35, 0.65]);
+    if (most) sheet.row([most.name, `Continue with this at home. It works on ${flaws}.`], [0.35, 0.65]);
   }
 }
 

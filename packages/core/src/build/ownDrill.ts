@@ -21,7 +21,7 @@ export function youngestAge({ equipment, effort }: Pick<OwnDrill, 'equipment' | 
 } | null {
   const things = equipment.flat();
   if (things.some((thing) => mass.test(thing)))
-    return { age: addedMassFrom, why: 'balls of another mass are not prescribed below that' };
+    return { age: addedMassFrom, why: 'weighted and light balls are not prescribed below that age' };
   if (things.some((thing) => pulls.test(thing)))
     return { age: pullFrom, why: 'no tether or stretched cord below that' };
   if (effort && effort.to >= nearlyAll) return { age: fullEffortFrom, why: 'no maximal effort below that' };
@@ -55,17 +55,17 @@ export function faultsOf(drill: OwnDrill, book: DrillBook = catalogueBook): Faul
   );
   drill.targets.forEach((target, n) => {
     if (target !== '*' && !nodes.has(target))
-      wrong(`targets.${n}`, `${target} is no flaw, limit or symptom of ${drill.discipline}`);
+      wrong(`targets.${n}`, `${target} is not a flaw, limit or symptom of ${drill.discipline}`);
   });
   const flaw = drill.page.workaround?.flaw;
-  if (flaw && !nodes.has(flaw)) wrong('page.workaround.flaw', `${flaw} is no flaw of ${drill.discipline}`);
+  if (flaw && !nodes.has(flaw)) wrong('page.workaround.flaw', `${flaw} is not a flaw of ${drill.discipline}`);
   for (const side of ['easier', 'harder'] as const) {
     const other = drill[side];
     if (other === drill.id) wrong(side, 'is the drill itself');
     else if (other && !book.drill(other)) wrong(side, `there is no drill ${other}`);
   }
   if (drill.figure && !catalogueBook.drill(drill.figure))
-    wrong('figure', `${drill.figure} is no drill of the catalogue`);
+    wrong('figure', `${drill.figure} is not a drill of the catalogue`);
   if (drill.page.leavesOut && drill.page.holds.includes(drill.page.leavesOut))
     wrong('page.leavesOut', 'is a part that the drill holds');
   return [...faults, ...throwFaults(drill)];

@@ -201,7 +201,7 @@ function apart(a: CheckedInstruction, b: CheckedInstruction): { why: string; tag
       if (one.tag === other.tag && one.not !== other.not)
         return { why: `one asks for “${one.tag}”, the other not to`, tags: [one.tag, other.tag] };
       if (!one.not && !other.not && opposite(one.tag) === other.tag)
-        return { why: `“${one.tag}” and “${other.tag}” pull apart`, tags: [one.tag, other.tag] };
+        return { why: `“${one.tag}” and “${other.tag}” conflict`, tags: [one.tag, other.tag] };
     }
   return null;
 }

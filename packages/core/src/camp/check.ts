@@ -17,11 +17,11 @@ function faultsOfRoute(table: CampTable, a: number, route: Route): CampFault[] {
   route.forEach((s, t) => {
     const pin = settled[a]![t];
     if (pin !== null && pin !== undefined && pin !== (s ?? -1) && present[a]![t])
-      faults.push({ rule: 'pin', words: `${who} is not where it was settled in ${slots[t]}` });
+      faults.push({ rule: 'pin', words: `${who} is not where it was fixed in ${slots[t]}` });
     if (s === null) return;
     const where = `${who} at ${stations[s]} in ${slots[t]}`;
     if (!present[a]![t]) faults.push({ rule: 'place', words: `${where}: not there then` });
-    if (!may[a]![s]) faults.push({ rule: 'place', words: `${where}: may not be there` });
+    if (!may[a]![s]) faults.push({ rule: 'place', words: `${where}: cannot be there` });
     if (!open[s]![t]) faults.push({ rule: 'place', words: `${where}: closed` });
     if (!heavy[s]) return;
     thrown.set(day[t]!, (thrown.get(day[t]!) ?? 0) + 1);

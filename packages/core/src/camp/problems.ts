@@ -19,7 +19,7 @@ export const largestCamp = 400;
 export const longestWithoutBreak = 75;
 
 export const heatNote =
-  'In the heat: water and shade at every break, hats, and shorter blocks. Dizziness, headache or nausea ends the day for whoever feels it; call for help at once. Local rules and the venue’s own come first.';
+  'In the heat: water and shade at every break, hats, and shorter blocks. Anyone with dizziness, a headache or nausea stops for the day; call for help at once. Local and venue rules come first.';
 
 const endOf = ({ start, minutes }: Pick<CampBlock, 'start' | 'minutes'>): number =>
   minutesOf(start) + minutes;
@@ -82,7 +82,7 @@ function problemsOfStations(setup: CampSetup): CampProblem[] {
     const places = placesAt(station);
     taken.set(station.areaId, (taken.get(station.areaId) ?? 0) + places);
     if (!areas.has(station.areaId))
-      problems.push({ field: `${field}.areaId`, words: `${station.name} stands in no area.`, stops: true });
+      problems.push({ field: `${field}.areaId`, words: `${station.name} has no area.`, stops: true });
     if (names.has(station.name.toLowerCase()))
       problems.push({
         field: `${field}.name`,
@@ -103,13 +103,13 @@ function problemsOfStations(setup: CampSetup): CampProblem[] {
     )
       problems.push({
         field: `${field}.skill`,
-        words: `Nobody on the staff can lead ${station.name}: it asks for ${station.skill}.`,
+        words: `No one on the staff can lead ${station.name}, which needs ${station.skill}.`,
         stops: true,
       });
     if (station.treats.length === 0)
       problems.push({
         field: `${field}.treats`,
-        words: `${station.name} treats nothing, so nobody needs it. Choose its drills or flaws.`,
+        words: `${station.name} works on nothing, so no one needs it. Choose its drills or flaws.`,
         stops: false,
       });
   });
@@ -138,7 +138,7 @@ function problemsOfClocks(setup: CampSetup, zone: string): CampProblem[] {
       : [
           {
             field: 'blocks',
-            words: `The clocks go ${hours < 24 ? 'forward' : 'back'} in the night to ${day}. Times are those on the wall; remind everybody.`,
+            words: `The clocks go ${hours < 24 ? 'forward' : 'back'} in the night to ${day}. Times are local clock times. Remind everyone.`,
             stops: false,
           },
         ];
@@ -210,7 +210,7 @@ export function campProblems(setup: CampSetup, members: readonly CampMember[], z
   if (problems.some(({ stops }) => stops)) return problems.sort((a, b) => Number(b.stops) - Number(a.stops));
   problems.push(...problemsOfClocks(setup, zone));
   if (members.length === 0)
-    problems.push({ field: 'members', words: 'Nobody comes yet: add athletes.', stops: true });
+    problems.push({ field: 'members', words: 'No athletes yet. Add some.', stops: true });
   else
     try {
       problems.push(...problemsOfPlaces(setup, members));

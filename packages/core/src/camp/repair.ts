@@ -21,7 +21,7 @@ function whyNot(timetable: Timetable, a: number, t: number): string | null {
   const other = table.apart.some(
     (ids) => ids.includes(a) && ids.some((b) => b !== a && timetable.station(b, t) === s),
   );
-  if (other) return `somebody to be kept apart is at ${name}`;
+  if (other) return `an athlete to be kept apart is at ${name}`;
   return timetable.ofCell(s, t) > 0 ? `too few, or too far apart in age, for ${name}` : null;
 }
 

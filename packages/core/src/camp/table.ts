@@ -84,7 +84,7 @@ function mustFollow(slots: CampInput['slots']): void {
     const last = slots[n - 1];
     if (!last || slot.day > last.day) return;
     if (slot.day < last.day)
-      throw new FieldError(`slots.${n}.day`, `${slot.id} is before ${last.id}; slots stand in order`);
+      throw new FieldError(`slots.${n}.day`, `${slot.id} is before ${last.id}; slots must be in order`);
     if (minutesOf(slot.start) < minutesOf(last.start) + last.minutes)
       throw new FieldError(`slots.${n}.start`, `${slot.id} begins before ${last.id} has ended`);
   });

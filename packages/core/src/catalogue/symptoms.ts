@@ -30,7 +30,7 @@ export const symptoms: readonly Symptom[] = [
     id: 'sym.flash-gap',
     name: 'Best velocity well above the usual',
     from: 'velocity',
-    see: 'A few throws stand further above the usual velocity than luck allows.',
+    see: 'A few throws are further above the usual velocity than luck allows.',
   },
   {
     id: 'sym.intent-flat',

@@ -47,7 +47,7 @@ export function readTable(
       `columns: ${lacking.join(', ')} ${lacking.length === 1 ? 'is' : 'are'} missing; the file has ${fields.join(', ').slice(0, 200)}`,
     );
   const twice = Object.keys(meta.renamedHeaders ?? {}).map((name) => meta.renamedHeaders![name]);
-  if (twice.length) throw new TableError(`columns: ${twice[0]} stands there twice`);
+  if (twice.length) throw new TableError(`columns: ${twice[0]} appears twice`);
   const known = new Set([...required, ...optional]);
   const broken = new Set<number>();
   const problems = errors.flatMap(({ type, row }): RowProblem[] => {

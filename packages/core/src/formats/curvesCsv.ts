@@ -39,7 +39,7 @@ export function readCurves(text: string): SpeedCurves {
       const value = cell === '' || (cell.length === 3 && /^nan$/i.test(cell)) ? NaN : plainNumber(cell);
       if (value === null) throw new TableError(`${name}: row ${i + 2} is not a number`);
       if (Math.abs(value) > atMost)
-        throw new TableError(`${name}: row ${i + 2} is beyond what a body does (${atMost} at most)`);
+        throw new TableError(`${name}: row ${i + 2} is more than a body can do (${atMost} at most)`);
       values[i] = value;
     }
     return values;

@@ -62,7 +62,7 @@ function startsOf(event: ICAL.Event, last: string): (ICAL.Time | null)[] {
 
 function calendarIn(text: string): ICAL.Component {
   if (!/BEGIN:VCALENDAR/i.test(text))
-    throw new TableError('This is no iCalendar file: it does not begin with BEGIN:VCALENDAR.');
+    throw new TableError('This is not an iCalendar file: it does not begin with BEGIN:VCALENDAR.');
   try {
     const parsed: unknown = ICAL.parse(text);
     return new ICAL.Component(parsed as ConstructorParameters<typeof ICAL.Component>[0]);

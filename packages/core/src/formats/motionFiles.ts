@@ -28,7 +28,7 @@ export function readKeypointFile(text: string): KeypointFile {
   try {
     file = JSON.parse(text) as Partial<KeypointFile> | null;
   } catch {
-    throw new FieldError('file', 'is no JSON');
+    throw new FieldError('file', 'is not JSON');
   }
   const { fps, size, frames } = file ?? {};
   if (typeof fps !== 'number') throw new FieldError('fps', 'is required: frames a second');

@@ -56,7 +56,7 @@ function sidesIn(result: 'hit' | 'miss', side: string): Missed[] | null {
 
 const resultHelp = 'must be hit or miss, strike or ball';
 const sideHelp =
-  'must be high, low, arm, glove or a pair such as high+arm for a miss, or empty where nobody wrote it down; and empty for a hit';
+  'must be high, low, arm, glove or a pair such as high+arm for a miss, or empty if it was not recorded; for a hit leave it empty';
 
 /** Reads the cells of one row; every problem by its column. */
 function throwIn({ row, cells }: TableRow, problems: RowProblem[]): TableThrow {

@@ -34,7 +34,7 @@ function placeOf(row: readonly string[], at: number, scale: number): [number, nu
 export function readTrc(text: string): Markers {
   const lines = text.split('\n');
   if (!/^PathFileType/.test(lines[0] ?? '') || lines.length < 7)
-    throw new FieldError('file', 'is no TRC text: it must begin with PathFileType and hold rows of markers');
+    throw new FieldError('file', 'is not TRC text: it must begin with PathFileType and hold rows of markers');
   const [names, values] = [cells(lines[1]!), cells(lines[2]!)];
   const header = (name: string) => values[names.indexOf(name)];
   const rate = Number(header('DataRate'));

@@ -45,7 +45,7 @@ export function doubtOf(
 export const doubtWords: Readonly<Record<Doubt, string>> = {
   impossible: 'more than can be expected; a bat, or another ball?',
   repeats: 'the same ball twice?',
-  slow: 'slower than any throw; somebody walking by?',
+  slow: 'slower than any throw; someone walking by?',
 };
 
 /** A rep takes a reading that came no longer before it, ms: less than the pause between two pitches. */

@@ -94,7 +94,7 @@ function fastest(motion: Motion): number {
       'the other hand is the faster one in this film: check the throwing hand of the profile, and whether the picture is mirrored',
     );
   if (!peak || peak.value < slowestThrow)
-    throw new FieldError('frames', 'nobody throws in this film: the throwing hand is never fast');
+    throw new FieldError('frames', 'no throw was found in this film: the throwing hand is never fast');
   return isAlong(motion) ? fastestAfterLanding(motion, hand) : peak.at;
 }
 

@@ -100,7 +100,7 @@ export const withMiddles = (joints: Record<RoleJoint | 'nose', Path>): Record<Mo
 });
 
 /**
- * Tracked points as a delivery: towards the target, up, and across, in % of body height.
+ * Tracked points as a delivery: toward the target, up, and across, in % of body height.
  *
  * @example motionOf(filmed.clip, cleaned(filmed.clip)).view // 'open-side'
  */

@@ -56,7 +56,7 @@ export function bendOf(above: Place, joint: Place, below: Place): number {
 }
 
 /**
- * A line from vertical, towards the target (or across, to the side of the throwing arm).
+ * A line from vertical, toward the target (or across, to the side of the throwing arm).
  *
  * @returns degrees, minus when it leans the other way
  * @example leanOf([0, 0, 0], [1, 1, 0]) // 45

@@ -51,7 +51,7 @@ export const overhandRows: readonly MeasureRow[] = [
   ],
   [
     'back-shin-angle',
-    'Back shin towards the target',
+    'Back shin toward the target',
     'side',
     glide,
     'overhand',
@@ -124,7 +124,7 @@ export const overhandRows: readonly MeasureRow[] = [
     'deg',
     'trunk',
     below('oh.cut-finish', 22, 16, 10),
-    'The trunk from vertical, towards the target.',
+    'The trunk from vertical, toward the target.',
   ],
   [
     'chest-over-lead-knee',

@@ -33,7 +33,7 @@ export const windmillRows: readonly MeasureRow[] = [
     'deg',
     'trunk',
     above('wm.hunched', 12, 20, 28),
-    'The trunk from vertical, towards the target.',
+    'The trunk from vertical, toward the target.',
   ],
   [
     'trunk-swing',

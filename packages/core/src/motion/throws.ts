@@ -48,12 +48,12 @@ export function findThrows(
   if (!(height > 0))
     throw new FieldError(
       'frames',
-      'nobody is seen in this film: check the light, and that the whole body is in the picture',
+      'no one was found in this film: check the light, and that the whole body is in the picture',
     );
   const speeds = relativeSpeeds(frames, of('throwingWrist'), of('throwingShoulder')).map((v) => v / height);
   const top = Math.max(0, ...speeds);
   if (top < slowestHand)
-    throw new FieldError('frames', 'nobody throws in this film: the throwing hand is never fast');
+    throw new FieldError('frames', 'no throw was found in this film: the throwing hand is never fast');
   const chosen: number[] = [];
   const order = speeds.map((_, i) => i).sort((a, b) => speeds[b]! - speeds[a]!);
   for (const i of order) {

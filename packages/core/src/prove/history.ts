@@ -136,5 +136,5 @@ export function followedWords(moved: readonly Moved[], nameOf: (id: string) => s
   const followed = next.map(
     ({ id, rightBy }) => `“${nameOf(id)}” ${spanWords(daysBetween(first.rightBy, rightBy))}`,
   );
-  return `“${nameOf(first.id)}” was put right by ${first.rightBy}; ${followed.join(' and ')}.`;
+  return `“${nameOf(first.id)}” was fixed by ${first.rightBy}; ${followed.join(' and ')}.`;
 }

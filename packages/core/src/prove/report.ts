@@ -93,7 +93,7 @@ const inQuestion = ({ points }: Comparison) =>
   points.filter(({ before, after }) => before !== null && after !== null && (before > 0 || after > 0));
 
 function movementWords({ givenName, discipline, before, after }: ReportInput): string {
-  if (!after) return `Nobody has looked at ${givenName}’s delivery yet.`;
+  if (!after) return `${givenName}’s delivery has not been looked at yet.`;
   if (!before || before.date === after.date)
     return `There is one look so far, of ${after.date}; the next one will show what changed.`;
   const all = inQuestion(compareLooks(before.findings, after.findings, comparedIds(discipline)));

@@ -36,8 +36,8 @@ const middle = (values: readonly number[]): number | null => (values.length ? me
 
 function sayOf(n: number, difference: number, { low, high }: { low: number; high: number }): string {
   if (low > 0 || high < 0)
-    return `of ${n} who cleared it, usual velocity changed by ${Math.abs(difference).toFixed(1)} ${difference > 0 ? 'more' : 'less'} than of those who did not; this is no proof of cause`;
-  return `of ${n} who cleared it, usual velocity changed no differently, as far as can be told; this is no proof of cause`;
+    return `for the ${n} who cleared it, usual velocity changed by ${Math.abs(difference).toFixed(1)} ${difference > 0 ? 'more' : 'less'} than for those who did not; this is no proof of cause`;
+  return `for the ${n} who cleared it, usual velocity changed no differently; this is no proof of cause`;
 }
 
 /**

@@ -74,7 +74,7 @@ export const constraints: readonly Constraint[] = [
   {
     id: 'target-height',
     name: 'Target height',
-    how: 'A low target, so that the body has to go on over the front leg.',
+    how: 'A low target, so the body has to continue over the front leg.',
     discipline: 'both',
     blocks: ['oh.early-launch', 'oh.cut-finish', 'wm.pull-up', 'wm.bend-and-stand'],
     minAge: 0,

@@ -104,7 +104,7 @@ export function habitWords(flaw: string, shares: Trace['bodyShares']): string {
 
 /** What an approach makes of a flaw that it does not count. */
 const sideWords: Readonly<Record<string, string>> = {
-  'oh.flat-setup': 'whoever drives off the rubber may set the foot flat',
+  'oh.flat-setup': 'a pitcher who drives off the rubber may set the foot flat',
   'wm.hips-slam': 'hips that close fully are what this approach teaches',
   'oh.lift-stall': 'a stop at the top is taught here, and nothing later suffers from it',
 };

@@ -33,7 +33,7 @@ export function readLength(text: string, unit: SizeUnit): ReadSize {
   const feet = feetForm.exec(typed);
   if (feet) {
     const inches = feet[2] === undefined ? 0 : number(feet[2]);
-    if (inches >= 12) return { wrong: `${feet[2]} inches: there are 0 to 11 beside the feet` };
+    if (inches >= 12) return { wrong: `${feet[2]} inches: use 0 to 11 with feet` };
     return { value: rounded((Number(feet[1]) * 12 + inches) * cmPerInch) };
   }
   const inch = inchForm.exec(typed);

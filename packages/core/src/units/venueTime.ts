@@ -34,8 +34,8 @@ export const timeOfMinutes = (minutes: number): string =>
  * @example venueInstant('2026-07-01', '16:30', 'Europe/London').toISOString() // '2026-07-01T15:30:00.000Z'
  */
 export function venueInstant(date: string, time: string, zone: string): Date {
-  if (!isDay(date)) throw new FieldError('date', `“${date}” is no day`);
-  if (!isTime(time)) throw new FieldError('time', `“${time}” is no time of day`);
+  if (!isDay(date)) throw new FieldError('date', `“${date}” is not a day`);
+  if (!isTime(time)) throw new FieldError('time', `“${time}” is not a time of day`);
   const [year, month, day] = date.split('-').map(Number) as [number, number, number];
   const [hour, minute] = time.split(':').map(Number) as [number, number];
   return new Date(new TZDate(year, month - 1, day, hour, minute, zone).getTime());

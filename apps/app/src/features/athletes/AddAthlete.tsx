@@ -12,6 +12,7 @@ import { ErrorNotice, Notice } from '../../ui/Notice/Notice';
 import { Screen } from '../../ui/Screen/Screen';
 import { FirstFields, MoreFields, useAthleteForm } from './AthleteFields';
 import { PhotoPick } from './PhotoPick';
+import { texts } from './texts';
 
 const plain = (name: string): string => name.trim().toLowerCase();
 
@@ -26,9 +27,9 @@ function Duplicate({ form }: { form: SchemaForm<AthleteForm> }) {
   if (!same) return null;
   return (
     <Notice>
-      <Text>{`${same.givenName} ${same.familyName}, ${same.age}, is already on the roster.`}</Text>
+      <Text>{texts.isAlready(same.givenName, same.familyName, same.age)}</Text>
       <Button mode="outlined" onPress={() => router.navigate(`/athletes/${same.id}/profile`)}>
-        {`Open ${same.givenName}’s profile`}
+        {texts.openSProfile(same.givenName)}
       </Button>
     </Notice>
   );
@@ -58,13 +59,13 @@ export function AddAthlete() {
   );
   return (
     <Screen
-      title="New athlete"
-      back={{ label: 'Back', to: '/roster' }}
+      title={texts.newAthlete}
+      back={{ label: texts.back, to: '/roster' }}
       foot={
         <ActionBar>
           {error ? <ErrorNotice error={error} /> : null}
           <Button mode="contained" loading={isLoading} onPress={() => void save()}>
-            Add athlete and take a first look
+            {texts.addAthleteAndTake}
           </Button>
         </ActionBar>
       }
@@ -78,7 +79,7 @@ export function AddAthlete() {
         style={{ alignSelf: 'flex-start' }}
         onPress={() => setMore(!more)}
       >
-        More about the athlete
+        {texts.moreAboutTheAthlete}
       </Button>
       {more ? (
         <>

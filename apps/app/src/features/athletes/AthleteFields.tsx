@@ -19,6 +19,7 @@ import { useBook } from '../../ui/hooks/useBook';
 import { Section } from '../../ui/Section/Section';
 import { disciplineNames, handNames, levelNames, voiceNames, weekdayNames } from '../../ui/words/kindWords';
 import { Guardians } from './Guardians';
+import { texts } from './texts';
 
 /** What a drill at home may ask for, most asked first. */
 const homeThings = (all: readonly Drill[]) => {
@@ -74,12 +75,14 @@ export function MoreFields({ form }: Props) {
   });
   const years = Number(today.slice(0, 4)) - Number(birthdate.slice(0, 4));
   const byAge =
-    Number.isFinite(years) && years > 3 ? `By age: ${levelNames[levelAt(years)].toLowerCase()}` : 'By age';
+    Number.isFinite(years) && years > 3
+      ? texts.byAge(levelNames[levelAt(years)].toLowerCase())
+      : texts.byAge2;
   return (
     <>
       <Section
-        title="Body and level"
-        told="Height, weight, level, sex"
+        title={texts.bodyAndLevel}
+        told={texts.heightWeightLevelSex}
         mustOpen={wrongIn(form, 'heightCm', 'massKg')}
       >
         <SizeField form={form} name="heightCm" kind="length" optional />
@@ -97,39 +100,40 @@ export function MoreFields({ form }: Props) {
           name="sex"
           optional
           options={[
-            { value: null, text: 'Not recorded' },
-            { value: 'female', text: 'Female' },
-            { value: 'male', text: 'Male' },
+            { value: null, text: texts.notRecorded },
+            { value: 'female', text: texts.female },
+            { value: 'male', text: texts.male },
           ]}
         />
       </Section>
-      <Section title="Equipment at home" told={equipment.join(', ') || 'None'}>
-        <Text variant="bodySmall">Drills that need anything else are planned for lessons only.</Text>
+      <Section title={texts.equipmentAtHome} told={equipment.join(', ') || texts.none}>
+        <Text variant="bodySmall">{texts.drillsThatNeedAnything}</Text>
         <FormCheckboxes form={form} name="equipment" options={homeThings(all)} />
       </Section>
       <Section
-        title="Emergency contacts"
-        told={guardians.length ? guardians.map(({ name }) => name).join(', ') : 'None recorded'}
+        title={texts.emergencyContacts}
+        told={guardians.length ? guardians.map(({ name }) => name).join(', ') : texts.noneRecorded}
         mustOpen={wrongIn(form, 'guardians', 'allergies')}
       >
         <Guardians form={form} />
-        <FormText form={form} name="allergies" label="Allergies (optional, staff only)" />
+        <FormText form={form} name="allergies" label={texts.allergiesOptionalStaffOnly} />
       </Section>
       <Section
-        title="Teams and leagues"
-        told="Teams, most throws of the league"
+        title={texts.teamsAndLeagues}
+        told={texts.teamsMostThrows}
         mustOpen={wrongIn(form, 'teams', 'league.maxPerDay', 'league.maxPerGame')}
       >
-        <FormList form={form} name="teams" label="Teams, separated by commas" called="Teams" optional />
-        <FormFigure
+        <FormList
           form={form}
-          name="league.maxPerDay"
+          name="teams"
+          label={texts.teamsSeparatedByCommas}
+          called={texts.teams}
           optional
-          hint="With several leagues, enter the strictest. It applies where it is stricter than the published guidance."
         />
+        <FormFigure form={form} name="league.maxPerDay" optional hint={texts.withSeveralLeaguesEnter} />
         <FormFigure form={form} name="league.maxPerGame" optional />
       </Section>
-      <Section title="Cues and approach" told={`Cues: ${voiceNames[voice].toLowerCase()}`}>
+      <Section title={texts.cuesAndApproach} told={texts.cues(voiceNames[voice].toLowerCase())}>
         <FormChoices
           form={form}
           name="voice"
@@ -137,11 +141,11 @@ export function MoreFields({ form }: Props) {
         />
         <FormField form={form} name="approach">
           {({ field }) => (
-            <ApproachFields value={field.value} onChange={field.onChange} unset="Same as mine" />
+            <ApproachFields value={field.value} onChange={field.onChange} unset={texts.sameAsMine} />
           )}
         </FormField>
       </Section>
-      <Section title="Note" told="For staff" mustOpen={wrongIn(form, 'note')}>
+      <Section title={texts.note} told={texts.forStaff} mustOpen={wrongIn(form, 'note')}>
         <FormText form={form} name="note" optional lines={3} />
       </Section>
     </>

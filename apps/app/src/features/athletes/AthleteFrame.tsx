@@ -15,6 +15,7 @@ import { HelpButton } from '../../ui/Screen/HelpButton';
 import { WholeWidth } from '../../ui/Screen/wholeWidth';
 import { useWide } from '../../ui/hooks/useWide';
 import { RosterList } from './RosterList';
+import { texts } from './texts';
 
 /** What belongs to Look and has a page of its own. */
 const lookTools = /\/(screen|throws|clip|curves)$/;
@@ -36,7 +37,7 @@ export function AthleteFrame() {
   return (
     <View style={[styles.root, beside ? styles.beside : null]}>
       {beside ? (
-        <View style={[styles.list, { borderColor: own.line }]} role="complementary" aria-label="Roster">
+        <View style={[styles.list, { borderColor: own.line }]} role="complementary" aria-label={texts.roster}>
           <RosterList here={id} />
         </View>
       ) : null}
@@ -45,12 +46,16 @@ export function AthleteFrame() {
         <View style={[styles.head, { backgroundColor: own.surface, borderColor: own.line }]}>
           <View style={styles.who}>
             {beside ? null : (
-              <IconButton icon="chevron-left" accessibilityLabel="Back" onPress={() => goBack('/roster')} />
+              <IconButton
+                icon="chevron-left"
+                accessibilityLabel={texts.back}
+                onPress={() => goBack('/roster')}
+              />
             )}
             {page.photo ? (
               <Image
                 source={{ uri: `/api/athletes/${id}/photo?of=${page.photo}` }}
-                accessibilityLabel={`Photo of ${name}`}
+                accessibilityLabel={texts.photoOf(name)}
                 style={styles.photo}
               />
             ) : null}
@@ -63,15 +68,15 @@ export function AthleteFrame() {
             <Button
               mode="text"
               icon="account"
-              accessibilityLabel={`Profile of ${name}`}
+              accessibilityLabel={texts.profileOf(name)}
               onPress={() => router.navigate(`/athletes/${id}/profile`)}
             >
-              Profile
+              {texts.profile}
             </Button>
             <HelpButton />
           </View>
           <Tabs
-            label="The five verbs"
+            label={texts.theFiveVerbs}
             tabs={verbs.map((verb) => ({
               name: verb,
               href: `/athletes/${id}/${verb}` as const,

@@ -15,6 +15,7 @@ import { Growth } from './Growth';
 import { Injuries } from './Injuries';
 import { Pictures } from './Pictures';
 import { ProfilePhoto } from './ProfilePhoto';
+import { texts } from './texts';
 
 /** Who the athlete is: what holds for plans, growth, injuries, emergency contacts, and what was shown. */
 export function AthleteProfile() {
@@ -24,24 +25,24 @@ export function AthleteProfile() {
   if (!page) return null;
   const { athlete, approach } = page;
   const lines: [string, string][] = [
-    ['Throws', `${handNames[athlete.throws]}, ${disciplineNames[athlete.discipline].toLowerCase()}`],
-    ['Born', `${dayWords(athlete.birthdate, today)}, ${athlete.age} years`],
-    ['Level', `${levelNames[levelOf(athlete)]}${athlete.level === null ? ', by age' : ''}`],
-    ['Teams', athlete.teams.join(', ') || 'None recorded'],
-    ['Days', athlete.days.map((day) => weekdayNames[day]).join(', ') || 'Not recorded'],
-    ['Cues', voiceNames[athlete.voice]],
-    ['At home', athlete.equipment.join(', ') || 'None recorded'],
-    ['Approach', approachWords(approach, athlete.approach)],
+    [texts.throws, `${handNames[athlete.throws]}, ${disciplineNames[athlete.discipline].toLowerCase()}`],
+    [texts.born, texts.years(dayWords(athlete.birthdate, today), athlete.age)],
+    [texts.level, `${levelNames[levelOf(athlete)]}${athlete.level === null ? texts.byAge3 : ''}`],
+    [texts.teams, athlete.teams.join(', ') || texts.noneRecorded],
+    [texts.days, athlete.days.map((day) => weekdayNames[day]).join(', ') || texts.notRecorded],
+    [texts.cues2, voiceNames[athlete.voice]],
+    [texts.atHome, athlete.equipment.join(', ') || texts.noneRecorded],
+    [texts.approach, approachWords(approach, athlete.approach)],
   ];
   return (
     <Pane>
       <Card>
         <View style={styles.head}>
           <View style={styles.grow}>
-            <Heading>Profile</Heading>
+            <Heading>{texts.profile}</Heading>
           </View>
           <Button mode="contained" icon="pencil" onPress={() => router.navigate(`/athletes/${id}/edit`)}>
-            Edit
+            {texts.edit}
           </Button>
         </View>
         {lines.map(([name, value]) => (
@@ -55,23 +56,23 @@ export function AthleteProfile() {
         {athlete.note ? <Text>{athlete.note}</Text> : null}
       </Card>
       {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
-      {!data && !error ? <Waiting what="Reading the profile" /> : null}
+      {!data && !error ? <Waiting what={texts.readingTheProfile} /> : null}
       {data ? (
         <>
           <Growth athleteId={id} sizes={data.sizes} />
           <Injuries athleteId={id} injuries={data.injuries} />
           <ProfilePhoto athleteId={id} there={page.photo !== null} />
           <Card>
-            <Heading level={3}>Emergency contacts</Heading>
+            <Heading level={3}>{texts.emergencyContacts}</Heading>
             {athlete.guardians.map(({ name, phone, email }) => (
               <Text key={name}>{[name, phone, email].filter(Boolean).join(', ')}</Text>
             ))}
-            {athlete.guardians.length === 0 ? <Text>None recorded.</Text> : null}
+            {athlete.guardians.length === 0 ? <Text>{texts.noneRecorded2}</Text> : null}
             <Text>
-              <Text variant="labelLarge">Allergies: </Text>
-              {athlete.allergies || 'none recorded'}
+              <Text variant="labelLarge">{texts.allergies}</Text>
+              {athlete.allergies || texts.noneRecorded3}
             </Text>
-            <Text variant="bodySmall">Only staff see these. Links never show them.</Text>
+            <Text variant="bodySmall">{texts.onlyStaffSeeTheseLinks}</Text>
           </Card>
           <Pictures athleteId={id} pictures={data.pictures} />
         </>

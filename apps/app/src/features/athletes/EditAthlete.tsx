@@ -10,6 +10,7 @@ import { Heading } from '../../ui/Screen/Screen';
 import { showRefusal } from '../../ui/form/schemaForm';
 import { FirstFields, MoreFields, useAthleteForm } from './AthleteFields';
 import { NewLessonCard } from './NewLessonCard';
+import { texts } from './texts';
 
 export function EditAthlete() {
   const { page } = useAthlete('head');
@@ -33,13 +34,13 @@ function Edit({ athlete: { id, age: _, ...stored } }: { athlete: HeadPage['athle
         <ActionBar>
           {error ? <ErrorNotice error={error} /> : null}
           <Button mode="contained" loading={isLoading} onPress={() => void save()}>
-            Save
+            {texts.save}
           </Button>
         </ActionBar>
       }
     >
       <NewLessonCard athleteId={id} />
-      <Heading>About the athlete</Heading>
+      <Heading>{texts.aboutTheAthlete}</Heading>
       <FirstFields form={form} />
       <MoreFields form={form} />
     </Pane>

@@ -15,6 +15,7 @@ import { useSchemaForm } from '../../ui/form/schemaForm';
 import { SizeField } from '../../ui/form/SizeField';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
 /** Height and mass over time, and a new line of it. */
 export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonly SizeRecord[] }) {
@@ -38,7 +39,7 @@ export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonl
     const gain = last.value - first.value;
     const words = `${name} ${say(last.value)}, ${dayWords(last.date, today)}${
       list.length > 1
-        ? `; ${gain >= 0 ? '+' : ''}${shown.show(gain)} ${shown.unit} since ${dayWords(first.date, today)}`
+        ? texts.since(gain >= 0 ? '+' : '', shown.show(gain), shown.unit, dayWords(first.date, today))
         : ''
     }`;
     return (
@@ -59,10 +60,10 @@ export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonl
   };
   return (
     <Card>
-      <Heading level={3}>Growth</Heading>
-      {picture('Height', 'heightCm', own.dusk)}
-      {picture('Weight', 'massKg', own.grass)}
-      {sizes.length === 0 ? <Text>Not measured yet.</Text> : null}
+      <Heading level={3}>{texts.growth}</Heading>
+      {picture(texts.height, 'heightCm', own.dusk)}
+      {picture(texts.weight, 'massKg', own.grass)}
+      {sizes.length === 0 ? <Text>{texts.notMeasuredYet}</Text> : null}
       <View style={styles.row}>
         <View style={styles.grow}>
           <FormDate form={form} name="date" max={today} />
@@ -76,7 +77,7 @@ export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonl
       </View>
       {error ? <ErrorNotice error={error} /> : null}
       <Button mode="outlined" loading={isLoading} onPress={() => void save()}>
-        Save measurements
+        {texts.saveMeasurements}
       </Button>
     </Card>
   );

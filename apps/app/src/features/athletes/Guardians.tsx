@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { FormText } from '../../ui/form/bound';
 import type { SchemaForm } from '../../ui/form/schemaForm';
+import { texts } from './texts';
 
 const mostGuardians = 4;
 
@@ -12,14 +13,14 @@ export function Guardians({ form }: { form: SchemaForm<AthleteForm> }) {
   const guardians = useFieldArray({ control: form.control, name: 'guardians' });
   return (
     <>
-      <Text variant="bodySmall">Only staff see these.</Text>
+      <Text variant="bodySmall">{texts.onlyStaffSeeThese}</Text>
       {guardians.fields.map(({ id }, n) => (
         <View key={id} style={styles.gap}>
           <FormText form={form} name={`guardians.${n}.name`} />
           <FormText form={form} name={`guardians.${n}.phone`} inputMode="tel" />
           <FormText form={form} name={`guardians.${n}.email`} optional inputMode="email" />
           <Button mode="text" onPress={() => guardians.remove(n)} style={styles.start}>
-            Remove this guardian
+            {texts.removeThisGuardian}
           </Button>
         </View>
       ))}
@@ -30,7 +31,7 @@ export function Guardians({ form }: { form: SchemaForm<AthleteForm> }) {
           onPress={() => guardians.append({ name: '', phone: '', email: '' })}
           style={styles.start}
         >
-          Add a guardian
+          {texts.addAGuardian}
         </Button>
       ) : null}
     </>

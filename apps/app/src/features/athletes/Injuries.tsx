@@ -12,6 +12,7 @@ import { FormChoices, FormDate, FormText } from '../../ui/form/bound';
 import { useSchemaForm } from '../../ui/form/schemaForm';
 import { Notice, ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
 /** After these a plan holds back until somebody has cleared the athlete. */
 const needsClearance = new Set<PainSite>(['elbow', 'shoulder', 'back']);
@@ -28,29 +29,30 @@ export function Injuries({ athleteId, injuries }: Props) {
   const [clearing, setClearing] = useState<string | null>(null);
   return (
     <Card>
-      <Heading level={3}>Injuries and clearance</Heading>
-      {injuries.length === 0 ? <Text>None recorded.</Text> : null}
+      <Heading level={3}>{texts.injuriesAndClearance}</Heading>
+      {injuries.length === 0 ? <Text>{texts.noneRecorded2}</Text> : null}
       {injuries.map((injury) => (
         <View key={injury.id} style={styles.one}>
           <Text variant="labelLarge">
-            {`${injury.site}: ${injury.what}${injury.surgery ? ', operated' : ''}, since ${dayWords(injury.since, today)}`}
+            {texts.operatedSince(injury.site, injury.what, injury.surgery, dayWords(injury.since, today))}
           </Text>
           {injury.clearances.map(({ id, clearedBy, date, restrictions }) => (
             <Text key={id}>
-              {`Cleared by ${clearedBy}, ${dayWords(date, today)}. ${restrictions ? `Restrictions: ${restrictions}.` : 'No restrictions.'}`}
+              {texts.clearedBy(
+                clearedBy,
+                dayWords(date, today),
+                restrictions ? texts.restrictions(restrictions) : texts.noRestrictions,
+              )}
             </Text>
           ))}
           {injury.clearances.length === 0 && (needsClearance.has(injury.site) || injury.surgery) ? (
-            <Notice>
-              Not cleared: no throws above 60 percent effort, no constraint or tether drills. Ask a licensed
-              clinician.
-            </Notice>
+            <Notice>{texts.notClearedNoThrows}</Notice>
           ) : null}
           {clearing === injury.id ? (
             <Clear athleteId={athleteId} injuryId={injury.id} onDone={() => setClearing(null)} />
           ) : (
             <Button mode="text" style={styles.start} onPress={() => setClearing(injury.id)}>
-              {injury.clearances.length ? 'A newer clearance' : 'Enter the clearance'}
+              {injury.clearances.length ? texts.addANewerClearance : texts.addClearance}
             </Button>
           )}
         </View>
@@ -59,7 +61,7 @@ export function Injuries({ athleteId, injuries }: Props) {
         <Add athleteId={athleteId} onDone={() => setAdding(false)} />
       ) : (
         <Button mode="outlined" icon="plus" style={styles.start} onPress={() => setAdding(true)}>
-          Add an injury
+          {texts.addAnInjury}
         </Button>
       )}
     </Card>
@@ -88,13 +90,13 @@ function Add({ athleteId, onDone }: { athleteId: string; onDone: () => void }) {
         form={form}
         name="surgery"
         options={[
-          { value: false, text: 'No' },
-          { value: true, text: 'Yes' },
+          { value: false, text: texts.no },
+          { value: true, text: texts.yes },
         ]}
       />
       {error ? <ErrorNotice error={error} /> : null}
       <Button mode="contained" loading={isLoading} onPress={() => void save()}>
-        Keep the injury
+        {texts.saveInjury}
       </Button>
     </View>
   );
@@ -110,12 +112,12 @@ function Clear(props: { athleteId: string; injuryId: string; onDone: () => void 
   });
   return (
     <View style={styles.one}>
-      <FormText form={form} name="clearedBy" hint="Name and what they are" atMost={120} />
+      <FormText form={form} name="clearedBy" hint={texts.nameAndProfession} atMost={120} />
       <FormDate form={form} name="date" max={today} />
       <FormText form={form} name="restrictions" optional atMost={300} />
       {error ? <ErrorNotice error={error} /> : null}
       <Button mode="contained" loading={isLoading} onPress={() => void save()}>
-        Keep the clearance
+        {texts.saveClearance}
       </Button>
     </View>
   );

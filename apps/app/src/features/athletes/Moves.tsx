@@ -11,10 +11,11 @@ import { ActionBar } from '../../ui/ActionBar/ActionBar';
 import { Empty, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { threadNames } from '../../ui/words/threadWords';
+import { texts } from './texts';
 
 const directions = [
-  { direction: 'up', title: 'Ready to move up', all: 'Move all of them up' },
-  { direction: 'back', title: 'Too hard for now', all: 'Step all of them back' },
+  { direction: 'up', title: texts.readyToMoveUp, all: texts.moveAllOfThem },
+  { direction: 'back', title: texts.tooHardForNow, all: texts.stepAllOfThem },
 ] as const;
 
 /** What the gates propose over the whole roster, to be taken one by one or all at once. */
@@ -27,8 +28,8 @@ export function Moves() {
     });
   return (
     <Screen
-      title="Stage changes"
-      back={{ label: 'Back', to: '/roster' }}
+      title={texts.stageChanges}
+      back={{ label: texts.back, to: '/roster' }}
       foot={
         taking.error ? (
           <ActionBar>
@@ -38,10 +39,8 @@ export function Moves() {
       }
     >
       {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
-      {!data && !error ? <Waiting what="Reading the gates of the whole roster" /> : null}
-      {data?.length === 0 ? (
-        <Empty>Nobody is ready to move yet, and for nobody it is too hard. More reps will tell.</Empty>
-      ) : null}
+      {!data && !error ? <Waiting what={texts.checkingTheWholeRoster} /> : null}
+      {data?.length === 0 ? <Empty>{texts.nobodyIsReady}</Empty> : null}
       {directions.map(({ direction, title, all }) => {
         const moves = (data ?? []).filter((move) => move.direction === direction);
         return moves.length ? (
@@ -83,7 +82,7 @@ function Move({ move, busy, onAccept }: MoveProps) {
   return (
     <Card edge={thread === 'lower' ? own.grass : own.clay}>
       <Text variant="titleMedium">{name}</Text>
-      <Text>{`${threadNames[thread]}, ${nodeName(focus).toLowerCase()}: ${from} to ${to}.`}</Text>
+      <Text>{texts.to(threadNames[thread], nodeName(focus).toLowerCase(), from, to)}</Text>
       {why.map((words) => (
         <Text key={words} variant="bodySmall">
           {words}
@@ -93,13 +92,13 @@ function Move({ move, busy, onAccept }: MoveProps) {
         <Button
           mode="contained-tonal"
           disabled={busy}
-          accessibilityLabel={`${direction === 'up' ? 'Move' : 'Step'} ${name} ${direction === 'up' ? 'up' : 'back'} to ${to}`}
+          accessibilityLabel={texts.moveUpTo(direction, name, to)}
           onPress={() => onAccept([move])}
         >
-          {direction === 'up' ? `Move up to ${to}` : `Step back to ${to}`}
+          {direction === 'up' ? `Move up to ${to}` : texts.stepBackTo(to)}
         </Button>
         <Button mode="text" onPress={() => router.navigate(`/athletes/${athleteId}/build`)}>
-          Look at the plan
+          {texts.openThePlan}
         </Button>
       </View>
     </Card>

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { FilePick } from '../../ui/ImportPreview/FilePick';
+import { texts } from './texts';
 
 const largestFile = 30_000_000;
 
@@ -46,27 +47,21 @@ export function PhotoPick({ photo, onPhoto }: Props) {
   return (
     <View style={styles.row}>
       {address ? (
-        <Image
-          source={{ uri: address }}
-          accessibilityLabel="The photo that was chosen"
-          style={styles.photo}
-        />
+        <Image source={{ uri: address }} accessibilityLabel={texts.thePhotoThatWas} style={styles.photo} />
       ) : null}
       <View style={styles.grow}>
         <FilePick
-          label={photo ? 'Choose another photo' : 'Add a photo'}
+          label={photo ? texts.chooseAnotherPhoto : texts.addAPhoto}
           accept="image/*"
           icon="camera"
           maxBytes={largestFile}
           onFile={take}
         />
-        <Text variant="bodySmall">Stays in your academy. Links never show it.</Text>
-        {wrong ? (
-          <Text role="alert">This file is not a picture that can be read. Choose another one.</Text>
-        ) : null}
+        <Text variant="bodySmall">{texts.staysInYourAcademy}</Text>
+        {wrong ? <Text role="alert">{texts.thisFileIsNot}</Text> : null}
         {photo ? (
           <Button mode="text" compact style={styles.start} onPress={() => onPhoto(null)}>
-            Remove photo
+            {texts.removePhoto}
           </Button>
         ) : null}
       </View>

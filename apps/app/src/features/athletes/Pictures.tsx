@@ -7,6 +7,7 @@ import { Card } from '../../ui/Card/Card';
 import { dayWords } from '../../ui/words/days';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
 interface Props {
   athleteId: string;
@@ -20,7 +21,7 @@ export function Pictures({ athleteId, pictures }: Props) {
   if (pictures.length === 0) return null;
   return (
     <Card>
-      <Heading level={3}>Marked frames</Heading>
+      <Heading level={3}>{texts.markedFrames}</Heading>
       {error ? <ErrorNotice error={error} /> : null}
       {pictures.map(({ id, note, date, shown }) => (
         <View key={id} style={styles.one}>
@@ -38,7 +39,7 @@ export function Pictures({ athleteId, pictures }: Props) {
             style={styles.start}
             onPress={() => void show({ athleteId, id, shown: !shown })}
           >
-            {shown ? 'Take it down' : 'Show it again'}
+            {shown ? texts.hideFrame : texts.showFrame}
           </Button>
         </View>
       ))}

@@ -5,6 +5,7 @@ import { Card } from '../../ui/Card/Card';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { PhotoPick } from './PhotoPick';
+import { texts } from './texts';
 
 interface Props {
   athleteId: string;
@@ -19,7 +20,7 @@ export function ProfilePhoto({ athleteId, there }: Props) {
   const error = putting.error ?? removing.error;
   return (
     <Card>
-      <Heading level={3}>Photo</Heading>
+      <Heading level={3}>{texts.photo}</Heading>
       {error ? <ErrorNotice error={error} /> : null}
       <PhotoPick photo={null} onPhoto={(png) => (png ? void put({ athleteId, png }) : undefined)} />
       {there ? (
@@ -30,7 +31,7 @@ export function ProfilePhoto({ athleteId, there }: Props) {
           loading={removing.isLoading}
           onPress={() => void remove({ athleteId })}
         >
-          Remove photo
+          {texts.removePhoto}
         </Button>
       ) : null}
     </Card>

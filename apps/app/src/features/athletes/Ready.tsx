@@ -2,6 +2,7 @@ import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { ReadyButton } from '../../ui/ReadyButton/ReadyButton';
+import { texts } from './texts';
 
 /** Who is ready for another stage, and the weeks of many at once. */
 export function Ready() {
@@ -9,7 +10,7 @@ export function Ready() {
     <View style={styles.row}>
       <ReadyButton />
       <Button mode="outlined" onPress={() => router.navigate('/roster/weeks')}>
-        Plan several athletes
+        {texts.planSeveralAthletes}
       </Button>
     </View>
   );

@@ -8,17 +8,18 @@ import { PageTitle, TitleRow } from '../../ui/Screen/Screen';
 import { Ready } from './Ready';
 import { RosterList } from './RosterList';
 import { RosterTable } from './table/RosterTable';
+import { texts } from './texts';
 
 const Actions = () => (
   <>
     <Button mode="text" compact onPress={() => router.navigate('/roster/progress')}>
-      Progress
+      {texts.progress}
     </Button>
     <Button mode="text" compact onPress={() => router.navigate('/roster/import')}>
-      Import roster
+      {texts.importRoster}
     </Button>
     <Button mode="contained" icon="plus" onPress={() => router.navigate('/athletes/new')}>
-      Add athlete
+      {texts.addAthlete}
     </Button>
   </>
 );
@@ -28,11 +29,11 @@ export function Roster() {
   const { search } = useLocalSearchParams<{ search?: string }>();
   const wide = useWide();
   const own = useColours();
-  const title = <TitleRow title="Roster" action={<Actions />} />;
+  const title = <TitleRow title={texts.roster} action={<Actions />} />;
   if (!wide)
     return (
       <View style={styles.root} role="main">
-        <PageTitle>Roster</PageTitle>
+        <PageTitle>{texts.roster}</PageTitle>
         <RosterList
           searching={search !== undefined}
           head={
@@ -46,11 +47,11 @@ export function Roster() {
     );
   return (
     <View style={styles.beside}>
-      <View style={[styles.list, { borderColor: own.line }]} role="complementary" aria-label="Cards">
+      <View style={[styles.list, { borderColor: own.line }]} role="complementary" aria-label={texts.cards}>
         <RosterList searching={search !== undefined} />
       </View>
       <View style={styles.root} role="main">
-        <PageTitle>Roster</PageTitle>
+        <PageTitle>{texts.roster}</PageTitle>
         <Pane maxWidth={1400}>
           {title}
           <Ready />

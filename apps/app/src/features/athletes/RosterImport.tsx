@@ -12,6 +12,7 @@ import { ImportPreview } from '../../ui/ImportPreview/ImportPreview';
 import { disciplineNames, handNames } from '../../ui/words/kindWords';
 import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Screen } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
 const maxBytes = 20_000_000;
 const mostRows = 500;
@@ -45,13 +46,13 @@ export function RosterImport() {
         rows: table.rows.map((each) => {
           const { givenName, familyName } = each.athlete;
           return known.has(`${givenName} ${familyName}`.toLowerCase())
-            ? { ...each, flaggedRow: 'somebody of this name is here already' }
+            ? { ...each, flaggedRow: texts.someoneWithThisName }
             : each;
         }),
       });
     } catch (broken) {
       setRead(null);
-      setWrong(`${file.name}: ${(broken as Error).message} Nothing was taken.`);
+      setWrong(texts.nothingWasImported(file.name, (broken as Error).message));
     }
   };
   const take = async (rows: readonly number[]) => {
@@ -60,14 +61,14 @@ export function RosterImport() {
     const answer = await send({ athletes });
     if ('error' in answer) return;
     setRead(null);
-    setDone(`${answer.data.added} ${answer.data.added === 1 ? 'athlete' : 'athletes'} added.`);
+    setDone(texts.athleteAdded(answer.data.added));
   };
   return (
-    <Screen title="Roster from a table">
-      <Text>{`A CSV with a header: ${rosterColumns.required.join(', ')}; and any of ${rosterColumns.optional.join(', ')}. Several things in one cell stand apart by semicolons.`}</Text>
+    <Screen title={texts.importRoster}>
+      <Text>{texts.aCsvWith(rosterColumns.required.join(', '), rosterColumns.optional.join(', '))}</Text>
       {roster ? (
         <FilePick
-          label="Open a table"
+          label={texts.chooseCsv}
           accept=".csv,text/csv,text/plain"
           maxBytes={maxBytes}
           onFile={(file) => void open(file)}
@@ -76,21 +77,21 @@ export function RosterImport() {
         <ErrorNotice error={unread} again={() => void refetch()} />
       ) : (
         // Whoever is here already can only be told once the roster is known.
-        <Waiting what="Reading the roster" />
+        <Waiting what={texts.readingTheRoster} />
       )}
       {wrong ? <Notice alert>{wrong}</Notice> : null}
       {done ? (
         <Notice icon="check">
           <Text role="status">{done}</Text>
           <Button mode="contained" onPress={() => router.navigate('/roster')}>
-            To the roster
+            {texts.goToTheRoster}
           </Button>
         </Notice>
       ) : null}
       {read ? (
         <ImportPreview
           what={['athlete', 'athletes']}
-          header={['Name', 'Born', 'Discipline', 'Hand', 'Height', 'Weight']}
+          header={[texts.name, texts.born, texts.discipline, texts.hand, texts.height, texts.weight]}
           rows={read.rows.map(({ row, athlete, flaggedRow }) => ({
             row,
             flaggedRow,

@@ -11,6 +11,7 @@ import { Empty, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { SearchField } from '../../ui/form/SearchField';
 import { ageBands, filtered, focusesOf, noFilter, type AgeBand, type RosterFilter } from './filter';
+import { texts } from './texts';
 
 interface Props {
   head?: ReactNode;
@@ -41,35 +42,35 @@ export function RosterList({ head, here, searching }: Props) {
         <View style={styles.head}>
           {head}
           <SearchField
-            label="Search by name"
+            label={texts.searchByName}
             value={filter.search}
             onChange={set('search')}
             autoFocus={searching ?? false}
           />
           <PressableCard onPress={() => setOpen(!open)} aria-expanded={open} style={styles.start}>
             <Text variant="labelLarge">
-              {`${open ? 'Hide filters' : 'Filters'}${narrowed ? ` (${narrowed} on)` : ''}`}
+              {`${open ? texts.hideFilters : texts.filters}${narrowed ? texts.onWord(narrowed) : ''}`}
             </Text>
           </PressableCard>
           {open ? <Filters roster={data ?? []} filter={filter} set={set} /> : null}
           {data ? (
             <Text variant="bodySmall" role="status">
               {shown.length === data.length
-                ? `${data.length} athletes`
-                : `${shown.length} of ${data.length} athletes`}
+                ? texts.athletes(data.length)
+                : texts.ofAthletes(shown.length, data.length)}
             </Text>
           ) : null}
           {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
-          {!data && !error ? <Waiting what="Reading the roster" /> : null}
+          {!data && !error ? <Waiting what={texts.readingTheRoster} /> : null}
         </View>
       }
       ListEmptyComponent={
         data ? (
           data.length === 0 ? (
-            <Empty>Nobody here yet. Add your first athlete, then take a first quick look.</Empty>
+            <Empty>{texts.nobodyHereYetAdd}</Empty>
           ) : (
-            <Empty action={<Button onPress={() => setFilter(noFilter)}>Show everyone</Button>}>
-              Nobody fits this search.
+            <Empty action={<Button onPress={() => setFilter(noFilter)}>{texts.showEveryone}</Button>}>
+              {texts.nobodyMatchesThisSearch}
             </Empty>
           )
         ) : null
@@ -87,11 +88,11 @@ interface FiltersProps {
 }
 
 function Filters({ roster, filter, set }: FiltersProps) {
-  const all = { value: null, text: 'All' };
+  const all = { value: null, text: texts.all };
   return (
     <View style={styles.filters}>
       <Choices
-        label="Discipline"
+        label={texts.discipline}
         shown
         value={filter.discipline}
         onChange={set('discipline')}
@@ -102,21 +103,21 @@ function Filters({ roster, filter, set }: FiltersProps) {
         ]}
       />
       <Choices
-        label="Throwing hand"
+        label={texts.throwingHand}
         shown
         value={filter.hand}
         onChange={set('hand')}
         options={[all, { value: 'R', text: handNames.R }, { value: 'L', text: handNames.L }]}
       />
       <Choices<AgeBand | null>
-        label="Age"
+        label={texts.age}
         shown
         value={filter.age}
         onChange={set('age')}
         options={[all, ...(Object.keys(ageBands) as AgeBand[]).map((band) => ({ value: band, text: band }))]}
       />
       <Choices<string | null>
-        label="Focus"
+        label={texts.focus}
         shown
         value={filter.focus}
         onChange={set('focus')}

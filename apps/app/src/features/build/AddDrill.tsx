@@ -8,6 +8,7 @@ import { ErrorNotice } from '../../ui/Notice/Notice';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { addable } from './planDrills';
 import { useBook } from '../../ui/hooks/useBook';
+import { texts } from './texts';
 
 interface Props {
   page: BuildPage;
@@ -24,7 +25,7 @@ export function AddDrill({ page, planId, thread, stage, onDone }: Props) {
   return (
     <View style={styles.list}>
       {error ? <ErrorNotice error={error} /> : null}
-      {drills.length === 0 ? <Text>Every drill of this stage is in the ladder already.</Text> : null}
+      {drills.length === 0 ? <Text>{texts.everyDrill}</Text> : null}
       {drills.map(({ drill, serves, why }) => (
         <PressableCard
           key={drill.id}
@@ -39,12 +40,12 @@ export function AddDrill({ page, planId, thread, stage, onDone }: Props) {
         >
           <Text variant="labelLarge">{drill.name}</Text>
           <Text variant="bodySmall">
-            {why ?? `${doseWords(parseDose(drill.dose))}${serves ? ' · works on this focus' : ''}`}
+            {why ?? `${doseWords(parseDose(drill.dose))}${serves ? texts.worksOnThisFocus : ''}`}
           </Text>
         </PressableCard>
       ))}
       <Button mode="text" compact onPress={onDone} style={styles.start}>
-        Add none
+        {texts.cancel}
       </Button>
     </View>
   );

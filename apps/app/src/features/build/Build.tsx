@@ -5,6 +5,7 @@ import { Empty, NotRead } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { NewPlan } from './NewPlan';
 import { Plan } from './Plan';
+import { texts } from './texts';
 
 /** From the focus to a ladder of drills, and to the coming week. */
 export function Build() {
@@ -17,11 +18,11 @@ export function Build() {
         <Empty
           action={
             <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/trace`)}>
-              Go to Trace
+              {texts.goToTrace}
             </Button>
           }
         >
-          A plan needs a focus. Trace the newest look and accept its focus first.
+          {texts.aPlanNeeds}
         </Empty>
       </Pane>
     );

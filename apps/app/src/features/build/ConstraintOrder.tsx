@@ -7,6 +7,7 @@ import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { CheckboxGroup } from '../../ui/form/Choices';
 import { useBook } from '../../ui/hooks/useBook';
+import { texts } from './texts';
 
 interface Props {
   page: BuildPage;
@@ -29,22 +30,26 @@ export function ConstraintOrder({ page, drill }: Props) {
     keep(order.map((id, at) => (at === n - 1 ? order[n]! : at === n ? order[n - 1]! : id)));
   return (
     <View style={styles.root}>
-      <Text variant="labelMedium">Constraints, in order</Text>
+      <Text variant="labelMedium">{texts.constraintsInOrder}</Text>
       {order.map((id, n) => {
         const constraint = constraintOf(id);
         return (
           <View key={id} style={styles.row}>
             <View style={styles.grow}>
               <Text>{`${n + 1}. ${constraint?.name ?? id}`}</Text>
-              <Text variant="bodySmall">{`Blocks: ${(constraint?.blocks ?? [])
-                .filter((flaw) => own.has(flaw))
-                .map((flaw) => nodeName(flaw).toLowerCase())
-                .join(', ')}`}</Text>
+              <Text variant="bodySmall">
+                {texts.blocks(
+                  (constraint?.blocks ?? [])
+                    .filter((flaw) => own.has(flaw))
+                    .map((flaw) => nodeName(flaw).toLowerCase())
+                    .join(', '),
+                )}
+              </Text>
             </View>
             {changing && n > 0 ? (
               <IconButton
                 icon="arrow-up"
-                accessibilityLabel={`Put ${constraint?.name ?? id} earlier`}
+                accessibilityLabel={texts.moveUp(constraint?.name ?? id)}
                 onPress={() => swap(n)}
               />
             ) : null}
@@ -53,14 +58,14 @@ export function ConstraintOrder({ page, drill }: Props) {
       })}
       {changing ? (
         <CheckboxGroup
-          label="Constraints of this drill"
+          label={texts.constraintsOfThisDrill}
           options={open.map(({ id, name }) => ({ value: id, text: name }))}
           value={order}
           onChange={keep}
         />
       ) : null}
       <Button mode="text" compact style={styles.start} onPress={() => setChanging(!changing)}>
-        {changing ? 'Done' : 'Change the constraints'}
+        {changing ? texts.done : texts.changeTheConstraints}
       </Button>
     </View>
   );

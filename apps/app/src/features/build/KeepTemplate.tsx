@@ -7,6 +7,7 @@ import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { FormText } from '../../ui/form/bound';
 import { useSchemaForm } from '../../ui/form/schemaForm';
+import { texts } from './texts';
 
 /** Keeps a ladder under a name, to start other plans from. */
 export function KeepTemplate({ planId }: { planId: string }) {
@@ -14,14 +15,11 @@ export function KeepTemplate({ planId }: { planId: string }) {
   const form = useSchemaForm(newTemplate, { id: v7(), name: '' });
   const [keep, { error, isLoading, isSuccess }] = lazyEndpoints.useKeepTemplateMutation();
   const save = form.handleSubmit(({ id, name }) => void keep({ planId, body: { id, name: name.trim() } }));
-  if (isSuccess)
-    return (
-      <Text role="status">{`Kept as “${form.getValues('name').trim()}”. New plans can start from it.`}</Text>
-    );
+  if (isSuccess) return <Text role="status">{texts.savedAsNewPlans(form.getValues('name').trim())}</Text>;
   if (!naming)
     return (
       <Button mode="text" style={styles.start} onPress={() => setNaming(true)}>
-        Keep this ladder for others
+        {texts.saveAsATemplate}
       </Button>
     );
   return (
@@ -29,7 +27,7 @@ export function KeepTemplate({ planId }: { planId: string }) {
       <FormText form={form} name="name" atMost={80} />
       {error ? <ErrorNotice error={error} /> : null}
       <Button mode="contained-tonal" style={styles.start} loading={isLoading} onPress={() => void save()}>
-        Keep it
+        {texts.saveTemplate}
       </Button>
     </View>
   );

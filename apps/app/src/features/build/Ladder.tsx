@@ -10,6 +10,7 @@ import { Notice } from '../../ui/Notice/Notice';
 import { threadNames } from '../../ui/words/threadWords';
 import { MissingThings } from './MissingThings';
 import { Rung } from './Rung';
+import { texts } from './texts';
 
 interface Props {
   page: BuildPage;
@@ -31,10 +32,10 @@ export function Ladder({ page, planId, thread }: Props) {
   ];
   const shown = all ? rungs : rungs.filter(({ rung }) => rung.stage === thread.stage);
   return (
-    <View role="group" aria-label={`Ladder of the ${threadNames[thread.thread].toLowerCase()}`}>
+    <View role="group" aria-label={texts.ladderOfThe(threadNames[thread.thread].toLowerCase())}>
       <Card edge={colour}>
         <Text variant="labelMedium">
-          {`${threadNames[thread.thread]} · ${Math.round(thread.share * 100)} % of what you marked`}
+          {texts.ofWhatYouMarked(threadNames[thread.thread], Math.round(thread.share * 100))}
         </Text>
         <Text variant="headlineSmall" role="heading" aria-level={2}>
           {nodeName(thread.focus)}
@@ -46,9 +47,7 @@ export function Ladder({ page, planId, thread }: Props) {
             {words}
           </Text>
         ))}
-        {thread.reachesDelivery ? null : (
-          <Notice>This ladder does not reach the delivery: it needs blend and deliver.</Notice>
-        )}
+        {thread.reachesDelivery ? null : <Notice>{texts.thisLadderStopsBefore}</Notice>}
         {thread.jumps.map((words) => (
           <Notice key={words}>{words}</Notice>
         ))}
@@ -61,10 +60,13 @@ export function Ladder({ page, planId, thread }: Props) {
           icon={all ? 'chevron-up' : 'chevron-down'}
           style={styles.start}
           aria-expanded={all}
-          accessibilityLabel={`${all ? 'Show only the current stage' : `Show all ${rungs.length} stages`} of ${nodeName(thread.focus)}`}
+          accessibilityLabel={texts.of(
+            all ? texts.showOnlyTheCurrent : texts.showAllStages(rungs.length),
+            nodeName(thread.focus),
+          )}
           onPress={() => setAll(!all)}
         >
-          {all ? 'Show only the current stage' : `Show all ${rungs.length} stages`}
+          {all ? texts.showOnlyTheCurrent : texts.showAllStages(rungs.length)}
         </Button>
       </Card>
     </View>

@@ -6,6 +6,7 @@ import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { useBook } from '../../ui/hooks/useBook';
+import { texts } from './texts';
 
 interface Props {
   page: BuildPage;
@@ -54,7 +55,7 @@ export function MissingThings({ page, planId, thread }: Props) {
       {[...byThing].map(([things, brings]) => (
         <View key={things} style={styles.row}>
           <Text variant="bodySmall" style={styles.grow}>
-            {`No ${things} at home: ${drillsLeftOut(brings.map(({ drill }) => book.drill(drill)!.name))}.`}
+            {texts.noAtHome(things, drillsLeftOut(brings.map(({ drill }) => book.drill(drill)!.name)))}
           </Text>
           {things.split(' or ').map((thing) => (
             <Button
@@ -64,7 +65,7 @@ export function MissingThings({ page, planId, thread }: Props) {
               disabled={isLoading}
               onPress={() => void have(thing, brings)}
             >
-              {`Add a ${thing}`}
+              {texts.addA(thing)}
             </Button>
           ))}
         </View>
@@ -76,9 +77,7 @@ export function MissingThings({ page, planId, thread }: Props) {
 
 /** Two names at most; more are counted. */
 const drillsLeftOut = (names: readonly string[]): string =>
-  names.length > 2
-    ? `${names.length} drills are left out`
-    : `${listed(names)} ${names.length > 1 ? 'are' : 'is'} left out`;
+  names.length > 2 ? texts.drillsAreLeftOut(names.length) : texts.areLeftOut(listed(names), names.length);
 
 const styles = StyleSheet.create({
   list: { gap: 4 },

@@ -13,6 +13,7 @@ import { ActionBar } from '../../ui/ActionBar/ActionBar';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { threadNames, threads } from '../../ui/words/threadWords';
+import { texts } from './texts';
 
 const weeks = [2, 4, 6, 8];
 
@@ -48,14 +49,12 @@ export function NewPlan({ athlete, trace, earlier }: Props) {
               })
             }
           >
-            Build the plan
+            {texts.buildThePlan}
           </Button>
         </ActionBar>
       }
     >
-      <Text variant="bodyLarge">
-        From the focus to a ladder: feel it, move through it, throw it, keep it.
-      </Text>
+      <Text variant="bodyLarge">{texts.fromTheFocus}</Text>
       {threads.map((thread) => {
         const focus = trace.chosen[thread];
         return focus ? (
@@ -66,27 +65,25 @@ export function NewPlan({ athlete, trace, earlier }: Props) {
         ) : null;
       })}
       <Choices
-        label="How long"
+        label={texts.howLong}
         shown
         value={length}
         onChange={setLength}
-        options={weeks.map((n) => ({ value: n, text: `${n} weeks` }))}
+        options={weeks.map((n) => ({ value: n, text: texts.weeks(n) }))}
       />
       {templates.length ? (
         <Choices<string | null>
-          label="Start from"
+          label={texts.startFrom}
           shown
           value={templateId}
           onChange={setTemplateId}
           options={[
-            { value: null, text: 'What fits the focus' },
+            { value: null, text: texts.whatFitsTheFocus },
             ...templates.map(({ id: value, name }) => ({ value, text: name })),
           ]}
         />
       ) : null}
-      {earlier ? (
-        <Text>{`The plan of ${dayWords(earlier.startsOn, today)} stays in the history and gives way to this one.`}</Text>
-      ) : null}
+      {earlier ? <Text>{texts.thisReplacesThePlan(dayWords(earlier.startsOn, today))}</Text> : null}
     </Pane>
   );
 }

@@ -17,6 +17,7 @@ import { ShareButton } from './ShareSheet';
 import { Assigned } from './week/Assigned';
 import { Week } from './week/Week';
 import { Words } from './Words';
+import { texts } from './texts';
 
 export function Plan({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
   const wide = useWide();
@@ -42,7 +43,7 @@ export function Plan({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
               contentStyle={styles.tall}
               onPress={() => router.replace(`/athletes/${page.athlete.id}/work`)}
             >
-              Go to Work
+              {texts.goToWork}
             </Button>
           </View>
         </ActionBar>
@@ -63,19 +64,21 @@ function BelowWeek({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
     <>
       {uncleared(page.history).map(({ what, site }) => (
         <Notice key={`${what} ${site}`} alert>
-          <Text>
-            {`${what} (${site}) is not cleared: no throws above ${unclearedEffort} %, no constraint or tether drills. Ask a licensed clinician, then record the clearance in the profile.`}
-          </Text>
+          <Text>{texts.isNotClearedNo(what, site, unclearedEffort)}</Text>
         </Notice>
       ))}
       <Text>
-        {`Plan from ${dayWords(plan.startsOn, today)} to ${dayWords(plan.endsOn, today)}. Look again on ${dayWords(plan.relookOn, today)}.`}
+        {texts.planFromToLook(
+          dayWords(plan.startsOn, today),
+          dayWords(plan.endsOn, today),
+          dayWords(plan.relookOn, today),
+        )}
       </Text>
       <Seam
         discipline={athlete.discipline}
         findings={page.looks.filter(({ finished }) => finished).at(-1)?.findings ?? {}}
         size="row"
-        label={`${athlete.givenName}’s delivery, the focus marked`}
+        label={texts.sDeliveryTheFocus(athlete.givenName)}
         marked={plan.threads.map(({ focus }) => focus)}
       />
       <View style={wide ? styles.beside : styles.below}>
@@ -87,10 +90,8 @@ function BelowWeek({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
       </View>
       <Words page={page} plan={plan} />
       <KeepTemplate planId={plan.id} />
-      {athlete.age < 13 ? (
-        <Notice>Below 13: no maximal effort, no tether, no added-mass balls, few jumps.</Notice>
-      ) : null}
-      <Text variant="bodySmall">{`Stop for pain. ${notMedical}`}</Text>
+      {athlete.age < 13 ? <Notice>{texts.belowNoMaximalEffort}</Notice> : null}
+      <Text variant="bodySmall">{texts.stopForPain(notMedical)}</Text>
     </>
   );
 }

@@ -16,6 +16,7 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { ConstraintOrder } from './ConstraintOrder';
 import { DragHandle } from '../../ui/drag/DragHandle';
 import { useBook } from '../../ui/hooks/useBook';
+import { texts } from './texts';
 
 interface Props {
   page: BuildPage;
@@ -37,8 +38,8 @@ export function PlannedDrill({ page, planId, planned }: Props) {
   const { transform, isDragging, setNodeRef } = sortable;
   const { locked } = planned;
   const neighbours = [
-    { word: 'Easier', icon: 'arrow-down', to: drill.easier && book.drill(drill.easier) },
-    { word: 'Harder', icon: 'arrow-up', to: drill.harder && book.drill(drill.harder) },
+    { word: texts.easier, icon: 'arrow-down', to: drill.easier && book.drill(drill.easier) },
+    { word: texts.harder, icon: 'arrow-up', to: drill.harder && book.drill(drill.harder) },
   ];
   const change = (more: { locked: boolean; removed: boolean }) =>
     void place({ athleteId, planId, drillId: planned.id, body: { id: v7(), ...more } });
@@ -58,13 +59,13 @@ export function PlannedDrill({ page, planId, planned }: Props) {
         <PressableCard
           style={styles.head}
           aria-expanded={open}
-          accessibilityLabel={`${drill.name}${locked ? ', locked' : ''}`}
+          accessibilityLabel={`${drill.name}${locked ? texts.locked : ''}`}
           onPress={() => setOpen(!open)}
         >
           <Text variant="labelLarge">{drill.name}</Text>
           <Text variant="bodySmall">{doseWords(parseDose(planned.dose))}</Text>
           {planned.gate.n ? <Text variant="bodySmall">{gateWords(planned.gate, planned.pain)}</Text> : null}
-          {planned.level ? <Text variant="bodySmall">{`Level ${planned.level}`}</Text> : null}
+          {planned.level ? <Text variant="bodySmall">{texts.level(planned.level)}</Text> : null}
         </PressableCard>
         {locked ? <Icon name="lock" size={18} colour={own.dusk} /> : null}
       </View>
@@ -80,30 +81,30 @@ export function PlannedDrill({ page, planId, planned }: Props) {
           />
           <Text>{`“${liveCue(drill.id, page.cues)?.text ?? drill.cue}”`}</Text>
           {planned.level ? <LevelPick page={page} drill={drill} /> : null}
-          {drill.caution ? <Text variant="bodySmall">{`Care: ${drill.caution}`}</Text> : null}
+          {drill.caution ? <Text variant="bodySmall">{texts.care(drill.caution)}</Text> : null}
           <ConstraintOrder page={page} drill={drill.id} />
           <View style={styles.wrap}>
             <Button mode="text" compact onPress={() => router.navigate(`/drills/${drill.id}`)}>
-              Read it in full
+              {texts.openDrillPage}
             </Button>
             <Button
               mode="text"
               compact
               icon={locked ? 'lock-open-outline' : 'lock'}
-              accessibilityLabel={`${locked ? 'Unlock' : 'Lock'} ${drill.name}`}
+              accessibilityLabel={`${locked ? texts.unlock : texts.lock} ${drill.name}`}
               onPress={() => change({ locked: !locked, removed: false })}
             >
-              {locked ? 'Unlock' : 'Lock'}
+              {locked ? texts.unlock : texts.lock}
             </Button>
             {locked ? null : (
               <Button
                 mode="text"
                 compact
                 icon="close"
-                accessibilityLabel={`Take ${drill.name} out of the ladder`}
+                accessibilityLabel={texts.removeFromTheLadder(drill.name)}
                 onPress={() => change({ locked: false, removed: true })}
               >
-                Take it out
+                {texts.remove}
               </Button>
             )}
             {neighbours.map(({ word, icon, to }) =>
@@ -114,7 +115,7 @@ export function PlannedDrill({ page, planId, planned }: Props) {
                   compact
                   icon={icon}
                   loading={swapping.isLoading}
-                  accessibilityLabel={`Swap ${drill.name} for the ${word.toLowerCase()} ${to.name}`}
+                  accessibilityLabel={texts.swapForThe(drill.name, word.toLowerCase(), to.name)}
                   onPress={() =>
                     void swap({
                       athleteId,

@@ -16,6 +16,7 @@ import { useDragSensors } from '../../ui/drag/dragSensors';
 import { keyboardSteps } from '../../ui/drag/keyboardSteps';
 import { PlannedDrill } from './PlannedDrill';
 import { useBook } from '../../ui/hooks/useBook';
+import { texts } from './texts';
 
 interface Props {
   page: BuildPage;
@@ -64,7 +65,7 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
         <PressableCard
           style={styles.stage}
           aria-expanded={open}
-          accessibilityLabel={`${rung.stage}, ${stageWords[rung.stage]}, ${drills.length} drills${now ? ', now' : ''}`}
+          accessibilityLabel={texts.drillsNow(rung.stage, stageWords[rung.stage], drills.length, now)}
           onPress={() => setOpen(!open)}
         >
           <View style={styles.row}>
@@ -76,7 +77,7 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
             </Text>
             {now ? (
               <Text variant="labelMedium" style={[styles.now, { backgroundColor: own.amberSunk }]}>
-                Now
+                {texts.now}
               </Text>
             ) : null}
             <Icon name={open ? 'chevron-up' : 'chevron-down'} colour={own.inkSoft} />
@@ -85,7 +86,7 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
             <Text variant="bodySmall">
               {drills.length
                 ? drills.map(({ drill }) => book.drill(drill)?.name ?? drill).join(', ')
-                : 'Skipped: no drill yet.'}
+                : texts.skippedNoDrillYet}
             </Text>
           )}
         </PressableCard>
@@ -98,11 +99,11 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
               onDragEnd={move}
               accessibility={{
                 announcements: {
-                  onDragStart: () => 'Lifted. Up and down put it elsewhere, space lays it down.',
+                  onDragStart: () => texts.liftedArrowKeysMove,
                   onDragOver: ({ over }) =>
-                    over ? `Place ${ids.indexOf(String(over.id)) + 1} of ${ids.length}.` : undefined,
-                  onDragEnd: () => 'Laid down.',
-                  onDragCancel: () => 'It stays where it was.',
+                    over ? texts.placeOf(ids.indexOf(String(over.id)) + 1, ids.length) : undefined,
+                  onDragEnd: () => texts.dropped,
+                  onDragCancel: () => texts.itStaysWhere,
                 },
               }}
             >
@@ -122,7 +123,7 @@ export function Rung({ page, planId, thread, rung, colour }: Props) {
               />
             ) : (
               <Button mode="text" compact icon="plus" style={styles.start} onPress={() => setAdding(true)}>
-                {`Add a ${rung.stage} drill`}
+                {texts.addADrill(rung.stage)}
               </Button>
             )}
           </>

@@ -11,11 +11,12 @@ import { CopyText } from '../../ui/CopyAddress/CopyText';
 import { OpenLinks } from '../../ui/CopyAddress/OpenLinks';
 import { Choices } from '../../ui/form/Choices';
 import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { texts } from './texts';
 
 const lasting = [
-  { value: 7, text: 'A week' },
-  { value: 30, text: '30 days' },
-  { value: 90, text: '90 days' },
+  { value: 7, text: texts.aWeek },
+  { value: 30, text: texts.days },
+  { value: 90, text: texts.days2 },
 ];
 
 const codeSize = 176;
@@ -31,7 +32,7 @@ function ScreenCode({ address }: { address: string }) {
     return { path, size: modules.size };
   }, [address]);
   return (
-    <View role="img" aria-label="Code of the link, to scan with a phone">
+    <View role="img" aria-label={texts.codeOfTheLink}>
       <Svg width={codeSize} height={codeSize} viewBox={`-3 -3 ${size + 6} ${size + 6}`} aria-hidden>
         <Rect x={-3} y={-3} width={size + 6} height={size + 6} fill={day.surface} />
         <Path d={path} fill={day.ink} />
@@ -89,7 +90,7 @@ function ShareSheet({ page, visible, onClose, link }: Props) {
   return (
     <Portal>
       <Dialog visible={visible} onDismiss={onClose} style={styles.dialog}>
-        <Dialog.Title>{`Share with ${givenName}`}</Dialog.Title>
+        <Dialog.Title>{texts.shareWith(givenName)}</Dialog.Title>
         <Dialog.ScrollArea>
           <ScrollView contentContainerStyle={styles.inside}>
             {making.error ? <ErrorNotice error={making.error} again={() => void link.open()} /> : null}
@@ -97,58 +98,60 @@ function ShareSheet({ page, visible, onClose, link }: Props) {
               <>
                 <CopyText
                   key={address}
-                  label="Copy message"
-                  text={`${givenName}’s practice for this week: ${address} Tick each set when it is done.`}
+                  label={texts.copyMessage}
+                  text={texts.sPractice(givenName, address)}
                 />
                 <View style={styles.beside}>
                   <ScreenCode address={address} />
                   <View style={styles.ways}>
-                    <CopyText label="Copy link" text={address} hidden />
+                    <CopyText label={texts.copyLink} text={address} hidden />
                     <Button icon="printer" onPress={() => void Linking.openURL(file('week.pdf'))}>
-                      Print the sheet
+                      {texts.printTheSheet}
                     </Button>
                     <Button icon="calendar-export" onPress={() => void Linking.openURL(file('week.ics'))}>
-                      Add to a calendar
+                      {texts.addToACalendar}
                     </Button>
                     <Button icon="eye-outline" onPress={() => void Linking.openURL(`/s/${made.token}`)}>
-                      Open as they see it
+                      {texts.openAsTheySee}
                     </Button>
                   </View>
                 </View>
-                <Text variant="bodySmall">
-                  Anyone with this link sees this week and nothing else. It is shown only now.
-                </Text>
+                <Text variant="bodySmall">{texts.anyoneWithThisLink}</Text>
                 <Choices
-                  label="Link is open for"
+                  label={texts.linkIsOpenFor}
                   shown
                   value={wish.days}
                   onChange={(days) => void link.change({ days })}
                   options={lasting}
                 />
                 <Choices
-                  label="What it says"
+                  label={texts.whatItSays}
                   shown
                   value={wish.names}
                   onChange={(names) => void link.change({ names })}
                   options={[
-                    { value: false, text: 'What to do' },
-                    { value: true, text: 'Names of flaws' },
+                    { value: false, text: texts.whatToDo },
+                    { value: true, text: texts.namesOfFlaws },
                   ]}
                 />
               </>
             ) : making.isLoading ? (
-              <Waiting what="Making the link" />
+              <Waiting what={texts.makingTheLink} />
             ) : (
               <Button mode="contained" icon="share-variant" onPress={() => void link.open()}>
-                Make a link
+                {texts.makeALink}
               </Button>
             )}
             {ending.error ? <ErrorNotice error={ending.error} /> : null}
-            <OpenLinks called="link" links={links ?? []} onTakeBack={(share) => void link.takeBack(share)} />
+            <OpenLinks
+              called={texts.link}
+              links={links ?? []}
+              onTakeBack={(share) => void link.takeBack(share)}
+            />
           </ScrollView>
         </Dialog.ScrollArea>
         <Dialog.Actions>
-          <Button onPress={onClose}>Close</Button>
+          <Button onPress={onClose}>{texts.close}</Button>
         </Dialog.Actions>
       </Dialog>
     </Portal>
@@ -171,7 +174,7 @@ export function ShareButton({ page }: { page: BuildPage }) {
           if (!link.made && !link.making.isLoading) void link.open();
         }}
       >
-        {`Share with ${page.athlete.givenName}`}
+        {texts.shareWith(page.athlete.givenName)}
       </Button>
       <ShareSheet page={page} visible={visible} onClose={() => setVisible(false)} link={link} />
     </>

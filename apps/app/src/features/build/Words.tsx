@@ -13,6 +13,7 @@ import { Heading } from '../../ui/Screen/Screen';
 import { allDrills } from './planDrills';
 import { useBook } from '../../ui/hooks/useBook';
 import { TextField } from '../../ui/form/TextField';
+import { texts } from './texts';
 
 /** The drills that the athlete is given now: what was assigned, or prep and the present stages. */
 const givenDrills = (plan: PlanRecord, book: DrillBook): string[] => {
@@ -50,7 +51,7 @@ export function Words({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
       ...instructions,
       ...page.cues
         .filter((cue) => cue.whose !== 'drill' && liveCue(cue.drill, page.cues) === cue)
-        .map(({ by, text, drill }) => ({ by: `${by}, on ${book.drill(drill)?.name ?? drill}`, text })),
+        .map(({ by, text, drill }) => ({ by: texts.onWord(by, book.drill(drill)?.name ?? drill), text })),
     ],
     drills: givenDrills(plan, book),
     book,
@@ -64,14 +65,14 @@ export function Words({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
   const others = instructions.filter(({ id }) => id !== null);
   return (
     <Card>
-      <Heading>Words</Heading>
+      <Heading>{texts.words}</Heading>
       {clashes.length + hints.length === 0 ? (
-        <Text>{`Nothing that ${athlete.givenName} was told pulls apart.`}</Text>
+        <Text>{texts.hasNoConflictingInstructions(athlete.givenName)}</Text>
       ) : null}
       {grouped(clashes).map(({ a, why, others, instead }) => (
         <Notice key={`${a.by} ${a.text} ${why}`}>
-          <Text>{`“${a.text}” (${a.by}) against ${listed(others)}: ${why}.`}</Text>
-          <Text variant="labelLarge">{`The plan’s word: ${instead}.`}</Text>
+          <Text>{texts.conflictsWith(a.text, a.by, listed(others), why)}</Text>
+          <Text variant="labelLarge">{texts.plansCue(instead)}</Text>
         </Notice>
       ))}
       {hints.map((hint) => (
@@ -83,26 +84,32 @@ export function Words({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
           <Button
             mode="text"
             compact
-            accessibilityLabel={`Take back what ${by} says`}
+            accessibilityLabel={texts.removeWhatSays(by)}
             onPress={() => dispatch(log(athlete.id, 'undo', { sessionId: null, of: id! }))}
           >
-            Take back
+            {texts.remove}
           </Button>
         </View>
       ))}
-      <Text variant="labelMedium">{`What do others tell ${athlete.givenName}?`}</Text>
+      <Text variant="labelMedium">{texts.whatDoOthersTell(athlete.givenName)}</Text>
       <TextField
-        label="Who, such as team coach"
-        name="Who tells it"
+        label={texts.whoSuchAsTeam}
+        name={texts.whoSaysIt}
         value={from}
         onChange={setFrom}
         atMost={80}
       />
-      <TextField label="In their words" name="What they say" value={text} onChange={setText} atMost={300} />
+      <TextField
+        label={texts.inTheirWords}
+        name={texts.whatTheySay}
+        value={text}
+        onChange={setText}
+        atMost={300}
+      />
       <Button mode="outlined" disabled={!from.trim() || !text.trim()} onPress={add} style={styles.start}>
-        Check these words
+        {texts.checkTheseWords}
       </Button>
-      <Text variant="bodySmall">Notes of sessions of the last six weeks are checked too.</Text>
+      <Text variant="bodySmall">{texts.sessionNotes}</Text>
     </Card>
   );
 }

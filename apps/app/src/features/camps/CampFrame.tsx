@@ -10,6 +10,7 @@ import { Tabs } from '../../ui/Tabs/Tabs';
 import { dayWords } from '../../ui/words/days';
 import { dueOf } from './due';
 import { useCamp } from './useCamp';
+import { texts } from './texts';
 
 const parts = ['setup', 'athletes', 'plan', 'day', 'after'] as const;
 
@@ -19,20 +20,21 @@ export function CampFrame() {
   const path = usePathname();
   const today = useToday();
   const own = useColours();
-  if (!camp) return error ? <ErrorNotice error={error} again={again} /> : <Waiting what="Reading the camp" />;
+  if (!camp)
+    return error ? <ErrorNotice error={error} again={again} /> : <Waiting what={texts.readingTheCamp} />;
   if (path.endsWith('/board')) return <Slot />;
   const { name, venue, firstDay, lastDay } = camp.setup;
   const due = dueOf(camp, today);
   const days =
     firstDay === lastDay
       ? dayWords(firstDay, today)
-      : `${dayWords(firstDay, today)} to ${dayWords(lastDay, today)}`;
+      : texts.to(dayWords(firstDay, today), dayWords(lastDay, today));
   return (
     <View style={styles.root} role="main">
       <PageTitle>{name}</PageTitle>
       <View style={[styles.head, { backgroundColor: own.surface, borderColor: own.line }]}>
         <View style={styles.who}>
-          <IconButton icon="chevron-left" accessibilityLabel="Back" onPress={() => goBack('/camps')} />
+          <IconButton icon="chevron-left" accessibilityLabel={texts.back} onPress={() => goBack('/camps')} />
           <View style={styles.grow}>
             <Text variant="headlineSmall" role="heading" aria-level={1} numberOfLines={1}>
               {name}
@@ -41,7 +43,7 @@ export function CampFrame() {
           </View>
         </View>
         <Tabs
-          label="Parts of the camp"
+          label={texts.partsOfTheCamp}
           tabs={parts.map((part) => ({
             name: part,
             href: `/camps/${id}/${part}` as const,

@@ -14,6 +14,7 @@ import { Empty, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { dayWords } from '../../ui/words/days';
+import { texts } from './texts';
 
 /** Camps: the one that runs first, those to come, those that are over. */
 export function Camps() {
@@ -23,28 +24,26 @@ export function Camps() {
   const [away, setAway] = useState(false);
   const shown = (data ?? []).filter(({ archived }) => !archived);
   const parts = [
-    ['Running', shown.filter(({ firstDay, lastDay }) => firstDay <= today && today <= lastDay)],
-    ['To come', shown.filter(({ firstDay }) => firstDay > today).reverse()],
-    ['Over', shown.filter(({ lastDay }) => lastDay < today)],
-    ['Archive', away ? (data ?? []).filter(({ archived }) => archived) : []],
+    [texts.running, shown.filter(({ firstDay, lastDay }) => firstDay <= today && today <= lastDay)],
+    [texts.toCome, shown.filter(({ firstDay }) => firstDay > today).reverse()],
+    [texts.over, shown.filter(({ lastDay }) => lastDay < today)],
+    [texts.archive, away ? (data ?? []).filter(({ archived }) => archived) : []],
   ] as const;
   return (
     <Screen
-      title="Camps"
+      title={texts.camps}
       action={
         making ? null : (
           <Button mode="contained" icon="plus" onPress={() => setMaking(true)}>
-            New camp
+            {texts.newCamp}
           </Button>
         )
       }
     >
       {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
-      {!data && !error ? <Waiting what="Reading the camps" /> : null}
+      {!data && !error ? <Waiting what={texts.readingTheCamps} /> : null}
       {making ? <NewCampCard camps={data ?? []} today={today} onClose={() => setMaking(false)} /> : null}
-      {data && shown.length === 0 && !making ? (
-        <Empty>No camp yet. Make one: its days, then who comes, then the plan.</Empty>
-      ) : null}
+      {data && shown.length === 0 && !making ? <Empty>{texts.noCampYetMake}</Empty> : null}
       {parts.map(([title, camps]) =>
         camps.length ? (
           <View key={title} style={styles.part}>
@@ -56,7 +55,7 @@ export function Camps() {
         ) : null,
       )}
       {data?.some(({ archived }) => archived) && !away ? (
-        <Button onPress={() => setAway(true)}>Show the archive</Button>
+        <Button onPress={() => setAway(true)}>{texts.showTheArchive}</Button>
       ) : null}
     </Screen>
   );
@@ -67,7 +66,7 @@ function Line({ camp, today }: { camp: CampListEntry; today: string }) {
   const days =
     firstDay === lastDay
       ? dayWords(firstDay, today)
-      : `${dayWords(firstDay, today)} to ${dayWords(lastDay, today)}`;
+      : texts.to(dayWords(firstDay, today), dayWords(lastDay, today));
   return (
     <PressableCard onPress={() => router.navigate(`/camps/${id}`)}>
       <Text variant="titleMedium">{name}</Text>
@@ -76,7 +75,7 @@ function Line({ camp, today }: { camp: CampListEntry; today: string }) {
           days,
           venue,
           `${athletes} ${athletes === 1 ? 'athlete' : 'athletes'}`,
-          planned ? 'planned' : 'not planned yet',
+          planned ? 'planned' : texts.notPlannedYet,
         ]
           .filter(Boolean)
           .join(' · ')}
@@ -111,7 +110,7 @@ function NewCampCard({ camps, today, onClose }: NewProps) {
   });
   return (
     <Card>
-      <Heading>New camp</Heading>
+      <Heading>{texts.newCamp}</Heading>
       <FormText form={form} name="name" atMost={60} />
       <FormText form={form} name="venue" atMost={80} optional />
       <View style={styles.row}>
@@ -122,9 +121,9 @@ function NewCampCard({ camps, today, onClose }: NewProps) {
         form={form}
         name="from"
         options={[
-          { value: 'usual', text: 'Mornings with six stations' },
-          { value: 'nothing', text: 'Nothing' },
-          ...(camps.length ? [{ value: 'copy' as const, text: 'A copy of a camp' }] : []),
+          { value: 'usual', text: texts.morningsWithSixStations },
+          { value: 'nothing', text: texts.nothing },
+          ...(camps.length ? [{ value: 'copy' as const, text: texts.aCopyOfAnother }] : []),
         ]}
       />
       {from === 'copy' ? (
@@ -140,9 +139,9 @@ function NewCampCard({ camps, today, onClose }: NewProps) {
       {error ? <ErrorNotice error={error} /> : null}
       <View style={styles.row}>
         <Button mode="contained" loading={isLoading} onPress={() => void save()}>
-          Make the camp
+          {texts.createCamp}
         </Button>
-        <Button onPress={onClose}>Cancel</Button>
+        <Button onPress={onClose}>{texts.cancel}</Button>
       </View>
     </Card>
   );

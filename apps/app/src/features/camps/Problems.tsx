@@ -7,6 +7,7 @@ import { useToday } from '../../store/useAthlete';
 import { Notice } from '../../ui/Notice/Notice';
 import { withDays } from '../../ui/words/days';
 import { calledIn } from './useCamp';
+import { texts } from './texts';
 
 const few = 4;
 const ids = /[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/g;
@@ -35,15 +36,14 @@ export function Problems({ camp, problems }: { camp: CampRecord; problems: reado
   const shown = all ? problems : problems.slice(0, few);
   return (
     <Notice>
-      <Text variant="labelLarge">{stops.length ? 'Before it can be planned' : 'To think of'}</Text>
+      <Text variant="labelLarge">{stops.length ? texts.fixBeforePlanning : texts.alsoCheck}</Text>
       {shown.map(({ words }, n) => (
         <Text key={n}>{named(words)}</Text>
       ))}
       {problems.length > few && !all ? (
-        <Button
-          onPress={() => setAll(true)}
-          style={styles.start}
-        >{`and ${problems.length - few} more`}</Button>
+        <Button onPress={() => setAll(true)} style={styles.start}>
+          {texts.andMore(problems.length - few)}
+        </Button>
       ) : null}
     </Notice>
   );

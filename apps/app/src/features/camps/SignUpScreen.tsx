@@ -11,13 +11,18 @@ import { ErrorNotice, Notice, Waiting } from '../../ui/Notice/Notice';
 import { Screen } from '../../ui/Screen/Screen';
 import { longDay } from '../../ui/words/days';
 import { disciplineNames, handNames } from '../../ui/words/kindWords';
+import { texts } from './texts';
 
 /** The page behind a link on which somebody is signed up for a camp; it shows nothing of anybody else. */
 export function SignUpScreen() {
   const { token = '' } = useLocalSearchParams<{ token: string }>();
   const { data, error, refetch } = lazyEndpoints.useSignUpPageQuery(token);
   if (!data)
-    return error ? <ErrorNotice error={error} again={() => void refetch()} /> : <Waiting what="Opening" />;
+    return error ? (
+      <ErrorNotice error={error} again={() => void refetch()} />
+    ) : (
+      <Waiting what={texts.opening} />
+    );
   return <Form page={data} token={token} />;
 }
 
@@ -46,13 +51,13 @@ function Form({ page, token }: { page: SignUpPage; token: string }) {
   const days =
     page.firstDay === page.lastDay
       ? longDay(page.firstDay)
-      : `${longDay(page.firstDay)} to ${longDay(page.lastDay)}`;
+      : texts.to(longDay(page.firstDay), longDay(page.lastDay));
   return (
     <Screen title={page.name}>
       <Text>{[page.academy, days, page.venue].filter(Boolean).join(' · ')}</Text>
       {done ? (
         <Notice icon="check">
-          <Text role="status">{`${done} is signed up. The camp’s staff will take it from here; sign up another below.`}</Text>
+          <Text role="status">{texts.isSignedUpCamp(done)}</Text>
         </Notice>
       ) : null}
       <FormText form={form} name="givenName" atMost={60} />
@@ -74,11 +79,11 @@ function Form({ page, token }: { page: SignUpPage; token: string }) {
       <FormText form={form} name="guardian" atMost={80} />
       <FormText form={form} name="phone" atMost={40} inputMode="tel" />
       <FormText form={form} name="allergies" atMost={500} optional />
-      <Text variant="bodySmall">Contact and allergies are seen by the staff of the camp alone.</Text>
+      <Text variant="bodySmall">{texts.onlyCampStaffSee}</Text>
       {error ? <ErrorNotice error={error} /> : null}
       <View style={styles.row}>
         <Button mode="contained" loading={isLoading} contentStyle={styles.tall} onPress={() => void save()}>
-          Sign up
+          {texts.signUp}
         </Button>
       </View>
     </Screen>

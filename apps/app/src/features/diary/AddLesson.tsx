@@ -4,6 +4,7 @@ import { ScrollView, StyleSheet } from 'react-native';
 import { Button, Dialog, Portal } from 'react-native-paper';
 import { LessonForm } from '../../ui/form/LessonForm';
 import { PickOne } from '../../ui/form/PickOne';
+import { texts } from './texts';
 
 interface Props {
   roster: readonly RosterEntry[];
@@ -19,11 +20,11 @@ export function AddLesson({ roster, athleteId, date, onClose }: Props) {
   return (
     <Portal>
       <Dialog visible onDismiss={onClose} style={styles.dialog}>
-        <Dialog.Title>Add lesson</Dialog.Title>
+        <Dialog.Title>{texts.addLesson}</Dialog.Title>
         <Dialog.ScrollArea>
           <ScrollView contentContainerStyle={styles.inside}>
             <PickOne
-              label="Athlete"
+              label={texts.athlete}
               value={id}
               onPick={setId}
               options={roster.map((each) => ({
@@ -35,7 +36,7 @@ export function AddLesson({ roster, athleteId, date, onClose }: Props) {
           </ScrollView>
         </Dialog.ScrollArea>
         <Dialog.Actions>
-          <Button onPress={onClose}>Close</Button>
+          <Button onPress={onClose}>{texts.close}</Button>
         </Dialog.Actions>
       </Dialog>
     </Portal>

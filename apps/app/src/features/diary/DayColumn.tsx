@@ -9,6 +9,7 @@ import { Heading } from '../../ui/Screen/Screen';
 import { longDay, timeAt } from '../../ui/words/days';
 import { lessonWords } from '../../ui/words/lessonWords';
 import { RainOff } from './RainOff';
+import { texts } from './texts';
 
 export interface DiaryDay {
   date: string;
@@ -27,7 +28,7 @@ export function DayColumn({ day: { date, lessons }, all, athletes }: Props) {
   return (
     <View style={styles.root} role="group" aria-label={longDay(date)}>
       <Heading>{longDay(date)}</Heading>
-      {lessons.length === 0 ? <Text>No lessons on this day. Add one with the button at the top.</Text> : null}
+      {lessons.length === 0 ? <Text>{texts.noLessons}</Text> : null}
       {lessons.map((lesson) => (
         <LessonCard key={lesson.id} lesson={lesson} date={date} all={all} athletes={athletes} showPlace />
       ))}
@@ -52,7 +53,7 @@ export function LessonCard({ lesson, date, all, athletes, showPlace }: CardProps
   const more = [
     showPlace ? lesson.place : '',
     lessonWords[lesson.state],
-    others.length ? `with ${others.join(', ')}` : '',
+    others.length ? texts.withWord(others.join(', ')) : '',
   ].filter(Boolean);
   return (
     <PressableCard

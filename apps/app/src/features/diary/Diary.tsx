@@ -18,6 +18,7 @@ import { Feed } from './Feed';
 import { useDiary } from './useDiary';
 import { WeekByPlace } from './WeekByPlace';
 import { WithoutLesson } from './WithoutLesson';
+import { texts } from './texts';
 
 const week = [0, 1, 2, 3, 4, 5, 6];
 
@@ -59,12 +60,12 @@ export function Diary() {
   };
   return (
     <Screen
-      title="Diary"
-      back={{ label: 'Back', to: '/' }}
+      title={texts.diary}
+      back={{ label: texts.back, to: '/' }}
       maxWidth={wide ? 1240 : 760}
       action={
         <Button mode="contained" icon="plus" onPress={() => setAdding({ athleteId: null })}>
-          Add lesson
+          {texts.addLesson}
         </Button>
       }
     >
@@ -72,42 +73,42 @@ export function Diary() {
         <IconButton
           icon="chevron-left"
           mode="outlined"
-          accessibilityLabel="Previous week"
+          accessibilityLabel={texts.previousWeek}
           onPress={() => go(weeks - 1)}
         />
         <Text variant="titleMedium" style={styles.grow} role="status">
-          {`${dayWords(from, today)} to ${dayWords(addDays(from, 6), today)}`}
+          {texts.to2(dayWords(from, today), dayWords(addDays(from, 6), today))}
         </Text>
-        {weeks ? <Button onPress={() => go(0)}>This week</Button> : null}
+        {weeks ? <Button onPress={() => go(0)}>{texts.thisWeek}</Button> : null}
         <IconButton
           icon="chevron-right"
           mode="outlined"
-          accessibilityLabel="Next week"
+          accessibilityLabel={texts.nextWeek}
           onPress={() => go(weeks + 1)}
         />
       </View>
       <Choices
-        label="Whose lessons"
+        label={texts.whoseLessons}
         value={whose}
         onChange={setWhose}
         options={[
-          { value: 'all', text: 'Everyone’s' },
-          { value: 'mine', text: 'Mine' },
+          { value: 'all', text: texts.everyones },
+          { value: 'mine', text: texts.mine },
         ]}
       />
       {error ? <ErrorNotice error={error} again={again} /> : null}
-      {!lessons && !error ? <Waiting what="Reading the diary" /> : null}
+      {!lessons && !error ? <Waiting what={texts.readingTheDiary} /> : null}
       {lessons && wide ? <WeekByPlace days={days} all={lessons} athletes={athletes} /> : null}
       {lessons && !wide ? (
         <>
           <WeekStrip
-            label="Days of the week"
+            label={texts.daysOfTheWeek}
             days={days.map(({ date, lessons: held }) => {
               const count = held.filter(takesPlace).length;
               return {
                 date,
                 count: count || null,
-                words: count ? `${count} ${count === 1 ? 'lesson' : 'lessons'}` : 'no lessons',
+                words: count ? `${count} ${count === 1 ? 'lesson' : 'lessons'}` : texts.noLessons2,
               };
             })}
             chosen={day.date}

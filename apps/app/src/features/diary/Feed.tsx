@@ -6,6 +6,7 @@ import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { Card } from '../../ui/Card/Card';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
 /** The own lessons in whatever calendar one uses. */
 export function Feed() {
@@ -13,13 +14,10 @@ export function Feed() {
   const [asked, setAsked] = useState(false);
   return (
     <Card>
-      <Heading>In your own calendar</Heading>
+      <Heading>{texts.inYourOwnCalendar}</Heading>
       {data ? (
         <>
-          <Text>
-            Subscribe to this address in your calendar. It is shown only now. An address you made before no
-            longer works.
-          </Text>
+          <Text>{texts.subscribeToThisAddress}</Text>
           <Text
             variant="labelLarge"
             selectable
@@ -27,9 +25,9 @@ export function Feed() {
         </>
       ) : (
         <>
-          <Text>Your lessons with times, places and first names. Anyone with the address can read them.</Text>
+          <Text>{texts.yourLessonsWithTimes}</Text>
           {error ? <ErrorNotice error={error} /> : null}
-          {asked ? <Text>A new address replaces the one you have. Make it?</Text> : null}
+          {asked ? <Text>{texts.aNewAddressReplaces}</Text> : null}
           <Button
             mode="outlined"
             icon="calendar-export"
@@ -37,7 +35,7 @@ export function Feed() {
             loading={isLoading}
             onPress={() => (asked ? void make({ id: v7() }) : setAsked(true))}
           >
-            {asked ? 'Make a new address' : 'Make an address'}
+            {asked ? texts.makeANewAddress : texts.makeAnAddress}
           </Button>
         </>
       )}

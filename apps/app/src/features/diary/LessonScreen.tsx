@@ -16,19 +16,20 @@ import { MoveLesson } from './MoveLesson';
 import { Replan } from './Replan';
 import { useDiary } from './useDiary';
 import { TextField } from '../../ui/form/TextField';
+import { texts } from './texts';
 
 const becameWords: Record<LessonState, string> = {
-  on: 'As planned again',
-  moved: 'Moved',
-  'called-off': 'Called off',
-  'no-show': 'Did not come',
-  'rained-off': 'Rained off',
+  on: texts.asPlannedAgain,
+  moved: texts.moved,
+  'called-off': texts.calledOff,
+  'no-show': texts.didNotCome,
+  'rained-off': texts.rainedOff,
 };
 
 const ways: readonly { state: LessonState; text: string }[] = [
-  { state: 'no-show', text: 'Did not come' },
-  { state: 'rained-off', text: 'Rained off' },
-  { state: 'called-off', text: 'Call off' },
+  { state: 'no-show', text: texts.didNotCome },
+  { state: 'rained-off', text: texts.rainedOff },
+  { state: 'called-off', text: texts.callOff },
 ];
 
 /** One lesson: what becomes of it, and what that does to the week. */
@@ -45,12 +46,12 @@ export function LessonScreen() {
   const athlete = roster?.find((each) => each.id === lesson?.athleteId);
   return (
     <Screen
-      title={athlete ? `${athlete.givenName}’s lesson` : 'Lesson'}
-      back={on === today ? { label: 'Back', to: '/' } : { label: 'Back to the diary', to: '/diary' }}
+      title={athlete ? texts.sLesson(athlete.givenName) : texts.lesson}
+      back={on === today ? { label: texts.back, to: '/' } : { label: texts.backToTheDiary, to: '/diary' }}
     >
       {error ? <ErrorNotice error={error} again={again} /> : null}
-      {!lessons && !error ? <Waiting what="Reading the diary" /> : null}
-      {lessons && !lesson ? <Empty>This lesson is not on this day any more. Look in the diary.</Empty> : null}
+      {!lessons && !error ? <Waiting what={texts.readingTheDiary} /> : null}
+      {lessons && !lesson ? <Empty>{texts.thisLessonIsNot}</Empty> : null}
       {lesson ? <One lesson={lesson} on={on} roster={roster ?? []} /> : null}
     </Screen>
   );
@@ -92,7 +93,11 @@ function One({ lesson, on, roster }: OneProps) {
     <>
       <Card>
         <Text variant="titleMedium">
-          {`${longDay(dayAt(new Date(lesson.startsAt), academy.zone))}, ${timeAt(lesson.startsAt, academy.zone)}, ${lesson.minutes} min`}
+          {texts.min(
+            longDay(dayAt(new Date(lesson.startsAt), academy.zone)),
+            timeAt(lesson.startsAt, academy.zone),
+            lesson.minutes,
+          )}
         </Text>
         {lesson.place ? <Text>{lesson.place}</Text> : null}
         {lesson.movedFrom ? (
@@ -101,16 +106,22 @@ function One({ lesson, on, roster }: OneProps) {
           </Text>
         ) : null}
         <Text variant="labelLarge" role="status">
-          {state === 'on' ? 'As planned' : becameWords[state]}
+          {state === 'on' ? texts.asPlanned : becameWords[state]}
         </Text>
         {lesson.reason ? <Text variant="bodySmall">{lesson.reason}</Text> : null}
       </Card>
       <Card>
-        <Heading>Change this lesson</Heading>
-        <TextField label="Why (optional)" name="Why" value={reason} onChange={setReason} atMost={300} />
+        <Heading>{texts.changeThisLesson}</Heading>
+        <TextField
+          label={texts.whyOptional}
+          name={texts.why}
+          value={reason}
+          onChange={setReason}
+          atMost={300}
+        />
         {lesson.series ? (
           <Checkbox.Item
-            label="Also call off all later lessons of this series"
+            label={texts.alsoCallOffAll}
             status={rest ? 'checked' : 'unchecked'}
             onPress={() => setRest(!rest)}
             style={styles.check}
@@ -127,11 +138,11 @@ function One({ lesson, on, roster }: OneProps) {
             </Button>
           ))}
           <Button mode="outlined" onPress={() => setMoving(!moving)}>
-            Move lesson
+            {texts.moveLesson}
           </Button>
           {state === 'on' ? null : (
             <Button mode="text" onPress={() => change('on')}>
-              Restore lesson
+              {texts.restoreLesson}
             </Button>
           )}
         </View>

@@ -11,6 +11,7 @@ import { Notice } from '../../ui/Notice/Notice';
 import { clockAt, longDay } from '../../ui/words/days';
 import { conflictWords } from './conflictWords';
 import { useDiary } from './useDiary';
+import { texts } from './texts';
 
 interface Props {
   lesson: Lesson;
@@ -49,22 +50,22 @@ export function MoveDialog({ lesson, date, place, name, athletes, onClose }: Pro
       <Dialog visible onDismiss={onClose} style={styles.dialog}>
         <Dialog.Title>{`Move ${name}’s lesson`}</Dialog.Title>
         <Dialog.Content style={styles.inside}>
-          <Text>{`To ${longDay(date)}${place ? `, ${place}` : ''}`}</Text>
-          <TimeField label="Time" value={time} onChange={setTime} />
+          <Text>{texts.to(longDay(date), place ? `, ${place}` : '')}</Text>
+          <TimeField label={texts.time} value={time} onChange={setTime} />
           <View role="status" style={styles.inside}>
-            {startsAt ? null : <Text>{`There is no ${time} at the venue on this day.`}</Text>}
+            {startsAt ? null : <Text>{texts.thereIsNo(time)}</Text>}
             {conflicts.map((conflict) => (
               <Notice key={`${conflict.why} ${conflict.other.id}`}>
                 {conflictWords(conflict, academy.zone, athletes)}
               </Notice>
             ))}
-            {startsAt && conflicts.length === 0 ? <Text>Nothing else is booked then.</Text> : null}
+            {startsAt && conflicts.length === 0 ? <Text>{texts.nothingElseIsBooked}</Text> : null}
           </View>
         </Dialog.Content>
         <Dialog.Actions>
-          <Button onPress={onClose}>Cancel</Button>
+          <Button onPress={onClose}>{texts.cancel}</Button>
           <Button mode="contained" disabled={!startsAt} onPress={move}>
-            {conflicts.length ? 'Move anyway' : 'Move lesson'}
+            {conflicts.length ? texts.moveAnyway : texts.moveLesson}
           </Button>
         </Dialog.Actions>
       </Dialog>

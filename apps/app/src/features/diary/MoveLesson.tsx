@@ -11,6 +11,7 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { clockAt, dayAt, dayWords, weekday } from '../../ui/words/days';
 import { conflictWords } from './conflictWords';
 import { useDiary } from './useDiary';
+import { texts } from './texts';
 
 /** Days that are offered at the same time of day. */
 const offeredDays = 7;
@@ -41,7 +42,7 @@ export function MoveLesson({ lesson, athletes, onMove }: Props) {
     const startsAt = typedInstant(date, at, academy.zone);
     if (startsAt) ask(startsAt, place.trim());
     // The night in which the clocks go forward has no such hour.
-    else form.setError('time', { message: `There is no ${at} at the venue on this day` });
+    else form.setError('time', { message: texts.thereIsNoAtTheVenue(at) });
   });
   const days = Array.from({ length: offeredDays }, (_, n) => addDays(today, n + 1)).flatMap((date) => {
     const startsAt = typedInstant(date, time, academy.zone);
@@ -49,7 +50,7 @@ export function MoveLesson({ lesson, athletes, onMove }: Props) {
   });
   return (
     <>
-      <Text variant="labelMedium">Same time on</Text>
+      <Text variant="labelMedium">{texts.sameTimeOn}</Text>
       <View style={styles.days}>
         {days.map(({ date, startsAt }) => {
           const [conflict] = conflictsAt(startsAt, lesson.place);
@@ -78,18 +79,18 @@ export function MoveLesson({ lesson, athletes, onMove }: Props) {
             </Notice>
           ))}
           <Button mode="contained" style={styles.start} onPress={() => onMove(wanted.startsAt, wanted.place)}>
-            Move anyway
+            {texts.moveAnyway}
           </Button>
         </View>
       ) : null}
-      <Text variant="labelMedium">Or another day, time or place</Text>
+      <Text variant="labelMedium">{texts.orAnotherDayTime}</Text>
       <View style={styles.row}>
         <FormDate form={form} name="date" />
         <FormTime form={form} name="time" />
       </View>
       <FormText form={form} name="place" atMost={80} />
       <Button mode="contained" style={styles.start} onPress={() => void move()}>
-        Move lesson
+        {texts.moveLesson}
       </Button>
     </>
   );

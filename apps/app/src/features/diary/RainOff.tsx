@@ -7,6 +7,7 @@ import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useToday } from '../../store/useAthlete';
 import { dayWords } from '../../ui/words/days';
+import { texts } from './texts';
 
 interface Props {
   date: string;
@@ -41,10 +42,10 @@ export function RainOff({ date, lessons, short = false }: Props) {
     return (
       <View style={styles.row}>
         <Text role="status" style={styles.grow}>
-          {`${rained.length} ${rained.length === 1 ? 'lesson was' : 'lessons were'} rained off.`}
+          {texts.lessonWasRainedOff(rained.length)}
         </Text>
         <Button mode="outlined" icon="undo-variant" onPress={() => change(rained, false)}>
-          Undo
+          {texts.undo}
         </Button>
       </View>
     );
@@ -56,9 +57,9 @@ export function RainOff({ date, lessons, short = false }: Props) {
       icon="weather-pouring"
       style={styles.start}
       onPress={() => change(held, true)}
-      accessibilityLabel={`Rain off ${held.length} ${held.length === 1 ? 'lesson' : 'lessons'} on ${dayWords(date, today)}`}
+      accessibilityLabel={texts.rainOffLessonOn(held.length, dayWords(date, today))}
     >
-      {short ? 'Rain off' : 'Rain off this day'}
+      {short ? texts.rainOff : texts.rainOffThisDay}
     </Button>
   );
 }

@@ -10,6 +10,7 @@ import { Card } from '../../ui/Card/Card';
 import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { useBook } from '../../ui/hooks/useBook';
+import { texts } from './texts';
 
 interface Props {
   athleteId: string;
@@ -25,7 +26,7 @@ export function Replan(props: Props) {
   const { page, error } = useOtherAthlete(props.athleteId, 'build');
   const today = useToday();
   if (error) return <ErrorNotice error={error} />;
-  if (!page) return <Waiting what="Reading the week" />;
+  if (!page) return <Waiting what={texts.readingTheWeek} />;
   return <Found {...props} page={page} today={today} />;
 }
 
@@ -35,7 +36,7 @@ function Found({ page: read, today, ...props }: Props & { page: BuildPage; today
   const running = page.plan?.assignment;
   const touched = running?.days.some(({ date, kind }) => date === props.date && kind === 'lesson');
   if (!page.plan || !running || !touched || addDays(running.from, 6) < today)
-    return <Text>This doesn’t affect the home plan.</Text>;
+    return <Text>{texts.thisDoesntAffect}</Text>;
   return <Proposed {...props} page={page} planId={page.plan.id} running={running} today={today} />;
 }
 
@@ -71,17 +72,17 @@ function Proposed({ athleteId, date, to, minutes, page, planId, running, today }
   const say = ({ drill, date: on, before: was, after }: WeekChange): string => {
     const name = book.drill(drill)?.name ?? drill;
     const sets = (n: number) => `${n} ${n === 1 ? 'set' : 'sets'}`;
-    if (after === 0) return `${weekdayName(on)}: ${name} dropped`;
+    if (after === 0) return texts.dropped(weekdayName(on), name);
     return was === 0
-      ? `${weekdayName(on)}: ${name} added, ${sets(after)}`
-      : `${weekdayName(on)}: ${name}, ${sets(after)} instead of ${was}`;
+      ? texts.added(weekdayName(on), name, sets(after))
+      : texts.insteadOf(weekdayName(on), name, sets(after), was);
   };
   return (
     <Card>
-      <Heading>The rest of the week</Heading>
-      {isLoading ? <Waiting what="Planning the rest of the week" /> : null}
+      <Heading>{texts.theRest}</Heading>
+      {isLoading ? <Waiting what={texts.planningTheRest} /> : null}
       {error ? <ErrorNotice error={error} again={ask} /> : null}
-      {data && changes.length === 0 ? <Text>Nothing has to change.</Text> : null}
+      {data && changes.length === 0 ? <Text>{texts.nothingHasToChange}</Text> : null}
       {changes.map((change) => (
         <Text key={`${change.date} ${change.drill}`}>{say(change)}</Text>
       ))}
@@ -91,7 +92,7 @@ function Proposed({ athleteId, date, to, minutes, page, planId, running, today }
         </Text>
       ))}
       {assigning.error ? <ErrorNotice error={assigning.error} /> : null}
-      {assigning.isSuccess ? <Text role="status">The new week is assigned.</Text> : null}
+      {assigning.isSuccess ? <Text role="status">{texts.theNewWeek}</Text> : null}
       {data && changes.length && !assigning.isSuccess && !left ? (
         <View style={styles.row}>
           <Button
@@ -105,10 +106,10 @@ function Proposed({ athleteId, date, to, minutes, page, planId, running, today }
               })
             }
           >
-            Assign the new week
+            {texts.assignTheNewWeek}
           </Button>
           <Button mode="text" onPress={() => setLeft(true)}>
-            Keep the week as it is
+            {texts.keepTheWeekAs}
           </Button>
         </View>
       ) : null}

@@ -21,6 +21,7 @@ import { dayWords, longDay, timeAt, weekday } from '../../ui/words/days';
 import { LessonCard, type DiaryDay } from './DayColumn';
 import { MoveDialog } from './MoveDialog';
 import { RainOff } from './RainOff';
+import { texts } from './texts';
 
 interface Props {
   days: readonly DiaryDay[];
@@ -60,9 +61,9 @@ export function WeekByPlace({ days, all, athletes }: Props) {
     if (date >= today) setMoving({ lesson, date, place: placeOfCell(String(over.id)) });
   };
   const nameOf = (id: unknown): string =>
-    athletes.get(lessonOf(id)?.athleteId ?? '')?.givenName ?? 'The lesson';
+    athletes.get(lessonOf(id)?.athleteId ?? '')?.givenName ?? texts.theLesson;
   const cellWords = (id: unknown): string =>
-    `${longDay(String(id).split(' ')[0]!)}, ${placeOfCell(String(id)) || 'no place'}`;
+    `${longDay(String(id).split(' ')[0]!)}, ${placeOfCell(String(id)) || texts.noPlace}`;
   return (
     <DndContext
       sensors={sensors}
@@ -70,12 +71,12 @@ export function WeekByPlace({ days, all, athletes }: Props) {
       onDragEnd={dropped}
       accessibility={{
         announcements: {
-          onDragStart: ({ active }) => `${nameOf(active.id)} is lifted. Arrow keys move it.`,
+          onDragStart: ({ active }) => texts.isLiftedArrowKeys(nameOf(active.id)),
           onDragOver: ({ active, over }) =>
-            over ? `${nameOf(active.id)} is over ${cellWords(over.id)}.` : undefined,
+            over ? texts.isOver(nameOf(active.id), cellWords(over.id)) : undefined,
           onDragEnd: ({ active, over }) =>
-            over ? `${nameOf(active.id)} was dropped on ${cellWords(over.id)}.` : undefined,
-          onDragCancel: ({ active }) => `${nameOf(active.id)} stays where it was.`,
+            over ? texts.wasDroppedOn(nameOf(active.id), cellWords(over.id)) : undefined,
+          onDragCancel: ({ active }) => texts.staysWhereItWas(nameOf(active.id)),
         },
       }}
     >
@@ -96,11 +97,11 @@ export function WeekByPlace({ days, all, athletes }: Props) {
             </View>
           ))}
         </View>
-        {places.length === 0 ? <Text>No lessons in this week.</Text> : null}
+        {places.length === 0 ? <Text>{texts.noLessonsInThisWeek}</Text> : null}
         {places.map((place) => (
-          <View key={place} style={styles.row} role="group" aria-label={place || 'No place'}>
+          <View key={place} style={styles.row} role="group" aria-label={place || texts.noPlace2}>
             <View style={styles.place}>
-              <Text variant="labelLarge">{place || 'No place'}</Text>
+              <Text variant="labelLarge">{place || texts.noPlace2}</Text>
             </View>
             {days.map(({ date, lessons }) => (
               <Cell key={date} id={cellId(date, place)} closed={date < today}>

@@ -5,6 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { weekday } from '../../ui/words/days';
+import { texts } from './texts';
 
 interface Props {
   roster: readonly RosterEntry[];
@@ -38,7 +39,7 @@ export function WithoutLesson({ roster, lessons, day, onAdd }: Props) {
         style={styles.start}
         onPress={() => setOpen(!open)}
       >
-        {`${without.length} without a lesson this week`}
+        {texts.withoutALesson(without.length)}
       </Button>
       {open ? (
         <View style={styles.row}>
@@ -48,15 +49,15 @@ export function WithoutLesson({ roster, lessons, day, onAdd }: Props) {
               mode={isFree(athlete) ? 'contained-tonal' : 'outlined'}
               compact
               icon="plus"
-              accessibilityLabel={`Add a lesson for ${athlete.givenName} ${athlete.familyName}`}
+              accessibilityLabel={texts.addALessonFor(athlete.givenName, athlete.familyName)}
               onPress={() => onAdd(athlete.id)}
             >
-              {`${athlete.givenName} ${athlete.familyName}${isFree(athlete) && day && day >= today ? `, free on ${weekday(day)}` : ''}`}
+              {`${athlete.givenName} ${athlete.familyName}${isFree(athlete) && day && day >= today ? texts.freeOn(weekday(day)) : ''}`}
             </Button>
           ))}
           {without.length > few && !all ? (
             <Button mode="text" compact onPress={() => setAll(true)}>
-              {`${without.length - few} more`}
+              {texts.more(without.length - few)}
             </Button>
           ) : null}
         </View>

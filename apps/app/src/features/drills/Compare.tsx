@@ -7,15 +7,16 @@ import { Card } from '../../ui/Card/Card';
 import { Heading } from '../../ui/Screen/Screen';
 import { doseOf, effortWords, needsWords } from './drillWords';
 import { useBook } from '../../ui/hooks/useBook';
+import { texts } from './texts';
 
 const rows: readonly [string, (drill: Drill, book: DrillBook) => string][] = [
-  ['Stage', ({ stage }) => stage],
-  ['Dose', doseOf],
-  ['Effort', effortWords],
-  ['Needs', needsWords],
-  ['From age', ({ minAge }) => String(minAge)],
+  [texts.stage, ({ stage }) => stage],
+  [texts.dose, doseOf],
+  [texts.effort, effortWords],
+  [texts.needs, needsWords],
+  [texts.fromAge, ({ minAge }) => String(minAge)],
   [
-    'Leaves out',
+    texts.leavesOut,
     ({ id }, book) => {
       const part = book.page(id)?.leavesOut;
       return part ? partNames[part] : 'nothing';
@@ -31,17 +32,17 @@ export function Compare({ drill }: { drill: Drill }) {
   const harder = drill.harder ? book.drill(drill.harder) : undefined;
   if (!easier && !harder) return null;
   const columns = [
-    { word: 'Easier', drill: easier },
-    { word: 'This one', drill },
-    { word: 'Harder', drill: harder },
+    { word: texts.easier, drill: easier },
+    { word: texts.thisOne, drill },
+    { word: texts.harder, drill: harder },
   ].filter((column): column is { word: string; drill: Drill } => column.drill !== undefined);
   return (
     <Card>
-      <Heading>Beside its neighbours</Heading>
-      <View role="table" aria-label={`${drill.name} beside its neighbours`}>
+      <Heading>{texts.easierAndHarder}</Heading>
+      <View role="table" aria-label={texts.besideTheEasier(drill.name)}>
         <View role="row" style={styles.row}>
           <View role="columnheader" style={styles.what}>
-            <Text variant="labelMedium">Beside</Text>
+            <Text variant="labelMedium">{texts.beside}</Text>
           </View>
           {columns.map(({ word, drill: each }) => (
             <View key={word} role="columnheader" style={styles.cell}>

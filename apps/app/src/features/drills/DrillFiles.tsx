@@ -8,6 +8,7 @@ import { FilePick } from '../../ui/ImportPreview/FilePick';
 import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { saveFile } from '../../ui/ImportPreview/saveFile';
 import { broughtWords, fileOf } from './drillFile';
+import { texts } from './texts';
 
 const threeMegabytes = 3_000_000;
 
@@ -25,15 +26,15 @@ export function DrillFiles({ own }: { own: readonly OwnDrillRecord[] }) {
   return (
     <View style={styles.root}>
       <Button mode="outlined" icon="pencil" onPress={() => router.navigate('/drills/new')}>
-        Write a drill
+        {texts.writeADrill}
       </Button>
       <FilePick
-        label="Drills from a file"
+        label={texts.importDrills}
         accept=".json,application/json"
         maxBytes={threeMegabytes}
         onFile={(file) => void open(file)}
       />
-      {reading.isLoading ? <Waiting what="Reading the drills" /> : null}
+      {reading.isLoading ? <Waiting what={texts.readingTheDrills} /> : null}
       {reading.error ? <ErrorNotice error={reading.error} /> : null}
       {keeping.error ? <ErrorNotice error={keeping.error} /> : null}
       {found && !keeping.isSuccess ? (
@@ -47,12 +48,12 @@ export function DrillFiles({ own }: { own: readonly OwnDrillRecord[] }) {
                 void keep({ drills: coming.map((drill) => ({ id: v7(), drill, retired: false })) })
               }
             >
-              {`Keep ${coming.length} ${coming.length === 1 ? 'drill' : 'drills'}`}
+              {texts.saveDrill(coming.length)}
             </Button>
           ) : null}
         </>
       ) : null}
-      {keeping.isSuccess ? <Text role="status">Kept. They are in the list now.</Text> : null}
+      {keeping.isSuccess ? <Text role="status">{texts.savedTheyAre}</Text> : null}
       {given.length ? (
         <Button
           mode="text"
@@ -60,7 +61,7 @@ export function DrillFiles({ own }: { own: readonly OwnDrillRecord[] }) {
           style={styles.start}
           onPress={() => saveFile(new Blob([fileOf(own)], { type: 'application/json' }), 'our-drills.json')}
         >
-          {`Our ${given.length === 1 ? 'drill' : `${given.length} drills`} as a file`}
+          {texts.exportOur(given.length === 1 ? 'drill' : texts.drills(given.length))}
         </Button>
       ) : null}
       <Button
@@ -69,7 +70,7 @@ export function DrillFiles({ own }: { own: readonly OwnDrillRecord[] }) {
         style={styles.start}
         onPress={() => void Linking.openURL('/api/schemas/drills')}
       >
-        What a file must hold (JSON Schema)
+        {texts.fileFormatJsonSchema}
       </Button>
     </View>
   );

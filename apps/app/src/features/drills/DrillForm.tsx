@@ -13,6 +13,7 @@ import { sentence } from '../../ui/form/labels';
 import { useCheckedForm } from '../../ui/form/schemaForm';
 import { draftLabels, draftOf, drillOfDraft, emptyDraft, idFor, type DrillDraft } from './drillDraft';
 import { BesideOthers, Cues, DoseAndNeeds, HowItGoes, WhatItIs } from './DrillFormParts';
+import { texts } from './texts';
 
 interface Props {
   book: DrillBook;
@@ -26,7 +27,7 @@ const startOf = ({ book, changed, from }: Props): DrillDraft => {
   if (changed) return draftOf(changed);
   if (!from || !book.drill(from)) return emptyDraft;
   const original = wholeDrill(from, book);
-  return { ...draftOf(original), id: '', name: `${original.name}, our way` };
+  return { ...draftOf(original), id: '', name: texts.ourWay(original.name) };
 };
 
 /** One of the academy's own drills, written out in full. */
@@ -50,13 +51,11 @@ export function DrillForm(props: Props) {
   const many = Object.keys(errors).length;
   return (
     <View style={styles.root} role="main">
-      <PageTitle>{changed ? changed.name : 'A drill of our own'}</PageTitle>
+      <PageTitle>{changed ? changed.name : texts.aDrillOfOur}</PageTitle>
       <Pane
         foot={
           <ActionBar>
-            {many ? (
-              <Text role="alert">{`${many} ${many === 1 ? 'field is' : 'fields are'} not right yet; each says why.`}</Text>
-            ) : null}
+            {many ? <Text role="alert">{texts.fieldIsNotRight(many)}</Text> : null}
             {error ? <ErrorNotice error={error} /> : null}
             <View style={styles.row}>
               <Button
@@ -65,19 +64,17 @@ export function DrillForm(props: Props) {
                 contentStyle={styles.tall}
                 onPress={() => void save()}
               >
-                Keep the drill
+                {texts.saveDrill2}
               </Button>
               <Button mode="text" contentStyle={styles.tall} onPress={back}>
-                Leave it
+                {texts.cancel}
               </Button>
             </View>
           </ActionBar>
         }
       >
-        <TitleRow title={changed ? changed.name : 'A drill of our own'} />
-        <Text>
-          Plans, sheets and limits take it as any other drill. A change holds for plans that run too.
-        </Text>
+        <TitleRow title={changed ? changed.name : texts.aDrillOfOur} />
+        <Text>{texts.plansSheetsAndLimits}</Text>
         <WhatItIs form={form} />
         <DoseAndNeeds form={form} />
         <HowItGoes form={form} />

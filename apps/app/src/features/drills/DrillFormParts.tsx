@@ -19,6 +19,7 @@ import type { SchemaForm } from '../../ui/form/schemaForm';
 import { threadNames, threads } from '../../ui/words/threadWords';
 import type { DrillDraft } from './drillDraft';
 import { Part } from './Part';
+import { texts } from './texts';
 
 interface Props {
   form: SchemaForm<DrillDraft>;
@@ -55,7 +56,7 @@ const Pick = ({ form, name, options }: PickProps) => (
 export function WhatItIs({ form }: Props) {
   const options = useTargets({ form });
   return (
-    <Part title="What it is">
+    <Part title={texts.whatItIs}>
       <FormText form={form} name="name" />
       <FormText form={form} name="what" lines={3} />
       <FormChoices form={form} name="discipline" options={plain(['both', 'overhand', 'windmill'] as const)} />
@@ -70,8 +71,8 @@ export function WhatItIs({ form }: Props) {
           <Wrong words={wrong}>
             <View style={styles.gap}>
               <PickOne
-                label="Flaw or limit that it works on"
-                options={[{ value: '*', text: 'Whatever the focus is' }, ...options].filter(
+                label={texts.flawOrLimit}
+                options={[{ value: '*', text: texts.whateverTheFocusIs }, ...options].filter(
                   ({ value }) => !field.value.includes(value),
                 )}
                 value={null}
@@ -83,7 +84,7 @@ export function WhatItIs({ form }: Props) {
                 onChange={field.onChange}
                 options={field.value.map((value) => ({
                   value,
-                  text: options.find((option) => option.value === value)?.text ?? 'Whatever the focus is',
+                  text: options.find((option) => option.value === value)?.text ?? texts.whateverTheFocusIs,
                 }))}
               />
             </View>
@@ -96,9 +97,9 @@ export function WhatItIs({ form }: Props) {
 
 export function DoseAndNeeds({ form }: Props) {
   return (
-    <Part title="Dose and needs">
-      <FormText form={form} name="dose" hint="Such as 3x8, 3x5 hold 3 s, 2x30 s each, 10+10 or 15 pitches" />
-      <FormText form={form} name="throws" hint="0 when nothing is thrown" inputMode="decimal" />
+    <Part title={texts.doseAndNeeds}>
+      <FormText form={form} name="dose" hint={texts.suchAs3x83x5} />
+      <FormText form={form} name="throws" hint={texts.whenNothingIsThrown} inputMode="decimal" />
       <View style={styles.row}>
         <View style={styles.half}>
           <FormText form={form} name="effortFrom" inputMode="decimal" />
@@ -108,11 +109,8 @@ export function DoseAndNeeds({ form }: Props) {
         </View>
       </View>
       <FormText form={form} name="minAge" inputMode="decimal" />
-      <Text variant="bodySmall">
-        Tethers and cords and nearly maximal effort from 13, balls of another mass from 15; local rules win
-        where they are stricter.
-      </Text>
-      <FormText form={form} name="needs" lines={3} hint="Two things of which one will do: fence or wall" />
+      <Text variant="bodySmall">{texts.tethersAndCords}</Text>
+      <FormText form={form} name="needs" lines={3} hint={texts.twoThingsOfWhich} />
       <FormCheckboxes form={form} name="places" options={plain<string>(places)} />
       <FormCheckboxes form={form} name="avoid" options={plain<string>(painSites)} />
       <FormText form={form} name="caution" optional lines={2} />
@@ -122,9 +120,9 @@ export function DoseAndNeeds({ form }: Props) {
             <Switch
               value={field.value}
               onValueChange={field.onChange}
-              accessibilityLabel="It makes stronger: two or three days a week"
+              accessibilityLabel={texts.strengthDrillTwoOr}
             />
-            <Text style={styles.grow}>It makes stronger: two or three days a week, never before a game</Text>
+            <Text style={styles.grow}>{texts.strengthDrillTwoOrThree}</Text>
           </View>
         )}
       </FormField>
@@ -136,16 +134,10 @@ export function HowItGoes({ form }: Props) {
   const options = useTargets({ form });
   const roundFlaw = useWatch({ control: form.control, name: 'roundFlaw' });
   return (
-    <Part title="How it goes">
+    <Part title={texts.howItGoes}>
       <FormText form={form} name="setUp" lines={3} />
       <FormText form={form} name="steps" lines={5} />
-      <FormText
-        form={form}
-        name="levels"
-        optional
-        lines={3}
-        hint="From the easiest on, with what changes: half break: start with the hands half apart"
-      />
+      <FormText form={form} name="levels" optional lines={3} hint={texts.fromTheEasiest} />
       <FormText form={form} name="good" lines={2} />
       <FormText form={form} name="mistakes" lines={3} />
       <Pick form={form} name="roundFlaw" options={options} />
@@ -162,7 +154,7 @@ export function HowItGoes({ form }: Props) {
 
 export function Cues({ form }: Props) {
   return (
-    <Part title="Cues">
+    <Part title={texts.cues}>
       <FormText form={form} name="cue" />
       <FormText form={form} name="feel" />
       <FormText form={form} name="target" />
@@ -178,7 +170,7 @@ export function BesideOthers({ id, book, form }: Props & { id: string; book: Dri
     .filter((drill) => drill.id !== id)
     .map((drill) => ({ value: drill.id, text: drill.name }));
   return (
-    <Part title="Beside others">
+    <Part title={texts.besideOthers}>
       <Pick form={form} name="easier" options={neighbours} />
       <Pick form={form} name="harder" options={neighbours} />
       <Pick form={form} name="figure" options={neighbours.filter(({ value }) => !value.startsWith('own-'))} />
@@ -186,7 +178,7 @@ export function BesideOthers({ id, book, form }: Props & { id: string; book: Dri
         drill={figure}
         hand="R"
         discipline={discipline === 'windmill' ? 'windmill' : 'overhand'}
-        label="Its figure"
+        label={texts.itsFigure}
       />
     </Part>
   );

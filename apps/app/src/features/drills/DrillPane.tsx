@@ -16,15 +16,12 @@ import { Compare } from './Compare';
 import { Part } from './Part';
 import { OurOwn } from './OurOwn';
 import { doseOf, effortWords, needsWords, servesWords } from './drillWords';
+import { texts } from './texts';
 
 /** One drill in full; `kept` where it is the academy's own. */
 export function DrillPane({ id, kept }: { id: string; kept: OwnDrillRecord | null }) {
   const drill = useBook().drill(id);
-  return drill ? (
-    <Known drill={drill} kept={kept} />
-  ) : (
-    <Empty>There is no drill by this name. It may have been taken out.</Empty>
-  );
+  return drill ? <Known drill={drill} kept={kept} /> : <Empty>{texts.thereIsNoDrill}</Empty>;
 }
 
 function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
@@ -35,10 +32,15 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
   const page = book.page(drill.id);
   const tags = book.cues(drill.id)?.tags ?? [];
   return (
-    <Screen title={drill.name} back={wide ? null : { label: 'Back', to: '/drills' }}>
-      <Text>{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()} · ${
-        drill.discipline === 'both' ? 'overhand and windmill' : drill.discipline
-      } · from age ${drill.minAge}`}</Text>
+    <Screen title={drill.name} back={wide ? null : { label: texts.back, to: '/drills' }}>
+      <Text>
+        {texts.fromAge2(
+          drill.stage,
+          threadNames[drill.thread].toLowerCase(),
+          drill.discipline === 'both' ? texts.overhandAndWindmill : drill.discipline,
+          drill.minAge,
+        )}
+      </Text>
       {book.figure(drill.id) ? (
         <View style={styles.figure}>
           <DrillInMotion
@@ -50,7 +52,7 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
             height={200}
           />
           <Choices
-            label="Throwing hand"
+            label={texts.throwingHand}
             value={hand}
             onChange={setHand}
             options={(['L', 'R'] as const).map((value) => ({ value, text: `${handNames[value]}-handed` }))}
@@ -58,19 +60,19 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
         </View>
       ) : null}
       <Text variant="bodyLarge">{drill.what}</Text>
-      {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
+      {drill.caution ? <Notice>{texts.care2(drill.caution)}</Notice> : null}
       {page ? (
         <>
-          <Part title="Set-up">
+          <Part title={texts.setUp}>
             <Text>{page.setUp}</Text>
           </Part>
-          <Part title="One rep">
+          <Part title={texts.oneRep}>
             {page.steps.map((step, n) => (
               <Text key={step}>{`${n + 1}. ${step}`}</Text>
             ))}
           </Part>
           {drill.levels ? (
-            <Part title="Levels">
+            <Part title={texts.levels}>
               {drill.levels.map(({ name, change }, n) => (
                 <Text key={name}>
                   <Text variant="labelLarge">{`${n + 1}. ${name}`}</Text>
@@ -79,30 +81,32 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
               ))}
             </Part>
           ) : null}
-          <Part title="What good looks like">
+          <Part title={texts.whatGoodLooksLike}>
             <Text>{page.good}</Text>
           </Part>
-          <Part title="Common mistakes">
+          <Part title={texts.commonMistakes}>
             {page.mistakes.map((mistake) => (
               <Text key={mistake}>{`· ${mistake}`}</Text>
             ))}
             {page.workaround ? (
-              <Text>{`The way round it: ${page.workaround.seen} (${nodeName(page.workaround.flaw).toLowerCase()}).`}</Text>
+              <Text>
+                {texts.workaround2(page.workaround.seen, nodeName(page.workaround.flaw).toLowerCase())}
+              </Text>
             ) : null}
           </Part>
-          <Part title="In the delivery">
+          <Part title={texts.inTheDelivery}>
             {page.holds.length ? (
-              <Text>{`Holds ${listed(page.holds.map((part) => partNames[part]))}.`}</Text>
+              <Text>{texts.holds(listed(page.holds.map((part) => partNames[part])))}</Text>
             ) : (
-              <Text>No part of the delivery; it makes a body that can do one.</Text>
+              <Text>{texts.noPart}</Text>
             )}
             {page.leavesOut ? (
-              <Text variant="labelLarge">{`Leaves out ${partNames[page.leavesOut]}: that comes in the next stage.`}</Text>
+              <Text variant="labelLarge">{texts.leavesOutThatComes(partNames[page.leavesOut])}</Text>
             ) : null}
           </Part>
         </>
       ) : null}
-      <Part title="Cues">
+      <Part title={texts.cues}>
         {voices.map((voice) => (
           <View key={voice}>
             <Text variant="labelMedium">{voiceNames[voice]}</Text>
@@ -113,14 +117,14 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
             )}
           </View>
         ))}
-        {tags.length ? <Text>{`Asks for: ${tags.join(', ')}.`}</Text> : null}
+        {tags.length ? <Text>{texts.asksFor(tags.join(', '))}</Text> : null}
       </Part>
-      <Part title="Dose and needs">
-        <Text>{`${doseOf(drill)}; effort: ${effortWords(drill)}.`}</Text>
-        <Text>{`Needs ${needsWords(drill)}; ${drill.places.join(' or ')}.`}</Text>
-        <Text>{`For: ${servesWords(drill)}.`}</Text>
+      <Part title={texts.doseAndNeeds}>
+        <Text>{texts.effort2(doseOf(drill), effortWords(drill))}</Text>
+        <Text>{texts.needs2(needsWords(drill), drill.places.join(' or '))}</Text>
+        <Text>{texts.forWord(servesWords(drill))}</Text>
         {drill.avoidWithPainIn.length ? (
-          <Text>{`Not with pain in: ${drill.avoidWithPainIn.join(', ')}.`}</Text>
+          <Text>{texts.notWithPainIn2(drill.avoidWithPainIn.join(', '))}</Text>
         ) : null}
       </Part>
       <Compare drill={drill} />

@@ -20,6 +20,7 @@ import { DrillFiles } from './DrillFiles';
 import { DrillForm } from './DrillForm';
 import { DrillPane } from './DrillPane';
 import { drillsThat, neededThings, servedTargets } from './filter';
+import { texts } from './texts';
 
 const gridColumns = 3;
 
@@ -52,7 +53,7 @@ function One({ id }: { id: string }) {
   if (id === 'new') return <DrillForm key={from ?? ''} book={book} changed={null} from={from || null} />;
   if (edit && own) return <DrillForm book={book} changed={own.drill} from={null} />;
   // An own drill is known as soon as the list is here.
-  if (ownDrillId.test(id) && !kept) return <Waiting what="Reading the drill" />;
+  if (ownDrillId.test(id) && !kept) return <Waiting what={texts.readingTheDrill} />;
   return <DrillPane id={id} kept={own ?? null} />;
 }
 
@@ -68,10 +69,15 @@ function Things({ all, atHand, onChange }: ThingsProps) {
   const options = useMemo(() => neededThings(all).map((value) => ({ value, text: value })), [all]);
   return (
     <View style={styles.panel}>
-      <Text variant="labelMedium">What is at hand</Text>
-      <CheckboxGroup label="What is at hand" options={options} value={atHand ?? []} onChange={onChange} />
+      <Text variant="labelMedium">{texts.equipmentYouHave}</Text>
+      <CheckboxGroup
+        label={texts.equipmentYouHave}
+        options={options}
+        value={atHand ?? []}
+        onChange={onChange}
+      />
       <Button mode="text" compact style={styles.start} onPress={() => onChange(null)}>
-        Equipment does not matter
+        {texts.anyEquipment}
       </Button>
     </View>
   );
@@ -84,12 +90,12 @@ function Ours({ ours, onChange }: { ours: boolean; onChange: (ours: boolean) => 
   return (
     <View style={styles.panel}>
       <Choices
-        label="Which drills"
+        label={texts.whichDrills}
         value={ours ? 'ours' : 'all'}
         onChange={(value) => onChange(value === 'ours')}
         options={[
-          { value: 'all', text: 'All drills' },
-          { value: 'ours', text: 'Only our own' },
+          { value: 'all', text: texts.allDrills },
+          { value: 'ours', text: texts.onlyOurOwn },
         ]}
       />
       {person.role === 'assistant' ? null : <DrillFiles own={kept} />}
@@ -103,7 +109,7 @@ function Ours({ ours, onChange }: { ours: boolean; onChange: (ours: boolean) => 
             style={styles.start}
             onPress={() => router.navigate(`/drills/${drill.id}`)}
           >
-            {`Retired: ${drill.name}`}
+            {texts.retired(drill.name)}
           </Button>
         ))}
     </View>
@@ -131,8 +137,8 @@ function DrillList({ here }: { here: string | null }) {
   const targetOptions = useMemo(() => servedTargets(all), [all]);
   const toggle = (which: 'flaw' | 'things' | 'ours') => setPanel(panel === which ? null : which);
   return (
-    <View style={styles.root} role={here === null ? 'main' : 'complementary'} aria-label="All drills">
-      {here === null ? <PageTitle>Drills</PageTitle> : null}
+    <View style={styles.root} role={here === null ? 'main' : 'complementary'} aria-label={texts.allDrills}>
+      {here === null ? <PageTitle>{texts.drills2}</PageTitle> : null}
       <FlatList<Drill>
         key={grid ? 'grid' : 'list'}
         numColumns={grid ? gridColumns : 1}
@@ -153,58 +159,63 @@ function DrillList({ here }: { here: string | null }) {
         )}
         ListHeaderComponent={
           <View style={styles.head}>
-            {here === null ? <TitleRow title="Drills" /> : <Heading>Drills</Heading>}
+            {here === null ? <TitleRow title={texts.drills2} /> : <Heading>{texts.drills2}</Heading>}
             <View style={grid ? styles.filters : styles.head}>
               <View style={styles.search}>
-                <SearchField label="Search drills" value={search} onChange={setSearch} />
+                <SearchField label={texts.searchDrills} value={search} onChange={setSearch} />
               </View>
               <Choices<Thread | null>
-                label="Thread"
+                label={texts.thread}
                 value={thread}
                 onChange={setThread}
                 options={[
-                  { value: null, text: 'Both' },
+                  { value: null, text: texts.both },
                   ...threads.map((value) => ({ value, text: threadNames[value] })),
                 ]}
               />
               <Choices<Stage | null>
-                label="Stage"
+                label={texts.stage}
                 value={stage}
                 onChange={setStage}
-                options={[{ value: null, text: 'All' }, ...stages.map((value) => ({ value, text: value }))]}
+                options={[
+                  { value: null, text: texts.all },
+                  ...stages.map((value) => ({ value, text: value })),
+                ]}
               />
             </View>
             <View style={styles.row}>
               <Button mode={target ? 'contained' : 'outlined'} onPress={() => toggle('flaw')}>
                 {target
-                  ? `For: ${targetOptions.find(({ value }) => value === target)?.text ?? target}`
-                  : 'By flaw'}
+                  ? texts.for2(targetOptions.find(({ value }) => value === target)?.text ?? target)
+                  : texts.byFlaw}
               </Button>
               <Button mode={atHand ? 'contained' : 'outlined'} onPress={() => toggle('things')}>
-                {atHand ? `With ${atHand.length || 'no'} things` : 'By equipment'}
+                {atHand ? texts.withItems(atHand.length || 'no') : texts.byEquipment}
               </Button>
               <Button mode={ours ? 'contained' : 'outlined'} onPress={() => toggle('ours')}>
-                Our own
+                {texts.ourOwn}
               </Button>
             </View>
             {panel === 'flaw' ? (
               <Choices
-                label="For this flaw or limit"
+                label={texts.forThisFlawOr}
                 shown
                 value={target ?? ''}
                 onChange={(value) => {
                   router.setParams({ target: value });
                   setPanel(null);
                 }}
-                options={[{ value: '', text: 'Any' }, ...targetOptions]}
+                options={[{ value: '', text: texts.any }, ...targetOptions]}
               />
             ) : null}
             {panel === 'things' ? <Things all={all} atHand={atHand} onChange={setAtHand} /> : null}
             {panel === 'ours' ? <Ours ours={ours} onChange={setOurs} /> : null}
-            <Text variant="bodySmall" role="status">{`${shown.length} of ${all.length} drills`}</Text>
+            <Text variant="bodySmall" role="status">
+              {texts.ofDrills(shown.length, all.length)}
+            </Text>
           </View>
         }
-        ListEmptyComponent={<Empty>No drill fits. Search for less, or choose all stages.</Empty>}
+        ListEmptyComponent={<Empty>{texts.noDrillMatchesShorten}</Empty>}
       />
     </View>
   );
@@ -243,7 +254,7 @@ const DrillLine = memo(function DrillLine({ drill, figure, here, wide, beside }:
       />
       <View style={styles.grow}>
         <Text variant="titleMedium">{drill.name}</Text>
-        <Text variant="bodySmall">{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()}${ownDrillId.test(drill.id) ? ' · our own' : ''}`}</Text>
+        <Text variant="bodySmall">{`${drill.stage} · ${threadNames[drill.thread].toLowerCase()}${ownDrillId.test(drill.id) ? texts.ourOwn2 : ''}`}</Text>
         <Text numberOfLines={2}>{drill.what}</Text>
       </View>
     </PressableCard>

@@ -10,6 +10,7 @@ import { Card } from '../../ui/Card/Card';
 import { dayAt, dayWords } from '../../ui/words/days';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
 /** Makes a drill the academy's own, changes one that is, or takes it out of what is given. */
 export function OurOwn({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
@@ -22,27 +23,27 @@ export function OurOwn({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | n
       icon="content-copy"
       onPress={() => router.navigate(`/drills/new?from=${drill.id}`)}
     >
-      Write our own from it
+      {texts.makeOurOwnVersion}
     </Button>
   );
   if (!kept) return <View style={styles.row}>{copy}</View>;
   return (
     <Card>
-      <Heading>Our own drill</Heading>
+      <Heading>{texts.ourOwnDrill}</Heading>
       <Text>
-        {`${kept.retired ? 'Retired: plans that hold it keep it, and nobody is given it anew.' : 'In the list for every plan.'} Last changed by ${kept.by}, ${dayWords(dayAt(kept.at, academy.zone), today)}.`}
+        {texts.retiredCurrentPlansKeep(kept.retired, kept.by, dayWords(dayAt(kept.at, academy.zone), today))}
       </Text>
       {error ? <ErrorNotice error={error} /> : null}
       <View style={styles.row}>
         <Button mode="outlined" icon="pencil" onPress={() => router.navigate(`/drills/${drill.id}?edit=1`)}>
-          Change it
+          {texts.editDrill}
         </Button>
         <Button
           mode="outlined"
           loading={isLoading}
           onPress={() => void keep({ drills: [{ id: v7(), drill: kept.drill, retired: !kept.retired }] })}
         >
-          {kept.retired ? 'Give it again' : 'Retire it'}
+          {kept.retired ? texts.restoreDrill : texts.retireDrill}
         </Button>
         {copy}
       </View>

@@ -4,6 +4,7 @@ import {
   type DrillFileRead,
   type OwnDrillRecord,
 } from '@wrightonic/contract';
+import { texts } from './texts';
 
 /** The academy's own drills as a file that another academy can open. */
 export const fileOf = (own: readonly OwnDrillRecord[]): string =>
@@ -21,9 +22,9 @@ export const fileOf = (own: readonly OwnDrillRecord[]): string =>
 export function broughtWords({ fresh, changed, same }: DrillFileRead): string {
   const names = (list: readonly { name: string }[]) => list.map(({ name }) => name).join(', ');
   const columns = [
-    fresh.length ? `New: ${names(fresh)}.` : '',
-    changed.length ? `Changed, in plans that run too: ${names(changed)}.` : '',
-    same.length ? `${same.length} ${same.length === 1 ? 'is' : 'are'} here just so.` : '',
+    fresh.length ? texts.newWord(names(fresh)) : '',
+    changed.length ? texts.changedAlsoInCurrent(names(changed)) : '',
+    same.length ? texts.isHereAlreadyUnchanged(same.length) : '',
   ];
   return columns.filter(Boolean).join(' ');
 }

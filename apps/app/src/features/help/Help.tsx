@@ -11,6 +11,7 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { topics } from './guide';
 import { topicOf, topicsWith } from './topic';
+import { texts } from './texts';
 
 /** A paragraph of the guide: *names of the interface* stand out, `code` is set as such. */
 function Paragraph({ text }: { text: string }) {
@@ -54,7 +55,7 @@ export function Help() {
   const shown = topics.find(({ id }) => id === wanted) ?? topics[0]!;
   const list = (
     <View style={styles.list}>
-      <SearchField label="Search the guide" value={search} onChange={setSearch} />
+      <SearchField label={texts.searchTheGuide} value={search} onChange={setSearch} />
       {found.map(({ id, title }) => (
         <PressableCard
           key={id}
@@ -69,7 +70,7 @@ export function Help() {
           <Text variant="labelLarge">{title}</Text>
         </PressableCard>
       ))}
-      {found.length === 0 ? <Empty>Nothing in the guide has these words.</Empty> : null}
+      {found.length === 0 ? <Empty>{texts.nothingInTheGuide}</Empty> : null}
     </View>
   );
   const text = (
@@ -79,12 +80,12 @@ export function Help() {
         <Paragraph key={block} text={block} />
       ))}
       <Button mode="outlined" style={styles.start} onPress={() => setLegend(true)}>
-        Read the seam
+        {texts.readTheSeam}
       </Button>
     </View>
   );
   return (
-    <Screen title="Help" back={{ label: 'Back', to: '/' }} maxWidth={wide ? 1100 : 760}>
+    <Screen title={texts.help} back={{ label: texts.back, to: '/' }} maxWidth={wide ? 1100 : 760}>
       {wide ? (
         <View style={styles.beside}>
           <View style={styles.side}>{list}</View>

@@ -2,6 +2,7 @@ import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Heading } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
 interface Props {
   athleteId: string;
@@ -13,7 +14,7 @@ interface Props {
 export const BackToLook = ({ athleteId, title }: Props) => (
   <View style={styles.row}>
     <Button mode="text" icon="chevron-left" onPress={() => router.navigate(`/athletes/${athleteId}/look`)}>
-      Look
+      {texts.look}
     </Button>
     {title ? <Heading>{title}</Heading> : null}
   </View>

@@ -19,6 +19,7 @@ import { LookTools } from './LookTools';
 import { OpenLook } from './OpenLook';
 import type { LookStep } from '../../ui/checkpoint/steps';
 import { NotRead } from '../../ui/Notice/Notice';
+import { texts } from './texts';
 
 /** Without a connection nothing is offered; what was measured is kept all the same. */
 const noOffers: Offers = [];
@@ -66,18 +67,18 @@ export function Look() {
               onPress={() => begin('quick')}
               contentStyle={styles.tall}
               style={styles.more}
-              accessibilityLabel={newest ? 'Take a new quick look' : 'Take the first quick look'}
+              accessibilityLabel={newest ? texts.takeANewQuick : texts.takeTheFirstQuick}
             >
-              Quick look
+              {texts.quickLook}
             </Button>
             <Button
               mode="outlined"
               onPress={() => begin('full')}
               contentStyle={styles.tall}
               style={styles.less}
-              accessibilityLabel="Take a full look"
+              accessibilityLabel={texts.takeAFullLook}
             >
-              Full look
+              {texts.fullLook}
             </Button>
           </View>
         </ActionBar>
@@ -88,21 +89,15 @@ export function Look() {
         findings={newest ? withCarried(newest.findings, carriedBy(page, newest)) : {}}
         faint={newest ? carriedBy(page, newest) : []}
         size="large"
-        label={newest ? `Look of ${dayWords(newest.date, today)}` : 'Not looked at yet'}
+        label={newest ? texts.lookOf(dayWords(newest.date, today)) : texts.notLookedAtYet}
         onPhase={(phase) => begin('quick', phase)}
       />
       {newest ? (
         <LookRead look={newest} count={page.looks.length} />
       ) : (
-        <Text variant="bodyLarge">
-          Every hole is a checkpoint nobody has looked at. Watch a few throws from behind, phase by phase; a
-          quick look takes under a minute.
-        </Text>
+        <Text variant="bodyLarge">{texts.everyHole}</Text>
       )}
-      <Text>
-        Tap a phase to begin a new look there. A tight stitch is clean; loose strands are a flaw, three at
-        most.
-      </Text>
+      <Text>{texts.tapAPhase}</Text>
       <LookTools athleteId={id} offers={offers} />
       {page.looks.length ? <LookHistory athlete={page.athlete} looks={page.looks} /> : null}
     </Pane>

@@ -19,6 +19,7 @@ import { LookTold } from './LookTold';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { lookSteps } from '../../ui/checkpoint/steps';
 import { TextField } from '../../ui/form/TextField';
+import { texts } from './texts';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -54,12 +55,12 @@ export function LookDetail({ athlete, look }: Props) {
         style={styles.start}
         onPress={() => router.navigate(`/athletes/${athlete.id}/look`)}
       >
-        All looks
+        {texts.allLooks}
       </Button>
-      <Heading>{`${look.kind === 'full' ? 'Full' : 'Quick'} look of ${dayWords(look.date, today)}`}</Heading>
+      <Heading>{texts.fullLookOf(look.kind, dayWords(look.date, today))}</Heading>
       <LookTold athleteId={athlete.id} look={look} />
-      <Text>{`${Object.keys(look.findings).length} checkpoints looked at.`}</Text>
-      <Seam discipline={athlete.discipline} findings={look.findings} size="large" label="This look" />
+      <Text>{texts.checkpointsLookedAt(Object.keys(look.findings).length)}</Text>
+      <Seam discipline={athlete.discipline} findings={look.findings} size="large" label={texts.thisLook} />
       {steps.map(({ key, name, first }) => {
         const graded = first.filter(({ id }) => id in look.findings || id in look.details);
         if (graded.length === 0) return null;
@@ -73,14 +74,14 @@ export function LookDetail({ athlete, look }: Props) {
                 return (
                   <View key={point.id} style={styles.gap}>
                     <TextField
-                      label="Why is it put right?"
+                      label={texts.whyIsItCorrected}
                       value={reason}
                       onChange={setReason}
                       atMost={300}
                       autoFocus
                     />
                     <Text variant="bodySmall" role="status">
-                      {reason.trim() ? 'Tap the grade as it should be.' : 'Say why, then tap the grade.'}
+                      {reason.trim() ? texts.tapTheRightGrade : texts.sayWhyThenTap}
                     </Text>
                     <Checkpoint
                       point={point}
@@ -92,7 +93,7 @@ export function LookDetail({ athlete, look }: Props) {
                       onGrade={correct}
                     />
                     <Button mode="text" onPress={() => setCorrecting(null)}>
-                      Leave it
+                      {texts.cancel}
                     </Button>
                   </View>
                 );
@@ -101,13 +102,13 @@ export function LookDetail({ athlete, look }: Props) {
                   <View style={styles.grow}>
                     <Text>
                       <Text variant="labelLarge">{point.name}</Text>
-                      {`, ${grade === null ? 'not looked at' : severityNames[grade]}`}
+                      {`, ${grade === null ? texts.notLookedAt : severityNames[grade]}`}
                     </Text>
                     {typeof detail?.value === 'number' ? (
                       <Text variant="bodySmall">
                         {`Measured ${Number(detail.value.toFixed(1))} ${point.unit ?? ''}${
                           typeof detail.derived === 'number' && detail.derived !== grade
-                            ? `, ${severityNames[detail.derived]} by the measure`
+                            ? texts.measured(severityNames[detail.derived])
                             : ''
                         }`}
                       </Text>
@@ -117,10 +118,10 @@ export function LookDetail({ athlete, look }: Props) {
                   <Button
                     mode="text"
                     compact
-                    accessibilityLabel={`Put ${point.name} right`}
+                    accessibilityLabel={texts.correct(point.name)}
                     onPress={() => setCorrecting(point.id)}
                   >
-                    Put right
+                    {texts.correct2}
                   </Button>
                 </View>
               );
@@ -145,16 +146,20 @@ function Changes({ lookId }: { lookId: string }) {
   return (
     <Card>
       <Button mode="text" onPress={() => setOpen(!open)} style={styles.start}>
-        {`${open ? 'Hide' : 'Show'} what was changed (${changed.length})`}
+        {texts.hideWhatWasChanged(open, changed.length)}
       </Button>
       {open
         ? changed.map(([node, entries]) => (
             <Text key={node}>
               <Text variant="labelLarge">{nodeName(node)}</Text>
               {`: ${entries
-                .map(
-                  ({ severity, by, at, note }) =>
-                    `${severity === null ? 'taken back' : severityNames[severity as Severity]} by ${by} at ${timeAt(at, academy.zone)}${note ? ` (${note})` : ''}`,
+                .map(({ severity, by, at, note }) =>
+                  texts.byAt(
+                    severity === null ? texts.removed : severityNames[severity as Severity],
+                    by,
+                    timeAt(at, academy.zone),
+                    note ? ` (${note})` : '',
+                  ),
                 )
                 .join(', then ')}`}
             </Text>

@@ -8,6 +8,7 @@ import { dayWords } from '../../ui/words/days';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Heading } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';
+import { texts } from './texts';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -23,7 +24,7 @@ export function LookHistory({ athlete, looks }: Props) {
   const newestFirst = [...looks].reverse();
   return (
     <View style={styles.root}>
-      <Heading>Looks</Heading>
+      <Heading>{texts.looks}</Heading>
       {(all ? newestFirst : newestFirst.slice(0, few)).map((look) => {
         const grades = Object.values(look.findings);
         const day = dayWords(look.date, today);
@@ -31,7 +32,7 @@ export function LookHistory({ athlete, looks }: Props) {
           <PressableCard
             key={look.id}
             role="link"
-            aria-label={`Look of ${day}`}
+            aria-label={texts.lookOf(day)}
             onPress={() => router.navigate(`/athletes/${athlete.id}/look?of=${look.id}`)}
           >
             <View style={styles.head}>
@@ -39,7 +40,7 @@ export function LookHistory({ athlete, looks }: Props) {
                 {`${day}, ${look.kind}`}
               </Text>
               <Text variant="bodySmall">
-                {`${grades.filter((grade) => grade > 0).length} of ${grades.length} not clean`}
+                {texts.ofNotClean(grades.filter((grade) => grade > 0).length, grades.length)}
               </Text>
             </View>
             <Seam discipline={athlete.discipline} findings={look.findings} size="tiny" label={day} />
@@ -48,7 +49,7 @@ export function LookHistory({ athlete, looks }: Props) {
       })}
       {!all && looks.length > few ? (
         <Button mode="text" onPress={() => setAll(true)}>
-          {`${looks.length - few} older looks`}
+          {texts.olderLooks(looks.length - few)}
         </Button>
       ) : null}
     </View>

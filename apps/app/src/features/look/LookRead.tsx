@@ -6,6 +6,7 @@ import { Card } from '../../ui/Card/Card';
 import { agoWords } from '../../ui/words/days';
 import { Heading } from '../../ui/Screen/Screen';
 import { severityNames } from '../../ui/seam/words';
+import { texts } from './texts';
 
 /** A finished look in words, the worst first. */
 export function LookRead({ look, count }: { look: LookRecord; count: number }) {
@@ -15,13 +16,17 @@ export function LookRead({ look, count }: { look: LookRecord; count: number }) {
   return (
     <>
       <Text variant="bodyLarge">
-        {`Looked at ${agoWords(look.date, today)} by ${look.by}: ${grades.length} checkpoints, ${
-          wrong.length || 'none'
-        } not clean. ${count} ${count === 1 ? 'look' : 'looks'} in all.`}
+        {texts.lookedAtByCheckpoints(
+          agoWords(look.date, today),
+          look.by,
+          grades.length,
+          wrong.length || 'none',
+          count,
+        )}
       </Text>
       {wrong.length ? (
         <Card>
-          <Heading>Not clean</Heading>
+          <Heading>{texts.notClean}</Heading>
           {wrong.map(([id, grade]) => (
             <Text key={id}>
               <Text variant="labelLarge">{nodeName(id)}</Text>

@@ -12,6 +12,7 @@ import { FormChoices, FormDate, FormText, FormTime } from '../../ui/form/bound';
 import { useSchemaForm } from '../../ui/form/schemaForm';
 import { clockAt, dayAt, dayWords, timeAt } from '../../ui/words/days';
 import { seenFromWords, viewNames } from '../../ui/words/kindWords';
+import { texts } from './texts';
 
 interface Props {
   athleteId: string;
@@ -28,7 +29,7 @@ export function LookTold({ athleteId, look }: Props) {
     look.place,
     look.view && seenFromWords[look.view],
     look.thrown,
-    `by ${look.by}`,
+    texts.by(look.by),
   ]
     .filter(Boolean)
     .join(' · ');
@@ -40,7 +41,7 @@ export function LookTold({ athleteId, look }: Props) {
         </Text>
         {open ? null : (
           <Button mode="text" compact onPress={() => setOpen(true)}>
-            Edit details
+            {texts.editDetails}
           </Button>
         )}
       </View>
@@ -65,9 +66,9 @@ function Form({ athleteId, look, onDone }: Props & { onDone: () => void }) {
   const save = form.handleSubmit(({ date, time, place, view, thrown, lookedBy }) => {
     const untouched = date === dayAt(new Date(look.at), academy.zone) && time === wasTime;
     const lookedAt = untouched ? look.at : typedInstant(date, time, academy.zone);
-    if (!lookedAt) return form.setError('time', { message: `There is no ${time} at the venue on this day` });
+    if (!lookedAt) return form.setError('time', { message: texts.thereIsNo(time) });
     if (Date.parse(lookedAt) > now().getTime())
-      return form.setError('date', { message: 'A look cannot be dated in the future' });
+      return form.setError('date', { message: texts.aLookCannotBe });
     dispatch(
       log(athleteId, 'look-told', {
         lookId: look.id,
@@ -92,7 +93,7 @@ function Form({ athleteId, look, onDone }: Props & { onDone: () => void }) {
         form={form}
         name="view"
         options={[
-          { value: null, text: 'Not said' },
+          { value: null, text: texts.notRecorded },
           ...clipViews.map((value) => ({ value, text: viewNames[value] })),
         ]}
       />
@@ -100,10 +101,10 @@ function Form({ athleteId, look, onDone }: Props & { onDone: () => void }) {
       <FormText form={form} name="lookedBy" atMost={80} />
       <View style={styles.line}>
         <Button mode="contained" onPress={() => void save()}>
-          Save details
+          {texts.saveDetails}
         </Button>
         <Button mode="text" onPress={onDone}>
-          Cancel
+          {texts.cancel}
         </Button>
       </View>
     </Card>

@@ -5,21 +5,28 @@ import { Text } from 'react-native-paper';
 import { Icon, type IconName } from '../../ui/Icon/Icon';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Heading } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
 const tools: readonly { path: string; name: string; what: string; icon: IconName; from: Offer['from'] }[] = [
-  { path: 'screen', name: 'Physical screen', what: 'What the body allows', icon: 'human', from: 'screen' },
+  {
+    path: 'screen',
+    name: texts.physicalScreen,
+    what: texts.whatTheBodyAllows,
+    icon: 'human',
+    from: 'screen',
+  },
   {
     path: 'throws',
-    name: 'Throws',
-    what: 'Where the ball goes, and how fast',
+    name: texts.throws,
+    what: texts.whereTheBallGoes,
     icon: 'target',
     from: 'throws',
   },
-  { path: 'clip', name: 'Clip bench', what: 'Frames, times, angles', icon: 'movie-open', from: 'clip' },
+  { path: 'clip', name: texts.clipBench, what: texts.framesTimesAngles, icon: 'movie-open', from: 'clip' },
   {
     path: 'curves',
-    name: 'Speed curves',
-    what: 'Hips, trunk, arm in order',
+    name: texts.speedCurves,
+    what: texts.hipsTrunkArm,
     icon: 'chart-bell-curve',
     from: 'curves',
   },
@@ -29,7 +36,7 @@ const tools: readonly { path: string; name: string; what: string; icon: IconName
 export function LookTools({ athleteId, offers }: { athleteId: string; offers: readonly Offer[] }) {
   return (
     <View style={styles.root}>
-      <Heading>Measure</Heading>
+      <Heading>{texts.measure}</Heading>
       <View style={styles.grid}>
         {tools.map(({ path, name, what, icon, from }) => {
           const waiting = offers.filter((offer) => offer.from === from).length;
@@ -47,7 +54,7 @@ export function LookTools({ athleteId, offers }: { athleteId: string; offers: re
                 </Text>
               </View>
               <Text variant="bodySmall">{what}</Text>
-              {waiting ? <Text variant="labelMedium">{`${waiting} for the next look`}</Text> : null}
+              {waiting ? <Text variant="labelMedium">{texts.forTheNextLook(waiting)}</Text> : null}
             </PressableCard>
           );
         })}

@@ -26,6 +26,7 @@ import { PhaseColumns, showColumn } from './PhaseColumns';
 import { Seam } from '../../ui/seam/Seam';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { lookSteps, type LookPoint, type LookStep } from '../../ui/checkpoint/steps';
+import { texts } from './texts';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -57,16 +58,16 @@ function LookFoot({ rest, next, onFinish, mayFinish }: FootProps) {
       <View style={styles.foot}>
         {rest ? (
           <Button {...big} onPress={rest.onRest}>
-            {rest.all ? `All ${rest.n} are clean` : `The other ${rest.n} are clean`}
+            {rest.all ? texts.allAreClean3(rest.n) : texts.theOtherAreClean3(rest.n)}
           </Button>
         ) : next ? (
           <Button {...big} onPress={next.onNext}>
-            {`Next: ${next.name}`}
+            {texts.next(next.name)}
           </Button>
         ) : null}
         {onFinish ? (
           <Button {...big} onPress={onFinish} disabled={!mayFinish}>
-            Finish the look
+            {texts.finishTheLook}
           </Button>
         ) : null}
       </View>
@@ -77,11 +78,9 @@ function LookFoot({ rest, next, onFinish, mayFinish }: FootProps) {
 /** Grades that what was measured offers to this look. */
 const Offered = ({ n, where, onTake }: { n: number; where: readonly string[]; onTake: () => void }) => (
   <Notice icon="tray-arrow-down">
-    <Text>
-      {`${n} ${n === 1 ? 'grade is' : 'grades are'} offered by what was measured: ${where.join(', ')}.`}
-    </Text>
+    <Text>{texts.gradeIsMeasured(n, where.join(', '))}</Text>
     <Button mode="contained" onPress={onTake} style={styles.start}>
-      {n === 1 ? 'Take it into this look' : 'Take all into this look'}
+      {n === 1 ? texts.applyIt : texts.applyAll}
     </Button>
   </Notice>
 );
@@ -91,13 +90,13 @@ type Beside = 'body' | 'ball';
 /** What is no part of the delivery itself. */
 const AlsoCheck = ({ chosen, onChoose }: { chosen: Beside | null; onChoose: (chosen: Beside) => void }) => (
   <Choices<Beside | null>
-    label="Also check"
+    label={texts.alsoCheck}
     shown
     value={chosen}
     onChange={(to) => (to ? onChoose(to) : undefined)}
     options={[
-      { value: 'body', text: 'What the body allows' },
-      { value: 'ball', text: 'Where the ball goes' },
+      { value: 'body', text: texts.whatTheBodyAllows },
+      { value: 'ball', text: texts.whereTheBallGoes2 },
     ]}
   />
 );
@@ -105,12 +104,8 @@ const AlsoCheck = ({ chosen, onChoose }: { chosen: Beside | null; onChoose: (cho
 /** @param alone something was graded, and nothing of the delivery */
 const LookNotes = ({ alone }: { alone: boolean }) => (
   <>
-    {alone ? (
-      <Text variant="bodySmall">
-        What the body allows and where the ball goes are no look by themselves. Grade the delivery too.
-      </Text>
-    ) : null}
-    <Text variant="bodySmall">Every tap is kept at once. You can leave and go on later.</Text>
+    {alone ? <Text variant="bodySmall">{texts.bodyAndBallAlone}</Text> : null}
+    <Text variant="bodySmall">{texts.everyTapIsSaved}</Text>
   </>
 );
 
@@ -193,7 +188,7 @@ function WideLook(props: Props) {
           findings={withCarried(findings, carried)}
           faint={carried}
           size="row"
-          label={full ? 'Full look under way' : 'Look under way'}
+          label={full ? texts.fullLookUnderWay : texts.lookUnderWay}
           onPhase={showColumn}
         />
         {offer}
@@ -201,17 +196,19 @@ function WideLook(props: Props) {
           <View style={styles.grow}>
             <LookTold athleteId={athlete.id} look={look} />
           </View>
-          <Text variant="bodySmall" role="status">{`${graded} looked at`}</Text>
+          <Text variant="bodySmall" role="status">
+            {texts.lookedAt(graded)}
+          </Text>
         </View>
       </View>
       <PhaseColumns steps={steps} findings={findings} point={point} onGrade={grade} />
       <ActionBar>
         <View style={styles.foot}>
           <Text variant="bodySmall" style={styles.grow}>
-            Arrow keys move, 0 to 3 grade. Every grade is saved at once.
+            {texts.arrowKeysMove}
           </Text>
           <Button mode="contained" disabled={!seen} onPress={finish} contentStyle={styles.tall}>
-            Finish the look
+            {texts.finishTheLook}
           </Button>
         </View>
       </ActionBar>
@@ -258,7 +255,7 @@ function PhaseByPhase(props: Props) {
         findings={withCarried(findings, carried)}
         faint={carried}
         size="large"
-        label={full ? 'Full look under way' : 'Look under way'}
+        label={full ? texts.fullLookUnderWay : texts.lookUnderWay}
         phase={isPhase(key) ? key : null}
         onPhase={(phase) => (steps.some((each) => each.key === phase) ? setKey(phase) : undefined)}
       />
@@ -266,7 +263,9 @@ function PhaseByPhase(props: Props) {
         <View style={styles.grow}>
           <Heading>{step.name}</Heading>
         </View>
-        <Text variant="bodySmall" role="status">{`${graded} looked at`}</Text>
+        <Text variant="bodySmall" role="status">
+          {texts.lookedAt(graded)}
+        </Text>
       </View>
       <LookTold athleteId={athlete.id} look={look} />
       {offer}
@@ -274,7 +273,7 @@ function PhaseByPhase(props: Props) {
       {wider === key || offered(step).length ? step.more.map(point) : null}
       {wider !== key && offered(step).length === 0 && step.more.length > 0 ? (
         <Button mode="text" onPress={() => setWider(key)}>
-          {`${step.more.length} more to look at here`}
+          {texts.showMoreHere(step.more.length)}
         </Button>
       ) : null}
       {only ? null : (
@@ -288,7 +287,7 @@ function PhaseByPhase(props: Props) {
       )}
       {!last || (open.length > 0 && isPhase(key)) ? (
         <Button mode="text" disabled={!seen} onPress={finish}>
-          Finish here; the rest stays not looked at
+          {texts.finishNowTheRest}
         </Button>
       ) : null}
       <LookNotes alone={graded > 0 && !seen} />

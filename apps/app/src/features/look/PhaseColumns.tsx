@@ -6,6 +6,7 @@ import { useColours } from '../../theme/theme';
 import type { LookPoint, LookStep } from '../../ui/checkpoint/steps';
 import { Heading } from '../../ui/Screen/Screen';
 import { pointElement, useGradeKeys } from './useGradeKeys';
+import { texts } from './texts';
 
 interface Props {
   steps: readonly LookStep[];
@@ -50,18 +51,23 @@ export function PhaseColumns({ steps, findings, point, onGrade }: Props) {
               <View style={styles.grow}>
                 <Heading>{step.name}</Heading>
               </View>
-              <Text variant="bodySmall">{`${shown.length - open.length} of ${shown.length + (wider.has(step.key) ? 0 : step.more.length)}`}</Text>
+              <Text variant="bodySmall">
+                {texts.of(
+                  shown.length - open.length,
+                  shown.length + (wider.has(step.key) ? 0 : step.more.length),
+                )}
+              </Text>
             </View>
             {open.length ? (
               <Button
                 mode="outlined"
                 compact
-                accessibilityLabel={`${step.name}: ${open.length === shown.length ? `all ${open.length} are clean` : `the other ${open.length} are clean`}`}
+                accessibilityLabel={`${step.name}: ${open.length === shown.length ? texts.allAreClean(open.length) : texts.theOtherAreClean(open.length)}`}
                 onPress={() => open.forEach(({ id }) => onGrade(id, 0))}
               >
                 {open.length === shown.length
-                  ? `All ${open.length} are clean`
-                  : `The other ${open.length} are clean`}
+                  ? texts.allAreClean2(open.length)
+                  : texts.theOtherAreClean2(open.length)}
               </Button>
             ) : null}
             <ScrollView contentContainerStyle={styles.points} tabIndex={0}>
@@ -76,7 +82,7 @@ export function PhaseColumns({ steps, findings, point, onGrade }: Props) {
               ))}
               {step.more.length && !wider.has(step.key) ? (
                 <Button mode="text" compact onPress={() => setWider(new Set([...wider, step.key]))}>
-                  {`${step.more.length} more`}
+                  {texts.more(step.more.length)}
                 </Button>
               ) : null}
             </ScrollView>

@@ -11,15 +11,14 @@ import { Empty, Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { FormText } from '../../ui/form/bound';
 import { useSchemaForm } from '../../ui/form/schemaForm';
+import { texts } from './texts';
 
-const back = { label: 'Back', to: '/office' } as const;
+const back = { label: texts.back, to: '/office' } as const;
 
 const exampleOf = (key: string): string =>
-  [
-    `curl ${location.origin}/api/readings`,
-    `-H 'Authorization: Bearer ${key}'`,
-    `-d '{"velocity": 71.4, "unit": "mph"}'`,
-  ].join(' \\\n  ');
+  [texts.curlApiReadings(location.origin), texts.hAuthorizationBearer(key), texts.dVelocityUnitMph].join(
+    ' \\\n  ',
+  );
 
 /** Instruments that may send readings: made known, with the key told once, and taken out. */
 export function Devices() {
@@ -35,15 +34,12 @@ export function Devices() {
     form.reset({ id: v7(), name: '' });
   });
   return (
-    <Screen title="Radar lines" back={back}>
-      <Text>
-        One JSON document for each reading, sent to this address with the key of the device. In Work, choose
-        the device under Velocity: its readings become throws by themselves.
-      </Text>
+    <Screen title={texts.radarLines} back={back}>
+      <Text>{texts.oneJsonDocument}</Text>
       {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
       {made ? (
         <Notice icon="lock-open-outline">
-          <Text>The key is shown only now. Put it into the instrument; make another when it is lost.</Text>
+          <Text>{texts.theKeyIsShown}</Text>
           <Text variant="labelLarge" selectable style={styles.key}>
             {made.key}
           </Text>
@@ -51,39 +47,36 @@ export function Devices() {
             {exampleOf(made.key)}
           </Text>
           <Button mode="outlined" style={styles.start} onPress={() => setMade(null)}>
-            I have it
+            {texts.iHaveCopiedIt}
           </Button>
         </Notice>
       ) : null}
-      {!data && !error ? <Waiting what="Reading the devices" /> : null}
-      {data && known.length === 0 ? <Empty>No instrument is known yet. Add the first one here.</Empty> : null}
+      {!data && !error ? <Waiting what={texts.readingTheDevices} /> : null}
+      {data && known.length === 0 ? <Empty>{texts.noDeviceYetAdd}</Empty> : null}
       {known.map((device) => (
         <Known key={device.id} device={device} />
       ))}
       <Card>
-        <Heading>Add one</Heading>
+        <Heading>{texts.addOne}</Heading>
         <FormText
           form={form}
           name="name"
-          label="Name, such as Gun at cage 1"
-          called="Name of the device"
+          label={texts.nameSuchAsGun}
+          called={texts.nameOfTheDevice}
           atMost={60}
         />
         {adding.error ? <ErrorNotice error={adding.error} /> : null}
         <Button mode="contained" style={styles.start} loading={adding.isLoading} onPress={() => void save()}>
-          Add the device
+          {texts.addTheDevice}
         </Button>
       </Card>
       <Card>
-        <Heading>What a line may hold</Heading>
-        <Text>velocity: 3 to 150 mph, 5 to 240 km/h or 1.4 to 67 m/s</Text>
-        <Text>unit: mph, km/h or m/s</Text>
-        <Text>at: when it was measured, in UTC; else when it arrives</Text>
-        <Text>ref: what the instrument calls the reading; sent twice it counts once</Text>
-        <Text variant="bodySmall">
-          Several lines may come at once. Where one of them is wrong, none is taken, and the answer names the
-          line and the field.
-        </Text>
+        <Heading>{texts.whatALineMay}</Heading>
+        <Text>{texts.velocityToMph}</Text>
+        <Text>{texts.unitMphKmH}</Text>
+        <Text>{texts.atWhenItWas}</Text>
+        <Text>{texts.refWhatTheInstrument}</Text>
+        <Text variant="bodySmall">{texts.severalLinesMayCome}</Text>
       </Card>
     </Screen>
   );
@@ -94,22 +87,22 @@ function Known({ device }: { device: DeviceRecord }) {
   const { academy } = useMe();
   const [end, ending] = lazyEndpoints.useEndDeviceMutation();
   const heard = device.heard
-    ? `Last reading ${dayWords(dayAt(device.heard, academy.zone), today)}`
-    : 'Nothing was heard of it yet';
+    ? texts.lastReading(dayWords(dayAt(device.heard, academy.zone), today))
+    : texts.noReadingYet;
   return (
     <Card>
       <View style={styles.row}>
         <View style={styles.grow}>
           <Text variant="titleMedium">{device.name}</Text>
-          <Text variant="bodySmall">{`${heard}. Added by ${device.by}.`}</Text>
+          <Text variant="bodySmall">{texts.addedBy(heard, device.by)}</Text>
         </View>
         <Button
           mode="outlined"
           loading={ending.isLoading}
-          accessibilityLabel={`Take out ${device.name}`}
+          accessibilityLabel={texts.remove(device.name)}
           onPress={() => void end({ device: device.id, id: v7() })}
         >
-          Take out
+          {texts.remove2}
         </Button>
       </View>
       {ending.error ? <ErrorNotice error={ending.error} /> : null}

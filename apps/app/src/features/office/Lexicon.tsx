@@ -11,8 +11,9 @@ import { Choices } from '../../ui/form/Choices';
 import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { TextField } from '../../ui/form/TextField';
+import { texts } from './texts';
 
-const back = { label: 'Back', to: '/office' } as const;
+const back = { label: texts.back, to: '/office' } as const;
 
 /** The words by which free notes are understood, tag by tag. */
 export function Lexicon() {
@@ -24,11 +25,11 @@ export function Lexicon() {
   const [sample, setSample] = useState('');
   if (!data)
     return (
-      <Screen title="Words" back={back}>
+      <Screen title={texts.words} back={back}>
         {error ? (
           <ErrorNotice error={error} again={() => void refetch()} />
         ) : (
-          <Waiting what="Reading the words" />
+          <Waiting what={texts.readingTheWords} />
         )}
       </Screen>
     );
@@ -42,31 +43,28 @@ export function Lexicon() {
       'data' in answer && !removed ? setPhrase('') : undefined,
     );
   return (
-    <Screen title="Words" back={back}>
-      <Text>
-        What instructors and coaches say is tagged by these words, so that two instructions that pull apart
-        are found. A word stands for its forms: push, pushes, pushing.
-      </Text>
+    <Screen title={texts.words} back={back}>
+      <Text>{texts.whatInstructorsAndCoaches}</Text>
       <Card>
-        <Heading>Try a sentence</Heading>
-        <TextField label="What somebody says" value={sample} onChange={setSample} atMost={300} />
+        <Heading>{texts.tryASentence}</Heading>
+        <TextField label={texts.whatSomebodySays} value={sample} onChange={setSample} atMost={300} />
         <Text role="status">
           {sample.trim() === ''
-            ? 'It says here what the sentence asks for.'
+            ? texts.itSaysHereWhat
             : asked.length
-              ? `Asks for: ${asked.map((each) => `${each.not ? 'not ' : ''}${each.tag}`).join(', ')}.`
-              : 'Asks for nothing that is tagged.'}
+              ? texts.asksFor(asked.map((each) => `${each.not ? 'not ' : ''}${each.tag}`).join(', '))
+              : texts.asksForNothing}
         </Text>
       </Card>
       <Choices<CueTag>
-        label="What it asks for"
+        label={texts.whatItAsksFor}
         shown
         value={tag}
         onChange={setTag}
         options={cueTags.map((value) => ({ value, text: value }))}
       />
       <Card>
-        <Heading>{`Words for “${tag}”`}</Heading>
+        <Heading>{texts.wordsFor(tag)}</Heading>
         {lexicon[tag].map((each) => (
           <View key={each} style={styles.row}>
             <Text style={styles.grow}>{each}</Text>
@@ -74,10 +72,10 @@ export function Lexicon() {
               <Button
                 mode="text"
                 compact
-                accessibilityLabel={`Take out “${each}”`}
+                accessibilityLabel={texts.remove3(each)}
                 onPress={() => void change(each, true)}
               >
-                Take out
+                {texts.remove2}
               </Button>
             ) : null}
           </View>
@@ -85,14 +83,14 @@ export function Lexicon() {
         {own ? (
           <>
             <TextField
-              label="One more word or phrase"
+              label={texts.oneMoreWordOr}
               value={phrase}
               onChange={setPhrase}
               wrong={phrase.trim() !== '' && problems.length > 0}
               atMost={60}
             />
             {phrase.trim() !== '' && problems.length ? (
-              <Text role="alert">Letters, spaces, hyphens and apostrophes only.</Text>
+              <Text role="alert">{texts.lettersSpacesHyphens}</Text>
             ) : null}
             <Button
               mode="contained-tonal"
@@ -101,11 +99,11 @@ export function Lexicon() {
               disabled={problems.length > 0 || lexicon[tag].includes(wish.phrase)}
               onPress={() => void change(wish.phrase, false)}
             >
-              Add it
+              {texts.addIt}
             </Button>
           </>
         ) : (
-          <Notice>Only the owner of the academy changes the words.</Notice>
+          <Notice>{texts.onlyTheOwner}</Notice>
         )}
         {editing.error ? <ErrorNotice error={editing.error} /> : null}
       </Card>

@@ -17,6 +17,7 @@ import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { PickOne } from '../../ui/form/PickOne';
 import { TextField } from '../../ui/form/TextField';
+import { texts } from './texts';
 
 interface Props {
   discipline: Discipline;
@@ -58,24 +59,24 @@ export function LinkEditor({ discipline, link, onClose }: Props) {
   return (
     <Portal>
       <Dialog visible onDismiss={onClose} style={styles.dialog}>
-        <Dialog.Title>{link ? 'Change a link' : 'Add a link'}</Dialog.Title>
+        <Dialog.Title>{link ? texts.changeALink : texts.addALink}</Dialog.Title>
         <Dialog.ScrollArea>
           <ScrollView contentContainerStyle={styles.inside}>
             {link ? (
               <Text>
                 <Text variant="labelLarge">{nodeName(link.cause)}</Text>
-                {` causes ${nodeName(link.effect)}.`}
+                {texts.causes(nodeName(link.effect))}
               </Text>
             ) : (
               <>
                 <PickOne
-                  label="Cause"
+                  label={texts.cause}
                   options={named(nodesFor(discipline).filter(mayCause))}
                   value={cause}
                   onPick={setCause}
                 />
                 <PickOne
-                  label="Effect"
+                  label={texts.effect}
                   options={named(nodesFor(discipline).filter(mayFollow))}
                   value={effect}
                   onPick={setEffect}
@@ -83,28 +84,31 @@ export function LinkEditor({ discipline, link, onClose }: Props) {
               </>
             )}
             <View style={styles.row}>
-              <Button mode="outlined" accessibilityLabel="Less weight" onPress={() => by(-step)}>
+              <Button mode="outlined" accessibilityLabel={texts.lessWeight} onPress={() => by(-step)}>
                 −
               </Button>
               <TextField
-                label="Weight"
+                label={texts.weight}
                 value={text}
                 onChange={setText}
                 inputMode="decimal"
                 style={styles.grow}
               />
-              <Button mode="outlined" accessibilityLabel="More weight" onPress={() => by(step)}>
+              <Button mode="outlined" accessibilityLabel={texts.moreWeight} onPress={() => by(step)}>
                 +
               </Button>
             </View>
             <HelperText type={fits ? 'info' : 'error'} role={fits ? undefined : 'alert'}>
               {fits
-                ? `A severe cause by itself explains ${Math.round(100 * weight)} % of the effect.${link?.given ? ` The catalogue has ${link.given.toFixed(2)}.` : ''}`
-                : `Weight must be a number from ${leastWeight} to ${mostWeight}.`}
+                ? texts.aSevereCauseAlone(
+                    Math.round(100 * weight),
+                    link?.given ? texts.theCatalogueHas(link.given.toFixed(2)) : '',
+                  )
+                : texts.weightMustBe(leastWeight, mostWeight)}
             </HelperText>
             <TextField
-              label="Why?"
-              name="Why is the link changed?"
+              label={texts.why}
+              name={texts.whyIsTheLink}
               value={reason}
               onChange={setReason}
               atMost={300}
@@ -113,10 +117,10 @@ export function LinkEditor({ discipline, link, onClose }: Props) {
           </ScrollView>
         </Dialog.ScrollArea>
         <Dialog.Actions style={styles.actions}>
-          <Button onPress={onClose}>Leave it</Button>
+          <Button onPress={onClose}>{texts.cancel}</Button>
           {link && link.weight !== null ? (
             <Button mode="outlined" disabled={!ready} onPress={() => void save(null)}>
-              Switch off
+              {texts.switchOff}
             </Button>
           ) : null}
           <Button
@@ -125,7 +129,7 @@ export function LinkEditor({ discipline, link, onClose }: Props) {
             loading={isLoading}
             onPress={() => void save(weight)}
           >
-            {link ? (link.weight === null ? 'Switch on' : 'Save the weight') : 'Add it'}
+            {link ? (link.weight === null ? texts.switchOn : texts.saveTheWeight) : texts.addIt}
           </Button>
         </Dialog.Actions>
       </Dialog>

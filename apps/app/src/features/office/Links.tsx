@@ -15,17 +15,18 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Heading, PageTitle, TitleRow } from '../../ui/Screen/Screen';
 import { SearchField } from '../../ui/form/SearchField';
 import { LinkEditor } from './LinkEditor';
+import { texts } from './texts';
 
 const keyOf = ({ cause, effect }: LinkState): string => `${cause} ${effect}`;
 
 const stateWords = ({ weight, given }: LinkState): string =>
   weight === null
-    ? 'switched off'
+    ? texts.switchedOff
     : given === null
-      ? 'the academy’s own'
+      ? texts.theAcademysOwn
       : weight === given
         ? ''
-        : `changed from ${given.toFixed(2)}`;
+        : texts.changedFrom(given.toFixed(2));
 
 const Gap = () => <View style={styles.gap} />;
 
@@ -37,12 +38,17 @@ function LinkLine({ link, onPress }: { link: LinkState; onPress: (() => void) | 
     <PressableCard
       disabled={!onPress}
       onPress={() => onPress?.()}
-      aria-label={`${nodeName(link.cause)} causes ${nodeName(link.effect)}, ${weight}${state ? `, ${state}` : ''}`}
+      aria-label={texts.causes2(
+        nodeName(link.cause),
+        nodeName(link.effect),
+        weight,
+        state ? `, ${state}` : '',
+      )}
       style={styles.link}
     >
       <View style={styles.grow}>
         <Text variant="labelLarge">{nodeName(link.cause)}</Text>
-        <Text>{`causes ${nodeName(link.effect)}`}</Text>
+        <Text>{texts.causes3(nodeName(link.effect))}</Text>
         {state ? <Text variant="labelMedium">{state}</Text> : null}
       </View>
       <Text variant="titleLarge">{weight}</Text>
@@ -57,10 +63,10 @@ function Edits({ edits }: { edits: readonly LinkEditRecord[] }) {
   if (edits.length === 0) return null;
   return (
     <View style={styles.foot}>
-      <Heading>What was changed</Heading>
+      <Heading>{texts.whatWasChanged}</Heading>
       {[...edits].reverse().map(({ id, cause, effect, weight, reason, by, at }) => (
         <Text key={id}>
-          <Text variant="labelLarge">{`${nodeName(cause)} causes ${nodeName(effect)}`}</Text>
+          <Text variant="labelLarge">{texts.causes4(nodeName(cause), nodeName(effect))}</Text>
           {`: ${weight === null ? 'off' : weight.toFixed(2)}. ${reason} ${by}, ${dayWords(dayAt(new Date(at), academy.zone), today)}.`}
         </Text>
       ))}
@@ -90,11 +96,11 @@ export function Links() {
     return error ? (
       <ErrorNotice error={error} again={() => void refetch()} />
     ) : (
-      <Waiting what="Reading the links" />
+      <Waiting what={texts.readingTheLinks} />
     );
   return (
     <View style={styles.root} role="main">
-      <PageTitle>Links</PageTitle>
+      <PageTitle>{texts.links}</PageTitle>
       <FlatList<LinkState>
         data={shown}
         keyExtractor={keyOf}
@@ -109,23 +115,21 @@ export function Links() {
               style={styles.start}
               onPress={() => router.navigate('/office')}
             >
-              Office
+              {texts.office}
             </Button>
             <TitleRow
-              title="What causes what"
+              title={texts.causesAndEffects}
               action={
                 own ? (
                   <Button mode="contained" icon="plus" onPress={() => setOpen('new')}>
-                    Add a link
+                    {texts.addALink}
                   </Button>
                 ) : null
               }
             />
-            <Text>
-              {`Version ${academyLinks(edits).version}. A weight says how much of the effect a severe cause explains by itself. A trace that was stored keeps the version it was made with.${own ? '' : ' Only the owner of the academy changes these; strike a link for one athlete in Trace.'}`}
-            </Text>
+            <Text>{texts.versionAWeightSays(academyLinks(edits).version, own)}</Text>
             <Choices<Discipline>
-              label="Delivery"
+              label={texts.delivery}
               value={discipline}
               onChange={setDiscipline}
               options={(['overhand', 'windmill'] as const).map((value) => ({
@@ -134,15 +138,15 @@ export function Links() {
               }))}
             />
             <Choices
-              label="Which"
+              label={texts.which}
               value={only}
               onChange={setOnly}
               options={[
-                { value: 'all', text: 'All links' },
-                { value: 'changed', text: 'Changed by us' },
+                { value: 'all', text: texts.allLinks },
+                { value: 'changed', text: texts.changedByUs },
               ]}
             />
-            <SearchField label="Search causes and effects" value={search} onChange={setSearch} />
+            <SearchField label={texts.searchCausesAndEffects} value={search} onChange={setSearch} />
             <Text
               variant="bodySmall"
               role="status"
@@ -150,7 +154,7 @@ export function Links() {
           </View>
         }
         renderItem={({ item }) => <LinkLine link={item} onPress={own ? () => setOpen(item) : null} />}
-        ListEmptyComponent={<Empty>No link fits. Search for less, or show all links.</Empty>}
+        ListEmptyComponent={<Empty>{texts.noLinkMatchesShorten}</Empty>}
         ListFooterComponent={<Edits edits={edits} />}
       />
       {open ? (

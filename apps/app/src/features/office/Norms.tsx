@@ -13,12 +13,17 @@ import { useSchemaForm } from '../../ui/form/schemaForm';
 import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Heading, Screen } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
-const back = { label: 'Back', to: '/office' } as const;
+const back = { label: texts.back, to: '/office' } as const;
 
 const plain = (measure: string): string => capital(measure.replaceAll('-', ' '));
 const whomWords = ({ discipline, level, sex }: Norm): string =>
-  [discipline === 'both' ? '' : discipline, level === 'all' ? 'all levels' : level, sex === 'any' ? '' : sex]
+  [
+    discipline === 'both' ? '' : discipline,
+    level === 'all' ? texts.allLevels : level,
+    sex === 'any' ? '' : sex,
+  ]
     .filter(Boolean)
     .join(', ');
 const basisWords = (basis: string): string => basis.replace(': edit', '');
@@ -29,22 +34,19 @@ export function Norms() {
   const [open, setOpen] = useState<string | null>(null);
   if (!data)
     return (
-      <Screen title="Norms" back={back}>
+      <Screen title={texts.norms} back={back}>
         {error ? (
           <ErrorNotice error={error} again={() => void refetch()} />
         ) : (
-          <Waiting what="Reading the norms" />
+          <Waiting what={texts.readingTheNorms} />
         )}
       </Screen>
     );
   const rows = normsWith(data);
   const measures = [...new Set(rows.map(({ measure }) => measure))];
   return (
-    <Screen title="Norms" back={back}>
-      <Text>
-        The usual range of each measure. Grades of what is measured hang on them. A house default is our own
-        guess: put in what you know to be right.
-      </Text>
+    <Screen title={texts.norms} back={back}>
+      <Text>{texts.theUsualRange}</Text>
       {measures.map((measure) => (
         <Card key={measure}>
           <Heading
@@ -80,7 +82,11 @@ function Row({ row, edit, open, onOpen }: RowProps) {
   const today = useToday();
   const whom =
     edit &&
-    `${edit.range ? 'changed' : 'set back'} by ${edit.by}, ${dayWords(dayAt(new Date(edit.at), academy.zone), today)}`;
+    texts.by(
+      edit.range ? 'changed' : texts.reset,
+      edit.by,
+      dayWords(dayAt(new Date(edit.at), academy.zone), today),
+    );
   return (
     <>
       <PressableCard
@@ -90,7 +96,7 @@ function Row({ row, edit, open, onOpen }: RowProps) {
       >
         <View style={styles.row}>
           <Text style={styles.grow}>{whomWords(row)}</Text>
-          <Text variant="titleMedium">{`${row.low} to ${row.high}`}</Text>
+          <Text variant="titleMedium">{texts.to(row.low, row.high)}</Text>
         </View>
         <Text variant="bodySmall">{[basisWords(row.basis), ...(whom ? [whom] : [])].join(' · ')}</Text>
       </PressableCard>
@@ -105,7 +111,7 @@ function Form({ row, changed }: { row: Norm; changed: boolean }) {
   const { person } = useMe();
   const [edit, editing] = lazyEndpoints.useEditNormMutation();
   const form = useSchemaForm(normForm, { low: row.low, high: row.high, basis: '' });
-  if (person.role !== 'owner') return <Notice>Only the owner of the academy changes the norms.</Notice>;
+  if (person.role !== 'owner') return <Notice>{texts.onlyTheOwnerOfTheAcademy}</Notice>;
   const own = norms.find((each) => normKey(each) === normKey(row))!;
   const save = form.handleSubmit(
     ({ low, high, basis }) =>
@@ -114,18 +120,18 @@ function Form({ row, changed }: { row: Norm; changed: boolean }) {
   return (
     <View style={styles.form}>
       <View style={styles.row}>
-        <FormFigure form={form} name="low" label={`Low, ${row.unit}`} />
-        <FormFigure form={form} name="high" label={`High, ${row.unit}`} />
+        <FormFigure form={form} name="low" label={texts.low(row.unit)} />
+        <FormFigure form={form} name="high" label={texts.high(row.unit)} />
       </View>
-      <FormText form={form} name="basis" placeholder="Such as: our own pitchers, 2024 to 2026" atMost={200} />
+      <FormText form={form} name="basis" placeholder={texts.suchAsOurOwn} atMost={200} />
       {editing.error ? <ErrorNotice error={editing.error} /> : null}
       <View style={styles.row}>
         <Button mode="contained" loading={editing.isLoading} onPress={() => void save()}>
-          Save range
+          {texts.saveRange}
         </Button>
         {changed ? (
           <Button mode="text" onPress={() => void edit({ id: v7(), key: normKey(row), range: null })}>
-            {`Back to ${own.low} to ${own.high}`}
+            {texts.backToTo(own.low, own.high)}
           </Button>
         ) : null}
       </View>

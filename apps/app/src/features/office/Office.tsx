@@ -17,6 +17,7 @@ import { Calls } from './Calls';
 import { OfficeLinks } from './OfficeLinks';
 import { SignOut } from './SignOut';
 import { selectSound, selectTheme } from '../../store/selectors';
+import { texts } from './texts';
 
 const strikeShares = [0.5, 0.55, 0.6, 0.65, 0.7];
 
@@ -27,24 +28,24 @@ function ThisDevice() {
   return (
     <View style={styles.part}>
       <Choices<ThemeChoice>
-        label="Theme"
+        label={texts.theme}
         shown
         value={theme}
         onChange={(choice) => dispatch(themeChosen(choice))}
         options={[
-          { value: 'auto', text: 'As the device' },
-          { value: 'day', text: 'Day' },
-          { value: 'lights', text: 'Lights' },
+          { value: 'auto', text: texts.asTheDevice },
+          { value: 'day', text: texts.day },
+          { value: 'lights', text: texts.lights },
         ]}
       />
       <Choices
-        label="Beep after a hold"
+        label={texts.beepAfterAHold}
         shown
         value={sound ? 'on' : 'off'}
         onChange={(choice) => dispatch(soundSwitched(choice === 'on'))}
         options={[
-          { value: 'on', text: 'On' },
-          { value: 'off', text: 'Off' },
+          { value: 'on', text: texts.onWord },
+          { value: 'off', text: texts.off },
         ]}
       />
     </View>
@@ -57,7 +58,7 @@ function Yours() {
   return (
     <View style={styles.part}>
       <Choices
-        label="Hand that holds the phone"
+        label={texts.handThatHolds}
         shown
         value={person.hand}
         onChange={(hand) => save({ hand })}
@@ -67,7 +68,7 @@ function Yours() {
         ]}
       />
       <Choices
-        label="Velocity in"
+        label={texts.velocityIn}
         shown
         value={person.velocityUnit}
         onChange={(velocityUnit) => save({ velocityUnit })}
@@ -77,45 +78,45 @@ function Yours() {
         ]}
       />
       <Choices
-        label="Lengths and weights in"
+        label={texts.lengthsAndWeightsIn}
         shown
         value={person.sizeUnit}
         onChange={(sizeUnit) => save({ sizeUnit })}
         options={[
-          { value: 'us', text: 'ft, in and lb' },
-          { value: 'metric', text: 'cm and kg' },
+          { value: 'us', text: texts.ftInAndLb },
+          { value: 'metric', text: texts.cmAndKg },
         ]}
       />
       <Choices
-        label="Dates"
+        label={texts.dates}
         shown
         value={person.dateOrder}
         onChange={(dateOrder) => save({ dateOrder })}
         options={[
-          { value: 'auto', text: 'As the device' },
-          { value: 'month-day', text: 'May 23' },
-          { value: 'day-month', text: '23 May' },
+          { value: 'auto', text: texts.asTheDevice },
+          { value: 'month-day', text: texts.may },
+          { value: 'day-month', text: texts.may2 },
         ]}
       />
       <Choices
-        label="Time of day"
+        label={texts.timeOfDay}
         shown
         value={person.hours}
         onChange={(hours) => save({ hours })}
         options={[
-          { value: 'auto', text: 'As the device' },
-          { value: '12', text: '4:30 PM' },
+          { value: 'auto', text: texts.asTheDevice },
+          { value: '12', text: texts.pm },
           { value: '24', text: '16:30' },
         ]}
       />
       <Choices
-        label="Strike zone seen by"
+        label={texts.strikeZoneSeenBy}
         shown
         value={person.zoneView}
         onChange={(zoneView) => save({ zoneView })}
         options={[
-          { value: 'pitcher', text: 'the pitcher' },
-          { value: 'catcher', text: 'the catcher' },
+          { value: 'pitcher', text: texts.thePitcher },
+          { value: 'catcher', text: texts.theCatcher },
         ]}
       />
     </View>
@@ -127,10 +128,14 @@ function YourApproach() {
   const { save } = usePreferences();
   return (
     <View style={styles.part}>
-      <Text>Holds for every athlete unless their own page says otherwise.</Text>
-      <ApproachFields value={person.approach} onChange={(approach) => save({ approach })} unset="Default" />
+      <Text>{texts.appliesToEveryAthlete}</Text>
+      <ApproachFields
+        value={person.approach}
+        onChange={(approach) => save({ approach })}
+        unset={texts.defaultWord}
+      />
       <Choices
-        label="Results are good from this share of strikes on"
+        label={texts.resultsCountAsGood}
         shown
         value={person.goodStrikes}
         onChange={(goodStrikes) => save({ goodStrikes })}
@@ -140,12 +145,7 @@ function YourApproach() {
   );
 }
 
-const About = () => (
-  <Text variant="bodySmall">
-    Wrightonic helps to plan practice. It is not a medical device and gives no diagnosis of an injury. Local
-    rules for throws win where they are stricter.
-  </Text>
-);
+const About = () => <Text variant="bodySmall">{texts.wrightonicHelpsToPlan}</Text>;
 
 const contents: Record<OfficePart, () => React.ReactNode> = {
   you: Yours,
@@ -169,8 +169,8 @@ export function Office() {
   const shown = officeParts.find(({ id }) => id === part) ?? officeParts[0]!;
   const Shown = contents[shown.id];
   return (
-    <Screen title={wide ? shown.name : 'Office'}>
-      <Text>{`${person.name}, ${person.role} at ${academy.name}`}</Text>
+    <Screen title={wide ? shown.name : texts.office}>
+      <Text>{texts.at(person.name, person.role, academy.name)}</Text>
       {error ? <ErrorNotice error={error} /> : null}
       {wide ? (
         <Shown />

@@ -4,6 +4,7 @@ import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { useWide } from '../../ui/hooks/useWide';
 import { officeParts, officeScreens } from './parts';
+import { texts } from './texts';
 
 /** The office, on a wide screen beside a list of its parts. */
 export function OfficeFrame() {
@@ -22,9 +23,13 @@ export function OfficeFrame() {
   ];
   return (
     <View style={styles.beside}>
-      <ScrollView style={[styles.list, { borderColor: own.line }]} role="navigation" aria-label="Office">
+      <ScrollView
+        style={[styles.list, { borderColor: own.line }]}
+        role="navigation"
+        aria-label={texts.office}
+      >
         <Text variant="headlineMedium" style={styles.title}>
-          Office
+          {texts.office}
         </Text>
         {parts.map((each) => (
           <Part key={each.name} {...each} />

@@ -7,19 +7,20 @@ import { FormChoices, FormFigure, FormList } from '../../ui/form/bound';
 import { useSchemaForm } from '../../ui/form/schemaForm';
 import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
-const back = { label: 'Back', to: '/office' } as const;
+const back = { label: texts.back, to: '/office' } as const;
 
 /** What holds for every plan of the academy. */
 export function Planning() {
   const { data, error, refetch } = lazyEndpoints.usePlanningQuery();
   if (!data)
     return (
-      <Screen title="Planning" back={back}>
+      <Screen title={texts.planning} back={back}>
         {error ? (
           <ErrorNotice error={error} again={() => void refetch()} />
         ) : (
-          <Waiting what="Reading what the academy settled" />
+          <Waiting what={texts.readingTheSettings} />
         )}
       </Screen>
     );
@@ -33,64 +34,52 @@ function Settled({ stored }: { stored: AcademyPlanning }) {
   const save = form.handleSubmit((wish) => void keep(wish));
   const own = person.role === 'owner';
   return (
-    <Screen title="Planning" back={back}>
-      {own ? null : <Notice>Only the owner of the academy changes this.</Notice>}
+    <Screen title={texts.planning} back={back}>
+      {own ? null : <Notice>{texts.onlyTheOwnerOfTheAcademyChanges}</Notice>}
       <Card>
-        <Heading>Throws</Heading>
-        <FormFigure
-          form={form}
-          name="weekThrows"
-          hint="Left empty: three times the day’s maximum of each athlete."
-        />
-        <FormFigure
-          form={form}
-          name="rampPercent"
-          hint="Against the average of the four weeks before, from 30 throws on. The science on such ratios is disputed."
-        />
+        <Heading>{texts.throws}</Heading>
+        <FormFigure form={form} name="weekThrows" hint={texts.leftEmptyThreeTimes} />
+        <FormFigure form={form} name="rampPercent" hint={texts.againstTheAverage} />
         <FormChoices
           form={form}
           name="allHard"
           options={[
-            { value: false, text: 'Count half of a hard one' },
-            { value: true, text: 'Count as hard ones' },
+            { value: false, text: texts.countHalf },
+            { value: true, text: texts.countAsHardOnes },
           ]}
         />
       </Card>
       <Card>
-        <Heading>Looks</Heading>
-        <FormFigure
-          form={form}
-          name="carryDays"
-          hint="A checkpoint that was not looked at again counts so long. 0: every look stands by itself."
-        />
+        <Heading>{texts.looks}</Heading>
+        <FormFigure form={form} name="carryDays" hint={texts.howLongAGrade} />
       </Card>
       <Card>
-        <Heading>Growth</Heading>
+        <Heading>{texts.growth}</Heading>
         <FormChoices
           form={form}
           name="growthNote"
           options={[
-            { value: true, text: 'Say in Prove when somebody grew' },
-            { value: false, text: 'Leave it out' },
+            { value: true, text: texts.mentionGrowthInProve },
+            { value: false, text: texts.leaveItOut },
           ]}
         />
       </Card>
       <Card>
-        <Heading>Build-up after a lay-off</Heading>
-        <FormFigure form={form} name="buildUpWeeks" hint="Left empty: half the lay-off, two to six weeks." />
+        <Heading>{texts.buildUpAfter}</Heading>
+        <FormFigure form={form} name="buildUpWeeks" hint={texts.leftEmptyHalf} />
       </Card>
       <Card>
-        <Heading>What there is at the academy</Heading>
+        <Heading>{texts.equipmentAtTheAcademy}</Heading>
         <FormList
           form={form}
           name="equipment"
-          label="Things, with commas between"
-          called="Things at the academy"
+          label={texts.equipmentSeparatedByCommas}
+          called={texts.equipmentAtTheAcademy}
           lines={4}
         />
       </Card>
       {error ? <ErrorNotice error={error} /> : null}
-      {isSuccess ? <Text role="status">Saved. Plans that are made from now on keep to it.</Text> : null}
+      {isSuccess ? <Text role="status">{texts.savedNewPlansWill}</Text> : null}
       <Button
         mode="contained"
         loading={isLoading}
@@ -98,7 +87,7 @@ function Settled({ stored }: { stored: AcademyPlanning }) {
         contentStyle={{ minHeight: 48 }}
         onPress={() => void save()}
       >
-        Save
+        {texts.save}
       </Button>
     </Screen>
   );

@@ -6,6 +6,7 @@ import { api } from '../../store/api';
 import { useAppSelector } from '../../store/store';
 import { Notice } from '../../ui/Notice/Notice';
 import { selectRefused, selectUnsent } from '../../store/selectors';
+import { texts } from './texts';
 
 /** Whose entries are not sent, and how many of each. */
 function useUnsent(): string[] {
@@ -17,7 +18,7 @@ function useUnsent(): string[] {
     counts.set(athleteId, (counts.get(athleteId) ?? 0) + 1);
   return [...counts].map(([id, n]) => {
     const athlete = roster.find((each) => each.id === id);
-    const name = athlete ? `${athlete.givenName} ${athlete.familyName}` : 'The diary';
+    const name = athlete ? `${athlete.givenName} ${athlete.familyName}` : texts.theDiary;
     return `${name}: ${n} ${n === 1 ? 'entry' : 'entries'}`;
   });
 }
@@ -39,26 +40,26 @@ export function SignOut() {
     <>
       {asked ? (
         <Notice alert>
-          <Text>Not sent yet, and deleted from this device if you sign out now:</Text>
+          <Text>{texts.notSentYet}</Text>
           {unsent.map((line) => (
             <Text key={line}>{line}</Text>
           ))}
           <View style={styles.row}>
             <Button mode="contained" loading={leaving.isLoading} onPress={() => void leave(asked)}>
-              Delete and sign out
+              {texts.deleteAndSignOut}
             </Button>
             <Button mode="text" onPress={() => setAsked(null)}>
-              Stay signed in
+              {texts.staySignedIn}
             </Button>
           </View>
         </Notice>
       ) : (
         <View style={styles.row}>
           <Button mode="outlined" loading={leaving.isLoading} onPress={() => wish('here')}>
-            Sign out
+            {texts.signOut}
           </Button>
           <Button mode="text" onPress={() => wish('everywhere')}>
-            Sign out everywhere
+            {texts.signOutEverywhere}
           </Button>
         </View>
       )}

@@ -25,17 +25,18 @@ import { BothFrames } from './BothFrames';
 import { BothMoving } from './BothMoving';
 import { LookStepper } from './LookStepper';
 import { MeasuredTwice } from './MeasuredTwice';
+import { texts } from './texts';
 
 const words: Record<Change, { name: string; icon: IconName }> = {
-  better: { name: 'Better', icon: 'arrow-up' },
-  same: { name: 'Same', icon: 'minus' },
-  slipped: { name: 'Slipped', icon: 'arrow-down' },
-  new: { name: 'Looked at for the first time', icon: 'plus' },
-  'not-looked-at': { name: 'Not looked at this time', icon: 'close' },
+  better: { name: texts.better, icon: 'arrow-up' },
+  same: { name: texts.same, icon: 'minus' },
+  slipped: { name: texts.slipped, icon: 'arrow-down' },
+  new: { name: texts.lookedAt, icon: 'plus' },
+  'not-looked-at': { name: texts.notLooked, icon: 'close' },
 };
 
 const gradeWords = (grade: number | null): string =>
-  grade === null ? 'not looked at' : severityNames[grade]!;
+  grade === null ? texts.notLookedAt : severityNames[grade]!;
 
 interface Props {
   athlete: ProvePage['athlete'];
@@ -60,45 +61,43 @@ export function BeforeAfter({ athlete, looks, before, after, onBefore, onAfter }
   if (!before || !compared)
     return (
       <Card>
-        <Heading>Before and after</Heading>
-        <Text>{`One look so far, ${dayWords(after.date, today)}. The next one is set against it here.`}</Text>
-        <Seam discipline={discipline} findings={after.findings} size="row" label="The only look" />
+        <Heading>{texts.beforeAndAfter}</Heading>
+        <Text>{texts.oneLookSoFar(dayWords(after.date, today))}</Text>
+        <Seam discipline={discipline} findings={after.findings} size="row" label={texts.theOnlyLook} />
       </Card>
     );
   const at = looks.indexOf(after);
   return (
     <Card>
-      <Heading>Before and after</Heading>
+      <Heading>{texts.beforeAndAfter}</Heading>
       {[before, after].map((look, n) => (
         <View key={n}>
           {looks.length > 2 ? (
             <LookStepper
-              label={n ? 'After' : 'Before'}
+              label={n ? texts.after : texts.before}
               looks={n ? looks.slice(1) : looks.slice(0, at)}
               value={look}
               onChange={n ? onAfter : onBefore}
             />
           ) : (
-            <Text variant="labelMedium">{`${n ? 'After' : 'Before'}, ${dayWords(look.date, today)}`}</Text>
+            <Text variant="labelMedium">{`${n ? texts.after : texts.before}, ${dayWords(look.date, today)}`}</Text>
           )}
           <Seam
             discipline={discipline}
             findings={look.findings}
             size="row"
-            label={n ? 'After' : 'Before'}
+            label={n ? texts.after : texts.before}
             marked={n ? compared.points.filter(({ change }) => change === 'slipped').map(({ id }) => id) : []}
           />
         </View>
       ))}
       <Text variant="titleMedium">{sumWords(discipline, compared)}</Text>
       <Text>
-        {`${compared.count.better} better, ${compared.count.same} same, ${compared.count.slipped} slipped.`}
+        {texts.betterSameSlipped(compared.count.better, compared.count.same, compared.count.slipped)}
       </Text>
-      <Text variant="bodySmall">
-        The points count what was looked at both times. What was not looked at is never called better.
-      </Text>
+      <Text variant="bodySmall">{texts.thePointsCountWhat}</Text>
       <Button mode="outlined" style={styles.start} onPress={() => setMoves(!moves)}>
-        {moves ? 'Hide the moving figures' : 'See both in motion'}
+        {moves ? texts.hideTheMovingFigures : texts.seeBothInMotion}
       </Button>
       {moves ? <BothMoving athlete={athlete} before={before} after={after} /> : null}
       <BothFrames athlete={athlete} before={before} after={after} />
@@ -113,7 +112,7 @@ const placeOf = (id: string): string => {
   const node = nodeOf(id);
   return node?.type === 'flaw' ? node.phase : node?.type === 'limit' ? 'body' : 'ball';
 };
-const placeNames: Readonly<Record<string, string>> = { ...phaseNames, body: 'Body', ball: 'Ball' };
+const placeNames: Readonly<Record<string, string>> = { ...phaseNames, body: texts.body, ball: texts.ball };
 
 /** What changed, phase by phase; what was clean and stayed so is counted alone. */
 function Points({
@@ -151,7 +150,7 @@ function Points({
                     </View>
                   )),
               )}
-              {clean ? <Text variant="bodySmall">{`${clean} clean both times.`}</Text> : null}
+              {clean ? <Text variant="bodySmall">{texts.cleanBothTimes(clean)}</Text> : null}
             </View>
           );
         })}

@@ -22,6 +22,7 @@ import { Card } from '../../ui/Card/Card';
 import { Notice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { dayWords, withDays } from '../../ui/words/days';
+import { texts } from './texts';
 
 interface Props {
   course: Course;
@@ -50,31 +51,39 @@ export function BodyWith({ course, linkEdits, timeline, sessions, unit, sizeUnit
     grades.length > 1 ? told([grades[0]!, grades.at(-1)!]) : told(grades);
   return (
     <Card>
-      <Heading>The body with it</Heading>
+      <Heading>{texts.theBodyWithIt}</Heading>
       {growth ? <Notice icon="human-male-height">{withDays(growthWords(growth), today)}</Notice> : null}
       {limits.map(({ id, grades, explains }) => (
         <Text key={id}>
           <Text variant="labelLarge">{nodeName(id)}</Text>
           {`: ${told(grades)}.${
             explains.length
-              ? ` It can explain ${explains
-                  .slice(0, mostFlaws)
-                  .map((each) => `${nodeName(each.id)} (${ends(each.grades)})`)
-                  .join('; ')}.`
+              ? texts.itCanExplain(
+                  explains
+                    .slice(0, mostFlaws)
+                    .map((each) => `${nodeName(each.id)} (${ends(each.grades)})`)
+                    .join('; '),
+                )
               : ''
           }`}
         </Text>
       ))}
       {power.map(({ date, watts, usual, session }) => (
         <Text key={date}>
-          {`Jump power ${watts} W on ${dayWords(date, today)}; usual ${velocityIn(usual, unit).toFixed(1)} ${unit} on ${dayWords(session, today)}.`}
+          {texts.jumpPowerW(
+            watts,
+            dayWords(date, today),
+            velocityIn(usual, unit).toFixed(1),
+            unit,
+            dayWords(session, today),
+          )}
         </Text>
       ))}
-      {power.length > 1 ? (
-        <Text variant="bodySmall">Power and velocity beside each other; neither proves the other.</Text>
-      ) : null}
+      {power.length > 1 ? <Text variant="bodySmall">{texts.powerAndVelocityBeside}</Text> : null}
       {growth && course.sizes.at(-1)?.massKg ? (
-        <Text variant="bodySmall">{`Weight now ${sayMass(course.sizes.at(-1)!.massKg!, sizeUnit)}. The note on growth can be turned off under Office, Planning.`}</Text>
+        <Text variant="bodySmall">
+          {texts.weightNowTheNote(sayMass(course.sizes.at(-1)!.massKg!, sizeUnit))}
+        </Text>
       ) : null}
     </Card>
   );

@@ -9,6 +9,7 @@ import { useClips } from '../../store/useClips';
 import { Choices } from '../../ui/form/Choices';
 import { eventName } from '../../ui/words/clipEvents';
 import { dayWords } from '../../ui/words/days';
+import { texts } from './texts';
 
 interface Props {
   athlete: ProvePage['athlete'];
@@ -60,11 +61,11 @@ export function BothFrames({ athlete, before, after }: Props) {
   return (
     <View style={styles.root}>
       <Text variant="titleMedium" role="heading" aria-level={3}>
-        Marked frames
+        {texts.markedFrames}
       </Text>
       {both.length > 1 ? (
         <Choices
-          label="Lined up at"
+          label={texts.linedUpAt}
           value={event}
           onChange={setChosen}
           options={both.map((value) => ({ value, text: eventName(value) }))}
@@ -75,10 +76,10 @@ export function BothFrames({ athlete, before, after }: Props) {
           <View key={n} style={styles.one}>
             <img
               src={`/api/pictures/${id}`}
-              alt={`${n ? 'After' : 'Before'}: ${eventName(event)}, ${dayWords(date, today)}`}
+              alt={`${n ? texts.after : texts.before}: ${eventName(event)}, ${dayWords(date, today)}`}
               style={{ width: '100%', borderRadius: 4 }}
             />
-            <Text variant="bodySmall">{`${n ? 'After' : 'Before'}, ${dayWords(date, today)}`}</Text>
+            <Text variant="bodySmall">{`${n ? texts.after : texts.before}, ${dayWords(date, today)}`}</Text>
           </View>
         ))}
       </View>

@@ -5,6 +5,7 @@ import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { InStep } from '../../ui/body/InStep';
 import { dayWords } from '../../ui/words/days';
+import { texts } from './texts';
 
 interface Props {
   athlete: ProvePage['athlete'];
@@ -22,22 +23,19 @@ export function BothMoving({ athlete: { discipline, throws: hand }, before, afte
   const figures = useMemo(() => {
     const drawn = (look: LookRecord, title: string) => ({
       title: `${title}, ${dayWords(look.date, today)}`,
-      label: `${title}: the delivery as the look of ${dayWords(look.date, today)} saw it, in motion`,
+      label: texts.theDeliveryAs(title, dayWords(look.date, today)),
       moving: drawMoving(
         { discipline, flaws: shownOf(look.findings) },
         { ...size, hand, view: 'side' },
         rate,
       ),
     });
-    return [drawn(before, 'Before'), drawn(after, 'After')] as const;
+    return [drawn(before, texts.before), drawn(after, texts.after)] as const;
   }, [before, after, discipline, hand, today]);
   return (
     <>
       <InStep figures={figures} {...size} rate={rate} first={figures[1].moving.best} />
-      <Text variant="bodySmall">
-        Drawn from the grades: of each phase the worst flaw, as strong as it was graded. No film of the
-        athlete.
-      </Text>
+      <Text variant="bodySmall">{texts.drawnFromTheGrades}</Text>
     </>
   );
 }

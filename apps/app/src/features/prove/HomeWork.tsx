@@ -8,14 +8,15 @@ import { Card } from '../../ui/Card/Card';
 import { Heading } from '../../ui/Screen/Screen';
 import { useBook } from '../../ui/hooks/useBook';
 import { dayWords } from '../../ui/words/days';
+import { texts } from './texts';
 
 /** So many weeks at first. */
 const fewWeeks = 4;
 
 const doneWords = ({ assigned, done, late }: Pick<HomeWeek, 'assigned' | 'done' | 'late'>): string =>
-  `${done} of ${assigned} sets${late ? `, ${late} late` : ''}`;
+  texts.ofSets(done, assigned, late ? texts.late(late) : '');
 const cleanWords = ({ clean, missed }: Pick<HomeWeek, 'clean' | 'missed'>): string =>
-  clean + missed ? `; ${clean} of ${clean + missed} counted reps clean` : '';
+  clean + missed ? texts.ofCountedRepsClean(clean, clean + missed) : '';
 
 /** Assigned against done at home, week by week and drill by drill. */
 export function HomeWork({ weeks }: { weeks: readonly HomeWeek[] }) {
@@ -30,16 +31,16 @@ export function HomeWork({ weeks }: { weeks: readonly HomeWeek[] }) {
   const total = homeTotal(weeks);
   return (
     <Card>
-      <Heading>Work at home</Heading>
-      <Text variant="bodyLarge">{`${doneWords(total)} done${cleanWords(total)}.`}</Text>
+      <Heading>{texts.workAtHome}</Heading>
+      <Text variant="bodyLarge">{texts.done(doneWords(total), cleanWords(total))}</Text>
       {shown.map((week) => (
         <View key={week.week} style={styles.week}>
           <View style={styles.row}>
-            <Text style={styles.name}>{`Week of ${dayWords(week.week, today)}`}</Text>
+            <Text style={styles.name}>{texts.weekOf(dayWords(week.week, today))}</Text>
             <View
               style={[styles.bar, { borderColor: own.line }]}
               role="img"
-              aria-label={`${week.done} of ${week.assigned} sets done`}
+              aria-label={texts.ofSetsDone(week.done, week.assigned)}
             >
               <View
                 style={{
@@ -52,10 +53,10 @@ export function HomeWork({ weeks }: { weeks: readonly HomeWeek[] }) {
             <Button
               compact
               mode="text"
-              accessibilityLabel={`Drills of the week of ${dayWords(week.week, today)}`}
+              accessibilityLabel={texts.drillsOfTheWeek(dayWords(week.week, today))}
               onPress={() => setOpen(open === week.week ? null : week.week)}
             >
-              {`${week.done} of ${week.assigned}${week.late ? `, ${week.late} late` : ''}`}
+              {texts.of(week.done, week.assigned, week.late ? texts.late(week.late) : '')}
             </Button>
           </View>
           {open === week.week
@@ -69,12 +70,10 @@ export function HomeWork({ weeks }: { weeks: readonly HomeWeek[] }) {
       ))}
       {weeks.length > fewWeeks ? (
         <Button mode="text" compact onPress={() => setAll(!all)}>
-          {all ? 'Show fewer weeks' : `Show all ${weeks.length} weeks`}
+          {all ? texts.showFewerWeeks : texts.showAllWeeks(weeks.length)}
         </Button>
       ) : null}
-      <Text variant="bodySmall">
-        Late means ticked after its day. A week with pain or without time is no failure.
-      </Text>
+      <Text variant="bodySmall">{texts.lateMeansTickedAfter}</Text>
     </Card>
   );
 }

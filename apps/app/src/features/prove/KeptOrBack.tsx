@@ -12,6 +12,7 @@ import { Card } from '../../ui/Card/Card';
 import { ErrorNotice, Notice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { dayWords } from '../../ui/words/days';
+import { texts } from './texts';
 
 interface Props extends Pick<History, 'kept' | 'backAgain'> {
   page: ProvePage;
@@ -55,14 +56,12 @@ export function KeptOrBack({ page, kept, backAgain, breaks, ladders, short }: Pr
   };
   return (
     <Card>
-      <Heading>Did it stay?</Heading>
+      <Heading>{texts.didItStay}</Heading>
       {relook ? (
         <Notice icon="eye-outline">
-          <Text>
-            {`${givenName} was away for ${relook.away.days} days. Look again at what had been kept: ${listed(relook.ids.map(nodeName))}.`}
-          </Text>
+          <Text>{texts.wasAwayForDays(givenName, relook.away.days, listed(relook.ids.map(nodeName)))}</Text>
           <Button mode="contained" style={styles.start} onPress={() => shortLook(relook.ids)}>
-            {`Take a short look at ${relook.ids.length}`}
+            {texts.takeAShortLook(relook.ids.length)}
           </Button>
         </Notice>
       ) : null}
@@ -70,41 +69,31 @@ export function KeptOrBack({ page, kept, backAgain, breaks, ladders, short }: Pr
         const on = threads.find(({ focus }) => focus === flaw);
         return (
           <View key={flaw} style={styles.back}>
-            <Text variant="bodyLarge">
-              {`Back again: ${nodeName(flaw)}, seen ${dayWords(since, today)}.`}
-            </Text>
+            <Text variant="bodyLarge">{texts.backAgainSeen(nodeName(flaw), dayWords(since, today))}</Text>
             {on ? (
-              <Text>{`Its ladder is open, at “${on.stage}”.`}</Text>
+              <Text>{texts.itsLadderIsOpen(on.stage)}</Text>
             ) : !ladders.includes(flaw) ? (
-              <Text>There was no ladder for it yet; the trace says whether it should be a focus.</Text>
+              <Text>{texts.thereWasNoLadder}</Text>
             ) : (
               <Button
                 mode="outlined"
                 style={styles.start}
                 loading={isLoading}
-                accessibilityLabel={`Reopen the ladder of ${nodeName(flaw)}`}
+                accessibilityLabel={texts.reopenTheLadderOf(nodeName(flaw))}
                 onPress={() => void goOn(flaw)}
               >
-                Reopen its ladder
+                {texts.reopenItsLadder}
               </Button>
             )}
           </View>
         );
       })}
       {error ? <ErrorNotice error={error} /> : null}
-      {closed.length ? (
-        <Text variant="bodySmall">
-          Reopening makes a new plan: this ladder goes on one rung below where it ended, and the other half of
-          the plan goes on where it stands.
-        </Text>
-      ) : null}
+      {closed.length ? <Text variant="bodySmall">{texts.reopeningMakesANew}</Text> : null}
       {short ? null : (
         <>
-          {kept.length ? <Text>{`Kept: ${listed(kept.map(nodeName))}.`}</Text> : null}
-          <Text variant="bodySmall">
-            Kept means once obvious or severe, and clean or slight in every look since, over two weeks or
-            more. Back again means it had been gone for two looks in a row.
-          </Text>
+          {kept.length ? <Text>{texts.kept(listed(kept.map(nodeName)))}</Text> : null}
+          <Text variant="bodySmall">{texts.keptMeansOnceObvious}</Text>
         </>
       )}
     </Card>

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { IconButton, Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { dayWords } from '../../ui/words/days';
+import { texts } from './texts';
 
 interface Props {
   label: string;
@@ -27,11 +28,11 @@ export function LookStepper({ label, looks, value, onChange }: Props) {
   );
   return (
     <View role="group" aria-label={label} style={styles.row}>
-      {step('chevron-left', 'an earlier look', looks[at - 1])}
+      {step('chevron-left', texts.anEarlierLook, looks[at - 1])}
       <Text variant="labelLarge" style={styles.grow} role="status">
         {`${label}, ${dayWords(value.date, today)}`}
       </Text>
-      {step('chevron-right', 'a later look', looks[at + 1])}
+      {step('chevron-right', texts.aLaterLook, looks[at + 1])}
     </View>
   );
 }

@@ -2,6 +2,7 @@ import type { LookRecord } from '@wrightonic/contract';
 import { measuredTwice, nodeName } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
+import { texts } from './texts';
 
 /** Angles and times that were measured both times, with whether the difference is more than their error. */
 export function MeasuredTwice({ before, after }: { before: LookRecord; after: LookRecord }) {
@@ -12,16 +13,16 @@ export function MeasuredTwice({ before, after }: { before: LookRecord; after: Lo
   return (
     <View style={styles.root}>
       <Text variant="titleMedium" role="heading" aria-level={3}>
-        Measured both times
+        {texts.measuredBothTimes}
       </Text>
       {rows.map(({ id, before: was, after: is, difference, needed, real, unit }) => (
         <Text key={id}>
           {`${nodeName(id)}: ${said(was.value, was.error)} → ${said(is.value, is.error)} ${unit}, ${difference > 0 ? '+' : ''}${Number(difference.toFixed(1))}. ${
             real === null
-              ? 'Nobody wrote down how exact it is.'
+              ? texts.itsErrorWasNot
               : real
-                ? 'More than the error of both.'
-                : `Within the error of both (${Number(needed!.toFixed(1))}).`
+                ? texts.moreThanTheError
+                : texts.withinTheError(Number(needed!.toFixed(1)))
           }`}
         </Text>
       ))}

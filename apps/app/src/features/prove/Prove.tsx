@@ -33,6 +33,7 @@ import { SendReport } from './SendReport';
 import { VelocityFigures } from './VelocityFigures';
 import { noVerdictWords, simulatedNote, velocityVerdict, verdictWords } from './verdict';
 import { WhatMoved } from './WhatMoved';
+import { texts } from './texts';
 
 type Page = PageOf<'prove'>;
 
@@ -40,10 +41,10 @@ const sections = ['time', 'delivery', 'work', 'send'] as const;
 /** Sent from another section, the report is made as this one opens. */
 type Section = (typeof sections)[number] | 'send now';
 const sectionNames: Readonly<Record<(typeof sections)[number], string>> = {
-  time: 'Time',
-  delivery: 'Delivery',
-  work: 'Practice',
-  send: 'Send',
+  time: texts.time,
+  delivery: texts.delivery,
+  work: texts.practice,
+  send: texts.send,
 };
 
 /** What stands beside the velocity while it is being read, or where it cannot be. */
@@ -115,11 +116,11 @@ function Proven({ page, course }: { page: Page; course: Course }) {
         <Empty
           action={
             <Button mode="contained" onPress={() => router.replace(`/athletes/${athlete.id}/look`)}>
-              Take a look
+              {texts.takeALook}
             </Button>
           }
         >
-          Nothing to prove yet. Take a first look; what comes later is set against it here.
+          {texts.nothingToProveYet}
         </Empty>
         <Motions athlete={athlete} />
       </Pane>
@@ -176,7 +177,7 @@ function Proven({ page, course }: { page: Page; course: Course }) {
   return (
     <Pane maxWidth={wide ? 1100 : 760} key={section}>
       <Choices<Section>
-        label="What is shown"
+        label={texts.whatIsShown}
         value={section === 'send now' ? 'send' : section}
         onChange={setSection}
         options={sections.map((value) => ({ value, text: sectionNames[value] }))}
@@ -205,7 +206,7 @@ function VelocityCard({ velocities, onSend }: Pick<Page, 'velocities'> & { onSen
   const pretend = simulatedNote(comparableSessions(velocities));
   return (
     <Card>
-      <Heading>Velocity</Heading>
+      <Heading>{texts.velocity}</Heading>
       {verdict ? (
         <>
           <Text variant="headlineMedium">
@@ -213,7 +214,11 @@ function VelocityCard({ velocities, onSend }: Pick<Page, 'velocities'> & { onSen
           </Text>
           <Text variant="bodyLarge">{verdictWords(verdict, unit)}</Text>
           <Text variant="bodySmall">
-            {`Usual of ${dayWords(verdict.from, today)} against ${dayWords(verdict.to, today)}, ${verdict.compared}. Usual is the middle of five or more like throws.`}
+            {texts.usualOfAgainstUsual(
+              dayWords(verdict.from, today),
+              dayWords(verdict.to, today),
+              verdict.compared,
+            )}
           </Text>
         </>
       ) : (
@@ -222,7 +227,7 @@ function VelocityCard({ velocities, onSend }: Pick<Page, 'velocities'> & { onSen
       {pretend ? <Notice>{pretend}</Notice> : null}
       {last ? <VelocityFigures figures={last} unit={unit} when={dayWords(last.date, today)} /> : null}
       <Button mode="outlined" icon="share-variant" style={styles.start} onPress={onSend}>
-        Send to the family
+        {texts.sendToTheFamily}
       </Button>
     </Card>
   );
@@ -238,14 +243,14 @@ function Learned({ page: { plan, sessions } }: { page: Page }) {
   if (learned.length === 0) return null;
   return (
     <Card>
-      <Heading>Is it learned?</Heading>
+      <Heading>{texts.lockedIn}</Heading>
       {learned.map(({ drill, gate, recent }) => (
         <Text key={drill}>
           <Text variant="labelLarge">{book.drill(drill)?.name ?? drill}</Text>
           {`  ${gateWords(gate, recent.at(-1)?.pain ?? false)}`}
         </Text>
       ))}
-      <Text variant="bodySmall">{`Counted over the last three sessions of each drill; ${sessions.length} ${sessions.length === 1 ? 'session' : 'sessions'} in all.`}</Text>
+      <Text variant="bodySmall">{texts.countedOverTheLast(sessions.length)}</Text>
     </Card>
   );
 }

@@ -4,6 +4,7 @@ import { Card } from '../../ui/Card/Card';
 import { Notice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { useBook } from '../../ui/hooks/useBook';
+import { texts } from './texts';
 
 /** Clean in the drill against clean in the delivery, for each focus of the plan. */
 export function Reaches({ transfer }: { transfer: readonly Transfer[] }) {
@@ -13,29 +14,27 @@ export function Reaches({ transfer }: { transfer: readonly Transfer[] }) {
   const short = transfer.flatMap(({ notReaching }) => notReaching);
   return (
     <Card>
-      <Heading>Does it reach the delivery?</Heading>
+      <Heading>{texts.doesItReach}</Heading>
       {transfer.map(({ focus, drills, delivery }) => (
         <Text key={focus}>
           <Text variant="labelLarge">{nodeName(focus)}</Text>
           {`: ${drills
             .filter(({ stage }) => stage !== 'blend' && stage !== 'deliver' && stage !== 'compete')
-            .map(({ drill, share }) => `${nameOf(drill)} ${share.clean} of ${share.n}`)
+            .map(({ drill, share }) => texts.of2(nameOf(drill), share.clean, share.n))
             .join(', ')}. ${
-            delivery.n
-              ? `In blend and deliver ${delivery.clean} of ${delivery.n} clean.`
-              : 'Nothing was counted in blend and deliver yet.'
+            delivery.n ? texts.inBlendAndDeliver(delivery.clean, delivery.n) : texts.nothingWasCounted
           }`}
         </Text>
       ))}
       {short.length ? (
         <Notice>
-          <Text>Clean by itself, and not in the delivery:</Text>
+          <Text>{texts.cleanByItself}</Text>
           {short.map((each) => (
             <Text key={each.drill}>{notReachingWords(each, nameOf)}</Text>
           ))}
         </Notice>
       ) : null}
-      <Text variant="bodySmall">Counted since the plan began.</Text>
+      <Text variant="bodySmall">{texts.countedSinceThePlan}</Text>
     </Card>
   );
 }

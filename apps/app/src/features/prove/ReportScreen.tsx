@@ -11,27 +11,28 @@ import { PageTitle, TitleRow } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';
 import { severityNames } from '../../ui/seam/words';
 import { dayWords, withDays } from '../../ui/words/days';
+import { texts } from './texts';
 
 /** The page behind the link of a report: two sentences, one chart, before and after. */
 export function ReportScreen() {
   const { token = '' } = useLocalSearchParams<{ token: string }>();
   const { data, error, refetch } = lazyEndpoints.useReportQuery(token);
   if (data) return <Told key={token} report={data} token={token} />;
-  if (!error) return <Waiting what="Opening the report" />;
+  if (!error) return <Waiting what={texts.openingTheReport} />;
   return (
     <View style={styles.root} role="main">
-      <PageTitle>Progress</PageTitle>
+      <PageTitle>{texts.progress}</PageTitle>
       <ErrorNotice error={error} again={() => void refetch()} />
     </View>
   );
 }
 
 const gradeWords = (grade: number | null): string =>
-  grade === null ? 'not looked at' : severityNames[grade]!;
+  grade === null ? texts.notLookedAt : severityNames[grade]!;
 
 function Told({ report, token }: { report: ReportPage; token: string }) {
   const { givenName, academy, on, words, velocity, unit, discipline, changes } = report;
-  const title = `${givenName}’s progress`;
+  const title = texts.sProgress(givenName);
   const moved = changes.filter(({ change }) => change === 'better' || change === 'slipped');
   const said = (value: number) => `${velocityIn(value, unit).toFixed(1)} ${unit}`;
   return (
@@ -46,7 +47,11 @@ function Told({ report, token }: { report: ReportPage; token: string }) {
           <VelocityChart
             days={velocity}
             unit={unit}
-            label={`Usual velocity of ${velocity.length} sessions, from ${said(velocity[0]!.usual)} to ${said(velocity.at(-1)!.usual)}.`}
+            label={texts.usualVelocityOfSessions(
+              velocity.length,
+              said(velocity[0]!.usual),
+              said(velocity.at(-1)!.usual),
+            )}
           />
         ) : null}
         {(['before', 'after'] as const).map((which) => {
@@ -54,27 +59,22 @@ function Told({ report, token }: { report: ReportPage; token: string }) {
           return look ? (
             <View key={which}>
               <Text variant="labelMedium">
-                {`${which === 'before' ? 'Before' : 'After'}, ${dayWords(look.date, on)}`}
+                {`${which === 'before' ? texts.before : texts.after}, ${dayWords(look.date, on)}`}
               </Text>
               <Seam
                 discipline={discipline}
                 findings={findingsAlong(discipline, look.grades)}
                 size="row"
-                label={which === 'before' ? 'Before' : 'After'}
+                label={which === 'before' ? texts.before : texts.after}
                 unnamed={changes.length === 0}
               />
             </View>
           ) : null;
         })}
-        {report.after ? (
-          <Text variant="bodySmall">
-            A tight stitch is clean, a loose one needs work: the more strands, the more. A hole was not looked
-            at.
-          </Text>
-        ) : null}
+        {report.after ? <Text variant="bodySmall">{texts.aTightStitch}</Text> : null}
         {moved.map(({ name, before, after, change }) => (
           <Text key={name}>
-            {`${change === 'better' ? 'Better' : 'Slipped'}: ${name}, ${gradeWords(before)} → ${gradeWords(after)}`}
+            {`${change === 'better' ? texts.better : texts.slipped}: ${name}, ${gradeWords(before)} → ${gradeWords(after)}`}
           </Text>
         ))}
         <Button
@@ -85,7 +85,7 @@ function Told({ report, token }: { report: ReportPage; token: string }) {
             void Linking.openURL(`/api/progress-reports/${encodeURIComponent(token)}/report.pdf`)
           }
         >
-          Report to print
+          {texts.printTheReport}
         </Button>
         <Text variant="bodySmall">{notMedical}</Text>
       </Pane>

@@ -12,6 +12,7 @@ import { Choices } from '../../ui/form/Choices';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { dayAt, dayWords } from '../../ui/words/days';
+import { texts } from './texts';
 
 interface Props {
   athlete: { id: string; givenName: string };
@@ -53,48 +54,50 @@ export function SendReport({ athlete: { id, givenName }, before, after, now, onT
   }, []);
   return (
     <Card>
-      <Heading>Send the progress</Heading>
-      <Text>
-        {`Two sentences, both seams and the velocity of ${givenName}, as they stand now. What changes later does not change what was sent.`}
-      </Text>
+      <Heading>{texts.sendTheProgress}</Heading>
+      <Text>{texts.twoSentencesBothSeams(givenName)}</Text>
       <Choices
-        label="Flaws"
+        label={texts.flaws}
         shown
         value={names}
         onChange={setNames}
         options={[
-          { value: false, text: 'Without names of flaws' },
-          { value: true, text: 'Name the flaws' },
+          { value: false, text: texts.withoutNamesOfFlaws },
+          { value: true, text: texts.nameTheFlaws },
         ]}
       />
       {making.error ? <ErrorNotice error={making.error} /> : null}
       <View style={styles.row}>
         <Button mode="contained" icon="share-variant" loading={making.isLoading} onPress={() => void send()}>
-          Send to the family
+          {texts.sendToTheFamily}
         </Button>
         <Button
           mode="outlined"
           icon="printer"
           onPress={() => void Linking.openURL(`/api/athletes/${id}/report.pdf?${query}`)}
         >
-          Report as PDF
+          {texts.reportAsPdf}
         </Button>
         <Button mode="text" icon="tray-arrow-down" onPress={onTable}>
-          Everything as CSV
+          {texts.everythingAsCsv}
         </Button>
       </View>
       {made ? (
         <>
-          <Text>{`Whoever has this address sees the report until ${day(made.expiresAt)}. It is shown only now.`}</Text>
-          <CopyText key={made.token} label="Copy link" text={`${location.origin}/s/report/${made.token}`} />
+          <Text>{texts.anyoneWithThisLink(day(made.expiresAt))}</Text>
+          <CopyText
+            key={made.token}
+            label={texts.copyLink}
+            text={`${location.origin}/s/report/${made.token}`}
+          />
           <Button mode="text" onPress={() => void Linking.openURL(`/s/report/${made.token}`)}>
-            See it as they do
+            {texts.openAsTheySee}
           </Button>
         </>
       ) : null}
       {ending.error ? <ErrorNotice error={ending.error} /> : null}
       <OpenLinks
-        called="report"
+        called={texts.report}
         links={data ?? []}
         onTakeBack={(report) =>
           void end({ athleteId: id, report, body: { id: v7() } }).then(() =>

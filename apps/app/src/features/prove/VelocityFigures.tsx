@@ -2,6 +2,7 @@ import type { ProvePage } from '@wrightonic/contract';
 import { velocityIn, type VelocityUnit } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
+import { texts } from './texts';
 
 interface Props {
   figures: ProvePage['velocities'][number];
@@ -15,10 +16,10 @@ export function VelocityFigures({ figures, unit, when }: Props) {
   return (
     <View style={styles.row}>
       {[
-        ['Usual', said(figures.usual)],
-        ['Top', said(figures.top)],
-        ['Scatter', `± ${said(figures.robustSd)}`],
-        ['Throws', `${figures.n}, ${when}`],
+        [texts.usual, said(figures.usual)],
+        [texts.top, said(figures.top)],
+        [texts.scatter, `± ${said(figures.robustSd)}`],
+        [texts.throws, `${figures.n}, ${when}`],
       ].map(([name, value]) => (
         <View key={name} style={styles.one}>
           <Text variant="bodySmall">{name}</Text>

@@ -19,6 +19,7 @@ import { Heading } from '../../ui/Screen/Screen';
 import { StitchSign } from '../../ui/seam/Stitches';
 import { severityNames } from '../../ui/seam/words';
 import { dayWords, withDays } from '../../ui/words/days';
+import { texts } from './texts';
 
 interface Props {
   timeline: History['timeline'];
@@ -28,9 +29,9 @@ interface Props {
 }
 
 const orderNames: Record<MovedOrder, string> = {
-  'changed most': 'Changed most',
-  slipped: 'Slipped',
-  'came first': 'Put right first',
+  'changed most': texts.changedMost,
+  slipped: texts.slipped,
+  'came first': texts.fixedFirst,
 };
 /** So many rows at first. */
 const few = 8;
@@ -46,10 +47,10 @@ export function WhatMoved({ timeline, from, to }: Props) {
   const shown = all ? moved : moved.slice(0, few);
   return (
     <Card>
-      <Heading>What moved when</Heading>
+      <Heading>{texts.whatMovedWhen}</Heading>
       {said ? <Text variant="bodyLarge">{withDays(said, today)}</Text> : null}
       <Choices
-        label="Sorted by"
+        label={texts.sortedBy}
         value={order}
         onChange={setOrder}
         options={movedOrders.map((value) => ({ value, text: orderNames[value] }))}
@@ -63,10 +64,10 @@ export function WhatMoved({ timeline, from, to }: Props) {
       </View>
       {moved.length > few ? (
         <Button mode="text" compact onPress={() => setAll(!all)}>
-          {all ? 'Show fewer' : `Show all ${moved.length}`}
+          {all ? texts.showFewer : texts.showAll(moved.length)}
         </Button>
       ) : null}
-      <Text variant="bodySmall">The order of dates says nothing about what caused what.</Text>
+      <Text variant="bodySmall">{texts.theOrderOfDates}</Text>
     </Card>
   );
 }

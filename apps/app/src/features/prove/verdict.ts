@@ -6,6 +6,7 @@ import {
   velocityIn,
   type VelocityUnit,
 } from '@wrightonic/core';
+import { texts } from './texts';
 
 export interface Verdict {
   from: string;
@@ -25,7 +26,7 @@ type Session = ProvePage['velocities'][number];
 
 /** Throws of a session in words: "fastball at 90 %, 145 g". */
 export const likeWords = ({ effort, pitch, ball }: Session['like']): string =>
-  `${pitch} ${effort === null ? 'with no effort recorded' : `at ${effort} %`}, ${ball} g`;
+  `${pitch} ${effort === null ? texts.withNoEffortRecorded : texts.at(effort)}, ${ball} g`;
 
 /** What the usual velocity did between the first and the newest session of like throws; null with fewer than two. */
 export function velocityVerdict(velocities: ProvePage['velocities'], unit: VelocityUnit): Verdict | null {
@@ -47,25 +48,22 @@ export function velocityVerdict(velocities: ProvePage['velocities'], unit: Veloc
 /** Which of the compared figures are pretend; nothing where none is. */
 export function simulatedNote(sessions: readonly Session[]): string {
   const n = sessions.reduce((sum, { simulated }) => sum + simulated, 0);
-  return n
-    ? `Simulated: ${n} of these velocities come from the simulated line and say nothing about the athlete.`
-    : '';
+  return n ? texts.simulatedOfTheseVelocities(n) : '';
 }
 
 /** Why there is no verdict yet. */
 export function noVerdictWords(velocities: ProvePage['velocities']): string {
   const last = velocities.at(-1);
-  if (!last) return 'No session has five like throws with a velocity yet. Measure five at one effort.';
-  if (!areAlike(last))
-    return 'No verdict: the throws of the newest session are not alike. Record the effort of each throw.';
-  return `One session has throws like the newest ones (${likeWords(last.like)}). A second one will say whether anything changed.`;
+  if (!last) return texts.noSessionHasFive;
+  if (!areAlike(last)) return texts.noVerdictTheThrows;
+  return texts.oneSessionHasThrows(likeWords(last.like));
 }
 
 /** The verdict in one line. */
 export function verdictWords({ change, needed, real }: Verdict, unit: VelocityUnit): string {
   const size = Math.abs(change).toFixed(1);
   const by = `${size} ${unit}`;
-  const noise = `Anything over ${needed.toFixed(1)} ${unit} is a real change.`;
-  if (!real) return `No real change: ${size === '0.0' ? '' : change < 0 ? '−' : '+'}${by}. ${noise}`;
-  return `${change > 0 ? 'Really faster' : 'Really slower'} by ${by}. ${noise}`;
+  const noise = texts.anythingOver(needed.toFixed(1), unit);
+  if (!real) return texts.noRealChange(size === '0.0' ? '' : change < 0 ? '−' : '+', by, noise);
+  return texts.reallyFasterBy(change, by, noise);
 }

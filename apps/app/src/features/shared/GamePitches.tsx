@@ -8,6 +8,7 @@ import { Heading } from '../../ui/Screen/Screen';
 import type { Home } from './useHome';
 import { addDays } from '@wrightonic/core';
 import { TextField } from '../../ui/form/TextField';
+import { texts } from './texts';
 
 const maxPitches = 200;
 
@@ -19,16 +20,16 @@ export function GamePitches({ home, today }: { home: Home; today: string }) {
   const count = Number(pitches);
   const fits = /^\d+$/.test(pitches.trim()) && count >= 1 && count <= maxPitches;
   const save = () => {
-    home.log('game-pitched', { date, pitches: count, title: title.trim() || 'Game' });
+    home.log('game-pitched', { date, pitches: count, title: title.trim() || texts.game });
     setPitches('');
     setTitle('');
   };
   return (
     <Card>
-      <Heading>Pitched in a game?</Heading>
-      <Text>Every pitch counts, for every team. Enter them, so that the week stays within the limits.</Text>
+      <Heading>{texts.pitchedInAGame}</Heading>
+      <Text>{texts.everyPitchCounts}</Text>
       <Choices
-        label="Day of the game"
+        label={texts.dayOfTheGame}
         value={date}
         onChange={setDate}
         options={[0, -1, -2].map((back) => {
@@ -38,7 +39,7 @@ export function GamePitches({ home, today }: { home: Home; today: string }) {
       />
       <View style={styles.row}>
         <TextField
-          label="Pitches"
+          label={texts.pitches}
           inputMode="numeric"
           style={styles.count}
           value={pitches}
@@ -47,32 +48,30 @@ export function GamePitches({ home, today }: { home: Home; today: string }) {
           atMost={4}
         />
         <TextField
-          label="Team or game (optional)"
-          name="Team or game"
+          label={texts.teamOrGameOptional}
+          name={texts.teamOrGame}
           style={styles.grow}
           value={title}
           onChange={setTitle}
           atMost={80}
         />
       </View>
-      {pitches !== '' && !fits ? (
-        <Text role="alert">{`Pitches: a whole number from 1 to ${maxPitches}.`}</Text>
-      ) : null}
+      {pitches !== '' && !fits ? <Text role="alert">{texts.pitchesAWholeNumber(maxPitches)}</Text> : null}
       <Button mode="contained-tonal" style={styles.start} disabled={!fits} onPress={save}>
-        Enter the pitches
+        {texts.savePitches}
       </Button>
       {home.home.games.map((game) => (
         <View key={`${game.date} ${game.title}`} style={styles.row}>
           <Text style={styles.grow}>
-            {`${dayWords(game.date, today)}: ${game.pitches} pitches, ${game.title}`}
+            {texts.pitches2(dayWords(game.date, today), game.pitches, game.title)}
           </Text>
           <Button
             mode="text"
             compact
-            accessibilityLabel={`Take out ${game.title}, ${game.pitches} pitches`}
+            accessibilityLabel={texts.removePitches(game.title, game.pitches)}
             onPress={() => home.log('game-pitched', { ...game, pitches: 0 })}
           >
-            Take out
+            {texts.remove}
           </Button>
         </View>
       ))}

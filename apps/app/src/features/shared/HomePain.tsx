@@ -6,6 +6,7 @@ import { Card } from '../../ui/Card/Card';
 import { Notice } from '../../ui/Notice/Notice';
 import { nothingHurts, PainPicks, painSaid } from '../../ui/form/PainPicks';
 import type { Home } from './useHome';
+import { texts } from './texts';
 
 /** Marks pain at home; the instructor sees it at once. */
 export function HomePain({ home, today }: { home: Home; today: string }) {
@@ -20,9 +21,7 @@ export function HomePain({ home, today }: { home: Home; today: string }) {
   return (
     <>
       {marked?.level === 'pain' ? (
-        <Notice alert>
-          {`Pain in the ${marked.site} is marked today. Stop, tell your instructor, and ask a licensed clinician before going on.`}
-        </Notice>
+        <Notice alert>{texts.painIn(marked.site)}</Notice>
       ) : marked ? (
         <Text>{`Marked today: soreness ${marked.score} of 10, ${marked.site}.`}</Text>
       ) : null}
@@ -31,16 +30,16 @@ export function HomePain({ home, today }: { home: Home; today: string }) {
           <PainPicks value={answer} onChange={setAnswer} />
           <View style={styles.row}>
             <Button mode="contained" disabled={answer.level === 'none' || !painSaid(answer)} onPress={save}>
-              Mark it
+              {texts.save}
             </Button>
             <Button mode="text" onPress={() => setOpen(false)}>
-              Cancel
+              {texts.cancel}
             </Button>
           </View>
         </Card>
       ) : (
         <Button mode="outlined" icon="alert-outline" style={styles.start} onPress={() => setOpen(true)}>
-          Something hurts
+          {texts.somethingHurts}
         </Button>
       )}
     </>

@@ -10,6 +10,7 @@ import { CheckboxGroup } from '../../ui/form/Choices';
 import { Notice } from '../../ui/Notice/Notice';
 import { HoldTimer } from '../../ui/timer/HoldTimer';
 import type { Home } from './useHome';
+import { texts } from './texts';
 
 interface Props {
   item: SheetItem;
@@ -44,7 +45,7 @@ export function SharedItem({ item, date, hand, discipline, home, locked }: Props
       <View style={styles.head}>
         {item.figure ? (
           <SeeItMove name={item.name} moves={moves} onToggle={() => setMoves(!moves)}>
-            <DrillFigure {...figure} width={116} height={84} label={`Set-up of ${item.name}`} />
+            <DrillFigure {...figure} width={116} height={84} label={texts.setUpOf(item.name)} />
           </SeeItMove>
         ) : null}
         <View style={styles.grow}>
@@ -55,14 +56,14 @@ export function SharedItem({ item, date, hand, discipline, home, locked }: Props
         </View>
       </View>
       {moves ? <DrillInMotion {...figure} name={item.name} /> : null}
-      {item.caution ? <Text variant="bodySmall">{`Care: ${item.caution}`}</Text> : null}
+      {item.caution ? <Text variant="bodySmall">{texts.care(item.caution)}</Text> : null}
       {locked ? (
         <Notice alert>{locked}</Notice>
       ) : (
         <View style={styles.sets}>
           <View style={styles.grow}>
             <CheckboxGroup
-              label={`Sets of ${item.name} that are done`}
+              label={texts.setsOfThatAre(item.name)}
               options={Array.from({ length: item.sets }, (_, n) => ({
                 value: String(n + 1),
                 text: String(n + 1),
@@ -74,13 +75,13 @@ export function SharedItem({ item, date, hand, discipline, home, locked }: Props
           {item.hold ? <HoldTimer seconds={item.hold} /> : null}
         </View>
       )}
-      {done.some(({ late }) => late) ? <Text variant="bodySmall">Ticked late: after its day.</Text> : null}
+      {done.some(({ late }) => late) ? <Text variant="bodySmall">{texts.tickedLateAfterIts}</Text> : null}
       {newest && item.reps && !locked ? (
         <CleanReps name={item.name} set={newest.set} clean={newest.clean} reps={item.reps} onCount={count} />
       ) : null}
       {page ? (
         <Button mode="text" compact style={styles.start} onPress={() => setOpen(!open)}>
-          {open ? 'Less' : 'How it goes'}
+          {open ? texts.less : texts.howItGoes}
         </Button>
       ) : null}
       {open && page ? (
@@ -89,7 +90,7 @@ export function SharedItem({ item, date, hand, discipline, home, locked }: Props
           {page.steps.map((step, n) => (
             <Text key={step}>{`${n + 1}. ${step}`}</Text>
           ))}
-          <Text variant="labelLarge">{`Good: ${page.good}`}</Text>
+          <Text variant="labelLarge">{texts.good(page.good)}</Text>
         </View>
       ) : null}
     </Card>
@@ -110,24 +111,20 @@ function CleanReps({ name, set, clean, reps, onCount }: CleanProps) {
   return (
     <View style={styles.sets}>
       <Text style={styles.grow}>
-        {clean === null ? `Set ${set}: count the clean ones?` : `Set ${set}: ${clean} of ${reps} clean`}
+        {clean === null ? texts.setCountTheClean(set) : texts.setOfClean(set, clean, reps)}
       </Text>
       <IconButton
         icon="minus"
         mode="outlined"
         disabled={at <= 0}
-        accessibilityLabel={`One clean rep less in set ${set} of ${name}`}
+        accessibilityLabel={texts.oneCleanRepLess(set, name)}
         onPress={() => onCount(at - 1)}
       />
       <IconButton
         icon="plus"
         mode="outlined"
         disabled={clean !== null && at >= reps}
-        accessibilityLabel={
-          clean === null
-            ? `All reps clean in set ${set} of ${name}`
-            : `One clean rep more in set ${set} of ${name}`
-        }
+        accessibilityLabel={clean === null ? texts.allRepsClean(set, name) : texts.oneCleanRepMore(set, name)}
         onPress={() => onCount(clean === null ? reps : at + 1)}
       />
     </View>

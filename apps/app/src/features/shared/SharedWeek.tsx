@@ -25,6 +25,7 @@ import { HomePain } from './HomePain';
 import { HomeState } from './HomeState';
 import { SharedItem } from './SharedItem';
 import { useHome } from './useHome';
+import { texts } from './texts';
 
 /** On a home screen the page opens by its own link, not by the app's first screen. */
 function useOwnManifest(token: string): void {
@@ -53,11 +54,11 @@ export function SharedWeek() {
   if (error)
     return (
       <View style={styles.root} role="main">
-        <PageTitle>Week</PageTitle>
+        <PageTitle>{texts.week}</PageTitle>
         <ErrorNotice error={error} again={() => void refetch()} />
       </View>
     );
-  return <Waiting what="Reading the week" />;
+  return <Waiting what={texts.readingTheWeek} />;
 }
 
 interface WeekProps {
@@ -86,9 +87,9 @@ function Week({ page, token, readAgain }: WeekProps) {
   );
   return (
     <View style={styles.root} role="main">
-      <PageTitle>{`${page.givenName}’s week`}</PageTitle>
+      <PageTitle>{texts.sWeek(page.givenName)}</PageTitle>
       <Pane>
-        <TitleRow title={`${page.givenName}’s week`} />
+        <TitleRow title={texts.sWeek(page.givenName)} />
         <Text>{page.academy}</Text>
         {page.focus.map((line) => (
           <Text key={line} variant="titleMedium">
@@ -102,13 +103,13 @@ function Week({ page, token, readAgain }: WeekProps) {
           {pain.lock
             ? lockedAtHomeWords(pain.lock)
             : page.limits.restUntil
-              ? withDays(`No hard throws until ${page.limits.restUntil}: ${page.limits.because}.`, today)
-              : [thrownWords(throws), `${throws.left} throws left today`].filter(Boolean).join(', ')}
+              ? withDays(texts.noHardThrowsUntil(page.limits.restUntil, page.limits.because), today)
+              : [thrownWords(throws), texts.throwsLeftToday(throws.left)].filter(Boolean).join(', ')}
         </Text>
         {day ? (
           <>
             <Choices
-              label="Day"
+              label={texts.day}
               value={day.date}
               onChange={setDate}
               options={days.map((each) => ({ value: each.date, text: weekday(each.date) }))}
@@ -117,7 +118,7 @@ function Week({ page, token, readAgain }: WeekProps) {
               {longDay(day.date)}
             </Text>
             {pain.lock ? null : (
-              <Text>{day.throws ? `${Math.round(day.throws)} throws in all` : 'No throws on this day'}</Text>
+              <Text>{day.throws ? texts.throwsInAll(Math.round(day.throws)) : texts.noThrows}</Text>
             )}
             {(pain.lock ? day.items.filter(({ throws }) => throws === 0) : day.items).map((item) => (
               <SharedItem
@@ -132,7 +133,7 @@ function Week({ page, token, readAgain }: WeekProps) {
             ))}
           </>
         ) : (
-          <Empty>Nothing is assigned yet. Come back after the next lesson.</Empty>
+          <Empty>{texts.nothingIsAssignedYet}</Empty>
         )}
         <GamePitches home={home} today={today} />
         <View style={styles.row}>
@@ -141,14 +142,14 @@ function Week({ page, token, readAgain }: WeekProps) {
             icon="printer"
             onPress={() => void Linking.openURL(`/api/shared/${token}/week.pdf`)}
           >
-            Sheet to print
+            {texts.printTheSheet}
           </Button>
           <Button
             mode="outlined"
             icon="calendar-export"
             onPress={() => void Linking.openURL(`/api/shared/${token}/week.ics`)}
           >
-            Calendar
+            {texts.calendar}
           </Button>
         </View>
         <Text variant="bodySmall">{notMedical}</Text>

@@ -8,6 +8,7 @@ import { drain, keepTrying } from '../../offline/eventQueue';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { dayAt } from '../../ui/words/days';
 import { eventsToShow, homeQueue, merged, notAcknowledged } from './homeQueue';
+import { texts } from './texts';
 
 /** Ticks in a row go out together. */
 const gatherMs = 300;
@@ -42,7 +43,7 @@ export function useHome(token: string, page: SharedPage, readAgain: () => unknow
     settle(events, (id) => {
       const answer = byId.get(id);
       if (answer?.stored) return { sentAt: at };
-      return answer ? { why: answer.why ?? 'It was not taken.' } : undefined;
+      return answer ? { why: answer.why ?? texts.itWasNotAccepted } : undefined;
     });
     readAgain();
   };

@@ -11,6 +11,7 @@ import { useColours } from '../../theme/theme';
 import { readDaysAs } from '../../ui/words/days';
 import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { SignIn } from './SignIn';
+import { texts } from './texts';
 
 /** The page behind a link opens for whoever has it. */
 const shared = /^\/s\/./;
@@ -48,13 +49,13 @@ export function AuthGate({ children }: { children: ReactNode }) {
   return (
     <View style={[styles.root, { backgroundColor: ground }]}>
       {leaving ? (
-        <Waiting what="Signing out" />
+        <Waiting what={texts.signingOut} />
       ) : data ? (
         <SignIn demo={data.demo} />
       ) : error ? (
         <ErrorNotice error={error} again={() => void refetch()} />
       ) : (
-        <Waiting what="Opening" />
+        <Waiting what={texts.opening} />
       )}
     </View>
   );

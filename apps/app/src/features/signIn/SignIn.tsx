@@ -6,6 +6,7 @@ import { PlainField } from '../../ui/form/PlainField';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { PageTitle } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';
+import { texts } from './texts';
 
 /** A delivery to look at while signing in. */
 const shown = {
@@ -27,12 +28,12 @@ export function SignIn({ demo }: { demo: boolean }) {
   const error = signing.error ?? entering.error;
   return (
     <View style={styles.root} role="main">
-      <PageTitle>Sign in</PageTitle>
+      <PageTitle>{texts.signIn}</PageTitle>
       <Text variant="displaySmall" role="heading" aria-level={1}>
-        Wrightonic
+        {texts.wrightonic}
       </Text>
-      <Seam discipline="overhand" findings={shown} size="row" label="An example of a delivery" />
-      <Text variant="bodyLarge">Find the cause, drill it, count it, prove the gain.</Text>
+      <Seam discipline="overhand" findings={shown} size="row" label={texts.anExample} />
+      <Text variant="bodyLarge">{texts.findTheCauseDrill}</Text>
       {demo ? (
         <Button
           mode="contained"
@@ -40,11 +41,11 @@ export function SignIn({ demo }: { demo: boolean }) {
           loading={entering.isLoading}
           contentStyle={styles.tall}
         >
-          Look around the demo academy
+          {texts.lookAroundTheDemo}
         </Button>
       ) : null}
       <PlainField
-        label="E-mail"
+        label={texts.eMail}
         value={email}
         onChange={setEmail}
         inputMode="email"
@@ -52,7 +53,7 @@ export function SignIn({ demo }: { demo: boolean }) {
         onEnter={submit}
       />
       <PlainField
-        label="Password"
+        label={texts.password}
         value={password}
         onChange={setPassword}
         secret
@@ -66,12 +67,9 @@ export function SignIn({ demo }: { demo: boolean }) {
         loading={signing.isLoading}
         contentStyle={styles.tall}
       >
-        Sign in
+        {texts.signIn}
       </Button>
-      <Text variant="bodySmall">
-        Wrightonic helps to plan practice. It is not a medical device and gives no diagnosis of an injury:
-        with pain, stop and ask a licensed clinician.
-      </Text>
+      <Text variant="bodySmall">{texts.wrightonicHelpsToPlan}</Text>
     </View>
   );
 }

@@ -14,6 +14,7 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { ReadyButton } from '../../ui/ReadyButton/ReadyButton';
 import { Heading } from '../../ui/Screen/Screen';
 import { selectEntries, selectUnsentCount } from '../../store/selectors';
+import { texts } from './texts';
 
 /** More than this nobody reads on a day. */
 const shown = 8;
@@ -32,15 +33,15 @@ export function DayAsks() {
       <Pain alerts={alerts} athletes={athletes} today={today} />
       <SamePlace athletes={athletes} today={today} />
       <Names
-        title="Waiting for you"
-        words="Looked at, and not traced, planned or assigned yet."
+        title={texts.waitingForYou}
+        words={texts.lookedAtAndNot}
         athletes={waiting}
         to={({ id, due }) => `/athletes/${id}/${due.verb}`}
         after={({ due }) => due.next}
       />
       <Names
-        title="Did nothing this week"
-        words="Work was assigned in the last seven days; neither a session nor a tick came back."
+        title={texts.didNothingThisWeek}
+        words={texts.workWasAssigned}
         athletes={alerts.idle.flatMap((id) => athletes.get(id) ?? [])}
         to={({ id }) => `/athletes/${id}/work`}
       />
@@ -48,7 +49,7 @@ export function DayAsks() {
         <ReadyButton />
         {unsent ? (
           <Button mode="outlined" onPress={() => router.navigate('/unsent')}>
-            {`${unsent} not sent`}
+            {texts.notSent(unsent)}
           </Button>
         ) : null}
       </View>
@@ -70,7 +71,7 @@ function Pain({ alerts, athletes, today }: PainProps) {
   if (newest.length === 0) return null;
   return (
     <Card>
-      <Heading>Marked pain</Heading>
+      <Heading>{texts.markedPain}</Heading>
       {newest.reverse().map(({ athleteId, site, date, where }) => {
         const athlete = athletes.get(athleteId);
         return athlete ? (
@@ -80,12 +81,12 @@ function Pain({ alerts, athletes, today }: PainProps) {
           >
             <Text variant="labelLarge">{`${athlete.givenName} ${athlete.familyName}`}</Text>
             <Text variant="bodySmall">
-              {`${site ?? 'somewhere'}, ${agoWords(date, today)}${where === 'home' ? ', at home' : ''}`}
+              {`${site ?? 'somewhere'}, ${agoWords(date, today)}${where === 'home' ? texts.atHome : ''}`}
             </Text>
           </PressableCard>
         ) : null;
       })}
-      <Text variant="bodySmall">Ask a licensed clinician before they throw again.</Text>
+      <Text variant="bodySmall">{texts.askALicensedClinician}</Text>
     </Card>
   );
 }
@@ -103,7 +104,7 @@ function SamePlace({ athletes, today }: Omit<PainProps, 'alerts'>) {
   if (meeting.length === 0) return null;
   return (
     <Card>
-      <Heading>One place, one time</Heading>
+      <Heading>{texts.bookedTwice}</Heading>
       {meeting.map(({ lesson, others }) => (
         <Text key={lesson.id}>
           {`${timeAt(lesson.startsAt, academy.zone)}, ${lesson.place}: ${[lesson, ...others].map(name).join(', ')}`}
@@ -136,7 +137,7 @@ function Names({ title, words, athletes, to, after }: NamesProps) {
         ))}
       </View>
       {athletes.length > shown ? (
-        <Text variant="bodySmall">{`and ${athletes.length - shown} more`}</Text>
+        <Text variant="bodySmall">{texts.andMore(athletes.length - shown)}</Text>
       ) : null}
     </Card>
   );

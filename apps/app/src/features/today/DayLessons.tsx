@@ -10,6 +10,7 @@ import { useWide } from '../../ui/hooks/useWide';
 import { VirtualLines } from '../../ui/VirtualLines/VirtualLines';
 import { timeAt } from '../../ui/words/days';
 import { lessonWords } from '../../ui/words/lessonWords';
+import { texts } from './texts';
 
 /** As high as a line is: name, seam, what is due. */
 const lineHeight = 110;
@@ -67,7 +68,7 @@ function LessonLine({ lesson, today, athlete }: LineProps) {
       </View>
       <IconButton
         icon="dots-vertical"
-        accessibilityLabel={`Change the lesson of ${athlete?.givenName ?? lesson.name} at ${time}`}
+        accessibilityLabel={texts.changeTheLesson(athlete?.givenName ?? lesson.name, time)}
         style={styles.more}
         onPress={() => router.navigate(`/diary/${lesson.id}?on=${today}`)}
       />

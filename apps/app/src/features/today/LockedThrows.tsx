@@ -5,6 +5,7 @@ import { Button, Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { agoWords } from '../../ui/words/days';
 import { Notice } from '../../ui/Notice/Notice';
+import { texts } from './texts';
 
 /** Whose throws pain has locked: the first thing of the day. */
 export function LockedThrows({ roster }: { roster: readonly RosterEntry[] }) {
@@ -13,7 +14,7 @@ export function LockedThrows({ roster }: { roster: readonly RosterEntry[] }) {
   if (locked.length === 0) return null;
   return (
     <Notice alert icon="lock">
-      <Text variant="titleMedium">Throws locked</Text>
+      <Text variant="titleMedium">{texts.throwsLocked}</Text>
       <View style={styles.row}>
         {locked.map(({ id, givenName, familyName, lock }) => (
           <Button

@@ -14,6 +14,7 @@ import { dayCount, dayFor } from './day';
 import { DayLessons } from './DayLessons';
 import { LockedThrows } from './LockedThrows';
 import { selectEntries } from '../../store/selectors';
+import { texts } from './texts';
 
 // Comes with the later screens: the lessons are what somebody opens the app for.
 const DayAsks = screen('DayAsks', null);
@@ -56,12 +57,12 @@ function OwnDay() {
     });
   return (
     <Screen
-      title={today ? longDay(today) : 'Today'}
+      title={today ? longDay(today) : texts.today}
       maxWidth={wide ? 1100 : 760}
       action={
         <IconButton
           icon="calendar-plus"
-          accessibilityLabel="Diary"
+          accessibilityLabel={texts.diary}
           onPress={() => router.navigate('/diary')}
         />
       }
@@ -70,25 +71,25 @@ function OwnDay() {
       <LockedThrows roster={roster.data ?? []} />
       {day ? <Text variant="bodyLarge">{dayCount(day, academy.name)}</Text> : null}
       {error ? <ErrorNotice error={error} again={again} /> : null}
-      {!day && !error ? <Waiting what="Reading the day" /> : null}
+      {!day && !error ? <Waiting what={texts.readingTheDay} /> : null}
       {day?.shown.length === 0 ? (
         <Empty
           action={
             <Button mode="contained" onPress={() => router.navigate('/roster')}>
-              Go to the roster
+              {texts.goToTheRoster}
             </Button>
           }
         >
-          No lessons today. Put one in the diary from an athlete’s page, or pick someone from the roster.
+          {texts.noLessonsTodayAdd}
         </Empty>
       ) : null}
       {day ? <DayLessons lessons={day.shown} today={today} athletes={athletes} /> : null}
       {day?.hidden ? (
         <Button mode="outlined" onPress={() => setEverybody(true)}>
-          {`Show everybody’s lessons (${day.hidden} more)`}
+          {texts.showEveryonesLessonsMore(day.hidden)}
         </Button>
       ) : null}
-      {everybody ? <Button onPress={() => setEverybody(false)}>Show only mine</Button> : null}
+      {everybody ? <Button onPress={() => setEverybody(false)}>{texts.showOnlyMine}</Button> : null}
       {idle ? <DayAsks /> : null}
     </Screen>
   );

@@ -3,6 +3,7 @@ import { takesPlace } from '@wrightonic/core/lesson';
 import { withLessonChanges } from '../../offline/lessons';
 import type { Entry } from '../../offline/outbox';
 import { dayAt } from '../../ui/words/days';
+import { texts } from './texts';
 
 interface Asked {
   lessons: readonly Lesson[];
@@ -41,8 +42,4 @@ export function dayFor({ lessons, entries, today, zone, instructorId, everybody 
 
 /** How many lessons there are, and whose. */
 export const dayCount = ({ taking, own }: Pick<Day, 'taking' | 'own'>, academy: string): string =>
-  taking === 0
-    ? academy
-    : own
-      ? `${taking} ${taking === 1 ? 'lesson' : 'lessons'} of yours`
-      : `${taking} ${taking === 1 ? 'lesson' : 'lessons'} at ${academy}`;
+  taking === 0 ? academy : own ? texts.lessonOfYours(taking) : texts.lessonAt(taking, academy);

@@ -3,6 +3,7 @@ import { Button } from 'react-native-paper';
 import { ActionBar } from '../../ui/ActionBar/ActionBar';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import type { FocusChoice } from './useFocusChoice';
+import { texts } from './texts';
 
 interface Props {
   choice: FocusChoice;
@@ -25,8 +26,8 @@ export function AcceptBar({ choice, any }: Props) {
           contentStyle={styles.tall}
         >
           {!changed
-            ? 'Go on to Build'
-            : `${differs ? 'Keep' : 'Accept'} ${both ? 'both focuses' : 'the focus'}`}
+            ? texts.continueToBuild
+            : `${differs ? texts.keep : texts.accept} ${both ? texts.bothFocuses : texts.theFocus}`}
         </Button>
       )}
     </ActionBar>

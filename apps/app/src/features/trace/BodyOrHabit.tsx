@@ -18,6 +18,7 @@ import { Card } from '../../ui/Card/Card';
 import { Notice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { testPath } from './Settle';
+import { texts } from './texts';
 
 interface Props {
   athlete: TracePage['athlete'];
@@ -39,7 +40,7 @@ export function BodyOrHabit({ athlete, result, focus }: Props) {
   if (flaws.length === 0) return null;
   return (
     <Card>
-      <Heading level={3}>Body or habit</Heading>
+      <Heading level={3}>{texts.bodyOrHabit}</Heading>
       {flaws.map((flaw) => {
         const shares = result.bodyShares.filter((each) => each.flaw === flaw);
         const sum = shares.reduce((sum, { share }) => sum + share, 0);
@@ -50,7 +51,7 @@ export function BodyOrHabit({ athlete, result, focus }: Props) {
               <Text variant="labelLarge" style={styles.grow}>
                 {nodeName(flaw)}
               </Text>
-              <Text variant="labelMedium">{`body ${percent(sum)}`}</Text>
+              <Text variant="labelMedium">{texts.body(percent(sum))}</Text>
             </View>
             <View style={[styles.track, { backgroundColor: own.sunk }]}>
               {shares.map(({ limit, share }) => (
@@ -61,28 +62,28 @@ export function BodyOrHabit({ athlete, result, focus }: Props) {
               ))}
               <View style={[styles.third, { backgroundColor: own.ink }]} />
             </View>
-            {bodyFirst ? <Text variant="labelMedium">The body may not get there yet.</Text> : null}
+            {bodyFirst ? <Text variant="labelMedium">{texts.theBodyMayNot}</Text> : null}
             <Text variant="bodySmall">{habitWords(flaw, result.bodyShares)}</Text>
           </View>
         );
       })}
       {first.length ? (
         <Notice icon="human">
-          <Text variant="labelLarge">Test this first</Text>
+          <Text variant="labelLarge">{texts.testThisFirst}</Text>
           {first.slice(0, 4).map(({ limit, flaw, weight }) => {
             const path = testPath(athlete.id, limit);
             const test = limits.find(({ id }) => id === limit)!.test;
-            const name = screenTestOf(test)?.name ?? 'Shoulder arc';
+            const name = screenTestOf(test)?.name ?? texts.shoulderArc;
             return (
               <View key={limit} style={styles.one}>
-                <Text>{`${nodeName(limit)} was never tested; a severe one would account for ${percent(weight)} of “${nodeName(flaw)}”.`}</Text>
+                <Text>{texts.wasNeverTested(nodeName(limit), percent(weight), nodeName(flaw))}</Text>
                 <Button
                   mode="outlined"
                   style={styles.start}
-                  accessibilityLabel={`Test ${name} now: ${nodeName(limit)}`}
+                  accessibilityLabel={texts.testNow2(name, nodeName(limit))}
                   onPress={() => path && router.navigate(path)}
                 >
-                  {`Test now: ${name}`}
+                  {texts.testNow3(name)}
                 </Button>
               </View>
             );

@@ -6,6 +6,7 @@ import { useColours } from '../../theme/theme';
 import { useDebouncedTrue } from '../../ui/hooks/useDebouncedTrue';
 import { threads } from '../../ui/words/threadWords';
 import type { RobustnessAnswer } from './useTracing';
+import { texts } from './texts';
 
 const runs = 1000;
 /** From this share of the runs on a focus is called sure. */
@@ -18,7 +19,7 @@ interface Props {
 }
 
 const sureWord = (share: number): string =>
-  share < closeCall ? 'Too close to call' : share < sureFrom ? 'Fairly sure' : 'Sure';
+  share < closeCall ? texts.tooCloseToCall : share < sureFrom ? texts.fairlySure : texts.sure;
 
 /** How sure the proposal is, in a word; a tap tells the figures behind it. */
 export function Confidence({ state, focus }: Props) {
@@ -29,9 +30,9 @@ export function Confidence({ state, focus }: Props) {
   if (wrong || stopped)
     return (
       <View style={styles.row}>
-        <Text style={styles.grow}>{wrong ?? `Stopped after ${done} of ${runs} runs.`}</Text>
+        <Text style={styles.grow}>{wrong ?? texts.stoppedAfterOfRuns(done, runs)}</Text>
         <Button mode="text" onPress={state.again}>
-          Check again
+          {texts.checkAgain}
         </Button>
       </View>
     );
@@ -43,13 +44,13 @@ export function Confidence({ state, focus }: Props) {
             <View style={[styles.track, styles.grow, { backgroundColor: own.sunk }]}>
               <View style={[styles.bar, { backgroundColor: own.dusk, width: `${(100 * done) / runs}%` }]} />
             </View>
-            <Text variant="bodySmall">{`${done} of ${runs} runs`}</Text>
+            <Text variant="bodySmall">{texts.ofRuns(done, runs)}</Text>
             <Button mode="text" compact onPress={state.stop}>
-              Stop
+              {texts.stop}
             </Button>
           </View>
         ) : (
-          <Text variant="bodySmall">Checking how sure this is</Text>
+          <Text variant="bodySmall">{texts.checkingHowSure}</Text>
         )}
       </View>
     );
@@ -74,7 +75,7 @@ export function Confidence({ state, focus }: Props) {
       {open
         ? told.map(({ id, share }) => (
             <Text key={id} variant="bodySmall">
-              {`“${nodeName(id)}” stays first in ${percent(share)} of ${sure.runs.toLocaleString('en')} looks graded slightly differently.`}
+              {texts.staysFirst(nodeName(id), percent(share), sure.runs.toLocaleString('en'))}
             </Text>
           ))
         : null}

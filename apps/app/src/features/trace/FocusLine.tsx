@@ -13,6 +13,7 @@ import { Button, Dialog, IconButton, Portal, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { threadNames } from '../../ui/words/threadWords';
+import { texts } from './texts';
 
 interface Props {
   discipline: Discipline;
@@ -27,11 +28,9 @@ interface Props {
 /** Why this focus, or why there is none. */
 function reasonFor({ thread, trace, chosen }: Pick<Props, 'thread' | 'trace' | 'chosen'>): string | null {
   const proposed = trace.focus[thread];
-  if (chosen !== proposed)
-    return `Your choice. Proposed: ${proposed ? nodeName(proposed) : 'no focus here'}.`;
+  if (chosen !== proposed) return texts.yourChoiceProposed(proposed ? nodeName(proposed) : texts.noFocusHere);
   if (!chosen) return noFocusWords(thread, trace);
-  if (trace.left.some(({ id }) => id === chosen))
-    return 'This works for the athlete and is listed under “Leave alone”. Consider no focus here.';
+  if (trace.left.some(({ id }) => id === chosen)) return texts.thisWorks;
   const reason = trace.reasons.find((each) => each.thread === thread);
   return reason ? focusWords(reason, trace) : null;
 }
@@ -54,14 +53,14 @@ export function FocusLine(props: Props) {
       <View style={styles.grow}>
         <Text variant="labelMedium">{threadNames[thread]}</Text>
         <Text variant="titleLarge" role="heading" aria-level={2}>
-          {chosen ? nodeName(chosen) : 'No focus'}
+          {chosen ? nodeName(chosen) : texts.noFocus}
         </Text>
         {reason ? <Text variant="bodySmall">{reason}</Text> : null}
       </View>
       {!trying && (choices.length || chosen) ? (
         <IconButton
           icon="pin-outline"
-          accessibilityLabel={`Choose another focus for ${threadNames[thread].toLowerCase()}`}
+          accessibilityLabel={texts.chooseAnotherFocusFor(threadNames[thread].toLowerCase())}
           style={styles.pin}
           onPress={() => setOpen(true)}
         />
@@ -75,17 +74,17 @@ export function FocusLine(props: Props) {
                 <PressableCard key={id} chosen={id === chosen} onPress={() => choose(id)}>
                   <Text variant="labelLarge">{nodeName(id)}</Text>
                   <Text variant="bodySmall">
-                    {`${Math.round(share * 100)} % of what you marked${id === proposed ? ', proposed' : ''}`}
+                    {texts.ofWhatYouMarked(Math.round(share * 100), id, proposed)}
                   </Text>
                 </PressableCard>
               ))}
               <PressableCard chosen={chosen === null} onPress={() => choose(null)}>
-                <Text variant="labelLarge">No focus on this thread</Text>
+                <Text variant="labelLarge">{texts.noFocusOnThisThread}</Text>
               </PressableCard>
             </ScrollView>
           </Dialog.ScrollArea>
           <Dialog.Actions>
-            <Button onPress={() => setOpen(false)}>Close</Button>
+            <Button onPress={() => setOpen(false)}>{texts.close}</Button>
           </Dialog.Actions>
         </Dialog>
       </Portal>

@@ -4,6 +4,7 @@ import { Text } from 'react-native-paper';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Heading } from '../../ui/Screen/Screen';
 import type { Chosen } from '../../ui/seam/picture';
+import { texts } from './texts';
 
 interface Props {
   findings: Findings;
@@ -16,13 +17,13 @@ interface Props {
 export function InWords({ findings, result, chosen, onChoose }: Props) {
   return (
     <View style={styles.root}>
-      <Text>{`${result.total.toFixed(1)} points marked on ${result.roots.length} findings.`}</Text>
+      <Text>{texts.pointsMarkedOnFindings(result.total.toFixed(1), result.roots.length)}</Text>
       {result.roots
         .filter(({ share }) => share >= 0.005)
         .map((root) => (
-          <Text key={root.id}>{`${chainWords(root, result.total)} That is ${percent(root.share)}.`}</Text>
+          <Text key={root.id}>{texts.thatIs(chainWords(root, result.total), percent(root.share))}</Text>
         ))}
-      {result.flows.length ? <Heading level={3}>Threads, strongest first</Heading> : null}
+      {result.flows.length ? <Heading level={3}>{texts.threadsStrongestFirst}</Heading> : null}
       {strongestFirst(result.flows).map((flow) => (
         <PressableCard
           key={`${flow.cause} ${flow.effect}`}

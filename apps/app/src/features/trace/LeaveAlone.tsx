@@ -2,13 +2,14 @@ import { leaveWords, nodeName, type Trace } from '@wrightonic/core';
 import { Text } from 'react-native-paper';
 import { Card } from '../../ui/Card/Card';
 import { Heading } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
 /** What was found and is left as it is, each with the reason. */
 export function LeaveAlone({ result }: { result: Trace }) {
   if (result.left.length + result.tactical.length === 0) return null;
   return (
     <Card>
-      <Heading level={3}>Leave alone</Heading>
+      <Heading level={3}>{texts.leaveAlone}</Heading>
       {result.left.map((left) => (
         <Text key={left.id}>
           <Text variant="labelLarge">{nodeName(left.id)}</Text>
@@ -17,8 +18,8 @@ export function LeaveAlone({ result }: { result: Trace }) {
       ))}
       {result.tactical.map((id) => (
         <Text key={id}>
-          <Text variant="labelLarge">{nodeName(id)}</Text>: tactical. It is shown and not traced; it causes
-          nothing in the delivery.
+          <Text variant="labelLarge">{nodeName(id)}</Text>
+          {texts.tacticalItIsShown}
         </Text>
       ))}
     </Card>

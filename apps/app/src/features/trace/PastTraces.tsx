@@ -12,17 +12,23 @@ import { Heading } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';
 import { threadNames } from '../../ui/words/threadWords';
 import { useTracing } from './useTracing';
+import { texts } from './texts';
 
 const outcomeWords: Record<Call['outcome'], string> = {
-  better: 'better at the next look',
-  same: 'the same at the next look',
-  worse: 'worse at the next look',
-  open: 'not looked at since',
+  better: texts.betterAtTheNext,
+  same: texts.theSame,
+  worse: texts.worseAtTheNext,
+  open: texts.notLookedAtSince,
 };
 
 const callWords = ({ thread, proposed, chosen, overruled, outcome }: Call): string =>
   overruled
-    ? `${threadNames[thread]}: ${chosen ? nodeName(chosen) : 'no focus'} instead of ${proposed ? nodeName(proposed) : 'none'}, ${outcomeWords[outcome]}`
+    ? texts.insteadOf(
+        threadNames[thread],
+        chosen ? nodeName(chosen) : texts.noFocus2,
+        proposed ? nodeName(proposed) : 'none',
+        outcomeWords[outcome],
+      )
     : `${threadNames[thread]}: ${nodeName(chosen!)}, ${outcomeWords[outcome]}`;
 
 /** Every trace of the athlete as it stood: what was proposed, what was chosen, and how it turned out. */
@@ -35,10 +41,9 @@ export function PastTraces({ page }: { page: TracePage }) {
     return error ? (
       <ErrorNotice error={error} again={() => void refetch()} />
     ) : (
-      <Waiting what="Reading the earlier traces" />
+      <Waiting what={texts.readingTheEarlierTraces} />
     );
-  if (data.length === 0 && page.strikes.length === 0)
-    return <Empty>No focus was accepted yet. Accept one, and it stands here.</Empty>;
+  if (data.length === 0 && page.strikes.length === 0) return <Empty>{texts.noFocusWasAccepted}</Empty>;
   return (
     <View style={styles.root}>
       {data.map((past) => (
@@ -48,20 +53,32 @@ export function PastTraces({ page }: { page: TracePage }) {
             aria-expanded={open === past.id}
             onPress={() => setOpen(open === past.id ? null : past.id)}
           >
-            <Text variant="titleMedium">{`${dayWords(past.date, today)}, by ${past.by}`}</Text>
+            <Text variant="titleMedium">{texts.by(dayWords(past.date, today), past.by)}</Text>
             {past.calls.map((call) => (
               <Text key={call.thread}>{callWords(call)}</Text>
             ))}
-            {past.reason ? <Text variant="bodySmall">{`Why: ${past.reason}`}</Text> : null}
-            <Text variant="bodySmall">{`Links of version ${past.result.catalogue}${past.result.removedLinks.length ? `, ${past.result.removedLinks.length} struck` : ''}`}</Text>
+            {past.reason ? <Text variant="bodySmall">{texts.why(past.reason)}</Text> : null}
+            <Text variant="bodySmall">
+              {texts.linksOfVersion(
+                past.result.catalogue,
+                past.result.removedLinks.length ? texts.struck(past.result.removedLinks.length) : '',
+              )}
+            </Text>
           </PressableCard>
           {open === past.id ? <Compared page={page} past={past} /> : null}
         </View>
       ))}
-      {page.strikes.length ? <Heading level={3}>Links struck and taken up again</Heading> : null}
+      {page.strikes.length ? <Heading level={3}>{texts.linksStruckAndRestored}</Heading> : null}
       {[...page.strikes].reverse().map(({ id, cause, effect, struck, reason, by, at }) => (
         <Text key={id}>
-          {`${dayWords(dayAt(new Date(at), academy.zone), today)}, ${by}: ${nodeName(cause)} causes ${nodeName(effect)}, ${struck ? 'struck' : 'taken up again'}. ${reason}`}
+          {texts.causesStruck(
+            dayWords(dayAt(new Date(at), academy.zone), today),
+            by,
+            nodeName(cause),
+            nodeName(effect),
+            struck,
+            reason,
+          )}
         </Text>
       ))}
     </View>
@@ -73,7 +90,7 @@ const rootIn = (result: Trace, id: string) => result.roots.find((root) => root.i
 /** The same look then and with today's links, approach and strikes. */
 function Compared({ page, past }: { page: TracePage; past: PastTrace }) {
   const look = page.looks.find(({ id }) => id === past.lookId);
-  return look ? <Beside page={page} past={past} look={look} /> : <Text>This look is not here any more.</Text>;
+  return look ? <Beside page={page} past={past} look={look} /> : <Text>{texts.thisLookIsNot}</Text>;
 }
 
 function Beside({
@@ -94,19 +111,23 @@ function Beside({
   };
   return (
     <View style={styles.root}>
-      <Heading level={3}>Then and today</Heading>
+      <Heading level={3}>{texts.thenAndToday}</Heading>
       <Seam
         discipline={page.athlete.discipline}
         findings={past.findings ?? look.findings}
         size="row"
-        label="As it was seen then"
+        label={texts.asItWasSeen}
       />
       <View style={styles.row}>
         <Text style={styles.name} variant="labelMedium">
-          Explains
+          {texts.accountsFor}
         </Text>
-        <Text style={styles.figure} variant="labelMedium">{`Then (${then.catalogue})`}</Text>
-        <Text style={styles.figure} variant="labelMedium">{`Today (${set.version})`}</Text>
+        <Text style={styles.figure} variant="labelMedium">
+          {texts.then(then.catalogue)}
+        </Text>
+        <Text style={styles.figure} variant="labelMedium">
+          {texts.today(set.version)}
+        </Text>
       </View>
       {ids.map((id) => (
         <View key={id} style={styles.row}>
@@ -117,13 +138,13 @@ function Beside({
       ))}
       <Text variant="bodySmall">
         {sameFocus(then.focus, now.focus)
-          ? 'The same focus would be proposed today.'
-          : `Today the proposal would be ${
+          ? texts.theSameFocusWould
+          : texts.todayTheProposalWould(
               [now.focus.lower, now.focus.arm]
                 .filter((id) => id !== null)
                 .map(nodeName)
-                .join(' and ') || 'no focus'
-            }.`}
+                .join(' and ') || texts.noFocus2,
+            )}
       </Text>
     </View>
   );

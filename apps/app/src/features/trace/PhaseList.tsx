@@ -13,6 +13,7 @@ import { useColours } from '../../theme/theme';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { StitchSign } from '../../ui/seam/Stitches';
 import { phaseNames } from '../../ui/seam/words';
+import { texts } from './texts';
 
 interface Props {
   discipline: Discipline;
@@ -34,7 +35,7 @@ export function PhaseList({ discipline, findings, result, onChoose }: Props) {
         <View
           key={phase}
           role="group"
-          aria-label={`${phaseNames[phase]}${phase === first ? ', first broken phase' : ''}`}
+          aria-label={`${phaseNames[phase]}${phase === first ? texts.firstBrokenPhase : ''}`}
           style={[
             styles.phase,
             {
@@ -48,8 +49,8 @@ export function PhaseList({ discipline, findings, result, onChoose }: Props) {
             <Text variant="titleMedium" style={styles.grow}>
               {phaseNames[phase]}
             </Text>
-            {phase === first ? <Text variant="labelLarge">First broken phase</Text> : null}
-            <Text variant="bodySmall">{`${looked} of ${checkpoints} looked at`}</Text>
+            {phase === first ? <Text variant="labelLarge">{texts.firstBrokenPhase2}</Text> : null}
+            <Text variant="bodySmall">{texts.ofLookedAt(looked, checkpoints)}</Text>
           </View>
           {found.map(({ id, grade }) => {
             const root = result.roots.find((each) => each.id === id);
@@ -62,15 +63,13 @@ export function PhaseList({ discipline, findings, result, onChoose }: Props) {
             );
           })}
           {found.length === 0 ? (
-            <Text variant="bodySmall">
-              {looked === 0 ? 'Nobody looked here.' : 'Clean where it was looked at.'}
-            </Text>
+            <Text variant="bodySmall">{looked === 0 ? texts.nobodyLookedHere : texts.cleanWhereItWas}</Text>
           ) : null}
         </View>
       ))}
       {unsure.length ? (
         <Text variant="bodySmall">
-          {`Before it, not everything was looked at in ${listed(unsure.map((phase) => phaseNames[phase]!.toLowerCase()))}; something earlier may yet be broken.`}
+          {texts.beforeItNotEverything(listed(unsure.map((phase) => phaseNames[phase]!.toLowerCase())))}
         </Text>
       ) : null}
     </View>

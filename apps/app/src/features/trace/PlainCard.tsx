@@ -7,6 +7,7 @@ import { Card } from '../../ui/Card/Card';
 import { Choices } from '../../ui/form/Choices';
 import { voiceNames } from '../../ui/words/kindWords';
 import { Heading } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
 /** Two sentences to say to the athlete and to the parent, in the athlete's cue voice. */
 export function PlainCard({
@@ -24,10 +25,10 @@ export function PlainCard({
   if (!words) return null;
   const said: [to: string, text: string][] =
     words.athlete === words.parent
-      ? [[`To ${athlete.givenName} and the parent`, words.athlete]]
+      ? [[texts.toAndTheParent(athlete.givenName), words.athlete]]
       : [
-          [`To ${athlete.givenName}`, words.athlete],
-          ['To the parent', words.parent],
+          [texts.to(athlete.givenName), words.athlete],
+          [texts.toTheParent, words.parent],
         ];
   const copy = (text: string) =>
     void navigator.clipboard?.writeText(text).then(
@@ -36,7 +37,7 @@ export function PlainCard({
     );
   return (
     <Card>
-      <Heading level={3}>In plain words</Heading>
+      <Heading level={3}>{texts.inPlainWords}</Heading>
       {said.map(([to, text]) => (
         <View key={to} style={styles.one}>
           <Text variant="labelMedium">{to}</Text>
@@ -45,15 +46,15 @@ export function PlainCard({
             mode="text"
             compact
             style={styles.start}
-            accessibilityLabel={`Copy the words ${to.toLowerCase()}`}
+            accessibilityLabel={texts.copyTheWords(to.toLowerCase())}
             onPress={() => copy(text)}
           >
-            {copied === text ? 'Copied' : 'Copy'}
+            {copied === text ? texts.copied : texts.copy}
           </Button>
         </View>
       ))}
       <Choices<Voice>
-        label="Cue voice"
+        label={texts.cueVoice}
         value={voice}
         onChange={setVoice}
         options={voices.map((value) => ({ value, text: voiceNames[value] }))}

@@ -20,6 +20,7 @@ import { Heading } from '../../ui/Screen/Screen';
 import type { Chosen } from '../../ui/seam/picture';
 import { WithReason } from './WithReason';
 import type { Traced } from './useTracing';
+import { texts } from './texts';
 
 interface Props {
   athlete: TracePage['athlete'];
@@ -52,23 +53,23 @@ function NodeRead({ node, findings, traced: { result }, trying, onTry, onClose }
     <>
       <Heading>{nodeName(node)}</Heading>
       <Text>
-        {grade === undefined ? 'Not looked at.' : `Graded ${severityNames[grade]}.`}
-        {root ? ` ${chainWords(root, result.total)} That is ${percent(root.share)} of the picture.` : ''}
+        {grade === undefined ? texts.notLookedAt : texts.graded(severityNames[grade])}
+        {root ? texts.thatIsOfWhat(chainWords(root, result.total), percent(root.share)) : ''}
       </Text>
       {nodeOf(node)?.type === 'flaw' && root ? <Text>{habitWords(node, result.bodyShares)}</Text> : null}
       <View style={styles.row}>
         {grade && !trying ? (
           <Button mode="outlined" onPress={() => onTry(node)}>
-            What if it were clean?
+            {texts.whatIfItWere}
           </Button>
         ) : null}
         {nodeOf(node)?.type === 'symptom' ? null : (
           <Button mode="text" onPress={() => router.navigate(`/drills?target=${node}`)}>
-            Drills for it
+            {texts.drillsForIt}
           </Button>
         )}
         <Button mode="text" onPress={onClose}>
-          Close
+          {texts.close}
         </Button>
       </View>
     </>
@@ -81,20 +82,18 @@ function ArcRead(props: Props & { cause: string; effect: string }) {
   const [striking, setStriking] = useState(false);
   const flow = traced.result.flows.find((each) => each.cause === cause && each.effect === effect);
   const weight = traced.set.links.find((each) => each.cause === cause && each.effect === effect)?.weight;
-  if (!flow) return <Text>This thread is not in the picture any more.</Text>;
+  if (!flow) return <Text>{texts.thisThreadIsNot}</Text>;
   return (
     <>
-      <Heading>{`${nodeName(cause)} causes ${nodeName(effect)}`}</Heading>
+      <Heading>{texts.causes2(nodeName(cause), nodeName(effect))}</Heading>
       <Text>{threadLine(flow, findings)}</Text>
       {weight === undefined ? null : (
-        <Text variant="bodySmall">
-          {`Weight ${weight.toFixed(2)}: a severe cause by itself would explain ${percent(weight)} of the effect.`}
-        </Text>
+        <Text variant="bodySmall">{texts.weightASevereCause(weight.toFixed(2), percent(weight))}</Text>
       )}
       {striking ? (
         <WithReason
-          label={`Why does it not hold for ${athlete.givenName}?`}
-          action={`Strike it for ${athlete.givenName}`}
+          label={texts.whyDoesntItApply(athlete.givenName)}
+          action={texts.strikeItFor(athlete.givenName)}
           onDone={(reason) => {
             dispatch(
               log(athlete.id, 'link-struck', { athleteId: athlete.id, cause, effect, struck: true, reason }),
@@ -107,11 +106,11 @@ function ArcRead(props: Props & { cause: string; effect: string }) {
         <View style={styles.row}>
           {trying ? null : (
             <Button mode="outlined" icon="close" onPress={() => setStriking(true)}>
-              Strike this link
+              {texts.strikeThisLink}
             </Button>
           )}
           <Button mode="text" onPress={onClose}>
-            Close
+            {texts.close}
           </Button>
         </View>
       )}

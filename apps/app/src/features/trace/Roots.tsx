@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import type { Chosen } from '../../ui/seam/picture';
 import { RootLine } from './RootLine';
+import { texts } from './texts';
 
 interface Props {
   result: Trace;
@@ -16,7 +17,7 @@ const few = 6;
 export function Roots({ result, chosen, onChoose }: Props) {
   const [all, setAll] = useState(false);
   const { roots, total } = result;
-  if (roots.length === 0) return <Text>Nothing that counts was marked.</Text>;
+  if (roots.length === 0) return <Text>{texts.nothingThatCountsWas}</Text>;
   return (
     <>
       {roots.slice(0, all ? undefined : few).map((root) => {
@@ -33,7 +34,7 @@ export function Roots({ result, chosen, onChoose }: Props) {
       })}
       {roots.length > few && !all ? (
         <Button mode="text" onPress={() => setAll(true)}>
-          {`${roots.length - few} smaller ones`}
+          {texts.smallerOnes2(roots.length - few)}
         </Button>
       ) : null}
     </>

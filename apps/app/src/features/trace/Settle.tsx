@@ -12,6 +12,7 @@ import { pointOf } from '../../ui/checkpoint/steps';
 import { Icon } from '../../ui/Icon/Icon';
 import { useWhom } from '../../ui/hooks/useWhom';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
+import { texts } from './texts';
 
 interface Props {
   athlete: TracePage['athlete'];
@@ -46,7 +47,7 @@ export function Settle({ athlete, look, result, opened }: Props) {
         node,
         severity,
         ...detail,
-        reason: 'Looked at next, from the trace',
+        reason: texts.lookedAtNextFrom,
       }),
     );
     setOpen(null);
@@ -57,7 +58,7 @@ export function Settle({ athlete, look, result, opened }: Props) {
       <PressableCard aria-expanded={all} onPress={() => setUnfolded(!all)} style={styles.head}>
         <View style={styles.row}>
           <Text variant="titleMedium" style={styles.grow}>
-            What would settle it
+            {texts.whatWouldSettleIt}
           </Text>
           <View style={styles.bars} aria-hidden>
             {result.gains.map(({ id, gain }) => (
@@ -79,7 +80,7 @@ export function Settle({ athlete, look, result, opened }: Props) {
             return (
               <PressableCard
                 key={id}
-                aria-label={`${test ? `Test ${test.name}` : 'Look'}: ${nodeName(id)}`}
+                aria-label={`${test ? texts.test(test.name) : texts.look}: ${nodeName(id)}`}
                 onPress={() => (path ? router.navigate(path) : setOpen(id))}
                 style={styles.one}
               >
@@ -88,7 +89,7 @@ export function Settle({ athlete, look, result, opened }: Props) {
                     {nodeName(id)}
                   </Text>
                   <Text variant="labelLarge" style={{ color: own.dusk }}>
-                    {path ? 'Test now' : 'Look now'}
+                    {path ? texts.testNow : texts.lookNow}
                   </Text>
                 </View>
                 <View style={[styles.track, { backgroundColor: own.sunk }]}>
@@ -123,7 +124,7 @@ export function Settle({ athlete, look, result, opened }: Props) {
             </ScrollView>
           </Dialog.ScrollArea>
           <Dialog.Actions>
-            <Button onPress={() => setOpen(null)}>Back to the trace</Button>
+            <Button onPress={() => setOpen(null)}>{texts.backToTheTrace}</Button>
           </Dialog.Actions>
         </Dialog>
       </Portal>

@@ -22,6 +22,7 @@ import { Heading, PageTitle } from '../../ui/Screen/Screen';
 import { threadNames, threads } from '../../ui/words/threadWords';
 import { TracePicture } from './TracePicture';
 import { useTracing } from './useTracing';
+import { texts } from './texts';
 
 /** What a printed page leaves inside its margins, px; `public/index.html` undoes the zoom for the printer. */
 const pageWidth = 700;
@@ -37,7 +38,7 @@ export function Sheet() {
   if (!page) return <NotRead error={unread} again={again} />;
   const finished = page.looks.filter((look) => look.finished);
   const look = finished.find((each) => each.id === wanted) ?? finished.at(-1);
-  if (!look) return <Empty>There is no finished look to print yet. Take one first.</Empty>;
+  if (!look) return <Empty>{texts.thereIsNoFinished}</Empty>;
   return <Printed key={look.id} id={id} page={page} look={look} />;
 }
 
@@ -46,7 +47,7 @@ function BesideRoots({ result }: { result: Trace }) {
   const further = result.left.slice(shownLeft, 6);
   return (
     <View style={styles.grow}>
-      {result.gains.length ? <Heading>Look next</Heading> : null}
+      {result.gains.length ? <Heading>{texts.lookNext}</Heading> : null}
       {result.gains.map(({ id: node, gain }) => (
         <Text
           key={node}
@@ -59,7 +60,7 @@ function BesideRoots({ result }: { result: Trace }) {
           {words}
         </Text>
       ))}
-      {result.left.length ? <Heading>Leave alone</Heading> : null}
+      {result.left.length ? <Heading>{texts.leaveAlone}</Heading> : null}
       {result.left.slice(0, shownLeft).map((left) => (
         <Text
           key={left.id}
@@ -90,13 +91,13 @@ function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRe
   const rest = result.roots.slice(shownRoots);
   return (
     <View style={styles.root} role="main">
-      <PageTitle>{`Trace of ${athlete.givenName} ${athlete.familyName}`}</PageTitle>
+      <PageTitle>{texts.traceOf(athlete.givenName, athlete.familyName)}</PageTitle>
       <View id="sheet-tools" style={styles.tools}>
         <Button mode="text" icon="chevron-left" onPress={() => router.navigate(`/athletes/${id}/trace`)}>
-          Back to the trace
+          {texts.backToTheTrace}
         </Button>
         <Button mode="contained" icon="printer" onPress={() => window.print()}>
-          Print this page
+          {texts.printThisPage}
         </Button>
       </View>
       <ScrollView style={styles.root} contentContainerStyle={styles.middle} tabIndex={0}>
@@ -107,7 +108,9 @@ function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRe
                 <Text variant="headlineMedium" role="heading" aria-level={1}>
                   {`${athlete.givenName} ${athlete.familyName}`}
                 </Text>
-                <Text variant="bodySmall">{`${kindWords(athlete)}. Look of ${longDay(look.date)} by ${look.by}.`}</Text>
+                <Text variant="bodySmall">
+                  {texts.lookOfBy(kindWords(athlete), longDay(look.date), look.by)}
+                </Text>
               </View>
               <View style={styles.end}>
                 <Text variant="titleMedium">{academy.name}</Text>
@@ -119,7 +122,7 @@ function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRe
               findings={input.findings}
               flows={result.flows}
               roots={result.roots}
-              label="The delivery with threads from cause to effect"
+              label={texts.theDeliveryWithThreads}
               marked={[focus.lower, focus.arm].filter((each) => each !== null)}
               chosen={null}
               grand
@@ -133,7 +136,7 @@ function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRe
                 return (
                   <View key={thread} style={styles.grow}>
                     <Text variant="labelMedium">{threadNames[thread]}</Text>
-                    <Text variant="titleMedium">{on ? nodeName(on) : 'No focus'}</Text>
+                    <Text variant="titleMedium">{on ? nodeName(on) : texts.noFocus}</Text>
                     {reason ? <Text variant="bodySmall">{focusWords(reason, result)}</Text> : null}
                   </View>
                 );
@@ -142,23 +145,25 @@ function Printed({ id, page, look }: { id: string; page: TracePage; look: LookRe
             {plain ? <Text variant="bodyMedium">{plain.athlete}</Text> : null}
             <View style={[styles.row, styles.rest]}>
               <View style={styles.grow}>
-                <Heading>What explains the picture</Heading>
+                <Heading>{texts.causes}</Heading>
                 {result.roots.slice(0, shownRoots).map((root) => (
                   <Text key={root.id} variant="bodySmall" style={styles.tight}>
                     {`${percent(root.share)}  ${nodeName(root.id)}`}
                   </Text>
                 ))}
                 {rest.length ? (
-                  <Text
-                    variant="bodySmall"
-                    style={styles.tight}
-                  >{`${percent(rest.reduce((sum, { share }) => sum + share, 0))}  ${rest.length} smaller ones`}</Text>
+                  <Text variant="bodySmall" style={styles.tight}>
+                    {texts.smallerOnes(percent(rest.reduce((sum, { share }) => sum + share, 0)), rest.length)}
+                  </Text>
                 ) : null}
               </View>
               <BesideRoots result={result} />
             </View>
             <Text variant="bodySmall" style={styles.small}>
-              {`Links of version ${result.catalogue}${result.removedLinks.length ? `, ${result.removedLinks.length} struck for this athlete` : ''}. Thick end of a thread: cause; thin end: effect. Wrightonic helps to plan practice. It is not a medical device and gives no diagnosis of an injury; with pain, ask a licensed clinician.`}
+              {texts.linksOfVersionThick(
+                result.catalogue,
+                result.removedLinks.length ? texts.struckForThisAthlete(result.removedLinks.length) : '',
+              )}
             </Text>
           </View>
         </PaperProvider>

@@ -12,6 +12,7 @@ import { PlainCard } from './PlainCard';
 import { Roots } from './Roots';
 import { Struck } from './Struck';
 import type { Traced } from './useTracing';
+import { texts } from './texts';
 
 type Sight = 'causes' | 'phases' | 'words' | 'earlier' | 'doubts';
 
@@ -32,15 +33,15 @@ export function Sights({ page, traced, chosen, onChoose, focus }: Props) {
   return (
     <>
       <Choices<Sight>
-        label="Behind the verdict"
+        label={texts.behindTheVerdict}
         value={by}
         onChange={setBy}
         options={[
-          { value: 'causes', text: 'Causes' },
-          { value: 'phases', text: 'Phases' },
-          { value: 'words', text: 'Words' },
-          { value: 'earlier', text: 'Earlier' },
-          { value: 'doubts', text: 'Doubts' },
+          { value: 'causes', text: texts.causes },
+          { value: 'phases', text: texts.phases },
+          { value: 'words', text: texts.words },
+          { value: 'earlier', text: texts.earlier },
+          { value: 'doubts', text: texts.doubts },
         ]}
       />
       {by === 'causes' ? (

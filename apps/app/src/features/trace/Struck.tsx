@@ -10,6 +10,7 @@ import { dayAt, dayWords } from '../../ui/words/days';
 import { Card } from '../../ui/Card/Card';
 import { Heading } from '../../ui/Screen/Screen';
 import { WithReason } from './WithReason';
+import { texts } from './texts';
 
 /** Links that do not hold for this athlete, with who said so and why; they can be taken up again. */
 export function Struck({ athlete, strikes }: Pick<TracePage, 'athlete' | 'strikes'>) {
@@ -21,17 +22,17 @@ export function Struck({ athlete, strikes }: Pick<TracePage, 'athlete' | 'strike
   if (now.length === 0) return null;
   return (
     <Card>
-      <Heading level={3}>{`Struck for ${athlete.givenName}`}</Heading>
+      <Heading level={3}>{texts.struckFor(athlete.givenName)}</Heading>
       {now.map(({ id, cause, effect, reason, by, at }) => (
         <View key={id} style={styles.one}>
           <Text>
-            <Text variant="labelLarge">{`${nodeName(cause)} causes ${nodeName(effect)}`}</Text>
+            <Text variant="labelLarge">{texts.causes2(nodeName(cause), nodeName(effect))}</Text>
             {`: ${reason} ${by}, ${dayWords(dayAt(new Date(at), academy.zone), today)}.`}
           </Text>
           {open === id ? (
             <WithReason
-              label="Why does it hold again?"
-              action="Take it up again"
+              label={texts.whyDoesItApply}
+              action={texts.restoreLink}
               onDone={(why) => {
                 dispatch(
                   log(athlete.id, 'link-struck', {
@@ -51,10 +52,10 @@ export function Struck({ athlete, strikes }: Pick<TracePage, 'athlete' | 'strike
               mode="text"
               compact
               style={styles.start}
-              accessibilityLabel={`Take up again: ${nodeName(cause)} causes ${nodeName(effect)}`}
+              accessibilityLabel={texts.restoreCauses(nodeName(cause), nodeName(effect))}
               onPress={() => setOpen(id)}
             >
-              Take it up again
+              {texts.restoreLink}
             </Button>
           )}
         </View>

@@ -5,6 +5,7 @@ import { useAthlete } from '../../store/useAthlete';
 import { Empty, NotRead } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { Traced } from './Traced';
+import { texts } from './texts';
 
 /** From what was seen to what causes it. */
 export function TraceScreen() {
@@ -17,11 +18,11 @@ export function TraceScreen() {
         <Empty
           action={
             <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/look`)}>
-              {page.looks.length ? 'Finish the look' : 'Take the first look'}
+              {page.looks.length ? texts.finishTheLook : texts.takeTheFirstLook}
             </Button>
           }
         >
-          {`A trace starts from a finished look. Most hangs on these, so look at them first: ${listed(lookFirst(page.athlete.discipline).map(nodeName))}.`}
+          {texts.aTraceStartsFrom(listed(lookFirst(page.athlete.discipline).map(nodeName)))}
         </Empty>
       </Pane>
     );

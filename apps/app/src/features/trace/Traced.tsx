@@ -22,6 +22,7 @@ import { useFocusChoice } from './useFocusChoice';
 import { useRobustness, useTracing } from './useTracing';
 import { isTooClose, Verdict } from './Verdict';
 import { TrialEffect, TrialMoves, WhatIf } from './WhatIf';
+import { texts } from './texts';
 
 interface ToolsProps {
   athlete: TracePage['athlete'];
@@ -33,15 +34,15 @@ interface ToolsProps {
 const Tools = ({ athlete, look, onTry }: ToolsProps) => (
   <View style={styles.tools}>
     <Button mode="outlined" icon="tune-variant" onPress={onTry}>
-      What if
+      {texts.whatIf}
     </Button>
     <Button
       mode="outlined"
       icon="printer"
-      accessibilityLabel="Print one page"
+      accessibilityLabel={texts.printOnePage}
       onPress={() => router.navigate(`/athletes/${athlete.id}/sheet?look=${look.id}`)}
     >
-      Print
+      {texts.print}
     </Button>
   </View>
 );
@@ -84,7 +85,7 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
       findings={traced.input.findings}
       flows={result.flows}
       roots={result.roots}
-      label={`${trying ? 'Trial over the' : 'The'} look of ${dayWords(look.date, today)} with threads from cause to effect, ${result.roots.length} findings. The same picture is in words under “Words”.`}
+      label={texts.trialOverTheLook(trying, dayWords(look.date, today), result.roots.length)}
       marked={[choice.focus.lower, choice.focus.arm].filter((each) => each !== null)}
       faint={traced.carried}
       chosen={chosen}
@@ -127,8 +128,8 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
       {trying ? null : (
         <Text variant="bodySmall">
           {carriedWords(traced.carried, today)}
-          {`From the look ${agoWords(look.date, today)}. Each thread runs from a cause, thick, to its effect, thin. Tap one to read it.`}
-          {choice.accepted ? ` ${choice.accepted.by} accepted the focus.` : ''}
+          {texts.fromTheLookEach(agoWords(look.date, today))}
+          {choice.accepted ? texts.acceptedTheFocus(choice.accepted.by) : ''}
         </Text>
       )}
     </>
@@ -167,7 +168,7 @@ export function Traced({ page, look }: { page: TracePage; look: LookRecord }) {
 const EndTrial = ({ onEnd }: { onEnd: () => void }) => (
   <ActionBar>
     <Button mode="contained" onPress={onEnd} contentStyle={styles.tall}>
-      End the trial
+      {texts.endTheTrial}
     </Button>
   </ActionBar>
 );

@@ -12,6 +12,7 @@ import { Confidence } from './Confidence';
 import { FocusLine } from './FocusLine';
 import type { FocusChoice } from './useFocusChoice';
 import type { RobustnessAnswer, Traced } from './useTracing';
+import { texts } from './texts';
 
 /** Whether small differences in the grades would put something else first. */
 export const isTooClose = ({ sure }: RobustnessAnswer): boolean =>
@@ -39,14 +40,14 @@ export function Verdict({ athlete, look, seen, choice, robustness, trial, childr
     return (
       <Card>
         <Text variant="titleLarge" role="heading" aria-level={2}>
-          Nothing to fix
+          {texts.nothingToFix}
         </Text>
-        <Text>Nothing that counts was marked in this look. Look again later.</Text>
+        <Text>{texts.nothingThatCountsWasMarked}</Text>
       </Card>
     );
   return (
     <Card style={styles.card}>
-      <Text variant="labelMedium">{any ? 'Work on' : 'No focus yet'}</Text>
+      <Text variant="labelMedium">{any ? texts.workOn : texts.noFocusYet}</Text>
       {!trial && tooThin(look.findings, seen.carried) ? <CannotJudge result={result} /> : null}
       <View style={wide ? styles.beside : styles.below}>
         {threads.map((thread) => (
@@ -63,22 +64,14 @@ export function Verdict({ athlete, look, seen, choice, robustness, trial, childr
         ))}
       </View>
       <Confidence state={robustness} focus={result.focus} />
-      {!trial && isTooClose(robustness) ? (
-        <Text>
-          Small differences in the grades would put something else first. Check what would settle it.
-        </Text>
-      ) : null}
+      {!trial && isTooClose(robustness) ? <Text>{texts.smallDifferences}</Text> : null}
       {athlete.age < oneFocusBelow ? (
-        <Text variant="bodySmall">{`Below age ${oneFocusBelow} there is one focus at a time.`}</Text>
+        <Text variant="bodySmall">{texts.belowAgeThere(oneFocusBelow)}</Text>
       ) : null}
-      {!trial && choice.stale ? (
-        <Text variant="bodySmall">
-          The picture has changed since this focus was accepted. The accepted one is under “Earlier”.
-        </Text>
-      ) : null}
+      {!trial && choice.stale ? <Text variant="bodySmall">{texts.thePictureHasChanged}</Text> : null}
       {choice.differs && !trial ? (
         <TextField
-          label="Why another focus than the proposed one?"
+          label={texts.whyAnotherFocusThan}
           value={choice.reason}
           onChange={choice.setReason}
           atMost={300}

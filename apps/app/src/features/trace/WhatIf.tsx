@@ -14,6 +14,7 @@ import { Card } from '../../ui/Card/Card';
 import { Notice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { StitchSign } from '../../ui/seam/Stitches';
+import { texts } from './texts';
 
 const shownRoots = 5;
 interface EffectProps {
@@ -26,10 +27,10 @@ export function TrialEffect({ before, after }: EffectProps) {
   const [was, is] = [before.roots[0]?.id, after.roots[0]?.id];
   return (
     <Notice icon="tune-variant">
-      <Text variant="labelLarge">A trial. Nothing of it is saved.</Text>
+      <Text variant="labelLarge">{texts.aTrialNothing}</Text>
       <Text role="status">
-        {`${before.total.toFixed(1)} points as it was seen, ${after.total.toFixed(1)} in the trial.`}
-        {was && is && was !== is ? ` “${nodeName(is)}” would lead instead of “${nodeName(was)}”.` : ''}
+        {texts.pointsAsItWas(before.total.toFixed(1), after.total.toFixed(1))}
+        {was && is && was !== is ? texts.wouldLeadInsteadOf(nodeName(is), nodeName(was)) : ''}
       </Text>
     </Notice>
   );
@@ -41,10 +42,10 @@ export function TrialMoves({ before, after }: EffectProps) {
   if (moved.length === 0) return null;
   return (
     <Card>
-      <Heading>What it would change</Heading>
+      <Heading>{texts.whatItWouldChange}</Heading>
       {moved.map((root) => (
         <Text key={root.id}>
-          {`${nodeName(root.id)}: ${root.before.toFixed(1)} becomes ${root.after.toFixed(1)}`}
+          {texts.becomes(nodeName(root.id), root.before.toFixed(1), root.after.toFixed(1))}
         </Text>
       ))}
     </Card>
@@ -70,7 +71,7 @@ export function WhatIf({ seen, trial, gains, onTrial }: Props) {
   };
   return (
     <Card>
-      <Heading>What if</Heading>
+      <Heading>{texts.whatIf}</Heading>
       {[...present, ...offered].map((id) => {
         const grade = trial[id] ?? seen[id];
         return (
@@ -79,7 +80,7 @@ export function WhatIf({ seen, trial, gains, onTrial }: Props) {
               <Text>{nodeName(id)}</Text>
               {id in trial ? (
                 <Text variant="bodySmall">
-                  {seen[id] === undefined ? 'not looked at' : `seen ${severityNames[seen[id]!]}`}
+                  {seen[id] === undefined ? texts.notLookedAt2 : texts.seen(severityNames[seen[id]!])}
                 </Text>
               ) : null}
             </View>
@@ -90,7 +91,7 @@ export function WhatIf({ seen, trial, gains, onTrial }: Props) {
                   key={severity}
                   role="button"
                   aria-pressed={chosen}
-                  aria-label={`What if ${nodeName(id)} were ${severityNames[severity]}`}
+                  aria-label={texts.whatIfWere(nodeName(id), severityNames[severity])}
                   onPress={() => set(id, severity)}
                   style={[
                     styles.grade,

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { TextField } from '../../ui/form/TextField';
+import { texts } from './texts';
 
 interface Props {
   label: string;
@@ -21,7 +22,7 @@ export function WithReason({ label, action, onDone, onLeave }: Props) {
           {action}
         </Button>
         <Button mode="text" onPress={onLeave}>
-          Leave it
+          {texts.cancel}
         </Button>
       </View>
     </View>

@@ -12,6 +12,7 @@ import { Heading, Screen } from '../../ui/Screen/Screen';
 import { useBook } from '../../ui/hooks/useBook';
 import { entryWords, whatToDo } from './entryWords';
 import { selectConnected, selectRefused, selectUnkept, selectUnsent } from '../../store/selectors';
+import { texts } from './texts';
 
 const shown = 40;
 
@@ -25,45 +26,32 @@ export function Unsent() {
   const { person } = useMe();
   const others = unsent.filter(({ personId }) => personId !== person.id).length;
   return (
-    <Screen title="Not sent" back={{ label: 'Back', to: '/' }}>
-      <Text>
-        {connected
-          ? 'The server answers. What waits goes out by itself.'
-          : 'No connection. Everything is kept on this device and goes out by itself, in order, when there is one again.'}
-      </Text>
-      {unkept ? (
-        <Notice alert>
-          This browser has no room to keep entries: they are in this page alone. Leave it open until they are
-          sent, or free some room on the device.
-        </Notice>
-      ) : null}
-      {refused.length ? <Heading>Refused</Heading> : null}
+    <Screen title={texts.notSent} back={{ label: texts.back, to: '/' }}>
+      <Text>{connected ? texts.connectedWaitingEntriesAre : texts.noConnectionEverything}</Text>
+      {unkept ? <Notice alert>{texts.thisBrowserHasNo}</Notice> : null}
+      {refused.length ? <Heading>{texts.refused}</Heading> : null}
       {refused.map((entry) => (
         <Card key={entry.event.id}>
           <Line entry={entry} />
-          <Text>{`Not taken: ${entry.why}`}</Text>
+          <Text>{texts.notAccepted(entry.why)}</Text>
           <Text variant="bodySmall">{whatToDo(entry.why!)}</Text>
           <Button mode="outlined" style={styles.start} onPress={() => void dispatch(dismiss(entry.event.id))}>
-            Seen, take it out
+            {texts.removeFromTheList}
           </Button>
         </Card>
       ))}
-      {unsent.length ? <Heading>{`Waiting: ${unsent.length}`}</Heading> : null}
-      {others ? (
-        <Notice>{`${others} were logged by somebody else and go out when they sign in on this device.`}</Notice>
-      ) : null}
+      {unsent.length ? <Heading>{texts.waiting(unsent.length)}</Heading> : null}
+      {others ? <Notice>{texts.wereLoggedBySomebody(others)}</Notice> : null}
       {unsent.slice(0, shown).map((entry) => (
         <Line key={entry.event.id} entry={entry} />
       ))}
-      {unsent.length > shown ? <Text>{`and ${unsent.length - shown} more`}</Text> : null}
+      {unsent.length > shown ? <Text>{texts.andMore(unsent.length - shown)}</Text> : null}
       {unsent.length ? (
         <Button mode="outlined" style={styles.start} onPress={() => dispatch(sendWanted())}>
-          Try now
+          {texts.tryNow}
         </Button>
       ) : null}
-      {unsent.length + refused.length === 0 ? (
-        <Empty>Everything that was logged here is at the server.</Empty>
-      ) : null}
+      {unsent.length + refused.length === 0 ? <Empty>{texts.everythingLoggedHereHas}</Empty> : null}
     </Screen>
   );
 }

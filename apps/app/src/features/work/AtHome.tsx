@@ -6,19 +6,20 @@ import { dayWords } from '../../ui/words/days';
 import { Notice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { useBook } from '../../ui/hooks/useBook';
+import { texts } from './texts';
 
 const shownDays = 7;
 
 /** Sets of a drill on a day, as far as they were done; of how many, where it is assigned. */
 function doneWords(sets: readonly HomeSet[], of: number | null): string {
-  if (sets.length === 0) return `none of ${of}`;
+  if (sets.length === 0) return texts.noneOf(of);
   const counted = sets.filter(({ clean }) => clean !== null);
   const clean = counted.reduce((sum, set) => sum + set.clean!, 0);
   const reps = counted.reduce((sum, set) => sum + set.clean! + (set.missed ?? 0), 0);
   return [
-    of === null ? `${sets.length} ${sets.length === 1 ? 'set' : 'sets'}` : `${sets.length} of ${of}`,
-    counted.length ? `${clean} of ${reps} clean` : '',
-    sets.some(({ late }) => late) ? 'ticked late' : '',
+    of === null ? `${sets.length} ${sets.length === 1 ? 'set' : 'sets'}` : texts.of5(sets.length, of),
+    counted.length ? texts.ofClean3(clean, reps) : '',
+    sets.some(({ late }) => late) ? texts.tickedLate : '',
   ]
     .filter(Boolean)
     .join(', ');
@@ -51,10 +52,10 @@ export function AtHome({ page, today }: { page: WorkPage; today: string }) {
   };
   return (
     <Card>
-      <Heading>At home</Heading>
+      <Heading>{texts.atHome2}</Heading>
       {pain.map((each) => (
         <Notice key={each.at} alert={each.level === 'pain'}>
-          {`${dayWords(each.date, today)}: ${each.level === 'pain' ? 'pain' : `soreness ${each.score} of 10`}, ${each.site}.${each.level === 'pain' ? ' Ask a licensed clinician before going on.' : ''}`}
+          {`${dayWords(each.date, today)}: ${each.level === 'pain' ? 'pain' : texts.sorenessOf(each.score)}, ${each.site}.${each.level === 'pain' ? texts.askALicensedClinician : ''}`}
         </Notice>
       ))}
       {days.map((date) => (
@@ -62,10 +63,10 @@ export function AtHome({ page, today }: { page: WorkPage; today: string }) {
       ))}
       {games.map((game) => (
         <Text key={`${game.date} ${game.title}`}>
-          {`${dayWords(game.date, today)}: ${game.pitches} pitches in a game, ${game.title}`}
+          {texts.pitchesInAGame(dayWords(game.date, today), game.pitches, game.title)}
         </Text>
       ))}
-      <Text variant="bodySmall">As ticked on the page behind the link. The gate counts sessions alone.</Text>
+      <Text variant="bodySmall">{texts.asTicked}</Text>
     </Card>
   );
 }

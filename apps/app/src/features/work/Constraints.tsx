@@ -11,8 +11,9 @@ import { useBook } from '../../ui/hooks/useBook';
 import { Notice } from '../../ui/Notice/Notice';
 import { constraintsNow, repsOfSet } from './sets';
 import type { Session } from './useSession';
+import { texts } from './texts';
 
-const names = { add: 'Add it', remove: 'Remove it', return: 'Bring it back' } as const;
+const names = { add: texts.addIt, remove: texts.removeIt, return: texts.bringItBack } as const;
 
 const sameOnes = (a: readonly string[], b: readonly string[]): boolean =>
   a.length === b.length && a.every((id) => b.includes(id));
@@ -86,22 +87,22 @@ export function ConstraintRow({ constraining, words }: { constraining: Constrain
           compact
           mode={on.length ? 'contained-tonal' : 'outlined'}
           icon="pencil"
-          accessibilityLabel={`Change constraints: ${named.join(', ') || 'none'}`}
+          accessibilityLabel={texts.changeConstraints(named.join(', ') || 'none')}
           style={styles.grow}
           contentStyle={styles.start}
           onPress={() => setOpen(true)}
         >
-          {named.join(', ') || 'No constraint'}
+          {named.join(', ') || texts.noConstraint}
         </Button>
         <Text variant="titleMedium" role="status" aria-label={`${words}. ${setWords(reps, total)}`}>
           {total ? `${words} · ${reps.clean}/${total}` : words}
         </Text>
         <Button compact mode="contained-tonal" disabled={total === 0} onPress={done}>
-          Set done
+          {texts.setDone}
         </Button>
       </View>
       <Text variant="bodySmall" style={way ? styles.way : styles.none}>
-        {way ? `Workaround: ${nodeName(way)}` : ''}
+        {way ? texts.workaround(nodeName(way)) : ''}
       </Text>
       {open ? <ConstraintSheet constraining={constraining} onClose={() => setOpen(false)} /> : null}
     </>
@@ -109,36 +110,36 @@ export function ConstraintRow({ constraining, words }: { constraining: Constrain
 }
 
 const setWords = ({ clean }: { clean: number }, total: number): string =>
-  total ? `This set: ${clean} of ${total} clean` : 'No rep of this set yet';
+  total ? texts.thisSetOfClean(clean, total) : texts.noRep;
 
 function ConstraintSheet({ constraining, onClose }: { constraining: Constraining; onClose: () => void }) {
   const { all, on, setOn, way, setWay, ways } = constraining;
   return (
     <Portal>
       <Dialog visible onDismiss={onClose} style={styles.dialog}>
-        <Dialog.Title>Constraints, in order</Dialog.Title>
+        <Dialog.Title>{texts.constraintsInOrder}</Dialog.Title>
         <Dialog.ScrollArea>
           <ScrollView contentContainerStyle={styles.inside}>
             <CheckboxGroup
-              label="Constraints in use"
+              label={texts.constraintsInUse}
               options={all.map((value) => ({ value, text: constraintOf(value)?.name ?? value }))}
               value={on}
               onChange={setOn}
             />
             <Choices<string | null>
-              label="They found a workaround"
+              label={texts.theyFoundAWorkaround}
               shown
               value={way}
               onChange={setWay}
               options={[
-                { value: null, text: 'None' },
+                { value: null, text: texts.none },
                 ...ways.map((value) => ({ value, text: nodeName(value) })),
               ]}
             />
           </ScrollView>
         </Dialog.ScrollArea>
         <Dialog.Actions>
-          <Button onPress={onClose}>Done</Button>
+          <Button onPress={onClose}>{texts.done}</Button>
         </Dialog.Actions>
       </Dialog>
     </Portal>

@@ -16,6 +16,7 @@ import { OneDrill } from './OneDrill';
 import { drillsToday, withWorked } from './session';
 import type { Session } from './useSession';
 import { WorkTop } from './WorkTop';
+import { texts } from './texts';
 
 interface Props {
   page: WorkPage;
@@ -56,14 +57,8 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   const shut = (
     <>
       <LockNotice athlete={page.athlete} pain={page.pain} />
-      {why ? (
-        <Notice
-          alert={!drill}
-        >{`${closed.length} ${closed.length === 1 ? 'drill is' : 'drills are'} closed: ${why}.`}</Notice>
-      ) : null}
-      {pain.level === 'pain' ? (
-        <Notice alert>Pain stops the session. Ask a licensed clinician before going on.</Notice>
-      ) : null}
+      {why ? <Notice alert={!drill}>{texts.drillIsClosed(closed.length, why)}</Notice> : null}
+      {pain.level === 'pain' ? <Notice alert>{texts.painStopsTheSession}</Notice> : null}
     </>
   );
   const last = at >= open.length - 1;
@@ -76,11 +71,11 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
           session={session}
           planned={planned}
           drill={drill}
-          place={`${at + 1} of ${open.length}`}
+          place={texts.of2(at + 1, open.length)}
           before={
             <IconButton
               icon="chevron-left"
-              accessibilityLabel="Drill before"
+              accessibilityLabel={texts.previousDrill}
               disabled={at === 0}
               onPress={() => go(at - 1)}
             />
@@ -88,7 +83,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
           after={
             <IconButton
               icon={last ? 'plus' : 'chevron-right'}
-              accessibilityLabel={last ? 'One more drill' : 'Next drill'}
+              accessibilityLabel={last ? texts.oneMoreDrill : texts.nextDrill}
               onPress={() => (last ? setPicking(true) : go(at + 1))}
             />
           }
@@ -101,11 +96,11 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
           <Empty
             action={
               <Button mode="outlined" icon="plus" onPress={() => setPicking(true)}>
-                One more drill
+                {texts.oneMoreDrill}
               </Button>
             }
           >
-            No drill is left for today. Add one, or end the session, so that what was said is kept.
+            {texts.noDrillIsLeft}
           </Empty>
           {closed.map((each) => (
             <Text key={each.drill.id} variant="bodySmall">{`${each.drill.name}: ${each.why}`}</Text>

@@ -11,6 +11,7 @@ import { cueOwnerNames } from '../../ui/words/kindWords';
 import { Heading } from '../../ui/Screen/Screen';
 import { useBook } from '../../ui/hooks/useBook';
 import { cuesOfDrill } from './session';
+import { texts } from './texts';
 
 /** For each focus the cues that were tried, in the order of time, and how the reps after each went. */
 export function CueDialogue({ page }: { page: WorkPage }) {
@@ -30,7 +31,7 @@ export function CueDialogue({ page }: { page: WorkPage }) {
   if (threads.length === 0) return null;
   return (
     <>
-      <Heading>Cues so far</Heading>
+      <Heading>{texts.cuesSoFar}</Heading>
       {threads.map(({ focus, worked }) => (
         <Card key={focus}>
           <Heading level={3}>{nodeName(focus)}</Heading>
@@ -50,19 +51,19 @@ export function CueDialogue({ page }: { page: WorkPage }) {
                       {[
                         cueOwnerNames[line.whose],
                         ...(line.since
-                          ? [`since ${dayWords(dayAt(new Date(line.since), academy.zone), today)}`]
+                          ? [texts.since(dayWords(dayAt(new Date(line.since), academy.zone), today))]
                           : []),
                         cueCountWords(line),
                       ].join(' · ')}
                     </Text>
                   </View>
                   {line.live ? (
-                    <Text variant="labelLarge">In use</Text>
+                    <Text variant="labelLarge">{texts.inUse}</Text>
                   ) : (
                     <Button
                       mode="outlined"
                       compact
-                      accessibilityLabel={`Use “${line.text}”`}
+                      accessibilityLabel={texts.use2(line.text)}
                       onPress={() =>
                         dispatch(
                           log(athlete.id, 'cue-chosen', {
@@ -74,7 +75,7 @@ export function CueDialogue({ page }: { page: WorkPage }) {
                         )
                       }
                     >
-                      Use this one
+                      {texts.useThisOne}
                     </Button>
                   )}
                 </View>
@@ -83,10 +84,7 @@ export function CueDialogue({ page }: { page: WorkPage }) {
           ))}
         </Card>
       ))}
-      <Text variant="bodySmall">
-        The cue in use is the one in the session, on the sheet and at home. In brackets: the clean share and
-        its 90 % interval.
-      </Text>
+      <Text variant="bodySmall">{texts.theCueInUse}</Text>
     </>
   );
 }
@@ -105,7 +103,7 @@ function totalsWords({ athlete, drillTotals }: WorkPage, id: string, book: Drill
       const own = ofDrill.filter((total) => keyOf(total) === key);
       const clean = own.reduce((sum, total) => sum + total.clean, 0);
       const all = own.reduce((sum, total) => sum + total.clean + total.missed, 0);
-      return all ? [`${nameOf(key)} ${clean} of ${all}`] : [];
+      return all ? [texts.of6(nameOf(key), clean, all)] : [];
     });
     return said.length ? [`${title}: ${said.join('; ')}.`] : [];
   };
@@ -118,13 +116,13 @@ function totalsWords({ athlete, drillTotals }: WorkPage, id: string, book: Drill
   ];
   return [
     ...by(
-      'By level',
+      texts.byLevel,
       [...new Set(levels)],
       ({ level }) => level,
       (level) => level,
     ),
     ...by(
-      'By side',
+      texts.bySide,
       repSides,
       ({ side }) => side,
       (side) => repSideWords(side, athlete.throws, dose),

@@ -10,6 +10,7 @@ import { Notice } from '../../ui/Notice/Notice';
 import { CueSheet } from './CueSheet';
 import { cuesOfDrill } from './session';
 import type { Session } from './useSession';
+import { texts } from './texts';
 
 interface Props {
   page: WorkPage;
@@ -30,16 +31,14 @@ export function CueLine({ page, session, drill }: Props) {
     <View style={styles.root}>
       <Pressable
         role="button"
-        aria-label={`Change cue “${cue}”`}
+        aria-label={texts.changeCue(cue)}
         onPress={() => setChanging(true)}
         style={styles.cue}
       >
         <Text variant="headlineMedium" style={styles.text}>{`“${cue}”`}</Text>
         <Icon name="pencil" size={18} colour={own.dusk} />
       </Pressable>
-      {cuesHere > mostCuesASession ? (
-        <Notice>{`That is ${cuesHere} new cues this session. Most athletes can use two at most.`}</Notice>
-      ) : null}
+      {cuesHere > mostCuesASession ? <Notice>{texts.thatIsNewCues(cuesHere)}</Notice> : null}
       {changing ? (
         <CueSheet
           drill={drill}

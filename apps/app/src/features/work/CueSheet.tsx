@@ -16,6 +16,7 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { useBook } from '../../ui/hooks/useBook';
 import { Sheet } from './Sheet';
 import { TextField } from '../../ui/form/TextField';
+import { texts } from './texts';
 
 interface Props {
   drill: Drill;
@@ -43,43 +44,43 @@ export function CueSheet({ drill, lines, onCue, onClose }: Props) {
   const tooLong = typed.length > longestCue;
   return (
     <Sheet
-      title="Change the cue"
+      title={texts.changeTheCue}
       onClose={onClose}
       action={
         <Button mode="contained" disabled={!typed || tooLong} onPress={() => choose(typed, whose)}>
-          Use these words
+          {texts.useTheseWords}
         </Button>
       }
     >
-      <View role="group" aria-label="Cues" style={styles.cues}>
+      <View role="group" aria-label={texts.cues} style={styles.cues}>
         {lines.map((line) => (
           <PressableCard
             key={line.text}
-            aria-label={`Use “${line.text}”${line.live ? ', the cue now' : ''}`}
+            aria-label={texts.useTheCueNow(line.text, line.live)}
             onPress={() => (line.live ? onClose() : choose(line.text, line.whose))}
           >
             <Text variant="titleMedium">{`“${line.text}”`}</Text>
             <Text variant="bodySmall">
-              {`${line.live ? 'Now. ' : ''}${cueOwnerNames[line.whose]}; ${cueCountWords(line)}`}
+              {`${line.live ? texts.now : ''}${cueOwnerNames[line.whose]}; ${cueCountWords(line)}`}
             </Text>
           </PressableCard>
         ))}
         {fresh.map((words) => (
-          <PressableCard key={words} aria-label={`Use “${words}”`} onPress={() => choose(words, 'drill')}>
+          <PressableCard key={words} aria-label={texts.use(words)} onPress={() => choose(words, 'drill')}>
             <Text variant="titleMedium">{`“${words}”`}</Text>
-            <Text variant="bodySmall">{`${cueOwnerNames.drill}; not used yet`}</Text>
+            <Text variant="bodySmall">{texts.notUsedYet(cueOwnerNames.drill)}</Text>
           </PressableCard>
         ))}
       </View>
       <TextField
-        label="Or in other words"
-        name="The cue in other words"
+        label={texts.orInOtherWords}
+        name={texts.theCueInOther}
         value={text}
         onChange={setText}
-        wrong={tooLong ? `A cue has at most ${longestCue} letters; this one has ${typed.length}.` : undefined}
+        wrong={tooLong ? texts.aCueHas(longestCue, typed.length) : undefined}
       />
       <Choices<CueOwner>
-        label="Whose words"
+        label={texts.whoseWords}
         shown
         value={whose}
         onChange={setWhose}

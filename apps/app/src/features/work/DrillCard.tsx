@@ -14,6 +14,7 @@ import { Notice } from '../../ui/Notice/Notice';
 import { Seam } from '../../ui/seam/Seam';
 import { restWords } from '../../ui/words/restWords';
 import type { Session } from './useSession';
+import { texts } from './texts';
 
 interface Props {
   page: WorkPage;
@@ -36,9 +37,7 @@ export function DrillCard({ page, session, drill, throwsLeft, children }: Props)
   return (
     <>
       {drill.throws && throwsLeft <= 0 ? (
-        <Notice alert>
-          {restWords(limits, today) ?? 'Today’s throws are used up. Any further throw goes beyond the limit.'}
-        </Notice>
+        <Notice alert>{restWords(limits, today) ?? texts.todaysThrowsAreUsed}</Notice>
       ) : null}
       <LevelPick page={page} drill={drill} />
       {children}
@@ -46,13 +45,13 @@ export function DrillCard({ page, session, drill, throwsLeft, children }: Props)
       <Text style={athlete.voice === 'detail' ? null : styles.middle}>
         {athlete.voice === 'detail' ? drillDetail(drill.id, book) : drill.what}
       </Text>
-      {drill.caution ? <Notice>{`Care: ${drill.caution}`}</Notice> : null}
+      {drill.caution ? <Notice>{texts.care(drill.caution)}</Notice> : null}
       {notes.map((note) => (
         <View key={note.id} style={styles.note}>
-          <Text style={styles.grow}>{`Noted: ${note.text}`}</Text>
+          <Text style={styles.grow}>{texts.noted(note.text)}</Text>
           <IconButton
             icon="close"
-            accessibilityLabel={`Remove the note: ${note.text}`}
+            accessibilityLabel={texts.removeTheNote(note.text)}
             onPress={() => session.inSession().takeBack(note.id)}
           />
         </View>
@@ -61,7 +60,7 @@ export function DrillCard({ page, session, drill, throwsLeft, children }: Props)
         discipline={athlete.discipline}
         findings={noFindings}
         size="tiny"
-        label="What this drill works on is marked"
+        label={texts.whatThisDrillWorks}
         marked={drill.targets}
       />
     </>
@@ -80,7 +79,7 @@ function FigureOnce({ athlete, drill, figure }: FigureProps) {
   if (!open)
     return (
       <Button mode="text" icon="human" style={styles.figure} onPress={() => setOpen(true)}>
-        Show the figure
+        {texts.showTheFigure}
       </Button>
     );
   return (

@@ -6,6 +6,7 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { stageWords } from '../../ui/words/stageWords';
 import { useBook } from '../../ui/hooks/useBook';
 import { Sheet } from './Sheet';
+import { texts } from './texts';
 
 interface Props {
   page: WorkPage;
@@ -34,9 +35,9 @@ export function DrillPick({ page, here, onPick, onClose }: Props) {
     onClose();
   };
   return (
-    <Sheet title="One more drill" onClose={onClose}>
-      <PickOne label="Other drill" options={others} value={null} onPick={(id) => id && pick(id)} />
-      {near.length ? <Text variant="labelMedium">On the ladder</Text> : null}
+    <Sheet title={texts.oneMoreDrill} onClose={onClose}>
+      <PickOne label={texts.otherDrill} options={others} value={null} onPick={(id) => id && pick(id)} />
+      {near.length ? <Text variant="labelMedium">{texts.onTheLadder}</Text> : null}
       <View style={styles.near}>
         {near.map(({ drill, stage }) => (
           <PressableCard key={drill} onPress={() => pick(drill)}>

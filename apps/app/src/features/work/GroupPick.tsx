@@ -4,6 +4,7 @@ import { CheckboxGroup } from '../../ui/form/Choices';
 import { PickOne } from '../../ui/form/PickOne';
 import { largestGroup } from './group';
 import { Sheet } from './Sheet';
+import { texts } from './texts';
 
 interface Props {
   athleteId: string;
@@ -24,18 +25,18 @@ export function GroupPick({ athleteId, group, roster, lessons, onPick, onClose }
     if (all.length <= largestGroup) onPick(all);
   };
   return (
-    <Sheet title="Who works together" close="Done" onClose={onClose}>
+    <Sheet title={texts.whoWorksTogether} close={texts.done} onClose={onClose}>
       <CheckboxGroup
-        label="Lessons of today"
+        label={texts.lessonsOfToday}
         options={today.map((value) => ({ value, text: names.get(value) ?? '…' }))}
         value={group}
         onChange={pick}
       />
       {full ? (
-        <Text role="status">Six at most. Take one out to add another.</Text>
+        <Text role="status">{texts.sixAtMostRemove}</Text>
       ) : (
         <PickOne
-          label="Athlete to add"
+          label={texts.athleteToAdd}
           options={roster
             .filter(({ id }) => !today.includes(id))
             .map(({ id }) => ({ value: id, text: names.get(id)! }))}

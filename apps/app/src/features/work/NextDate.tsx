@@ -11,6 +11,7 @@ import { useMe, useToday } from '../../store/useAthlete';
 import { Choices } from '../../ui/form/Choices';
 import { clockAt, longDay, weekday } from '../../ui/words/days';
 import { selectEntries } from '../../store/selectors';
+import { texts } from './texts';
 
 /** After so many days people usually come again. */
 const usual = [2, 3, 4, 7, 14];
@@ -50,15 +51,15 @@ export function NextDate({ page: stored }: { page: WorkPage }) {
     <View style={styles.root}>
       <View style={styles.row}>
         <Text role="status" style={styles.grow}>
-          {next ? longDay(next.date) : 'None in the diary yet'}
+          {next ? longDay(next.date) : texts.noneInTheDiary}
         </Text>
         <Button mode="text" compact aria-expanded={open} onPress={() => setOpen(!open)}>
-          {next ? 'Add another' : 'Add a lesson'}
+          {next ? texts.addAnother : texts.addALesson}
         </Button>
       </View>
       {open ? (
         <Choices<string | null>
-          label="Day of the next lesson"
+          label={texts.dayOfTheNext}
           value={date}
           onChange={setDate}
           options={usual.map((days) => {
@@ -69,7 +70,7 @@ export function NextDate({ page: stored }: { page: WorkPage }) {
       ) : null}
       {date ? (
         <Button mode="contained-tonal" icon="calendar-plus" style={styles.start} onPress={plan}>
-          {`Add ${longDay(date)}, ${time}`}
+          {texts.add(longDay(date), time)}
         </Button>
       ) : null}
     </View>

@@ -4,6 +4,7 @@ import { Button, Text } from 'react-native-paper';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Sheet } from './Sheet';
 import { TextField } from '../../ui/form/TextField';
+import { texts } from './texts';
 
 interface Props {
   /** Name of the drill. */
@@ -14,13 +15,13 @@ interface Props {
 
 /** What is noted most often, so that a thumb is enough. */
 const usual = [
-  'Found it without help',
-  'Better at the end',
-  'Rushes when tired',
-  'Needs the constraint',
-  'Try it smaller',
-  'Lost it on the mound',
-  'Show the clip',
+  texts.foundItWithoutHelp,
+  texts.betterAtTheEnd,
+  texts.rushesWhenTired,
+  texts.needsTheConstraint,
+  texts.tryItSmaller,
+  texts.lostIt,
+  texts.showTheClip,
 ];
 
 /** A note with one tap, or in one’s own words. */
@@ -32,11 +33,11 @@ export function NoteSheet({ about, onNote, onClose }: Props) {
   };
   return (
     <Sheet
-      title={`Note on ${about}`}
+      title={texts.noteOn(about)}
       onClose={onClose}
       action={
         <Button mode="contained" disabled={!text.trim()} onPress={() => note(text.trim())}>
-          Keep
+          {texts.keep}
         </Button>
       }
     >
@@ -48,8 +49,8 @@ export function NoteSheet({ about, onNote, onClose }: Props) {
         ))}
       </View>
       <TextField
-        label="In your own words"
-        name="Note in your own words"
+        label={texts.inYourOwnWords}
+        name={texts.noteInYourOwn}
         value={text}
         onChange={setText}
         atMost={300}

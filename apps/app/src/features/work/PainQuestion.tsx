@@ -6,6 +6,7 @@ import { Notice } from '../../ui/Notice/Notice';
 import { nothingHurts, PainPicks, painSaid, type PainAnswer } from '../../ui/form/PainPicks';
 import { Pane } from '../../ui/Screen/Pane';
 import { TitleRow } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
 interface Props {
   title: string;
@@ -28,12 +29,12 @@ export function PainQuestion({ title, reported, onAnswer, onLeave }: Props) {
             contentStyle={styles.tall}
             onPress={() => onAnswer(answer)}
           >
-            {answer.level === 'none' ? 'Nothing hurts' : 'Go on'}
+            {answer.level === 'none' ? texts.nothingHurts : texts.continue}
           </Button>
         </ActionBar>
       }
     >
-      <TitleRow title={title} action={<Button onPress={onLeave}>Back</Button>} />
+      <TitleRow title={title} action={<Button onPress={onLeave}>{texts.back}</Button>} />
       {reported ? <Notice alert>{reported}</Notice> : null}
       <PainPicks value={answer} onChange={setAnswer} />
     </Pane>

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Card } from '../../ui/Card/Card';
 import { Heading } from '../../ui/Screen/Screen';
+import { texts } from './texts';
 
 /** One line for the parent, to be copied or handed to another app. */
 export function ReportLine({ text }: { text: string }) {
@@ -20,20 +21,18 @@ export function ReportLine({ text }: { text: string }) {
   };
   return (
     <Card>
-      <Heading level={3}>For the parent</Heading>
+      <Heading level={3}>{texts.forTheParent}</Heading>
       <Text selectable>{text}</Text>
-      {copied === 'no' ? (
-        <Text role="alert">This browser did not copy it. Select the text and copy it by hand.</Text>
-      ) : null}
+      {copied === 'no' ? <Text role="alert">{texts.thisBrowserDidNot}</Text> : null}
       <View style={styles.row}>
         <Button mode="outlined" icon="share-variant" onPress={() => void hand()}>
           {copied === 'yes'
             ? share
-              ? 'Shared'
-              : 'Copied'
+              ? texts.shared
+              : texts.copied
             : share
-              ? 'Share with the parent'
-              : 'Copy the text'}
+              ? texts.shareWithTheParent
+              : texts.copyTheText}
         </Button>
       </View>
     </Card>

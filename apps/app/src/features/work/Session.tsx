@@ -14,6 +14,7 @@ import { painOf } from './session';
 import { Summary } from './Summary';
 import { useSession } from './useSession';
 import { useWakeLock } from '../../ui/hooks/useWakeLock';
+import { texts } from './texts';
 
 /** The phone as one thing: ask, count, sum up. */
 export function Session() {
@@ -36,16 +37,16 @@ function Working({ page }: { page: WorkPage }) {
   const after = painOf(events, 'after');
   return (
     <View style={styles.root} role="main">
-      <PageTitle>{`Working with ${givenName}`}</PageTitle>
+      <PageTitle>{texts.workingWith(givenName)}</PageTitle>
       {session.reading ? (
-        <Waiting what="Reading the session" />
+        <Waiting what={texts.readingTheSession} />
       ) : !before ? (
         <PainQuestion
-          title={`Does anything hurt, ${givenName}?`}
+          title={texts.doesAnythingHurt(givenName)}
           reported={
             page.pain.lock
               ? withDays(lockWords(page.pain.lock), today)
-              : atHome && `${painWords(atHome)} was marked at home today.`
+              : atHome && texts.wasMarkedAtHome(painWords(atHome))
           }
           onLeave={leave}
           onAnswer={(answer) => inSession(sessionId ?? session.begin()).pain({ moment: 'before', ...answer })}
@@ -54,7 +55,7 @@ function Working({ page }: { page: WorkPage }) {
         <Counting page={page} session={session} pain={before} onLeave={leave} onEnd={end} />
       ) : !after ? (
         <PainQuestion
-          title="And now: does anything hurt?"
+          title={texts.andNowDoesAnything}
           onLeave={() => setEnding(false)}
           onAnswer={(answer) => inSession().pain({ moment: 'after', ...answer })}
         />

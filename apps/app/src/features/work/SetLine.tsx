@@ -19,6 +19,7 @@ import { HoldTimer } from '../../ui/timer/HoldTimer';
 import { beep } from '../../ui/timer/sounds';
 import { useCountdown } from '../../ui/timer/useCountdown';
 import { selectSound } from '../../store/selectors';
+import { texts } from './texts';
 
 interface Props {
   events: readonly LogEvent[];
@@ -55,7 +56,7 @@ export function SetLine(props: Props) {
   const resting = now.between && now.set <= now.of && last !== null && skipped !== last;
   const left = useCountdown(resting ? last + usualPace.betweenSets * 1000 : null);
   const done = now.set > now.of;
-  const reps = dose.reps && !side ? `${now.rep} of ${now.reps}` : '';
+  const reps = dose.reps && !side ? texts.of(now.rep, now.reps) : '';
   const sound = useAppSelector(selectSound);
   const change = side?.change ?? false;
   useEffect(() => {
@@ -63,9 +64,9 @@ export function SetLine(props: Props) {
   }, [change, sound]);
   const words = done
     ? now.rep
-      ? `All sets done, ${now.rep} more`
-      : 'All sets done'
-    : [`Set ${now.set} of ${now.of}`, reps].filter(Boolean).join(' · ');
+      ? texts.allSetsDoneMore(now.rep)
+      : texts.allSetsDone
+    : [texts.setOf(now.set, now.of), reps].filter(Boolean).join(' · ');
   const asked = effort === null ? [] : effortChoices(age, effort, maxEffort);
   return (
     <View style={[styles.line, { borderColor: own.line }]}>
@@ -78,15 +79,20 @@ export function SetLine(props: Props) {
           compact
           mode={side.change ? 'contained' : 'outlined'}
           icon="swap-horizontal"
-          accessibilityLabel={`${side.change ? 'Change sides: ' : ''}${repSideWords(side.side, hand, dose)}, ${side.rep} of ${side.reps}; tap for the other side`}
+          accessibilityLabel={texts.changeSidesOfTap(
+            side.change,
+            repSideWords(side.side, hand, dose),
+            side.rep,
+            side.reps,
+          )}
           onPress={() => onSide(side.side === 'lead' ? 'trail' : 'lead')}
         >
-          {`${side.change ? 'Now ' : ''}${repSideWords(side.side, hand, dose)} · ${side.rep} of ${side.reps}`}
+          {texts.nowOf(side.change, repSideWords(side.side, hand, dose), side.rep, side.reps)}
         </Button>
       ) : null}
       {onWhy ? (
         <Button compact mode="text" onPress={onWhy}>
-          Why missed?
+          {texts.whyMissed}
         </Button>
       ) : null}
       {left > 0 ? (
@@ -94,25 +100,25 @@ export function SetLine(props: Props) {
           compact
           mode="contained-tonal"
           icon="timer-outline"
-          accessibilityLabel={`Resting, ${left} s left; go on`}
+          accessibilityLabel={texts.restingSLeftContinue(left)}
           onPress={() => setSkipped(last)}
         >
-          {`Rest ${left} s`}
+          {texts.restS(left)}
         </Button>
       ) : null}
       {done && onNext && !onWhy ? (
         <Button compact mode="contained-tonal" onPress={onNext}>
-          Next drill
+          {texts.nextDrill}
         </Button>
       ) : null}
       {effort !== null && asked.length > 1 ? (
         <Button
           compact
           mode="outlined"
-          accessibilityLabel={`Effort asked: ${effort} %; change`}
+          accessibilityLabel={texts.effortAskedChange(effort)}
           onPress={() => onEffort(asked[(asked.indexOf(effort) + 1) % asked.length]!)}
         >
-          {`Effort ${effort} %`}
+          {texts.effort(effort)}
         </Button>
       ) : null}
     </View>

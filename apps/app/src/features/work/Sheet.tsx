@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
 import { Button, Dialog, Portal } from 'react-native-paper';
+import { texts } from './texts';
 
 interface Props {
   title: string;
@@ -13,7 +14,7 @@ interface Props {
 }
 
 /** Something to choose above the two areas; what does not fit is scrolled. */
-export function Sheet({ title, onClose, close = 'Cancel', action, children }: Props) {
+export function Sheet({ title, onClose, close = texts.cancel, action, children }: Props) {
   return (
     <Portal>
       <Dialog visible onDismiss={onClose} style={styles.sheet}>

@@ -2,6 +2,7 @@ import { missTaps, missTapWords, spotNames, type CalledSpot, type MissSide } fro
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
+import { texts } from './texts';
 
 interface Props {
   spot: CalledSpot;
@@ -21,12 +22,11 @@ export function SpotGrid({ spot, armOnRight, onSides, onSkip }: Props) {
   return (
     <View style={[styles.root, { backgroundColor: own.ground }]}>
       <View style={styles.head}>
-        <Text
-          variant="titleSmall"
-          style={styles.grow}
-        >{`Aimed ${spotNames[spot].toLowerCase()}. Where did it go?`}</Text>
+        <Text variant="titleSmall" style={styles.grow}>
+          {texts.aimedWhereDid(spotNames[spot].toLowerCase())}
+        </Text>
         <Button compact mode="text" onPress={onSkip}>
-          Skip
+          {texts.skip}
         </Button>
       </View>
       {rows.map((row, n) => (
@@ -37,7 +37,7 @@ export function SpotGrid({ spot, armOnRight, onSides, onSkip }: Props) {
               <Pressable
                 key={sides.join('+')}
                 role="button"
-                aria-label={hit ? 'On target' : `Missed ${missTapWords(sides)}`}
+                aria-label={hit ? texts.onTarget : `Missed ${missTapWords(sides)}`}
                 onPress={() => onSides(sides)}
                 style={({ pressed }) => [
                   styles.one,

@@ -11,6 +11,7 @@ import { SetLine } from './SetLine';
 import { setsDone } from './sets';
 import type { Session } from './useSession';
 import type { useSpots } from './useSpots';
+import { texts } from './texts';
 
 interface Props {
   page: WorkPage;
@@ -46,7 +47,7 @@ export function StatusStrip(props: Props) {
       <PendingReading readings={readings} unit={velocityUnit} />
       <ConstraintRow
         constraining={constraining}
-        words={`Set ${setNow(dose, setsDone(events, drill.id)).set}`}
+        words={texts.set(setNow(dose, setsDone(events, drill.id)).set)}
       />
       <SetLine
         key={`sets of ${drill.id}`}

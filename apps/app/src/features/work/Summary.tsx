@@ -30,6 +30,7 @@ import { ReportLine } from './ReportLine';
 import { countOf, countsBy, reasonsOf, thrown, threadWith } from './session';
 import { constraintsNow } from './sets';
 import type { Session } from './useSession';
+import { texts } from './texts';
 
 interface Props {
   page: WorkPage;
@@ -57,7 +58,7 @@ function WorkedDrill({ page, events, id, planned }: WorkedProps) {
     .flatMap(({ key, ...count }) => {
       if (!key) return [];
       const side = repSideWords(key, hand, parseDose(book.drill(id)!.dose));
-      return [`${side}: ${count.clean} of ${count.clean + count.missed}`];
+      return [texts.of3(side, count.clean, count.clean + count.missed)];
     })
     .join('; ');
   const chooseLevel = (level: string) =>
@@ -68,23 +69,26 @@ function WorkedDrill({ page, events, id, planned }: WorkedProps) {
         <Text variant="titleMedium" style={styles.grow}>
           {book.drill(id)?.name ?? id}
         </Text>
-        <Text variant="titleLarge">{`${clean} of ${clean + missed}`}</Text>
+        <Text variant="titleLarge">{texts.of4(clean, clean + missed)}</Text>
       </View>
       {reasons.length ? (
         <Text variant="bodySmall">
           {`Missed: ${reasons
-            .map((why) => `${missReasonName(why.id)}${why.n > 1 ? ` ${why.n} times` : ''}`)
+            .map((why) => `${missReasonName(why.id)}${why.n > 1 ? texts.times(why.n) : ''}`)
             .join(', ')}`}
         </Text>
       ) : null}
       {planned ? (
         <Text variant="bodySmall">
-          {`${planned.level ? `Level ${planned.level}, last` : 'Last'} three sessions: ${gateWords(planned.gate, planned.pain)}`}
+          {texts.threeSessions(
+            planned.level ? texts.levelLast(planned.level) : texts.last,
+            gateWords(planned.gate, planned.pain),
+          )}
         </Text>
       ) : null}
       {planned?.move ? (
         <Button mode="outlined" onPress={() => chooseLevel(planned.move!.to)}>
-          {`${planned.move.direction === 'up' ? 'Move up' : 'Step back'} to ${planned.move.to}`}
+          {texts.moveUpTo(planned.move.direction, planned.move.to)}
         </Button>
       ) : null}
       {sides ? <Text variant="bodySmall">{sides}</Text> : null}
@@ -106,7 +110,7 @@ function useWorked(page: WorkPage, { events, sessionId, elsewhere }: Session) {
   const { lock } = page.pain;
   const words = [
     sessionWords(events, { name: page.athlete.givenName, unit: person.velocityUnit, book }),
-    home.length ? `At home: ${listed(home)}.` : '',
+    home.length ? texts.atHome(listed(home)) : '',
     lock ? lockedAtHomeWords(lock) : '',
   ];
   return {
@@ -134,8 +138,8 @@ export function Summary(props: Props) {
   const hurt = painIn(props.session.events);
   const field = (
     <TextField
-      label={hurt ? 'What hurt, and when?' : 'Note (optional)'}
-      name="Note"
+      label={hurt ? texts.whatHurtAndWhen : texts.noteOptional}
+      name={texts.note}
       value={note}
       onChange={setNote}
       atMost={1000}
@@ -147,17 +151,20 @@ export function Summary(props: Props) {
       foot={
         <ActionBar>
           <Button mode="contained" contentStyle={styles.tall} onPress={() => props.onDone(note.trim())}>
-            End session
+            {texts.endSession}
           </Button>
         </ActionBar>
       }
     >
-      <TitleRow title="This session" action={<Button onPress={props.onBack}>Back to session</Button>} />
+      <TitleRow
+        title={texts.thisSession}
+        action={<Button onPress={props.onBack}>{texts.backToSession}</Button>}
+      />
       {hurt ? (
         <Card>
           <Notice alert>
-            <Text variant="labelLarge">{`Pain in the ${hurt.site ?? 'body'}`}</Text>
-            <Text>Stop here. Write down what hurt and when, and suggest a licensed clinician.</Text>
+            <Text variant="labelLarge">{texts.painInThe(hurt.site ?? 'body')}</Text>
+            <Text>{texts.stopHereWriteDown}</Text>
           </Notice>
           {field}
         </Card>
@@ -176,31 +183,31 @@ function WithoutPain({ page, session, field }: Props & { field: React.ReactNode 
   return (
     <>
       <Card>
-        <Line icon="check" label="Went well">
+        <Line icon="check" label={texts.wentWell}>
           <Text>
             {best
-              ? `${name(best.drill)}: ${best.clean} of ${best.reps} clean`
+              ? texts.ofClean2(name(best.drill), best.clean, best.reps)
               : worked.length
-                ? 'The work was done.'
-                : 'No reps were counted.'}
+                ? texts.theWorkWasDone
+                : texts.noRepsWereCounted2}
           </Text>
         </Line>
-        <Line icon="arrow-up" label="Next step">
+        <Line icon="arrow-up" label={texts.nextStep}>
           {threads.map((thread) => (
             <MoveStage
               key={thread.thread}
               athleteId={page.athlete.id}
               planId={page.plan!.id}
               thread={thread}
-              otherwise={`${thread.stage} again`}
+              otherwise={texts.again(thread.stage)}
             />
           ))}
           {offers.slice(0, 1).map((offer) => (
             <Text key={offer}>{offer}</Text>
           ))}
-          {threads.length + offers.length === 0 ? <Text>Build a plan to go on from here.</Text> : null}
+          {threads.length + offers.length === 0 ? <Text>{texts.buildAPlan}</Text> : null}
         </Line>
-        <Line icon="calendar-plus" label="Next lesson">
+        <Line icon="calendar-plus" label={texts.nextLesson}>
           <NextDate page={page} />
         </Line>
       </Card>
@@ -215,12 +222,14 @@ function WithoutPain({ page, session, field }: Props & { field: React.ReactNode 
           style={styles.start}
           onPress={() => setAll(!all)}
         >
-          {all ? 'Hide the drills' : `Show the ${worked.length === 1 ? 'drill' : `${worked.length} drills`}`}
+          {all
+            ? texts.hideTheDrills
+            : texts.showThe(worked.length === 1 ? 'drill' : texts.drills(worked.length))}
         </Button>
       ) : null}
       {all ? (
         <>
-          {thrownToday ? <Text>{`${thrownToday}, at most ${throws.max} a day`}</Text> : null}
+          {thrownToday ? <Text>{texts.atMostADay(thrownToday, throws.max)}</Text> : null}
           {worked.map((id) => (
             <WorkedDrill key={id} page={page} events={events} id={id} planned={planned.get(id)} />
           ))}

@@ -2,6 +2,7 @@ import { Pressable, StyleSheet } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { StitchSign } from '../../ui/seam/Stitches';
+import { texts } from './texts';
 
 interface Props {
   /** `done` stands by itself, for a warm-up. */
@@ -12,7 +13,7 @@ interface Props {
   onHold?: () => void;
 }
 
-const names = { clean: 'Clean', missed: 'Missed', done: 'Done' } as const;
+const names = { clean: texts.clean, missed: texts.missed, done: texts.done } as const;
 
 /** Half of the lower half: a tight stitch for clean, a popped one for missed. */
 export function TapArea({ outcome, count, onTap, onHold }: Props) {
@@ -22,7 +23,7 @@ export function TapArea({ outcome, count, onTap, onHold }: Props) {
   return (
     <Pressable
       role="button"
-      aria-label={`${names[outcome]}, ${count} so far`}
+      aria-label={texts.soFar(names[outcome], count)}
       onPress={onTap}
       onLongPress={onHold}
       delayLongPress={450}
@@ -41,7 +42,7 @@ export function TapArea({ outcome, count, onTap, onHold }: Props) {
       </Text>
       {onHold ? (
         <Text variant="bodySmall" style={[styles.hint, { color: ink }]}>
-          hold to say why
+          {texts.holdToSayWhy}
         </Text>
       ) : null}
     </Pressable>

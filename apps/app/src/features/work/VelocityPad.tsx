@@ -4,6 +4,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, Dialog, Portal, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { LinePick } from '../../ui/radar/LinePick';
+import { texts } from './texts';
 
 interface Props {
   unit: VelocityUnit;
@@ -51,7 +52,7 @@ export function VelocityPad({ unit, doubtfulAbove, onSave, onLadder, onClose }: 
             variant="displaySmall"
             style={styles.middle}
             role="status"
-            aria-label={`Velocity ${typed} ${unit}`}
+            aria-label={texts.velocity(typed, unit)}
           >
             {`${typed || '–'} ${unit}`}
           </Text>
@@ -60,7 +61,7 @@ export function VelocityPad({ unit, doubtfulAbove, onSave, onLadder, onClose }: 
               <Pressable
                 key={key}
                 role="button"
-                aria-label={key === '⌫' ? 'Delete the last figure' : key}
+                aria-label={key === '⌫' ? texts.deleteTheLastFigure : key}
                 onPress={() => type(key)}
                 style={[styles.key, { backgroundColor: own.sunk, borderColor: own.line }]}
               >
@@ -70,13 +71,13 @@ export function VelocityPad({ unit, doubtfulAbove, onSave, onLadder, onClose }: 
           </View>
           <Text variant="bodySmall" style={styles.middle}>
             {typed !== '' && !fits
-              ? `From ${atLeast} to ${atMost} ${unit}.`
+              ? texts.fromTo(atLeast, atMost, unit)
               : sure
-                ? 'That is more than can be expected at this age. Is it right?'
-                : 'For the throw just logged, or for one more.'}
+                ? texts.thatIsMoreThan
+                : texts.forTheThrowJust}
           </Text>
           <Button mode="contained" disabled={!fits} onPress={save} contentStyle={styles.tall}>
-            {sure ? 'It is right, save it' : 'Save'}
+            {sure ? texts.itIsRightSave : texts.save}
           </Button>
           <LinePick />
           {onLadder ? (
@@ -87,10 +88,10 @@ export function VelocityPad({ unit, doubtfulAbove, onSave, onLadder, onClose }: 
                 onClose();
               }}
             >
-              Ladder of efforts
+              {texts.ladderOfEfforts}
             </Button>
           ) : null}
-          <Button onPress={onClose}>Cancel</Button>
+          <Button onPress={onClose}>{texts.cancel}</Button>
         </Dialog.Content>
       </Dialog>
     </Portal>

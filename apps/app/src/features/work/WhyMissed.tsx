@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Sheet } from './Sheet';
+import { texts } from './texts';
 
 interface Props {
   drill: Drill;
@@ -13,7 +14,7 @@ interface Props {
 /** Why a rep was missed, one tap. */
 export function WhyMissed({ drill, onWhy, onClose }: Props) {
   return (
-    <Sheet title="Missed: why?" onClose={onClose}>
+    <Sheet title={texts.missedWhy} onClose={onClose}>
       <View style={styles.reasons}>
         {missReasons(drill).map(({ id, name }) => (
           <PressableCard key={id} onPress={() => onWhy(id)}>

@@ -16,6 +16,7 @@ import { AtHome } from './AtHome';
 import { CueDialogue } from './CueDialogue';
 import { drillsToday } from './session';
 import { useBook } from '../../ui/hooks/useBook';
+import { texts } from './texts';
 
 const shownSessions = 6;
 
@@ -34,11 +35,11 @@ export function Work() {
         <Empty
           action={
             <Button mode="contained" onPress={() => router.replace(`/athletes/${id}/build`)}>
-              Go to Build
+              {texts.goToBuild}
             </Button>
           }
         >
-          There is nothing to work on yet. Build a plan first, then count its reps here.
+          {texts.thereIsNothing}
         </Empty>
       </Pane>
     );
@@ -57,7 +58,7 @@ export function Work() {
             contentStyle={{ minHeight: 52 }}
             onPress={() => router.navigate(`/athletes/${id}/session`)}
           >
-            {open?.session ? 'Back to session' : 'Start the session'}
+            {open?.session ? texts.backToSession : texts.startTheSession}
           </Button>
         </ActionBar>
       }
@@ -66,25 +67,21 @@ export function Work() {
         discipline={athlete.discipline}
         findings={findings}
         size="row"
-        label={`${athlete.givenName}’s delivery, the focus marked`}
+        label={texts.sDeliveryTheFocus(athlete.givenName)}
         marked={plan.threads.map(({ focus }) => focus)}
       />
       <Text variant="titleMedium">
-        {[thrownWords(throws), `${throws.left} throws left today`].filter(Boolean).join(' · ')}
+        {[thrownWords(throws), texts.throwsLeftToday(throws.left)].filter(Boolean).join(' · ')}
       </Text>
       {page.simulatedToday ? (
-        <Text variant="bodySmall">
-          {`Simulated: the velocity of ${page.simulatedToday} of them comes from the simulated line.`}
-        </Text>
+        <Text variant="bodySmall">{texts.simulatedTheVelocity(page.simulatedToday)}</Text>
       ) : null}
       {rest ? <Notice>{rest}</Notice> : null}
       {limits.weekRatio === null ? null : (
-        <Text variant="bodySmall">
-          {`${limits.week} throws in the last seven days; ${Math.round(limits.usualWeek)} in a usual week of the four before.`}
-        </Text>
+        <Text variant="bodySmall">{texts.throwsInTheLast(limits.week, Math.round(limits.usualWeek))}</Text>
       )}
       <AtHome page={page} today={today} />
-      <Heading>{assigned ? 'Assigned for today' : 'At the present stage'}</Heading>
+      <Heading>{assigned ? texts.assignedForToday : texts.atTheCurrentStage}</Heading>
       {drills.map((planned) => {
         const drill = book.drill(planned.drill);
         return drill ? (
@@ -103,22 +100,22 @@ export function Work() {
               </Text>
             </View>
             {planned.gate.n ? (
-              <Text variant="bodySmall">{`${planned.gate.k} of ${planned.gate.n} clean`}</Text>
+              <Text variant="bodySmall">{texts.ofClean4(planned.gate.k, planned.gate.n)}</Text>
             ) : null}
           </View>
         ) : null;
       })}
       <CueDialogue page={page} />
-      {page.sessions.length ? <Heading>Sessions so far</Heading> : null}
+      {page.sessions.length ? <Heading>{texts.sessionsSoFar}</Heading> : null}
       {page.sessions.slice(0, shownSessions).map((session) => (
         <Text key={session.id}>
           {dayWords(session.date, today)}
-          {session.ended ? '' : ', not ended'}
+          {session.ended ? '' : texts.notEnded}
           {session.note ? `: ${session.note}` : ''}
         </Text>
       ))}
       {page.sessions.length > shownSessions ? (
-        <Text variant="bodySmall">{`and ${page.sessions.length - shownSessions} earlier`}</Text>
+        <Text variant="bodySmall">{texts.andEarlier(page.sessions.length - shownSessions)}</Text>
       ) : null}
     </Pane>
   );

@@ -10,6 +10,7 @@ import { useColours } from '../../theme/theme';
 import { groupOf } from './group';
 import { GroupPick } from './GroupPick';
 import { selectGroup } from '../../store/selectors';
+import { texts } from './texts';
 
 interface Props {
   athleteId: string;
@@ -31,17 +32,17 @@ export const WorkTop = memo(function WorkTop({ athleteId, name, onLeave, onEnd }
   return (
     <>
       <View style={styles.top}>
-        <IconButton icon="close" accessibilityLabel="Leave; the session stays open" onPress={onLeave} />
+        <IconButton icon="close" accessibilityLabel={texts.leaveTheSessionStays} onPress={onLeave} />
         <Text variant="titleMedium" style={styles.grow} numberOfLines={1}>
           {name}
         </Text>
         <IconButton
           icon="account-group"
-          accessibilityLabel="Who works together"
+          accessibilityLabel={texts.whoWorksTogether}
           onPress={() => setPicking(true)}
         />
         <Button mode="outlined" icon="flag-checkered" onPress={onEnd}>
-          End
+          {texts.end}
         </Button>
       </View>
       {group.length > 1 ? (
@@ -76,7 +77,7 @@ function One({ name, here, onPress }: { name: string; here: boolean; onPress: ()
     <Pressable
       role="button"
       aria-current={here ? 'true' : undefined}
-      aria-label={here ? `${name}, now` : `Go to ${name}`}
+      aria-label={here ? texts.now2(name) : texts.goTo(name)}
       onPress={here ? undefined : onPress}
       style={[
         styles.one,

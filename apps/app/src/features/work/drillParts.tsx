@@ -8,6 +8,7 @@ import type { Session } from './useSession';
 import type { useSpots } from './useSpots';
 import { VelocityPad } from './VelocityPad';
 import { WhyMissed } from './WhyMissed';
+import { texts } from './texts';
 
 export const DrillTitle = ({ drill, words }: { drill: Drill; words: string }) => (
   <View style={styles.grow}>
@@ -32,14 +33,14 @@ interface ToolsProps {
   onUndo: (() => void) | null;
 }
 
-const orderNames = { 'in order': 'Spots in order', random: 'Spots at random' } as const;
+const orderNames = { 'in order': texts.spotsInOrder, random: texts.spotsAtRandom } as const;
 
 /** One line: the newest velocity, what was thrown today, and the tools of a drill. */
 export function ToolLine({ drill, throws, spots, velocity, simulated, onOpen, onUndo }: ToolsProps) {
   const words = [
-    simulated ? 'Simulated' : '',
+    simulated ? texts.simulated : '',
     thrownWords(throws),
-    drill.throws || thrownWords(throws) ? `${throws.left} left` : '',
+    drill.throws || thrownWords(throws) ? texts.left(throws.left) : '',
     spots.order ? orderNames[spots.order] : '',
   ].filter(Boolean);
   return (
@@ -47,7 +48,9 @@ export function ToolLine({ drill, throws, spots, velocity, simulated, onOpen, on
       <View style={styles.grow}>
         {velocity}
         {spots.called ? (
-          <Text variant="titleMedium" role="status">{`Aim ${spotNames[spots.called].toLowerCase()}`}</Text>
+          <Text variant="titleMedium" role="status">
+            {texts.aim(spotNames[spots.called].toLowerCase())}
+          </Text>
         ) : null}
         {words.length ? (
           <Text variant="bodySmall" role="status">
@@ -61,14 +64,14 @@ export function ToolLine({ drill, throws, spots, velocity, simulated, onOpen, on
             icon="speedometer"
             mode="outlined"
             style={styles.tool}
-            accessibilityLabel="Velocity"
+            accessibilityLabel={texts.velocity2}
             onPress={() => onOpen('velocity')}
           />
           <IconButton
             icon="target"
             mode={spots.order ? 'contained-tonal' : 'outlined'}
             style={styles.tool}
-            accessibilityLabel={`Call spots: ${spots.order ?? 'off'}; change`}
+            accessibilityLabel={texts.callSpotsChange(spots.order ?? 'off')}
             onPress={spots.next}
           />
         </>
@@ -77,14 +80,14 @@ export function ToolLine({ drill, throws, spots, velocity, simulated, onOpen, on
         icon="note-plus-outline"
         mode="outlined"
         style={styles.tool}
-        accessibilityLabel={`Note on ${drill.name}`}
+        accessibilityLabel={texts.noteOn2(drill.name)}
         onPress={() => onOpen('note')}
       />
       <IconButton
         icon="undo-variant"
         mode="outlined"
         style={styles.tool}
-        accessibilityLabel="Undo"
+        accessibilityLabel={texts.undo}
         disabled={!onUndo}
         onPress={() => onUndo?.()}
       />

@@ -10,6 +10,7 @@ import {
 } from '@wrightonic/core';
 import { said } from '../../ui/words/velocityWords';
 import { countOf, painOf } from './session';
+import { texts } from './texts';
 
 /** Drills of which a rep was counted, in the order in which they were worked. */
 export const workedIn = (events: readonly LogEvent[]): string[] => [
@@ -27,8 +28,12 @@ function velocityWords(events: readonly LogEvent[], unit: VelocityUnit): string 
   const [atMost] = likeThrows(throws).sort((a, b) => b.velocities.length - a.velocities.length);
   const figures = velocityFigures(atMost!.velocities);
   return figures
-    ? `Usual velocity was ${said(figures.usual, unit)}${atMost!.effort === null ? '' : ` at ${atMost!.effort} % effort`}, and the top was ${said(figures.top, unit)}.`
-    : `The fastest of ${measured.length} measured ${measured.length === 1 ? 'throw' : 'throws'} was ${said(Math.max(...measured), unit)}.`;
+    ? texts.usualVelocityWas(
+        said(figures.usual, unit),
+        atMost!.effort === null ? '' : texts.atEffort(atMost!.effort),
+        said(figures.top, unit),
+      )
+    : texts.theFastestOfMeasured(measured.length, said(Math.max(...measured), unit));
 }
 
 interface Told {
@@ -48,23 +53,17 @@ export function sessionWords(events: readonly LogEvent[], { name, unit, book }: 
     .filter((id) => !isWarm(id))
     .map((id) => {
       const { clean, missed } = countOf(events, id);
-      return `${book.drill(id)?.name ?? id} (${clean} of ${clean + missed} clean)`;
+      return texts.ofClean(book.drill(id)?.name ?? id, clean, clean + missed);
     });
   const warmedUp = worked.some(isWarm);
   const throws = events.filter(({ kind }) => kind === 'throw').length;
   const hurt = painIn(events);
   return [
-    warmedUp ? `${name} did the warm-up.` : '',
-    drills.length
-      ? `${name} practiced ${listed(drills)}.`
-      : warmedUp
-        ? ''
-        : `No reps were counted for ${name}.`,
-    throws ? `${name} made ${throws} ${throws === 1 ? 'throw' : 'throws'}.` : '',
+    warmedUp ? texts.didTheWarmUp(name) : '',
+    drills.length ? texts.practiced(name, listed(drills)) : warmedUp ? '' : texts.noRepsWereCounted(name),
+    throws ? texts.madeThrow(name, throws) : '',
     velocityWords(events, unit),
-    hurt
-      ? `${name} felt pain in the ${hurt.site ?? 'body'}. Please see a licensed clinician before the next throws.`
-      : '',
+    hurt ? texts.feltPain(name, hurt.site ?? 'body') : '',
   ]
     .filter(Boolean)
     .join(' ');
@@ -98,9 +97,7 @@ export function wentWell(
 /** Throws of a session whose velocity is pretend, in words for those who instruct; nothing where there is none. */
 export function simulatedWords(events: readonly LogEvent[]): string {
   const n = events.filter((event) => event.kind === 'throw' && event.source === 'simulated').length;
-  return n
-    ? `${n} ${n === 1 ? 'velocity is' : 'velocities are'} from the simulated line and left out of the text.`
-    : '';
+  return n ? texts.velocityIsFrom(n) : '';
 }
 
 /**

@@ -7,6 +7,7 @@ import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { kindWords } from '../words/kindWords';
 import { Seam } from '../seam/Seam';
+import { texts } from '../texts';
 
 interface Props {
   athlete: RosterEntry;
@@ -51,14 +52,14 @@ export const AthleteLine = memo(function AthleteLine({ athlete, lead, trail, her
             {trail ?? kindWords(athlete)}
           </Text>
         </View>
-        <Seam discipline={discipline} findings={findings} size="tiny" label={`${givenName}’s delivery`} />
+        <Seam discipline={discipline} findings={findings} size="tiny" label={texts.sDelivery(givenName)} />
         <View style={styles.top}>
           <Text variant="labelMedium" style={[styles.verb, { backgroundColor: own.sunk }]}>
             {due.verb}
           </Text>
           <Text variant="bodySmall" style={styles.grow} numberOfLines={1}>
             {athlete.lock
-              ? `Throws locked: ${athlete.lock.site}`
+              ? texts.throwsLocked(athlete.lock.site)
               : due.verb === 'work' && focuses.length
                 ? focuses.join(' · ')
                 : due.next}

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
+import { texts } from '../texts';
 
 interface Props {
   /** What the button says: “Copy link”. */
@@ -25,16 +26,14 @@ export function CopyText({ label, text, hidden = false }: Props) {
   return (
     <View style={hidden ? null : styles.root}>
       {hidden && copied !== 'no' ? null : <Text selectable>{text}</Text>}
-      {copied === 'no' ? (
-        <Text role="alert">This browser did not copy it. Select the text and copy it by hand.</Text>
-      ) : null}
+      {copied === 'no' ? <Text role="alert">{texts.thisBrowserDidNot}</Text> : null}
       <Button
         mode={hidden ? 'text' : 'contained'}
         icon={hidden ? 'link-variant' : 'content-copy'}
         onPress={() => void copy()}
         style={styles.start}
       >
-        {copied === 'yes' ? 'Copied' : label}
+        {copied === 'yes' ? texts.copied : label}
       </Button>
     </View>
   );

@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useMe, useToday } from '../../store/useAthlete';
 import { dayAt, dayWords } from '../words/days';
+import { texts } from '../texts';
 
 interface Link {
   id: string;
@@ -27,19 +28,19 @@ export function OpenLinks({ called, links, onTakeBack }: Props) {
   if (open.length === 0) return null;
   return (
     <>
-      <Text variant="labelMedium">{`Open ${called}s`}</Text>
+      <Text variant="labelMedium">{texts.openS(called)}</Text>
       {open.map(({ id, by, at, expiresAt }) => (
         <View key={id} style={styles.row}>
           <Text style={styles.grow}>
-            {`${by}, ${dayWords(day(at), today)}; opens until ${dayWords(day(expiresAt), today)}`}
+            {texts.opensUntil(by, dayWords(day(at), today), dayWords(day(expiresAt), today))}
           </Text>
           <Button
             mode="text"
             compact
-            accessibilityLabel={`Take back the ${called} of ${dayWords(day(at), today)}`}
+            accessibilityLabel={texts.revokeTheOf(called, dayWords(day(at), today))}
             onPress={() => onTakeBack(id)}
           >
-            Take back
+            {texts.revoke}
           </Button>
         </View>
       ))}

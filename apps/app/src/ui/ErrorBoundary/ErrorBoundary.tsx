@@ -1,6 +1,7 @@
 import { Component, type ReactNode } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { Notice } from '../Notice/Notice';
+import { texts } from '../texts';
 
 interface Props {
   /** What stands there: something else is tried afresh, without mounting anew what is sound. */
@@ -24,9 +25,9 @@ export class ErrorBoundary extends Component<Props, { broken: boolean }> {
     if (!this.state.broken) return this.props.children;
     return (
       <Notice alert>
-        <Text>This screen could not be opened. Everything that was logged is kept.</Text>
+        <Text>{texts.thisScreenCouldNot}</Text>
         <Button mode="contained" onPress={() => window.location.reload()}>
-          Load it again
+          {texts.reload}
         </Button>
       </Notice>
     );

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Notice } from '../Notice/Notice';
 import type { IconName } from '../Icon/Icon';
+import { texts } from '../texts';
 
 interface Props {
   label: string;
@@ -14,7 +15,7 @@ interface Props {
   onFile: (file: File) => void;
 }
 
-const megabytes = (bytes: number): string => `${Math.round(bytes / 1e6)} MB`;
+const megabytes = (bytes: number): string => texts.mb(Math.round(bytes / 1e6));
 
 /** Opens a file of the device. */
 export function FilePick({ label, accept, icon, maxBytes, onFile }: Props) {
@@ -42,11 +43,9 @@ export function FilePick({ label, accept, icon, maxBytes, onFile }: Props) {
           // The same file may be chosen again after it was put right.
           event.target.value = '';
           if (!file) return;
-          if (file.size === 0) setRefused(`${file.name} is empty. Nothing was taken.`);
+          if (file.size === 0) setRefused(texts.isEmptyNothingWas(file.name));
           else if (file.size > maxBytes)
-            setRefused(
-              `${file.name} has ${megabytes(file.size)}; at most ${megabytes(maxBytes)} can be read here. Nothing was taken.`,
-            );
+            setRefused(texts.isTheLimit(file.name, megabytes(file.size), megabytes(maxBytes)));
           else {
             setRefused('');
             onFile(file);

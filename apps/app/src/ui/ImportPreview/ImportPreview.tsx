@@ -5,6 +5,7 @@ import { Button, DataTable, Text } from 'react-native-paper';
 import { Card } from '../Card/Card';
 import { CheckboxGroup } from '../form/Choices';
 import { Notice, ErrorNotice } from '../Notice/Notice';
+import { texts } from '../texts';
 
 export interface PreviewRow {
   row: number;
@@ -40,11 +41,15 @@ export function ImportPreview(props: Props) {
   return (
     <Card>
       <Text variant="titleMedium" role="status">
-        {`${rows.length} good ${rows.length === 1 ? 'row' : 'rows'}${bad ? `, ${bad} with mistakes` : ''}${flagged.length ? `, ${flagged.length} held` : ''}`}
+        {texts.goodRow(
+          rows.length,
+          bad ? texts.withErrors(bad) : '',
+          flagged.length ? texts.held(flagged.length) : '',
+        )}
       </Text>
-      {leftOut.length ? <Text variant="bodySmall">{`Not read: ${leftOut.join(', ')}`}</Text> : null}
+      {leftOut.length ? <Text variant="bodySmall">{texts.notRead(leftOut.join(', '))}</Text> : null}
       {rows.length ? (
-        <ScrollView horizontal tabIndex={0} aria-label="Preview">
+        <ScrollView horizontal tabIndex={0} aria-label={texts.preview}>
           <DataTable style={{ minWidth: header.length * 110 }}>
             <DataTable.Header>
               {header.map((name, n) => (
@@ -66,29 +71,29 @@ export function ImportPreview(props: Props) {
         </ScrollView>
       ) : null}
       {rows.length > shownProblems ? (
-        <Text variant="bodySmall">{`and ${rows.length - shownProblems} more rows`}</Text>
+        <Text variant="bodySmall">{texts.andMoreRows(rows.length - shownProblems)}</Text>
       ) : null}
       {problems.length ? (
         <Notice>
-          <Text variant="labelLarge">Put these right in the file, or leave them out</Text>
+          <Text variant="labelLarge">{texts.fixThese}</Text>
           {problems.slice(0, mostProblems).map(({ row, field, message }, n) => (
-            <Text key={n}>{`Row ${row}, ${field}: ${message}`}</Text>
+            <Text key={n}>{texts.row(row, field, message)}</Text>
           ))}
           {problems.length > mostProblems ? (
-            <Text>{`and ${problems.length - mostProblems} more mistakes`}</Text>
+            <Text>{texts.andMoreErrors(problems.length - mostProblems)}</Text>
           ) : null}
         </Notice>
       ) : null}
       {flagged.length ? (
         <View style={styles.flagged}>
-          <Text variant="labelLarge">Held: tap those that are right all the same</Text>
+          <Text variant="labelLarge">{texts.heldTapTheOnes}</Text>
           <CheckboxGroup
-            label="Held rows"
+            label={texts.heldRows}
             value={ticked}
             onChange={setTicked}
             options={flagged.slice(0, mostProblems).map(({ row, cells, flaggedRow: why }) => ({
               value: String(row),
-              text: `Row ${row}, ${cells.slice(0, 3).filter(Boolean).join(' ')}: ${why}`,
+              text: texts.row2(row, cells.slice(0, 3).filter(Boolean).join(' '), why),
             }))}
           />
         </View>
@@ -101,10 +106,10 @@ export function ImportPreview(props: Props) {
         onPress={() => onTake(chosen.map(({ row }) => row))}
         contentStyle={{ minHeight: 48 }}
       >
-        {bad ? `Take the ${chosen.length} good ${named}, leave ${bad} out` : `Take ${chosen.length} ${named}`}
+        {bad ? texts.importTheGoodLeave(chosen.length, named, bad) : texts.importWord(chosen.length, named)}
       </Button>
       <Button mode="text" onPress={onLeave}>
-        Take nothing
+        {texts.importNothing}
       </Button>
     </Card>
   );

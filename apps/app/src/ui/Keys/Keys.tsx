@@ -4,14 +4,15 @@ import { useEffect, useRef, useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { Dialog, Portal, Text } from 'react-native-paper';
 import { places } from '../Shell/places';
+import { texts } from '../texts';
 
 const help: readonly [string, string][] = [
-  ['/', 'search the roster'],
+  ['/', texts.searchTheRoster],
   ...places.map(({ key, name }): [string, string] => [`g ${key}`, name]),
-  ...verbs.map((verb, n): [string, string] => [`${n + 1}`, `${verb}, on an athlete`]),
-  ['← →', 'one frame, on the clip bench; with Shift ten'],
-  ['e', 'then a letter marks an event, on the clip bench'],
-  ['?', 'this list'],
+  ...verbs.map((verb, n): [string, string] => [`${n + 1}`, texts.onAnAthlete(verb)]),
+  ['← →', texts.oneFrame],
+  ['e', texts.thenALetterMarks],
+  ['?', texts.thisList],
 ];
 
 const isTyping = (target: EventTarget | null): boolean =>
@@ -44,7 +45,7 @@ export function Keys() {
   return (
     <Portal>
       <Dialog visible={open} onDismiss={() => setOpen(false)} style={styles.dialog}>
-        <Dialog.Title>Keys</Dialog.Title>
+        <Dialog.Title>{texts.keys}</Dialog.Title>
         <Dialog.Content>
           {help.map(([key, what]) => (
             <Text key={key}>

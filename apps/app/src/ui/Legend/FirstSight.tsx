@@ -7,6 +7,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { SeamLegend } from './SeamLegend';
+import { texts } from '../texts';
 
 /** On first sight: what the seam shows, and in the demo a tour through the real screens. Gone once it was taken or put away. */
 export function FirstSight() {
@@ -19,10 +20,10 @@ export function FirstSight() {
   return (
     <View style={[styles.root, { backgroundColor: own.amberSunk }]} role="note">
       <Text variant="labelLarge" style={styles.grow}>
-        New here?
+        {texts.newHere}
       </Text>
       <Button mode="outlined" compact onPress={() => setLegend(true)}>
-        Read the seam
+        {texts.readTheSeam}
       </Button>
       {demo ? (
         <Button
@@ -33,13 +34,13 @@ export function FirstSight() {
             dispatch(tourMoved(0));
           }}
         >
-          Five-step tour
+          {texts.fiveStepTour}
         </Button>
       ) : null}
       <IconButton
         icon="close"
         style={styles.close}
-        accessibilityLabel="Hide the introduction"
+        accessibilityLabel={texts.hideTheIntroduction}
         onPress={() => dispatch(introduced())}
       />
       {legend ? (

@@ -4,6 +4,7 @@ import { Button, Dialog, Portal, Text } from 'react-native-paper';
 import Svg, { Circle } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
 import { StitchSign } from '../seam/Stitches';
+import { texts } from '../texts';
 
 const size = 12;
 
@@ -23,20 +24,20 @@ export function SeamLegend({ onClose }: { onClose: () => void }) {
   const [at, setAt] = useState(0);
   const steps = [
     {
-      title: 'A tight stitch is clean',
-      text: 'The delivery is drawn as a seam, phase by phase. Each stitch is one checkpoint.',
+      title: texts.aTightStitch,
+      text: texts.theDeliveryIsDrawn,
       picture: <StitchSign grade={0} size={size} ink={own.ink} />,
     },
     {
-      title: 'Loose strands are a flaw',
-      text: 'One strand is slight, two are obvious, three are severe.',
+      title: texts.looseStrandsAre,
+      text: texts.oneStrandIsSlight,
       picture: ([1, 2, 3] as const).map((grade) => (
         <StitchSign key={grade} grade={grade} size={size} ink={own.clay} />
       )),
     },
     {
-      title: 'A hole was not looked at',
-      text: 'Not looked at is not the same as clean. Tap a phase of the seam to look there.',
+      title: texts.aHoleWasNot,
+      text: texts.notLooked,
       picture: <Hole />,
     },
   ];
@@ -49,11 +50,11 @@ export function SeamLegend({ onClose }: { onClose: () => void }) {
         <Dialog.Content style={styles.content}>
           <View style={styles.picture}>{step.picture}</View>
           <Text variant="bodyLarge">{step.text}</Text>
-          <Text variant="bodySmall">{`${at + 1} of ${steps.length}`}</Text>
+          <Text variant="bodySmall">{texts.of(at + 1, steps.length)}</Text>
         </Dialog.Content>
         <Dialog.Actions>
           <Button mode="contained" onPress={() => (last ? onClose() : setAt(at + 1))}>
-            {last ? 'Got it' : 'Next'}
+            {last ? texts.gotIt : texts.next}
           </Button>
         </Dialog.Actions>
       </Dialog>

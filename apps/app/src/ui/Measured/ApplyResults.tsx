@@ -6,6 +6,7 @@ import { log } from '../../offline/log';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppDispatch } from '../../store/store';
 import { Notice } from '../Notice/Notice';
+import { texts } from '../texts';
 
 interface Props {
   athlete: HeadPage['athlete'];
@@ -38,21 +39,21 @@ export function ApplyResults({ athlete, look }: Props) {
           node: offer.node,
           severity: offer.severity,
           ...detailOfOffer(offer),
-          reason: 'Measured, applied to the newest look',
+          reason: texts.measuredApplied,
         }),
       );
   };
   return (
     <Notice icon="tray-arrow-down">
-      <Text variant="labelLarge">Measured since this look</Text>
+      <Text variant="labelLarge">{texts.measuredSinceThisLook}</Text>
       {wrong.slice(0, few).map(({ node, severity, why }) => (
         <Text key={node}>{`${nodeName(node)}: ${severityNames[severity]}. ${why}`}</Text>
       ))}
       {news.length > shownOf(wrong.length) ? (
-        <Text>{`${news.length - shownOf(wrong.length)} ${wrong.length ? 'more' : 'measured clean'}.`}</Text>
+        <Text>{`${news.length - shownOf(wrong.length)} ${wrong.length ? 'more' : texts.measuredClean}.`}</Text>
       ) : null}
       <Button mode="contained" onPress={take} style={styles.start}>
-        {`Apply ${news.length} ${news.length === 1 ? 'result' : 'results'}`}
+        {texts.applyResult(news.length)}
       </Button>
     </Notice>
   );

@@ -8,6 +8,7 @@ import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { Notice, ErrorNotice } from '../Notice/Notice';
 import { threadNames } from '../words/threadWords';
 import { TextField } from '../form/TextField';
+import { texts } from '../texts';
 
 interface Props {
   athleteId: string;
@@ -25,7 +26,7 @@ export function MoveStage({ athleteId, planId, thread, otherwise }: Props) {
   const proposal = stageProposal(thread.stages, thread.stage, thread.stayed);
   if (!proposal) return otherwise ? <Text>{`${threadNames[thread.thread]}: ${otherwise}`}</Text> : null;
   const up = proposal.direction === 'up';
-  const words = `${threadNames[thread.thread]}: ${thread.stage} is ${up ? 'locked in' : 'too hard for now'}.`;
+  const words = texts.isLockedIn(threadNames[thread.thread], thread.stage, up);
   const go = (to: Stage, why: string) =>
     void move({ athleteId, planId, body: { id: v7(), thread: thread.thread, to, reason: why } });
   return (
@@ -33,18 +34,18 @@ export function MoveStage({ athleteId, planId, thread, otherwise }: Props) {
       <Text>{words}</Text>
       {error ? <ErrorNotice error={error} /> : null}
       {staying ? (
-        <TextField label={`Why stay on ${thread.stage}?`} value={reason} onChange={setReason} atMost={300} />
+        <TextField label={texts.whyStayOn(thread.stage)} value={reason} onChange={setReason} atMost={300} />
       ) : null}
       <View style={styles.row}>
         <Button mode="contained" loading={isLoading} onPress={() => go(proposal.to, '')}>
-          {`${up ? 'Move up' : 'Step back'} to ${proposal.to}`}
+          {texts.moveUpTo(up, proposal.to)}
         </Button>
         <Button
           mode={staying ? 'contained-tonal' : 'text'}
           disabled={staying && !reason.trim()}
           onPress={() => (staying ? go(thread.stage, reason.trim()) : setStaying(true))}
         >
-          Stay
+          {texts.stay}
         </Button>
       </View>
     </Notice>

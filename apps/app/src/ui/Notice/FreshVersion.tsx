@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { keepApp } from '../../offline/worker';
 import { useColours } from '../../theme/theme';
+import { texts } from '../texts';
 
 /** One quiet line when a new version of the app is here; never in the middle of a session. */
 export function FreshVersion() {
@@ -15,7 +16,7 @@ export function FreshVersion() {
   if (!load || path.endsWith('/session')) return null;
   return (
     <View role="status" style={[styles.line, { backgroundColor: own.sunk }]}>
-      <Text style={styles.grow}>A new version is here. What you logged stays.</Text>
+      <Text style={styles.grow}>{texts.aNewVersion}</Text>
       <Button
         mode="text"
         compact
@@ -26,7 +27,7 @@ export function FreshVersion() {
           load();
         }}
       >
-        Load it
+        {texts.loadNewVersion}
       </Button>
     </View>
   );

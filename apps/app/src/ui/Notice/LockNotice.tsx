@@ -9,6 +9,7 @@ import { dayWords } from '../words/days';
 import { Notice } from './Notice';
 import { FormText } from '../form/bound';
 import { useSchemaForm } from '../form/schemaForm';
+import { texts } from '../texts';
 
 /** Throws are locked: since when, where, who said it, and for those who instruct the way to unlock them. */
 export function LockNotice({ athlete, pain }: Pick<AthletePage, 'athlete' | 'pain'>) {
@@ -19,17 +20,15 @@ export function LockNotice({ athlete, pain }: Pick<AthletePage, 'athlete' | 'pai
   if (!lock) return null;
   return (
     <Notice alert icon="lock">
-      <Text variant="titleMedium">
-        {`Throws locked: pain in the ${lock.site} since ${dayWords(lock.since, today)}`}
-      </Text>
+      <Text variant="titleMedium">{texts.throwsLockedPain(lock.site, dayWords(lock.since, today))}</Text>
       <Text>{`Marked by ${lock.saidBy}. Write down what hurt and when, and ask a licensed clinician before any throw.`}</Text>
       {person.role === 'assistant' ? (
-        <Text>Only an instructor or the owner can unlock throws.</Text>
+        <Text>{texts.onlyAnInstructorOr}</Text>
       ) : open ? (
         <Unlock athleteId={athlete.id} onClose={() => setOpen(false)} />
       ) : (
         <Button mode="outlined" onPress={() => setOpen(true)} style={styles.start}>
-          Unlock throws
+          {texts.unlockThrows}
         </Button>
       )}
     </Notice>
@@ -53,17 +52,15 @@ function Unlock({ athleteId, onClose }: { athleteId: string; onClose: () => void
   });
   return (
     <>
-      <Text>
-        Who cleared the throws and why stays in the history. The first day after it is for easy throws.
-      </Text>
+      <Text>{texts.whoClearedThem}</Text>
       <FormText form={form} name="clearedBy" atMost={120} />
       <FormText form={form} name="reason" atMost={300} />
       <View style={styles.row}>
         <Button mode="contained" onPress={() => void unlock()}>
-          Unlock throws
+          {texts.unlockThrows}
         </Button>
         <Button mode="text" onPress={onClose}>
-          Leave them locked
+          {texts.keepThrowsLocked}
         </Button>
       </View>
     </>

@@ -4,6 +4,7 @@ import { Button, Text } from 'react-native-paper';
 import { refusalOf } from '../../store/api';
 import { useColours } from '../../theme/theme';
 import { Icon, type IconName } from '../Icon/Icon';
+import { texts } from '../texts';
 
 /** Something to know before going on; an `alert` is read out at once. */
 export function Notice({
@@ -34,7 +35,7 @@ export function ErrorNotice({ error, again }: { error: unknown; again?: () => vo
       <Text>{refusalOf(error).error}</Text>
       {again ? (
         <Button mode="outlined" onPress={again} style={styles.again}>
-          Try again
+          {texts.tryAgain}
         </Button>
       ) : null}
     </Notice>
@@ -72,5 +73,5 @@ const styles = StyleSheet.create({
 
 /** In the place of what is not read yet: that it is being read, or why it cannot be, with a way to try again. */
 export function NotRead({ error, again }: { error: unknown; again: () => void }) {
-  return error ? <ErrorNotice error={error} again={again} /> : <Waiting what="Reading the athlete" />;
+  return error ? <ErrorNotice error={error} again={again} /> : <Waiting what={texts.readingTheAthlete} />;
 }

@@ -6,6 +6,7 @@ import { useColours } from '../../theme/theme';
 import { Icon } from '../Icon/Icon';
 import { useDebouncedTrue } from '../hooks/useDebouncedTrue';
 import { selectConnected, selectRefused, selectUnkept, selectUnsentCount } from '../../store/selectors';
+import { texts } from '../texts';
 
 /** One quiet line while there is no connection, while entries wait for one, or when one was refused. */
 export function UnsentLine() {
@@ -17,10 +18,10 @@ export function UnsentLine() {
   const lasting = useDebouncedTrue(waiting > 0 || !connected, 2500);
   if (!lasting && refused === 0) return null;
   const words = [
-    connected ? '' : 'No connection: shown as it was read last.',
-    waiting ? `${waiting} ${waiting === 1 ? 'entry' : 'entries'} not sent yet.` : '',
-    waiting && unkept ? 'This browser cannot keep them: leave the page open.' : '',
-    refused ? `${refused} ${refused === 1 ? 'entry was' : 'entries were'} refused.` : '',
+    connected ? '' : texts.noConnection,
+    waiting ? texts.entryNotSentYet(waiting) : '',
+    waiting && unkept ? texts.thisBrowserCannotStore : '',
+    refused ? texts.entryWasRefused(refused) : '',
   ].filter(Boolean);
   return (
     <View role="status" style={{ backgroundColor: own.amberSunk }}>

@@ -1,5 +1,6 @@
 import { router, usePathname } from 'expo-router';
 import { IconButton } from 'react-native-paper';
+import { texts } from '../texts';
 
 /** Leads to the part of the guide that belongs to where one stands. */
 export function HelpButton() {
@@ -8,7 +9,7 @@ export function HelpButton() {
     <IconButton
       icon="help-circle-outline"
       style={{ width: 44, height: 44, margin: 0 }}
-      accessibilityLabel="Help on this page"
+      accessibilityLabel={texts.helpOnThisPage}
       onPress={() => router.navigate(`/help?at=${encodeURIComponent(path)}`)}
     />
   );

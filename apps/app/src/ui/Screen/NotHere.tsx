@@ -2,18 +2,19 @@ import { router } from 'expo-router';
 import { Button } from 'react-native-paper';
 import { Empty } from '../Notice/Notice';
 import { Screen } from './Screen';
+import { texts } from '../texts';
 
 /** A path that leads nowhere. */
 export const NotHere = () => (
-  <Screen title="Nothing here">
+  <Screen title={texts.nothingHere}>
     <Empty
       action={
         <Button mode="contained" onPress={() => router.replace('/')}>
-          Go to today
+          {texts.goToToday}
         </Button>
       }
     >
-      This address leads to no page. Nothing was lost.
+      {texts.thereIsNoPage}
     </Empty>
   </Screen>
 );

@@ -5,6 +5,7 @@ import { IconButton, Text } from 'react-native-paper';
 import { goBack } from './goBack';
 import { HelpButton } from './HelpButton';
 import { Pane } from './Pane';
+import { texts } from '../texts';
 
 interface Props {
   title: string;
@@ -50,7 +51,7 @@ export function TitleRow({ title, back, action }: Pick<Props, 'title' | 'back' |
 }
 
 /** The browser's title of the page. */
-export const PageTitle = ({ children }: { children: string }) => <title>{`${children} · Wrightonic`}</title>;
+export const PageTitle = ({ children }: { children: string }) => <title>{texts.wrightonic(children)}</title>;
 
 export function Heading({ children, level = 2 }: { children: ReactNode; level?: 2 | 3 }) {
   return (

@@ -12,6 +12,7 @@ import { places } from './places';
 import { UnsentLine } from '../Notice/UnsentLine';
 import { useIdle } from '../hooks/useIdle';
 import { useWide } from '../hooks/useWide';
+import { texts } from '../texts';
 
 // Comes with the later screens once the first one stands idle, so that these are there when they are wanted.
 const Keys = screen('Keys', null);
@@ -32,7 +33,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const bar = (
     <View
       role="navigation"
-      aria-label="Places"
+      aria-label={texts.places}
       style={[wide ? styles.rail : styles.bar, { backgroundColor: surface, borderColor: line }]}
     >
       {places

@@ -1,5 +1,6 @@
 import type { Href } from 'expo-router';
 import type { IconName } from '../Icon/Icon';
+import { texts } from '../texts';
 
 interface Place {
   name: string;
@@ -12,9 +13,9 @@ interface Place {
 }
 
 export const places: readonly Place[] = [
-  { name: 'Today', href: '/', icon: 'weather-sunny', key: 't', also: ['/diary'] },
-  { name: 'Roster', href: '/roster', icon: 'account-group', key: 'r', also: ['/athletes', '/roster'] },
-  { name: 'Drills', href: '/drills', icon: 'dumbbell', key: 'd', also: ['/drills'] },
-  { name: 'Camps', href: '/camps', icon: 'tent', key: 'c', also: ['/camps'] },
-  { name: 'Office', href: '/office', icon: 'tune-variant', key: 'o', also: ['/office'] },
+  { name: texts.today, href: '/', icon: 'weather-sunny', key: 't', also: ['/diary'] },
+  { name: texts.roster, href: '/roster', icon: 'account-group', key: 'r', also: ['/athletes', '/roster'] },
+  { name: texts.drills, href: '/drills', icon: 'dumbbell', key: 'd', also: ['/drills'] },
+  { name: texts.camps, href: '/camps', icon: 'tent', key: 'c', also: ['/camps'] },
+  { name: texts.office, href: '/office', icon: 'tune-variant', key: 'o', also: ['/office'] },
 ];

@@ -2,6 +2,7 @@ import { Link, type Href } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
+import { texts } from '../texts';
 
 export interface Tab {
   name: string;
@@ -29,7 +30,7 @@ function One({ name, href, here, due }: Tab) {
       <Pressable
         role="link"
         aria-current={here ? 'page' : undefined}
-        aria-label={due ? `${name}, due` : name}
+        aria-label={due ? texts.due(name) : name}
         style={StyleSheet.flatten([styles.tab, { borderColor: here ? own.clay : 'transparent' }])}
       >
         <Text variant="titleMedium" style={[styles.name, { color: here ? own.ink : own.inkSoft }]}>

@@ -8,13 +8,14 @@ import { selectTour } from '../../store/selectors';
 import { tourMoved } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useColours } from '../../theme/theme';
+import { texts } from '../texts';
 
 const words: Readonly<Record<(typeof verbs)[number], string>> = {
-  look: 'Each stitch is a checkpoint. Tap a phase and grade what you see.',
-  trace: 'What you saw is followed back to its causes. The verdict says what to work on.',
-  build: 'The focus becomes a ladder of drills, and a week that fits time, throws and rest.',
-  work: 'Start the session and count clean and missed reps with one thumb, with or without signal.',
-  prove: 'See whether velocity really changed, and what stayed clean.',
+  look: texts.eachStitch,
+  trace: texts.whatYouSaw,
+  build: texts.theFocusBecomes,
+  work: texts.startTheSession,
+  prove: texts.seeWhetherVelocityReally,
 };
 
 /** A tour through the five verbs on the real screens of one athlete, as a bar above the places. */
@@ -38,18 +39,18 @@ export function Tour() {
     <View
       style={[styles.root, { backgroundColor: own.amberSunk, borderColor: own.amber }]}
       role="region"
-      aria-label="Tour"
+      aria-label={texts.tour}
     >
       <View style={styles.grow}>
-        <Text variant="labelMedium">{`Step ${at + 1} of ${verbs.length}`}</Text>
+        <Text variant="labelMedium">{texts.stepOf(at + 1, verbs.length)}</Text>
         <Text role="status">{words[verb]}</Text>
       </View>
       <Button mode="text" compact onPress={() => dispatch(tourMoved(null))}>
-        End tour
+        {texts.endTour}
       </Button>
       {last ? null : (
         <Button mode="contained" compact onPress={() => dispatch(tourMoved(at + 1))}>
-          Next step
+          {texts.nextStep}
         </Button>
       )}
     </View>

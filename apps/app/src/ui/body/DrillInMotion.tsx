@@ -1,6 +1,7 @@
 import { drawGoing, type Discipline, type Hand } from '@wrightonic/core';
 import { useMemo } from 'react';
 import { InStep } from './InStep';
+import { texts } from '../texts';
 
 interface Props {
   /** Whose figure it is; null for a drill that has none. */
@@ -22,7 +23,7 @@ export function DrillInMotion({ drill, name, hand, discipline, width = 300, heig
     [drill, width, height, hand, discipline],
   );
   if (!moving) return null;
-  const label = `${name}, how it goes, ${hand === 'R' ? 'right' : 'left'}-handed`;
+  const label = texts.howItGoesRight(name, hand);
   return (
     <InStep
       key={drill}

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { DrillFigure } from './DrillFigure';
 import { DrillInMotion } from './DrillInMotion';
 import { SeeItMove } from './SeeItMove';
+import { texts } from '../texts';
 
 type Props = Required<Omit<ComponentProps<typeof DrillInMotion>, 'drill'>> & { drill: string | null };
 
@@ -16,7 +17,7 @@ export function DrillOnTap({ drill, name, hand, discipline, width, height }: Pro
     <View style={{ alignItems: 'center' }}>
       {moves ? <DrillInMotion name={name} {...shown} /> : null}
       <SeeItMove name={name} moves={moves} onToggle={() => setMoves(!moves)}>
-        {moves ? null : <DrillFigure label={`Set-up of ${name}`} {...shown} />}
+        {moves ? null : <DrillFigure label={texts.setUpOf(name)} {...shown} />}
       </SeeItMove>
     </View>
   );

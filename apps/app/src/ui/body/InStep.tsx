@@ -4,6 +4,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { MovingFigure, type FrameSetter } from './MovingFigure';
 import { usePlay } from './usePlay';
+import { texts } from '../texts';
 
 export interface Figure {
   /** Written below it; null where words beside say it. */
@@ -67,13 +68,13 @@ export function InStep({ figures, width, height, rate, first, over = false, spee
       </View>
       <View style={styles.row}>
         <Button mode="outlined" onPress={toggle}>
-          {playing ? 'Pause' : 'Play'}
+          {playing ? texts.pause : texts.play}
         </Button>
-        <Button mode="outlined" accessibilityLabel="One frame back" onPress={() => step(-1)}>
-          Back
+        <Button mode="outlined" accessibilityLabel={texts.oneFrameBack} onPress={() => step(-1)}>
+          {texts.back}
         </Button>
-        <Button mode="outlined" accessibilityLabel="One frame on" onPress={() => step(1)}>
-          On
+        <Button mode="outlined" accessibilityLabel={texts.oneFrameOn} onPress={() => step(1)}>
+          {texts.onWord}
         </Button>
         {children}
       </View>

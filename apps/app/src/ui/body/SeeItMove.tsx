@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Pressable } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
+import { texts } from '../texts';
 
 interface Props {
   /** Of what stands still. */
@@ -18,13 +19,13 @@ export function SeeItMove({ name, moves, onToggle, children }: Props) {
     <Pressable
       role="button"
       aria-expanded={moves}
-      aria-label={`See ${name} in motion`}
+      aria-label={texts.seeInMotion(name)}
       onPress={onToggle}
       style={{ alignItems: 'center' }}
     >
       {children}
       <Text variant="labelMedium" style={{ color: own.dusk }}>
-        {moves ? 'Put away' : 'See it move'}
+        {moves ? texts.hide : texts.seeItMove}
       </Text>
     </Pressable>
   );

@@ -21,6 +21,7 @@ import { severityNames } from '../seam/words';
 import { MeasureField, NoteField } from './CheckpointFields';
 import { OfferSeen } from './OfferSeen';
 import type { LookPoint } from './steps';
+import { texts } from '../texts';
 
 export type OnGrade = (id: string, grade: Severity | null, detail?: FindingDetail) => void;
 
@@ -46,13 +47,7 @@ function Head({ point: { id, name, see, measure }, hand, full }: Pick<Props, 'po
       <View style={styles.beside}>
         {full && isFlaw ? (
           <SeeItMove name={name} moves={moves} onToggle={() => setMoves(!moves)}>
-            <BodyFigure
-              flaw={id}
-              hand={hand}
-              label={`${name}: how it looks, with the sound posture as a dotted line`}
-              width={116}
-              height={112}
-            />
+            <BodyFigure flaw={id} hand={hand} label={texts.howItLooks(name)} width={116} height={112} />
           </SeeItMove>
         ) : null}
         <View style={styles.grow}>
@@ -84,18 +79,16 @@ export const Checkpoint = memo(function Checkpoint(props: Props) {
       {typeof detail?.value === 'number' && typeof detail.derived === 'number' ? (
         <Text variant="bodySmall" role="note">
           {`Measured ${Number(detail.value.toFixed(1))} ${point.unit ?? ''}: ${severityNames[detail.derived]}${
-            grade !== null && grade !== detail.derived
-              ? `; you said ${severityNames[grade]}. Both are kept.`
-              : '.'
+            grade !== null && grade !== detail.derived ? texts.youSaidBothAre(severityNames[grade]) : '.'
           }`}
         </Text>
       ) : null}
       {carried && grade === null ? (
         <Text variant="bodySmall" role="note">
-          {`Carried: ${severityNames[carried.grade]}, ${agoWords(carried.date, today)}.`}
+          {texts.carried(severityNames[carried.grade], agoWords(carried.date, today))}
         </Text>
       ) : null}
-      {detail?.note ? <Text variant="bodySmall">{`Note: ${detail.note}`}</Text> : null}
+      {detail?.note ? <Text variant="bodySmall">{texts.note2(detail.note)}</Text> : null}
       <View style={styles.row}>
         {severities.map((severity) => {
           const chosen = grade === severity;
@@ -133,16 +126,16 @@ export const Checkpoint = memo(function Checkpoint(props: Props) {
               accessibilityLabel={`Measure ${name}`}
               onPress={() => setOpened(opened === 'measure' ? null : 'measure')}
             >
-              Measure
+              {texts.measure}
             </Button>
           ) : null}
           <Button
             mode="text"
             compact
-            accessibilityLabel={`Note on ${name}`}
+            accessibilityLabel={texts.noteOn(name)}
             onPress={() => setOpened(opened === 'note' ? null : 'note')}
           >
-            {detail?.note ? 'Change the note' : 'Note'}
+            {detail?.note ? texts.changeTheNote : texts.note}
           </Button>
         </View>
       ) : null}
@@ -172,10 +165,10 @@ export const Checkpoint = memo(function Checkpoint(props: Props) {
 });
 
 const fromWords: Record<Offer['from'], string> = {
-  screen: 'the physical screen',
-  throws: 'the throws',
-  clip: 'the clip',
-  curves: 'the speed curves',
+  screen: texts.thePhysicalScreen,
+  throws: texts.theThrows,
+  clip: texts.theClip,
+  curves: texts.theSpeedCurves,
 };
 
 interface OfferedProps extends Pick<Props, 'hand' | 'onGrade'> {
@@ -193,15 +186,15 @@ function Offered({ offer, name, hand, onGrade }: OfferedProps) {
       {seen ? <OfferSeen seen={seen} hand={hand} name={name} /> : null}
       <View style={[styles.grow, seen ? null : styles.line]}>
         <Text variant="bodySmall" style={seen ? null : styles.grow}>
-          {`From ${fromWords[from]}: ${severityNames[severity]}. ${why}`}
+          {texts.from(fromWords[from], severityNames[severity], why)}
         </Text>
         <Button
           mode="contained"
           compact
-          accessibilityLabel={`Take ${severityNames[severity]} for ${name}`}
+          accessibilityLabel={texts.useFor(severityNames[severity], name)}
           onPress={take}
         >
-          Take it
+          {texts.useIt}
         </Button>
       </View>
     </View>

@@ -6,6 +6,7 @@ import { severityNames } from '../seam/words';
 import type { PointMeasure } from './steps';
 import { figureIn } from '../form/typedFigure';
 import { TextField } from '../form/TextField';
+import { texts } from '../texts';
 
 interface MeasureProps {
   measure: PointMeasure;
@@ -25,16 +26,16 @@ export function MeasureField({ measure, name, value, onTake }: MeasureProps) {
     <View style={styles.field}>
       <TextField
         label={`${measure.name}, ${measure.unit}`}
-        name={`${measure.name} for ${name}`}
+        name={texts.forWord(measure.name, name)}
         value={text}
         onChange={setText}
         inputMode="decimal"
         autoFocus
         wrong={text && !fits ? `Must be a number from ${low} to ${high} ${measure.unit}.` : undefined}
-        hint={derived === null ? measure.how : `That is ${severityNames[derived]}.`}
+        hint={derived === null ? measure.how : texts.thatIs(severityNames[derived])}
       />
       <Button mode="contained" disabled={derived === null} onPress={() => onTake(number, derived!)}>
-        Take the measure
+        {texts.useThisMeasurement}
       </Button>
     </View>
   );
@@ -51,15 +52,15 @@ export function NoteField({ name, note, onKeep }: NoteProps) {
   return (
     <View style={styles.field}>
       <TextField
-        label="Note"
-        name={`Note for ${name}`}
+        label={texts.note}
+        name={texts.noteFor(name)}
         value={text}
         onChange={setText}
         atMost={500}
         autoFocus
       />
       <Button mode="contained" onPress={() => onKeep(text.trim())}>
-        Keep the note
+        {texts.saveNote}
       </Button>
     </View>
   );

@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import Svg from 'react-native-svg';
 import { stills } from '../../offline/tracks';
 import { Shapes } from '../body/Shapes';
+import { texts } from '../texts';
 
 interface Props {
   seen: NonNullable<Offer['seen']>;
@@ -34,7 +35,7 @@ export function OfferSeen({ seen, hand, name }: Props) {
     () => drawTracked(body, { ...size, hand }, { from: 0, seconds: 0, rate: 1 }).frame(0),
     [body, hand],
   );
-  const label = `The frame on which ${name} was measured`;
+  const label = texts.theFrameOnWhich(name);
   if (picture)
     return (
       <img

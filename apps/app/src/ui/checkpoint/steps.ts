@@ -15,6 +15,7 @@ import {
   type Whom,
 } from '@wrightonic/core';
 import { phaseNames } from '../seam/words';
+import { texts } from '../texts';
 
 /** How a checkpoint is measured, for this athlete's level. */
 export interface PointMeasure {
@@ -54,7 +55,13 @@ function measureOf(id: string, whom: Whom): PointMeasure | null {
     name: measurable.name,
     unit: measurable.unit,
     how: measurable.how,
-    words: `${measurable.name}: usual ${norm.low} to ${norm.high} ${measurable.unit} (${norm.basis.replace(': edit', '')}).`,
+    words: texts.usualTo(
+      measurable.name,
+      norm.low,
+      norm.high,
+      measurable.unit,
+      norm.basis.replace(': edit', ''),
+    ),
     range: measurable.range,
     grade: (value) => gradeMeasured(id, value, whom)!.severity,
   };
@@ -99,12 +106,12 @@ export function lookSteps(
     ),
     step(
       'body',
-      'Body',
+      texts.body,
       limits.map(({ id }) => id),
     ),
     step(
       'ball',
-      'Ball',
+      texts.ball,
       symptoms.map(({ id }) => id),
     ),
   ];

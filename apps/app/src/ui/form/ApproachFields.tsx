@@ -1,14 +1,15 @@
 import { approachSides, type Approach } from '@wrightonic/core';
 import { View } from 'react-native';
 import { Choices } from './Choices';
+import { texts } from '../texts';
 
 type Sides = { [K in keyof Approach]: Approach[K] | null };
 
 const words: { [K in keyof Approach]: { topic: string } & Record<Approach[K], string> } = {
-  leave: { topic: 'Leaving the rubber', drive: 'Drive: push', fall: 'Fall: hips go' },
-  lift: { topic: 'Top of the lift', balance: 'Balance', drift: 'Drift' },
-  teach: { topic: 'How change is taught', constrain: 'Constrain', instruct: 'Instruct' },
-  hips: { topic: 'Windmill finish', close: 'Hips close', half: 'Hips half' },
+  leave: { topic: texts.leavingTheRubber, drive: texts.drivePush, fall: texts.fallHipsGo },
+  lift: { topic: texts.topOfTheLift, balance: texts.balance, drift: texts.drift },
+  teach: { topic: texts.howChangeIsTaught, constrain: texts.constrain, instruct: texts.instruct },
+  hips: { topic: texts.windmillFinish, close: texts.hipsClose, half: texts.hipsHalf },
 };
 const topics = Object.keys(words) as (keyof Approach)[];
 
@@ -42,6 +43,6 @@ export const approachWords = (approach: Approach, own: Sides): string =>
   topics
     .map((topic) => {
       const side = (words[topic] as Record<string, string>)[approach[topic]]!;
-      return `${side}${own[topic] === null ? '' : ' (this athlete’s own)'}`;
+      return `${side}${own[topic] === null ? '' : texts.thisAthletesOwn}`;
     })
     .join('; ');

@@ -10,6 +10,7 @@ import { FormDate, FormFigure, FormText, FormTime } from './bound';
 import { useSchemaForm } from './schemaForm';
 import { ErrorNotice } from '../Notice/Notice';
 import { dayWords } from '../words/days';
+import { texts } from '../texts';
 
 /** Lessons in a row, a week apart. */
 const repeats = [1, 4, 8, 12, 26];
@@ -33,8 +34,8 @@ export function LessonForm({ athleteId, date }: { athleteId: string; date: strin
     if ('error' in (await add({ ...lesson, weekly }))) return;
     setDone(
       weeks > 1
-        ? `Added ${weeks} weekly lessons from ${dayWords(lesson.date, today)}, ${lesson.time}.`
-        : `Added: ${dayWords(lesson.date, today)}, ${lesson.time}.`,
+        ? texts.addedWeeklyLessonsFrom(weeks, dayWords(lesson.date, today), lesson.time)
+        : texts.added(dayWords(lesson.date, today), lesson.time),
     );
     form.reset({ ...form.getValues(), id: v7() });
   });
@@ -57,16 +58,16 @@ export function LessonForm({ athleteId, date }: { athleteId: string; date: strin
         </View>
       </View>
       <Choices
-        label="How often"
+        label={texts.howOften}
         shown
         value={weeks}
         onChange={setWeeks}
-        options={repeats.map((value) => ({ value, text: value === 1 ? 'Once' : `${value} weeks` }))}
+        options={repeats.map((value) => ({ value, text: value === 1 ? texts.once : texts.weeks(value) }))}
       />
       {error ? <ErrorNotice error={error} /> : null}
       <Text role="status">{done}</Text>
       <Button mode="outlined" icon="calendar-plus" loading={isLoading} onPress={() => void save()}>
-        Add to the diary
+        {texts.addToTheDiary}
       </Button>
     </View>
   );

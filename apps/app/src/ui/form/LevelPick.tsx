@@ -4,6 +4,7 @@ import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { Choices } from './Choices';
+import { texts } from '../texts';
 
 interface Props {
   page: Pick<AthletePage, 'athlete' | 'levels'>;
@@ -20,7 +21,7 @@ export function LevelPick({ page, drill }: Props) {
   return (
     <>
       <Choices
-        label={`Level of ${drill.name}`}
+        label={texts.levelOf(drill.name)}
         value={level.name}
         onChange={(name) =>
           dispatch(log(athleteId, 'level-chosen', { athleteId, drill: drill.id, level: name }))

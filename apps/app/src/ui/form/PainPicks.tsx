@@ -2,6 +2,7 @@ import { painSites, type PainSite } from '@wrightonic/core';
 import { Text } from 'react-native-paper';
 import { Choices } from './Choices';
 import { Notice } from '../Notice/Notice';
+import { texts } from '../texts';
 
 export interface PainAnswer {
   level: 'none' | 'soreness' | 'pain';
@@ -17,7 +18,7 @@ export const painSaid = ({ level, score, site }: PainAnswer): boolean =>
 
 /** Pain or soreness, how much and where. */
 export const painWords = ({ level, score, site }: PainAnswer): string =>
-  `${level === 'pain' ? 'Pain' : `Soreness ${score} of 10`}, ${site ?? 'somewhere'},`;
+  `${level === 'pain' ? texts.pain : texts.sorenessOf(score)}, ${site ?? 'somewhere'},`;
 
 const scores = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
 
@@ -32,19 +33,19 @@ export function PainPicks({ value, onChange }: Props) {
   return (
     <>
       <Choices<PainAnswer['level']>
-        label="What it is"
+        label={texts.painOrSoreness}
         value={level}
         onChange={(chosen) =>
           onChange(chosen === level ? nothingHurts : { level: chosen, site, score: null })
         }
         options={[
-          { value: 'soreness', text: 'Soreness' },
-          { value: 'pain', text: 'Pain' },
+          { value: 'soreness', text: texts.soreness },
+          { value: 'pain', text: texts.pain },
         ]}
       />
       {level === 'none' ? null : (
         <Choices<PainSite | null>
-          label="Where"
+          label={texts.where}
           shown
           value={site}
           onChange={(chosen) => onChange({ ...value, site: chosen })}
@@ -53,22 +54,15 @@ export function PainPicks({ value, onChange }: Props) {
       )}
       {level === 'soreness' ? (
         <Choices<number | null>
-          label="How much, 1 to 10"
+          label={texts.howMuchTo}
           shown
           value={score}
           onChange={(chosen) => onChange({ ...value, score: chosen })}
           options={scores.map((n) => ({ value: n, text: String(n) }))}
         />
       ) : null}
-      {level === 'pain' ? (
-        <Notice>
-          Pain stops the session. Ask a licensed clinician before going on. With pain in the elbow or
-          shoulder, throwing drills stay locked today.
-        </Notice>
-      ) : null}
-      <Text variant="bodySmall">
-        Soreness is stiff or tired muscle; pain is anything sharp, or in a joint.
-      </Text>
+      {level === 'pain' ? <Notice>{texts.painStopsTheSession}</Notice> : null}
+      <Text variant="bodySmall">{texts.sorenessIsStiffOr}</Text>
     </>
   );
 }

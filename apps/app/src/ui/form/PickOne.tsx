@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { PressableCard } from '../PressableCard/PressableCard';
 import { SearchField } from './SearchField';
+import { texts } from '../texts';
 
 interface Props {
   label: string;
@@ -23,12 +24,12 @@ export function PickOne({ label, options, value, onPick }: Props) {
     <View style={styles.pick}>
       <Text variant="labelMedium">{label}</Text>
       {value ? (
-        <PressableCard chosen onPress={() => onPick(null)} aria-label={`${label}: ${chosen}; choose another`}>
+        <PressableCard chosen onPress={() => onPick(null)} aria-label={texts.chooseAnother(label, chosen)}>
           <Text>{chosen}</Text>
         </PressableCard>
       ) : (
         <>
-          <SearchField label={`Search for the ${label.toLowerCase()}`} value={search} onChange={setSearch} />
+          <SearchField label={texts.searchForThe(label.toLowerCase())} value={search} onChange={setSearch} />
           {found.map((option) => (
             <PressableCard
               key={option.value}
@@ -40,7 +41,7 @@ export function PickOne({ label, options, value, onPick }: Props) {
               <Text>{option.text}</Text>
             </PressableCard>
           ))}
-          {wanted && found.length === 0 ? <Text variant="bodySmall">Nothing of that name.</Text> : null}
+          {wanted && found.length === 0 ? <Text variant="bodySmall">{texts.noMatch}</Text> : null}
         </>
       )}
     </View>

@@ -5,6 +5,7 @@ import { useMe } from '../../store/useAthlete';
 import { FormField } from './bound';
 import type { SchemaForm } from './schemaForm';
 import { TextField } from './TextField';
+import { texts } from '../texts';
 
 interface Props<T extends FieldValues> {
   form: SchemaForm<T>;
@@ -14,7 +15,7 @@ interface Props<T extends FieldValues> {
 }
 
 const units: Record<Props<FieldValues>['kind'], Record<SizeUnit, string>> = {
-  length: { us: 'ft and in', metric: 'cm' },
+  length: { us: texts.ftAndIn, metric: 'cm' },
   mass: { us: 'lb', metric: 'kg' },
 };
 

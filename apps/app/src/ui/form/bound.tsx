@@ -16,6 +16,7 @@ import { TypedFigure } from './TypedFigure';
 import { TypedList } from './TypedList';
 import { sentence } from './labels';
 import type { SchemaForm } from './schemaForm';
+import { texts } from '../texts';
 
 /*
  * The fields of a form that is held against a schema. Each bears the label of the schema, and says below it what is wrong.
@@ -49,7 +50,7 @@ export function FormField<T extends FieldValues, N extends FieldPath<T>>({
       control={form.control}
       name={name}
       render={({ field, fieldState }) =>
-        children({ field, label: optional ? `${label} (optional)` : label, wrong: words(fieldState) })
+        children({ field, label: optional ? texts.optional(label) : label, wrong: words(fieldState) })
       }
     />
   );

@@ -8,6 +8,7 @@ import {
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
+import { texts } from '../texts';
 
 interface Props {
   a: readonly KeptFigure[];
@@ -24,9 +25,7 @@ export function MotionTable({ a, b, titles }: Props) {
     <View>
       <Text variant="labelLarge">{`${titles[0]} → ${titles[1]}`}</Text>
       <Text variant="bodySmall">
-        {real === 0
-          ? 'No difference is more than the error.'
-          : `${real} of ${rows.length} ${real === 1 ? 'differs' : 'differ'} by more than the error.`}
+        {real === 0 ? texts.noDifferenceIsLarger : texts.ofDiffersByMore(real, rows.length)}
       </Text>
       {[...rows]
         .sort((x, y) => Number(y.real) - Number(x.real))
@@ -39,9 +38,9 @@ export function MotionTable({ a, b, titles }: Props) {
               <Text variant={sure ? 'labelLarge' : 'bodyMedium'}>
                 {difference === null
                   ? first
-                    ? 'in the first only'
-                    : 'in the second only'
-                  : `${differenceWords(difference, off!, unit)}${sure ? '' : ', within the error'}`}
+                    ? texts.inTheFirstOnly
+                    : texts.inTheSecondOnly
+                  : `${differenceWords(difference, off!, unit)}${sure ? '' : texts.withinTheError}`}
               </Text>
               <Text variant="bodySmall">
                 {first && second

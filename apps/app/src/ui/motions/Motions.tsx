@@ -12,6 +12,7 @@ import { dayWords } from '../words/days';
 import { MotionTable } from './MotionTable';
 import { TwoMotions, type OneMotion } from './TwoMotions';
 import { someoneOf, WhoseSecond, type Whose } from './WhoseSecond';
+import { texts } from '../texts';
 
 interface Props {
   athlete: Pick<LookPage['athlete'], 'id' | 'givenName' | 'discipline' | 'throws'>;
@@ -55,10 +56,10 @@ export function Motions({ athlete }: Props) {
   const alone = !b || b.id === a.id;
   return (
     <Card>
-      <Heading>Motions</Heading>
+      <Heading>{texts.motions}</Heading>
       {own.length > 1 || other !== null ? (
         <Choices
-          label="First"
+          label={texts.first}
           value={first.id}
           onChange={setFirst}
           options={own.map((clip) => ({ value: clip.id, text: words(clip) }))}
@@ -66,19 +67,17 @@ export function Motions({ athlete }: Props) {
       ) : null}
       {seconds.length && (own.length > 1 || other !== null) ? (
         <Choices
-          label="Second"
+          label={texts.second}
           value={second?.id ?? ''}
           onChange={setSecond}
           options={seconds.map((clip) => ({ value: clip.id, text: words(clip) }))}
         />
       ) : null}
-      <WhoseSecond label="Set against" athlete={athlete} whose={whose} onWhose={setWhose} />
-      {other !== null && theirs?.length === 0 ? (
-        <Text>Of this athlete no film was tracked and offered to a look yet.</Text>
-      ) : null}
+      <WhoseSecond label={texts.compareWith} athlete={athlete} whose={whose} onWhose={setWhose} />
+      {other !== null && theirs?.length === 0 ? <Text>{texts.noFilm}</Text> : null}
       {alone ? null : (
         <Choices
-          label="Lined up at"
+          label={texts.linedUpAt}
           value={event}
           onChange={setEvent}
           options={filmedEvents[athlete.discipline].map((value) => ({ value, text: eventName(value) }))}
@@ -86,11 +85,7 @@ export function Motions({ athlete }: Props) {
       )}
       <TwoMotions a={a} b={alone ? null : b} event={event} />
       {alone ? (
-        <Text variant="bodySmall">
-          {other === null
-            ? 'Track another film of this athlete and offer it to the look, and both stand here side by side.'
-            : ''}
-        </Text>
+        <Text variant="bodySmall">{other === null ? texts.trackAnotherFilm : ''}</Text>
       ) : (
         <MotionTable a={first.motion.figures} b={second!.motion.figures} titles={[a.title, b.title]} />
       )}

@@ -2,6 +2,7 @@ import { drawTracked, type ClipEvent, type Hand, type MotionKept } from '@wright
 import { useMemo, useState } from 'react';
 import { Button, Text } from 'react-native-paper';
 import { InStep, type Figure } from '../body/InStep';
+import { texts } from '../texts';
 
 export interface OneMotion {
   id: string;
@@ -45,7 +46,7 @@ export function TwoMotions({ a, b, event }: Props) {
       const moving = drawTracked(one.motion, { ...size, hand: a.throws }, span);
       return {
         title: one.title,
-        label: `${one.title}, in motion`,
+        label: texts.inMotion(one.title),
         moving: { ...moving, best: Math.round(before * rate) },
       };
     });
@@ -55,7 +56,9 @@ export function TwoMotions({ a, b, event }: Props) {
   return (
     <>
       {lacking.map(({ id, title }) => (
-        <Text key={id} variant="bodySmall">{`${title} has no such event; it is lined up at release.`}</Text>
+        <Text key={id} variant="bodySmall">
+          {texts.hasNoSuchEvent(title)}
+        </Text>
       ))}
       <InStep
         key={`${a.id} ${b?.id} ${event} ${over}`}
@@ -67,11 +70,11 @@ export function TwoMotions({ a, b, event }: Props) {
       >
         {b ? (
           <Button mode="outlined" onPress={() => setOver(!over)}>
-            {over ? 'Beside' : 'One over the other'}
+            {over ? texts.beside : texts.oneOverTheOther}
           </Button>
         ) : null}
       </InStep>
-      {b && over ? <Text variant="bodySmall">{`Pale: ${a.title}. Dark: ${b.title}.`}</Text> : null}
+      {b && over ? <Text variant="bodySmall">{texts.paleDark(a.title, b.title)}</Text> : null}
     </>
   );
 }

@@ -2,6 +2,7 @@ import type { LookPage, RosterEntry } from '@wrightonic/contract';
 import { api } from '../../store/api';
 import { Choices } from '../form/Choices';
 import { PickOne } from '../form/PickOne';
+import { texts } from '../texts';
 
 /** One's own, of another athlete who is not chosen yet, or of this one. */
 export type Whose = 'own' | 'open' | RosterEntry;
@@ -25,13 +26,13 @@ export function WhoseSecond({ label, athlete, whose, onWhose }: Props) {
         value={whose !== 'own'}
         onChange={(other) => onWhose(other ? 'open' : 'own')}
         options={[
-          { value: false, text: `${athlete.givenName}’s own` },
-          { value: true, text: 'Another athlete' },
+          { value: false, text: texts.sOwn(athlete.givenName) },
+          { value: true, text: texts.anotherAthlete },
         ]}
       />
       {whose === 'own' ? null : (
         <PickOne
-          label="Athlete"
+          label={texts.athlete}
           value={someoneOf(whose)?.id ?? null}
           onPick={(id) => onWhose(roster.find((each) => each.id === id) ?? 'open')}
           options={roster

@@ -2,6 +2,7 @@ import { radarChosen } from '../../store/settings';
 import { useAppDispatch } from '../../store/store';
 import { Choices } from '../form/Choices';
 import { useLines } from './useLines';
+import { texts } from '../texts';
 
 /** Where velocities come from. */
 export function LinePick() {
@@ -10,7 +11,7 @@ export function LinePick() {
   if (lines.length === 1) return null;
   return (
     <Choices
-      label="Velocities come from"
+      label={texts.velocitiesComeFrom}
       shown
       value={line}
       onChange={(chosen) => dispatch(radarChosen(chosen))}

@@ -3,6 +3,7 @@ import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
 import { selectRadar } from '../../store/selectors';
+import { texts } from '../texts';
 
 interface Line {
   value: string | null;
@@ -15,9 +16,9 @@ export function useLines(): { lines: Line[]; line: string | null } {
   const chosen = useAppSelector(selectRadar);
   const { data } = lazyEndpoints.useDevicesQuery();
   const lines: Line[] = [
-    { value: null, text: 'Typed' },
+    { value: null, text: texts.typed },
     ...(data ?? []).filter(({ ended }) => !ended).map(({ id, name }) => ({ value: id, text: name })),
-    ...(academy.demo ? [{ value: simulatedLine, text: 'Simulated line' }] : []),
+    ...(academy.demo ? [{ value: simulatedLine, text: texts.simulatedLine }] : []),
   ];
   return { lines, line: lines.some(({ value }) => value === chosen) ? chosen : null };
 }

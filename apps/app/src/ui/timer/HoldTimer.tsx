@@ -2,9 +2,10 @@ import { useState } from 'react';
 import { Button } from 'react-native-paper';
 import { now } from '../../offline/clock';
 import { useCountdown } from './useCountdown';
+import { texts } from '../texts';
 
 const timed = (seconds: number): string =>
-  seconds % 60 === 0 ? `Start ${seconds / 60}-minute timer` : `Time ${seconds} s`;
+  seconds % 60 === 0 ? texts.startMinuteTimer(seconds / 60) : texts.timeS(seconds);
 
 /** Counts a hold down and beeps when it is over. */
 export function HoldTimer({ seconds }: { seconds: number }) {
@@ -16,7 +17,7 @@ export function HoldTimer({ seconds }: { seconds: number }) {
       mode={running ? 'contained' : 'outlined'}
       compact
       icon="timer-outline"
-      accessibilityLabel={running ? `Holding, ${left} s left; stop` : timed(seconds)}
+      accessibilityLabel={running ? texts.holdingSLeftStop(left) : timed(seconds)}
       onPress={() => setUntil(running ? null : now().getTime() + seconds * 1000)}
     >
       {running ? `${left} s` : timed(seconds)}

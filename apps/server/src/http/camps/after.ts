@@ -69,7 +69,7 @@ async function followUp(
     if (!newest) {
       left.push({
         athleteId,
-        why: here.has(athleteId) ? 'Nobody has looked at them yet.' : 'They are not in this camp.',
+        why: here.has(athleteId) ? 'They have not been looked at yet.' : 'They are not in this camp.',
       });
       continue;
     }

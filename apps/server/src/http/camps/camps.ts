@@ -37,10 +37,7 @@ import { campRecord, wholeCamp } from './campRecord';
 import { endedBy, planned, plannedByHand } from './planning';
 
 const changedMeanwhile = (): HttpError =>
-  new HttpError(
-    409,
-    'Somebody changed this meanwhile. Look at what stands now, then make your change again.',
-  );
+  new HttpError(409, 'Someone else changed this in the meantime. Check it, then make your change again.');
 
 /** Camps: what they are made of, who comes, and their plans. */
 export function campRoutes(planner: CampPlanner, events: EventBus): Router {

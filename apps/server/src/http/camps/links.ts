@@ -86,7 +86,7 @@ export function campLinkRoutes(): Router {
     if ((await helpersOf(academy, id)).some((known) => known.id === helper.id))
       return void response.status(201).json({ id: helper.id });
     if (!(await addHelper(academy, id, helper, await hashPassword(password))))
-      throw fieldError('email', 'Somebody has this address already. Choose another.', 409);
+      throw fieldError('email', 'Another account already uses this address. Choose another one.', 409);
     response.status(201).json({ id: helper.id });
   });
   routes.get('/camps/:id/sign-ups', async (request, response) => {
@@ -119,7 +119,7 @@ export function openCampRoutes(unscoped: UnscopedStore, events: EventBus): Route
     if (!link || !academyRow)
       throw new HttpError(
         404,
-        'This link leads nowhere: it has run out or was taken back. Ask for a new one.',
+        'This link no longer works: it has expired or was revoked. Ask for a new one.',
       );
     return { link, academyRow, academy: new Academy(unscoped.db, academyRow.id) };
   };

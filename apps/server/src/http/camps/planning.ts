@@ -68,11 +68,11 @@ function fixedBeforeNow({ setup }: WholeCamp, zone: string, now: Date): string |
 export function checkedChange({ setup, members, changes }: WholeCamp, change: NewChange): NewChange {
   const known = change.kind === 'sick' ? setup.staff : change.kind === 'closed' ? setup.areas : members;
   if (!known.some(({ id }) => id === change.subject))
-    throw fieldError('change.subject', 'is nobody and nothing of this camp');
+    throw fieldError('change.subject', 'is not part of this camp');
   if (!slotsOf(setup).some(({ id }) => id === change.slot))
-    throw fieldError('change.slot', 'is no slot of this camp');
+    throw fieldError('change.slot', 'is not a slot of this camp');
   if (change.ends && !changes.some(({ id }) => id === change.ends))
-    throw fieldError('change.ends', 'is no change that holds');
+    throw fieldError('change.ends', 'is not a current change');
   return change;
 }
 
@@ -223,7 +223,7 @@ export async function planned(planner: Planner, asked: Asked, wish: PlanWish): P
 export function plannedByHand(asked: Asked, wish: HandPlan): CampPlanRecord {
   const { camp, zone, now } = asked;
   const { setup, members, changes, plan: was } = camp;
-  if (!was) throw new HttpError(409, 'There is no plan yet that could be changed.');
+  if (!was) throw new HttpError(409, 'There is no plan to change yet.');
   const fixedBefore = fixedBeforeNow(camp, zone, now);
   const name = namer(camp);
   try {

@@ -96,7 +96,7 @@ export function limitingReasons(
     if (restUntil) resting.set(because, [...(resting.get(because) ?? []), day.date]);
     const yesterday = days.findIndex(({ date }) => date === addDays(day.date, -1));
     if (open && yesterday >= 0 && layout.known[yesterday]!.unknown)
-      limitedBy.push(`No throwing ${name}: the game's pitches are not known yet. Plan anew when they are.`);
+      limitedBy.push(`No throwing ${name}: the number of game pitches is not known yet. Re-plan when it is.`);
     if (isGame(days, addDays(day.date, 1)))
       if (candidates.some(({ drill }) => drill.stage === 'constrain' || drill.stage === 'connect'))
         limitedBy.push(`${name} is the day before a game: no constrain or connect drills.`);

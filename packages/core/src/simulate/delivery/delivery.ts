@@ -91,7 +91,7 @@ export function trueMotion(
 ): Motion {
   const frames = Math.floor(seconds * rate + 1e-9) + 1;
   const all = Array.from({ length: frames }, (_, i) => at(i / rate));
-  // The throwing side is away from where the chest faces while the body is closed, seen towards the target.
+  // The throwing side is away from where the chest faces while the body is closed, seen toward the target.
   const path = (joint: keyof Points): Path => ({
     fwd: Float64Array.from(all, (points) => 100 * points[joint][0]),
     up: Float64Array.from(all, (points) => 100 * points[joint][2]),

@@ -24,6 +24,7 @@ import { VirtualLines } from '../../../ui/VirtualLines/VirtualLines';
 import { agoWords } from '../../../ui/words/days';
 import { signed } from '../../../ui/words/velocityWords';
 import { fitsTable, noTableFilter, rosterRows, type RosterRow, type TableFilter } from './rows';
+import { texts } from './texts';
 
 /** The change of velocity and the work at home are told over so many days. */
 const spanDays = 182;
@@ -87,26 +88,26 @@ export function RosterTable() {
     enableSortingRemoval: false,
   });
   if (unread) return <ErrorNotice error={unread} again={() => void refetch()} />;
-  if (!roster) return <Waiting what="Reading the roster" />;
+  if (!roster) return <Waiting what={texts.readingTheRoster} />;
   const sorted = table.getRowModel().rows;
   return (
     <View style={styles.root}>
       <Filters rows={rows} filter={filter} onChange={setFilter} />
       <Text variant="bodySmall" role="status">
         {shown.length === rows.length
-          ? `${rows.length} athletes. Velocity and home work over six months.`
-          : `${shown.length} of ${rows.length} athletes. Velocity and home work over six months.`}
+          ? texts.athletesVelocityAndHome(rows.length)
+          : texts.ofAthletesVelocity(shown.length, rows.length)}
       </Text>
       {error ? <ErrorNotice error={error} /> : null}
-      <View role="table" aria-label="Roster" aria-rowcount={sorted.length + 1}>
+      <View role="table" aria-label={texts.roster} aria-rowcount={sorted.length + 1}>
         <View role="row" style={styles.row}>
           {table.getHeaderGroups()[0]!.headers.map((header) => (
             <Head key={header.id} header={header} />
           ))}
         </View>
         {sorted.length === 0 ? (
-          <Empty action={<Button onPress={() => setFilter(noTableFilter)}>Clear the filters</Button>}>
-            No athlete fits these filters.
+          <Empty action={<Button onPress={() => setFilter(noTableFilter)}>{texts.clearTheFilters}</Button>}>
+            {texts.noAthleteMatchesThese}
           </Empty>
         ) : (
           <VirtualLines count={sorted.length} height={56} gap={0} keyOf={(n) => sorted[n]!.original.id}>
@@ -125,7 +126,7 @@ interface FiltersProps {
 }
 
 function Filters({ rows, filter, onChange }: FiltersProps) {
-  const any = { value: '', text: 'Any' };
+  const any = { value: '', text: texts.any };
   const options = (texts: readonly string[]) => [any, ...texts.map((text) => ({ value: text, text }))];
   const set =
     <K extends keyof TableFilter>(key: K) =>
@@ -134,46 +135,51 @@ function Filters({ rows, filter, onChange }: FiltersProps) {
   return (
     <View style={styles.filters}>
       <SelectField
-        label="Focus"
+        label={texts.focus}
         value={filter.focus}
         onChange={set('focus')}
         options={options([...new Set(rows.flatMap(({ focus }) => focus))].sort())}
       />
-      <SelectField label="Stage" value={filter.stage} onChange={set('stage')} options={options(stages)} />
       <SelectField
-        label="Last seen"
+        label={texts.stage}
+        value={filter.stage}
+        onChange={set('stage')}
+        options={options(stages)}
+      />
+      <SelectField
+        label={texts.lastSeen}
         value={filter.seen}
         onChange={set('seen')}
         options={[
           any,
-          { value: 'recent', text: 'In the last two weeks' },
-          { value: 'fortnight', text: 'Two weeks ago or more' },
-          { value: 'month', text: 'Four weeks ago or more' },
+          { value: 'recent', text: texts.inTheLastTwo },
+          { value: 'fortnight', text: texts.twoWeeksAgoOr },
+          { value: 'month', text: texts.fourWeeksAgoOr },
         ]}
       />
       <SelectField
-        label="Velocity"
+        label={texts.velocity}
         value={filter.change}
         onChange={set('change')}
         options={[
           any,
-          { value: 'faster', text: 'Faster' },
-          { value: 'slower', text: 'Slower' },
-          { value: 'no real change', text: 'No real change' },
-          { value: 'not measured', text: 'Not measured' },
+          { value: 'faster', text: texts.faster },
+          { value: 'slower', text: texts.slower },
+          { value: 'no real change', text: texts.noRealChange },
+          { value: 'not measured', text: texts.notMeasured },
         ]}
       />
       <SelectField
-        label="Pain"
+        label={texts.pain}
         value={filter.pain}
         onChange={set('pain')}
-        options={[any, { value: 'locked', text: 'Throws locked' }]}
+        options={[any, { value: 'locked', text: texts.throwsLocked }]}
       />
       <SelectField
-        label="Home work"
+        label={texts.homeWork}
         value={filter.home}
         onChange={set('home')}
-        options={[any, { value: 'little', text: 'Under half done' }]}
+        options={[any, { value: 'little', text: texts.underHalfDone }]}
       />
     </View>
   );
@@ -191,7 +197,7 @@ function Head({ header: { id, column: of } }: { header: Header<RosterRow, unknow
     >
       <Pressable
         role="button"
-        aria-label={`Sort by ${name.toLowerCase()}`}
+        aria-label={texts.sortBy(name.toLowerCase())}
         onPress={() => of.toggleSorting()}
         style={[styles.head, { borderColor: own.ink }]}
       >
@@ -212,7 +218,7 @@ function Line({ row: { original: row }, today }: { row: Row<RosterRow>; today: s
   const cells: Record<string, string> = {
     focus: row.focus.join(' · ') || '–',
     stage: row.stage ?? '–',
-    seen: row.seenOn ? agoWords(row.seenOn, today) : 'not yet',
+    seen: row.seenOn ? agoWords(row.seenOn, today) : texts.notYet,
     change: row.change === null ? '–' : signed(row.change, velocityUnit),
     pain: row.lock ? `locked: ${row.lock}` : '–',
     home: row.home === null ? '–' : `${Math.round(100 * row.home)} %`,

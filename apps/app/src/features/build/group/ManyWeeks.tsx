@@ -12,14 +12,15 @@ import { Empty, ErrorNotice, Waiting } from '../../../ui/Notice/Notice';
 import { Heading, Screen } from '../../../ui/Screen/Screen';
 import { dayKindNames } from '../week/dayKindNames';
 import { useManyWeeks, type OneWeek } from './useManyWeeks';
+import { texts } from './texts';
 
 const kinds: readonly DayKind[] = ['lesson', 'home', 'team', 'bullpen', 'off'];
 const nameOf = ({ givenName, familyName }: RosterEntry) => `${givenName} ${familyName}`;
 const stateNames: Record<OneWeek['state'], string> = {
-  waiting: 'Waiting',
-  planned: 'Planned',
-  failed: 'Not planned',
-  assigned: 'Assigned',
+  waiting: texts.waiting,
+  planned: texts.planned,
+  failed: texts.notPlanned,
+  assigned: texts.assigned,
 };
 
 /** The coming week of several athletes at once, each within their own limits. */
@@ -40,28 +41,28 @@ export function ManyWeeks() {
   };
   return (
     <Screen
-      title="Plan several athletes"
-      back={{ label: 'Back', to: '/roster' }}
+      title={texts.planSeveralAthletes}
+      back={{ label: texts.back, to: '/roster' }}
       foot={
         <ActionBar>
           {weeks.length ? (
             <View style={styles.progress}>
-              <Text role="status">{`${done} of ${weeks.length} ${busy ? 'done' : 'through'}`}</Text>
+              <Text role="status">{texts.ofDone(done, weeks.length, busy)}</Text>
               <ProgressBar
                 progress={weeks.length ? done / weeks.length : 0}
-                aria-label="How many weeks are planned"
+                aria-label={texts.howManyWeeksAre}
               />
             </View>
           ) : null}
           {busy ? (
             <Button mode="outlined" onPress={many.stop} contentStyle={styles.tall}>
-              Stop after this one
+              {texts.stopAfterThisOne}
             </Button>
           ) : (
             <View style={styles.row}>
               {planned ? (
                 <Button mode="contained" onPress={() => void many.assignAll()} contentStyle={styles.tall}>
-                  {`Assign ${planned} ${planned === 1 ? 'week' : 'weeks'}`}
+                  {texts.assignWeek(planned)}
                 </Button>
               ) : null}
               <Button
@@ -70,7 +71,7 @@ export function ManyWeeks() {
                 contentStyle={styles.tall}
                 onPress={() => void many.plan(chosen, shared)}
               >
-                {`Plan ${chosen.length} ${chosen.length === 1 ? 'week' : 'weeks'}`}
+                {texts.planWeek(chosen.length)}
               </Button>
             </View>
           )}
@@ -78,8 +79,8 @@ export function ManyWeeks() {
       }
     >
       {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
-      {!data && !error ? <Waiting what="Reading the roster" /> : null}
-      {data?.length === 0 ? <Empty>Nobody here yet. Add your first athlete first.</Empty> : null}
+      {!data && !error ? <Waiting what={texts.readingTheRoster} /> : null}
+      {data?.length === 0 ? <Empty>{texts.nobodyHereYetAdd}</Empty> : null}
       {weeks.length ? (
         weeks.map((one) => (
           <Card key={one.id}>
@@ -95,25 +96,25 @@ export function ManyWeeks() {
       ) : (
         <>
           <Card>
-            <Heading>Who</Heading>
+            <Heading>{texts.who}</Heading>
             <View style={styles.row}>
               <Button mode="outlined" onPress={() => setChosen(people.map(({ id }) => id))}>
-                Everybody
+                {texts.everyone}
               </Button>
               <Button mode="text" onPress={() => setChosen([])}>
-                Nobody
+                {texts.nobody}
               </Button>
             </View>
             <CheckboxGroup
-              label="Athletes"
+              label={texts.athletes}
               options={people.map((each) => ({ value: each.id, text: nameOf(each) }))}
               value={chosen}
               onChange={setChosen}
             />
           </Card>
           <Card>
-            <Heading>Days that they have in common</Heading>
-            <Text>Left alone, everybody keeps their own days, lessons and games.</Text>
+            <Heading>{texts.daysTheyShare}</Heading>
+            <Text>{texts.ifYouSkip}</Text>
             {[0, 1, 2, 3, 4, 5, 6].map((n) => {
               const date = addDays(today, n);
               return (
@@ -124,7 +125,7 @@ export function ManyWeeks() {
                   value={shared.get(date) ?? null}
                   onChange={(kind) => setDay(date, kind)}
                   options={[
-                    { value: null, text: 'Their own' },
+                    { value: null, text: texts.theirOwn },
                     ...kinds.map((value) => ({ value, text: dayKindNames[value] })),
                   ]}
                 />

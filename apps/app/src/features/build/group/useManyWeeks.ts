@@ -8,6 +8,7 @@ import { useAppDispatch } from '../../../store/store';
 import { useToday } from '../../../store/useAthlete';
 import { allDrills } from '../planDrills';
 import { useBook } from '../../../ui/hooks/useBook';
+import { texts } from './texts';
 
 export interface OneWeek {
   id: string;
@@ -38,15 +39,13 @@ export function useManyWeeks() {
     ];
     if (!head.data || !own.data) return failed(refusalOf(head.error ?? own.error).error);
     const page = { ...head.data.fields, ...own.data.fields } as BuildPage;
-    if (!page.plan) return failed('There is no plan yet: look, trace and build first.');
+    if (!page.plan) return failed(texts.thereIsNoPlan);
     const days = groupWeek(page, today, shared);
-    const answer = await propose({
-      planId: page.plan.id,
-      body: { from: today, days, pins: [], before: null },
-    });
+    const body = { from: today, days, pins: [], before: null };
+    const answer = await propose({ planId: page.plan.id, body });
     if (!answer.data) return failed(refusalOf(answer.error).error);
     const { items, limitedBy } = answer.data;
-    if (items.length === 0) return failed(limitedBy[0] ?? 'No drill fits these days.');
+    if (items.length === 0) return failed(limitedBy[0] ?? texts.noDrillFitsThese);
     const doses = new Map(allDrills(page.plan.threads).map(({ drill, dose }) => [drill, dose]));
     const thrown = thrownIn(items, (drill) => doses.get(drill), book);
     const throws = thrown.reduce((sum, { count }) => sum + count, 0);
@@ -54,7 +53,12 @@ export function useManyWeeks() {
     return {
       id,
       state: 'planned',
-      words: `${items.length} drills on ${on} days, ${throws ? `${Math.round(throws)} throws` : 'no throws'}.${limitedBy[0] ? ` ${limitedBy[0]}` : ''}`,
+      words: texts.drillsOnDays(
+        items.length,
+        on,
+        throws ? texts.throws(Math.round(throws)) : texts.noThrows,
+        limitedBy[0] ? ` ${limitedBy[0]}` : '',
+      ),
       week: { planId: page.plan.id, body: { id: v7(), from: today, days, items, reason: '' } },
     };
   }

@@ -12,6 +12,7 @@ import { dayWords, weekday } from '../../../ui/words/days';
 import { WeekStrip } from '../../../ui/WeekStrip/WeekStrip';
 import { Heading } from '../../../ui/Screen/Screen';
 import { dayKindNames, stripDay } from './dayKindNames';
+import { texts } from './texts';
 
 interface Props {
   assignment: AssignmentRecord;
@@ -31,14 +32,14 @@ export function Assigned({ assignment, onAnew }: Props) {
   return (
     <Card>
       <View style={styles.row}>
-        <Heading>Assigned</Heading>
+        <Heading>{texts.assigned}</Heading>
         <Button mode="text" icon="pencil" style={styles.end} onPress={onAnew}>
-          Change the week
+          {texts.changeTheWeek}
         </Button>
       </View>
       {wide ? null : (
         <WeekStrip
-          label="Days of the week"
+          label={texts.daysOfTheWeek}
           days={days.map(({ date, kind, count }) => stripDay(date, kind, count))}
           chosen={chosen}
           today={today}
@@ -49,17 +50,17 @@ export function Assigned({ assignment, onAnew }: Props) {
         {shown.map(({ date, kind }) => (
           <View key={date} style={[wide ? styles.day : null, date < today ? styles.past : null]}>
             <Text variant="labelLarge">
-              {`${weekday(date)} ${dayWords(date, today)} · ${dayKindNames[kind]}${date === today ? ' · today' : ''}`}
+              {`${weekday(date)} ${dayWords(date, today)} · ${dayKindNames[kind]}${date === today ? texts.today : ''}`}
             </Text>
             {itemsOf(date).map((item) => (
               <Planned key={item.drill} item={item} />
             ))}
-            {itemsOf(date).length === 0 ? <Text>Nothing is planned for this day.</Text> : null}
+            {itemsOf(date).length === 0 ? <Text>{texts.nothingIsPlanned}</Text> : null}
           </View>
         ))}
       </View>
       {assignment.reason ? (
-        <Text variant="bodySmall">{`Goes beyond the limits. Reason: ${assignment.reason}`}</Text>
+        <Text variant="bodySmall">{texts.goesBeyondTheLimits(assignment.reason)}</Text>
       ) : null}
     </Card>
   );

@@ -14,6 +14,7 @@ import { dayKindNames } from './dayKindNames';
 import { ItemLine } from './ItemLine';
 import type { WeekState } from './useWeek';
 import { useBook } from '../../../ui/hooks/useBook';
+import { texts } from './texts';
 
 interface Props {
   day: PlannedDay;
@@ -60,20 +61,20 @@ export function DayBox({ day, page, week, today }: Props) {
           <Text variant="titleMedium">{name}</Text>
           <Text variant="bodySmall">
             {day.kind === 'off'
-              ? 'Off'
-              : `${dayKindNames[day.kind]} · ${minutes} of ${day.minutes} min${throws ? ` · ${throws} throws` : ''}`}
+              ? texts.off
+              : texts.ofMin(dayKindNames[day.kind], minutes, day.minutes, throws ? texts.throws(throws) : '')}
           </Text>
         </View>
         {day.kind === 'off' ? null : (
           <IconButton
             icon="plus"
-            accessibilityLabel={`Add a drill to ${name}`}
+            accessibilityLabel={texts.addADrillTo(name)}
             onPress={() => setAdding(!adding)}
           />
         )}
         <IconButton
           icon="pencil"
-          accessibilityLabel={`Change ${name}`}
+          accessibilityLabel={texts.change(name)}
           onPress={() => setEditing(!editing)}
         />
       </View>
@@ -81,13 +82,13 @@ export function DayBox({ day, page, week, today }: Props) {
         <>
           <DayForm day={day} page={page} onChange={week.changeDay} />
           <Button mode="text" compact style={styles.start} onPress={() => setEditing(false)}>
-            Done
+            {texts.done}
           </Button>
         </>
       ) : null}
       {adding ? (
         <CheckboxGroup
-          label={`Drills of the plan for ${name}`}
+          label={texts.drillsOfThePlan(name)}
           options={others.flatMap((id) => {
             const drill = book.drill(id);
             return drill ? [{ value: id, text: drill.name }] : [];

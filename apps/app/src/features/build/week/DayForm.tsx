@@ -8,6 +8,7 @@ import { weekday } from '../../../ui/words/days';
 import { FigureField } from '../../../ui/form/FigureField';
 import { dayKindNames } from './dayKindNames';
 import { useBook } from '../../../ui/hooks/useBook';
+import { texts } from './texts';
 
 const minutes = [10, 15, 20, 30, 45, 60, 90];
 
@@ -40,7 +41,7 @@ export function DayForm({ day, page, onChange }: Props) {
   return (
     <View style={styles.root}>
       <Choices<DayKind>
-        label={`What ${name} is`}
+        label={texts.kindOfDay(name)}
         options={dayKinds.map((value) => ({ value, text: dayKindNames[value] }))}
         value={day.kind}
         onChange={kindChanged}
@@ -49,36 +50,36 @@ export function DayForm({ day, page, onChange }: Props) {
         <>
           <Choices
             shown
-            label="Minutes for drills"
+            label={texts.minutesForDrills}
             options={minutes.map((value) => ({ value, text: String(value) }))}
             value={day.minutes}
             onChange={(value) => onChange({ ...day, minutes: value })}
           />
-          <Text variant="labelMedium">Where</Text>
+          <Text variant="labelMedium">{texts.where}</Text>
           <CheckboxGroup<Place>
-            label={`Where on ${name}`}
+            label={texts.whereOn(name)}
             options={places.map((value) => ({ value, text: value }))}
             value={day.places}
             onChange={(value) => onChange({ ...day, places: value })}
           />
-          <Text variant="labelMedium">{`At hand: ${day.equipment.length ? '' : 'nothing'}`}</Text>
+          <Text variant="labelMedium">{texts.atHand(day.equipment.length)}</Text>
           <CheckboxGroup
-            label={`At hand on ${name}`}
+            label={texts.atHandOn(name)}
             options={(all ? things : day.equipment.slice(0, 8)).map((value) => ({ value, text: value }))}
             value={day.equipment}
             onChange={(value) => onChange({ ...day, equipment: value })}
           />
           <Button mode="text" compact style={styles.start} onPress={() => setAll(!all)}>
             {all
-              ? 'Fewer things'
-              : `All things${day.equipment.length > 8 ? `, ${day.equipment.length} at hand` : ''}`}
+              ? texts.lessEquipment
+              : texts.allEquipment(day.equipment.length > 8 ? texts.atHand2(day.equipment.length) : '')}
           </Button>
         </>
       )}
       {day.kind === 'game' ? (
         <View style={styles.pitches}>
-          <FigureField label="Pitches in the game, if known" value={pitches} onChange={typed} wrong={bad} />
-          {bad ? <Text role="alert">A whole number from 0 to 250, or nothing.</Text> : null}
+          <FigureField label={texts.pitchesInTheGame} value={pitches} onChange={typed} wrong={bad} />
+          {bad ? <Text role="alert">{texts.aWholeNumberFrom}</Text> : null}
         </View>
       ) : null}
     </View>

@@ -11,19 +11,20 @@ import { CheckboxGroup } from '../../../ui/form/Choices';
 import { dayWords } from '../../../ui/words/days';
 import { FilePick } from '../../../ui/ImportPreview/FilePick';
 import { ErrorNotice, Waiting } from '../../../ui/Notice/Notice';
+import { texts } from './texts';
 
 const sixMegabytes = 6_000_000;
 
 /** What of a calendar was left out, in words. */
 function leftOut({ before, after, cancelled, unreadable, beyond }: CalendarGames['passedOver']): string {
   const parts = [
-    before ? `${before} in the past` : '',
-    after ? `${after} more than a year ahead` : '',
-    cancelled ? `${cancelled} called off` : '',
-    unreadable ? `${unreadable} that cannot be read` : '',
-    beyond ? `${beyond} beyond the first 400` : '',
+    before ? texts.inThePast(before) : '',
+    after ? texts.moreThanAYear(after) : '',
+    cancelled ? texts.calledOff(cancelled) : '',
+    unreadable ? texts.thatCannotBeRead(unreadable) : '',
+    beyond ? texts.beyondTheFirst(beyond) : '',
   ].filter(Boolean);
-  return parts.length ? `Left out: ${parts.join(', ')}.` : '';
+  return parts.length ? texts.leftOut(parts.join(', ')) : '';
 }
 
 interface Props {
@@ -55,40 +56,40 @@ export function Games({ page, onKept, onGone }: Props) {
           const name = `${dayWords(game.date, today)} ${game.title}`;
           return (
             <View key={game.id} style={styles.row}>
-              <Text style={styles.grow}>{`Game: ${name}`}</Text>
+              <Text style={styles.grow}>{texts.game(name)}</Text>
               <Button
                 mode="text"
                 compact
-                accessibilityLabel={`Take back the game ${name}`}
+                accessibilityLabel={texts.removeTheGame(name)}
                 onPress={() => {
                   void dispatch(log(athleteId, 'undo', { sessionId: null, of: game.id }));
                   onGone(game);
                 }}
               >
-                Take back
+                {texts.remove}
               </Button>
             </View>
           );
         })}
       <FilePick
-        label="Games from a calendar file"
+        label={texts.gamesFromACalendar}
         accept=".ics,text/calendar"
         icon="calendar-plus"
         maxBytes={sixMegabytes}
         onFile={(file) => void open(file)}
       />
-      {reading.isLoading ? <Waiting what="Reading the calendar" /> : null}
+      {reading.isLoading ? <Waiting what={texts.readingTheCalendar} /> : null}
       {reading.error ? <ErrorNotice error={reading.error} /> : null}
       {keeping.error ? <ErrorNotice error={keeping.error} /> : null}
       {found && !keeping.isSuccess ? (
         <>
           <Text>
             {found.games.length
-              ? `${found.games.length} events in the coming year. ${leftOut(found.passedOver)} Which are games of this athlete?`
-              : `No event of this calendar lies in the coming year. ${leftOut(found.passedOver)}`}
+              ? texts.eventsInTheComing(found.games.length, leftOut(found.passedOver))
+              : texts.thisCalendarHasNo(leftOut(found.passedOver))}
           </Text>
           <CheckboxGroup
-            label="Games to keep"
+            label={texts.gamesToSave}
             options={found.games.map((game) => ({
               value: key(game),
               text: `${dayWords(game.date, today)} ${game.title}`,
@@ -108,12 +109,12 @@ export function Games({ page, onKept, onGone }: Props) {
                 )
               }
             >
-              {`Keep ${games.length} ${games.length === 1 ? 'game' : 'games'}`}
+              {texts.saveGame(games.length)}
             </Button>
           ) : null}
         </>
       ) : null}
-      {keeping.isSuccess ? <Text role="status">Kept. Days with a game are game days now.</Text> : null}
+      {keeping.isSuccess ? <Text role="status">{texts.savedDaysWith}</Text> : null}
     </View>
   );
 }

@@ -9,6 +9,7 @@ import { Icon } from '../../../ui/Icon/Icon';
 import { PressableCard } from '../../../ui/PressableCard/PressableCard';
 import { DragHandle } from '../../../ui/drag/DragHandle';
 import type { WeekState } from './useWeek';
+import { texts } from './texts';
 
 interface Props {
   item: WeekItem;
@@ -42,12 +43,16 @@ export function ItemLine({ item, week, open, onOpen }: Props) {
         <PressableCard
           style={styles.name}
           aria-expanded={open}
-          accessibilityLabel={`${drill.name}, ${doseWords(parseDose(withSets(drill.dose, item.sets)))}${kept ? ', kept' : ''}`}
+          accessibilityLabel={`${drill.name}, ${doseWords(parseDose(withSets(drill.dose, item.sets)))}${kept ? texts.kept : ''}`}
           onPress={() => onOpen(!open)}
         >
           <Text variant="labelLarge">{drill.name}</Text>
           <Text variant="bodySmall">
-            {`${doseWords({ ...candidate.dose, sets: item.sets })}${throws ? ` · ${throws} throws` : ''} · ${Math.ceil(minutes)} min`}
+            {texts.min(
+              doseWords({ ...candidate.dose, sets: item.sets }),
+              throws ? texts.throws(throws) : '',
+              Math.ceil(minutes),
+            )}
           </Text>
         </PressableCard>
         {kept ? <Icon name="pin" size={18} colour={own.dusk} /> : null}
@@ -55,10 +60,10 @@ export function ItemLine({ item, week, open, onOpen }: Props) {
       {open ? (
         <View style={styles.panel}>
           <View style={styles.row}>
-            <Text>Sets</Text>
+            <Text>{texts.sets}</Text>
             <IconButton
               icon="minus"
-              accessibilityLabel={`Fewer sets of ${drill.name}`}
+              accessibilityLabel={texts.fewerSetsOf(drill.name)}
               onPress={() => week.setSets(item, item.sets - 1)}
               disabled={item.sets < 2}
             />
@@ -70,7 +75,7 @@ export function ItemLine({ item, week, open, onOpen }: Props) {
             />
           </View>
           <Choices
-            label={`Day of ${drill.name}`}
+            label={texts.dayOf(drill.name)}
             options={week.days
               .filter(({ kind }) => kind !== 'off')
               .map(({ date }) => ({ value: date, text: weekday(date) }))}
@@ -84,10 +89,10 @@ export function ItemLine({ item, week, open, onOpen }: Props) {
               icon={kept ? 'pin' : 'pin-outline'}
               onPress={() => week.toggleKept(item)}
             >
-              {kept ? 'Kept when planned anew' : 'Keep it here'}
+              {kept ? texts.keptWhenRePlanning : texts.keepItHere}
             </Button>
             <Button mode="text" compact icon="close" onPress={() => week.setSets(item, 0)}>
-              Take it out
+              {texts.remove}
             </Button>
           </View>
         </View>

@@ -23,6 +23,7 @@ import { Pane } from '../../../ui/Screen/Pane';
 import { useWide } from '../../../ui/hooks/useWide';
 import { useBook } from '../../../ui/hooks/useBook';
 import { TextField } from '../../../ui/form/TextField';
+import { texts } from './texts';
 
 const shownReasons = 3;
 const dayOf = (id: unknown): string => weekday(dateOf(String(id)));
@@ -43,7 +44,7 @@ function LimitedBy({ words, today }: { words: readonly string[]; today: string }
   if (words.length === 0) return null;
   return (
     <View style={styles.reasons}>
-      <Text variant="labelMedium">What held it back</Text>
+      <Text variant="labelMedium">{texts.whatLimitedIt}</Text>
       {words.slice(0, all ? undefined : shownReasons).map((each) => (
         <Text key={each} variant="bodySmall">
           {withDays(each, today)}
@@ -51,7 +52,7 @@ function LimitedBy({ words, today }: { words: readonly string[]; today: string }
       ))}
       {words.length > shownReasons && !all ? (
         <Button mode="text" compact style={styles.start} onPress={() => setAll(true)}>
-          {`${words.length - shownReasons} more`}
+          {texts.more(words.length - shownReasons)}
         </Button>
       ) : null}
     </View>
@@ -61,15 +62,14 @@ function LimitedBy({ words, today }: { words: readonly string[]; today: string }
 /** What happens with a drill that is dragged, said aloud. */
 function useAnnouncements() {
   const book = useBook();
-  const nameOf = (id: unknown): string => book.drill(String(id).split(' ')[1] ?? '')?.name ?? 'The drill';
+  const nameOf = (id: unknown): string => book.drill(String(id).split(' ')[1] ?? '')?.name ?? texts.theDrill;
   return {
-    onDragStart: ({ active }: Pick<DragEndEvent, 'active'>) =>
-      `${nameOf(active.id)} is lifted. Arrow keys go from day to day.`,
+    onDragStart: ({ active }: Pick<DragEndEvent, 'active'>) => texts.isLiftedArrowKeys(nameOf(active.id)),
     onDragOver: ({ active, over: at }: Pick<DragEndEvent, 'active' | 'over'>) =>
-      at ? `${nameOf(active.id)} is over ${dayOf(at.id)}.` : undefined,
+      at ? texts.isOver(nameOf(active.id), dayOf(at.id)) : undefined,
     onDragEnd: ({ active, over: at }: Pick<DragEndEvent, 'active' | 'over'>) =>
-      at ? `${nameOf(active.id)} is on ${dayOf(at.id)}.` : undefined,
-    onDragCancel: ({ active }: Pick<DragEndEvent, 'active'>) => `${nameOf(active.id)} stays where it was.`,
+      at ? texts.isOn(nameOf(active.id), dayOf(at.id)) : undefined,
+    onDragCancel: ({ active }: Pick<DragEndEvent, 'active'>) => texts.staysWhereItWas(nameOf(active.id)),
   };
 }
 
@@ -95,7 +95,7 @@ function Days({ page, week }: Pick<Props, 'page'> & { week: WeekState }) {
     >
       {wide ? null : (
         <WeekStrip
-          label="Days of the week"
+          label={texts.daysOfTheWeek}
           days={week.days.map(({ date, kind }) =>
             stripDay(date, kind, week.items.filter((item) => item.date === date).length),
           )}
@@ -132,16 +132,9 @@ function AgainstIt({ page, week, over, reason, setReason }: AgainstProps) {
         </Notice>
       ))}
       {over ? (
-        <TextField
-          label="Why more throws than the limits allow?"
-          value={reason}
-          onChange={setReason}
-          atMost={300}
-        />
+        <TextField label={texts.whyMoreThrowsThan} value={reason} onChange={setReason} atMost={300} />
       ) : null}
-      <Text variant="bodySmall">
-        {`At most ${page.limits.maxToday} throws a day at age ${page.athlete.age}; easy throws count half. Local rules win where they are stricter.`}
-      </Text>
+      <Text variant="bodySmall">{texts.atMostThrows(page.limits.maxToday, page.athlete.age)}</Text>
     </>
   );
 }
@@ -185,7 +178,7 @@ export function Week({ page, plan, onDone, children }: Props) {
               disabled={week.planning || week.items.length === 0 || (over && !reason.trim())}
               onPress={() => void give()}
             >
-              Assign the week
+              {texts.assignTheWeek}
             </Button>
             <Button
               mode={week.stale ? 'contained-tonal' : 'text'}
@@ -193,15 +186,15 @@ export function Week({ page, plan, onDone, children }: Props) {
               disabled={week.planning}
               onPress={() => void week.planAnew()}
             >
-              Re-plan
+              {texts.rePlan}
             </Button>
           </View>
         </ActionBar>
       }
     >
       <Card>
-        <Heading>{week.running ? 'The rest of this week' : 'The coming week'}</Heading>
-        {week.planning ? <Waiting what="Planning the best week" /> : null}
+        <Heading>{week.running ? texts.theRest : texts.theComingWeek}</Heading>
+        {week.planning ? <Waiting what={texts.planningTheBestWeek} /> : null}
         {week.error ? <ErrorNotice error={week.error} again={() => void week.planAnew()} /> : null}
         <Days page={page} week={week} />
         {week.limitedBy?.missed.map((words) => (
@@ -210,12 +203,12 @@ export function Week({ page, plan, onDone, children }: Props) {
         <AgainstIt page={page} week={week} over={over} reason={reason} setReason={setReason} />
         {week.assumed.length ? (
           <Text variant="bodySmall">
-            {`There is no lesson in the diary on ${listed(week.assumed.map(weekday))}; planned as ${week.assumed.length === 1 ? 'a lesson' : 'lessons'}. Tap the pencil to change a day.`}
+            {texts.thereIsNoLesson(listed(week.assumed.map(weekday)), week.assumed.length)}
           </Text>
         ) : null}
         <LimitedBy words={week.limitedBy?.words ?? []} today={today} />
         {week.limitedBy && week.limitedBy.gap > 0.01 ? (
-          <Text variant="bodySmall">{`Within ${(week.limitedBy.gap * 100).toFixed(1)} % of the best possible week.`}</Text>
+          <Text variant="bodySmall">{texts.withinOfTheBest((week.limitedBy.gap * 100).toFixed(1))}</Text>
         ) : null}
         <Games page={page} onKept={week.takeGames} onGone={week.dropGame} />
       </Card>

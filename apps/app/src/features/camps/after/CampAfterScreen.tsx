@@ -15,6 +15,7 @@ import { Heading } from '../../../ui/Screen/Screen';
 import { dayWords } from '../../../ui/words/days';
 import { said } from '../../../ui/words/velocityWords';
 import { calledIn, useCamp } from '../useCamp';
+import { texts } from './texts';
 
 /** What came of a camp: who truly moved, report cards, plans for home, the archive. */
 export function CampAfterScreen() {
@@ -27,7 +28,7 @@ function After({ camp }: { camp: CampRecord }) {
   return (
     <Pane>
       {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
-      {!data && !error ? <Waiting what="Comparing the days" /> : null}
+      {!data && !error ? <Waiting what={texts.comparingTheDays} /> : null}
       {data ? (
         <>
           <Moved camp={camp} after={data} />
@@ -44,8 +45,8 @@ const order: Record<CampChangeOf['verdict'], number> = { up: 0, down: 1, within:
 const verdictWords: Record<CampChangeOf['verdict'], string> = {
   up: 'faster',
   down: 'slower',
-  within: 'within chance',
-  untested: 'too few throws to say',
+  within: texts.withinChance,
+  untested: texts.tooFewThrows,
 };
 
 function Moved({ camp, after }: { camp: CampRecord; after: CampAfter }) {
@@ -62,24 +63,24 @@ function Moved({ camp, after }: { camp: CampRecord; after: CampAfter }) {
   if (after.firstDay === after.lastDay)
     return (
       <Card>
-        <Heading>First day against last day</Heading>
-        <Text>This camp has one day: nothing to compare.</Text>
+        <Heading>{texts.firstDayAgainstLast}</Heading>
+        <Text>{texts.thisCampHasOne}</Text>
       </Card>
     );
   return (
     <Card>
-      <Heading>{`${dayWords(after.firstDay, today)} against ${dayWords(after.lastDay, today)}`}</Heading>
+      <Heading>{texts.against(dayWords(after.firstDay, today), dayWords(after.lastDay, today))}</Heading>
       <Text role="status">
         {after.tested
-          ? `${after.tested} tested on both days: ${count('up')} faster, ${count('down')} slower, ${count('within')} within chance.`
-          : 'Nobody has five like throws on both days yet. Test on the first and the last day, at the same effort.'}
+          ? texts.testedOnBothDays(after.tested, count('up'), count('down'), count('within'))
+          : texts.nobodyHasFiveComparable}
       </Text>
       {group ? (
         <Text>
-          {`The group’s middle change is ${signed(group.median)}, between ${signed(group.low)} and ${signed(group.high)} with 90 % certainty. It says nothing of the cause.`}
+          {texts.theGroupsMedianChange(signed(group.median), signed(group.low), signed(group.high))}
         </Text>
       ) : after.tested ? (
-        <Text>Too few were tested for a figure of the group.</Text>
+        <Text>{texts.tooFewAthletesWere}</Text>
       ) : null}
       {rows.map(({ athlete, first, last, change, needed, verdict }) => (
         <View key={athlete} style={styles.line}>
@@ -87,8 +88,12 @@ function Moved({ camp, after }: { camp: CampRecord; after: CampAfter }) {
             <Text variant="labelLarge">{called(athlete)}</Text>
             <Text variant="bodySmall">
               {first && last
-                ? `${said(first.usual, velocityUnit)} to ${said(last.usual, velocityUnit)}; more than ${said(needed!, velocityUnit)} is real`
-                : 'five like throws on each day are needed'}
+                ? texts.toMoreThan(
+                    said(first.usual, velocityUnit),
+                    said(last.usual, velocityUnit),
+                    said(needed!, velocityUnit),
+                  )
+                : texts.needsFiveComparableThrows}
             </Text>
           </View>
           <Text variant="labelLarge">
@@ -101,7 +106,7 @@ function Moved({ camp, after }: { camp: CampRecord; after: CampAfter }) {
         style={styles.start}
         onPress={() => void Linking.openURL(`/api/camps/${camp.id}/tables/results.csv`)}
       >
-        Results as a table
+        {texts.resultsAsCsv}
       </Button>
     </Card>
   );
@@ -121,14 +126,18 @@ function FollowUps({ camp, after }: { camp: CampRecord; after: CampAfter }) {
   };
   return (
     <Card>
-      <Heading>Plans for home</Heading>
+      <Heading>{texts.plansForHome}</Heading>
       <Text>
-        {`${after.plans.filter(({ state }) => state === 'planned').length} have a plan of their newest look, ${open.length} do not${noLook ? `, ${noLook} were never looked at` : ''}.`}
+        {texts.haveAPlan(
+          after.plans.filter(({ state }) => state === 'planned').length,
+          open.length,
+          noLook ? texts.wereNeverLookedAt(noLook) : '',
+        )}
       </Text>
       {error ? <ErrorNotice error={error} /> : null}
       {done ? (
         <Notice icon="check">
-          <Text role="status">{`${done.made.length} plans made, from each one’s focus. Weeks are assigned on the roster.`}</Text>
+          <Text role="status">{texts.plansMadeFromEach(done.made.length)}</Text>
           {done.left.map(({ athleteId, why }) => (
             <Text key={athleteId}>{`${called(athleteId)}: ${why}`}</Text>
           ))}
@@ -155,24 +164,24 @@ function Cards({ camp }: { camp: CampRecord }) {
   };
   return (
     <Card>
-      <Heading>Report cards</Heading>
+      <Heading>{texts.reportCards}</Heading>
       <Button
         mode="contained"
         icon="printer"
         style={styles.start}
         onPress={() => void Linking.openURL(`/api/camps/${camp.id}/papers/cards.pdf`)}
       >
-        All as one PDF
+        {texts.allAsOnePdf}
       </Button>
       {made ? (
         <>
-          <Text>{`The card of ${made.name}, for ${cardDays} days. It shows nobody else.`}</Text>
-          <CopyText key={made.address} label="Copy link" text={made.address} />
+          <Text>{texts.theCard(made.name, cardDays)}</Text>
+          <CopyText key={made.address} label={texts.copyLink} text={made.address} />
         </>
       ) : null}
       {error ? <ErrorNotice error={error} /> : null}
       <PickOne
-        label="Athlete for a link"
+        label={texts.athleteForALink}
         options={camp.members.map(({ id, givenName, familyName }) => ({
           value: id,
           text: `${givenName} ${familyName}`,
@@ -188,8 +197,8 @@ function Archive({ camp }: { camp: CampRecord }) {
   const [send, { isLoading, error }] = lazyEndpoints.useArchiveCampMutation();
   return (
     <Card>
-      <Heading>Archive</Heading>
-      <Text>An archived camp stays as it is and can still be copied; it only leaves the list.</Text>
+      <Heading>{texts.archive}</Heading>
+      <Text>{texts.anArchivedCampLeaves}</Text>
       {error ? <ErrorNotice error={error} /> : null}
       <Button
         mode="outlined"
@@ -197,7 +206,7 @@ function Archive({ camp }: { camp: CampRecord }) {
         style={styles.start}
         onPress={() => void send({ campId: camp.id, id: v7(), archived: !camp.archived })}
       >
-        {camp.archived ? 'Take it out of the archive' : 'Put it into the archive'}
+        {camp.archived ? texts.restoreFromTheArchive : texts.archiveCamp}
       </Button>
     </Card>
   );

@@ -18,6 +18,7 @@ import { FromTable } from './FromTable';
 import { Company } from './Company';
 import { Member } from './Member';
 import { SignUps } from './SignUps';
+import { texts } from './texts';
 
 const lineHeight = 64;
 
@@ -71,31 +72,33 @@ function Athletes({ camp }: { camp: CampRecord }) {
   return (
     <Pane>
       <Text variant="titleMedium" role="status">
-        {`${members.length} ${members.length === 1 ? 'athlete comes' : 'athletes come'}${unknown ? `; ${unknown} without a look yet: triage at check-in` : ''}`}
+        {`${members.length} ${members.length === 1 ? texts.athleteIsComing : texts.athletesAreComing}${unknown ? texts.withoutALookYet(unknown) : ''}`}
       </Text>
       {error ? <ErrorNotice error={error} /> : null}
       <View style={styles.row}>
         <Button mode="contained" icon="plus" onPress={() => setWay(way === 'roster' ? null : 'roster')}>
-          From the roster
+          {texts.fromTheRoster}
         </Button>
         <Button mode="outlined" onPress={() => setWay(way === 'table' ? null : 'table')}>
-          From a table
+          {texts.importCsv}
         </Button>
         <Button mode="outlined" onPress={() => setWay(way === 'link' ? null : 'link')}>
-          Sign-up link
+          {texts.signUpLink}
         </Button>
       </View>
       {way === 'roster' ? <FromRoster camp={camp} onAdd={add} /> : null}
       {way === 'table' ? <FromTable camp={camp} onAdd={add} /> : null}
       {way === 'link' ? <SignUps camp={camp} onAdd={addSignedUp} /> : null}
       {chosen ? <Member key={chosen.id} camp={camp} member={chosen} onClose={() => setOpen(null)} /> : null}
-      {members.length > 8 ? <SearchField label="Search by name" value={search} onChange={setSearch} /> : null}
+      {members.length > 8 ? (
+        <SearchField label={texts.searchByName} value={search} onChange={setSearch} />
+      ) : null}
       <VirtualLines count={shown.length} height={lineHeight} gap={6} keyOf={(n) => shown[n]!.id}>
         {(n) => <Line camp={camp} member={shown[n]!} onPress={() => setOpen(shown[n]!.id)} />}
       </VirtualLines>
       {members.length > 1 ? (
         <>
-          <Heading>Together and apart</Heading>
+          <Heading>{texts.togetherAndApart}</Heading>
           <Company camp={camp} />
         </>
       ) : null}
@@ -117,15 +120,15 @@ function Line({ camp, member, onPress }: LineProps) {
     <PressableCard
       style={styles.line}
       onPress={onPress}
-      aria-label={`Change ${member.givenName} ${member.familyName}`}
+      aria-label={texts.change(member.givenName, member.familyName)}
     >
       <Text variant="labelLarge">{`${member.givenName} ${member.familyName}`}</Text>
       <Text variant="bodySmall">
         {[
           kindWords(member),
-          member.lookedOn === null ? 'no look yet' : `needs ${needs} ${needs === 1 ? 'station' : 'stations'}`,
-          ...(member.lock ? ['throws locked'] : []),
-          ...(member.from ? [`from ${startOf(member.from)?.start ?? '…'}`] : []),
+          member.lookedOn === null ? texts.noLookYet : texts.needsStation(needs),
+          ...(member.lock ? [texts.throwsLocked] : []),
+          ...(member.from ? [texts.from(startOf(member.from)?.start ?? '…')] : []),
           ...(member.restriction ? [member.restriction] : []),
         ].join(' · ')}
       </Text>

@@ -8,6 +8,7 @@ import { PickOne } from '../../../ui/form/PickOne';
 import { ErrorNotice } from '../../../ui/Notice/Notice';
 import { useSetup } from '../setup/useSetup';
 import { calledIn } from '../useCamp';
+import { texts } from './texts';
 
 /** Friends who are to be together, and those who are to be kept apart. */
 export function Company({ camp }: { camp: CampRecord }) {
@@ -27,22 +28,22 @@ export function Company({ camp }: { camp: CampRecord }) {
       {lists.map(({ each, ids, n }) => (
         <View key={`${each} ${n}`} style={styles.line}>
           <Text style={styles.grow}>
-            {`${each === 'together' ? 'Together' : 'Apart'}: ${ids.map(called).join(', ')}`}
+            {`${each === 'together' ? texts.together : texts.apart}: ${ids.map(called).join(', ')}`}
           </Text>
           <IconButton
             icon="close"
-            accessibilityLabel={`Forget: ${ids.map(called).join(', ')}`}
+            accessibilityLabel={texts.remove(ids.map(called).join(', '))}
             onPress={() => void change((was) => ({ ...was, [each]: was[each].filter((_, m) => m !== n) }))}
           />
         </View>
       ))}
       <Choices
-        label="Together or apart"
+        label={texts.togetherOrApart}
         value={kind}
         onChange={setKind}
         options={[
-          { value: 'together', text: 'Keep together' },
-          { value: 'apart', text: 'Keep apart' },
+          { value: 'together', text: texts.keepTogether },
+          { value: 'apart', text: texts.keepApart },
         ]}
       />
       {chosen.map((id) => (
@@ -50,13 +51,13 @@ export function Company({ camp }: { camp: CampRecord }) {
           <Text style={styles.grow}>{called(id)}</Text>
           <IconButton
             icon="close"
-            accessibilityLabel={`Leave out ${called(id)}`}
+            accessibilityLabel={texts.leaveOut(called(id))}
             onPress={() => setChosen(chosen.filter((each) => each !== id))}
           />
         </View>
       ))}
       <PickOne
-        label="Athlete"
+        label={texts.athlete}
         options={camp.members
           .filter(({ id }) => !chosen.includes(id))
           .map(({ id, givenName, familyName }) => ({ value: id, text: `${givenName} ${familyName}` }))}
@@ -64,7 +65,7 @@ export function Company({ camp }: { camp: CampRecord }) {
         onPick={(id) => id && setChosen([...chosen, id])}
       />
       <Button mode="outlined" disabled={chosen.length < 2} loading={saving} onPress={() => void add()}>
-        {kind === 'together' ? 'Keep them together' : 'Keep them apart'}
+        {kind === 'together' ? texts.keepThemTogether : texts.keepThemApart}
       </Button>
     </Card>
   );

@@ -6,6 +6,7 @@ import { Card } from '../../../ui/Card/Card';
 import { SearchField } from '../../../ui/form/SearchField';
 import { VirtualLines } from '../../../ui/VirtualLines/VirtualLines';
 import { kindWords } from '../../../ui/words/kindWords';
+import { texts } from './texts';
 
 const lineHeight = 52;
 
@@ -35,11 +36,11 @@ export function FromRoster({ camp, onAdd }: Props) {
   const all = shown.length > 0 && shown.every(({ id }) => ticked.has(id));
   return (
     <Card>
-      <SearchField label="Search the roster" value={search} onChange={setSearch} />
-      {shown.length === 0 ? <Text>Everybody of the roster who fits comes already.</Text> : null}
+      <SearchField label={texts.searchTheRoster} value={search} onChange={setSearch} />
+      {shown.length === 0 ? <Text>{texts.everyoneWhoMatches}</Text> : null}
       {shown.length ? (
         <Checkbox.Item
-          label={wanted ? `All ${shown.length} of this search` : `All ${shown.length}`}
+          label={wanted ? texts.allOfThisSearch(shown.length) : texts.all(shown.length)}
           status={all ? 'checked' : 'unchecked'}
           onPress={() =>
             toggle(
@@ -62,7 +63,7 @@ export function FromRoster({ camp, onAdd }: Props) {
         }}
       </VirtualLines>
       <Button mode="contained" disabled={ticked.size === 0} onPress={() => void onAdd([...ticked])}>
-        {`Add ${ticked.size} to the camp`}
+        {texts.addToTheCamp(ticked.size)}
       </Button>
     </Card>
   );

@@ -9,6 +9,7 @@ import { FilePick } from '../../../ui/ImportPreview/FilePick';
 import { ImportPreview } from '../../../ui/ImportPreview/ImportPreview';
 import { Notice, Waiting } from '../../../ui/Notice/Notice';
 import { disciplineNames, handNames } from '../../../ui/words/kindWords';
+import { texts } from './texts';
 
 const maxBytes = 5_000_000;
 
@@ -40,7 +41,7 @@ export function FromTable({ camp, onAdd }: Props) {
   const [read, setRead] = useState<Read | null>(null);
   const [wrong, setWrong] = useState('');
   const [importAthletes, importing] = lazyEndpoints.useImportAthletesMutation();
-  if (!roster) return <Waiting what="Reading the roster" />;
+  if (!roster) return <Waiting what={texts.readingTheRoster} />;
   const open = async (file: File) => {
     setWrong('');
     try {
@@ -53,23 +54,19 @@ export function FromTable({ camp, onAdd }: Props) {
         const key = `${keyOf(athlete)} ${athlete.birthdate}`;
         const first = seen.get(key);
         if (first !== undefined) {
-          problems.push({ row, field: 'given_name', message: `is there twice, in row ${first} too` });
+          problems.push({ row, field: 'given_name', message: texts.appearsTwiceAlso(first) });
           return [];
         }
         seen.set(key, row);
         const known = byName.get(keyOf(athlete)) ?? null;
         if (known && coming.has(known))
-          return [{ row, athlete, known, flaggedRow: 'somebody of this name comes already' }];
-        return [
-          known
-            ? { row, athlete, known, flaggedRow: 'of the roster already; this takes them from it' }
-            : { row, athlete, known },
-        ];
+          return [{ row, athlete, known, flaggedRow: texts.someoneWithThisName }];
+        return [known ? { row, athlete, known, flaggedRow: texts.isOnTheRoster } : { row, athlete, known }];
       });
       setRead({ rows, problems, leftOut: table.leftOut });
     } catch (broken) {
       setRead(null);
-      setWrong(`${file.name}: ${(broken as Error).message} Nothing was taken.`);
+      setWrong(texts.nothingWasImported(file.name, (broken as Error).message));
     }
   };
   const take = async (chosen: readonly number[]) => {
@@ -81,9 +78,9 @@ export function FromTable({ camp, onAdd }: Props) {
   };
   return (
     <>
-      <Text>{`A CSV with a header: ${rosterColumns.required.join(', ')}; and any of ${rosterColumns.optional.join(', ')}.`}</Text>
+      <Text>{texts.aCsvWith(rosterColumns.required.join(', '), rosterColumns.optional.join(', '))}</Text>
       <FilePick
-        label="Open a table"
+        label={texts.chooseCsv}
         accept=".csv,text/csv,text/plain"
         maxBytes={maxBytes}
         onFile={(file) => void open(file)}
@@ -92,7 +89,7 @@ export function FromTable({ camp, onAdd }: Props) {
       {read ? (
         <ImportPreview
           what={['athlete', 'athletes']}
-          header={['Name', 'Born', 'Discipline', 'Hand']}
+          header={[texts.name, texts.born, texts.discipline, texts.hand]}
           rows={read.rows.map(({ row, athlete, flaggedRow }) => ({
             row,
             flaggedRow,

@@ -12,6 +12,7 @@ import { ErrorNotice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { weekday } from '../../../ui/words/days';
 import { rowOf } from './CampAthletes';
+import { texts } from './texts';
 
 interface Props {
   camp: CampRecord;
@@ -41,24 +42,24 @@ export function Member({ camp, member, onClose }: Props) {
     <Card>
       <Heading>{name}</Heading>
       <Button style={styles.start} onPress={() => router.navigate(`/athletes/${member.id}`)}>
-        Open the athlete
+        {texts.openTheAthlete}
       </Button>
       <Choices<string | null>
-        label="Arrives for"
+        label={texts.arrivesFor}
         shown
         value={from}
         onChange={setFrom}
-        options={[{ value: null, text: 'The first slot' }, ...slots.slice(1)]}
+        options={[{ value: null, text: texts.theFirstSlot }, ...slots.slice(1)]}
       />
       <Choices<string | null>
-        label="Leaves after"
+        label={texts.leavesAfter}
         shown
         value={to}
         onChange={setTo}
-        options={[{ value: null, text: 'The last slot' }, ...slots.slice(0, -1)]}
+        options={[{ value: null, text: texts.theLastSlot }, ...slots.slice(0, -1)]}
       />
       <CheckboxGroup
-        label="May not be at"
+        label={texts.cannotBeAt}
         shown
         value={barred}
         onChange={setBarred}
@@ -66,27 +67,27 @@ export function Member({ camp, member, onClose }: Props) {
       />
       {byThrows.length ? (
         <Text variant="bodySmall">
-          {`${byThrows.map(stationName).join(', ')}: too many throws for what is left to ${member.givenName}.`}
+          {texts.moreThrowsThanHas(byThrows.map(stationName).join(', '), member.givenName)}
         </Text>
       ) : null}
       <TextField
-        label="Restriction (optional)"
-        name="Restriction"
+        label={texts.restrictionOptional}
+        name={texts.restriction}
         value={restriction}
         onChange={setRestriction}
         atMost={200}
       />
-      {member.allergies ? <Text>{`Allergies: ${member.allergies}`}</Text> : null}
+      {member.allergies ? <Text>{texts.allergies(member.allergies)}</Text> : null}
       {member.guardians.map(({ name: guardian, phone }) => (
         <Text key={guardian}>{`${guardian}, ${phone}`}</Text>
       ))}
       {error ? <ErrorNotice error={error} /> : null}
       <View style={styles.row}>
         <Button mode="contained" loading={isLoading} onPress={() => void save(true)}>
-          Save
+          {texts.save}
         </Button>
-        <Button onPress={onClose}>Cancel</Button>
-        <Button onPress={() => void save(false)}>Does not come</Button>
+        <Button onPress={onClose}>{texts.cancel}</Button>
+        <Button onPress={() => void save(false)}>{texts.removeFromCamp}</Button>
       </View>
     </Card>
   );

@@ -12,6 +12,7 @@ import { ErrorNotice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { dayAt, dayWords } from '../../../ui/words/days';
 import { disciplineNames, handNames } from '../../../ui/words/kindWords';
+import { texts } from './texts';
 
 const openDays = 60;
 
@@ -39,25 +40,25 @@ export function SignUps({ camp, onAdd }: Props) {
   };
   return (
     <Card>
-      <Heading level={3}>Sign-up link</Heading>
-      <Text>
-        Whoever has it can sign up, and sees nothing of anybody else. It asks only for what is needed.
-      </Text>
-      {address ? <CopyText label="Copy link" text={address} /> : null}
+      <Heading level={3}>{texts.signUpLink}</Heading>
+      <Text>{texts.anyoneWithThisLink}</Text>
+      {address ? <CopyText label={texts.copyLink} text={address} /> : null}
       {making.error ? <ErrorNotice error={making.error} /> : null}
       <Button mode="outlined" loading={making.isLoading} onPress={() => void create()}>
-        Make a link
+        {texts.makeALink}
       </Button>
       {open.map(({ id, expiresAt }) => (
         <View key={id} style={styles.line}>
-          <Text style={styles.grow}>{`Open until ${dayWords(dayAt(expiresAt, academy.zone), today)}`}</Text>
-          <Button onPress={() => void endLink({ campId: camp.id, link: id, id: v7() })}>Take it back</Button>
+          <Text style={styles.grow}>{texts.openUntil(dayWords(dayAt(expiresAt, academy.zone), today))}</Text>
+          <Button onPress={() => void endLink({ campId: camp.id, link: id, id: v7() })}>
+            {texts.revokeLink}
+          </Button>
         </View>
       ))}
       {signUps.length ? (
-        <Text variant="labelLarge">Signed up, not taken yet</Text>
+        <Text variant="labelLarge">{texts.signedUpWaiting}</Text>
       ) : (
-        <Text>Nobody waits.</Text>
+        <Text>{texts.nobodyIsWaiting}</Text>
       )}
       {signUps.map((signUp) => (
         <SignedUp key={signUp.id} camp={camp} signUp={signUp} onAdd={onAdd} />
@@ -96,7 +97,7 @@ function SignedUp({ camp, signUp, onAdd }: Props & { signUp: SignUpRecord }) {
         {[
           disciplineNames[person.discipline],
           handNames[person.throws],
-          `born ${dayWords(person.birthdate, today)}`,
+          texts.born2(dayWords(person.birthdate, today)),
           `${guardian}, ${phone}`,
           ...(person.allergies ? [`allergies: ${person.allergies}`] : []),
         ].join(' · ')}
@@ -105,14 +106,14 @@ function SignedUp({ camp, signUp, onAdd }: Props & { signUp: SignUpRecord }) {
       <View style={styles.row}>
         {known ? (
           <Button mode="contained" onPress={() => void take(known.id)}>
-            Take as the one of the roster
+            {texts.matchWithTheRoster}
           </Button>
         ) : (
           <Button mode="contained" onPress={() => void take(null)}>
-            Take
+            {texts.accept}
           </Button>
         )}
-        <Button onPress={() => void finish(null)}>Leave out</Button>
+        <Button onPress={() => void finish(null)}>{texts.decline}</Button>
       </View>
     </View>
   );

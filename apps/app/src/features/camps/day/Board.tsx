@@ -10,6 +10,7 @@ import { blockWords } from '../../../ui/words/campWords';
 import { dayWords } from '../../../ui/words/days';
 import { calledIn, stateOn, stationsIn, useCamp, useCampClock } from '../useCamp';
 import { movesOf } from './Moves';
+import { texts } from './texts';
 
 /** The board at the fence: who is where now and next, by the clock, readable from three metres. */
 export function Board() {
@@ -33,31 +34,31 @@ function Shown({ camp }: { camp: CampRecord }) {
   const size = wide ? styles.large : styles.small;
   return (
     <View style={[styles.root, { backgroundColor: own.ground }]} role="main">
-      <PageTitle>{`Board: ${camp.setup.name}`}</PageTitle>
+      <PageTitle>{texts.board(camp.setup.name)}</PageTitle>
       <View style={[styles.head, { backgroundColor: own.surface, borderColor: own.line }]}>
         <View style={styles.grow}>
           <Text style={[size, styles.bold]} role="heading" aria-level={1} aria-live="polite">
             {now
-              ? `${blockWords[now.kind]} · ${left} min`
+              ? texts.min(blockWords[now.kind], left)
               : next
-                ? `Begins at ${next.start}`
-                : 'Done for today'}
+                ? texts.beginsAt(next.start)
+                : texts.doneForToday}
           </Text>
           <Text variant="titleMedium">
             {[
               time,
               slot && slot.day !== today
-                ? `next on ${dayWords(slot.day, today)}, ${slot.start}`
+                ? texts.nextOn(dayWords(slot.day, today), slot.start)
                 : slot
-                  ? `slot ${slot.start}`
+                  ? texts.slot(slot.start)
                   : '',
-              after && after.day === today ? `then ${after.start}` : '',
+              after && after.day === today ? texts.then(after.start) : '',
             ]
               .filter(Boolean)
               .join(' · ')}
           </Text>
         </View>
-        <Button onPress={() => router.navigate(`/camps/${camp.id}/day`)}>Close</Button>
+        <Button onPress={() => router.navigate(`/camps/${camp.id}/day`)}>{texts.close}</Button>
       </View>
       <ScrollView tabIndex={0} contentContainerStyle={styles.content}>
         {moves.length ? (
@@ -65,7 +66,7 @@ function Shown({ camp }: { camp: CampRecord }) {
             style={[styles.moves, { backgroundColor: own.amberSunk, borderColor: own.amber }]}
             role="alert"
           >
-            <Text style={[size, styles.bold]}>Changed</Text>
+            <Text style={[size, styles.bold]}>{texts.changed}</Text>
             {moves.map(({ key, words }) => (
               <Text key={key} style={size}>
                 {words}
@@ -76,7 +77,7 @@ function Shown({ camp }: { camp: CampRecord }) {
         {slot && camp.plan ? (
           <Stations camp={camp} slotId={slot.id} afterId={after?.id ?? null} />
         ) : (
-          <Text style={size}>No slot is left.</Text>
+          <Text style={size}>{texts.noSlotIsLeft}</Text>
         )}
         {missing.length ? (
           <Text style={size}>{`Missing: ${missing.map(({ id }) => called(id)).join(', ')}`}</Text>
@@ -118,14 +119,14 @@ function Stations({ camp, slotId, afterId }: { camp: CampRecord; slotId: string;
             <Text variant="bodySmall">{area.get(station.areaId)}</Text>
             <Text style={size}>{ids.length ? names(ids) : 'closed'}</Text>
             {later ? (
-              <Text variant="bodyMedium">{`Then: ${next.length ? names(next) : 'closed'}`}</Text>
+              <Text variant="bodyMedium">{texts.then2(next.length ? names(next) : 'closed')}</Text>
             ) : null}
           </View>
         );
       })}
       {there.get(null)?.length ? (
         <View style={[styles.cell, styles.whole, { backgroundColor: own.surface, borderColor: own.line }]}>
-          <Text style={[size, styles.bold]}>At no station</Text>
+          <Text style={[size, styles.bold]}>{texts.atNoStation}</Text>
           <Text style={size}>{names(there.get(null)!)}</Text>
         </View>
       ) : null}

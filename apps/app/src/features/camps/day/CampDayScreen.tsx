@@ -17,6 +17,7 @@ import { changeOf, usePlanning } from '../plan/usePlanning';
 import { awaitedIn, calledIn, stateOn, stationsIn, useCamp, useCampClock, type CampClock } from '../useCamp';
 import { Happened } from './Happened';
 import { Moves } from './Moves';
+import { texts } from './texts';
 
 /** The camp as it runs: what is on, who is here, and whatever happens. */
 export function CampDayScreen() {
@@ -33,12 +34,12 @@ function Day({ camp, stored }: { camp: CampRecord; stored: CampRecord }) {
       <Pane>
         <Notice icon="calendar-plus">
           {today < camp.setup.firstDay
-            ? `The camp begins on ${dayWords(camp.setup.firstDay, today)}. On its days this page follows the clock.`
-            : 'The camp is over. What came of it stands in After.'}
+            ? texts.theCampBegins(dayWords(camp.setup.firstDay, today))
+            : texts.theCampIsOver}
         </Notice>
         {camp.plan ? (
           <Button mode="outlined" onPress={() => router.navigate(`/camps/${camp.id}/board`)}>
-            Open the board
+            {texts.openTheBoard}
           </Button>
         ) : null}
       </Pane>
@@ -63,24 +64,24 @@ const Now = memo(function Now({ camp, clock }: { camp: CampRecord; clock: CampCl
     <Card>
       <Text variant="headlineSmall" role="status">
         {now
-          ? `${blockWords[now.kind]}, ${left} min left`
+          ? texts.minLeft(blockWords[now.kind], left)
           : next
-            ? `Nothing on; next at ${next.start}`
-            : 'Done for today'}
+            ? texts.nothingOnNextAt(next.start)
+            : texts.doneForToday}
       </Text>
-      {next ? <Text>{`Next, at ${next.start}: ${blockWords[next.kind].toLowerCase()}`}</Text> : null}
-      {now?.kind === 'break' ? <Text>Water and shade for everybody.</Text> : null}
+      {next ? <Text>{texts.nextAt(next.start, blockWords[next.kind].toLowerCase())}</Text> : null}
+      {now?.kind === 'break' ? <Text>{texts.waterAndShade}</Text> : null}
       <View style={styles.row}>
         <Button mode="contained" onPress={() => router.navigate(`/camps/${camp.id}/day/check-in`)}>
-          Check-in
+          {texts.checkIn}
         </Button>
         <Button mode="outlined" onPress={() => router.navigate(`/camps/${camp.id}/board`)}>
-          Board
+          {texts.board2}
         </Button>
       </View>
       {there && shown ? (
         <>
-          <Text variant="labelLarge">{`Log at a station, ${shown.start}`}</Text>
+          <Text variant="labelLarge">{texts.logAtAStation(shown.start)}</Text>
           {camp.setup.stations
             .filter(({ id }) => there.get(id)!.length)
             .map(({ id, name }) => (
@@ -134,16 +135,21 @@ function Roll({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
   );
   return (
     <Card>
-      <Heading>Who is here</Heading>
+      <Heading>{texts.whoIsHere}</Heading>
       <Text role="status">
-        {`${count('present') + count('late')} here, ${count('absent')} not here, ${count('left')} picked up, ${open.length} not checked in`}
+        {texts.hereNotHerePicked(
+          count('present') + count('late'),
+          count('absent'),
+          count('left'),
+          open.length,
+        )}
       </Text>
       <Adults camp={camp} clock={clock} here={count('present') + count('late')} />
       {gone.map((member) => (
         <View key={member.id} style={styles.line}>
           <Text
             style={styles.grow}
-          >{`${called(member.id)} ${states.get(member.id) === 'left' ? 'was picked up' : 'is not here'}`}</Text>
+          >{`${called(member.id)} ${states.get(member.id) === 'left' ? texts.wasPickedUp : texts.isNotHere}`}</Text>
           {nextSlot?.day === today && camp.plan ? (
             <Button
               mode="contained"
@@ -159,7 +165,7 @@ function Roll({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
                 })
               }
             >
-              {`Plan without ${member.givenName}`}
+              {texts.planWithout(member.givenName)}
             </Button>
           ) : null}
         </View>
@@ -169,7 +175,7 @@ function Roll({ camp, clock }: { camp: CampRecord; clock: CampClock }) {
         <Awaited key={member.id} member={member} name={called(member.id)} onSay={say} />
       ))}
       {open.length > fewMissing && !all ? (
-        <Button onPress={() => setAll(true)}>{`and ${open.length - fewMissing} more`}</Button>
+        <Button onPress={() => setAll(true)}>{texts.andMore(open.length - fewMissing)}</Button>
       ) : null}
     </Card>
   );
@@ -189,18 +195,18 @@ const Awaited = memo(function Awaited({ member, name, onSay }: AwaitedProps) {
       <Button
         mode="outlined"
         compact
-        accessibilityLabel={`${name} is here`}
+        accessibilityLabel={texts.isHere(name)}
         onPress={() => onSay(member, 'present')}
       >
-        Here
+        {texts.here}
       </Button>
       <Button
         mode="outlined"
         compact
-        accessibilityLabel={`${name} is not here`}
+        accessibilityLabel={texts.isNotHere2(name)}
         onPress={() => onSay(member, 'absent')}
       >
-        Not here
+        {texts.notHere}
       </Button>
     </View>
   );
@@ -214,11 +220,7 @@ function Adults({ camp, clock, here }: { camp: CampRecord; clock: CampClock; her
   const away = new Set(camp.changes.filter(({ kind }) => kind === 'sick').map(({ subject }) => subject));
   const adults = staff.filter((each) => isThere(each, block) && !away.has(each.id)).length;
   if (here <= adults * athletesPerAdult) return null;
-  return (
-    <Notice>
-      {`${adults} ${adults === 1 ? 'adult' : 'adults'} for ${here} athletes; you asked for one for each ${athletesPerAdult}.`}
-    </Notice>
-  );
+  return <Notice>{texts.adultForAthletesYou(adults, here, athletesPerAdult)}</Notice>;
 }
 
 const styles = StyleSheet.create({

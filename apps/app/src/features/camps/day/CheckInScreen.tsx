@@ -20,6 +20,7 @@ import { changeOf, usePlanning } from '../plan/usePlanning';
 import { stateOn, useCamp, useCampClock } from '../useCamp';
 import { campLog } from './campLog';
 import { Triage } from './Triage';
+import { texts } from './texts';
 
 const lineHeight = 64;
 
@@ -63,9 +64,13 @@ function CheckInList({ camp }: { camp: CampRecord }) {
   const done = camp.members.filter((each) => stateOn(each, today)).length;
   return (
     <Pane>
-      <TitleRow title="Check-in" back={{ label: 'Back', to: `/camps/${camp.id}/day` }} action={null} />
-      <Text role="status">{`${done} of ${camp.members.length} checked in`}</Text>
-      <SearchField label="Search by name" value={search} onChange={setSearch} />
+      <TitleRow
+        title={texts.checkIn}
+        back={{ label: texts.back, to: `/camps/${camp.id}/day` }}
+        action={null}
+      />
+      <Text role="status">{texts.ofCheckedIn(done, camp.members.length)}</Text>
+      <SearchField label={texts.searchByName} value={search} onChange={setSearch} />
       <VirtualLines count={shown.length} height={lineHeight} gap={6} keyOf={(n) => shown[n]!.id}>
         {(n) => (
           <Line
@@ -85,15 +90,15 @@ function Line({ member, date, onPress }: { member: CampMemberRecord; date: strin
     <PressableCard
       style={styles.line}
       onPress={onPress}
-      aria-label={`Check in ${member.givenName} ${member.familyName}`}
+      aria-label={texts.checkIn2(member.givenName, member.familyName)}
     >
       <Text variant="labelLarge">{`${member.givenName} ${member.familyName}`}</Text>
       <Text variant="bodySmall">
         {[
-          said ? checkInWords[said.state] : 'not checked in',
-          ...(member.lookedOn === null ? ['needs a triage'] : []),
+          said ? checkInWords[said.state] : texts.notCheckedIn,
+          ...(member.lookedOn === null ? [texts.needsATriage] : []),
           ...(member.allergies ? ['allergies'] : []),
-          ...(member.lock ? ['throws locked'] : []),
+          ...(member.lock ? [texts.throwsLocked] : []),
           ...(said?.restriction ? [said.restriction] : []),
         ].join(' · ')}
       </Text>
@@ -138,46 +143,40 @@ function One({ camp, member, date, onTriage, onClose }: OneProps) {
       <TitleRow
         title={`${member.givenName} ${member.familyName}`}
         back={null}
-        action={<Button onPress={onClose}>Back to the list</Button>}
+        action={<Button onPress={onClose}>{texts.backToTheList}</Button>}
       />
-      {member.allergies ? <Notice>{`Allergies: ${member.allergies}`}</Notice> : null}
+      {member.allergies ? <Notice>{texts.allergies(member.allergies)}</Notice> : null}
       {member.lock ? (
-        <Notice
-          alert
-        >{`Throws are locked since ${member.lock.since}: pain in the ${member.lock.site}.`}</Notice>
+        <Notice alert>{texts.throwsAreLockedSince(member.lock.since, member.lock.site)}</Notice>
       ) : null}
       <Choices<CheckIn['state'] | null>
-        label="How they are there"
+        label={texts.checkIn}
         value={said?.state ?? null}
         onChange={(state) => state && say(state)}
         options={[
-          { value: 'present', text: 'Here' },
-          { value: 'late', text: 'Late' },
-          { value: 'absent', text: 'Not here' },
-          { value: 'left', text: 'Picked up' },
+          { value: 'present', text: texts.here },
+          { value: 'late', text: texts.late },
+          { value: 'absent', text: texts.notHere },
+          { value: 'left', text: texts.pickedUp },
         ]}
       />
       {said?.state === 'late' ? <Late camp={camp} member={member} date={date} /> : null}
       <Button mode={member.lookedOn === null ? 'contained' : 'outlined'} onPress={onTriage}>
-        {member.lookedOn === null ? 'Triage: eight checkpoints' : 'Triage again'}
+        {member.lookedOn === null ? texts.triageEightCheckpoints : texts.triageAgain}
       </Button>
-      <Text variant="labelLarge">Does anything hurt?</Text>
+      <Text variant="labelLarge">{texts.doesAnythingHurt}</Text>
       <PainPicks value={pain} onChange={setPain} />
       {pain.level !== 'none' ? (
         <Button mode="contained" disabled={!painSaid(pain)} onPress={() => keepPain(pain)}>
-          Keep it
+          {texts.save}
         </Button>
       ) : null}
-      {painKept ? (
-        <Notice alert>
-          {`${painKept} is kept. Pain in elbow or shoulder locks every throw; ask a licensed clinician.`}
-        </Notice>
-      ) : null}
-      <TextField label="Restriction today" value={restriction} onChange={setRestriction} atMost={200} />
-      <TextField label="Who picks up" value={pickedUpBy} onChange={setPickedUpBy} atMost={80} />
+      {painKept ? <Notice alert>{texts.isSavedPain(painKept)}</Notice> : null}
+      <TextField label={texts.restrictionToday} value={restriction} onChange={setRestriction} atMost={200} />
+      <TextField label={texts.whoPicksUp} value={pickedUpBy} onChange={setPickedUpBy} atMost={80} />
       {said && (restriction.trim() !== said.restriction || pickedUpBy.trim() !== said.pickedUpBy) ? (
         <Button mode="outlined" onPress={() => say(said.state)}>
-          Keep these words
+          {texts.save}
         </Button>
       ) : null}
       {member.guardians.map(({ name, phone }) => (
@@ -199,7 +198,7 @@ function Late({ camp, member, date }: Pick<OneProps, 'camp' | 'member' | 'date'>
   return (
     <View style={styles.late}>
       {planner.error ? <ErrorNotice error={planner.error} /> : null}
-      <Text>{known ? 'Planned in from:' : 'Plan them in from:'}</Text>
+      <Text>{known ? texts.plannedInFrom : texts.planThemInFrom}</Text>
       <View style={styles.row}>
         {later.map(({ id, start }) => (
           <Button

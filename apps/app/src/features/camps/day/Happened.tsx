@@ -10,6 +10,7 @@ import { changeWords } from '../../../ui/words/campWords';
 import { dayWords } from '../../../ui/words/days';
 import { changeOf, usePlanning } from '../plan/usePlanning';
 import { calledIn, type CampClock } from '../useCamp';
+import { texts } from './texts';
 
 type Asked = 'closed' | 'sick' | null;
 
@@ -47,29 +48,29 @@ export function Happened({ camp, clock }: { camp: CampRecord; clock: CampClock }
     : '';
   return (
     <Card>
-      <Heading>What happened</Heading>
+      <Heading>{texts.whatHappened}</Heading>
       {planner.error ? <ErrorNotice error={planner.error} /> : null}
       {planner.busy ? (
         <View style={styles.row}>
           <Text role="status">{planner.progress}</Text>
-          <Button onPress={planner.stop}>Stop, take the best so far</Button>
+          <Button onPress={planner.stop}>{texts.stopTakeTheBest}</Button>
         </View>
       ) : null}
       {nextSlot ? (
         <View style={styles.row}>
           {areas.length ? (
             <Button mode={asked === 'closed' ? 'contained' : 'outlined'} onPress={() => setAsked('closed')}>
-              Rain: close an area
+              {texts.rainCloseAnArea}
             </Button>
           ) : null}
           {staff.length ? (
             <Button mode={asked === 'sick' ? 'contained' : 'outlined'} onPress={() => setAsked('sick')}>
-              A coach is away
+              {texts.aCoachIsAway}
             </Button>
           ) : null}
         </View>
       ) : (
-        <Text>The last slot has begun; nothing is left to plan.</Text>
+        <Text>{texts.theLastSlotHas}</Text>
       )}
       {asked ? (
         <View style={styles.row}>
@@ -82,17 +83,17 @@ export function Happened({ camp, clock }: { camp: CampRecord; clock: CampClock }
                 disabled={planner.busy}
                 onPress={() => void happened(asked, id)}
               >
-                {`${name}, from ${from}`}
+                {texts.from(name, from)}
               </Button>
             ))}
-          <Button onPress={() => setAsked(null)}>Cancel</Button>
+          <Button onPress={() => setAsked(null)}>{texts.cancel}</Button>
         </View>
       ) : null}
       {late.map(({ id, givenName }) => {
         const gone = camp.changes.find(({ kind, subject }) => kind === 'away' && subject === id)!;
         return (
           <Button key={id} mode="contained" disabled={planner.busy} onPress={() => void back(gone)}>
-            {`${givenName} is here after all: plan them in`}
+            {texts.isHerePlanThem(givenName)}
           </Button>
         );
       })}
@@ -102,10 +103,10 @@ export function Happened({ camp, clock }: { camp: CampRecord; clock: CampClock }
           {nextSlot ? (
             <Button
               disabled={planner.busy}
-              accessibilityLabel={`Take back: ${nameOf(change)} ${changeWords[change.kind]}`}
+              accessibilityLabel={texts.undo(nameOf(change), changeWords[change.kind])}
               onPress={() => void back(change)}
             >
-              Take back
+              {texts.undo2}
             </Button>
           ) : null}
         </View>

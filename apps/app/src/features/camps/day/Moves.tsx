@@ -5,6 +5,7 @@ import { Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { Heading } from '../../../ui/Screen/Screen';
 import { calledIn } from '../useCamp';
+import { texts } from './texts';
 
 /** Who goes elsewhere since the plan was changed last; those who are not there any more are no move. */
 export function movesOf(camp: CampRecord, surnames: boolean): { key: string; words: string; slot: string }[] {
@@ -28,11 +29,7 @@ export const Moves = memo(function Moves({ camp }: { camp: CampRecord }) {
   return (
     <Card>
       <Heading>{camp.plan.why}</Heading>
-      <Text>
-        {moves.length === 0
-          ? 'Nobody else has to move.'
-          : `${moves.length} ${moves.length === 1 ? 'move' : 'moves'}; everybody else goes on as planned.`}
-      </Text>
+      <Text>{moves.length === 0 ? texts.nobodyElseHas : texts.moveEveryoneElseStays(moves.length)}</Text>
       {moves.map(({ key, words }) => (
         <Text key={key}>{words}</Text>
       ))}

@@ -13,6 +13,7 @@ import { LinePick } from '../../../ui/radar/LinePick';
 import { useLines } from '../../../ui/radar/useLines';
 import { useRadar } from '../../../ui/radar/useRadar';
 import { said } from '../../../ui/words/velocityWords';
+import { texts } from './texts';
 
 interface QueueProps {
   group: readonly CampMemberRecord[];
@@ -50,10 +51,10 @@ export function RadarQueue({ group, of, called, effort, onThrow }: QueueProps) {
       <LinePick />
       <Text role="status">
         {line === null
-          ? 'Choose a line; each reading goes to the next in the queue.'
+          ? texts.chooseALineEach
           : state === 'open'
-            ? `The line is open${line === simulatedLine ? '; its readings are made up' : ''}. Next: ${head ? called(head) : 'nobody'}.`
-            : 'The line is being opened.'}
+            ? texts.theLineIsOpen(line, simulatedLine, head ? called(head) : 'nobody')
+            : texts.theLineIsBeing}
       </Text>
       {queue.map((id, n) => {
         const speeds = (of.get(id)?.throws ?? []).flatMap(({ velocity }) => velocity ?? []);
@@ -61,15 +62,15 @@ export function RadarQueue({ group, of, called, effort, onThrow }: QueueProps) {
           <Card key={id}>
             <View style={styles.head}>
               <Text variant={n === 0 ? 'headlineSmall' : 'titleMedium'} style={styles.grow}>
-                {n === 0 ? `Next: ${called(id)}` : called(id)}
+                {n === 0 ? texts.next(called(id)) : called(id)}
               </Text>
               <Text>
-                {speeds.length ? `${said(speeds.at(-1)!, velocityUnit)} · ${speeds.length}` : 'none yet'}
+                {speeds.length ? `${said(speeds.at(-1)!, velocityUnit)} · ${speeds.length}` : texts.noneYet}
               </Text>
               {n === 0 ? (
                 <IconButton
                   icon="arrow-down"
-                  accessibilityLabel={`${called(id)} goes to the end of the queue`}
+                  accessibilityLabel={texts.goesToTheEnd(called(id))}
                   onPress={() => setOrder([...queue.slice(1), id])}
                 />
               ) : null}

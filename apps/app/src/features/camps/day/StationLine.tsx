@@ -12,6 +12,7 @@ import { figureIn } from '../../../ui/form/typedFigure';
 import { useBook } from '../../../ui/hooks/useBook';
 import { said } from '../../../ui/words/velocityWords';
 import type { StationLog } from './campLog';
+import { texts } from './texts';
 
 const typedVelocity = (typed: string, unit: VelocityUnit): number | null => {
   const metres = velocityFrom(figureIn(typed), unit);
@@ -68,20 +69,20 @@ export const StationLine = memo(function StationLine(props: LineProps) {
       <View style={styles.head}>
         <View style={styles.grow}>
           <Text variant="titleMedium">{name}</Text>
-          <Text variant="bodySmall" role="status" aria-label={`${name}: ${thrown} thrown`}>
+          <Text variant="bodySmall" role="status" aria-label={texts.thrown(name, thrown)}>
             {[
-              `${thrown} thrown`,
+              texts.thrown2(thrown),
               ...(speeds.length
-                ? [`${said(speeds.at(-1)!, velocityUnit)}, top ${said(Math.max(...speeds), velocityUnit)}`]
+                ? [texts.top(said(speeds.at(-1)!, velocityUnit), said(Math.max(...speeds), velocityUnit))]
                 : []),
-              ...(way === 'reps' ? [`${of('clean')} clean, ${of('missed')} missed`] : []),
+              ...(way === 'reps' ? [texts.cleanMissed(of('clean'), of('missed'))] : []),
             ].join(' · ')}
           </Text>
         </View>
         {!locked && way === 'velocity' ? (
           <FigureField
             label={velocityUnit}
-            name={`Velocity of ${name}, ${velocityUnit}`}
+            name={texts.velocityOf(name, velocityUnit)}
             value={typed}
             onChange={setTyped}
             onDone={save}
@@ -91,46 +92,46 @@ export const StationLine = memo(function StationLine(props: LineProps) {
         ) : null}
         <IconButton
           icon="pencil"
-          accessibilityLabel={`Note on ${name}`}
+          accessibilityLabel={texts.noteOn(name)}
           onPress={() => setNoting(noting === null ? '' : null)}
           style={styles.icon}
         />
         {undo.length ? (
           <IconButton
             icon="undo"
-            accessibilityLabel={`Take back the last of ${name}`}
+            accessibilityLabel={texts.undoTheLastOf(name)}
             onPress={() => act.takeBack(member, undo)}
             style={styles.icon}
           />
         ) : null}
       </View>
-      {wrong ? <Text role="alert">{`${typed} ${velocityUnit} is no velocity of a throw.`}</Text> : null}
+      {wrong ? <Text role="alert">{texts.isNotTheVelocity(typed, velocityUnit)}</Text> : null}
       {locked ? (
-        <Text role="alert">{`Throws are locked: pain in the ${member.lock!.site} since ${member.lock!.since}.`}</Text>
+        <Text role="alert">{texts.throwsAreLockedPain(member.lock!.site, member.lock!.since)}</Text>
       ) : way === 'velocity' ? null : drill ? (
         <View style={styles.row}>
           {(['clean', 'missed'] as const).map((outcome) => (
             <Pressable
               key={outcome}
               role="button"
-              aria-label={`${outcome === 'clean' ? 'Clean' : 'Missed'}: ${name}`}
+              aria-label={`${outcome === 'clean' ? texts.clean : texts.missed}: ${name}`}
               onPress={() => act.rep(member, outcome)}
               style={[
                 styles.tap,
                 { backgroundColor: outcome === 'clean' ? own.amberSunk : own.sunk, borderColor: own.line },
               ]}
             >
-              <Text variant="titleMedium">{outcome === 'clean' ? 'Clean' : 'Missed'}</Text>
+              <Text variant="titleMedium">{outcome === 'clean' ? texts.clean : texts.missed}</Text>
             </Pressable>
           ))}
         </View>
       ) : (
-        <Text variant="bodySmall">No drill of this station is of their kind of pitching.</Text>
+        <Text variant="bodySmall">{texts.noDrill}</Text>
       )}
       {noting === null ? null : (
         <View style={styles.row}>
           <TextField
-            label={`Note on ${name}`}
+            label={texts.noteOn(name)}
             value={noting}
             onChange={setNoting}
             atMost={300}
@@ -145,7 +146,7 @@ export const StationLine = memo(function StationLine(props: LineProps) {
               setNoting(null);
             }}
           >
-            Keep
+            {texts.save}
           </Button>
         </View>
       )}

@@ -14,6 +14,7 @@ import { drillAt, stationLog } from './campLog';
 import { RadarQueue } from './RadarQueue';
 import { StationLine } from './StationLine';
 import { useCampDay } from './useCampDay';
+import { texts } from './texts';
 
 /** The group at a station: velocity down the list, clean or missed, a note each; a radar line in order of the queue. */
 export function StationScreen() {
@@ -45,25 +46,29 @@ function Group({ camp, station, asked }: { camp: CampRecord; station: PlannedSta
   );
   return (
     <Pane>
-      <TitleRow title={station.name} back={{ label: 'Back', to: `/camps/${camp.id}/day` }} action={null} />
+      <TitleRow
+        title={station.name}
+        back={{ label: texts.back, to: `/camps/${camp.id}/day` }}
+        action={null}
+      />
       {error ? <ErrorNotice error={error} /> : null}
       <Choices
-        label="Slot"
+        label={texts.slot2}
         value={slot}
         onChange={setSlot}
         options={slots.map(({ id, start }) => ({ value: id, text: start }))}
       />
       <Choices<Way>
-        label="What is logged"
+        label={texts.whatIsLogged}
         value={way}
         onChange={setWay}
         options={[
-          { value: 'velocity', text: 'Velocity' },
-          ...(station.drills.length ? [{ value: 'reps' as const, text: 'Clean or missed' }] : []),
-          { value: 'radar', text: 'Radar line' },
+          { value: 'velocity', text: texts.velocity2 },
+          ...(station.drills.length ? [{ value: 'reps' as const, text: texts.cleanOrMissed }] : []),
+          { value: 'radar', text: texts.radarLine },
         ]}
       />
-      {group.length === 0 ? <Text>Nobody is planned here in this slot.</Text> : null}
+      {group.length === 0 ? <Text>{texts.nobodyIsPlannedHere}</Text> : null}
       {way === 'radar' ? (
         <RadarQueue group={group} of={of} called={called} onThrow={act.velocity} effort={station.effort} />
       ) : (

@@ -15,6 +15,7 @@ import { Notice } from '../../../ui/Notice/Notice';
 import { Pane } from '../../../ui/Screen/Pane';
 import { TitleRow } from '../../../ui/Screen/Screen';
 import { campLog } from './campLog';
+import { texts } from './texts';
 
 interface Props {
   camp: CampRecord;
@@ -70,10 +71,10 @@ export function Triage({ camp, member, date, onClose }: Props) {
         <ActionBar>
           <View style={styles.row}>
             <FigureField
-              label={`Velocity, ${person.velocityUnit}`}
+              label={texts.velocity(person.velocityUnit)}
               value={velocity}
               onChange={setVelocity}
-              wrong={wrong ? 'That is no velocity of a throw.' : undefined}
+              wrong={wrong ? texts.thatIsNot : undefined}
             />
             <Button
               mode="contained"
@@ -82,21 +83,23 @@ export function Triage({ camp, member, date, onClose }: Props) {
               style={styles.grow}
               onPress={finish}
             >
-              {open.length === 0 ? 'Done' : open.length === points.length ? 'All clean' : 'The rest is clean'}
+              {open.length === 0
+                ? texts.done
+                : open.length === points.length
+                  ? texts.allClean
+                  : texts.theRestIsClean}
             </Button>
           </View>
         </ActionBar>
       }
     >
       <TitleRow
-        title={`Triage: ${member.givenName}`}
+        title={texts.triage(member.givenName)}
         back={null}
-        action={<Button onPress={onClose}>Back</Button>}
+        action={<Button onPress={onClose}>{texts.back}</Button>}
       />
-      <Text variant="bodySmall">{`${points.length - open.length} of ${points.length} looked at. Every tap is kept at once.`}</Text>
-      {member.lock ? (
-        <Notice alert>Throws are locked: no throw, no velocity. Grade what you see without the ball.</Notice>
-      ) : null}
+      <Text variant="bodySmall">{texts.ofLookedAtEvery(points.length - open.length, points.length)}</Text>
+      {member.lock ? <Notice alert>{texts.throwsAreLockedNo}</Notice> : null}
       {points.map((id) => (
         <Checkpoint
           key={id}

@@ -4,6 +4,7 @@ import { log } from '../../../offline/log';
 import type { Entry } from '../../../offline/outbox';
 import type { Thunk } from '../../../offline/send';
 import { sessionOf } from '../useCamp';
+import { texts } from './texts';
 
 type SessionKind = 'rep' | 'throw' | 'noted' | 'undo' | 'pain';
 type Fields<K extends SessionKind> = Omit<EventOf<K>, 'id' | 'at' | 'kind' | 'sessionId'>;
@@ -38,7 +39,7 @@ export const campLog =
       dispatch(
         log(athleteId, 'session-begun', { athleteId, planId: null, zone, date }, { id: sessionId, at }),
       );
-      dispatch(log(athleteId, 'session-ended', { sessionId, note: 'Camp' }, { id: endId, at }));
+      dispatch(log(athleteId, 'session-ended', { sessionId, note: texts.camp }, { id: endId, at }));
     }
     return dispatch(log(athleteId, kind, { ...fields, sessionId } as never, known));
   };

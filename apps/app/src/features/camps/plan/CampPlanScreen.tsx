@@ -17,6 +17,7 @@ import { Paper } from './Paper';
 import { PlanGrid } from './PlanGrid';
 import { PlanSummary } from './PlanSummary';
 import { usePlanChanging, usePlanning } from './usePlanning';
+import { texts } from './texts';
 
 /** The plan of a camp: made, judged, changed by hand, taken back. */
 export function CampPlanScreen() {
@@ -40,7 +41,7 @@ function Plan({ camp }: { camp: CampRecord }) {
     <Pane maxWidth={wide ? 1400 : 760}>
       <Problems camp={camp} problems={stops.length ? stops : problems} />
       {planner.error ? <ErrorNotice error={planner.error} /> : null}
-      {stale ? <Text>The setup changed after this plan was made. Plan again to take it in.</Text> : null}
+      {stale ? <Text>{texts.theSetupChangedAfter}</Text> : null}
       <View style={styles.row}>
         {planner.busy ? (
           <>
@@ -48,7 +49,7 @@ function Plan({ camp }: { camp: CampRecord }) {
               {planner.progress}
             </Text>
             <Button mode="outlined" onPress={planner.stop}>
-              Stop, take the best so far
+              {texts.stopTakeTheBest}
             </Button>
           </>
         ) : (
@@ -59,11 +60,11 @@ function Plan({ camp }: { camp: CampRecord }) {
               contentStyle={styles.tall}
               onPress={() => void planner.plan({ anew: plan === null })}
             >
-              {plan ? 'Plan again, move few' : 'Plan the camp'}
+              {plan ? texts.planAgainMoveFew : texts.planTheCamp}
             </Button>
             {plan ? (
               <Button mode="outlined" disabled={changing} onPress={() => void planner.plan({ anew: true })}>
-                Plan from nothing
+                {texts.planFromScratch}
               </Button>
             ) : null}
             <Undo camp={camp} />
@@ -78,11 +79,8 @@ function Plan({ camp }: { camp: CampRecord }) {
         </>
       ) : (
         <Card>
-          <Heading>No plan yet</Heading>
-          <Text>
-            Everybody gets the stations that they need most. First the worst-served is served as well as can
-            be, then as much need as possible is met; how close that is to the best possible is proven.
-          </Text>
+          <Heading>{texts.noPlanYet}</Heading>
+          <Text>{texts.everyoneGetsTheStations}</Text>
         </Card>
       )}
     </Pane>
@@ -104,7 +102,7 @@ function Undo({ camp }: { camp: CampRecord }) {
         disabled={changing}
         onPress={() => void restore({ campId: camp.id, id: v7(), of: last.id, before: camp.plan!.id })}
       >
-        {`Undo: ${camp.plan.why}`}
+        {texts.undo(camp.plan.why)}
       </Button>
       {error ? <ErrorNotice error={error} /> : null}
     </>

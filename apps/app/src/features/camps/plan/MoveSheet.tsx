@@ -6,6 +6,7 @@ import { PressableCard } from '../../../ui/PressableCard/PressableCard';
 import { calledIn } from '../useCamp';
 import type { Draft } from './useDraft';
 import { isPinned } from './usePlanning';
+import { texts } from './texts';
 
 interface Props {
   camp: CampRecord;
@@ -15,7 +16,7 @@ interface Props {
   onClose: () => void;
 }
 
-const needWords = ['not needed', 'needed', 'needed much', 'needed most'];
+const needWords = [texts.notNeeded, 'needed', texts.neededMuch, texts.neededMost];
 
 /** Where somebody goes in a slot, with how much they need each station and the places that are left. */
 export function MoveSheet({ camp, draft, slot, athlete, onClose }: Props) {
@@ -52,9 +53,9 @@ export function MoveSheet({ camp, draft, slot, athlete, onClose }: Props) {
                 <Text variant="bodySmall">
                   {[
                     needWords[member.needs[station.id] ?? 0],
-                    station.id === here ? 'is here' : left > 0 ? `${left} free` : 'full',
-                    ...(before ? [before === 1 ? 'one more visit' : `${before} more visits`] : []),
-                    ...(member.barred.includes(station.id) ? ['may not be there'] : []),
+                    station.id === here ? texts.isHere : left > 0 ? texts.free(left) : 'full',
+                    ...(before ? [before === 1 ? texts.oneMoreVisit : texts.moreVisits(before)] : []),
+                    ...(member.barred.includes(station.id) ? [texts.cannotBeThere] : []),
                   ].join(' · ')}
                 </Text>
               </PressableCard>
@@ -70,10 +71,10 @@ export function MoveSheet({ camp, draft, slot, athlete, onClose }: Props) {
                 onClose();
               }}
             >
-              {pinned ? 'Unpin' : 'Pin here'}
+              {pinned ? texts.unpin : texts.pinHere}
             </Button>
           ) : null}
-          <Button onPress={onClose}>Cancel</Button>
+          <Button onPress={onClose}>{texts.cancel}</Button>
         </Dialog.Actions>
       </Dialog>
     </Portal>

@@ -3,19 +3,20 @@ import { Linking, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { Heading } from '../../../ui/Screen/Screen';
+import { texts } from './texts';
 
 const papers: readonly { what: CampPaper; text: string }[] = [
-  { what: 'stations', text: 'Station sheets' },
-  { what: 'groups', text: 'Where everybody goes' },
-  { what: 'coaches', text: 'Coach schedules' },
-  { what: 'labels', text: 'Name labels' },
+  { what: 'stations', text: texts.stationSheets },
+  { what: 'groups', text: texts.whereEveryoneGoes },
+  { what: 'coaches', text: texts.coachSchedules },
+  { what: 'labels', text: texts.nameLabels },
 ];
 
 /** What is printed for when the phone is wet. */
 export function Paper({ camp }: { camp: CampRecord }) {
   return (
     <Card>
-      <Heading>On paper</Heading>
+      <Heading>{texts.onPaper}</Heading>
       <View style={styles.row}>
         {papers.map(({ what, text }) => (
           <Button
@@ -31,16 +32,16 @@ export function Paper({ camp }: { camp: CampRecord }) {
           mode="outlined"
           onPress={() => void Linking.openURL(`/api/camps/${camp.id}/tables/schedule.csv`)}
         >
-          Schedule as a table
+          {texts.scheduleAsCsv}
         </Button>
         <Button
           mode="outlined"
           onPress={() => void Linking.openURL(`/api/camps/${camp.id}/tables/roster.csv`)}
         >
-          Roster as a table
+          {texts.rosterAsCsv}
         </Button>
       </View>
-      <Text variant="bodySmall">The roster table holds contacts and allergies: for staff alone.</Text>
+      <Text variant="bodySmall">{texts.theRosterTableHas}</Text>
     </Card>
   );
 }

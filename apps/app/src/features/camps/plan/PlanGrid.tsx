@@ -18,6 +18,7 @@ import { calledIn } from '../useCamp';
 import { MoveSheet } from './MoveSheet';
 import { isPinned, usePlanChanging } from './usePlanning';
 import { useDraft, type Draft } from './useDraft';
+import { texts } from './texts';
 
 const fewFaults = 5;
 
@@ -56,9 +57,9 @@ export function PlanGrid({ camp, plan }: Props) {
     if (coming.has(athlete)) at.set(stations[t] ?? null, [...(at.get(stations[t] ?? null) ?? []), athlete]);
   return (
     <View style={styles.root}>
-      <Heading>Who is where</Heading>
+      <Heading>{texts.whoIsWhere}</Heading>
       <Choices
-        label="Slot"
+        label={texts.slot}
         value={slot.id}
         onChange={setSlot}
         options={slots.map(({ id, day, start }) => ({
@@ -83,7 +84,7 @@ export function PlanGrid({ camp, plan }: Props) {
           <Waiting there={at.get(null) ?? []} camp={camp} onOpen={fixed ? null : setOpen} />
         </View>
       </DndContext>
-      {fixed ? <Text variant="bodySmall">This slot is over; it stays as it was.</Text> : null}
+      {fixed ? <Text variant="bodySmall">{texts.thisSlotIsOver}</Text> : null}
       {open ? (
         <MoveSheet camp={camp} draft={draft} slot={slot} athlete={open} onClose={() => setOpen(null)} />
       ) : null}
@@ -109,9 +110,7 @@ function Changes({ draft, named, changing }: ChangesProps) {
   return (
     <Notice>
       <Text variant="labelLarge" role="status">
-        {faults.length
-          ? `${faults.length} ${faults.length === 1 ? 'rule is' : 'rules are'} broken`
-          : 'Changed by hand; every rule holds'}
+        {faults.length ? texts.ruleIsBroken(faults.length) : texts.changedByHandEvery}
       </Text>
       {faults.slice(0, fewFaults).map((words) => (
         <Text key={words}>{named(words)}</Text>
@@ -124,9 +123,9 @@ function Changes({ draft, named, changing }: ChangesProps) {
           loading={saving}
           onPress={() => void save()}
         >
-          Save the change
+          {texts.saveTheChange}
         </Button>
-        <Button onPress={discard}>Discard it</Button>
+        <Button onPress={discard}>{texts.discardChange}</Button>
       </View>
     </Notice>
   );
@@ -146,10 +145,13 @@ function Station({ camp, station, coach, there, isPinned: pinned, onOpen }: Stat
   const called = calledIn(camp, true);
   return (
     <Column id={station.id} wide={wide}>
-      <Dragged id={`station ${station.id}`} label={`Drag ${station.name} onto another station to swap them`}>
+      <Dragged id={`station ${station.id}`} label={texts.dragOntoAnotherStation(station.name)}>
         <Text variant="titleMedium">{station.name}</Text>
         <Text variant="bodySmall">
-          {[`${there.length} of ${placesAt(station)}`, coach ?? (camp.setup.staff.length ? 'no coach' : '')]
+          {[
+            texts.of(there.length, placesAt(station)),
+            coach ?? (camp.setup.staff.length ? texts.noCoach : ''),
+          ]
             .filter(Boolean)
             .join(' · ')}
         </Text>
@@ -173,7 +175,7 @@ function Waiting({ camp, there, onOpen }: Pick<StationProps, 'camp' | 'there' | 
   if (there.length === 0) return null;
   return (
     <Column id="nowhere" wide={wide}>
-      <Text variant="titleMedium">At no station</Text>
+      <Text variant="titleMedium">{texts.atNoStation}</Text>
       {there.map((athlete) => (
         <Chip key={athlete} athlete={athlete} name={called(athlete)} pinned={false} onOpen={onOpen} />
       ))}
@@ -226,7 +228,7 @@ interface ChipProps {
 
 function Chip({ athlete, name, pinned, onOpen }: ChipProps) {
   return (
-    <Dragged id={`athlete ${athlete}`} label={`Drag ${name} to another station`}>
+    <Dragged id={`athlete ${athlete}`} label={texts.dragToAnotherStation(name)}>
       <PressableCard
         style={styles.chip}
         disabled={!onOpen}

@@ -9,6 +9,7 @@ import { Notice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { dayWords, withDays } from '../../../ui/words/days';
 import { calledIn, stationsIn } from '../useCamp';
+import { texts } from './texts';
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 const few = 3;
@@ -29,29 +30,37 @@ export function PlanSummary({ camp, plan }: Props) {
   const over = overThrown(plan.throws);
   return (
     <Card>
-      <Heading>How good it is</Heading>
+      <Heading>{texts.howGoodItIs}</Heading>
       <View style={styles.row}>
-        <Figure value={percent(plan.floor)} words="of their best for whoever is served least" />
-        {middle === null ? null : <Figure value={percent(middle)} words="in the middle" />}
+        <Figure value={percent(plan.floor)} words={texts.ofTheirBest} />
+        {middle === null ? null : <Figure value={percent(middle)} words={texts.median} />}
         <Figure
           value={plan.gap < 0.0005 ? '0 %' : `${(100 * plan.gap).toFixed(1)} %`}
-          words="at most below the best possible, proven"
+          words={texts.atMostBelow}
         />
       </View>
       <Text variant="bodySmall">
-        {`${plan.why}, by ${plan.by}. Need served ${plan.objective.toFixed(1)} of at most ${plan.bound.toFixed(1)} with this floor.${plan.ms ? ` Found in ${(plan.ms / 1000).toFixed(1)} s.` : ''}`}
+        {texts.byNeedServed(
+          plan.why,
+          plan.by,
+          plan.objective.toFixed(1),
+          plan.bound.toFixed(1),
+          plan.ms ? texts.foundInS((plan.ms / 1000).toFixed(1)) : '',
+        )}
       </Text>
       {shares.length ? (
         <Text>
-          {`Served least: ${shares
-            .slice(0, few)
-            .map(({ athlete, share }) => `${called(athlete)} ${percent(share!)}`)
-            .join(', ')}.`}
+          {texts.servedLeast(
+            shares
+              .slice(0, few)
+              .map(({ athlete, share }) => `${called(athlete)} ${percent(share!)}`)
+              .join(', '),
+          )}
         </Text>
       ) : null}
       {waits.length ? (
         <Notice>
-          <Text variant="labelLarge">Who waits</Text>
+          <Text variant="labelLarge">{texts.whoWaits}</Text>
           {waits.map((words) => (
             <Text key={words}>{withDays(words, today)}</Text>
           ))}
@@ -59,10 +68,10 @@ export function PlanSummary({ camp, plan }: Props) {
       ) : null}
       {over.length ? (
         <Notice>
-          <Text variant="labelLarge">More throws than are left</Text>
+          <Text variant="labelLarge">{texts.moreThrowsThanAre}</Text>
           {over.map(({ athlete, day, counted, left }) => (
             <Text key={`${athlete} ${day}`}>
-              {`${called(athlete)}, ${dayWords(day, today)}: ${counted}, ${left} left.`}
+              {texts.left(called(athlete), dayWords(day, today), counted, left)}
             </Text>
           ))}
         </Notice>
@@ -76,7 +85,7 @@ export function PlanSummary({ camp, plan }: Props) {
           ))}
           {plan.limitedBy.length > few && !all ? (
             <Button onPress={() => setAll(true)} style={styles.start}>
-              {`and ${plan.limitedBy.length - few} more`}
+              {texts.andMore(plan.limitedBy.length - few)}
             </Button>
           ) : null}
         </View>
@@ -104,7 +113,10 @@ function Loads({ camp, plan }: Props) {
     for (const coach of Object.values(of)) load.set(coach, (load.get(coach) ?? 0) + 1);
   return (
     <Text>
-      {`Leads: ${camp.setup.staff.map(({ id, name }) => `${name} ${load.get(id)}`).join(', ')} of ${plan.slots.length} slots.`}
+      {texts.leadsOfSlots(
+        camp.setup.staff.map(({ id, name }) => `${name} ${load.get(id)}`).join(', '),
+        plan.slots.length,
+      )}
     </Text>
   );
 }
@@ -120,9 +132,7 @@ function waitingIn(camp: CampRecord): string[] {
 
 function throwWords({ throws }: CampPlanRecord): string {
   const most = throws.reduce((max, each) => Math.max(max, each.throws), 0);
-  return most
-    ? `Throws on a day: ${most} at most for anybody. Throws of games and lessons count against what is left.`
-    : 'Nobody throws.';
+  return most ? texts.atMostThrows(most) : texts.nobodyThrows;
 }
 
 const styles = StyleSheet.create({

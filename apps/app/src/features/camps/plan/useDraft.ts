@@ -5,6 +5,7 @@ import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useCampClock } from '../useCamp';
 import { isPinned } from './usePlanning';
+import { texts } from './texts';
 
 export interface Draft {
   routes: readonly CampRoute[];
@@ -90,7 +91,7 @@ export function useDraft(camp: CampRecord, plan: CampPlanRecord): Draft {
       );
       change(
         all.map((route) => (route.athlete === athlete ? withCell(route, t, to) : route)),
-        'Moved by hand',
+        texts.movedByHand,
         pins,
       );
     },
@@ -101,7 +102,7 @@ export function useDraft(camp: CampRecord, plan: CampPlanRecord): Draft {
           const at = route.stations[t];
           return at === a ? withCell(route, t, b) : at === b ? withCell(route, t, a) : route;
         }),
-        'Stations swapped by hand',
+        texts.stationsSwappedByHand,
       );
     },
     pin: (athlete, slot, on) => {
@@ -111,7 +112,7 @@ export function useDraft(camp: CampRecord, plan: CampPlanRecord): Draft {
       if (on === isPinned(pinned, athlete, slot)) return;
       change(
         [...routes],
-        on ? 'Pinned by hand' : 'Unpinned by hand',
+        on ? texts.pinnedByHand : texts.unpinnedByHand,
         on ? [...others, { athlete, slot, station: station! }] : others,
       );
     },

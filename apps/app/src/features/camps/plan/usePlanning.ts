@@ -5,6 +5,7 @@ import { v7 } from 'uuid';
 import { whenSent } from '../../../offline/send';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useAppDispatch, useAppSelector } from '../../../store/store';
+import { texts } from './texts';
 
 /** To plan in, s: a plan from nothing looks longer than one that moves few. */
 const seconds = { anew: 5, again: 2.5 };
@@ -21,9 +22,9 @@ export interface Planner {
 }
 
 const stepWords = {
-  waiting: 'It waits for its turn',
-  counts: 'Finding the best possible',
-  search: 'Laying out routes',
+  waiting: texts.waitingForItsTurn,
+  counts: texts.findingTheBestPossible,
+  search: texts.layingOutRoutes,
 };
 
 const planChanges = new Set(['planCamp', 'changeCampPlan', 'restoreCampPlan']);
@@ -65,7 +66,9 @@ export function usePlanning(camp: CampRecord): Planner {
     stop: () => void stop(camp.id),
     busy: isLoading || waits,
     error,
-    progress: planning ? `${stepWords[planning.step]}, ${Math.round(100 * planning.share)} %` : 'Planning',
+    progress: planning
+      ? `${stepWords[planning.step]}, ${Math.round(100 * planning.share)} %`
+      : texts.planning,
   };
 }
 

@@ -10,8 +10,13 @@ import { useSchemaForm } from '../../../ui/form/schemaForm';
 import { PressableCard } from '../../../ui/PressableCard/PressableCard';
 import { Heading } from '../../../ui/Screen/Screen';
 import { withOne, withoutOne, type SetupChange } from './useSetup';
+import { texts } from './texts';
 
-const kindWords: Record<CampArea['kind'], string> = { cage: 'Cage', mound: 'Mound', field: 'Field' };
+const kindWords: Record<CampArea['kind'], string> = {
+  cage: texts.cage,
+  mound: texts.mound,
+  field: texts.field,
+};
 
 /** Where stations stand, and how many each holds. */
 export function Areas({ camp, change, saving }: { camp: CampRecord } & SetupChange) {
@@ -20,12 +25,12 @@ export function Areas({ camp, change, saving }: { camp: CampRecord } & SetupChan
   const used = (id: string) => stations.some(({ areaId }) => areaId === id);
   return (
     <Card>
-      <Heading>Areas</Heading>
+      <Heading>{texts.areas}</Heading>
       {areas.map((area) =>
         open?.id === area.id ? null : (
-          <PressableCard key={area.id} onPress={() => setOpen(area)} aria-label={`Change ${area.name}`}>
+          <PressableCard key={area.id} onPress={() => setOpen(area)} aria-label={texts.change(area.name)}>
             <Text variant="labelLarge">{area.name}</Text>
-            <Text variant="bodySmall">{`${kindWords[area.kind]}, ${area.capacity} at once`}</Text>
+            <Text variant="bodySmall">{texts.atOnce(kindWords[area.kind], area.capacity)}</Text>
           </PressableCard>
         ),
       )}
@@ -54,7 +59,7 @@ export function Areas({ camp, change, saving }: { camp: CampRecord } & SetupChan
           style={styles.start}
           onPress={() => setOpen({ id: v7(), name: '', kind: 'field', capacity: 12 })}
         >
-          Add an area
+          {texts.addAnArea}
         </Button>
       )}
     </Card>
@@ -82,10 +87,10 @@ function AreaForm({ area, saving, onSave, onDelete, onClose }: FormProps) {
       <FormFigure form={form} name="capacity" />
       <View style={styles.row}>
         <Button mode="contained" loading={saving} onPress={() => void form.handleSubmit(onSave)()}>
-          Save the area
+          {texts.saveTheArea}
         </Button>
-        <Button onPress={onClose}>Cancel</Button>
-        {onDelete ? <Button onPress={() => void onDelete()}>Take it out</Button> : null}
+        <Button onPress={onClose}>{texts.cancel}</Button>
+        {onDelete ? <Button onPress={() => void onDelete()}>{texts.remove}</Button> : null}
       </View>
     </View>
   );

@@ -8,10 +8,11 @@ import { FormChoices, FormDate, FormFigure, FormText } from '../../../ui/form/bo
 import { useSchemaForm } from '../../../ui/form/schemaForm';
 import { Heading } from '../../../ui/Screen/Screen';
 import type { SetupChange } from './useSetup';
+import { texts } from './texts';
 
 const modeWords: Record<CampSetup['mode'], string> = {
-  routes: 'Each athlete has their own route',
-  groups: 'Groups rotate',
+  routes: texts.eachAthleteHasTheir,
+  groups: texts.groupsRotate,
 };
 
 /** Name, days, and the rules of the plan. */
@@ -21,19 +22,17 @@ export function Basics({ camp, change, saving }: { camp: CampRecord } & SetupCha
   if (!open)
     return (
       <Card>
-        <Heading>Camp</Heading>
+        <Heading>{texts.camp}</Heading>
         <Text>{modeWords[setup.mode]}</Text>
         <Text variant="bodySmall">
           {[
-            setup.ageSpan === null
-              ? 'any ages together'
-              : `at most ${setup.ageSpan} years apart at a station`,
-            `one adult for each ${setup.athletesPerAdult}`,
-            setup.surnames ? 'family names on boards' : 'given names alone on boards',
+            setup.ageSpan === null ? texts.anyAgesTogether : texts.atMostYearsApart(setup.ageSpan),
+            texts.oneAdultForEach(setup.athletesPerAdult),
+            setup.surnames ? texts.familyNamesOnBoards : texts.firstNamesOnly,
           ].join(' · ')}
         </Text>
         <Button mode="outlined" onPress={() => setOpen(true)} style={styles.start}>
-          Change name, days and rules
+          {texts.changeNameDays}
         </Button>
       </Card>
     );
@@ -51,7 +50,7 @@ function Form({ camp, change, saving, onClose }: FormProps) {
   });
   return (
     <Card>
-      <Heading>Camp</Heading>
+      <Heading>{texts.camp}</Heading>
       <FormText form={form} name="name" atMost={60} />
       <FormText form={form} name="venue" atMost={80} optional />
       <View style={styles.row}>
@@ -78,15 +77,15 @@ function Form({ camp, change, saving, onClose }: FormProps) {
         form={form}
         name="surnames"
         options={[
-          { value: false, text: 'Given names alone' },
-          { value: true, text: 'With family names' },
+          { value: false, text: texts.firstNamesOnly2 },
+          { value: true, text: texts.withFamilyNames },
         ]}
       />
       <View style={styles.row}>
         <Button mode="contained" loading={saving} onPress={() => void save()}>
-          Save
+          {texts.save}
         </Button>
-        <Button onPress={onClose}>Cancel</Button>
+        <Button onPress={onClose}>{texts.cancel}</Button>
       </View>
     </Card>
   );

@@ -13,6 +13,7 @@ import { Helpers } from './Helpers';
 import { Staff } from './Staff';
 import { Stations } from './Stations';
 import { useSetup } from './useSetup';
+import { texts } from './texts';
 
 /** What a camp is made of: days, areas, stations, staff and rules. */
 export function CampSetupScreen() {
@@ -38,10 +39,7 @@ function Parts({ camp }: { camp: NonNullable<ReturnType<typeof useCamp>['camp']>
       <Stations camp={camp} {...setup} />
       <Staff camp={camp} {...setup} />
       {person.role === 'assistant' ? null : <Helpers camp={camp} />}
-      <Text variant="bodySmall">
-        Follow the venue’s and the law’s rules for working with minors. Emergency contacts and allergies stand
-        in the check-in list, for staff alone.
-      </Text>
+      <Text variant="bodySmall">{texts.followTheVenues}</Text>
     </Pane>
   );
 }

@@ -20,6 +20,7 @@ import { Heading } from '../../../ui/Screen/Screen';
 import { blockWords } from '../../../ui/words/campWords';
 import { longDay, weekday } from '../../../ui/words/days';
 import { withOne, withoutOne, type SetupChange } from './useSetup';
+import { texts } from './texts';
 
 type Props = { camp: CampRecord } & SetupChange;
 
@@ -44,10 +45,10 @@ export function Days({ camp, change, saving }: Props) {
   const last = blocks.at(-1);
   return (
     <Card>
-      <Heading>Days</Heading>
+      <Heading>{texts.days}</Heading>
       {days.length > 1 ? (
         <Choices
-          label="Day"
+          label={texts.day}
           value={day}
           onChange={(to) => {
             setDay(to);
@@ -57,7 +58,7 @@ export function Days({ camp, change, saving }: Props) {
         />
       ) : null}
       <Text variant="labelLarge">{longDay(day)}</Text>
-      {blocks.length === 0 ? <Text>Nothing on this day yet.</Text> : null}
+      {blocks.length === 0 ? <Text>{texts.nothingOnThisDay}</Text> : null}
       {blocks.map((block) => (
         <View key={block.id} style={styles.line}>
           <Button mode="text" onPress={() => setOpen(block)} contentStyle={styles.left} style={styles.grow}>
@@ -65,7 +66,7 @@ export function Days({ camp, change, saving }: Props) {
           </Button>
           <IconButton
             icon="close"
-            accessibilityLabel={`Take out ${block.start} ${blockWords[block.kind]}`}
+            accessibilityLabel={texts.remove2(block.start, blockWords[block.kind])}
             onPress={() => void change((was) => ({ ...was, blocks: withoutOne(was.blocks, block.id) }))}
           />
         </View>
@@ -89,7 +90,7 @@ export function Days({ camp, change, saving }: Props) {
               setOpen({ id: v7(), day, start: last ? endOf(last) : '09:00', minutes: 25, kind: 'slot' })
             }
           >
-            Add a block
+            {texts.addABlock}
           </Button>
           {blocks.length === 0 ? (
             <Button
@@ -98,12 +99,12 @@ export function Days({ camp, change, saving }: Props) {
                 void change((was) => ({ ...was, blocks: [...was.blocks, ...usualDay(day, v7)] }))
               }
             >
-              A usual morning
+              {texts.aUsualMorning}
             </Button>
           ) : null}
           {blocks.length && others.length ? (
             <Button mode="outlined" onPress={() => void copy()}>
-              Same on every day
+              {texts.sameOnEveryDay}
             </Button>
           ) : null}
         </View>
@@ -134,9 +135,9 @@ function BlockForm({ block, saving, onSave, onClose }: BlockProps) {
       </View>
       <View style={styles.row}>
         <Button mode="contained" loading={saving} onPress={() => void form.handleSubmit(onSave)()}>
-          Save the block
+          {texts.saveTheBlock}
         </Button>
-        <Button onPress={onClose}>Cancel</Button>
+        <Button onPress={onClose}>{texts.cancel}</Button>
       </View>
     </View>
   );

@@ -9,6 +9,7 @@ import { FormText } from '../../../ui/form/bound';
 import { showRefusal, useSchemaForm } from '../../../ui/form/schemaForm';
 import { ErrorNotice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
+import { texts } from './texts';
 
 const empty = (): NewCampHelper => ({ id: v7(), name: '', email: '', password: '' });
 
@@ -26,8 +27,8 @@ export function Helpers({ camp }: { camp: CampRecord }) {
   });
   return (
     <Card>
-      <Heading>Accounts of helpers</Heading>
-      <Text>A helper signs in, checks in and logs at this camp alone, and only on its days.</Text>
+      <Heading>{texts.accountsOfHelpers}</Heading>
+      <Text>{texts.aHelperCanSign}</Text>
       {data.map(({ id, name, email }) => (
         <Text key={id}>{`${name}, ${email}`}</Text>
       ))}
@@ -39,14 +40,14 @@ export function Helpers({ camp }: { camp: CampRecord }) {
           {error ? <ErrorNotice error={error} /> : null}
           <View style={styles.row}>
             <Button mode="contained" loading={isLoading} onPress={() => void save()}>
-              Make the account
+              {texts.createAccount}
             </Button>
-            <Button onPress={() => setOpen(false)}>Cancel</Button>
+            <Button onPress={() => setOpen(false)}>{texts.cancel}</Button>
           </View>
         </>
       ) : (
         <Button mode="outlined" icon="plus" style={styles.start} onPress={() => setOpen(true)}>
-          Add a helper
+          {texts.addAHelper}
         </Button>
       )}
     </Card>

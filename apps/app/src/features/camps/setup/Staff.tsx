@@ -13,6 +13,7 @@ import { PressableCard } from '../../../ui/PressableCard/PressableCard';
 import { Heading } from '../../../ui/Screen/Screen';
 import { weekday } from '../../../ui/words/days';
 import { withOne, withoutOne, type SetupChange } from './useSetup';
+import { texts } from './texts';
 
 /** Who works at the camp, what they can lead, and when they are there. */
 export function Staff({ camp, change, saving }: { camp: CampRecord } & SetupChange) {
@@ -22,16 +23,16 @@ export function Staff({ camp, change, saving }: { camp: CampRecord } & SetupChan
   const usual = days.map((day) => ({ day, from: '08:00', to: '18:00' }));
   return (
     <Card>
-      <Heading>Staff</Heading>
-      {setup.staff.length === 0 ? <Text>Without staff every station counts as led.</Text> : null}
+      <Heading>{texts.staff}</Heading>
+      {setup.staff.length === 0 ? <Text>{texts.withNoStaffListed}</Text> : null}
       {setup.staff.map((each) =>
         open?.id === each.id ? null : (
-          <PressableCard key={each.id} onPress={() => setOpen(each)} aria-label={`Change ${each.name}`}>
+          <PressableCard key={each.id} onPress={() => setOpen(each)} aria-label={texts.change(each.name)}>
             <Text variant="labelLarge">{each.name}</Text>
             <Text variant="bodySmall">
               {[
-                each.skills.join(', ') || 'no skills named',
-                `${each.hours.length} of ${days.length} days`,
+                each.skills.join(', ') || texts.noSkillsNamed,
+                texts.ofDays(each.hours.length, days.length),
               ].join(' · ')}
             </Text>
           </PressableCard>
@@ -58,7 +59,7 @@ export function Staff({ camp, change, saving }: { camp: CampRecord } & SetupChan
           style={styles.start}
           onPress={() => setOpen({ id: v7(), name: '', skills: [], hours: usual })}
         >
-          Add somebody
+          {texts.addStaff}
         </Button>
       )}
     </Card>
@@ -93,27 +94,27 @@ function StaffForm({ staff, days, saving, onSave, onDelete, onClose }: FormProps
         options={coachSkills.map((value) => ({ value, text: value }))}
       />
       <CheckboxGroup
-        label="Days"
+        label={texts.days}
         shown
         value={chosen}
         onChange={(to) => setDays(to)}
         options={days.map((value) => ({ value, text: `${weekday(value)} ${Number(value.slice(8))}` }))}
       />
       <View style={styles.row}>
-        <TimeField label="From" value={from} onChange={(time) => setDays(chosen, time, to)} />
+        <TimeField label={texts.from} value={from} onChange={(time) => setDays(chosen, time, to)} />
         <TimeField
-          label="To"
+          label={texts.to}
           value={to}
           onChange={(time) => setDays(chosen, from, time)}
-          wrong={from < to ? undefined : 'The hours end before they begin.'}
+          wrong={from < to ? undefined : texts.theHoursEndBefore}
         />
       </View>
       <View style={styles.row}>
         <Button mode="contained" loading={saving} onPress={() => void form.handleSubmit(onSave)()}>
-          Save
+          {texts.save}
         </Button>
-        <Button onPress={onClose}>Cancel</Button>
-        <Button onPress={() => void onDelete()}>Take out</Button>
+        <Button onPress={onClose}>{texts.cancel}</Button>
+        <Button onPress={() => void onDelete()}>{texts.remove}</Button>
       </View>
     </View>
   );

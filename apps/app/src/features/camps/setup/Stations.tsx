@@ -14,13 +14,17 @@ import { useBook } from '../../../ui/hooks/useBook';
 import { PressableCard } from '../../../ui/PressableCard/PressableCard';
 import { Heading } from '../../../ui/Screen/Screen';
 import { withOne, withoutOne, type SetupChange } from './useSetup';
+import { texts } from './texts';
 
 const fewTreated = 4;
 
 const treatsWords = ({ treats }: PlannedStation): string =>
   treats.length === 0
-    ? 'works on nothing yet'
-    : `works on ${treats.slice(0, fewTreated).map(nodeName).join(', ')}${treats.length > fewTreated ? ` and ${treats.length - fewTreated} more` : ''}`;
+    ? texts.noDrillsYet
+    : texts.worksOn(
+        treats.slice(0, fewTreated).map(nodeName).join(', '),
+        treats.length > fewTreated ? texts.andMore(treats.length - fewTreated) : '',
+      );
 
 /** The stations: what they work on, and what they take. */
 export function Stations({ camp, change, saving }: { camp: CampRecord } & SetupChange) {
@@ -43,22 +47,22 @@ export function Stations({ camp, change, saving }: { camp: CampRecord } & SetupC
   });
   return (
     <Card>
-      <Heading>Stations</Heading>
+      <Heading>{texts.stations}</Heading>
       {stations.map((station) =>
         open?.id === station.id ? null : (
           <PressableCard
             key={station.id}
             onPress={() => setOpen(station)}
-            aria-label={`Change ${station.name}`}
+            aria-label={texts.change(station.name)}
           >
             <Text variant="labelLarge">{station.name}</Text>
             <Text variant="bodySmall">
               {[
-                area.get(station.areaId) ?? 'no area',
-                `${placesAt(station)} places`,
-                station.throws ? `${station.throws} throws at ${station.effort} %` : 'no throws',
+                area.get(station.areaId) ?? texts.noArea,
+                texts.places(placesAt(station)),
+                station.throws ? texts.throwsAt(station.throws, station.effort) : texts.noThrows,
                 ...(station.throwHeavy ? ['throw-heavy'] : []),
-                ...(station.skill ? [`led by ${station.skill}`] : []),
+                ...(station.skill ? [texts.ledBy(station.skill)] : []),
               ].join(' · ')}
             </Text>
             <Text variant="bodySmall">{treatsWords(station)}</Text>
@@ -82,10 +86,10 @@ export function Stations({ camp, change, saving }: { camp: CampRecord } & SetupC
         />
       ) : areas.length ? (
         <Button mode="outlined" icon="plus" style={styles.start} onPress={() => setOpen(fresh())}>
-          Add a station
+          {texts.addAStation}
         </Button>
       ) : (
-        <Text>Add an area first; a station stands in one.</Text>
+        <Text>{texts.addAnAreaFirst}</Text>
       )}
     </Card>
   );
@@ -124,22 +128,25 @@ function StationForm({ station, camp, saving, onSave, onDelete, onClose }: FormP
         form={form}
         name="throwHeavy"
         options={[
-          { value: false, text: 'No' },
-          { value: true, text: 'Yes: never two in a row' },
+          { value: false, text: texts.no },
+          { value: true, text: texts.yesNeverTwo },
         ]}
       />
       <FormChoices
         form={form}
         name="skill"
-        options={[{ value: null, text: 'Anybody' }, ...coachSkills.map((value) => ({ value, text: value }))]}
+        options={[
+          { value: null, text: texts.anyone },
+          ...coachSkills.map((value) => ({ value, text: value })),
+        ]}
       />
       <Things form={form} />
       <View style={styles.row}>
         <Button mode="contained" loading={saving} onPress={() => void form.handleSubmit(onSave)()}>
-          Save the station
+          {texts.saveTheStation}
         </Button>
-        <Button onPress={onClose}>Cancel</Button>
-        <Button onPress={() => void onDelete()}>Take it out</Button>
+        <Button onPress={onClose}>{texts.cancel}</Button>
+        <Button onPress={() => void onDelete()}>{texts.remove}</Button>
       </View>
     </View>
   );
@@ -169,21 +176,21 @@ function Treats({ form }: { form: Form }) {
           <Text style={styles.grow}>{book.drill(drill)?.name ?? drill}</Text>
           <IconButton
             icon="close"
-            accessibilityLabel={`Take out ${book.drill(drill)?.name ?? drill}`}
+            accessibilityLabel={texts.remove3(book.drill(drill)?.name ?? drill)}
             onPress={() => drop('drills', drill)}
           />
         </View>
       ))}
       <PickOne
-        label="Drill to add"
+        label={texts.drillToAdd}
         options={book.all.flatMap(({ id, name }) => (drills.includes(id) ? [] : [{ value: id, text: name }]))}
         value={null}
         onPick={(drill) => drill && add(drill)}
       />
       {treats.length ? (
-        <Text variant="labelMedium">Works on; tap one to take it out</Text>
+        <Text variant="labelMedium">{texts.worksOnTap}</Text>
       ) : (
-        <Text variant="bodySmall">Choose drills: what they work on decides who comes here.</Text>
+        <Text variant="bodySmall">{texts.chooseDrillsWhatThey}</Text>
       )}
       <View style={styles.row}>
         {treats.map((node) => (
@@ -192,7 +199,7 @@ function Treats({ form }: { form: Form }) {
             mode="outlined"
             compact
             icon="close"
-            accessibilityLabel={`Take out ${nodeName(node)}`}
+            accessibilityLabel={texts.remove3(nodeName(node))}
             onPress={() => drop('treats', node)}
           >
             {nodeName(node)}
@@ -218,13 +225,15 @@ function Things({ form }: { form: Form }) {
     shared > 0;
   return (
     <>
-      <Text variant="labelMedium">Equipment: there are no more places than it goes round for</Text>
+      <Text variant="labelMedium">{texts.equipmentWhichLimits}</Text>
       {things.map(({ thing, count: n, shared: by }) => (
         <View key={thing} style={styles.line}>
-          <Text style={styles.grow}>{`${n} × ${thing}, ${by === 1 ? 'one each' : `${by} share one`}`}</Text>
+          <Text
+            style={styles.grow}
+          >{`${n} × ${thing}, ${by === 1 ? texts.oneEach : texts.shareOne(by)}`}</Text>
           <IconButton
             icon="close"
-            accessibilityLabel={`Take out ${thing}`}
+            accessibilityLabel={texts.remove4(thing)}
             onPress={() =>
               form.setValue(
                 'things',
@@ -236,19 +245,19 @@ function Things({ form }: { form: Form }) {
       ))}
       <View style={styles.row}>
         <TextField
-          label="Thing"
+          label={texts.thing}
           value={typed.thing}
           onChange={(thing) => setTyped({ ...typed, thing })}
           atMost={40}
           style={styles.grow}
         />
         <FigureField
-          label="How many"
+          label={texts.howMany}
           value={typed.count}
           onChange={(to) => setTyped({ ...typed, count: to })}
         />
         <FigureField
-          label="Share one"
+          label={texts.shareOne2}
           value={typed.shared}
           onChange={(to) => setTyped({ ...typed, shared: to })}
         />
@@ -262,7 +271,7 @@ function Things({ form }: { form: Form }) {
           setTyped({ thing: '', count: '', shared: '1' });
         }}
       >
-        Add the thing
+        {texts.addTheThing}
       </Button>
     </>
   );

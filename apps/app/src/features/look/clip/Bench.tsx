@@ -23,6 +23,7 @@ import { Overlay } from './Overlay';
 import { useClip } from './useClip';
 import { useClipKeys } from './useClipKeys';
 import { useDrawings } from './useDrawings';
+import { texts } from './texts';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -44,7 +45,7 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
   useClipKeys(athlete.discipline, state);
 
   const figure = (drawing: ClipRecord['drawings'][number]) => (clip ? figureWords(drawing, clip) : '');
-  const words = clip ? `Frame ${frameAt(time, clip.fps)}, ${time.toFixed(3)} s` : '';
+  const words = clip ? texts.frameS(frameAt(time, clip.fps), time.toFixed(3)) : '';
   const picture = (
     <ClipPicture
       file={file}
@@ -75,7 +76,7 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
           />
         </>
       ) : (
-        <Waiting what="Reading the clip" />
+        <Waiting what={texts.readingTheClip} />
       )}
     </View>
   );
@@ -95,15 +96,13 @@ export function Bench({ athlete, file, hash, clips, onClose }: Props) {
             frameAsPng(video.current!, drawings.shown, figure, `${athlete.givenName}, ${words.toLowerCase()}`)
           }
         />
-        <Notice icon="movie-open">
-          {`${file.name} stays on this device. Marks and measures are kept; to go on later, the same file is asked for.`}
-        </Notice>
+        <Notice icon="movie-open">{texts.staysOnThisDevice(file.name)}</Notice>
       </View>
     ) : null;
   const title = (
     <View style={styles.row}>
       <Button mode="text" icon="chevron-left" onPress={() => onClose()}>
-        All clips
+        {texts.allClips}
       </Button>
       <Heading>{file.name}</Heading>
     </View>
@@ -154,13 +153,9 @@ function ClipPicture({ file, wide, state, drawings, tracking, figure, onClose }:
           muted
           playsInline
           preload="auto"
-          aria-label={`Clip ${file.name}`}
+          aria-label={texts.clip(file.name)}
           onLoadedMetadata={state.loaded}
-          onError={() =>
-            onClose(
-              `${file.name} cannot be read as a video here. Open an MP4 or a WebM. Nothing was changed.`,
-            )
-          }
+          onError={() => onClose(texts.cannotBeReadAs(file.name))}
           onEnded={state.pause}
           style={{
             display: 'block',

@@ -18,6 +18,7 @@ import { films, hashOf, isMarkers, isPoints, maxFilmBytes } from './file';
 import { PickTwo } from './two/PickTwo';
 import { LabFile } from '../lab/LabFile';
 import { Film } from './Film';
+import { texts } from './texts';
 
 const maxPointBytes = 100_000_000;
 
@@ -43,7 +44,7 @@ export function ClipBench() {
   const [two, setTwo] = useState(false);
   if (!page) return <NotRead error={unread} again={again} />;
   if (!clips)
-    return error ? <ErrorNotice error={error} again={askAgain} /> : <Waiting what="Reading the clips" />;
+    return error ? <ErrorNotice error={error} again={askAgain} /> : <Waiting what={texts.readingTheClips} />;
 
   const open = async (file: File, wanted: ClipRecord | null = null) => {
     setWrong('');
@@ -54,15 +55,13 @@ export function ClipBench() {
       if (wanted && known?.id !== wanted.id) {
         setOpened(null);
         return setWrong(
-          `${file.name} is not the clip of ${dayWords(wanted.date, today)}: ${
-            file.size === wanted.size ? 'its beginning differs' : 'its size differs'
-          }. The marks stay as they are. Look for ${wanted.name}, or open this one as a clip of its own.`,
+          texts.isNotTheClip(file.name, dayWords(wanted.date, today), file.size, wanted.size, wanted.name),
         );
       }
       setOpened({ file, hash, clip: known });
     } catch {
       setOpened(null);
-      setWrong(`${file.name} could not be read. Nothing was changed.`);
+      setWrong(texts.couldNotBeRead(file.name));
     }
   };
   const readPoints = async (file: File) => {
@@ -93,16 +92,16 @@ export function ClipBench() {
     );
   return (
     <Pane maxWidth={wide ? 980 : 760}>
-      <BackToLook athleteId={id} title="Clip bench" />
+      <BackToLook athleteId={id} title={texts.clipBench} />
       <FilePick
-        label="Open a clip"
+        label={texts.openAClip}
         icon="movie-open"
         accept={films}
         maxBytes={maxFilmBytes}
         onFile={(file) => void open(file)}
       />
       <FilePick
-        label="Read tracked points or markers"
+        label={texts.readTrackedPointsOr}
         accept=".json,.trc,application/json"
         maxBytes={maxPointBytes}
         onFile={(file) => (isMarkers(file) ? setMarkers(file) : void readPoints(file))}
@@ -113,10 +112,10 @@ export function ClipBench() {
         onPress={() => setFilming(!filming)}
         contentStyle={{ minHeight: 44 }}
       >
-        {filming ? 'Put the camera away' : 'Film here'}
+        {filming ? texts.closeTheCamera : texts.filmHere}
       </Button>
       <Button mode="outlined" onPress={() => setTwo(true)} contentStyle={{ minHeight: 44 }}>
-        Two films side by side
+        {texts.twoFilmsSideBy}
       </Button>
       {filming ? <Film onFilmed={(file) => void open(file)} /> : null}
       {wrong ? <Notice alert>{wrong}</Notice> : null}
@@ -129,12 +128,7 @@ export function ClipBench() {
         />
       ))}
       <Motions athlete={page.athlete} />
-      {!clips.length && !filming ? (
-        <Empty>
-          Open a clip of this device, or film one. It stays on the device; its marks and measures are kept. A
-          camera at 120 frames a second or more, square to the delivery, says most.
-        </Empty>
-      ) : null}
+      {!clips.length && !filming ? <Empty>{texts.openAClipOfThisDevice}</Empty> : null}
     </Pane>
   );
 }
@@ -152,16 +146,23 @@ function KnownClip({ clip, onFile, onPoints }: KnownProps) {
     <Card>
       <Text variant="titleMedium">{`${dayWords(clip.date, today)}: ${clip.name}`}</Text>
       <Text variant="bodySmall">
-        {`${Object.keys(clip.marks).length} events marked, ${clip.drawings.length} drawings${clip.motion ? ', joints tracked' : ''}; ${clip.seconds.toFixed(1)} s at ${clip.fps} frames a second. By ${clip.by}.`}
+        {texts.eventsMarkedDrawingsS(
+          Object.keys(clip.marks).length,
+          clip.drawings.length,
+          clip.motion ? texts.jointsTracked : '',
+          clip.seconds.toFixed(1),
+          clip.fps,
+          clip.by,
+        )}
       </Text>
       {isMarkers(clip) ? (
-        <Text variant="bodySmall">From a motion lab: read its file again to see all of it.</Text>
+        <Text variant="bodySmall">{texts.fromAMotionLab}</Text>
       ) : isPoints(clip) ? (
         <Button mode="outlined" onPress={onPoints} contentStyle={{ minHeight: 44 }}>
-          {`Show the points of ${clip.name}`}
+          {texts.showThePointsOf(clip.name)}
         </Button>
       ) : (
-        <FilePick label={`Open ${clip.name} again`} accept={films} maxBytes={maxFilmBytes} onFile={onFile} />
+        <FilePick label={texts.openAgain(clip.name)} accept={films} maxBytes={maxFilmBytes} onFile={onFile} />
       )}
     </Card>
   );

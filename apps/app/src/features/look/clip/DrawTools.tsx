@@ -4,6 +4,7 @@ import { Text } from 'react-native-paper';
 import { useMe } from '../../../store/useAthlete';
 import { Choices } from '../../../ui/form/Choices';
 import { toolNames } from './Measures';
+import { texts } from './texts';
 
 const tools = Object.keys(toolNames) as DrawingKind[];
 /** What a scale is drawn over. */
@@ -18,9 +19,9 @@ interface Props {
 }
 
 const hints: Partial<Record<DrawingKind, string>> = {
-  angle: 'Tap three points; the angle is at the second.',
-  scale: 'Tap both ends of what the scale is.',
-  ground: 'Tap two places of level ground, far apart: joints are levelled by them.',
+  angle: texts.tapThreePoints,
+  scale: texts.tapBothEnds,
+  ground: texts.tapTwoPlaces,
 };
 
 /** What is drawn next over the frame. */
@@ -29,21 +30,21 @@ export function DrawTools({ athlete, tool, onTool, scaled, onScaled }: Props) {
   return (
     <>
       <Choices<DrawingKind | null>
-        label="Draw"
+        label={texts.draw}
         value={tool}
         onChange={(next) => onTool(next === tool ? null : next)}
         options={tools.map((value) => ({ value, text: toolNames[value] }))}
       />
-      {tool ? <Text role="status">{hints[tool] ?? 'Tap two points.'}</Text> : null}
+      {tool ? <Text role="status">{hints[tool] ?? texts.tapTwoPoints}</Text> : null}
       {tool === 'scale' && athlete.heightCm ? (
         <Choices<Scaled>
-          label="The scale is"
+          label={texts.theScaleIs}
           shown
           value={scaled}
           onChange={onScaled}
           options={[
-            { value: 'height', text: `Body height, ${sayLength(athlete.heightCm, sizeUnit)}` },
-            { value: 'rubber', text: 'The rubber, 61 cm' },
+            { value: 'height', text: texts.bodyHeight(sayLength(athlete.heightCm, sizeUnit)) },
+            { value: 'rubber', text: texts.theRubberCm },
           ]}
         />
       ) : null}

@@ -3,16 +3,16 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Notice } from '../../../ui/Notice/Notice';
 import { saveFile } from '../../../ui/ImportPreview/saveFile';
+import { texts } from './texts';
 
 /** The first of them is by far the lightest for a phone that has to keep up with its camera. */
 const kinds = ['video/webm;codecs=vp8', 'video/webm;codecs=vp9', 'video/webm', 'video/mp4'];
 
 const whyNot = (error: unknown): string => {
   const name = error instanceof DOMException ? error.name : '';
-  if (name === 'NotAllowedError')
-    return 'The browser was not allowed to use the camera. Allow it, or open a file.';
-  if (name === 'NotFoundError') return 'There is no camera here. Open a file instead.';
-  return 'The camera could not be started. Open a file instead.';
+  if (name === 'NotAllowedError') return texts.theBrowserWasNot;
+  if (name === 'NotFoundError') return texts.thereIsNoCamera;
+  return texts.theCameraCouldNot;
 };
 
 /** Films with the device's camera. The clip is saved on the device, as it is asked for again by its file. */
@@ -79,11 +79,11 @@ export function Film({ onFilmed }: { onFilmed: (file: File) => void }) {
         autoPlay
         muted
         playsInline
-        aria-label="Camera"
+        aria-label={texts.camera}
         style={{ width: '100%', borderRadius: 8 }}
       />
       <Text variant="bodySmall">
-        {rate ? `The camera gives ${Math.round(rate)} frames a second.` : 'Starting the camera.'}
+        {rate ? texts.theCameraGivesFrames(Math.round(rate)) : texts.startingTheCamera}
       </Text>
       <Button
         mode="contained"
@@ -91,7 +91,11 @@ export function Film({ onFilmed }: { onFilmed: (file: File) => void }) {
         onPress={state === 'filming' ? end : begin}
         contentStyle={{ minHeight: 48 }}
       >
-        {state === 'saving' ? 'Saving the film' : state === 'filming' ? 'Stop filming' : 'Start filming'}
+        {state === 'saving'
+          ? texts.savingTheFilm
+          : state === 'filming'
+            ? texts.stopFilming
+            : texts.startFilming}
       </Button>
     </View>
   );

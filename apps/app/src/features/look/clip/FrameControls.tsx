@@ -5,6 +5,7 @@ import { useColours } from '../../../theme/theme';
 import { PlayRow, Timeline } from './Timeline';
 import type { ClipState } from './useClip';
 import type { Flags } from './motion/flags';
+import { texts } from './texts';
 
 interface Props {
   state: ClipState;
@@ -20,13 +21,13 @@ export function FrameControls({ state, clip, words, flags }: Props) {
   return (
     <>
       <View style={styles.row}>
-        <Button mode="outlined" compact accessibilityLabel="Ten frames back" onPress={() => step(-10)}>
+        <Button mode="outlined" compact accessibilityLabel={texts.tenFramesBack} onPress={() => step(-10)}>
           −10
         </Button>
         <IconButton
           mode="outlined"
           icon="chevron-left"
-          accessibilityLabel="One frame back"
+          accessibilityLabel={texts.oneFrameBack}
           onPress={() => step(-1)}
         />
         <Text variant="titleMedium" role="status" style={styles.grow}>
@@ -35,10 +36,10 @@ export function FrameControls({ state, clip, words, flags }: Props) {
         <IconButton
           mode="outlined"
           icon="chevron-right"
-          accessibilityLabel="One frame on"
+          accessibilityLabel={texts.oneFrameOn}
           onPress={() => step(1)}
         />
-        <Button mode="outlined" compact accessibilityLabel="Ten frames on" onPress={() => step(10)}>
+        <Button mode="outlined" compact accessibilityLabel={texts.tenFramesOn} onPress={() => step(10)}>
           +10
         </Button>
       </View>
@@ -50,7 +51,7 @@ export function FrameControls({ state, clip, words, flags }: Props) {
         max={clip.seconds}
         step={1 / clip.fps}
         value={time}
-        aria-label="Where the clip stands"
+        aria-label={texts.whereTheClipStands}
         onChange={(event) => seek(Number(event.target.value) + 0.0005)}
         onKeyDown={(event) => event.preventDefault()}
         style={{ width: '100%', minHeight: 44, accentColor: own.dusk }}

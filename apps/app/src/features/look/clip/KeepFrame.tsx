@@ -7,6 +7,7 @@ import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { saveFile } from '../../../ui/ImportPreview/saveFile';
 import { ErrorNotice } from '../../../ui/Notice/Notice';
+import { texts } from './texts';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -31,16 +32,16 @@ export function KeepFrame({ athlete, clip, time, words, picture }: Props) {
     const kept = { athleteId: athlete.id, clipId: clip.id, id, time, note: words, png: await picture() };
     if ('error' in (await keep(kept))) return;
     await showPicture({ athleteId: athlete.id, id, shown: true });
-    setSaid('The picture stands on the profile; it can be taken down there.');
+    setSaid(texts.thePicture);
   };
   return (
     <>
       <View style={styles.row}>
         <Button mode="outlined" onPress={() => void save()} style={styles.grow}>
-          Save the frame as PNG
+          {texts.saveTheFrameAs}
         </Button>
         <Button mode="outlined" loading={keeping.isLoading} onPress={() => void putUp()} style={styles.grow}>
-          Show it on the profile
+          {texts.showIt}
         </Button>
       </View>
       {keeping.error ? <ErrorNotice error={keeping.error} /> : null}

@@ -5,6 +5,7 @@ import { Card } from '../../../ui/Card/Card';
 import { Heading } from '../../../ui/Screen/Screen';
 import { eventName, eventsFor } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
+import { texts } from './texts';
 
 /** Events of the delivery, marked where the clip stands; and the times between them. */
 export function Marks({ state, discipline }: { state: ClipState; discipline: Discipline }) {
@@ -13,7 +14,7 @@ export function Marks({ state, discipline }: { state: ClipState; discipline: Dis
   const intervals = clipIntervals(clip.marks, clip);
   return (
     <Card>
-      <Heading level={3}>Events</Heading>
+      <Heading level={3}>{texts.events}</Heading>
       <View style={styles.row}>
         {eventsFor[discipline].map(([event, letter, name]) => {
           const at = clip.marks[event];
@@ -22,7 +23,7 @@ export function Marks({ state, discipline }: { state: ClipState; discipline: Dis
               <Button
                 mode={at === undefined ? 'outlined' : 'contained'}
                 compact
-                accessibilityLabel={at === undefined ? `Mark ${name} here` : `Go to ${name}`}
+                accessibilityLabel={at === undefined ? `Mark ${name} here` : texts.goTo2(name)}
                 onPress={() => (at === undefined ? mark(event, time) : seek(at + 0.0005))}
                 contentStyle={styles.tall}
               >
@@ -32,7 +33,7 @@ export function Marks({ state, discipline }: { state: ClipState; discipline: Dis
                 <Button
                   mode="text"
                   compact
-                  accessibilityLabel={`Take the mark of ${name} away`}
+                  accessibilityLabel={texts.removeTheMarkOf(name)}
                   onPress={() => mark(event, null)}
                   contentStyle={styles.tall}
                 >
@@ -45,19 +46,20 @@ export function Marks({ state, discipline }: { state: ClipState; discipline: Dis
       </View>
       {intervals.map(({ from, to, ms, plusMinusMs, needsAboveFps }) => (
         <Text key={`${from} ${to}`}>
-          <Text variant="labelLarge">{`${eventName(from)} to ${eventName(to).toLowerCase()}: ${ms.toFixed(0)} ± ${plusMinusMs.toFixed(1)} ms`}</Text>
+          <Text variant="labelLarge">
+            {texts.toMs(eventName(from), eventName(to).toLowerCase(), ms.toFixed(0), plusMinusMs.toFixed(1))}
+          </Text>
           {needsAboveFps === null
             ? ''
-            : `  Cannot be judged at ${Math.round(clip.captureFps)} frames a second; it needs ${
-                Number.isFinite(needsAboveFps) ? `more than ${Math.ceil(needsAboveFps)}` : 'a faster camera'
-              }.`}
+            : texts.cannotBeJudged(
+                Math.round(clip.captureFps),
+                Number.isFinite(needsAboveFps)
+                  ? texts.moreThan(Math.ceil(needsAboveFps))
+                  : texts.aFasterCamera,
+              )}
         </Text>
       ))}
-      {intervals.length === 0 ? (
-        <Text variant="bodySmall">
-          Mark two events for the time between them. On a keyboard: e, then the letter.
-        </Text>
-      ) : null}
+      {intervals.length === 0 ? <Text variant="bodySmall">{texts.markTwoEvents}</Text> : null}
     </Card>
   );
 }

@@ -27,22 +27,23 @@ import { useWhom } from '../../../ui/hooks/useWhom';
 import { wholeClip } from './useDrawings';
 import { eventName } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
+import { texts } from './texts';
 
 type Drawing = ClipRecord['drawings'][number];
 
 export const toolNames: Record<DrawingKind, string> = {
-  angle: 'Angle',
-  line: 'Line',
-  length: 'Length',
-  scale: 'Scale',
-  ground: 'Ground',
+  angle: texts.angle,
+  line: texts.line,
+  length: texts.length,
+  scale: texts.scale,
+  ground: texts.ground,
 };
 
 /** The figure of a drawing, as it is written. */
 export function figureWords(drawing: Drawing, clip: ClipRecord): string {
   const scale = clip.drawings.find(({ type }) => type === 'scale');
   const figure = drawnValue(drawing, clip.width / clip.height, scale);
-  if (!figure) return drawing.type === 'length' ? 'needs a scale' : '';
+  if (!figure) return drawing.type === 'length' ? texts.needsAScale : '';
   return `${figure.value.toFixed(figure.unit === 'cm' ? 0 : 1)} ${figure.unit === 'deg' ? '°' : 'cm'}`;
 }
 
@@ -56,12 +57,12 @@ function ForTheLook({ athleteId, offers }: { athleteId: string; offers: readonly
   if (offers.length === 0) return null;
   return (
     <>
-      <Text variant="labelLarge">For the next look</Text>
+      <Text variant="labelLarge">{texts.forTheNextLook}</Text>
       {offers.map(({ node, severity, why }) => (
         <Text key={node}>{`${nodeName(node)}: ${severityNames[severity]}. ${why}.`}</Text>
       ))}
       <Button mode="outlined" onPress={() => router.navigate(`/athletes/${athleteId}/look`)}>
-        Go to Look and take it in
+        {texts.goToLook}
       </Button>
     </>
   );
@@ -93,37 +94,33 @@ export function Measures({ athlete, state }: Props) {
   const nameOf = (id: string) => measures.find((each) => each.id === id)?.name ?? '';
   return (
     <Card>
-      <Heading level={3}>Angles and lengths</Heading>
-      {clip.square ? null : (
-        <Notice>
-          The camera was not square to the motion: angles and lengths are off by an unknown amount.
-        </Notice>
-      )}
+      <Heading level={3}>{texts.anglesAndLengths}</Heading>
+      {clip.square ? null : <Notice>{texts.theCameraWasNot}</Notice>}
       {clip.drawings.map((drawing) => (
         <View key={drawing.id} style={styles.drawing}>
           <Text style={styles.grow}>
             <Text variant="labelLarge">{`${drawing.measure ? nameOf(drawing.measure) : toolNames[drawing.type]}: ${figureWords(drawing, clip)}`}</Text>
           </Text>
           <Button mode="text" compact onPress={() => seek(drawing.time + 0.0005)}>
-            Show
+            {texts.show}
           </Button>
           {wholeClip.includes(drawing.type) ? null : (
             <Button
               mode="text"
               compact
-              accessibilityLabel={`Say what the ${toolNames[drawing.type].toLowerCase()} measures`}
+              accessibilityLabel={texts.sayWhatTheMeasures(toolNames[drawing.type].toLowerCase())}
               onPress={() => setNaming(naming === drawing.id ? null : drawing.id)}
             >
-              Name
+              {texts.name}
             </Button>
           )}
           <Button
             mode="text"
             compact
-            accessibilityLabel={`Erase the ${toolNames[drawing.type].toLowerCase()}`}
+            accessibilityLabel={texts.eraseThe(toolNames[drawing.type].toLowerCase())}
             onPress={() => erase(drawing)}
           >
-            Erase
+            {texts.erase}
           </Button>
           {asked?.drawing.id === drawing.id ? (
             <View style={styles.root}>
@@ -155,17 +152,12 @@ export function Measures({ athlete, state }: Props) {
           onClose={() => setNaming(null)}
         />
       ) : null}
-      {clip.drawings.length === 0 ? (
-        <Text variant="bodySmall">
-          Choose a tool under the picture and tap its points. Three make an angle, two a line; a length needs
-          a scale, such as the athlete’s height or the rubber.
-        </Text>
-      ) : null}
+      {clip.drawings.length === 0 ? <Text variant="bodySmall">{texts.chooseAToolUnder}</Text> : null}
       {timed
         .filter(({ severity }) => severity === null)
         .map(({ checkpoint, value, error }) => (
           <Text key={checkpoint} variant="bodySmall">
-            {`${nodeName(checkpoint)}: ${Math.round(value)} ms ± ${Math.round(error)}, too close for this camera to grade.`}
+            {texts.msTooClose(nodeName(checkpoint), Math.round(value), Math.round(error))}
           </Text>
         ))}
       <ForTheLook athleteId={athlete.id} offers={offers} />
@@ -186,22 +178,22 @@ function NameSheet({ drawing, options, onName, onClose }: NameProps) {
   return (
     <Portal>
       <Dialog visible onDismiss={onClose} style={wide ? styles.side : styles.bottom}>
-        <Dialog.Title>{`What does this ${toolNames[drawing.type].toLowerCase()} measure?`}</Dialog.Title>
+        <Dialog.Title>{texts.whatDoesThisMeasure(toolNames[drawing.type].toLowerCase())}</Dialog.Title>
         <Dialog.ScrollArea>
           <ScrollView contentContainerStyle={styles.inside}>
             <Choices<string>
-              label="It measures"
+              label={texts.itMeasures}
               value={drawing.measure}
               onChange={onName}
               options={[
-                { value: '', text: 'Not named' },
+                { value: '', text: texts.notNamed },
                 ...options.map(({ id, name }) => ({ value: id, text: name })),
               ]}
             />
           </ScrollView>
         </Dialog.ScrollArea>
         <Dialog.Actions>
-          <Button onPress={onClose}>Cancel</Button>
+          <Button onPress={onClose}>{texts.cancel}</Button>
         </Dialog.Actions>
       </Dialog>
     </Portal>
@@ -233,13 +225,11 @@ function AskedFirst({ asked: { drawing, measure, doubts, value }, state, onName,
       {elsewhere ? (
         <Text>
           {elsewhere.marked === null
-            ? `${measure.name} is taken on the frame of ${event}, which is not marked yet.`
-            : `${measure.name} is taken on the frame of ${event}, and this drawing is on another frame.`}
+            ? texts.isTaken(measure.name, event)
+            : texts.isTakenOnTheFrame(measure.name, event)}
         </Text>
       ) : null}
-      {odd ? (
-        <Text>{`${value!.toFixed(0)} ${unit} is outside what a body shows here (${measure.range.join(' to ')} ${unit}). Check the points.`}</Text>
-      ) : null}
+      {odd ? <Text>{texts.isOutsideWhat(value!.toFixed(0), unit, measure.range.join(' to '))}</Text> : null}
       <View style={styles.drawing}>
         {elsewhere && elsewhere.marked === null ? (
           <Button
@@ -249,19 +239,19 @@ function AskedFirst({ asked: { drawing, measure, doubts, value }, state, onName,
               onName();
             }}
           >
-            {`This frame is ${event}`}
+            {texts.thisFrameIs(event)}
           </Button>
         ) : null}
         {elsewhere && elsewhere.marked !== null ? (
           <Button mode="contained" onPress={() => state.seek(elsewhere.marked! + 0.0005)}>
-            {`Show ${event}`}
+            {texts.show2(event)}
           </Button>
         ) : null}
         <Button mode="outlined" onPress={onName}>
-          Use it anyway
+          {texts.useItAnyway}
         </Button>
         <Button mode="text" onPress={onClose}>
-          Cancel
+          {texts.cancel}
         </Button>
       </View>
     </Notice>

@@ -2,6 +2,7 @@ import type { ClipRecord, DrawingKind, PicturePoint } from '@wrightonic/contract
 import { pointsOf } from '@wrightonic/contract';
 import { useRef, useState, type PointerEvent } from 'react';
 import { useColours } from '../../../theme/theme';
+import { texts } from './texts';
 
 type Drawing = ClipRecord['drawings'][number];
 
@@ -115,7 +116,7 @@ export function Overlay({ drawings, tool, figure, onDrawn, onMoved }: Props) {
     <svg
       ref={ground}
       role="img"
-      aria-label={tool ? 'Drawing over the picture: tap its points' : 'Drawings over the picture'}
+      aria-label={tool ? texts.drawingOverThePicture : texts.drawingsOverThePicture}
       style={{
         position: 'absolute',
         inset: 0,

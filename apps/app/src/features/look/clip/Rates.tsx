@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, Text } from 'react-native-paper';
 import { FigureField } from '../../../ui/form/FigureField';
+import { texts } from './texts';
 
 interface Props {
   clip: ClipRecord;
@@ -29,15 +30,15 @@ export function Rates({ clip, exact, onTell }: Props) {
     <>
       <View style={styles.row}>
         <FigureField
-          label="Plays at, frames/s"
-          name="Plays at, frames a second"
+          label={texts.playsAtFramesS}
+          name={texts.playsAtFrames}
           value={fps}
           onChange={setFps}
           onDone={keep}
         />
         <FigureField
-          label="Taken at, frames/s"
-          name="Taken at, frames a second"
+          label={texts.takenAtFramesS}
+          name={texts.takenAtFrames}
           value={capture}
           onChange={setCapture}
           onDone={keep}
@@ -45,14 +46,10 @@ export function Rates({ clip, exact, onTell }: Props) {
       </View>
       {wrong ? (
         <HelperText type="error" role="alert">
-          Both rates must be 1 to 20,000 frames a second.
+          {texts.bothRatesMustBe}
         </HelperText>
       ) : null}
-      <Text variant="bodySmall">
-        {exact
-          ? 'Times are the clip’s own. For slow motion say at how many frames a second it was taken.'
-          : 'This browser tells no timestamps: times are counted from the rate above.'}
-      </Text>
+      <Text variant="bodySmall">{exact ? texts.timesAreTheClips : texts.thisBrowserGivesNo}</Text>
     </>
   );
 }

@@ -6,6 +6,7 @@ import { faces } from '../../../theme/faces';
 import { useColours } from '../../../theme/theme';
 import { eventName } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
+import { texts } from './texts';
 
 /** An event where it stands in the clip, s of the file. */
 export interface Flag {
@@ -86,7 +87,7 @@ export function Timeline({ flags, span: [from, to], fps, onSeek, onMove }: Props
     <div
       ref={line}
       role="group"
-      aria-label="Marked events"
+      aria-label={texts.markedEvents}
       style={{
         position: 'relative',
         height: rowHeight * rows,
@@ -99,7 +100,7 @@ export function Timeline({ flags, span: [from, to], fps, onSeek, onMove }: Props
         return (
           <button
             key={event}
-            aria-label={`Go to ${eventName(event)}`}
+            aria-label={texts.goTo(eventName(event))}
             onClick={({ detail }) => {
               // A drag ends in a click of the pointer; a key has none.
               if (detail === 0 || !dragged.current) onSeek(time + 0.0005);
@@ -158,7 +159,7 @@ export function PlayRow({ state: { playing, play, pause } }: { state: ClipState 
           icon={playing === rate ? 'pause' : 'play'}
           onPress={() => (playing === rate ? pause() : play(rate))}
         >
-          {playing === rate ? 'Pause' : rate === 1 ? 'Play' : 'Quarter speed'}
+          {playing === rate ? texts.pause : rate === 1 ? texts.play : texts.quarterSpeed}
         </Button>
       ))}
     </View>

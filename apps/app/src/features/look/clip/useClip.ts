@@ -6,6 +6,7 @@ import { log } from '../../../offline/log';
 import { useAppDispatch, type Dispatch } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
 import { framesOf, measuredRate, type Frames } from '../../../ui/video/frames';
+import { texts } from './texts';
 
 const usualRate = 30;
 /** So far behind its beginning a frame is sure to be the one that is shown, s. */
@@ -188,8 +189,7 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
   /** Once the browser knows what the file is. */
   const loaded = async () => {
     const element = video.current!;
-    if (!element.videoWidth || !element.videoHeight)
-      return onUnreadable(`${file.name} has no picture, only sound. Nothing was changed.`);
+    if (!element.videoWidth || !element.videoHeight) return onUnreadable(texts.hasNoPictureOnly(file.name));
     await knowsLength(element);
     const rate = (await measuredRate(element)) ?? known.current?.fps ?? usualRate;
     const made = framesOf(element, () => known.current?.fps ?? rate);

@@ -6,6 +6,7 @@ import { useColours } from '../../../theme/theme';
 import { StitchSign } from '../../../ui/seam/Stitches';
 import { severityNames } from '../../../ui/seam/words';
 import { curveWords } from './words';
+import { texts } from './texts';
 
 /** Order, gaps, gains and evidence in words. */
 export function CurveWords({ result }: { result: CurveResult }) {
@@ -24,9 +25,9 @@ export function CurveWords({ result }: { result: CurveResult }) {
           </View>
         </View>
       ))}
-      {result.evidence.length === 0 ? <Text>No flaw shows in what could be judged.</Text> : null}
+      {result.evidence.length === 0 ? <Text>{texts.noFlawShows}</Text> : null}
       {result.missing.length ? (
-        <Text variant="bodySmall">{`Not in the file: ${result.missing.join(', ')}.`}</Text>
+        <Text variant="bodySmall">{texts.notInTheFile(result.missing.join(', '))}</Text>
       ) : null}
       {result.notes.map((note) => (
         <Text key={note} variant="bodySmall">{`${note}.`}</Text>

@@ -25,6 +25,7 @@ import { BackToLook } from '../BackToLook';
 import { isMarkers } from '../clip/file';
 import { LabFile } from '../lab/LabFile';
 import { CurveResults } from './CurveResults';
+import { texts } from './texts';
 
 const maxBytes = 60_000_000;
 
@@ -43,10 +44,9 @@ function useCurveFile(page: LookPage | null, onKept: () => void) {
   const run = async (name: string, text: string) => {
     const number = (typed: string): number | undefined => (typed.trim() === '' ? undefined : figureIn(typed));
     const [at, hz, thrown] = [number(plant), number(cutoff), number(release)];
-    if (at !== undefined && Number.isNaN(at)) return setWrong('Plant must be a time in seconds, or empty.');
-    if (thrown !== undefined && Number.isNaN(thrown))
-      return setWrong('Release must be a time in seconds, or empty.');
-    if (hz !== undefined && !(hz > 0)) return setWrong('The cut-off must be above 0 Hz.');
+    if (at !== undefined && Number.isNaN(at)) return setWrong(texts.plantMustBe);
+    if (thrown !== undefined && Number.isNaN(thrown)) return setWrong(texts.releaseMustBe);
+    if (hz !== undefined && !(hz > 0)) return setWrong(texts.theCutOffMust);
     setWrong('');
     const work = readInWorker(text, {
       discipline: page!.athlete.discipline,
@@ -61,7 +61,7 @@ function useCurveFile(page: LookPage | null, onKept: () => void) {
     setBusy(null);
     if (answer.wrong !== undefined) {
       setRead(null);
-      return setWrong(`${name}: ${answer.wrong}. Nothing was taken.`);
+      return setWrong(texts.nothingWasImported(name, answer.wrong));
     }
     setRead(answer);
     onKept();
@@ -84,9 +84,9 @@ function useCurveFile(page: LookPage | null, onKept: () => void) {
     setFile(null);
   };
   const fields = [
-    { label: 'Plant at, s', value: plant, onChange: setPlant },
-    { label: 'Release at, s', value: release, onChange: setRelease },
-    { label: 'Low-pass, Hz', value: cutoff, onChange: setCutoff },
+    { label: texts.plantAtS, value: plant, onChange: setPlant },
+    { label: texts.releaseAtS, value: release, onChange: setRelease },
+    { label: texts.lowPassHz, value: cutoff, onChange: setCutoff },
   ];
   return {
     file,
@@ -132,7 +132,7 @@ export function Curves() {
     return error ? (
       <ErrorNotice error={error} again={() => void refetch()} />
     ) : (
-      <Waiting what="Reading the curves" />
+      <Waiting what={texts.readingTheCurves} />
     );
 
   if (markers)
@@ -143,9 +143,9 @@ export function Curves() {
     readings.find((each) => each.id === chosen) ?? (read ? undefined : readings[0]);
   return (
     <Pane>
-      <BackToLook athleteId={id} title="Speed curves" />
+      <BackToLook athleteId={id} title={texts.speedCurves} />
       <FilePick
-        label="Open speed curves or markers"
+        label={texts.openSpeedCurvesOr}
         accept=".csv,.trc,text/csv,text/plain"
         maxBytes={maxBytes}
         onFile={(each) => (isMarkers(each) ? setMarkers(each) : void open(each))}
@@ -157,13 +157,13 @@ export function Curves() {
       </View>
       {file ? (
         <Button mode="outlined" disabled={busy !== null} onPress={readAgain}>
-          {`Read ${file.name} again`}
+          {texts.readAgain(file.name)}
         </Button>
       ) : null}
       {busy ? (
         <View>
-          <Waiting what="Reading the curves" />
-          <Button onPress={stop}>Stop</Button>
+          <Waiting what={texts.readingTheCurves} />
+          <Button onPress={stop}>{texts.stop}</Button>
         </View>
       ) : null}
       {wrong ? <Notice alert>{wrong}</Notice> : null}
@@ -172,10 +172,10 @@ export function Curves() {
           <Heading level={3}>{file!.name}</Heading>
           <CurveResults result={read.result} />
           <Text variant="bodySmall" testID={`worked out in ${Math.round(read.ms)} ms`}>
-            The file stays on this device; the figures are kept.
+            {texts.theFileStays}
           </Text>
           <Button mode="contained" onPress={keep} contentStyle={{ minHeight: 48 }}>
-            Keep it and offer it to the next look
+            {texts.saveAndOffer}
           </Button>
         </Card>
       ) : null}
@@ -185,7 +185,7 @@ export function Curves() {
           <CurveResults result={kept.result} />
           {kept.result.evidence.length ? (
             <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look`)}>
-              Go to Look and take it in
+              {texts.goToLook}
             </Button>
           ) : null}
         </Card>
@@ -197,12 +197,7 @@ export function Curves() {
             </PressableCard>
           ))
         : null}
-      {!readings.length && !read ? (
-        <Empty>
-          A motion file as CSV: time_s, and any of pelvis, trunk, glove, arm, hand in degrees a second; or the
-          markers of a lab as TRC. It shows which part peaks when, and what was handed on.
-        </Empty>
-      ) : null}
+      {!readings.length && !read ? <Empty>{texts.aMotionFileAs}</Empty> : null}
     </Pane>
   );
 }

@@ -3,6 +3,7 @@ import { Text } from 'react-native-paper';
 import { Heading } from '../../../ui/Screen/Screen';
 import { CurvePicture } from './CurvePicture';
 import { linearWords } from './words';
+import { texts } from './texts';
 
 /** Speeds forward beside the turning ones, on a chart of their own; nothing where the file has none. */
 export function LinearCurves({ result }: { result: CurveResult }) {
@@ -10,7 +11,7 @@ export function LinearCurves({ result }: { result: CurveResult }) {
   if (words.length === 0) return null;
   return (
     <>
-      <Heading level={3}>Forward speeds</Heading>
+      <Heading level={3}>{texts.forwardSpeeds}</Heading>
       <CurvePicture result={result} forward />
       {words.map((sentence) => (
         <Text key={sentence}>{sentence}</Text>

@@ -11,6 +11,7 @@ import { GradesOffered } from '../clip/motion/GradesOffered';
 import { CurveResults } from '../curves/CurveResults';
 import { MarkerSheet } from './MarkerSheet';
 import { useLab } from './useLab';
+import { texts } from './texts';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -39,18 +40,18 @@ export function LabFile({ athlete, file, clips, onClose }: Props) {
   return (
     <Pane>
       <Button mode="text" icon="chevron-left" onPress={onClose} style={{ alignSelf: 'flex-start' }}>
-        Close the file
+        {texts.closeTheFile}
       </Button>
       <Heading>{file.name}</Heading>
-      {answer === null ? <Waiting what="Reading the markers" /> : null}
+      {answer === null ? <Waiting what={texts.readingTheMarkers} /> : null}
       {answer && 'wrong' in answer ? (
-        <Notice alert>{`${file.name}: ${answer.wrong}. Nothing was taken.`}</Notice>
+        <Notice alert>{texts.nothingWasImported(file.name, answer.wrong)}</Notice>
       ) : null}
       {answer && 'lacking' in answer ? sheetOf(answer) : null}
       {answer && 'reading' in answer ? (
         <>
           <Card>
-            <Heading level={3}>In space</Heading>
+            <Heading level={3}>{texts.inSpace}</Heading>
             <Figures reading={answer.reading} shown={0} />
             <GradesOffered
               athleteId={athlete.id}
@@ -61,18 +62,15 @@ export function LabFile({ athlete, file, clips, onClose }: Props) {
             />
           </Card>
           <Card>
-            <Heading level={3}>Speed curves</Heading>
+            <Heading level={3}>{texts.speedCurves}</Heading>
             <CurveResults result={answer.result} />
-            <Text variant="bodySmall">
-              Turning is of the line between two joints; the forearm stands for the hand. They are kept with
-              what is offered above.
-            </Text>
+            <Text variant="bodySmall">{texts.turningIs}</Text>
           </Card>
           {sheet ? (
             sheetOf(answer)
           ) : (
             <Button mode="outlined" onPress={() => setSheet(true)} contentStyle={{ minHeight: 44 }}>
-              Which marker lies where
+              {texts.whichMarkerLiesWhere}
             </Button>
           )}
         </>

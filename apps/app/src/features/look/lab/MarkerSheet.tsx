@@ -6,6 +6,7 @@ import { CheckboxGroup } from '../../../ui/form/Choices';
 import { Notice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { jointName } from './joints';
+import { texts } from './texts';
 
 interface Props {
   /** Of the markers of the file. */
@@ -23,17 +24,14 @@ export function MarkerSheet({ names, map, lacking, onRead }: Props) {
   const without = markedJoints.filter((joint) => !own[joint]?.length);
   return (
     <View style={styles.gap}>
-      <Heading level={3}>Which marker lies where</Heading>
-      <Text variant="bodySmall">
-        Where several lie around a joint, tick them all: their middle is taken. This device remembers it for
-        the next file of this lab.
-      </Text>
+      <Heading level={3}>{texts.whichMarkerLiesWhere}</Heading>
+      <Text variant="bodySmall">{texts.whereSeveralLieAround}</Text>
       {markedJoints.map((joint) => (
         <View key={joint}>
           <View style={styles.line}>
             <Text style={styles.grow}>
               {`${capital(jointName(joint))}: `}
-              <Text variant="labelLarge">{own[joint]?.join(', ') || 'none yet'}</Text>
+              <Text variant="labelLarge">{own[joint]?.join(', ') || texts.noneYet}</Text>
             </Text>
             <Button
               mode="text"
@@ -43,7 +41,7 @@ export function MarkerSheet({ names, map, lacking, onRead }: Props) {
               onPress={() => setOpen(open === joint ? null : joint)}
               contentStyle={styles.tall}
             >
-              {open === joint ? 'Done' : 'Change'}
+              {open === joint ? texts.done : texts.change}
             </Button>
           </View>
           {open === joint ? (
@@ -57,7 +55,7 @@ export function MarkerSheet({ names, map, lacking, onRead }: Props) {
         </View>
       ))}
       {without.length ? (
-        <Notice>{`Still without a marker: ${without.map(jointName).join(', ')}.`}</Notice>
+        <Notice>{texts.stillWithoutAMarker(without.map(jointName).join(', '))}</Notice>
       ) : null}
       <Button
         mode="contained"
@@ -65,7 +63,7 @@ export function MarkerSheet({ names, map, lacking, onRead }: Props) {
         onPress={() => onRead(own)}
         contentStyle={styles.tall}
       >
-        Read the markers
+        {texts.readTheMarkers}
       </Button>
     </View>
   );

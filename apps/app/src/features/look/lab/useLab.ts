@@ -8,6 +8,7 @@ import { useMe } from '../../../store/useAthlete';
 import { useWhom } from '../../../ui/hooks/useWhom';
 import { labInWorker, type LabAnswer } from '../../../workers/track';
 import { hashOf } from '../clip/file';
+import { texts } from './texts';
 
 export type LabRead = Extract<LabAnswer, { reading: unknown }>;
 
@@ -24,7 +25,7 @@ export function useLab(athlete: LookPage['athlete'], file: File, clips: readonly
     const text = await file.text();
     return labInWorker(text, maps, { discipline, throws }, whom);
   };
-  const failed = (): LabAnswer => ({ wrong: 'it could not be read' });
+  const failed = (): LabAnswer => ({ wrong: texts.itCouldNotBe });
   useEffect(() => {
     let gone = false;
     const put = (next: LabAnswer) => (gone ? undefined : setAnswer(next));

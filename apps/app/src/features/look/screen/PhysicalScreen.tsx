@@ -17,6 +17,7 @@ import { Heading } from '../../../ui/Screen/Screen';
 import { BackToLook } from '../BackToLook';
 import { ScreenResults } from './ScreenResults';
 import { ScreenUnderWay } from './ScreenUnderWay';
+import { texts } from './texts';
 
 /** The physical screen: under way, or what the newest one found. */
 export function PhysicalScreen() {
@@ -44,7 +45,7 @@ export function PhysicalScreen() {
     return error ? (
       <ErrorNotice error={error} again={() => void refetch()} />
     ) : (
-      <Waiting what="Reading the screens" />
+      <Waiting what={texts.readingTheScreens} />
     );
   const open = screens.find(({ finished }) => !finished);
   if (open)
@@ -59,7 +60,7 @@ export function PhysicalScreen() {
       foot={
         <ActionBar>
           <Button mode="contained" onPress={begin} contentStyle={{ minHeight: 48 }}>
-            {shown ? 'Start a new screen' : 'Start the physical screen'}
+            {shown ? texts.startANewScreen : texts.startThePhysicalScreen}
           </Button>
         </ActionBar>
       }
@@ -67,11 +68,11 @@ export function PhysicalScreen() {
       <BackToLook athleteId={id} />
       {shown ? (
         <>
-          <Heading>{`Physical screen of ${dayWords(shown.date, today)}`}</Heading>
-          <Text variant="bodySmall">{`By ${shown.by}. Apply the results to the newest look, or take them into the next one.`}</Text>
+          <Heading>{texts.physicalScreenOf(dayWords(shown.date, today))}</Heading>
+          <Text variant="bodySmall">{texts.byApplyTheResults(shown.by)}</Text>
           {finished.length > 1 ? (
             <Choices
-              label="Screen of"
+              label={texts.screenOf}
               value={shown.id}
               onChange={setChosen}
               options={finished
@@ -83,15 +84,12 @@ export function PhysicalScreen() {
           <ScreenResults athlete={page.athlete} record={shown} />
           {newest ? null : (
             <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look`)}>
-              Take a first look with these results
+              {texts.takeAFirstLook}
             </Button>
           )}
         </>
       ) : (
-        <Empty>
-          One person, a tape, a phone and twenty minutes: what the body allows, side by side. Any test may be
-          skipped; stop where it hurts.
-        </Empty>
+        <Empty>{texts.onePersonATape}</Empty>
       )}
     </Pane>
   );

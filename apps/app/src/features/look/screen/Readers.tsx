@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
 import { simulatedAngle } from './angleSource';
+import { texts } from './texts';
 
 /** Reads an angle off the simulated phone; Hold takes what it shows. */
 export function AngleReader({ toward, onTake }: { toward: number; onTake: (degrees: number) => void }) {
@@ -13,8 +14,8 @@ export function AngleReader({ toward, onTake }: { toward: number; onTake: (degre
   return (
     <View style={[styles.reader, { backgroundColor: own.sunk }]}>
       <View style={styles.grow}>
-        <Text variant="titleLarge">{on ? `${degrees.toFixed(1)}°` : 'Phone as a level'}</Text>
-        <Text variant="bodySmall">Simulated: this build reads no real sensor.</Text>
+        <Text variant="titleLarge">{on ? `${degrees.toFixed(1)}°` : texts.phoneAsALevel}</Text>
+        <Text variant="bodySmall">{texts.simulatedThisBuildReads}</Text>
       </View>
       <Button
         mode={on ? 'contained' : 'outlined'}
@@ -23,7 +24,7 @@ export function AngleReader({ toward, onTake }: { toward: number; onTake: (degre
           setOn(!on);
         }}
       >
-        {on ? 'Hold' : 'Start'}
+        {on ? texts.hold : texts.start}
       </Button>
     </View>
   );
@@ -43,7 +44,7 @@ export function ClockReader({ onTake }: { onTake: (seconds: number) => void }) {
   return (
     <View style={[styles.reader, { backgroundColor: own.sunk }]}>
       <Text variant="titleLarge" style={styles.grow}>
-        {from === null ? 'Stopwatch' : `${seconds.toFixed(1)} s`}
+        {from === null ? texts.stopwatch : `${seconds.toFixed(1)} s`}
       </Text>
       <Button
         mode={from === null ? 'outlined' : 'contained'}
@@ -55,7 +56,7 @@ export function ClockReader({ onTake }: { onTake: (seconds: number) => void }) {
           }
         }}
       >
-        {from === null ? 'Start' : 'Stop'}
+        {from === null ? texts.start : texts.stop}
       </Button>
     </View>
   );

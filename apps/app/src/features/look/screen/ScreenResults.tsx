@@ -10,6 +10,7 @@ import { Notice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { StitchSign } from '../../../ui/seam/Stitches';
 import { gradeWords, resultOf, retestWords, shortWords } from './run';
+import { texts } from './texts';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -36,12 +37,14 @@ export function ScreenResults({ athlete, record }: Props) {
     <>
       {refer.map(({ test, why }) => (
         <Notice key={test} alert>
-          <Text variant="labelLarge">{`Ask a licensed clinician: ${screenTestOf(test)?.name ?? 'Shoulder arc'}`}</Text>
+          <Text variant="labelLarge">
+            {texts.askALicensedClinician(screenTestOf(test)?.name ?? texts.shoulderArc)}
+          </Text>
           <Text>{`${why}.`}</Text>
         </Notice>
       ))}
       <Card>
-        <Heading level={3}>What the body allows</Heading>
+        <Heading level={3}>{texts.whatTheBodyAllows}</Heading>
         {worst.map((limit) => {
           const { name, unit, side } = limits.find(({ id }) => id === limit.id)!;
           return (
@@ -71,34 +74,30 @@ export function ScreenResults({ athlete, record }: Props) {
       </Card>
       {differences.length ? (
         <Card>
-          <Heading level={3}>Side against side</Heading>
+          <Heading level={3}>{texts.sideAgainstSide}</Heading>
           {differences.map(({ test, difference, usual }) => (
             <Text key={test}>
               <Text variant="labelLarge">{screenTestOf(test)!.name}</Text>
-              {`: ${plain(difference)} deg apart; up to ${usual} is usual${difference > 2 * usual ? ', this is more than twice that' : difference > usual ? ', worth a note' : ''}.`}
+              {texts.degApartUp(plain(difference), usual, difference, 2 * usual)}
             </Text>
           ))}
         </Card>
       ) : null}
       {power ? (
         <Card>
-          <Heading level={3}>Jump and weight</Heading>
+          <Heading level={3}>{texts.jumpAndWeight}</Heading>
           <Text variant="titleLarge">{`${Math.round(power.watts)} W`}</Text>
           <Text>
-            {`${Math.round(100 * power.ratio)} % of ${Math.round(power.reference)} W, the middle of the reference for the level${
-              power.from === 'broad-jump' ? `, from a broad jump (${power.basis.replace(': edit', '')})` : ''
-            }. ${
-              athlete.age < 13
-                ? 'Below 13 it is only recorded.'
-                : 'A level the instructor set, never a verdict.'
-            }`}
+            {texts.ofWTheMiddle(
+              Math.round(100 * power.ratio),
+              Math.round(power.reference),
+              power.from === 'broad-jump' ? texts.fromABroadJump(power.basis.replace(': edit', '')) : '',
+              athlete.age,
+            )}
           </Text>
         </Card>
       ) : found.some(({ id }) => id === 'lim.power') ? (
-        <Text variant="bodySmall">
-          The jump is recorded. To set it against weight and level, the profile needs weight, level and sex,
-          and the norms a row for them.
-        </Text>
+        <Text variant="bodySmall">{texts.theJumpIsRecorded}</Text>
       ) : null}
     </>
   );

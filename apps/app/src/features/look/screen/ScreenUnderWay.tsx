@@ -17,6 +17,7 @@ import { Pane } from '../../../ui/Screen/Pane';
 import { Heading } from '../../../ui/Screen/Screen';
 import { gradeWords, resultOf, shortWords, screenSteps, triesOf } from './run';
 import { TryFields, type Read } from './TryFields';
+import { texts } from './texts';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -35,7 +36,7 @@ const StepFoot = ({ before, next, onNext }: StepFootProps) => (
   <ActionBar>
     <View style={styles.row}>
       <Button mode="outlined" disabled={!before} onPress={() => before?.()} contentStyle={styles.tall}>
-        Before
+        {texts.back}
       </Button>
       <Button
         mode="contained"
@@ -55,7 +56,7 @@ function FoundLimits({ found, hand }: { found: readonly ScreenedLimit[]; hand: H
   const { sizeUnit } = useMe().person;
   return found.map((limit) => {
     const { name, unit } = limits.find(({ id }) => id === limit.id)!;
-    const error = limit.error ? `, give or take ${shownUnit(unit, sizeUnit).show(limit.error)}` : '';
+    const error = limit.error ? texts.giveOrTake(shownUnit(unit, sizeUnit).show(limit.error)) : '';
     const short = shortWords(limit, hand);
     return (
       <Text key={limit.id} role="status">
@@ -111,20 +112,19 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
       foot={
         <StepFoot
           before={at === 0 ? null : () => setAt(at - 1)}
-          next={last ? 'Finish the screen' : tries.length ? 'Next' : 'Skip to the next'}
+          next={last ? texts.finishTheScreen : tries.length ? texts.next : texts.skip}
           onNext={last && done === 0 ? null : () => (last ? finish() : setAt(at + 1))}
         />
       }
     >
       {led ? (
         <Button mode="outlined" icon="chevron-left" style={styles.start} onPress={back}>
-          {done > 0 ? 'Finish, back to the trace' : 'Back to the trace'}
+          {done > 0 ? texts.finishBack : texts.backToTheTrace}
         </Button>
       ) : null}
-      <Text
-        variant="bodySmall"
-        role="status"
-      >{`${at + 1} of ${steps.length}, ${test.position}. ${done} measured.`}</Text>
+      <Text variant="bodySmall" role="status">
+        {texts.ofMeasured(at + 1, steps.length, test.position, done)}
+      </Text>
       <View style={[styles.bar, { backgroundColor: own.sunk }]}>
         <View
           style={[styles.bar, { backgroundColor: own.dusk, width: `${(100 * (at + 1)) / steps.length}%` }]}
@@ -148,7 +148,7 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
       />
       <FoundLimits found={found} hand={athlete.throws} />
       <Choices
-        label="Does it hurt?"
+        label={texts.doesItHurt}
         shown
         value={pain ? 'yes' : 'no'}
         onChange={(answer) => {
@@ -160,19 +160,17 @@ export function ScreenUnderWay({ athlete, record, led }: Props) {
           });
         }}
         options={[
-          { value: 'no', text: 'No' },
-          { value: 'yes', text: 'Pain on this test' },
+          { value: 'no', text: texts.no },
+          { value: 'yes', text: texts.painOnThisTest },
         ]}
       />
-      {pain ? (
-        <Notice alert>Stop this test. Ask a licensed clinician before going further here.</Notice>
-      ) : null}
+      {pain ? <Notice alert>{texts.stopThisTestAsk}</Notice> : null}
       {!last && done > 0 ? (
         <Button mode="text" onPress={finish}>
-          Finish here; the rest stays untested
+          {texts.finishNowTheRest}
         </Button>
       ) : null}
-      <Text variant="bodySmall">Two tries each; the better one counts and both are kept.</Text>
+      <Text variant="bodySmall">{texts.twoTriesEach}</Text>
     </Pane>
   );
 }

@@ -8,6 +8,7 @@ import { Choices } from '../../../ui/form/Choices';
 import { FigureField } from '../../../ui/form/FigureField';
 import { figureIn } from '../../../ui/form/typedFigure';
 import { AngleReader, ClockReader } from './Readers';
+import { texts } from './texts';
 
 /** What is written down of one try beside its value. */
 export type Read = Pick<ScreenTryRecord, 'tool' | 'parts'>;
@@ -25,14 +26,14 @@ interface Props {
 const both = [1, 2] as const;
 const grades = [0, 1, 2, 3] as const;
 export const toolNames: Record<ScreenTool, string> = {
-  level: 'Level on the limb',
-  goniometer: 'Goniometer',
-  'goniometer-on-back': 'Goniometer, lying on the back',
-  'floor-marks': 'Marks on the floor',
-  tape: 'Tape',
-  clock: 'Clock',
-  grade: 'By hand',
-  lift: 'Recent set',
+  level: texts.levelOnTheLimb,
+  goniometer: texts.goniometer,
+  'goniometer-on-back': texts.goniometerLying,
+  'floor-marks': texts.marksOnTheFloor,
+  tape: texts.tape,
+  clock: texts.clock,
+  grade: texts.byHand,
+  lift: texts.recentSet,
 };
 
 /** Two tries of one side, typed, tapped or read off, and one more after a stretch. */
@@ -46,7 +47,7 @@ export function TryFields({ test, tries, massKg, onTry, onRetest }: Props) {
   if (tool === 'grade')
     return (
       <Choices<number | null>
-        label="Grade"
+        label={texts.grade}
         shown
         value={of(1)?.value ?? null}
         onChange={(grade) => onTry(1, grade, { tool })}
@@ -83,24 +84,24 @@ export function TryFields({ test, tries, massKg, onTry, onRetest }: Props) {
     <>
       {test.tools.length > 1 ? (
         <Choices<ScreenTool>
-          label="Read with"
+          label={texts.readWith}
           shown
           value={tool}
           onChange={setTool}
           options={test.tools.map((value) => ({ value, text: toolNames[value] }))}
         />
       ) : (
-        <Text variant="bodySmall">{`Read with: ${toolNames[tool].toLowerCase()}.`}</Text>
+        <Text variant="bodySmall">{texts.readWith2(toolNames[tool].toLowerCase())}</Text>
       )}
       {tool === 'level' && !test.parts ? <AngleReader toward={Math.min(45, usual)} onTake={take} /> : null}
       {tool === 'clock' ? <ClockReader onTake={take} /> : null}
       <View style={test.parts ? styles.column : styles.row}>
-        {both.map((n) => field(`Try ${n}`, of(n), (value, read) => onTry(n, value, read)))}
+        {both.map((n) => field(texts.tryWord(n), of(n), (value, read) => onTry(n, value, read)))}
       </View>
       {test.unit === 'deg' || test.unit === 'cm' ? (
         <>
           <Choices
-            label="Measured again after a stretch?"
+            label={texts.measuredAgainAfter}
             shown
             value={stretched ? 'yes' : 'no'}
             onChange={(answer) => {
@@ -108,11 +109,11 @@ export function TryFields({ test, tries, massKg, onTry, onRetest }: Props) {
               if (answer === 'no' && again) onRetest(null, {});
             }}
             options={[
-              { value: 'no', text: 'No' },
-              { value: 'yes', text: 'Yes' },
+              { value: 'no', text: texts.no },
+              { value: 'yes', text: texts.yes },
             ]}
           />
-          {stretched ? field('After a stretch', again, onRetest) : null}
+          {stretched ? field(texts.afterAStretch2, again, onRetest) : null}
         </>
       ) : null}
     </>
@@ -210,10 +211,10 @@ function Parts({ name, test, parts, entry, massKg, onTry }: PartsProps) {
       </View>
       <Text role="status">
         {sum !== null
-          ? `Together: ${sum} ${test.unit}`
+          ? texts.together(sum, test.unit)
           : first !== null && second !== null
-            ? 'Body weight is missing: add it in the profile.'
-            : 'Type both; the app does the sum.'}
+            ? texts.bodyWeightIsMissing
+            : texts.typeBothTheApp}
       </Text>
     </View>
   );

@@ -14,6 +14,7 @@ import {
   type Whom,
 } from '@wrightonic/core';
 import { severityNames } from '../../../ui/seam/words';
+import { texts } from './texts';
 
 type Side = ScreenTryRecord['side'];
 
@@ -32,16 +33,14 @@ const handWords: Record<Hand, string> = { R: 'right', L: 'left' };
 export function sideWords(side: Side, hand: Hand): string {
   if (side === 'none') return '';
   const right = side === 'trail' || side === 'throwing' ? hand : other[hand];
-  return `${handWords[right]} side (${side})`;
+  return texts.side(handWords[right], side);
 }
 
 /** Which of both sides counted because it is the worse: “turning left is the short way”. */
 export function shortWords({ test, side }: Pick<ScreenedLimit, 'test' | 'side'>, hand: Hand): string {
   if (side !== 'lead' && side !== 'trail') return '';
   const word = handWords[side === 'trail' ? hand : other[hand]];
-  return test === 'seated-rotation'
-    ? `turning ${word} is the short way`
-    : `the ${word} side is the worse one`;
+  return test === 'seated-rotation' ? texts.turningIsTheShort(word) : texts.theSide(word);
 }
 
 /** What a stretch right after the tries brought: “44 deg after a stretch”. */
@@ -51,7 +50,7 @@ export function retestWords(
   say: (value: number) => string,
 ): string {
   const again = record.tries.find((each) => each.test === test && each.side === side && each.retest);
-  return typeof again?.value === 'number' ? `${say(again.value)} after a stretch` : '';
+  return typeof again?.value === 'number' ? texts.afterAStretch(say(again.value)) : '';
 }
 
 /** The tests in order, each side by itself; strength is for adults. */
@@ -85,7 +84,7 @@ export const resultOf = (
   });
 
 export function gradeWords({ id, severity, margin }: ScreenedLimit, unit: string, liked: SizeUnit): string {
-  if (severity === null) return 'recorded, not judged';
+  if (severity === null) return texts.recordedNotJudged;
   if (unit === 'grade') return severityNames[severity];
   if (id === 'lim.power') return `${severityNames[severity]}, ${marginWords(margin!, '')}`;
   const shown = shownUnit(unit, liked);

@@ -9,6 +9,7 @@ import { useCharting } from './useCharting';
 import { ZonePicture } from './ZonePicture';
 import { ZoneViewPick } from './ZoneViewPick';
 import { TextField } from '../../../ui/form/TextField';
+import { texts } from './texts';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -21,10 +22,10 @@ const shownThrows = 12;
 /** The throw that was charted last, and how many there are. */
 function lastWords(throws: readonly ThrowRecord[], unit: VelocityUnit): string {
   const { sides, velocity, pitch, effort } = throws.at(-1)!;
-  const where = sides === null ? 'not charted' : sides.length ? `missed ${sides.join(' and ')}` : 'hit';
+  const where = sides === null ? texts.notCharted : sides.length ? texts.missed(sides.join(' and ')) : 'hit';
   const fast = velocity === null ? '' : `, ${velocityIn(velocity, unit).toFixed(1)} ${unit}`;
-  const asked = effort === null ? '' : ` at ${effort} %`;
-  return `Last: ${where}${fast}, ${pitch}${asked}. ${throws.length} ${throws.length === 1 ? 'throw' : 'throws'} in all.`;
+  const asked = effort === null ? '' : texts.at(effort);
+  return texts.lastThrowInAll(where, fast, pitch, asked, throws.length);
 }
 
 /** Charts throws: aim once, then a tap for each throw; or a line for each on a keyboard. */
@@ -38,11 +39,7 @@ export function Charting({ athlete, throws }: Props) {
       <ZonePicture
         view={view}
         hand={athlete.throws}
-        label={
-          aiming
-            ? `The zone as the ${view} sees it: tap the spot to aim at`
-            : `The zone as the ${view} sees it: tap where it went; aimed ${spotName(aim, athlete.throws)}`
-        }
+        label={aiming ? texts.theZoneAs(view) : texts.theZoneAsTheSees(view, spotName(aim, athlete.throws))}
         aim={aim}
         marks={charted.map(({ arrived, sides }) => ({
           arrived: { x: arrived![0], y: arrived![1] },
@@ -52,20 +49,24 @@ export function Charting({ athlete, throws }: Props) {
       />
       <Text role="status">
         {aiming
-          ? 'Tap the spot to aim at.'
-          : `Aim: ${spotName(aim, athlete.throws)} (${spotNumber(aim, view)}). Tap where each throw went; inside the box counts as on target.`}
+          ? texts.tapTheSpot
+          : texts.aimTapWhereEach(spotName(aim, athlete.throws), spotNumber(aim, view))}
       </Text>
       {pendingReading ? (
         <Notice alert>
           <Text>
-            {`${velocityIn(pendingReading.velocity!, unit).toFixed(1)} ${unit} is more than ${athlete.givenName} can be expected to throw. It is held.`}
+            {texts.isMoreThanCan(
+              velocityIn(pendingReading.velocity!, unit).toFixed(1),
+              unit,
+              athlete.givenName,
+            )}
           </Text>
           <View style={styles.row}>
             <Button mode="contained" onPress={() => keep(pendingReading)}>
-              It is right, keep it
+              {texts.itIsRightSave}
             </Button>
             <Button mode="outlined" onPress={() => keep({ ...pendingReading, velocity: null })}>
-              Keep the throw without it
+              {texts.saveTheThrowWithout}
             </Button>
           </View>
         </Notice>
@@ -77,7 +78,7 @@ export function Charting({ athlete, throws }: Props) {
           onPress={() => charting.setAiming(!aiming)}
           style={styles.grow}
         >
-          {aiming ? 'Keep the aim' : 'Aim elsewhere'}
+          {aiming ? texts.keepTheAim : texts.aimElsewhere}
         </Button>
         <Button
           mode="outlined"
@@ -86,29 +87,26 @@ export function Charting({ athlete, throws }: Props) {
           onPress={() => charting.undo?.()}
           style={styles.grow}
         >
-          Undo
+          {texts.undo}
         </Button>
       </View>
       {throws.length ? <Text variant="bodySmall">{lastWords(throws, unit)}</Text> : null}
       <TextField
-        label={`Velocity of the next throw, ${unit} (optional)`}
-        name="Velocity of the next throw"
+        label={texts.velocityOfTheNext(unit)}
+        name={texts.velocityOfTheNextThrow}
         value={charting.velocity}
         onChange={charting.setVelocity}
         inputMode="decimal"
       />
       <TextField
-        label="Or type it: spot, velocity, where it went"
-        name="Type a throw"
-        placeholder="2 71.5 ha"
+        label={texts.orTypeItSpot}
+        name={texts.typeAThrow}
+        placeholder={texts.ha}
         value={charting.line}
         onChange={charting.setLine}
         onSubmit={charting.entered}
       />
-      <Text variant="bodySmall">
-        Spots as number keys, 1 low left to 9 high right; x hit, h high, l low, a arm side, g glove side.
-        Enter keeps it.
-      </Text>
+      <Text variant="bodySmall">{texts.spotsAsNumberKeys}</Text>
       <PitchFields discipline={athlete.discipline} settings={charting.settings} onChange={charting.set} />
     </View>
   );

@@ -5,6 +5,7 @@ import { PlotChart } from '../../../charts/PlotChart';
 import { useColours } from '../../../theme/theme';
 import { Card } from '../../../ui/Card/Card';
 import { Heading } from '../../../ui/Screen/Screen';
+import { texts } from './texts';
 
 const inches = (cm: number): number => Math.round(cm / 2.54);
 /** From so much movement toward the arm side on it is spoken of, cm; an inch. */
@@ -23,11 +24,11 @@ export function FlightCard({ throws, hand, view }: Props) {
   if (flights.length === 0) return null;
   const words = flights.map(({ pitch, n, spinRpm, armCm, upCm }) => {
     const entered = [
-      spinRpm === null ? '' : `${Math.round(spinRpm)} rpm`,
-      armCm === null ? '' : `${Math.abs(inches(armCm))} in to the ${armCm >= 0 ? 'arm' : 'glove'} side`,
-      upCm === null ? '' : `${Math.abs(inches(upCm))} in ${upCm >= 0 ? 'up' : 'down'}`,
+      spinRpm === null ? '' : texts.rpm(Math.round(spinRpm)),
+      armCm === null ? '' : texts.inToTheArm(Math.abs(inches(armCm)), armCm),
+      upCm === null ? '' : texts.inUp(Math.abs(inches(upCm)), upCm),
     ];
-    return `${pitch}, ${n} ${n === 1 ? 'throw' : 'throws'}: ${entered.filter(Boolean).join(', ') || 'spin axis only'}`;
+    return `${pitch}, ${n} ${n === 1 ? 'throw' : 'throws'}: ${entered.filter(Boolean).join(', ') || texts.spinAxisOnly}`;
   });
   const moved = throws.flatMap(({ flight }) =>
     flight?.armCm === undefined || flight.upCm === undefined
@@ -38,7 +39,7 @@ export function FlightCard({ throws, hand, view }: Props) {
   const side = armOnRight(hand, view) ? 'right' : 'left';
   return (
     <Card>
-      <Heading level={3}>How the ball moves</Heading>
+      <Heading level={3}>{texts.howTheBallMoves}</Heading>
       {moved.length ? (
         <PlotChart
           label={`Movement against a ball without spin. ${words.join('. ')}.`}
@@ -65,20 +66,16 @@ export function FlightCard({ throws, hand, view }: Props) {
             },
           ]}
           xTicks={[-20, -10, 0, 10, 20]}
-          xName={(x) => `${x} in`}
+          xName={(x) => texts.inWord(x)}
           height={220}
         />
       ) : null}
       {words.map((sentence) => (
         <Text key={sentence}>{`${sentence}.`}</Text>
       ))}
-      {moved.length ? (
-        <Text variant="bodySmall">{`As the ${view} sees it; the arm side is on the ${side}.`}</Text>
-      ) : null}
+      {moved.length ? <Text variant="bodySmall">{texts.asTheSees(view, side)}</Text> : null}
       {run >= worthSaying ? (
-        <Text>
-          {`The ${flights[0]!.pitch} runs ${inches(run)} in to the arm side. If that is more than you want, grade “${nodeName('sym.run')}” in the next look: it points to the hand getting beside the ball.`}
-        </Text>
+        <Text>{texts.theRuns(flights[0]!.pitch, inches(run), nodeName('sym.run'))}</Text>
       ) : null}
     </Card>
   );

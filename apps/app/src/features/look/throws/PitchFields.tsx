@@ -6,6 +6,7 @@ import { Choices } from '../../../ui/form/Choices';
 import { FigureField } from '../../../ui/form/FigureField';
 import { SpinFields } from './SpinFields';
 import type { PitchSettings } from './useCharting';
+import { texts } from './texts';
 
 const efforts = [60, 70, 80, 90, 100] as const;
 const pitches = {
@@ -26,40 +27,44 @@ export function PitchFields({ discipline, settings, onChange }: Props) {
   return (
     <>
       <Choices<number | null>
-        label="Effort asked, %"
+        label={texts.effortAsked}
         shown
         value={effort}
         onChange={(to) => onChange({ effort: to })}
         options={[
           ...efforts.map((each) => ({ value: each, text: String(each) })),
-          { value: null, text: 'Not said' },
+          { value: null, text: texts.notRecorded },
         ]}
       />
       <Choices<string>
-        label="Pitch"
+        label={texts.pitch}
         shown
         value={pitch}
         onChange={(to) => onChange({ pitch: to })}
         options={pitches[discipline].map((each) => ({ value: each, text: each }))}
       />
       <Button mode="text" onPress={() => setMore(!more)} style={styles.start}>
-        {more ? 'Less' : 'Ball, distance, game, spin'}
+        {more ? texts.less : texts.ballDistanceGameSpin}
       </Button>
       {more ? (
         <>
           <View style={styles.row}>
-            <FigureField label="Ball, g" value={ball} onChange={(to) => onChange({ ball: to })} />
-            <FigureField label="Distance, m" value={distance} onChange={(to) => onChange({ distance: to })} />
+            <FigureField label={texts.ballG} value={ball} onChange={(to) => onChange({ ball: to })} />
+            <FigureField
+              label={texts.distanceM}
+              value={distance}
+              onChange={(to) => onChange({ distance: to })}
+            />
           </View>
           <SpinFields typed={spin} onChange={(to) => onChange({ spin: to })} />
           <Choices<PitchSettings['type']>
-            label="Where"
+            label={texts.where}
             shown
             value={type}
             onChange={(to) => onChange({ type: to })}
             options={[
-              { value: 'practice', text: 'Practice' },
-              { value: 'game', text: 'Game' },
+              { value: 'practice', text: texts.practice },
+              { value: 'game', text: texts.game },
             ]}
           />
         </>

@@ -4,12 +4,13 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { FigureField } from '../../../ui/form/FigureField';
 import { figureIn } from '../../../ui/form/typedFigure';
+import { texts } from './texts';
 
 const fields = [
-  { key: 'spin_rpm', label: 'Spin, rpm', range: flightRanges.spinRpm },
-  { key: 'spin_axis', label: 'Spin axis, °', range: flightRanges.spinAxis },
-  { key: 'break_arm_in', label: 'Arm side, in', range: [-39, 39] },
-  { key: 'break_up_in', label: 'Up, in', range: [-39, 39] },
+  { key: 'spin_rpm', label: texts.spinRpm, range: flightRanges.spinRpm },
+  { key: 'spin_axis', label: texts.spinAxis, range: flightRanges.spinAxis },
+  { key: 'break_arm_in', label: texts.armSideIn, range: [-39, 39] },
+  { key: 'break_up_in', label: texts.upIn, range: [-39, 39] },
 ] as const;
 type Key = (typeof fields)[number]['key'];
 
@@ -35,7 +36,7 @@ function readSpin(text: SpinTyped['text']): SpinTyped {
     if (text[key].trim() === '') continue;
     const value = figureIn(text[key]);
     if (value >= range[0] && value <= range[1]) entered[key] = value;
-    else wrong ||= `${label.split(',')[0]}: must be a number from ${range[0]} to ${range[1]}.`;
+    else wrong ||= texts.mustBeANumber(label.split(',')[0], range[0], range[1]);
   }
   return { text, flight: flightOf(entered), wrong };
 }
@@ -44,7 +45,7 @@ function readSpin(text: SpinTyped['text']): SpinTyped {
 export function SpinFields({ typed, onChange }: { typed: SpinTyped; onChange: (typed: SpinTyped) => void }) {
   return (
     <>
-      <Text variant="labelMedium">Spin and break of the next throw; minus is glove side or down</Text>
+      <Text variant="labelMedium">{texts.spinAndBreak}</Text>
       <View style={styles.row}>
         {fields.map(({ key, label }) => (
           <View key={key} style={styles.one}>

@@ -23,6 +23,7 @@ import { effortSentence } from '../../../ui/words/velocityWords';
 import { FlightCard } from './FlightCard';
 import { ZonePicture } from './ZonePicture';
 import { ZoneViewPick } from './ZoneViewPick';
+import { texts } from './texts';
 
 interface Props {
   hand: Hand;
@@ -65,12 +66,12 @@ export function ThrowFigures({ hand, throws, unit }: Props) {
   return (
     <>
       <Card>
-        <Heading level={3}>Where the misses go</Heading>
+        <Heading level={3}>{texts.whereTheMissesGo}</Heading>
         {charted.length ? (
           <ZonePicture
             view={view}
             hand={hand}
-            label={`From the aimed spot: ${missSentence(misses)}`}
+            label={texts.fromTheAimedSpot(missSentence(misses))}
             aim={{ x: 0, y: 0 }}
             marks={charted.slice(-60).map(({ aim, arrived, sides }) => ({
               arrived: { x: arrived![0] - aim![0], y: arrived![1] - aim![1] },
@@ -82,7 +83,7 @@ export function ThrowFigures({ hand, throws, unit }: Props) {
         <Text>{missSentence(misses)}</Text>
         {charted.length ? (
           <>
-            <Text variant="bodySmall">Every aim is laid over the middle spot.</Text>
+            <Text variant="bodySmall">{texts.everyAimIsLaid}</Text>
             <ZoneViewPick />
           </>
         ) : null}
@@ -90,7 +91,7 @@ export function ThrowFigures({ hand, throws, unit }: Props) {
       <FlightCard throws={throws} hand={hand} view={view} />
       {newest ? (
         <Card>
-          <Heading level={3}>{`Session of ${dayWords(newest.date, today)}`}</Heading>
+          <Heading level={3}>{texts.sessionOf(dayWords(newest.date, today))}</Heading>
           <PlotChart
             label={sessionSentences(newest, unit).join(' ')}
             dots={newest.velocities.map((velocity, n) => ({
@@ -105,12 +106,16 @@ export function ThrowFigures({ hand, throws, unit }: Props) {
           ))}
           {change ? <Text>{change}</Text> : null}
           <Text variant="bodySmall">
-            {`Like throws: ${newest.pitch}, ${newest.effort === null ? 'effort not said' : `${newest.effort} %`}, ball of ${newest.ball} g. Thick lines are the first and the last third.`}
+            {texts.likeThrowsBall(
+              newest.pitch,
+              newest.effort === null ? texts.effortNotRecorded : `${newest.effort} %`,
+              newest.ball,
+            )}
           </Text>
         </Card>
       ) : null}
       <Card>
-        <Heading level={3}>Effort against velocity</Heading>
+        <Heading level={3}>{texts.effortAgainstVelocity}</Heading>
         {effort ? (
           <PlotChart
             label={effortSentence(effort, unit)}
@@ -123,7 +128,7 @@ export function ThrowFigures({ hand, throws, unit }: Props) {
         <Text>{effortSentence(effort, unit)}</Text>
       </Card>
       <Card>
-        <Heading level={3}>Session by session</Heading>
+        <Heading level={3}>{texts.sessionBySession}</Heading>
         {measured.length > 1 ? (
           <VelocityChart days={measured} unit={unit} label={trendSentence(trend, unit)} />
         ) : null}

@@ -13,6 +13,7 @@ import { BackToLook } from '../BackToLook';
 import { Charting } from './Charting';
 import { ThrowFigures } from './ThrowFigures';
 import { ThrowsImport } from './ThrowsImport';
+import { texts } from './texts';
 
 const parts = ['chart', 'says', 'import'] as const;
 type Part = (typeof parts)[number];
@@ -35,21 +36,21 @@ export function Throws() {
     return error ? (
       <ErrorNotice error={error} again={() => void refetch()} />
     ) : (
-      <Waiting what="Reading the throws" />
+      <Waiting what={texts.readingTheThrows} />
     );
   const part: Part = parts.find((each) => each === asked) ?? first ?? 'chart';
   const unit = person.velocityUnit;
   return (
     <Pane>
-      <BackToLook athleteId={id} title="Throws" />
+      <BackToLook athleteId={id} title={texts.throws} />
       <Choices<Part>
-        label="Throws"
+        label={texts.throws}
         value={part}
         onChange={(next) => router.setParams({ part: next })}
         options={[
-          { value: 'chart', text: 'Chart' },
-          { value: 'says', text: 'What they say' },
-          { value: 'import', text: 'Import' },
+          { value: 'chart', text: texts.chart },
+          { value: 'says', text: texts.whatTheySay },
+          { value: 'import', text: texts.importWord },
         ]}
       />
       {part === 'chart' ? <Charting athlete={page.athlete} throws={throws} /> : null}
@@ -58,7 +59,7 @@ export function Throws() {
           <ThrowFigures hand={page.athlete.throws} throws={throws} unit={unit} />
           {offers?.some(({ from }) => from === 'throws') ? (
             <Button mode="outlined" onPress={() => router.navigate(`/athletes/${id}/look`)}>
-              Go to Look and take it in
+              {texts.goToLook}
             </Button>
           ) : null}
         </>

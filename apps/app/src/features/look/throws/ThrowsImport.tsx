@@ -16,6 +16,7 @@ import { clockAt } from '../../../ui/words/days';
 import { FilePick } from '../../../ui/ImportPreview/FilePick';
 import { ImportPreview } from '../../../ui/ImportPreview/ImportPreview';
 import { Notice } from '../../../ui/Notice/Notice';
+import { texts } from './texts';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -55,19 +56,19 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
     const rows: Read['rows'] = [];
     for (const { row, thrown } of table.rows) {
       if (thrown.date > today) {
-        problems.push({ row, field: 'date', message: 'lies in the future' });
+        problems.push({ row, field: 'date', message: texts.liesInTheFuture });
         continue;
       }
       const same = `${thrown.date} ${thrown.time} ${thrown.velocity} ${thrown.effort} ${thrown.pitch}`;
       const twin = thrown.time ? seen.get(same) : undefined;
       const flaggedRow =
         twin !== undefined
-          ? `says the same as row ${twin}`
+          ? texts.saysTheSameAs(twin)
           : thrown.time &&
               known.has(`${thrown.date} ${thrown.time.slice(0, 5)} ${thrown.velocity?.toFixed(3)}`)
-            ? 'looks like a throw that is here already'
+            ? texts.looksLikeAThrow
             : thrown.velocity !== null && thrown.velocity > limit
-              ? `${velocityIn(thrown.velocity, unit).toFixed(0)} ${unit} is more than can be expected`
+              ? texts.isMoreThanCanBe(velocityIn(thrown.velocity, unit).toFixed(0), unit)
               : undefined;
       seen.set(same, row);
       const { ball, aim: _aim, ...rest } = thrown;
@@ -91,7 +92,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
       setRead(looked(await file.text()));
     } catch (broken) {
       setRead(null);
-      setWrong(`${file.name}: ${(broken as Error).message} Nothing was taken.`);
+      setWrong(texts.nothingWasImported(file.name, (broken as Error).message));
     }
   };
   const take = async (rows: readonly number[]) => {
@@ -99,18 +100,14 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
     const body = { throws: read!.rows.filter(({ row }) => wanted.has(row)).map(({ thrown }) => thrown) };
     const answer = await send({ athleteId: athlete.id, body });
     if ('error' in answer) return;
-    setDone(`${answer.data.added} throws taken.`);
+    setDone(texts.throwsImported(answer.data.added));
     setRead(null);
   };
   return (
     <>
-      <Text>
-        A CSV with the columns date, and any of time, velocity_mph or velocity_kmh, effort, pitch, ball_g,
-        kind, result, side, spin_rpm, spin_axis, break_arm_in and break_up_in. Nothing is taken before you
-        have seen it.
-      </Text>
+      <Text>{texts.aCsvWith}</Text>
       <FilePick
-        label="Open a table of throws"
+        label={texts.chooseCsvOfThrows}
         accept=".csv,text/csv,text/plain"
         maxBytes={maxBytes}
         onFile={(file) => void open(file)}
@@ -120,7 +117,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
       {read ? (
         <ImportPreview
           what={['throw', 'throws']}
-          header={['Day', 'Time', `Velocity, ${unit}`, 'Effort', 'Pitch', 'Result']}
+          header={[texts.day, texts.time, texts.velocity(unit), texts.effort, texts.pitch, texts.result]}
           rows={read.rows.map(({ row, thrown, flaggedRow }) => ({
             row,
             flaggedRow,

@@ -5,6 +5,7 @@ import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
 import { seenX } from './typed';
+import { texts } from './texts';
 
 interface Props {
   label: string;
@@ -117,7 +118,7 @@ export function ZonePicture({ label, view, hand, aim, marks, onTap, size: maxSiz
       <View style={{ width: size, flexDirection: 'row', justifyContent: 'space-between' }}>
         {[!right, right].map((arm) => (
           <Text key={String(arm)} variant="labelMedium">
-            {arm ? 'arm side' : 'glove side'}
+            {arm ? texts.armSide : texts.gloveSide}
           </Text>
         ))}
       </View>

@@ -17,22 +17,26 @@ import {
   type VelocityUnit,
 } from '@wrightonic/core';
 import { said } from '../../../ui/words/velocityWords';
+import { texts } from './texts';
 
-const luckWords = ['', 'twenty days', 'a hundred days', 'a thousand days'];
+const luckWords = ['', texts.twentyDays, texts.aHundredDays, texts.aThousandDays];
 
 /** What a session's like throws say, each in a sentence. */
 export function sessionSentences({ velocities, simulated }: LikeThrows, unit: VelocityUnit): string[] {
   const figures = velocityFigures(velocities);
-  if (!figures) return [`Needs 5 throws with the same effort, pitch and ball; ${velocities.length} so far.`];
+  if (!figures) return [texts.needsThrowsWith(velocities.length)];
   if (!areAlike(figures))
     return [
-      `No verdict: these ${figures.n} throws run from ${said(Math.min(...velocities), unit)} to ${said(figures.top, unit)} and are not alike. Record the effort of each throw, and its pitch.`,
+      texts.noVerdictTheseThrows(figures.n, said(Math.min(...velocities), unit), said(figures.top, unit)),
     ];
   const sentences = [
-    ...(simulated
-      ? [`Simulated: ${simulated} of these ${figures.n} velocities come from the simulated line.`]
-      : []),
-    `Usual ${said(figures.usual, unit)}, top ${said(figures.top, unit)}, scatter ± ${said(figures.robustSd, unit)} over ${figures.n} like throws.`,
+    ...(simulated ? [texts.simulatedOfTheseVelocities(simulated, figures.n)] : []),
+    texts.usualTopScatterOver(
+      said(figures.usual, unit),
+      said(figures.top, unit),
+      said(figures.robustSd, unit),
+      figures.n,
+    ),
   ];
   const flashed = highOutliers(velocities);
   if (!flashed)
@@ -50,20 +54,18 @@ export function sessionSentences({ velocities, simulated }: LikeThrows, unit: Ve
   else
     sentences.push(
       faded.severity === 0
-        ? `It holds: the last third kept ${(100 * faded.ratio).toFixed(0)} % of the first.`
-        : `It fades: the last third kept ${(100 * faded.ratio).toFixed(0)} % of the first.`,
+        ? texts.itHoldsTheLast((100 * faded.ratio).toFixed(0))
+        : texts.itFadesTheLast((100 * faded.ratio).toFixed(0)),
     );
   return sentences;
 }
 
 export function trendSentence(trend: Trend | null, unit: VelocityUnit): string {
-  if (!trend) return 'Four sessions with five like throws each make a trend.';
-  const range = `${said(trend.low, unit)} to ${said(trend.high, unit)}`;
-  const slope = `${trend.perMonth >= 0 ? '+' : ''}${said(trend.perMonth, unit)} a month (${range}, 90 %)`;
-  if (trend.real) return `${slope}, over ${trend.sessions} sessions in ${trend.days} days: more than noise.`;
-  return trend.days < 21
-    ? `${slope}: ${trend.days} days are too short to call it.`
-    : `${slope}: not more than noise yet.`;
+  if (!trend) return texts.fourSessionsWithFive;
+  const range = texts.to(said(trend.low, unit), said(trend.high, unit));
+  const slope = texts.aMonth(trend.perMonth >= 0 ? '+' : '', said(trend.perMonth, unit), range);
+  if (trend.real) return texts.overSessionsInDays(slope, trend.sessions, trend.days);
+  return trend.days < 21 ? texts.daysAreTooShort(slope, trend.days) : texts.notMoreThanNoise(slope);
 }
 
 /** Whether the newest of several sessions of like throws differs from the one before by more than noise. */
@@ -73,21 +75,21 @@ export function changeSentence(like: readonly SessionVelocity[], unit: VelocityU
   const found = before && after && changeBetween(before, after, alike);
   if (!found) return null;
   const { change, needed, real } = found;
-  return `${change >= 0 ? '+' : ''}${said(change, unit)} since the session before${real ? ': a real change' : ''}. Anything over ${said(needed, unit)} is a real change.`;
+  return texts.sinceTheSessionBefore(change >= 0 ? '+' : '', said(change, unit), real, said(needed, unit));
 }
 
 const sideWords: Record<MissSide, string> = {
   high: 'high',
   low: 'low',
-  arm: 'to the arm side',
-  glove: 'to the glove side',
+  arm: texts.toTheArmSide,
+  glove: texts.toTheGloveSide,
 };
 const severityWords = ['', 'slightly', 'clearly', 'severely'];
 
 export function missSentence(figures: MissFigures): string {
   const { n, misses, unknown, symptoms } = figures;
-  if (n === 0) return 'Aim at a spot and tap where each throw went; twenty show where the misses go.';
-  const hits = `${n - misses} of ${n} on target.${unknown ? ` ${unknown} of the ${misses} misses have no side recorded.` : ''}`;
+  if (n === 0) return texts.aimAtASpot;
+  const hits = texts.ofOnTarget(n - misses, n, unknown ? texts.ofTheMissesHave(unknown, misses) : '');
   const found = (
     [
       ['high', symptoms['sym.miss-high']],
@@ -96,13 +98,16 @@ export function missSentence(figures: MissFigures): string {
       ['glove', symptoms['sym.miss-glove-side']],
     ] as const
   ).filter(([, severity]) => severity > 0);
-  if (found.length === 0) return `${hits} The misses go to no side more than luck allows.`;
-  return `${hits} The misses go ${found
-    .map(
-      ([side, severity]) =>
-        `${severityWords[severity]} ${sideWords[side]} (${(100 * figures.shares[side]!).toFixed(0)} %)`,
-    )
-    .join(' and ')}.`;
+  if (found.length === 0) return texts.theMissesGo(hits);
+  return texts.theMissesGo2(
+    hits,
+    found
+      .map(
+        ([side, severity]) =>
+          `${severityWords[severity]} ${sideWords[side]} (${(100 * figures.shares[side]!).toFixed(0)} %)`,
+      )
+      .join(' and '),
+  );
 }
 
 export const figuresOf = (throws: readonly (TimedThrow & { sides: readonly Missed[] | null })[]) => ({

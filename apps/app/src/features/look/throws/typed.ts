@@ -6,6 +6,7 @@ import {
   type VelocityUnit,
   type ZoneView,
 } from '@wrightonic/core';
+import { texts } from './texts';
 
 export interface TypedThrow {
   aim: Spot | null;
@@ -32,7 +33,7 @@ export const spotNumber = ({ x, y }: Spot, view: ZoneView): number =>
 /** The nine spots by what they are, from the throwing hand. */
 export function spotName(spot: Spot, hand: 'R' | 'L'): string {
   const rows = ['low', 'middle', 'high'];
-  const across = ['glove side', 'center', 'arm side'];
+  const across = [texts.gloveSide, 'center', texts.armSide];
   const row = rows[Math.round(spot.y / (2 * spotHalf) + 1)]!;
   const column = across[Math.round((hand === 'R' ? spot.x : -spot.x) / (2 * spotHalf) + 1)]!;
   return row === 'middle' && column === 'center' ? 'middle' : `${row}, ${column}`;
@@ -57,18 +58,18 @@ export function readTyped(
     else if (/^\d{2,3}([.,]\d)?$/.test(word)) {
       const value = Number(word.replace(',', '.'));
       const [low, high] = unit === 'mph' ? [10, 120] : [16, 195];
-      if (value < low || value > high) return `A velocity is ${low} to ${high} ${unit}.`;
+      if (value < low || value > high) return texts.aVelocityIsTo(low, high, unit);
       velocity = velocityFrom(value, unit);
     } else if (word === 'x') sides = [];
     else if (/^[hlag]{1,2}$/.test(word)) {
       sides = [...word].map((letter) => letters[letter]!);
       const both = (a: MissSide, b: MissSide) => sides!.includes(a) && sides!.includes(b);
       if (both('high', 'low') || both('arm', 'glove') || (sides.length === 2 && sides[0] === sides[1]))
-        return 'A miss goes to one side, or to two that do not face each other.';
-    } else return `“${word}” is neither a spot (1 to 9), nor a velocity, nor x, h, l, a or g.`;
+        return texts.aMissGoes;
+    } else return texts.isNeitherASpot(word);
   }
-  if (sides !== null && aim === null) return 'Say the aimed spot first, 1 to 9.';
-  if (sides === null && velocity === null) return 'Type a velocity, or where it went.';
+  if (sides !== null && aim === null) return texts.sayTheAimedSpot;
+  if (sides === null && velocity === null) return texts.typeAVelocityOr;
   const armWay = hand === 'R' ? 1 : -1;
   const off = 2 * spotHalf;
   const arrived =

@@ -6,6 +6,7 @@ import { useAppDispatch } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
 import { emptySpin, type SpinTyped } from './SpinFields';
 import { readTyped, spotOf, type TypedThrow } from './typed';
+import { texts } from './texts';
 
 /** What holds for every throw that is charted until somebody changes it. */
 export interface PitchSettings {
@@ -26,9 +27,9 @@ function settled({ ball, distance, spin }: PitchSettings) {
   const ballG = figureOf(ball);
   const distanceM = distance.trim() === '' ? null : figureOf(distance);
   const wrong = !(ballG >= 50 && ballG <= 2000)
-    ? 'The ball must weigh 50 to 2,000 g.'
+    ? texts.theBallMustWeigh
     : distanceM !== null && !(distanceM >= 1 && distanceM <= 150)
-      ? 'The distance must be 1 to 150 m.'
+      ? texts.theDistanceMustBe
       : spin.wrong;
   return { ballG, distanceM, wrong };
 }
@@ -125,7 +126,7 @@ export function useCharting(athlete: LookPage['athlete'], throws: readonly Throw
         ? readTyped(velocity, athlete.throws, unit, aim, view)
         : { velocity: null };
       if (typeof typed === 'string') return setWrong(typed);
-      if (velocity.trim() && typed.velocity === null) return setWrong(`Type a velocity in ${unit}.`);
+      if (velocity.trim() && typed.velocity === null) return setWrong(texts.typeAVelocityIn(unit));
       take({ aim, arrived: spot, velocity: typed.velocity, sides: missOf(aim, spot, athlete.throws) });
     },
     entered: () => {

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { IconButton, Text } from 'react-native-paper';
 import { useToday } from '../../../store/useAthlete';
 import { dayWords } from '../../../ui/words/days';
+import { texts } from './texts';
 
 interface Props {
   entries: readonly TimelineEntry[];
@@ -27,23 +28,23 @@ export function DayEntries({ entries, day, onDay }: Props) {
     />
   );
   return (
-    <View role="group" aria-label="The chosen day" style={styles.root}>
+    <View role="group" aria-label={texts.theChosenDay} style={styles.root}>
       <View style={styles.row}>
-        {step('chevron-left', 'The day before on which something was', before)}
+        {step('chevron-left', texts.previousDayWith, before)}
         <Text variant="titleMedium" style={styles.grow} role="status">
           {dayWords(day, today)}
         </Text>
-        {step('chevron-right', 'The next day on which something was', after)}
+        {step('chevron-right', texts.nextDayWith, after)}
       </View>
       {here.length ? (
         here.map(({ lane, text, from }, n) => (
           <Text key={`${lane} ${n}`}>
             <Text variant="labelMedium">{laneNames[lane]}</Text>
-            {`  ${text}${from < day ? `, since ${dayWords(from, today)}` : ''}`}
+            {`  ${text}${from < day ? texts.since(dayWords(from, today)) : ''}`}
           </Text>
         ))
       ) : (
-        <Text>Nothing was written down on this day.</Text>
+        <Text>{texts.nothingWasRecorded}</Text>
       )}
     </View>
   );

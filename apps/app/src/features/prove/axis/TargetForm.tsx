@@ -9,6 +9,7 @@ import { FormDate } from '../../../ui/form/bound';
 import { useSchemaForm } from '../../../ui/form/schemaForm';
 import { TextField } from '../../../ui/form/TextField';
 import { ErrorNotice } from '../../../ui/Notice/Notice';
+import { texts } from './texts';
 
 interface Props {
   athleteId: string;
@@ -38,7 +39,7 @@ export function TargetForm({ athleteId, target, unit, onDone }: Props) {
     <View style={styles.root}>
       <View style={styles.row}>
         <TextField
-          label={`Target for usual velocity, ${unit}`}
+          label={texts.targetForUsualVelocity(unit)}
           inputMode="decimal"
           style={styles.field}
           value={typed}
@@ -52,21 +53,21 @@ export function TargetForm({ athleteId, target, unit, onDone }: Props) {
       </View>
       {typed !== '' && !fits ? (
         <Text role="alert">
-          {`Target velocity: ${velocityIn(5, unit).toFixed(0)} to ${velocityIn(60, unit).toFixed(0)} ${unit}.`}
+          {texts.targetVelocityTo(velocityIn(5, unit).toFixed(0), velocityIn(60, unit).toFixed(0), unit)}
         </Text>
       ) : null}
       {error ? <ErrorNotice error={error} /> : null}
       <View style={styles.row}>
         <Button mode="contained" disabled={!fits} loading={isLoading} onPress={() => void keep(metres)}>
-          Set target
+          {texts.setTarget}
         </Button>
         {target ? (
           <Button mode="text" onPress={() => void keep(null)}>
-            Remove target
+            {texts.removeTarget}
           </Button>
         ) : null}
         <Button mode="text" onPress={onDone}>
-          Cancel
+          {texts.cancel}
         </Button>
       </View>
     </View>

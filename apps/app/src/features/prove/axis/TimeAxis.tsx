@@ -23,6 +23,7 @@ import { DayEntries } from './DayEntries';
 import { axisPicture } from './layers';
 import { TargetForm } from './TargetForm';
 import { TimePlot, type AxisSetter } from './TimePlot';
+import { texts } from './texts';
 
 interface Props {
   athleteId: string;
@@ -37,9 +38,9 @@ const stretching: readonly Lane[] = ['velocity', 'stages', 'looks', 'screens', '
 /** Where there is no room the lanes fold, but for these. */
 const openOnPhone: readonly Lane[] = ['stages', 'looks'];
 const spans = [
-  { text: 'Everything', days: null },
-  { text: 'A year', days: 365 },
-  { text: '3 months', days: 91 },
+  { text: texts.everything, days: null },
+  { text: texts.aYear, days: 365 },
+  { text: texts.months, days: 91 },
 ] as const;
 
 /** Velocity with everything else on one axis of time. */
@@ -63,7 +64,7 @@ export function TimeAxis({ athleteId, entries, sessions, target, unit }: Props) 
         trend: trendBand(sessions, trend),
         target,
         unit,
-        names: { ...laneNames, stages: 'Plan stages: lower half, arm' },
+        names: { ...laneNames, stages: texts.planStagesLowerHalf },
         today,
       }),
     [entries, openLanes, sessions, trend, target, unit, today],
@@ -79,7 +80,7 @@ export function TimeAxis({ athleteId, entries, sessions, target, unit }: Props) 
   const last = ahead > today ? ahead : today;
   return (
     <Card>
-      <Heading>Over time</Heading>
+      <Heading>{texts.overTime}</Heading>
       <View style={styles.row}>
         {spans.map(({ text, days: count }) => (
           <Button
@@ -92,7 +93,7 @@ export function TimeAxis({ athleteId, entries, sessions, target, unit }: Props) 
           </Button>
         ))}
         <Button compact mode="text" icon="flag-outline" onPress={() => setAiming(!aiming)}>
-          {target ? 'Change target' : 'Set a target'}
+          {target ? texts.changeTarget : texts.setATarget}
         </Button>
         {wide ? null : (
           <Button
@@ -101,7 +102,7 @@ export function TimeAxis({ athleteId, entries, sessions, target, unit }: Props) 
             icon={choosing ? 'chevron-up' : 'chevron-down'}
             onPress={() => setChoosing(!choosing)}
           >
-            {`Lanes: ${open.length} of ${there.length}`}
+            {texts.lanesOf(open.length, there.length)}
           </Button>
         )}
       </View>
@@ -116,7 +117,7 @@ export function TimeAxis({ athleteId, entries, sessions, target, unit }: Props) 
       ) : null}
       {wide || choosing ? (
         <CheckboxGroup
-          label="Lanes that are open"
+          label={texts.lanesThatAreOpen}
           options={there.map((value) => ({ value, text: laneNames[value] }))}
           value={open}
           onChange={setPicked}
@@ -126,18 +127,16 @@ export function TimeAxis({ athleteId, entries, sessions, target, unit }: Props) 
         picture={picture}
         first={first}
         last={last}
-        label={`Axis of time from ${dayWords(first, today)}: arrow keys move it, plus and minus zoom, Home shows everything. The days can be read below, one by one.`}
+        label={texts.axisOfTimeFrom(dayWords(first, today))}
         day={day}
         onDay={setDay}
         setter={setter}
       />
       <Text variant="bodySmall">
-        {trend
-          ? `Line with dots: usual of each session. Thin line: top. Dashed, with its band: the trend${trend.real ? '; beyond today it is a projection' : ', which is not real yet'}.`
-          : 'Line with dots: usual of each session. Thin line: top.'}
+        {trend ? texts.lineWithDotsUsual(trend.real) : texts.lineWithDotsUsualOfEach}
       </Text>
       <DayEntries entries={entries} day={day ?? days.at(-1)!} onDay={setDay} />
-      {day === null ? <Text variant="bodySmall">Tap the axis to see the day.</Text> : null}
+      {day === null ? <Text variant="bodySmall">{texts.tapTheAxis}</Text> : null}
     </Card>
   );
 }

@@ -9,6 +9,7 @@ import {
 import { dayNumber } from '@wrightonic/core/day';
 import { scaleLinear } from 'd3-scale';
 import { boxes, dotsOf, lineOf, one, whole, type DayScale, type Point } from './paths';
+import { texts } from './texts';
 
 /** Inks of the theme by name. */
 export type AxisInk = 'ink' | 'line' | 'clay' | 'dusk' | 'grass' | 'amber' | 'amberSunk' | 'sunk';
@@ -124,7 +125,7 @@ function velocityPart({ entries, trend, target, unit }: AxisInput): Pick<AxisPic
       ...(target
         ? [
             {
-              text: `Target ${one(at(target.velocity))}`,
+              text: texts.target(one(at(target.velocity))),
               y: y(at(target.velocity)) - 4,
               ink: 'grass' as const,
             },
@@ -251,7 +252,7 @@ function sizeRow(some: readonly TimelineEntry[], { top }: Place): LanePart {
 function lanePart(lane: Lane, some: readonly TimelineEntry[], place: Place): LanePart {
   switch (lane) {
     case 'looks':
-      return markRow(some, 'obvious or severe', place);
+      return markRow(some, texts.obviousOrSevere, place);
     case 'screens':
       return markRow(some, 'limits', place);
     case 'throws':

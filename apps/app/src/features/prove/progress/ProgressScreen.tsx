@@ -16,11 +16,12 @@ import { dayWords } from '../../../ui/words/days';
 import { ordered, reachOf, type ProgressFilter, type ProgressOrder } from './order';
 import { StripLine } from './StripLine';
 import { Worth } from './Worth';
+import { texts } from './texts';
 
 const spans = [
-  { value: 91, text: '3 months' },
-  { value: 182, text: '6 months' },
-  { value: 365, text: 'A year' },
+  { value: 91, text: texts.months },
+  { value: 182, text: texts.months2 },
+  { value: 365, text: texts.aYear },
 ];
 
 /** Over the whole roster: who moved, who did not, who was not measured, and what it was worth. */
@@ -43,14 +44,14 @@ export function ProgressScreen() {
     setSpan({ ...span, [end]: day });
   };
   return (
-    <Screen title="Progress" back={{ label: 'Back', to: '/roster' }}>
+    <Screen title={texts.progress} back={{ label: texts.back, to: '/roster' }}>
       <Choices
-        label="What is shown"
+        label={texts.whatIsShown}
         value={part}
         onChange={setPart}
         options={[
-          { value: 'athletes', text: 'Athletes' },
-          { value: 'worth', text: 'What it was worth' },
+          { value: 'athletes', text: texts.athletes },
+          { value: 'worth', text: texts.whatItWasWorth },
         ]}
       />
       {part === 'worth' ? (
@@ -58,18 +59,18 @@ export function ProgressScreen() {
       ) : (
         <>
           <Choices<number | null>
-            label="Over"
+            label={texts.over}
             value={days}
             onChange={(count) => (count === null ? undefined : last(count))}
             options={spans}
           />
           <View style={styles.row}>
-            <DateField label="From" value={span.from} onChange={(day) => dated('from', day)} />
-            <DateField label="To" value={span.to} onChange={(day) => dated('to', day)} />
+            <DateField label={texts.from} value={span.from} onChange={(day) => dated('from', day)} />
+            <DateField label={texts.to} value={span.to} onChange={(day) => dated('to', day)} />
           </View>
-          {span.from > span.to ? <Text role="alert">From must not be after To.</Text> : null}
+          {span.from > span.to ? <Text role="alert">{texts.fromMustNotBe}</Text> : null}
           {error ? <ErrorNotice error={error} again={() => void refetch()} /> : null}
-          {!currentData && !error ? <Waiting what="Comparing everybody" /> : null}
+          {!currentData && !error ? <Waiting what={texts.comparingEveryone} /> : null}
           {currentData ? <Strips progress={currentData} /> : null}
         </>
       )}
@@ -94,43 +95,48 @@ function Strips({ progress: { from, to, athletes } }: { progress: Progress }) {
   };
   const save = () =>
     saveFile(new Blob([writeProgress(shown, unit)], { type: 'text/csv' }), `progress-${from}-${to}.csv`);
-  if (athletes.length === 0) return <Empty>There is nobody on the roster yet.</Empty>;
+  if (athletes.length === 0) return <Empty>{texts.thereIsNobody}</Empty>;
   return (
     <>
       <Text variant="bodyLarge">
-        {`${of('faster')} faster, ${of('slower')} slower, ${counts.same} without a real change, ${counts.unmeasured} not measured twice, from ${dayWords(from, today)} to ${dayWords(to, today)}.`}
+        {texts.fasterSlowerWithout(
+          of('faster'),
+          of('slower'),
+          counts.same,
+          counts.unmeasured,
+          dayWords(from, today),
+          dayWords(to, today),
+        )}
       </Text>
       <Choices<ProgressFilter>
-        label="Who"
+        label={texts.who}
         value={filter}
         onChange={setFilter}
         options={[
-          { value: 'all', text: `All ${counts.all}` },
+          { value: 'all', text: texts.all(counts.all) },
           { value: 'moved', text: `Moved ${counts.moved}` },
-          { value: 'same', text: `No real change ${counts.same}` },
-          { value: 'unmeasured', text: `Not measured ${counts.unmeasured}` },
+          { value: 'same', text: texts.noRealChange2(counts.same) },
+          { value: 'unmeasured', text: texts.notMeasured2(counts.unmeasured) },
         ]}
       />
       <View style={styles.row}>
         <View style={styles.grow}>
           <Choices<ProgressOrder>
-            label="Sorted by"
+            label={texts.sortedBy}
             value={order}
             onChange={setOrder}
             options={[
-              { value: 'change', text: 'Change' },
-              { value: 'home', text: 'Home work' },
-              { value: 'name', text: 'Name' },
+              { value: 'change', text: texts.change },
+              { value: 'home', text: texts.homeWork },
+              { value: 'name', text: texts.name },
             ]}
           />
         </View>
         <Button mode="outlined" icon="tray-arrow-down" onPress={save}>
-          CSV
+          {texts.csv}
         </Button>
       </View>
-      <Text variant="bodySmall">
-        {`The dot is the change of usual velocity, the strip reaches ${velocityIn(reach, unit).toFixed(1)} ${unit} to each side. Inside the band it is no real change.`}
-      </Text>
+      <Text variant="bodySmall">{texts.theDot(velocityIn(reach, unit).toFixed(1), unit)}</Text>
       <VirtualLines count={shown.length} height={84} gap={8} lanes={wide ? 2 : 1} keyOf={(n) => shown[n]!.id}>
         {(n) => <StripLine entry={shown[n]!} unit={unit} reach={reach} />}
       </VirtualLines>

@@ -7,6 +7,7 @@ import { Text } from 'react-native-paper';
 import Svg, { Circle, Line, Rect } from 'react-native-svg';
 import { useColours } from '../../../theme/theme';
 import { changeOf } from './order';
+import { texts } from './texts';
 
 interface Props {
   entry: ProgressEntry;
@@ -20,11 +21,11 @@ const middle = strip.width / 2;
 const edge = 8;
 
 const verdictWords: Readonly<Record<ProgressEntry['verdict'], string>> = {
-  faster: 'Faster',
-  slower: 'Slower',
-  'no real change': 'No real change',
-  'one session': 'Measured once',
-  'not measured': 'Not measured',
+  faster: texts.faster,
+  slower: texts.slower,
+  'no real change': texts.noRealChange,
+  'one session': texts.measuredOnce,
+  'not measured': texts.notMeasured,
 };
 
 /** One athlete: the change as a dot over the band of what is no real change, and what was done at home. */
@@ -37,10 +38,16 @@ export const StripLine = memo(function StripLine({ entry, unit, reach }: Props) 
   const words =
     change === null
       ? verdictWords[verdict]
-      : `${verdictWords[verdict]}: ${change < 0 ? '−' : '+'}${said(Math.abs(change))} ${unit} (real above ${said(needed!)})`;
+      : texts.realAbove(
+          verdictWords[verdict],
+          change < 0 ? '−' : '+',
+          said(Math.abs(change)),
+          unit,
+          said(needed!),
+        );
   const atHome = home.assigned
-    ? `Home ${home.done} of ${home.assigned}${home.late ? `, ${home.late} late` : ''}`
-    : 'Nothing assigned at home';
+    ? texts.homeOf(home.done, home.assigned, home.late ? texts.late(home.late) : '')
+    : texts.nothingAssignedAtHome;
   const real = verdict === 'faster' || verdict === 'slower';
   return (
     <Link href={`/athletes/${id}/prove`} push asChild>
@@ -50,7 +57,7 @@ export const StripLine = memo(function StripLine({ entry, unit, reach }: Props) 
       >
         <View style={styles.grow}>
           <Text variant="titleMedium" numberOfLines={1}>{`${givenName} ${familyName}`}</Text>
-          <Text variant="bodySmall">{`${words}${simulated ? '; some of it simulated' : ''}`}</Text>
+          <Text variant="bodySmall">{`${words}${simulated ? texts.someOfItSimulated : ''}`}</Text>
           <Text variant="bodySmall">{atHome}</Text>
         </View>
         <Svg {...strip} aria-hidden>

@@ -5,6 +5,7 @@ import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { Card } from '../../../ui/Card/Card';
 import { ErrorNotice, Waiting } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
+import { texts } from './texts';
 
 /** What clearing a flaw was worth, in words: how many, against how many, and how sure. */
 function worthWords(
@@ -13,9 +14,9 @@ function worthWords(
 ) {
   const said = (value: number | null) =>
     value === null ? '–' : `${value < 0 ? '−' : '+'}${Math.abs(velocityIn(value, unit)).toFixed(1)}`;
-  const counts = `${n} cleared it (${said(medianChange)} ${unit}), ${nOther} did not (${said(medianOther)} ${unit})`;
-  if (low === null) return `${counts}. Too few to say: it takes ${fewestOfWorth} of each.`;
-  return `${counts}. Difference ${said(difference)} ${unit}, with 90 % between ${said(low)} and ${said(high)}.`;
+  const counts = texts.clearedItDidNot(n, said(medianChange), unit, nOther, said(medianOther));
+  if (low === null) return texts.tooFewToSay(counts, fewestOfWorth);
+  return texts.differenceWithBetweenAnd(counts, said(difference), unit, said(low), said(high));
 }
 
 /** What clearing each flaw was worth, over the academy's own athletes. */
@@ -26,22 +27,17 @@ export function Worth({ unit }: { unit: VelocityUnit }) {
     return error ? (
       <ErrorNotice error={error} again={() => void refetch()} />
     ) : (
-      <Waiting what="Reading who cleared what" />
+      <Waiting what={texts.readingWhoClearedWhat} />
     );
   const told = data.filter(({ low }) => low !== null);
   const shown = all ? data : told;
   return (
     <Card>
-      <Heading>What was it worth?</Heading>
-      <Text>
-        Median change of usual velocity of those who cleared a flaw, against those who did not over the same
-        weeks. This is no proof of cause: who clears a flaw may differ in more than that.
-      </Text>
-      {data.length === 0 ? (
-        <Text>Nobody was looked at twice with a flaw that was obvious or severe.</Text>
-      ) : null}
+      <Heading>{texts.whatWasItWorth}</Heading>
+      <Text>{texts.medianChangeOfUsual}</Text>
+      {data.length === 0 ? <Text>{texts.nobodyWasLooked}</Text> : null}
       {data.length && told.length === 0 && !all ? (
-        <Text>{`Too few to say, for each of ${data.length} flaws: it takes ${fewestOfWorth} who cleared it and ${fewestOfWorth} who did not.`}</Text>
+        <Text>{texts.tooFewToSayForEach(data.length, fewestOfWorth)}</Text>
       ) : null}
       {shown.map((each) => (
         <Text key={each.flaw}>
@@ -51,7 +47,7 @@ export function Worth({ unit }: { unit: VelocityUnit }) {
       ))}
       {told.length < data.length ? (
         <Button mode="text" compact onPress={() => setAll(!all)}>
-          {all ? 'Only those with enough athletes' : `Show all ${data.length} flaws`}
+          {all ? texts.onlyThoseWithEnough : texts.showAllFlaws(data.length)}
         </Button>
       ) : null}
     </Card>

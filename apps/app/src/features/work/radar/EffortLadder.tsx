@@ -6,6 +6,7 @@ import { PlotChart } from '../../../charts/PlotChart';
 import { Card } from '../../../ui/Card/Card';
 import { effortSentence } from '../../../ui/words/velocityWords';
 import { onLadder } from './ladder';
+import { texts } from './texts';
 
 interface Props {
   events: readonly LogEvent[];
@@ -30,12 +31,14 @@ export function EffortLadder({ events, efforts, unit, onStop }: Props) {
   return (
     <Card>
       <Text variant="titleMedium" role="status">
-        {effort === null ? 'The ladder is climbed' : `Ladder: throw at ${effort} %`}
+        {effort === null ? texts.ladderDone : texts.ladderThrowAt(effort)}
       </Text>
-      <Text variant="bodySmall">{`${throwsEach} throws each. ${done}`}</Text>
+      <Text variant="bodySmall">{texts.throwsEach(throwsEach, done)}</Text>
       {throws.length ? (
         <PlotChart
-          label={`Velocity against effort: ${medians.map(([x, y]) => `${x} % ${y.toFixed(1)} ${unit}`).join(', ')}`}
+          label={texts.velocityAgainstEffort(
+            medians.map(([x, y]) => `${x} % ${y.toFixed(1)} ${unit}`).join(', '),
+          )}
           height={150}
           dots={throws.map((each) => ({ at: [each.effort!, at(each.velocity!)] as const }))}
           lines={[{ points: medians }]}
@@ -45,7 +48,7 @@ export function EffortLadder({ events, efforts, unit, onStop }: Props) {
       ) : null}
       {curve ? <Text>{effortSentence(curve, unit)}</Text> : null}
       <Button mode="text" onPress={onStop} style={{ alignSelf: 'flex-start' }}>
-        {effort === null ? 'Put the ladder away' : 'Stop the ladder'}
+        {effort === null ? texts.closeTheLadder : texts.stopTheLadder}
       </Button>
     </Card>
   );

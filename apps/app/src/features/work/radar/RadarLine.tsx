@@ -5,6 +5,7 @@ import { Button, IconButton, Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
 import { said } from '../../../ui/words/velocityWords';
 import type { Readings } from './useReadings';
+import { texts } from './texts';
 
 interface Props {
   readings: Readings;
@@ -15,9 +16,9 @@ interface Props {
 }
 
 const stateWords = {
-  opening: 'Opening the radar line',
-  open: 'Radar is ready',
-  lost: 'Radar line lost; trying again',
+  opening: texts.openingTheRadarLine,
+  open: texts.radarIsReady,
+  lost: texts.radarLineLostTrying,
 } as const;
 
 /** The velocity of the newest throw, measured or typed, or what the radar does; nothing without either. */
@@ -30,7 +31,7 @@ export function NewestVelocity({ readings, newest, unit, onDiscard }: Props) {
       <Text
         variant={velocity !== null ? 'titleLarge' : 'bodySmall'}
         role="status"
-        aria-label={line ? 'Radar' : 'Velocity of the newest throw'}
+        aria-label={line ? texts.radar : texts.velocityOfTheNewest}
       >
         {velocity !== null && (!line || state === 'open') ? said(velocity, unit) : stateWords[state]}
       </Text>
@@ -39,7 +40,7 @@ export function NewestVelocity({ readings, newest, unit, onDiscard }: Props) {
           icon="close"
           size={18}
           style={styles.discard}
-          accessibilityLabel="Discard reading"
+          accessibilityLabel={texts.discardReading}
           onPress={() => onDiscard(newest)}
         />
       ) : null}
@@ -54,16 +55,16 @@ export function PendingReading({ readings, unit }: Pick<Props, 'readings' | 'uni
   return pending.slice(-1).map((reading) => (
     <View key={reading.id} style={[styles.pending, { backgroundColor: own.amberSunk }]} role="alert">
       <Text style={styles.grow}>
-        {`${said(reading.velocity, unit)} unclaimed${reading.doubt ? `: ${doubtWords[reading.doubt]}` : ''}`}
-        {pending.length > 1 ? ` (${pending.length - 1} more waiting)` : ''}
+        {texts.unclaimed(said(reading.velocity, unit), reading.doubt ? `: ${doubtWords[reading.doubt]}` : '')}
+        {pending.length > 1 ? texts.moreWaiting(pending.length - 1) : ''}
       </Text>
       {reading.velocity <= fastestThrow ? (
         <Button compact mode="outlined" onPress={() => claim(reading)}>
-          Count as throw
+          {texts.countAsThrow}
         </Button>
       ) : null}
       <Button compact mode="outlined" onPress={() => discard(reading)}>
-        Discard reading
+        {texts.discardReading}
       </Button>
     </View>
   ));

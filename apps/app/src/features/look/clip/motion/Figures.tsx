@@ -2,6 +2,7 @@ import { isRead, motionMeasureOf, motionWords, nodeName, type ThrowsReading } fr
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
+import { texts } from './texts';
 
 interface Props {
   reading: ThrowsReading;
@@ -19,7 +20,7 @@ export function Figures({ reading, shown, onShow }: Props) {
   return (
     <View>
       <Text variant="labelLarge">
-        {reading.throws.length > 1 ? `Median of ${reading.throws.length} throws` : 'Figures'}
+        {reading.throws.length > 1 ? `Median of ${reading.throws.length} throws` : texts.figures}
       </Text>
       {reading.measures.map(({ id, value, plusMinus, unit, scatter }) => {
         const at = events[motionMeasureOf(id)?.needs.at(-1) ?? 'release'];
@@ -28,16 +29,16 @@ export function Figures({ reading, shown, onShow }: Props) {
             <Text style={styles.grow}>
               {`${named(id)}: `}
               <Text variant="labelLarge">{motionWords(value, plusMinus, unit)}</Text>
-              {scatter === null ? '' : `, scatter ${motionWords(scatter, null, unit)}`}
+              {scatter === null ? '' : texts.scatter(motionWords(scatter, null, unit))}
             </Text>
             {at && onShow ? (
               <Button
                 mode="text"
                 compact
-                accessibilityLabel={`Show the frame of ${named(id)}`}
+                accessibilityLabel={texts.showTheFrameOf(named(id))}
                 onPress={() => onShow(at.t)}
               >
-                Show
+                {texts.show}
               </Button>
             ) : null}
           </View>
@@ -45,7 +46,7 @@ export function Figures({ reading, shown, onShow }: Props) {
       })}
       {reading.missing.length ? (
         <Button mode="text" compact onPress={() => setOpen(!open)}>
-          {open ? 'Hide what it does not show' : `What it does not show (${reading.missing.length})`}
+          {open ? texts.hideWhatItDoes : texts.whatItDoesNot(reading.missing.length)}
         </Button>
       ) : null}
       {open

@@ -21,6 +21,7 @@ import { Offered } from './Offered';
 import { PlaneSpeeds } from './PlaneSpeeds';
 import type { Reading } from './useReading';
 import { slowedBy } from './useTracking';
+import { texts } from './texts';
 
 interface Props extends Reading {
   athlete: LookPage['athlete'];
@@ -49,47 +50,42 @@ export function FilmReading({
   if (!film)
     return (
       <>
-        <Notice>
-          {side
-            ? 'The feet do not tell where the target is. Say it here.'
-            : 'Joints are read from the side, the front or from behind. Say where the camera stood.'}
-        </Notice>
+        <Notice>{side ? texts.theFeetDoNot : texts.jointsAreReadFrom}</Notice>
         {side}
       </>
     );
   if (!reading)
-    return kept.tracked.throws.some(({ whole }) => whole) ? <Text role="status">Working it out</Text> : null;
+    return kept.tracked.throws.some(({ whole }) => whole) ? (
+      <Text role="status">{texts.workingItOut}</Text>
+    ) : null;
   const one = reading.throws[shown];
   const slowed = slowedBy(clip);
   const read = reading.throws.filter(isRead);
   return (
     <View style={styles.gap}>
       {side}
-      {clip.square ? null : (
-        <Notice>The camera stood off its side: angles come out too small by an unknown amount.</Notice>
-      )}
+      {clip.square ? null : <Notice>{texts.theCameraStoodOff}</Notice>}
       {clip.captureFps < goodRate ? (
-        <Text variant="bodySmall">
-          {`At ${Math.round(clip.captureFps)} frames a second plant and release are known to a frame or two. A camera at ${goodRate} or more says more.`}
-        </Text>
+        <Text variant="bodySmall">{texts.atFramesASecond(Math.round(clip.captureFps), goodRate)}</Text>
       ) : null}
       {reading.throws.length > 1 ? (
         <Choices
-          label="Throw"
+          label={texts.throw}
           shown
           value={String(shown)}
           onChange={(n) => show(Number(n))}
           options={reading.throws.map((_, n) => ({ value: String(n), text: String(n + 1) }))}
         />
       ) : null}
-      {one && 'wrong' in one ? <Notice alert>{`This throw cannot be read: ${one.wrong}.`}</Notice> : null}
+      {one && 'wrong' in one ? <Notice alert>{texts.thisThrowCannotBe(one.wrong)}</Notice> : null}
       {one && isRead(one) ? (
         <>
+          <Text variant="bodySmall">{texts.whereAnEvent}</Text>
           <Text variant="bodySmall">
-            Where an event is off, drag it under the picture, or mark it by hand: the figures follow.
-          </Text>
-          <Text variant="bodySmall">
-            {`${Math.round(100 * one.seen)} % of the points were seen${one.swapped ? `; left and right were put back in ${one.swapped} ${one.swapped === 1 ? 'frame' : 'frames'}` : ''}.`}
+            {texts.ofThePointsWere(
+              Math.round(100 * one.seen),
+              one.swapped ? texts.leftAndRightWere(one.swapped) : '',
+            )}
           </Text>
           <View style={styles.row}>
             {(Object.entries(one.events) as [ClipEvent, (typeof one.events)[ClipEvent]][])
@@ -124,13 +120,13 @@ export function FilmReading({
 
 const TargetSide = ({ towards, setTowards }: Pick<Props, 'towards' | 'setTowards'>) => (
   <Choices
-    label="The target is on the"
+    label={texts.theTarget}
     shown
     value={towards}
     onChange={(side) => (side ? setTowards(side) : undefined)}
     options={[
-      { value: 'left', text: 'Left of the picture' },
-      { value: 'right', text: 'Right' },
+      { value: 'left', text: texts.leftOfThePicture },
+      { value: 'right', text: texts.right },
     ]}
   />
 );
@@ -158,7 +154,7 @@ function Saved({ name, kept, reading, fps }: SavedProps) {
           saveFile(new Blob([writeReading(reading)], { type: 'text/csv' }), `${base}-figures.csv`)
         }
       >
-        Figures as CSV
+        {texts.figuresAsCsv}
       </Button>
       <Button
         mode="outlined"
@@ -169,7 +165,7 @@ function Saved({ name, kept, reading, fps }: SavedProps) {
           saveFile(new Blob([text], { type: 'application/json' }), `${base}-points.json`);
         }}
       >
-        Points as JSON
+        {texts.pointsAsJson}
       </Button>
     </View>
   );
@@ -193,21 +189,21 @@ function EventLine({ event, time, off, moved, state }: EventProps) {
       <Button
         mode={here ? 'contained-tonal' : 'outlined'}
         compact
-        accessibilityLabel={`Show ${eventName(event)}`}
+        accessibilityLabel={texts.show2(eventName(event))}
         onPress={() => seek(time + 0.0005)}
         contentStyle={styles.tall}
       >
-        {`${eventName(event)} · ${frameAt(time, clip!.fps)}, ± ${Math.round(off)} ms${moved ? ', set by hand' : ''}`}
+        {texts.msSetByHand(eventName(event), frameAt(time, clip!.fps), Math.round(off), moved)}
       </Button>
       {moved ? (
         <Button
           mode="text"
           compact
-          accessibilityLabel={`Put ${eventName(event)} back where the film says`}
+          accessibilityLabel={texts.resetToTheFilms(eventName(event))}
           onPress={() => mark(event, null)}
           contentStyle={styles.tall}
         >
-          Put back
+          {texts.reset}
         </Button>
       ) : null}
     </View>

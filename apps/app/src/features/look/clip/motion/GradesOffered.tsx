@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Checkbox, Text } from 'react-native-paper';
 import { severityNames } from '../../../../ui/seam/words';
+import { texts } from './texts';
 
 interface Props {
   athleteId: string;
@@ -46,7 +47,7 @@ export function GradesOffered({ athleteId, reading, taken, timeOf, onTake }: Pro
   };
   return (
     <View style={styles.gap}>
-      <Text variant="labelLarge">For the next look</Text>
+      <Text variant="labelLarge">{texts.forTheNextLook}</Text>
       {shown.map(({ checkpoint, severity, why }) => (
         <Checkbox.Item
           key={`${checkpoint} ${why}`}
@@ -66,22 +67,20 @@ export function GradesOffered({ athleteId, reading, taken, timeOf, onTake }: Pro
       ))}
       {clean.length ? (
         <Button mode="text" compact onPress={() => setOpen(!open)}>
-          {open ? 'Hide what is clean' : `${clean.length} clean`}
+          {open ? texts.hideWhatIsClean : texts.clean(clean.length)}
         </Button>
       ) : null}
-      {evidence.length === 0 ? (
-        <Text>Nothing in it is far enough from usual, or seen clearly enough, to be graded.</Text>
-      ) : null}
+      {evidence.length === 0 ? <Text>{texts.nothingIn}</Text> : null}
       <Button mode="contained" onPress={take} contentStyle={styles.tall}>
-        {taken ? 'Offer them anew' : 'Offer them to the look'}
+        {taken ? texts.offerThemAgain : texts.offerThem}
       </Button>
       {taken ? (
         <>
           <Text role="status">
-            {`${taken.offers.filter((each) => each.taken).length} grades are offered to the next look, and the figures are kept.`}
+            {texts.gradesAreOffered(taken.offers.filter((each) => each.taken).length)}
           </Text>
           <Button mode="outlined" onPress={() => router.navigate(`/athletes/${athleteId}/look`)}>
-            Go to Look and take it in
+            {texts.goToLook}
           </Button>
         </>
       ) : null}

@@ -9,11 +9,12 @@ import type { ClipState } from '../useClip';
 import { FilmReading } from './FilmReading';
 import type { Reading } from './useReading';
 import { isWhole, type Running, type Tracking } from './useTracking';
+import { texts } from './texts';
 
 const stepWords: Record<Running['step'], string> = {
-  fetching: 'Fetching the tracker',
-  finding: 'Looking for the throw',
-  following: 'Following the body',
+  fetching: texts.fetchingTheTracker,
+  finding: texts.lookingForTheThrow,
+  following: texts.followingTheBody,
 };
 
 interface Props {
@@ -32,7 +33,7 @@ export function MotionCard({ athlete, state, tracking, read }: Props) {
   const whole = isWhole(kept);
   return (
     <Card>
-      <Heading level={3}>Joints from the film</Heading>
+      <Heading level={3}>{texts.jointsFromTheFilm}</Heading>
       {wrong ? <Notice alert>{wrong}</Notice> : null}
       {busy ? (
         <HowFar progress={progress} stop={tracking.stop} />
@@ -44,7 +45,7 @@ export function MotionCard({ athlete, state, tracking, read }: Props) {
       ) : null}
       {whole && !busy ? (
         <Button mode="text" onPress={tracking.begin} contentStyle={styles.tall}>
-          Track it again
+          {texts.trackItAgain}
         </Button>
       ) : null}
     </Card>
@@ -61,7 +62,7 @@ function HowFar({ progress, stop }: Pick<Tracking, 'progress' | 'stop'>) {
         <ProgressBar progress={share} />
       </View>
       <Button mode="outlined" onPress={stop} contentStyle={styles.tall}>
-        Stop
+        {texts.stop}
       </Button>
     </>
   );
@@ -72,28 +73,22 @@ function ToBegin({ tracking, begun }: { tracking: Tracking; begun: boolean }) {
   const { picking, setPicking, who, part, begin, goOn } = tracking;
   return (
     <>
-      <Text>
-        {begun
-          ? 'It was stopped before the end. What was followed is kept on this device.'
-          : 'The joints of the body are followed through the throw, and give events, angles and times with their error. The film stays on this device. The first time, 13 MB are fetched.'}
-      </Text>
+      <Text>{begun ? texts.stoppedBeforeTheEnd : texts.theJoints}</Text>
       {part ? (
-        <Text variant="bodySmall">
-          {`This film is long: ${Math.round(part[0])} s to ${Math.round(part[1])} s is looked at, around the frame that is shown. Go to the throw first.`}
-        </Text>
+        <Text variant="bodySmall">{texts.thisFilmIsLong(Math.round(part[0]), Math.round(part[1]))}</Text>
       ) : null}
-      {picking ? <Notice>Tap the one who throws in the picture.</Notice> : null}
+      {picking ? <Notice>{texts.tapTheOneWhoThrows}</Notice> : null}
       <View style={styles.row}>
         <Button mode="contained" onPress={begun ? goOn : begin} contentStyle={styles.tall}>
-          {begun ? 'Go on' : 'Track the throws'}
+          {begun ? texts.continue : texts.trackTheThrows}
         </Button>
         {begun ? (
           <Button mode="outlined" onPress={begin} contentStyle={styles.tall}>
-            Track from the beginning
+            {texts.trackFromTheBeginning}
           </Button>
         ) : null}
         <Button mode="text" onPress={() => setPicking(!picking)} contentStyle={styles.tall}>
-          {picking ? 'Nobody else is in it' : who ? 'Tap another one' : 'There are several people'}
+          {picking ? texts.nobodyElse : who ? texts.tapAnotherOne : texts.thereAreSeveralPeople}
         </Button>
       </View>
     </>

@@ -5,6 +5,7 @@ import { Button, Text } from 'react-native-paper';
 import { PlotChart } from '../../../../charts/PlotChart';
 import { useColours } from '../../../../theme/theme';
 import { timesOf, type Read } from './times';
+import { texts } from './texts';
 
 interface Props {
   film: Omit<KeypointClip, 'frames' | 'size'>;
@@ -20,7 +21,7 @@ export function PlaneSpeeds(props: Props) {
   return (
     <View style={{ gap: 6 }}>
       <Button mode="text" compact onPress={() => setOpen(!open)}>
-        {open ? 'Hide the speeds' : 'Speeds of pelvis, chest and hand'}
+        {open ? texts.hideTheSpeeds : texts.speedsOfPelvisChest}
       </Button>
       {open ? <Chart {...props} /> : null}
     </View>
@@ -34,17 +35,17 @@ function Chart({ film, size, frames, reading }: Props) {
     () => planeSpeeds({ ...film, size, frames }, timesOf(reading)),
     [film, size, frames, reading],
   );
-  if (!speeds) return <Text>Speeds need plant and release, and one of them is not clear in this film.</Text>;
+  if (!speeds) return <Text>{texts.speedsNeedPlant}</Text>;
   const { unit, lines, peaks, gaps } = speeds;
-  const said = unit === 'm/s' ? 'm/s' : 'body heights a second';
+  const said = unit === 'm/s' ? 'm/s' : texts.bodyHeightsASecond;
   const words = [
     `${peaks.map(({ segment }) => segment).join(', then ')}: ${peaks.map(({ segment, value }) => `${segment} ${value.toFixed(1)}`).join(', ')} ${said}.`,
     ...(gaps.length
       ? [
-          `${gaps.map(({ from, to, ms, plusMinusMs }) => `${from} to ${to} ${ms.toFixed(0)} ± ${plusMinusMs.toFixed(0)} ms`).join('; ')}.`,
+          `${gaps.map(({ from, to, ms, plusMinusMs }) => texts.toMs(from, to, ms.toFixed(0), plusMinusMs.toFixed(0))).join('; ')}.`,
         ]
       : []),
-    'These are speeds in the picture’s plane: a turn of pelvis or trunk is not seen in them.',
+    texts.theseAreSpeeds,
   ];
   const colours = { pelvis: own.grass, chest: own.dusk, hand: own.ink };
   return (

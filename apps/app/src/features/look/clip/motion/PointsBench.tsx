@@ -17,6 +17,7 @@ import { flagsOf } from './flags';
 import { Skeleton } from './Skeleton';
 import { useReading } from './useReading';
 import { useKept } from './useTracking';
+import { texts } from './texts';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -36,11 +37,9 @@ export function PointsBench({ athlete, clip, onClose }: Props) {
   if (kept === null)
     return (
       <Pane>
-        <Notice
-          alert
-        >{`The points of ${clip.name} are not on this device any more. Read the file again.`}</Notice>
+        <Notice alert>{texts.thePointsOfAre(clip.name)}</Notice>
         <Button mode="text" icon="chevron-left" onPress={onClose}>
-          All clips
+          {texts.allClips}
         </Button>
       </Pane>
     );
@@ -67,7 +66,7 @@ export function PointsBench({ athlete, clip, onClose }: Props) {
     <Pane maxWidth={760} head={wide ? null : picture}>
       <View style={styles.row}>
         <Button mode="text" icon="chevron-left" onPress={onClose}>
-          All clips
+          {texts.allClips}
         </Button>
         <Heading>{clip.name}</Heading>
       </View>
@@ -77,17 +76,17 @@ export function PointsBench({ athlete, clip, onClose }: Props) {
           <Button
             key={by}
             mode="outlined"
-            accessibilityLabel={by < 0 ? 'One frame back' : 'One frame on'}
+            accessibilityLabel={by < 0 ? texts.oneFrameBack : texts.oneFrameOn}
             onPress={() => seek(time + by / clip.fps)}
           >
-            {by < 0 ? 'Back' : 'On'}
+            {by < 0 ? texts.back : texts.onWord}
           </Button>
         ))}
-        <Text variant="titleMedium">{`Frame ${frameAt(time, clip.fps)}, ${time.toFixed(3)} s`}</Text>
+        <Text variant="titleMedium">{texts.frameS(frameAt(time, clip.fps), time.toFixed(3))}</Text>
       </View>
       <Timeline {...flagsOf(clip, read.reading, read.shown)} fps={clip.fps} onSeek={seek} onMove={mark} />
       <Card>
-        <Heading level={3}>Joints from the file</Heading>
+        <Heading level={3}>{texts.jointsFromTheFile}</Heading>
         <FilmReading
           athlete={athlete}
           state={state}

@@ -3,6 +3,7 @@ import type { PointerEvent } from 'react';
 import { useColours } from '../../../../theme/theme';
 import type { Tracking } from './useTracking';
 import { jointLines, skeletonInks, thickOf } from './jointLines';
+import { texts } from './texts';
 
 interface Props {
   tracking: Pick<Tracking, 'kept' | 'who' | 'picking' | 'pick'>;
@@ -27,13 +28,7 @@ export function Skeleton({ tracking, clip, time }: Props) {
       viewBox={`0 0 ${width} ${height}`}
       preserveAspectRatio="none"
       role="img"
-      aria-label={
-        picking
-          ? 'Tap the one who throws'
-          : lines.length
-            ? 'Joints over the picture'
-            : 'No joints on this frame'
-      }
+      aria-label={picking ? texts.tapTheOneWho : lines.length ? texts.jointsOverThePicture : texts.noJoints}
       style={{
         position: 'absolute',
         inset: 0,

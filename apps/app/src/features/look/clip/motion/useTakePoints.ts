@@ -5,6 +5,7 @@ import { useAppDispatch } from '../../../../store/store';
 import { useMe } from '../../../../store/useAthlete';
 import { pointsInWorker } from '../../../../workers/track';
 import { hashOf } from '../file';
+import { texts } from './texts';
 
 /** Takes a file of tracked points in: the clip that it is known by from then on, or words of what is wrong with it. */
 export function useTakePoints() {
@@ -15,8 +16,8 @@ export function useTakePoints() {
     athlete: LookPage['athlete'],
     clips: readonly ClipRecord[],
   ): Promise<{ id: string } | { wrong: string }> => {
-    const answer = await pointsInWorker(file, athlete).catch(() => ({ wrong: 'it could not be read' }));
-    if ('wrong' in answer) return { wrong: `${file.name}: ${answer.wrong}. Nothing was changed.` };
+    const answer = await pointsInWorker(file, athlete).catch(() => ({ wrong: texts.itCouldNotBe }));
+    if ('wrong' in answer) return { wrong: texts.nothingWasChanged(file.name, answer.wrong) };
     const hash = await hashOf(file);
     const { fps, seconds, tracked } = answer;
     const [width, height] = tracked.size.map(Math.round) as [number, number];

@@ -12,6 +12,7 @@ import { dayWords } from '../../../../ui/words/days';
 import { hashOf, maxFilmBytes, films as accept } from '../file';
 import { TwoFilms } from './TwoFilms';
 import { sideName, type Picked, type PickedFilm } from './useSide';
+import { texts } from './texts';
 
 interface Props {
   athlete: LookPage['athlete'];
@@ -45,9 +46,9 @@ export function PickTwo({ athlete, clips, onClose }: Props) {
   return (
     <Pane maxWidth={wide ? 1100 : 760}>
       <Button mode="text" icon="chevron-left" onPress={onClose} style={{ alignSelf: 'flex-start' }}>
-        All clips
+        {texts.allClips}
       </Button>
-      <Heading>Two films</Heading>
+      <Heading>{texts.twoFilms}</Heading>
       {first && second ? (
         <>
           <TwoFilms
@@ -57,13 +58,13 @@ export function PickTwo({ athlete, clips, onClose }: Props) {
             discipline={athlete.discipline}
           />
           <Button mode="text" onPress={() => setSecond(null)}>
-            Choose another second
+            {texts.chooseAnotherSecond}
           </Button>
         </>
       ) : null}
       {first ? null : (
         <FilePick
-          label="Open the first film"
+          label={texts.openTheFirstFilm}
           icon="movie-open"
           accept={accept}
           maxBytes={maxFilmBytes}
@@ -72,18 +73,18 @@ export function PickTwo({ athlete, clips, onClose }: Props) {
       )}
       {first && !second ? (
         <>
-          <Text>{`First: ${first.file.name}`}</Text>
-          <WhoseSecond label="Second of" athlete={athlete} whose={whose} onWhose={setWhose} />
+          <Text>{texts.first2(first.file.name)}</Text>
+          <WhoseSecond label={texts.secondOf} athlete={athlete} whose={whose} onWhose={setWhose} />
           {whose === 'own' || (someone && theirs) ? (
             <FilePick
-              label="Open the second film"
+              label={texts.openTheSecondFilm}
               icon="movie-open"
               accept={accept}
               maxBytes={maxFilmBytes}
               onFile={(file) => void pick(file, (someone && theirs) || clips, them).then(setSecond)}
             />
           ) : null}
-          {tracked.length ? <Text variant="labelMedium">Or a body that was tracked before</Text> : null}
+          {tracked.length ? <Text variant="labelMedium">{texts.orABody}</Text> : null}
           {tracked.map((clip) => (
             <Button
               key={clip.id}
@@ -96,10 +97,7 @@ export function PickTwo({ athlete, clips, onClose }: Props) {
           ))}
         </>
       ) : null}
-      <Text variant="bodySmall">
-        Films stay on this device. Those that were opened on the bench before know their events; others are
-        lined up by hand.
-      </Text>
+      <Text variant="bodySmall">{texts.filmsStay}</Text>
     </Pane>
   );
 }

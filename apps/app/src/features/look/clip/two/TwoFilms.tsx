@@ -11,6 +11,7 @@ import { eventTimes } from './eventTimes';
 import { TwoPictures } from './TwoPictures';
 import { sideName, useSide, type Picked } from './useSide';
 import { useInStep, type Origins } from './useInStep';
+import { texts } from './texts';
 
 interface Props {
   a: Picked;
@@ -50,11 +51,7 @@ export function TwoFilms({ a, b, discipline }: Props) {
   const longest = Math.max(...films.map(({ known, slowed }) => (known?.seconds ?? 0) / slowed));
   return (
     <View style={styles.gap}>
-      {wrong < 0 ? null : (
-        <Notice
-          alert
-        >{`${names[wrong as 0 | 1]} cannot be read as a video here. Open an MP4 or a WebM.`}</Notice>
-      )}
+      {wrong < 0 ? null : <Notice alert>{texts.cannotBeReadAs(names[wrong as 0 | 1])}</Notice>}
       <TwoPictures
         films={films}
         names={names}
@@ -68,7 +65,7 @@ export function TwoFilms({ a, b, discipline }: Props) {
             <IconButton
               mode="outlined"
               icon="chevron-left"
-              accessibilityLabel="Both one frame back"
+              accessibilityLabel={texts.bothOneFrameBack}
               onPress={() => go(time - step)}
             />
             <Text variant="titleMedium" role="status" style={styles.grow}>
@@ -77,14 +74,14 @@ export function TwoFilms({ a, b, discipline }: Props) {
             <IconButton
               mode="outlined"
               icon="chevron-right"
-              accessibilityLabel="Both one frame on"
+              accessibilityLabel={texts.bothOneFrameOn}
               onPress={() => go(time + step)}
             />
             <Button mode="outlined" onPress={playing ? pause : play}>
-              {playing ? 'Pause' : 'Play'}
+              {playing ? texts.pause : texts.play}
             </Button>
             <Button mode="outlined" onPress={() => setOver(!over)}>
-              {over ? 'Beside' : 'One over the other'}
+              {over ? texts.beside : texts.oneOverTheOther}
             </Button>
           </View>
           <input
@@ -93,12 +90,12 @@ export function TwoFilms({ a, b, discipline }: Props) {
             max={longest - origins[0] / films[0].slowed}
             step={step}
             value={time}
-            aria-label="Where both stand"
+            aria-label={texts.whereBothStand}
             onChange={({ target }) => go(Number(target.value))}
             style={{ width: '100%', minHeight: 44, accentColor: own.dusk }}
           />
           <Choices
-            label="Lined up at"
+            label={texts.linedUpAt}
             shown
             value={event}
             onChange={(next) => {
@@ -109,18 +106,16 @@ export function TwoFilms({ a, b, discipline }: Props) {
             }}
             options={[
               ...both.map((value) => ({ value, text: eventName(value) })),
-              { value: byHand, text: 'By hand' } as const,
+              { value: byHand, text: texts.byHand } as const,
             ]}
           />
           <ByHand names={names} shift={shift} />
           <SizeOfSecond size={size} same={same} setSize={setSize} />
-          {over ? <Text variant="bodySmall">Drag the second to where it belongs.</Text> : null}
-          {a.throws === b.throws ? null : (
-            <Text variant="bodySmall">The second is mirrored, as the hands differ.</Text>
-          )}
+          {over ? <Text variant="bodySmall">{texts.dragTheSecond}</Text> : null}
+          {a.throws === b.throws ? null : <Text variant="bodySmall">{texts.theSecondIsMirrored}</Text>}
         </>
       ) : wrong < 0 ? (
-        <Waiting what="Reading both" />
+        <Waiting what={texts.readingBoth} />
       ) : null}
       {a.clip?.motion && b.clip?.motion ? (
         <MotionTable a={a.clip.motion.figures} b={b.clip.motion.figures} titles={names} />
@@ -139,7 +134,7 @@ const ByHand = ({ names, shift }: ByHandProps) => (
   <>
     {names.map((name, n) => (
       <View key={n} style={styles.row}>
-        <Text style={styles.grow}>{`${n === 0 ? 'First' : 'Second'}: ${name}`}</Text>
+        <Text style={styles.grow}>{`${n === 0 ? texts.first : texts.second}: ${name}`}</Text>
         {[-10, -1, 1, 10].map((by) => (
           <Button
             key={by}
@@ -168,14 +163,14 @@ function SizeOfSecond({ size, same, setSize }: SizeProps) {
   const own = useColours();
   return (
     <label>
-      <Text>{`Size of the second: ${Math.round(100 * (size ?? same))} %${size === null && same !== 1 ? ', as high as the first' : ''}`}</Text>
+      <Text>{texts.sizeOfTheSecond(Math.round(100 * (size ?? same)), size, same)}</Text>
       <input
         type="range"
         min={0.4}
         max={2.5}
         step={0.02}
         value={size ?? same}
-        aria-label="Size of the second film"
+        aria-label={texts.sizeOfTheSecondFilm}
         onChange={({ target }) => setSize(Number(target.value))}
         style={{ width: '100%', minHeight: 44, accentColor: own.dusk }}
       />

@@ -2,6 +2,7 @@ import { useState, type CSSProperties, type PointerEvent } from 'react';
 import { useColours } from '../../../../theme/theme';
 import { MovingFigure } from '../../../../ui/body/MovingFigure';
 import { figureSize, type Side } from './useSide';
+import { texts } from './texts';
 
 interface Props {
   films: readonly [Side, Side];
@@ -29,7 +30,7 @@ export function TwoPictures({ films, names, over, size, mirrored }: Props) {
   return (
     <div
       role="group"
-      aria-label="Both films"
+      aria-label={texts.bothFilms}
       onPointerMove={drag}
       style={{
         position: 'relative',

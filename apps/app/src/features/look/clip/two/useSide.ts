@@ -4,6 +4,7 @@ import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import type { FrameSetter } from '../../../../ui/body/MovingFigure';
 import { framesOf, measuredRate } from '../../../../ui/video/frames';
 import { slowedBy, useKept } from '../motion/useTracking';
+import { texts } from './texts';
 
 interface Whose {
   name: string;
@@ -140,4 +141,4 @@ export function useSide(picked: Picked): Side {
 
 /** How a side is called. */
 export const sideName = (picked: Picked): string =>
-  `${picked.name}, ${picked.kind === 'film' ? picked.file.name : `${picked.clip.name}, tracked`}`;
+  `${picked.name}, ${picked.kind === 'film' ? picked.file.name : texts.tracked(picked.clip.name)}`;

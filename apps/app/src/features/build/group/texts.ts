@@ -1,0 +1,30 @@
+/** Every text of features, build, group. */
+export const texts = {
+  thereIsNoPlan: 'There is no plan yet: look, trace and build first.',
+  noDrillFitsThese: 'No drill fits these days.',
+  throws: (throws: number) => `${throws} throws`,
+  noThrows: 'no throws',
+  drillsOnDays: (itemsCount: number, on: number, part: string, part2: string) =>
+    `${itemsCount} drills on ${on} days, ${part}.${part2}`,
+  waiting: 'Waiting',
+  planned: 'Planned',
+  notPlanned: 'Not planned',
+  assigned: 'Assigned',
+  planSeveralAthletes: 'Plan several athletes',
+  back: 'Back',
+  ofDone: (done: number, weeksCount: number, busy: boolean) =>
+    `${done} of ${weeksCount} ${busy ? 'done' : 'through'}`,
+  howManyWeeksAre: 'How many weeks are planned',
+  stopAfterThisOne: 'Stop after this one',
+  assignWeek: (planned: number) => `Assign ${planned} ${planned === 1 ? 'week' : 'weeks'}`,
+  planWeek: (chosenCount: number) => `Plan ${chosenCount} ${chosenCount === 1 ? 'week' : 'weeks'}`,
+  readingTheRoster: 'Reading the roster',
+  nobodyHereYetAdd: 'Nobody here yet. Add your first athlete.',
+  who: 'Who',
+  everyone: 'Everyone',
+  nobody: 'Nobody',
+  athletes: 'Athletes',
+  daysTheyShare: 'Days they share',
+  ifYouSkip: 'If you skip this, everyone keeps their own days, lessons and games.',
+  theirOwn: 'Their own',
+};

@@ -1,0 +1,8 @@
+/** Every text of features, help. */
+export const texts = {
+  searchTheGuide: 'Search the guide',
+  nothingInTheGuide: 'Nothing in the guide has these words.',
+  readTheSeam: 'Read the seam',
+  help: 'Help',
+  back: 'Back',
+};

@@ -1,0 +1,33 @@
+/** Every text of features, look, clip, two. */
+export const texts = {
+  tracked: (name: string) => `${name}, tracked`,
+  bothFilms: 'Both films',
+  cannotBeReadAs: (name: string) => `${name} cannot be read as a video here. Open an MP4 or a WebM.`,
+  bothOneFrameBack: 'Both one frame back',
+  bothOneFrameOn: 'Both one frame on',
+  pause: 'Pause',
+  play: 'Play',
+  beside: 'Beside',
+  oneOverTheOther: 'One over the other',
+  whereBothStand: 'Where both stand',
+  linedUpAt: 'Lined up at',
+  byHand: 'By hand',
+  dragTheSecond: 'Drag the second to where it belongs.',
+  theSecondIsMirrored: 'The second is mirrored, as the hands differ.',
+  readingBoth: 'Reading both',
+  first: 'First',
+  second: 'Second',
+  sizeOfTheSecond: (size: number, size2: null | number, same: number) =>
+    `Size of the second: ${size} %${size2 === null && same !== 1 ? ', as high as the first' : ''}`,
+  sizeOfTheSecondFilm: 'Size of the second film',
+  allClips: 'All clips',
+  twoFilms: 'Two films',
+  chooseAnotherSecond: 'Choose another second',
+  openTheFirstFilm: 'Open the first film',
+  first2: (name: string) => `First: ${name}`,
+  secondOf: 'Second of',
+  openTheSecondFilm: 'Open the second film',
+  orABody: 'Or a body that was tracked before',
+  filmsStay:
+    'Films stay on this device. Those that were opened on the bench before know their events; others are lined up by hand.',
+};

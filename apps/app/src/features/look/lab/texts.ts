@@ -1,0 +1,19 @@
+/** Every text of features, look, lab. */
+export const texts = {
+  whichMarkerLiesWhere: 'Which marker lies where',
+  whereSeveralLieAround:
+    'Where several lie around a joint, tick them all: their middle is taken. This device remembers it for the next file of this lab.',
+  noneYet: 'none yet',
+  done: 'Done',
+  change: 'Change',
+  stillWithoutAMarker: (without: string) => `Still without a marker: ${without}.`,
+  readTheMarkers: 'Read the markers',
+  itCouldNotBe: 'it could not be read',
+  closeTheFile: 'Close the file',
+  readingTheMarkers: 'Reading the markers',
+  nothingWasImported: (name: string, wrong: string) => `${name}: ${wrong}. Nothing was imported.`,
+  inSpace: 'In space',
+  speedCurves: 'Speed curves',
+  turningIs:
+    'Turning is of the line between two joints; the forearm stands for the hand. They are kept with what is offered above.',
+};

@@ -1,0 +1,68 @@
+/** Every text of features, prove, progress. */
+export const texts = {
+  faster: 'Faster',
+  slower: 'Slower',
+  noRealChange: 'No real change',
+  measuredOnce: 'Measured once',
+  notMeasured: 'Not measured',
+  realAbove: (verdict: string, part: string, velocity: string, unit: string, velocity2: string) =>
+    `${verdict}: ${part}${velocity} ${unit} (real above ${velocity2})`,
+  late: (late: number) => `, ${late} late`,
+  homeOf: (done: number, assigned: number, part: string) => `Home ${done} of ${assigned}${part}`,
+  nothingAssignedAtHome: 'Nothing assigned at home',
+  someOfItSimulated: '; some of it simulated',
+  clearedItDidNot: (n: number, velocity: string, unit: string, nOther: number, velocity2: string) =>
+    `${n} cleared it (${velocity} ${unit}), ${nOther} did not (${velocity2} ${unit})`,
+  tooFewToSay: (counts: string, fewestOfWorth: number) =>
+    `${counts}. Too few to say: it takes ${fewestOfWorth} of each.`,
+  differenceWithBetweenAnd: (
+    counts: string,
+    velocity: string,
+    unit: string,
+    velocity2: string,
+    velocity3: string,
+  ) => `${counts}. Difference ${velocity} ${unit}, with 90 % between ${velocity2} and ${velocity3}.`,
+  readingWhoClearedWhat: 'Reading who cleared what',
+  whatWasItWorth: 'What was it worth?',
+  medianChangeOfUsual:
+    'Median change of usual velocity of those who cleared a flaw, against those who did not over the same weeks. This is no proof of cause: who clears a flaw may differ in more than that.',
+  nobodyWasLooked: 'Nobody was looked at twice with a flaw that was obvious or severe.',
+  tooFewToSayForEach: (dataCount: number, fewestOfWorth: number) =>
+    `Too few to say, for each of ${dataCount} flaws: it takes ${fewestOfWorth} who cleared it and ${fewestOfWorth} who did not.`,
+  onlyThoseWithEnough: 'Only those with enough athletes',
+  showAllFlaws: (dataCount: number) => `Show all ${dataCount} flaws`,
+  months: '3 months',
+  months2: '6 months',
+  aYear: 'A year',
+  progress: 'Progress',
+  back: 'Back',
+  whatIsShown: 'What is shown',
+  athletes: 'Athletes',
+  whatItWasWorth: 'What it was worth',
+  over: 'Over',
+  from: 'From',
+  to: 'To',
+  fromMustNotBe: 'From must not be after To.',
+  comparingEveryone: 'Comparing everyone',
+  thereIsNobody: 'There is nobody on the roster yet.',
+  fasterSlowerWithout: (
+    ofOf: number,
+    ofOf2: number,
+    same: number,
+    unmeasured: number,
+    day: string,
+    day2: string,
+  ) =>
+    `${ofOf} faster, ${ofOf2} slower, ${same} without a real change, ${unmeasured} not measured twice, from ${day} to ${day2}.`,
+  who: 'Who',
+  all: (all: number) => `All ${all}`,
+  noRealChange2: (same: number) => `No real change ${same}`,
+  notMeasured2: (unmeasured: number) => `Not measured ${unmeasured}`,
+  sortedBy: 'Sorted by',
+  change: 'Change',
+  homeWork: 'Home work',
+  name: 'Name',
+  csv: 'CSV',
+  theDot: (velocityIn: string, unit: string) =>
+    `The dot is the change of usual velocity, the strip reaches ${velocityIn} ${unit} to each side. Inside the band it is no real change.`,
+};

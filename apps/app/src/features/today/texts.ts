@@ -1,0 +1,25 @@
+/** Every text of features, today. */
+export const texts = {
+  waitingForYou: 'Waiting for you',
+  lookedAtAndNot: 'Looked at, and not traced, planned or assigned yet.',
+  didNothingThisWeek: 'Did nothing this week',
+  workWasAssigned: 'Work was assigned in the last seven days; neither a session nor a tick came back.',
+  notSent: (unsent: number) => `${unsent} not sent`,
+  markedPain: 'Marked pain',
+  atHome: ', at home',
+  askALicensedClinician: 'Ask a licensed clinician before they throw again.',
+  bookedTwice: 'Booked twice',
+  andMore: (athletesCount: number) => `and ${athletesCount} more`,
+  lessonOfYours: (taking: number) => `${taking} ${taking === 1 ? 'lesson' : 'lessons'} of yours`,
+  lessonAt: (taking: number, academy: string) =>
+    `${taking} ${taking === 1 ? 'lesson' : 'lessons'} at ${academy}`,
+  changeTheLesson: (givenName: string, time: string) => `Change the lesson of ${givenName} at ${time}`,
+  throwsLocked: 'Throws locked',
+  today: 'Today',
+  diary: 'Diary',
+  readingTheDay: 'Reading the day',
+  goToTheRoster: 'Go to the roster',
+  noLessonsTodayAdd: 'No lessons today. Add one in the diary, or pick someone from the roster.',
+  showEveryonesLessonsMore: (hidden: number) => `Show everyone’s lessons (${hidden} more)`,
+  showOnlyMine: 'Show only mine',
+};

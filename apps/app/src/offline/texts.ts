@@ -1,0 +1,4 @@
+/** Every text of offline. */
+export const texts = {
+  theServerDidNot: 'The server did not accept it.',
+};

@@ -1,0 +1,4 @@
+/** Every text of screens. */
+export const texts = {
+  oneMoment: 'One moment',
+};
