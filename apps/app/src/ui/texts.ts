@@ -194,4 +194,15 @@ export const texts = {
   thisBrowserCannotStore: 'This browser cannot store them. Keep this page open.',
   entryWasRefused: (refused: number) => `${refused} ${refused === 1 ? 'entry was' : 'entries were'} refused.`,
   places: 'Places',
+  markedByWriteDown: (saidBy: string) =>
+    `Marked by ${saidBy}. Write down what hurt and when, and ask a licensed clinician before any throw.`,
+  move: (name: string) => `Move ${name}`,
+  mustBeANumber: (low: number, high: number, unit: string) =>
+    `Must be a number from ${low} to ${high} ${unit}.`,
+  measured: (number: number, unit: string, severity: string, part: string) =>
+    `Measured ${number} ${unit}: ${severity}${part}`,
+  measure2: (name: string) => `Measure ${name}`,
+  clean: 'Clean',
+  aCleanDelivery: 'A clean delivery, in motion',
+  thisOne: 'This one',
 };

@@ -95,7 +95,7 @@ function Move({ move, busy, onAccept }: MoveProps) {
           accessibilityLabel={texts.moveUpTo(direction, name, to)}
           onPress={() => onAccept([move])}
         >
-          {direction === 'up' ? `Move up to ${to}` : texts.stepBackTo(to)}
+          {direction === 'up' ? texts.moveUpTo2(to) : texts.stepBackTo(to)}
         </Button>
         <Button mode="text" onPress={() => router.navigate(`/athletes/${athleteId}/build`)}>
           {texts.openThePlan}

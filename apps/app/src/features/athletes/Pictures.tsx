@@ -28,7 +28,7 @@ export function Pictures({ athleteId, pictures }: Props) {
           {shown ? (
             <Image
               source={{ uri: `/api/pictures/${id}` }}
-              accessibilityLabel={`Marked frame of ${dayWords(date, today)}: ${note}`}
+              accessibilityLabel={texts.markedFrameOf(dayWords(date, today), note)}
               style={styles.picture}
               resizeMode="contain"
             />

@@ -130,4 +130,6 @@ export const texts = {
   progress: 'Progress',
   addAthlete: 'Add athlete',
   cards: 'Cards',
+  moveUpTo2: (to: string) => `Move up to ${to}`,
+  markedFrameOf: (day: string, note: string) => `Marked frame of ${day}: ${note}`,
 };

@@ -8,6 +8,8 @@ import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { texts } from './texts';
 
+const feedAddress = (token: string): string => `${location.origin}/api/feeds/${token}/lessons.ics`;
+
 /** The own lessons in whatever calendar one uses. */
 export function Feed() {
   const [make, { data, error, isLoading }] = lazyEndpoints.useMakeFeedMutation();
@@ -18,10 +20,9 @@ export function Feed() {
       {data ? (
         <>
           <Text>{texts.subscribeToThisAddress}</Text>
-          <Text
-            variant="labelLarge"
-            selectable
-          >{`${location.origin}/api/feeds/${data.token}/lessons.ics`}</Text>
+          <Text variant="labelLarge" selectable>
+            {feedAddress(data.token)}
+          </Text>
         </>
       ) : (
         <>

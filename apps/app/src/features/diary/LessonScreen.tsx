@@ -102,7 +102,7 @@ function One({ lesson, on, roster }: OneProps) {
         {lesson.place ? <Text>{lesson.place}</Text> : null}
         {lesson.movedFrom ? (
           <Text variant="bodySmall">
-            {`Moved from ${longDay(dayAt(new Date(at), academy.zone))}, ${timeAt(at, academy.zone)}`}
+            {texts.movedFrom(longDay(dayAt(new Date(at), academy.zone)), timeAt(at, academy.zone))}
           </Text>
         ) : null}
         <Text variant="labelLarge" role="status">

@@ -48,7 +48,7 @@ export function MoveDialog({ lesson, date, place, name, athletes, onClose }: Pro
   return (
     <Portal>
       <Dialog visible onDismiss={onClose} style={styles.dialog}>
-        <Dialog.Title>{`Move ${name}’s lesson`}</Dialog.Title>
+        <Dialog.Title>{texts.moveSLesson(name)}</Dialog.Title>
         <Dialog.Content style={styles.inside}>
           <Text>{texts.to(longDay(date), place ? `, ${place}` : '')}</Text>
           <TimeField label={texts.time} value={time} onChange={setTime} />

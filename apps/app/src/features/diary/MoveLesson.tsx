@@ -58,14 +58,14 @@ export function MoveLesson({ lesson, athletes, onMove }: Props) {
             <PressableCard
               key={date}
               style={styles.day}
-              aria-label={`Move to ${weekday(date)} ${dayWords(date, today)}, ${conflict ? 'taken' : 'free'}`}
+              aria-label={texts.moveTo(weekday(date), dayWords(date, today), conflict ? texts.taken : texts.free)}
               onPress={() => ask(startsAt, lesson.place)}
             >
               <Text variant="labelLarge">{`${weekday(date)} ${dayWords(date, today)}`}</Text>
               <Text variant="bodySmall">
                 {conflict
                   ? (athletes.get(conflict.other.athleteId)?.givenName ?? conflict.other.name)
-                  : 'free'}
+                  : texts.free}
               </Text>
             </PressableCard>
           );

@@ -83,4 +83,9 @@ export const texts = {
   why: 'Why',
   alsoCallOffAll: 'Also call off all later lessons of this series',
   restoreLesson: 'Restore lesson',
+  moveSLesson: (name: string) => `Move ${name}’s lesson`,
+  moveTo: (day: string, day2: string, part: string) => `Move to ${day} ${day2}, ${part}`,
+  movedFrom: (day: string, time: string) => `Moved from ${day}, ${time}`,
+  free: 'free',
+  taken: 'taken',
 };

@@ -147,7 +147,7 @@ export function HowItGoes({ form }: Props) {
         name="holds"
         options={parts.map(({ value, text }) => ({ value: value as string, text }))}
       />
-      <FormChoices form={form} name="leavesOut" options={[{ value: null, text: 'nothing' }, ...parts]} />
+      <FormChoices form={form} name="leavesOut" options={[{ value: null, text: texts.nothing }, ...parts]} />
     </Part>
   );
 }

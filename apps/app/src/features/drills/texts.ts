@@ -126,4 +126,5 @@ export const texts = {
   ofDrills: (shownCount: number, allCount: number) => `${shownCount} of ${allCount} drills`,
   noDrillMatchesShorten: 'No drill matches. Shorten the search or choose all stages.',
   ourOwn2: ' · our own',
+  nothing: 'nothing',
 };

@@ -106,11 +106,13 @@ export function LookDetail({ athlete, look }: Props) {
                     </Text>
                     {typeof detail?.value === 'number' ? (
                       <Text variant="bodySmall">
-                        {`Measured ${Number(detail.value.toFixed(1))} ${point.unit ?? ''}${
+                        {texts.measured2(
+                          Number(detail.value.toFixed(1)),
+                          point.unit ?? '',
                           typeof detail.derived === 'number' && detail.derived !== grade
                             ? texts.measured(severityNames[detail.derived])
-                            : ''
-                        }`}
+                            : '',
+                        )}
                       </Text>
                     ) : null}
                     {detail?.note ? <Text variant="bodySmall">{detail.note}</Text> : null}

@@ -79,4 +79,5 @@ export const texts = {
     'Every hole is a checkpoint nobody has looked at. Watch a few throws from behind, phase by phase; a quick look takes under a minute.',
   tapAPhase: 'Tap a phase to start a new look there.',
   look: 'Look',
+  measured2: (number: number, unit: string, part: string) => `Measured ${number} ${unit}${part}`,
 };

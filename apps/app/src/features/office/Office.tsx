@@ -73,8 +73,8 @@ function Yours() {
         value={person.velocityUnit}
         onChange={(velocityUnit) => save({ velocityUnit })}
         options={[
-          { value: 'mph', text: 'mph' },
-          { value: 'km/h', text: 'km/h' },
+          { value: 'mph', text: texts.mph },
+          { value: 'km/h', text: texts.kmh },
         ]}
       />
       <Choices

@@ -166,4 +166,6 @@ export const texts = {
   equipmentSeparatedByCommas: 'Equipment, separated by commas',
   savedNewPlansWill: 'Saved. New plans will follow it.',
   save: 'Save',
+  mph: 'mph',
+  kmh: 'km/h',
 };

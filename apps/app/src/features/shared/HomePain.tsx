@@ -23,7 +23,7 @@ export function HomePain({ home, today }: { home: Home; today: string }) {
       {marked?.level === 'pain' ? (
         <Notice alert>{texts.painIn(marked.site)}</Notice>
       ) : marked ? (
-        <Text>{`Marked today: soreness ${marked.score} of 10, ${marked.site}.`}</Text>
+        <Text>{texts.markedTodaySorenessOf(marked.score, marked.site)}</Text>
       ) : null}
       {open ? (
         <Card>

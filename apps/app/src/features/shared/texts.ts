@@ -47,4 +47,6 @@ export const texts = {
   nothingIsAssignedYet: 'Nothing is assigned yet. Come back after the next lesson.',
   printTheSheet: 'Print the sheet',
   calendar: 'Calendar',
+  markedTodaySorenessOf: (score: null | number, site: null | string) =>
+    `Marked today: soreness ${score} of 10, ${site}.`,
 };

@@ -37,7 +37,7 @@ export function SpotGrid({ spot, armOnRight, onSides, onSkip }: Props) {
               <Pressable
                 key={sides.join('+')}
                 role="button"
-                aria-label={hit ? texts.onTarget : `Missed ${missTapWords(sides)}`}
+                aria-label={hit ? texts.onTarget : texts.missed2(missTapWords(sides))}
                 onPress={() => onSides(sides)}
                 style={({ pressed }) => [
                   styles.one,

@@ -73,9 +73,11 @@ function WorkedDrill({ page, events, id, planned }: WorkedProps) {
       </View>
       {reasons.length ? (
         <Text variant="bodySmall">
-          {`Missed: ${reasons
-            .map((why) => `${missReasonName(why.id)}${why.n > 1 ? texts.times(why.n) : ''}`)
-            .join(', ')}`}
+          {texts.missed3(
+            reasons
+              .map((why) => `${missReasonName(why.id)}${why.n > 1 ? texts.times(why.n) : ''}`)
+              .join(', '),
+          )}
         </Text>
       ) : null}
       {planned ? (

@@ -200,4 +200,6 @@ export const texts = {
   sessionsSoFar: 'Sessions so far',
   notEnded: ', not ended',
   andEarlier: (sessionsCount: number) => `and ${sessionsCount} earlier`,
+  missed2: (missTapWords: string) => `Missed ${missTapWords}`,
+  missed3: (reasons: string) => `Missed: ${reasons}`,
 };

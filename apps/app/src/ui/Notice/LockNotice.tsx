@@ -21,7 +21,7 @@ export function LockNotice({ athlete, pain }: Pick<AthletePage, 'athlete' | 'pai
   return (
     <Notice alert icon="lock">
       <Text variant="titleMedium">{texts.throwsLockedPain(lock.site, dayWords(lock.since, today))}</Text>
-      <Text>{`Marked by ${lock.saidBy}. Write down what hurt and when, and ask a licensed clinician before any throw.`}</Text>
+      <Text>{texts.markedByWriteDown(lock.saidBy)}</Text>
       {person.role === 'assistant' ? (
         <Text>{texts.onlyAnInstructorOr}</Text>
       ) : open ? (

@@ -1,6 +1,7 @@
 import { drawMoving, nodeOf, posed, type Hand, type Shown } from '@wrightonic/core';
 import { useMemo } from 'react';
 import { InStep } from './InStep';
+import { texts } from '../texts';
 
 interface Props {
   flaw: string;
@@ -20,8 +21,8 @@ export function CleanAndWrong({ flaw, name, hand }: Props) {
     const discipline = node?.type === 'flaw' ? node.discipline : 'overhand';
     const drawn = (flaws: Shown) => drawMoving({ discipline, flaws }, { ...size, hand, view }, rate);
     return [
-      { title: 'Clean', label: 'A clean delivery, in motion', moving: drawn({}) },
-      { title: 'This one', label: `${name}, in motion`, moving: drawn({ [flaw]: 1 }) },
+      { title: texts.clean, label: texts.aCleanDelivery, moving: drawn({}) },
+      { title: texts.thisOne, label: texts.inMotion(name), moving: drawn({ [flaw]: 1 }) },
     ] as const;
   }, [flaw, name, hand]);
   return <InStep figures={figures} {...size} rate={rate} first={figures[1].moving.best} />;

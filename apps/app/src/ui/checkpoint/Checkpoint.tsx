@@ -78,9 +78,12 @@ export const Checkpoint = memo(function Checkpoint(props: Props) {
       <Head point={point} hand={hand} full={full} />
       {typeof detail?.value === 'number' && typeof detail.derived === 'number' ? (
         <Text variant="bodySmall" role="note">
-          {`Measured ${Number(detail.value.toFixed(1))} ${point.unit ?? ''}: ${severityNames[detail.derived]}${
-            grade !== null && grade !== detail.derived ? texts.youSaidBothAre(severityNames[grade]) : '.'
-          }`}
+          {texts.measured(
+            Number(detail.value.toFixed(1)),
+            point.unit ?? '',
+            severityNames[detail.derived],
+            grade !== null && grade !== detail.derived ? texts.youSaidBothAre(severityNames[grade]) : '.',
+          )}
         </Text>
       ) : null}
       {carried && grade === null ? (
@@ -123,7 +126,7 @@ export const Checkpoint = memo(function Checkpoint(props: Props) {
             <Button
               mode="text"
               compact
-              accessibilityLabel={`Measure ${name}`}
+              accessibilityLabel={texts.measure2(name)}
               onPress={() => setOpened(opened === 'measure' ? null : 'measure')}
             >
               {texts.measure}

@@ -31,7 +31,7 @@ export function MeasureField({ measure, name, value, onTake }: MeasureProps) {
         onChange={setText}
         inputMode="decimal"
         autoFocus
-        wrong={text && !fits ? `Must be a number from ${low} to ${high} ${measure.unit}.` : undefined}
+        wrong={text && !fits ? texts.mustBeANumber(low, high, measure.unit) : undefined}
         hint={derived === null ? measure.how : texts.thatIs(severityNames[derived])}
       />
       <Button mode="contained" disabled={derived === null} onPress={() => onTake(number, derived!)}>

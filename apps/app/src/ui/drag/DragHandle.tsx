@@ -2,6 +2,7 @@ import type { useDraggable } from '@dnd-kit/core';
 import { createElement } from 'react';
 import { useColours } from '../../theme/theme';
 import { Icon } from '../Icon/Icon';
+import { texts } from '../texts';
 
 interface Props {
   name: string;
@@ -18,7 +19,7 @@ export function DragHandle({ name, draggable: { attributes, listeners, setActiva
       ...listeners,
       ref: setActivatorNodeRef,
       type: 'button',
-      'aria-label': `Move ${name}`,
+      'aria-label': texts.move(name),
       style: {
         touchAction: 'none',
         width: 44,

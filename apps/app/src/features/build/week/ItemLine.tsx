@@ -70,7 +70,7 @@ export function ItemLine({ item, week, open, onOpen }: Props) {
             <Text variant="titleMedium">{item.sets}</Text>
             <IconButton
               icon="plus"
-              accessibilityLabel={`More sets of ${drill.name}`}
+              accessibilityLabel={texts.moreSetsOf(drill.name)}
               onPress={() => week.setSets(item, item.sets + 1)}
             />
           </View>

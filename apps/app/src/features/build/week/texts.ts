@@ -67,4 +67,5 @@ export const texts = {
   thereIsNoLesson: (list: string, assumedCount: number) =>
     `There is no lesson in the diary on ${list}; planned as ${assumedCount === 1 ? 'a lesson' : 'lessons'}. Tap the pencil to change a day.`,
   withinOfTheBest: (gap: string) => `Within ${gap} % of the best possible week.`,
+  moreSetsOf: (name: string) => `More sets of ${name}`,
 };

@@ -145,7 +145,7 @@ function FollowUps({ camp, after }: { camp: CampRecord; after: CampAfter }) {
       ) : null}
       {open.length ? (
         <Button mode="contained" loading={isLoading} disabled={isLoading} onPress={() => void make()}>
-          {`Make ${open.length} ${open.length === 1 ? 'plan' : 'plans'}`}
+          {texts.makePlan(open.length)}
         </Button>
       ) : null}
     </Card>

@@ -33,4 +33,5 @@ export const texts = {
   anArchivedCampLeaves: 'An archived camp leaves the list. It stays as it is and can still be copied.',
   restoreFromTheArchive: 'Restore from the archive',
   archiveCamp: 'Archive camp',
+  makePlan: (openCount: number) => `Make ${openCount} ${openCount === 1 ? 'plan' : 'plans'}`,
 };

@@ -80,7 +80,7 @@ function Shown({ camp }: { camp: CampRecord }) {
           <Text style={size}>{texts.noSlotIsLeft}</Text>
         )}
         {missing.length ? (
-          <Text style={size}>{`Missing: ${missing.map(({ id }) => called(id)).join(', ')}`}</Text>
+          <Text style={size}>{texts.missing(missing.map(({ id }) => called(id)).join(', '))}</Text>
         ) : null}
       </ScrollView>
     </View>
@@ -117,7 +117,7 @@ function Stations({ camp, slotId, afterId }: { camp: CampRecord; slotId: string;
           >
             <Text style={[size, styles.bold]}>{station.name}</Text>
             <Text variant="bodySmall">{area.get(station.areaId)}</Text>
-            <Text style={size}>{ids.length ? names(ids) : 'closed'}</Text>
+            <Text style={size}>{ids.length ? names(ids) : texts.closed}</Text>
             {later ? (
               <Text variant="bodyMedium">{texts.then2(next.length ? names(next) : 'closed')}</Text>
             ) : null}

@@ -108,4 +108,6 @@ export const texts = {
   cleanOrMissed: 'Clean or missed',
   radarLine: 'Radar line',
   nobodyIsPlannedHere: 'Nobody is planned here in this slot.',
+  missing: (missing: string) => `Missing: ${missing}`,
+  closed: 'closed',
 };

@@ -232,7 +232,7 @@ function Chip({ athlete, name, pinned, onOpen }: ChipProps) {
       <PressableCard
         style={styles.chip}
         disabled={!onOpen}
-        aria-label={pinned ? `Move ${name}, pinned` : `Move ${name}`}
+        aria-label={pinned ? texts.movePinned(name) : texts.move(name)}
         onPress={() => onOpen?.(athlete)}
       >
         <Text style={styles.grow}>{name}</Text>

@@ -66,4 +66,6 @@ export const texts = {
   everyoneGetsTheStations:
     'Everyone gets the stations they need most. The athlete served least comes first, then as much need as possible is met. The plan says how close it is to the best possible.',
   undo: (why: string) => `Undo: ${why}`,
+  movePinned: (name: string) => `Move ${name}, pinned`,
+  move: (name: string) => `Move ${name}`,
 };

@@ -23,7 +23,7 @@ export function Marks({ state, discipline }: { state: ClipState; discipline: Dis
               <Button
                 mode={at === undefined ? 'outlined' : 'contained'}
                 compact
-                accessibilityLabel={at === undefined ? `Mark ${name} here` : texts.goTo2(name)}
+                accessibilityLabel={at === undefined ? texts.markHere(name) : texts.goTo2(name)}
                 onPress={() => (at === undefined ? mark(event, time) : seek(at + 0.0005))}
                 contentStyle={styles.tall}
               >

@@ -119,4 +119,5 @@ export const texts = {
   fromAMotionLab: 'From a motion lab: read its file again to see all of it.',
   showThePointsOf: (name: string) => `Show the points of ${name}`,
   openAgain: (name: string) => `Open ${name} again`,
+  markHere: (name: string) => `Mark ${name} here`,
 };

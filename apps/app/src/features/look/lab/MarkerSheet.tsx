@@ -36,7 +36,7 @@ export function MarkerSheet({ names, map, lacking, onRead }: Props) {
             <Button
               mode="text"
               compact
-              accessibilityLabel={`Markers of the ${jointName(joint)}`}
+              accessibilityLabel={texts.markersOfThe(jointName(joint))}
               aria-expanded={open === joint}
               onPress={() => setOpen(open === joint ? null : joint)}
               contentStyle={styles.tall}
@@ -46,7 +46,7 @@ export function MarkerSheet({ names, map, lacking, onRead }: Props) {
           </View>
           {open === joint ? (
             <CheckboxGroup
-              label={`Markers around the ${jointName(joint)}`}
+              label={texts.markersAroundThe(jointName(joint))}
               options={names.map((name) => ({ value: name, text: name }))}
               value={[...(own[joint] ?? [])]}
               onChange={(chosen) => setOwn({ ...own, [joint]: chosen })}

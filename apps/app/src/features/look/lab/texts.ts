@@ -16,4 +16,6 @@ export const texts = {
   speedCurves: 'Speed curves',
   turningIs:
     'Turning is of the line between two joints; the forearm stands for the hand. They are kept with what is offered above.',
+  markersOfThe: (jointName: string) => `Markers of the ${jointName}`,
+  markersAroundThe: (jointName: string) => `Markers around the ${jointName}`,
 };

@@ -151,11 +151,7 @@ function RangedFigure({ label, name, unit, range, value, onKeep }: FigureProps) 
         value={text}
         onChange={setText}
         onDone={keep}
-        wrong={
-          fits
-            ? undefined
-            : `Must be a number from ${shown.show(range[0])} to ${shown.show(range[1])} ${shown.unit}.`
-        }
+        wrong={fits ? undefined : texts.mustBeANumber(shown.show(range[0]), shown.show(range[1]), shown.unit)}
       />
     </View>
   );

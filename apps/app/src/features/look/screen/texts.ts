@@ -66,4 +66,6 @@ export const texts = {
   takeAFirstLook: 'Take a first look with these results',
   onePersonATape:
     'One person, a tape, a phone and twenty minutes: what the body allows, side by side. Any test may be skipped; stop where it hurts.',
+  mustBeANumber: (show: number, show2: number, unit: string) =>
+    `Must be a number from ${show} to ${show2} ${unit}.`,
 };

@@ -42,7 +42,7 @@ export function FlightCard({ throws, hand, view }: Props) {
       <Heading level={3}>{texts.howTheBallMoves}</Heading>
       {moved.length ? (
         <PlotChart
-          label={`Movement against a ball without spin. ${words.join('. ')}.`}
+          label={texts.movementAgainstABall(words.join('. '))}
           dots={moved.map(({ x, y }) => ({ at: [inches(x), inches(y)] }))}
           named={flights.flatMap(({ pitch, armCm, upCm }) => {
             if (armCm === null || upCm === null) return [];

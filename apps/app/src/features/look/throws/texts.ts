@@ -124,4 +124,5 @@ export const texts = {
   whatTheySay: 'What they say',
   importWord: 'Import',
   goToLook: 'Go to Look and apply it',
+  movementAgainstABall: (words: string) => `Movement against a ball without spin. ${words}.`,
 };

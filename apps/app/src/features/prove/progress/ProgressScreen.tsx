@@ -114,7 +114,7 @@ function Strips({ progress: { from, to, athletes } }: { progress: Progress }) {
         onChange={setFilter}
         options={[
           { value: 'all', text: texts.all(counts.all) },
-          { value: 'moved', text: `Moved ${counts.moved}` },
+          { value: 'moved', text: texts.moved(counts.moved) },
           { value: 'same', text: texts.noRealChange2(counts.same) },
           { value: 'unmeasured', text: texts.notMeasured2(counts.unmeasured) },
         ]}

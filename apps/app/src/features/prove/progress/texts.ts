@@ -65,4 +65,5 @@ export const texts = {
   csv: 'CSV',
   theDot: (velocityIn: string, unit: string) =>
     `The dot is the change of usual velocity, the strip reaches ${velocityIn} ${unit} to each side. Inside the band it is no real change.`,
+  moved: (moved: number) => `Moved ${moved}`,
 };

@@ -20,7 +20,7 @@ export function Figures({ reading, shown, onShow }: Props) {
   return (
     <View>
       <Text variant="labelLarge">
-        {reading.throws.length > 1 ? `Median of ${reading.throws.length} throws` : texts.figures}
+        {reading.throws.length > 1 ? texts.medianOfThrows(reading.throws.length) : texts.figures}
       </Text>
       {reading.measures.map(({ id, value, plusMinus, unit, scatter }) => {
         const at = events[motionMeasureOf(id)?.needs.at(-1) ?? 'release'];

@@ -76,4 +76,5 @@ export const texts = {
   nobodyElse: 'Nobody else is in it',
   tapAnotherOne: 'Tap another one',
   thereAreSeveralPeople: 'There are several people',
+  medianOfThrows: (throwsCount: number) => `Median of ${throwsCount} throws`,
 };
