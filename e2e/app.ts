@@ -20,6 +20,14 @@ export class App {
     this.taps++;
   }
 
+  /** Goes on to the first drill whose reps are counted: a warm-up is done or not. */
+  async counted(): Promise<void> {
+    const area = this.page.getByRole('button', { name: /^(Clean|Done), \d+ so far$/ }).first();
+    await area.waitFor();
+    while (/^Done/.test((await area.getAttribute('aria-label')) ?? ''))
+      await this.page.getByRole('button', { name: 'Next drill' }).first().click();
+  }
+
   /** Signs in without the screen for it, where that is not what is tested. */
   async enter(): Promise<void> {
     const headers = { 'x-csrf-token': await this.token() };

@@ -94,7 +94,7 @@ test.describe('everyone can use', () => {
     await page.goto('/');
     await app.tap(/^Change the lesson of/);
     await page.getByRole('button', { name: 'Rained off' }).waitFor();
-    await app.tap('Move it');
+    await app.tap('Move lesson');
     await judge.look('a lesson');
     expect(judge.broken).toEqual([]);
   });
@@ -208,7 +208,7 @@ test.describe('everyone can use', () => {
     await page.getByRole('button', { name: 'Nothing hurts' }).waitFor();
     await judge.look('pain');
     await app.tap('Nothing hurts');
-    await page.getByRole('button', { name: /^Clean/ }).waitFor();
+    await app.counted();
     await judge.look('counting');
     await app.tap(/^Note on/);
     await judge.look('a note');

@@ -21,6 +21,7 @@ test('tap to durable', async ({ app, page }) => {
   });
   await page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
+  await app.counted();
   await page.getByRole('button', { name: 'Clean, 0 so far' }).waitFor();
   await slow(page);
   const times = await page.evaluate(async () => {

@@ -182,6 +182,7 @@ test('tap to paint', async ({ app, page }) => {
   const id = await app.planned('Tapper');
   await page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
+  await app.counted();
   await page.getByRole('button', { name: 'Clean, 0 so far' }).waitFor();
   await slow(page);
   const times = await tapsToPaint(page);

@@ -5,18 +5,18 @@ test('what a team coach says is checked against the plan and can be taken back',
   await app.enter();
   const id = await app.planned('Worded');
   await page.goto(`/athletes/${id}/build`);
-  await expect(page.getByText('Nothing that Worded was told pulls apart.')).toBeVisible();
+  await expect(page.getByText('Worded has no conflicting instructions.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Who says it' }).fill('Team coach');
   await page.getByRole('textbox', { name: 'What they say' }).fill('Push hard off the rubber');
   await app.tap('Check these words');
   await expect(
-    page.getByText(/^“Push hard off the rubber” \(Team coach\) against .*\(the plan\)/),
+    page.getByText(/^“Push hard off the rubber” \(Team coach\) conflicts with .*\(the plan\)/),
   ).toBeVisible();
-  await expect(page.getByText('The plan’s word: let your hips go first.').first()).toBeVisible();
+  await expect(page.getByText('Plan’s cue: let your hips go first.').first()).toBeVisible();
   await app.sent();
   await page.reload();
-  await app.tap('Take back what Team coach says');
-  await expect(page.getByText('Nothing that Worded was told pulls apart.')).toBeVisible();
+  await app.tap('Remove what Team coach says');
+  await expect(page.getByText('Worded has no conflicting instructions.')).toBeVisible();
 });
 
 test('a week is not assigned into a day of rest without a reason', async ({ app, page }) => {
@@ -57,6 +57,8 @@ test('a drill is dragged to another day by keyboard, kept there, and the week is
   app,
   page,
 }) => {
+  // All days stand side by side where there is room.
+  await page.setViewportSize({ width: 1280, height: 900 });
   await app.enter();
   const id = await app.planned('Dragged');
   await page.goto(`/athletes/${id}/build`);
@@ -103,8 +105,14 @@ test('a link opens the week for whoever has it, until it is taken back', async (
   await page.goto(`/athletes/${id}/build`);
   await app.weekPlanned();
   await app.tap('Assign the week');
-  await app.tap('Make a link and a sheet');
-  const address = await page.getByText(/\/s\/[\w-]{32}$/).innerText();
+  // From assigned to a link that is handed over: two taps.
+  app.taps = 0;
+  await app.tap('Share with Shared');
+  await app.tap('Copy message');
+  expect(app.taps).toBe(2);
+  const message = await page.getByText(/\/s\/[\w-]{32} /).innerText();
+  const address = /http\S+\/s\/[\w-]{32}/.exec(message)![0];
+  await expect(page.getByRole('img', { name: 'Code of the link, to scan with a phone' })).toBeVisible();
   const home = await (await browser.newContext({ baseURL: baseURL! })).newPage();
   await home.goto(address);
   await expect(home.getByRole('heading', { level: 1, name: 'Shared’s week' })).toBeVisible();
@@ -121,8 +129,8 @@ test('a link opens the week for whoever has it, until it is taken back', async (
   const token = address.split('/s/')[1]!;
   const pdf = await home.request.get(`/api/shared/${token}/week.pdf`);
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
-  await app.tap(/^Take back the link of /);
-  await expect(page.getByRole('button', { name: 'Make a link and a sheet' })).toBeVisible();
+  await app.tap(/^Revoke the link of /);
+  await expect(page.getByRole('button', { name: 'Make a link' })).toBeVisible();
   await home.reload();
   await expect(home.getByText('This link no longer works', { exact: false })).toBeVisible();
   await home.context().close();
@@ -145,15 +153,18 @@ test('constraints go on, the way round is answered, and one is faded after two c
   await app.tap('Nothing hurts');
   while (!(await page.getByRole('heading', { level: 1, name: 'Knee gate' }).isVisible()))
     await app.tap('Next drill');
+  await app.tap(/^Change constraints/);
   await app.tap('Gate before the knee', 'checkbox');
+  await app.tap(/^Close$/);
   const set = async (clean: number, missed: number) => {
     for (let n = 0; n < clean; n++) await app.tap(/^Clean, /);
     for (let n = 0; n < missed; n++) await app.tap(/^Missed, /);
   };
   await set(3, 3);
-  await expect(page.getByText('This set: 3 of 6 clean')).toBeVisible();
-  await app.tap('They found a workaround');
+  await expect(page.getByRole('status', { name: /This set: 3 of 6 clean/ })).toBeVisible();
+  await app.tap(/^Change constraints/);
   await app.tap('Lead leg opens early', 'radio');
+  await app.tap(/^Close$/);
   await app.tap('Set done');
   await expect(
     page.getByText('Lead leg opens early came instead: add the hurdle to step over.'),
@@ -163,10 +174,10 @@ test('constraints go on, the way round is answered, and one is faded after two c
     await set(6, 0);
     await app.tap('Set done');
   }
-  await expect(page.getByText('take the hurdle to step over away', { exact: false })).toBeVisible();
+  await expect(page.getByText('Remove the hurdle to step over only', { exact: false })).toBeVisible();
   await app.sent();
   await page.reload();
-  await app.tap('Take it away');
+  await app.tap('Remove it');
   await set(2, 4);
   await app.tap('Set done');
   await expect(page.getByText('2 of 6 clean without the hurdle to step over: it comes back.')).toBeVisible();
@@ -191,19 +202,21 @@ test('games of a calendar are looked at, kept, and make their days game days', a
     `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART;VALUE=DATE:${game.replaceAll('-', '')}\r\nSUMMARY:Otters at Terns\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n`,
   );
   await expect(page.getByRole('checkbox', { name: /Otters at Terns$/ })).toBeChecked();
-  await app.tap('Keep 1 game');
-  const days = page.getByRole('group', { name: /^(Mon|Tue|Wed|Thu|Fri|Sat|Sun) / });
-  await expect(days.nth(2).getByText(/^Game · /)).toBeVisible();
-  await app.tap('Plan it anew');
+  await app.tap('Save 1 game');
+  const third = page.getByRole('tab').nth(2);
+  await expect(third).toHaveAccessibleName(/, Game, /);
+  await third.click();
+  await expect(page.getByText(/^Game · /)).toBeVisible();
+  await app.tap('Re-plan');
   await expect(page.getByText('Planning the week that is worth most')).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Assign the week' })).toBeEnabled();
-  await app.tap(/^Take back the game .* Otters at Terns$/);
-  await expect(days.nth(2).getByText(/^Game · /)).toHaveCount(0);
+  await app.tap(/^Remove the game .* Otters at Terns$/);
+  await expect(third).not.toHaveAccessibleName(/, Game, /);
   await app.sent();
   await page.reload();
   await app.weekPlanned();
   await expect(page.getByText('Otters at Terns', { exact: false })).toHaveCount(0);
-  await expect(days.nth(2).getByText(/^Game · /)).toHaveCount(0);
+  await expect(third).not.toHaveAccessibleName(/, Game, /);
 });
 
 test('two weeks are planned and assigned at once', async ({ app, page }) => {

@@ -20,7 +20,7 @@ test('a camp is made, filled from the roster, planned, changed by hand and print
     await app.tap(new RegExp(`^${name} `), 'checkbox');
   }
   await app.tap('Add 6 to the camp');
-  await expect(page.getByText('6 athletes come', { exact: false })).toBeVisible();
+  await expect(page.getByText('6 athletes are coming', { exact: false })).toBeVisible();
   await app.tap(/^plan/, 'link');
   await app.tap('Plan the camp');
   await expect(page.getByText('of their best, for the athlete served least')).toBeVisible();
@@ -66,7 +66,7 @@ test('a no-show is two taps, and everybody is told who moves', async ({ app, pag
   await app.tap(`${name} is not here`);
   await app.tap(`Plan without ${people[0]!.givenName}`);
   await expect(page.getByText(`${name} is not here`).last()).toBeVisible();
-  await expect(page.getByRole('button', { name: `Take back: ${name} is not here` })).toBeVisible();
+  await expect(page.getByRole('button', { name: `Undo: ${name} is not here` })).toBeVisible();
   expect(app.taps).toBe(2);
   await page.goto(`/camps/${id}/board`);
   // Given names alone, and not of somebody who is away.
@@ -223,6 +223,6 @@ test('a family signs up behind a link, and is taken', async ({ app, page, contex
   await page.reload();
   await app.tap('Sign-up link');
   await expect(page.getByText('Linnet Marsh, 01632 960999', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: 'Take', exact: true }).click();
-  await expect(page.getByText('4 athletes come', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Accept', exact: true }).click();
+  await expect(page.getByText('4 athletes are coming', { exact: false })).toBeVisible();
 });

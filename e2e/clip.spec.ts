@@ -100,7 +100,7 @@ for (const [kind, make, fps] of [
     await app.tap('Show it on the profile');
     await listed;
     await page.unroute('**/api/athletes/*/clips');
-    await expect(page.getByText('The picture stands on the profile', { exact: false })).toBeVisible();
+    await expect(page.getByText('The picture is on the profile now', { exact: false })).toBeVisible();
 
     // Opened again it asks for the same file, and knows another one.
     await app.sent();

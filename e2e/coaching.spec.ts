@@ -18,7 +18,7 @@ async function oneMore(page: Page, drill: string): Promise<void> {
   const here = page.getByRole('heading', { name: drill, exact: true });
   await expect(
     page
-      .getByRole('button', { name: /^Clean, / })
+      .getByRole('button', { name: /^(Clean|Done), / })
       .or(more)
       .first(),
   ).toBeVisible();
@@ -58,6 +58,7 @@ test('a drill is worked at a level and on each side, and both stay through a rel
   ]);
   await app.tap('End');
   await app.tap('Nothing hurts');
+  await app.tap(/^Show the /);
   await expect(page.getByText('left side: 6 of 6; right side: 0 of 1')).toBeVisible();
 });
 
@@ -118,15 +119,20 @@ test('a spot is called, and two taps chart the throw and where it went', async (
 
 test('constraints that are on stay on through another drill and a reload', async ({ app, page }) => {
   await working(app, page, 'Constrained', 'Hop-load throw');
-  const first = page.getByRole('group', { name: 'Constraints that are on' }).getByRole('checkbox').first();
+  await app.tap('Change constraints: none');
+  const first = page.getByRole('group', { name: 'Constraints in use' }).getByRole('checkbox').first();
+  const name = await first.innerText();
   await first.click();
   await expect(first).toBeChecked();
+  await app.tap(/^Close$/);
+  const row = page.getByRole('button', { name: `Change constraints: ${name}` });
+  await expect(row).toBeVisible();
   await app.tap('Previous drill');
   await page.getByRole('button', { name: 'Next drill', exact: true }).last().click();
-  await expect(first).toBeChecked();
+  await expect(row).toBeVisible();
   await app.tap(/^Clean, /);
   await app.sent();
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Hop-load throw' })).toBeVisible();
-  await expect(first).toBeChecked();
+  await expect(row).toBeVisible();
 });

@@ -22,6 +22,7 @@ test('the demo opens with one tap, and signing out closes it', async ({ app, pag
   await app.tap('Look around the demo academy');
   await expect(page.getByText(/lessons? of yours/)).toBeVisible();
   await app.tap('Office', 'link');
+  await app.tap(/^Account/);
   await app.tap('Sign out');
   await expect(page.getByRole('button', { name: 'Look around the demo academy' })).toBeVisible();
   expect((await page.request.get('/api/athletes')).status()).toBe(401);

@@ -18,7 +18,7 @@ interface Round {
   tap: (page: Page, times: number) => Promise<void>;
 }
 
-const clean = /^Clean, \d+ so far$/;
+const clean = /^(Clean|Done), \d+ so far$/;
 /** Each fault in the middle of a set; answers with the pages that logged. */
 const faults: Record<string, (round: Round) => Promise<Page[]>> = {
   'network off': async ({ page, context, tap }) => {

@@ -8,7 +8,7 @@ async function throwing(app: App, givenName: string): Promise<string> {
   const id = await app.planned(givenName);
   await app.page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
-  await expect(app.page.getByRole('button', { name: /^Clean/ })).toBeVisible();
+  await app.counted();
   for (;;) {
     const last = app.page.getByRole('button', { name: 'One more drill' });
     if (await last.count()) break;
@@ -172,14 +172,16 @@ test('a missed rep says why, before or after the tap, and a note takes two taps'
   // The end says it in words, plans the next date with two taps, and has a line for the parent.
   await app.tap('End');
   await app.tap('Nothing hurts');
+  await app.tap(/^Show the /);
   await expect(page.getByText(/Missed: rushed/)).toBeVisible();
   app.taps = 0;
+  await app.tap('Add a lesson');
   await page.getByRole('radiogroup', { name: 'Day of the next lesson' }).getByRole('radio').first().click();
-  await app.tap(/in the diary$/);
+  await app.tap(/^Add \w+ \d+ /);
   await app.sent();
   const { today } = await app.read('/session');
   expect((await app.whole(id)).upcoming).toMatchObject([{ date: addDays(today, 2), kind: 'lesson' }]);
-  await expect(page.getByText(/^Missela worked on Full delivery.* 0 of 1 clean/).first()).toBeVisible();
+  await expect(page.getByText(/Missela practiced Full delivery.*\(0 of 1 clean\)/).first()).toBeVisible();
 });
 
 test('a group of three is one tap apart, each at their own drill', async ({ app, page }) => {
@@ -193,12 +195,13 @@ test('a group of three is one tap apart, each at their own drill', async ({ app,
   );
   await page.goto(`/athletes/${first}/session`);
   await app.tap('Nothing hurts');
-  await app.tap('Next drill');
+  await app.counted();
   const drill = await page.getByRole('heading', { level: 1 }).innerText();
   await app.tap(/^Clean/);
   await app.tap('Go to Bo');
   await expect(page.getByRole('heading', { name: 'Does anything hurt, Bo?' })).toBeVisible();
   await app.tap('Nothing hurts');
+  await app.counted();
   await app.tap(/^Missed,/);
   await count(page, 'Missed', 1);
   await count(page, 'Clean', 0);

@@ -86,13 +86,17 @@ test(
     const lesson = lessons.find(({ athleteId }: { athleteId: string }) => athleteId === id);
     await page.goto(`/diary/${lesson.id}?on=${tomorrow}`);
     await app.tap('Rained off');
-    await expect(page.getByText('It was rained off')).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible({ timeout: 20_000 });
-    await app.tap('Take it');
-    await expect(page.getByText('The week is assigned anew.')).toBeVisible();
+    await expect(page.getByRole('status').getByText('Rained off', { exact: true })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Assign the new week' })).toBeVisible({ timeout: 20_000 });
+    await app.tap('Assign the new week');
+    await expect(page.getByText('The new week is assigned.')).toBeVisible();
     const { plan } = await app.whole(id);
     expect(plan.assignment.days.find(({ date }: { date: string }) => date === tomorrow).kind).toBe('home');
     await page.goto('/diary');
+    // Weeks begin on Mondays.
+    const day = (new Date(`${tomorrow}T00:00:00Z`).getUTCDay() + 6) % 7;
+    if (day === 0) await app.tap('Next week');
+    await page.getByRole('tab').nth(day).click();
     await expect(page.getByText('Cage 9 · rained off')).toBeVisible();
   },
 );

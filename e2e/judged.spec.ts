@@ -80,7 +80,7 @@ test('a norm is changed with its source, and a grade follows it', async ({ app, 
   await app.tap('Save range');
   await expect(page.getByText(/^Our own pitchers · changed by .+/)).toBeVisible();
   await app.tap('Back to 30 to 60');
-  await expect(page.getByText(/set back by/)).toBeVisible();
+  await expect(page.getByText(/reset by/)).toBeVisible();
 });
 
 test('spin and break are typed with a throw, and said with where the ball moves', async ({ app, page }) => {

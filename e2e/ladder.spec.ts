@@ -34,6 +34,7 @@ test('a ladder is put in order by keyboard, locked, added to and cut, and says w
   await page.keyboard.press('Space');
   await expect.poll(feel).toEqual([before[1], before[0], ...before.slice(2)]);
 
+  await ladder.getByRole('button', { name: /^Show all / }).click();
   await page
     .getByRole('button', { name: /^blend, / })
     .first()
@@ -42,15 +43,15 @@ test('a ladder is put in order by keyboard, locked, added to and cut, and says w
   await app.tap('Lock Drill-and-deliver pairs');
   await expect(page.getByRole('button', { name: 'Unlock Drill-and-deliver pairs' })).toBeVisible();
   await expect(
-    page.getByRole('button', { name: 'Take Drill-and-deliver pairs out of the ladder' }),
+    page.getByRole('button', { name: 'Remove Drill-and-deliver pairs from the ladder' }),
   ).toHaveCount(0);
   await app.tap('Unlock Drill-and-deliver pairs');
-  await app.tap('Take Drill-and-deliver pairs out of the ladder');
-  await expect(page.getByText('This ladder does not reach the delivery', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: /^blend, .*, 0 drills$/ }).click();
+  await app.tap('Remove Drill-and-deliver pairs from the ladder');
+  await expect(page.getByText('This ladder stops before the delivery', { exact: false })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^blend, .*, 0 drills$/ })).toBeVisible();
   await app.tap('Add a blend drill');
   await page.getByRole('button', { name: /^Drill-and-deliver pairs/ }).click();
-  await expect(page.getByText('This ladder does not reach the delivery', { exact: false })).toHaveCount(0);
+  await expect(page.getByText('This ladder stops before the delivery', { exact: false })).toHaveCount(0);
 });
 
 test('a thing that is missing at home is named with the drills it would bring, and ticked there', async ({
@@ -61,9 +62,9 @@ test('a thing that is missing at home is named with the drills it would bring, a
   const id = await app.planned('Missing');
   await page.goto(`/athletes/${id}/build`);
   await app.weekPlanned();
-  await expect(page.getByText('The diary has no lesson on', { exact: false })).toBeVisible();
-  await expect(page.getByText('No suspension strap at home: no Strap lean there.')).toBeVisible();
-  await app.tap('Have a suspension strap');
+  await expect(page.getByText('There is no lesson in the diary on', { exact: false })).toBeVisible();
+  await expect(page.getByText('No suspension strap at home: Strap lean is left out.')).toBeVisible();
+  await app.tap('Add a suspension strap');
   await expect(page.getByText('No suspension strap at home', { exact: false })).toHaveCount(0);
   expect((await app.whole(id)).athlete.equipment).toContain('suspension strap');
 });
@@ -109,7 +110,7 @@ test('drills are found by flaw and by what is at hand, read in full, and set bes
   await expect(page.getByRole('img', { name: 'Knee gate, how it goes, right-handed' })).toBeVisible();
   await app.tap('Left-handed', 'radio');
   await expect(page.getByRole('img', { name: 'Knee gate, how it goes, left-handed' })).toBeVisible();
-  await expect(page.getByText(/^The way round it: /)).toBeVisible();
+  await expect(page.getByText(/^Workaround: /)).toBeVisible();
   await expect(page.getByRole('table').getByText('Step-over gate')).toBeVisible();
   await app.tap('Step-over gate');
   await expect(page.getByRole('heading', { level: 1, name: 'Step-over gate' })).toBeVisible();

@@ -21,12 +21,17 @@ test(
     await app.tap('Sign in');
 
     await app.tap('Roster', 'link');
+    app.taps = 0;
     await app.tap('Add athlete');
     await page.getByRole('textbox', { name: 'Given name' }).fill('Petra');
     await page.getByRole('textbox', { name: 'Family name' }).fill('Loopworth');
     await page.getByLabel('Birthdate', { exact: true }).fill('2011-05-23');
     await app.tap('Left', 'radio');
-    await app.tap('Add, then take a first look');
+    await app.tap('Tue', 'checkbox');
+    await app.tap('Thu', 'checkbox');
+    await app.tap('Add athlete and take a first look');
+    // The least that is needed of an athlete: six taps and typing.
+    expect(app.taps).toBeLessThanOrEqual(6);
     await expect(page.getByRole('heading', { level: 1, name: 'Petra Loopworth' })).toBeVisible();
     await expect(page.getByText(/15, left, overhand|1\d, left, overhand/)).toBeVisible();
 
@@ -49,7 +54,7 @@ test(
     await expect(
       page.getByRole('button', { name: /threads from cause to effect, 3 findings/ }),
     ).toBeVisible();
-    await expect(page.getByText(/explains 4\.\d of the 6\.0 points marked: itself, /)).toBeVisible();
+    await expect(page.getByText(/accounts for 4\.\d of the 6\.0 points marked: itself, /)).toBeVisible();
     await app.tap('Accept both focuses');
     await app.tap('Build the plan');
     await expect(page.getByRole('heading', { name: 'The coming week' })).toBeVisible();
@@ -59,7 +64,7 @@ test(
     test.info().annotations.push({ type: 'taps', description: String(app.taps) });
 
     // Something to throw today, put into the week by hand.
-    await app.tap('Change the rest');
+    await app.tap('Change the week');
     await app.tap(/^Add a drill to /);
     await app.tap('Full delivery, flat ground', 'checkbox');
     await app.tap('Assign the week');
@@ -68,7 +73,7 @@ test(
     await app.tap('Go to Work');
     await app.tap('Start the session');
     await app.tap('Nothing hurts');
-    await app.tap('Next drill');
+    await app.counted();
     const drill = await page.getByRole('heading', { level: 1 }).innerText();
     for (let n = 0; n < 9; n++) await app.tap(`Clean, ${n} so far`);
     await app.tap('Missed, 0 so far');
@@ -77,6 +82,8 @@ test(
     await expect(page.getByRole('button', { name: 'Missed, 1 so far' })).toBeVisible();
     await app.tap('End');
     await app.tap('Nothing hurts');
+    await expect(page.getByText(/: 9 of 10 clean$/)).toBeVisible();
+    await app.tap(/^Show the /);
     await expect(page.getByText('9 of 10', { exact: true })).toBeVisible();
     await expect(
       page.getByText(/[Ll]ast three sessions: 9 of 10 clean: passed once; one more session like it/),
@@ -129,10 +136,10 @@ test('five throws with a velocity make the first point of the line', async ({ ap
     // Two taps and the figures.
     expect(app.taps).toBe(2);
   }
-  await expect(page.getByText('5 thrown today, 90 left')).toBeVisible();
+  await expect(page.getByText('5 thrown · 90 left')).toBeVisible();
   await app.tap('End');
   await app.tap('Nothing hurts');
-  await expect(page.getByText(/Usual .*, top 71\.0 mph/).first()).toBeVisible();
+  await expect(page.getByText(/the top was 71\.0 mph/).first()).toBeVisible();
   await app.tap('End session');
   await expect(page.getByText('One session has throws like the newest ones', { exact: false })).toBeVisible();
   await expect(page.getByText('70.0 mph')).toBeVisible();
@@ -146,15 +153,15 @@ test(
     const id = await app.planned('Sora');
     await page.goto(`/athletes/${id}/session`);
     await app.tap('Pain', 'radio');
-    await expect(page.getByRole('button', { name: 'Go on' })).toBeDisabled();
+    await expect(page.getByRole('button', { name: 'Continue' })).toBeDisabled();
     await app.tap('elbow', 'radio');
     await expect(page.getByText(/licensed clinician/)).toBeVisible();
-    await app.tap('Go on');
+    await app.tap('Continue');
     await expect(page.getByText('Pain stops the session.', { exact: false })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Velocity' })).toHaveCount(0);
     await app.tap('End');
     await app.tap('Nothing hurts');
-    await expect(page.getByText(/throws are locked/)).toBeVisible();
+    await expect(page.getByText(/^Throws are locked until/)).toBeVisible();
     await app.tap('End session');
 
     // The same day, another session, and nothing hurts any more: the lock is the athlete's.
@@ -223,8 +230,8 @@ test('another focus is pinned with a reason, and a drill is swapped for its neig
   const id = await app.newAthlete('Pinna');
   await app.look(id, { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2, 'oh.glove-pull': 1 });
   await page.goto(`/athletes/${id}/trace`);
-  await app.tap('Pin another focus for lower half');
-  await app.tap(/Lead leg opens early.*of the picture/);
+  await app.tap('Choose another focus for lower half');
+  await app.tap(/Lead leg opens early.*of what you marked/);
   const keep = page.getByRole('button', { name: 'Keep both focuses' });
   await expect(keep).toBeDisabled();
   await page.getByRole('textbox', { name: 'Why another focus' }).fill('She feels this one.');

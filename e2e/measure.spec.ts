@@ -36,12 +36,12 @@ test('a full look measures, is overruled, goes on elsewhere and is put right', a
   await expect(other.getByText('Note: Wet mound.')).toBeVisible();
   await other.getByRole('button', { name: 'Jumps off the rubber: slight' }).click();
   await other.getByRole('button', { name: 'Finish now; the rest is not looked at' }).click();
-  await other.getByRole('heading', { name: 'Causes' }).waitFor();
+  await other.getByRole('radiogroup', { name: 'Behind the verdict' }).waitFor();
   await elsewhere.close();
 
   await page.goto(`/athletes/${id}/look`);
   await app.tap(/^Look of /, 'link');
-  await app.tap('Put Short stride right');
+  await app.tap('Correct Short stride');
   await page.getByRole('textbox', { name: 'Why is it corrected?' }).fill('Measured from the wrong edge.');
   await app.tap('Short stride: slight');
   await expect(page.getByText('Short stride, slight')).toBeVisible();
@@ -139,7 +139,7 @@ test('throws are charted by thumb and by keyboard, and their misses go into the 
   await app.tap('Go to Look and apply it');
   await app.tap('Take the first quick look');
   await app.tap('Where the ball goes', 'radio');
-  await app.tap('Take slight for Misses high');
+  await app.tap('Use slight for Misses high');
   await expect(page.getByRole('button', { name: 'Misses high: slight' })).toHaveAttribute(
     'aria-pressed',
     'true',
@@ -166,9 +166,9 @@ test('tables are seen before they are taken, and never half', async ({ app, page
       'Wren,Ablethorpe,overhand,R,2011-05-23,170',
     ),
   );
-  await expect(page.getByText('2 good rows, 1 with mistakes, 1 held')).toBeVisible();
+  await expect(page.getByText('2 good rows, 1 with errors, 1 held')).toBeVisible();
   await expect(page.getByText('Row 3, birthdate: must be a real day', { exact: false })).toBeVisible();
-  await app.tap('Take the 1 good athlete, leave 1 out');
+  await app.tap('Import the 1 good athlete, leave out 1');
   await expect(page.getByText('1 athlete added.')).toBeVisible();
   const id = await app.idOf('Tabla');
 
@@ -184,11 +184,11 @@ test('tables are seen before they are taken, and never half', async ({ app, page
       '2026-05-01,,NaN,,',
     ),
   );
-  await expect(page.getByText('3 good rows, 2 with mistakes, 2 held')).toBeVisible();
+  await expect(page.getByText('3 good rows, 2 with errors, 2 held')).toBeVisible();
   await expect(page.getByText('Row 3, date: is in the future')).toBeVisible();
   await app.tap(/Row 4.*more than can be expected/, 'checkbox');
-  await app.tap('Take the 2 good throws, leave 2 out');
-  await expect(page.getByText('2 throws taken.')).toBeVisible();
+  await app.tap('Import the 2 good throws, leave out 2');
+  await expect(page.getByText('2 throws imported.')).toBeVisible();
   expect(await app.read(`/athletes/${id}/throws`)).toHaveLength(2);
 });
 
@@ -278,6 +278,7 @@ test('a profile keeps growth, and who cleared an injury', async ({ app, page }) 
   await app.tap('Save clearance');
   await expect(page.getByText(/^Cleared by Dr\. Marrable/)).toBeVisible();
   await app.tap('Edit');
+  await app.tap(/^Emergency contacts/);
   await app.tap('Add a guardian');
   await page.getByRole('textbox', { name: 'Guardian’s name' }).fill('Rowan Testwell');
   await app.tap('Save');

@@ -52,7 +52,7 @@ test('a session goes on without a connection at the same rep after the tab was k
   const id = await app.planned('Away');
   await page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
-  await app.tap('Next drill');
+  await app.counted();
   const drill = await page.getByRole('heading', { level: 1 }).innerText();
   await app.tap('Clean, 0 so far');
   await app.sent();
@@ -86,11 +86,13 @@ test('signing out without a connection names what is not sent and leaves nothing
   const id = await app.planned('Leaver');
   await page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
+  await app.counted();
   await app.sent();
   await appKept(page);
   await context.setOffline(true);
   await app.tap(/^Clean/);
   await page.goto('/office');
+  await app.tap(/^Account/);
   await app.tap('Sign out');
   await expect(page.getByText(/^Leaver Testwell: [12] entr/)).toBeVisible();
   await app.tap('Stay signed in');
@@ -134,9 +136,10 @@ test('the day opens without a connection, with whoever has a lesson, though nobo
   await expect(page.getByText('Lower half', { exact: false }).first()).toBeVisible();
   await page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
+  await app.counted();
   await app.tap('Clean, 0 so far');
   await expect(page.getByRole('button', { name: 'Clean, 1 so far' })).toBeVisible();
-  await expect(page.getByText(/No connection: shown as it was read last/)).toBeVisible();
+  await expect(page.getByText(/No connection\. This is the last saved version/)).toBeVisible();
   await context.setOffline(false);
   await app.sent();
   expect(await reps(app, id)).toBe(1);
@@ -168,6 +171,7 @@ test('two devices in one session lose and double nothing', async ({ app, page, b
   const id = await app.planned('Twofold');
   await page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
+  await app.counted();
   await app.tap('Clean, 0 so far');
   await app.sent();
   const second: BrowserContext = await browser.newContext({ viewport: { width: 390, height: 844 } });
@@ -198,6 +202,7 @@ test('a clock that is wrong by a day puts nothing on the wrong day', async ({ ap
   await wrongClock(page, aDay);
   await page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
+  await app.counted();
   await app.tap('Clean, 0 so far');
   await app.sent();
   const { session, events } = await app.read(`/athletes/${id}/open-session`);
@@ -229,7 +234,7 @@ test('what the server does not take is kept and shown with what to do', async ({
   ]);
   await page.goto('/');
   await app.tap(/1 entry was refused/, 'link');
-  await expect(page.getByText(/^Not taken: velocity must be less than or equal to 55/)).toBeVisible();
+  await expect(page.getByText(/^Not accepted: velocity must be less than or equal to 55/)).toBeVisible();
   await page.reload();
   await expect(page.getByText('Throw: Full delivery, flat ground, measured')).toBeVisible();
   await app.tap('Remove from the list');
@@ -250,9 +255,10 @@ test('a browser without room says so, and what is tapped is sent all the same', 
   });
   await page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
+  await app.counted();
   await context.setOffline(true);
   await app.tap('Clean, 0 so far');
-  await expect(page.getByText(/This browser cannot keep them: leave the page open/)).toBeVisible();
+  await expect(page.getByText(/This browser cannot store them\. Keep this page open/)).toBeVisible();
   await context.setOffline(false);
   await expect.poll(() => reps(app, id)).toBe(1);
 });

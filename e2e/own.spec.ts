@@ -43,7 +43,7 @@ test('a drill is written from another, put into a ladder, handed on as a file, a
   await app.tap('Our own');
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
-    app.tap(/^Our (drill|\d+ drills) as a file$/),
+    app.tap(/^Export our (drill|\d+ drills)$/),
   ]);
   const file = JSON.parse(readFileSync((await saved.path())!, 'utf8'));
   const drill = file.drills.find((each: { id: string }) => each.id === own);
@@ -51,7 +51,7 @@ test('a drill is written from another, put into a ladder, handed on as a file, a
 
   await page.goto(`/drills/${own}`);
   await app.tap('Retire drill');
-  await expect(page.getByText(/^Retired: plans that hold it keep it/)).toBeVisible();
+  await expect(page.getByText(/^Retired: current plans keep it/)).toBeVisible();
   expect((await planned()).some((each: any) => each.drill === own)).toBe(true);
 });
 
@@ -76,7 +76,7 @@ test('a file of drills is looked at before it is kept, and a broken one takes no
   await expect(page.getByText(/minAge is at least 15/)).toBeVisible();
   await file([drill]);
   await expect(page.getByText(`New: Tap ${end}.`)).toBeVisible();
-  await app.tap('Keep 1 drill');
+  await app.tap('Save 1 drill');
   await page.getByRole('searchbox', { name: 'Search drills' }).fill(`Tap ${end}`);
   await expect(page.getByRole('link', { name: new RegExp(`^Tap ${end}`) })).toBeVisible();
   await app.post('/drills', { drills: [{ id: v7(), drill, retired: true }] });

@@ -83,7 +83,7 @@ test('on a phone', async ({ app, page }) => {
   await shoot(page, 'profile');
   await open(app, page, 'Ezra', 'build');
   await app.tap('Change the rest');
-  await app.tap('Plan it anew');
+  await app.tap('Re-plan');
   await page.getByText('Planning the week that is worth most').waitFor({ state: 'detached' });
   await page.getByRole('heading', { name: 'The rest of this week' }).scrollIntoViewIfNeeded();
   await shoot(page, 'week');
@@ -96,7 +96,7 @@ test('on a phone', async ({ app, page }) => {
 
   await page.goto(`/athletes/${await app.idOf('Wren')}/session`);
   await app.tap('Nothing hurts');
-  await app.tap('Next drill');
+  await app.counted();
   for (let n = 0; n < 4; n++) await app.tap(/^Clean/);
   while (!(await page.getByRole('button', { name: 'One more drill' }).count())) await app.tap('Next drill');
   await app.tap('One more drill');

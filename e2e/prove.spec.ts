@@ -149,8 +149,8 @@ test('a family sees two sentences without the name of a flaw, until the report i
   await expect(page.getByRole('img', { name: /Shoulders open early/ })).toHaveCount(0);
   await page.goto(await proveOf(app, 'Nell'));
   await app.tap('Send', 'radio');
-  await app.tap(/^Take back the report of/);
-  await expect(page.getByRole('button', { name: /^Take back the report/ })).toHaveCount(0);
+  await app.tap(/^Revoke the report of/);
+  await expect(page.getByRole('button', { name: /^Revoke the report/ })).toHaveCount(0);
   await page.goto(address);
   await expect(page.getByText('This link no longer works', { exact: false })).toBeVisible();
 });

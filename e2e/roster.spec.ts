@@ -49,7 +49,7 @@ test('what is read slowly of one athlete never stands under the name of another'
   await app.look(second, { 'oh.jump': 2 });
   const main = page.getByRole('main').last();
   await page.goto(`/athletes/${first}/trace`);
-  await expect(main).toContainText('Momentum dies at the top explains 3.0');
+  await expect(main).toContainText('Momentum dies at the top accounts for 3.0');
   let answer = () => {};
   const asked = new Promise<void>((done) => (answer = done));
   await page.route(`**/api/athletes/${second}/trace`, async (route) => {
@@ -63,7 +63,7 @@ test('what is read slowly of one athlete never stands under the name of another'
   await expect(main).toContainText('Reading the athlete');
   await expect(main).not.toContainText('explains');
   answer();
-  await expect(main).toContainText('Jumps off the rubber explains 2.0');
+  await expect(main).toContainText('Jumps off the rubber accounts for 2.0');
 });
 
 test('a verb that cannot be read says so, and is read when somebody tries again', async ({ app, page }) => {

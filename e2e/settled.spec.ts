@@ -24,7 +24,7 @@ test('a ladder is kept under a name, and a new plan of another athlete starts fr
   await app.weekPlanned();
   await app.tap('Save as a template');
   await page.getByLabel('Name of the ladder', { exact: true }).fill(name);
-  await app.tap('Keep it');
+  await app.tap('Save template');
   await expect(page.getByText(`Saved as “${name}”. New plans can start from it.`)).toBeVisible();
 
   const second = await app.newAthlete('Started');
@@ -69,7 +69,7 @@ test('a word that the academy adds tags what is said', async ({ app, page }) => 
   await page.getByLabel('One more word or phrase').fill(word);
   await app.tap('Add it');
   await expect(page.getByText('Asks for: not push.')).toBeVisible();
-  await app.tap(`Take out “${word}”`);
+  await app.tap(`Remove “${word}”`);
   await expect(page.getByText('Asks for nothing that is tagged.')).toBeVisible();
 });
 

@@ -1,10 +1,13 @@
 import { allClean, expect, test, type App } from './app';
 
-const sure = /looks graded a little differently/;
+/** How sure the verdict is, in a word. */
+const sure = /^(Sure|Fairly sure|Too close to call)$/;
 
 /** Presses in the picture where a thread or a stitch is drawn. */
 async function press(app: App, fraction: { x: number; y: number }): Promise<void> {
-  const box = (await app.page.getByRole('button', { name: /threads from cause to effect/ }).boundingBox())!;
+  const picture = app.page.getByRole('button', { name: /threads from cause to effect/ });
+  await picture.evaluate((node) => node.scrollIntoView({ block: 'center' }));
+  const box = (await picture.boundingBox())!;
   await app.page.mouse.click(box.x + box.width * fraction.x, box.y + box.height * fraction.y);
 }
 
@@ -12,7 +15,7 @@ async function traced(app: App, name: string, findings: Record<string, number>):
   const id = await app.newAthlete(name);
   await app.look(id, findings);
   await app.page.goto(`/athletes/${id}/trace`);
-  await app.page.getByText(sure).first().waitFor();
+  await app.page.getByRole('button', { name: sure }).waitFor();
   return id;
 }
 
@@ -36,6 +39,7 @@ test('what to look at next is one tap away and comes back with the picture chang
 }) => {
   await app.enter();
   const id = await traced(app, 'Nexta', { 'oh.lead-leg-opens': 2, 'oh.hips-late': 2 });
+  await app.tap(/^What would settle it/);
   await expect(page.getByText('If you see it, it could account for 33 %.')).toBeVisible();
   app.taps = 0;
   await app.tap('Look: Momentum dies at the top');
@@ -43,7 +47,7 @@ test('what to look at next is one tap away and comes back with the picture chang
   expect(app.taps).toBe(2);
   await expect(page.getByRole('heading', { name: 'Momentum dies at the top', level: 2 })).toBeVisible();
   await expect(
-    page.getByText(/Momentum dies at the top explains 5\.\d of the 7\.0 points marked/),
+    page.getByText(/Momentum dies at the top accounts for 5\.\d of the 7\.0 points marked/),
   ).toBeVisible();
   await app.sent();
   await page.reload();
@@ -85,6 +89,7 @@ test('a limit that was never tested leads to its test, and the measure comes bac
 }) => {
   await app.enter();
   const id = await traced(app, 'Testa', { 'oh.hips-late': 2 });
+  await app.tap('Doubts', 'radio');
   await app.tap(/^Test Hip turn in now: Stiff trail hip, turning in/);
   await expect(page.getByRole('heading', { name: 'Hip turn in' })).toBeVisible();
   await expect(page.getByText('right side (trail)')).toBeVisible();
@@ -98,7 +103,8 @@ test('a limit that was never tested leads to its test, and the measure comes bac
   await expect(page.getByText(/obvious, by 2°, give or take 3/)).toBeVisible();
   await app.tap('Finish, back to the trace');
   await expect(page.getByText('Stiff trail hip, turning in: obvious. 30 deg, by 2°')).toBeVisible();
-  await app.tap('Apply it to this look');
+  await app.tap('Apply 1 result');
+  await app.tap('Doubts', 'radio');
   await expect(page.getByText('The body may not get there yet.').first()).toBeVisible();
   await expect(page.getByText(/Body first: 33 % stiff trail hip \(turning in\)/)).toBeVisible();
   await app.sent();
@@ -118,24 +124,29 @@ test('a thread is read with a tap, struck with a reason, and stays in the histor
   await expect(heading).toBeVisible();
   await app.tap('Strike this link');
   await expect(page.getByRole('button', { name: 'Strike it for Strika' })).toBeDisabled();
-  await page.getByRole('textbox', { name: 'Why does it not hold for Strika?' }).fill('Opens without it too.');
+  await page.getByRole('textbox', { name: 'Why doesn’t it apply to Strika?' }).fill('Opens without it too.');
   await app.tap('Strike it for Strika');
+  await app.tap('Doubts', 'radio');
   await expect(page.getByRole('heading', { name: 'Struck for Strika' })).toBeVisible();
+  await app.tap('Causes', 'radio');
   await expect(
-    page.getByText(/Momentum dies at the top explains 3\.0 of the 5\.0 points marked: itself/),
+    page.getByText(/Momentum dies at the top accounts for 3\.0 of the 5\.0 points marked: itself/),
   ).toBeVisible();
   await app.tap('Accept the focus');
   await page.goto(`/athletes/${id}/trace`);
+  await app.tap('Doubts', 'radio');
   await expect(page.getByText(/Opens without it too\. Marlow Venn/)).toBeVisible();
   await app.tap('Earlier', 'radio');
   await expect(page.getByText(/Links of version .*, 1 struck/)).toBeVisible();
 
-  await app.tap(/^Take up again/);
+  await app.tap('Doubts', 'radio');
+  await app.tap(/^Restore: /);
   await page.getByRole('textbox', { name: 'Why does it apply again?' }).fill('On film it does.');
   await app.tap('Restore link');
   await expect(
     page.getByText('The picture has changed since this focus was accepted.', { exact: false }),
   ).toBeVisible();
+  await app.tap('Earlier', 'radio');
   await app.tap(/, by Marlow Venn/);
   await expect(page.getByText('3.0 (60 %)')).toBeVisible();
   await expect(page.getByText('4.2 (84 %)')).toBeVisible();
@@ -152,13 +163,13 @@ test('a trial changes the picture at once and is never saved', async ({ app, pag
   await app.tap('What if Glove pulls the body around were severe');
   await expect(page.getByText(/5\.0 in the trial/)).toBeVisible();
   await expect(page.getByRole('button', { name: /Accept/ })).toHaveCount(0);
-  await app.tap('Back to what was seen');
-  await expect(page.getByText(/Momentum dies at the top explains 4\.\d of the 6\.0/)).toBeVisible();
+  await app.tap('End the trial');
+  await expect(page.getByText(/Momentum dies at the top accounts for 4\.\d of the 6\.0/)).toBeVisible();
   const { looks } = await app.whole(id);
   expect(looks[0].findings).toEqual({ 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2, 'oh.glove-pull': 1 });
 });
 
-test('what is too close to call says so, with what to look at next on top', async ({ app, page }) => {
+test('what is too close to call says so, with what would settle it open', async ({ app, page }) => {
   await app.enter();
   await traced(app, 'Closa', {
     'oh.lift-stall': 1,
@@ -167,12 +178,12 @@ test('what is too close to call says so, with what to look at next on top', asyn
     'oh.early-break': 1,
     'oh.long-arm': 1,
   });
-  const close = page.getByText('Too close to call', { exact: true });
-  await expect(close).toBeVisible();
-  const top = async (name: string) =>
-    (await page.getByRole('heading', { name, exact: true }).boundingBox())!.y;
-  const picture = await page.getByRole('button', { name: /threads from cause to effect/ }).boundingBox();
-  expect(await top('Look next')).toBeLessThan(picture!.y);
+  await app.tap('Too close to call');
+  await expect(
+    page.getByText(/stays first in \d+ % of 1,000 looks graded slightly differently/).first(),
+  ).toBeVisible();
+  await expect(page.getByRole('button', { name: /^What would settle it/, expanded: true })).toBeVisible();
+  await expect(page.getByText(/^If you see it, it could account for/).first()).toBeVisible();
 });
 
 test('a focus that is accepted before the look is sent waits for it', async ({ app, page }) => {
@@ -212,7 +223,7 @@ test('phases, words and the printed page say the same as the picture', async ({ 
   await expect(
     page.getByText(/^Right now the body comes to a stop at the top of the leg lift/).first(),
   ).toBeVisible();
-  await app.tap('One page to print');
+  await app.tap('Print one page');
   await expect(page).toHaveURL(
     `/athletes/${id}/sheet`.concat('?look=').concat((await app.whole(id)).looks[0].id),
   );
@@ -224,7 +235,7 @@ test('phases, words and the printed page say the same as the picture', async ({ 
 test('an academy has its own links, and a circle is refused and spelled out', async ({ app, page }) => {
   await app.enter();
   await page.goto('/office');
-  await app.tap('Open the links');
+  await app.tap(/^Causes and effects/, 'link');
   await page.getByRole('searchbox', { name: 'Search causes and effects' }).fill('eyes leave');
   await app.tap(/^Eyes leave the target causes Strides off line, 0\.\d\d/);
   await page.getByRole('textbox', { name: 'Weight' }).fill('1.5');
@@ -252,7 +263,7 @@ test('an academy has its own links, and a circle is refused and spelled out', as
 test('the drills for a finding are one tap from it', async ({ app, page }) => {
   await app.enter();
   await traced(app, 'Drilla', { 'oh.lift-stall': 3, 'oh.lead-leg-opens': 2 });
-  await app.tap(/Momentum dies at the top explains/);
+  await app.tap(/Momentum dies at the top accounts for/);
   await app.tap('Drills for it');
   const only = 'For: Momentum dies at the top';
   await expect(page.getByRole('button', { name: only })).toBeVisible();
@@ -278,6 +289,11 @@ test.describe('on a phone', () => {
   test('a picture with twenty findings keeps to its width and stays calm', async ({ app, page }) => {
     await app.enter();
     await page.goto(`/athletes/${await app.idOf('Caspian')}/trace`);
+    // The answer is there without a scroll, and so is the button that accepts it.
+    const verdict = page.getByRole('heading', { level: 2, name: 'Stiff trail hip, turning in' });
+    await expect(verdict).toBeInViewport();
+    await expect(page.getByRole('button', { name: sure })).toBeInViewport();
+    await expect(page.getByRole('button', { name: 'Accept the focus' })).toBeInViewport();
     const picture = page.getByRole('button', { name: /threads from cause to effect/ });
     const box = (await picture.boundingBox())!;
     expect(box.x).toBeGreaterThanOrEqual(0);

@@ -14,6 +14,7 @@ export function topicsOf(markdown) {
       .join('\n')
       .split(/\n\n(?![^`]*```\n)/)
       .map((block) => (block.includes('```') ? block.trim() : block.trim().replace(/\n/g, ' ')))
+      .map((block) => block.replace(/\[([^\]]+)\]\([^)]+\)/g, '$1'))
       .filter(Boolean);
     const id = title
       .toLowerCase()

@@ -53,6 +53,7 @@ function unsafeName(value: unknown, path: readonly string[] = []): string | null
 /** How a form says below a field what a schema finds. */
 export const formMessages: Record<string, string> = {
   'any.required': 'Fill this in',
+  'any.only': 'Choose one of these',
   'string.empty': 'Fill this in',
   'array.min': '{{#label}} must hold at least {{#limit}}',
   'array.includesRequiredUnknowns': 'Fill this in',

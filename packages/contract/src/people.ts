@@ -15,6 +15,9 @@ export const signIn = Joi.object<SignIn>({
   password: Joi.string().min(1).max(200).required(),
 }).required();
 
+type DateOrder = (typeof dateOrders)[number];
+type HourKind = (typeof hourKinds)[number];
+
 export const dateOrders = ['auto', 'month-day', 'day-month'] as const;
 export const hourKinds = ['auto', '12', '24'] as const;
 
@@ -27,21 +30,25 @@ export interface Preferences {
   sizeUnit: 'us' | 'metric';
   zoneView: ZoneView;
   /** How days are written; `auto` as the device does. */
-  dateOrder: (typeof dateOrders)[number];
+  dateOrder: DateOrder;
   /** Twelve or twenty-four hours; `auto` as the device does. */
-  hours: (typeof hourKinds)[number];
+  hours: HourKind;
   /** From which share of strikes on results count as good, 0..1. */
   goodStrikes: number;
   approach: { [K in keyof Approach]: Approach[K] | null };
 }
 
-export const preferences = Joi.object<Preferences>({
+/** What an older version of the app does not know of yet is left as it is. */
+export type SentPreferences = Omit<Preferences, 'dateOrder' | 'hours'> &
+  Partial<Pick<Preferences, 'dateOrder' | 'hours'>>;
+
+export const preferences = Joi.object<SentPreferences>({
   hand: Joi.valid('R', 'L').required(),
   velocityUnit: Joi.valid('mph', 'km/h').required(),
   sizeUnit: Joi.valid('us', 'metric').required(),
   zoneView: Joi.valid(...zoneViews).required(),
-  dateOrder: Joi.valid(...dateOrders).required(),
-  hours: Joi.valid(...hourKinds).required(),
+  dateOrder: Joi.valid(...dateOrders),
+  hours: Joi.valid(...hourKinds),
   goodStrikes: Joi.number().min(0.3).max(0.95).required(),
   approach: Joi.object({
     leave: Joi.valid(...approachSides.leave, null).required(),

@@ -24,7 +24,7 @@ export const day = Joi.string()
     const year = Number(value.slice(0, 4));
     return isDay(value) && year >= 1900 && year <= 2200 ? value : helpers.error('any.invalid');
   })
-  .messages({ 'any.invalid': '{{#label}} must be a real day between 1900 and 2200, written YYYY-MM-DD' });
+  .messages({ 'any.invalid': '{{#label}} must be a real day between 1900 and 2200' });
 
 /** A time of day at the venue, `16:30`. */
 export const timeOfDay = Joi.string()

@@ -6,14 +6,14 @@ export interface NewShare {
   id: string;
   /** How long it opens the page, days. */
   days: number;
-  /** The page names the flaws that are worked on; without it says what to do. */
-  names: boolean;
+  /** The page names the flaws that are worked on; when left out it says what to do. */
+  names?: boolean;
 }
 
 export const newShare = Joi.object<NewShare>({
   id: id.required(),
   days: Joi.number().integer().min(1).max(180).required(),
-  names: Joi.boolean().required(),
+  names: Joi.boolean(),
 }).required();
 
 /** Takes a link back. */

@@ -1,4 +1,4 @@
-import { changeHoldsFor, standingLesson } from '../src';
+import { changeHoldsFor, lessonConflicts, standingLesson, type LessonState } from '../src';
 
 const lesson = (id: string, plannedAt: string, series: string | null = 's') => ({ id, plannedAt, series });
 const first = lesson('a', '2026-06-01T15:00:00.000Z');
@@ -50,5 +50,39 @@ describe('a lesson as it stands', () => {
       movedFrom: null,
       place: 'Mound',
     });
+  });
+});
+
+describe('what stands in the way of a lesson', () => {
+  const booked = (id: string, startsAt: string, more: object = {}) => ({
+    id,
+    startsAt: `2026-06-01T${startsAt}:00.000Z`,
+    minutes: 30,
+    place: 'Cage 1',
+    state: 'on' as LessonState,
+    instructorId: 'i',
+    athleteId: id,
+    ...more,
+  });
+  const wanted = booked('a', '16:00', { state: 'moved' });
+  const whys = (...others: ReturnType<typeof booked>[]) =>
+    lessonConflicts(wanted, [wanted, ...others]).map(({ why, other }) => `${why} ${other.id}`);
+  it.each([
+    ['ends as it begins', booked('b', '15:30'), []],
+    ['begins as it ends', booked('b', '16:30'), []],
+    ['overlaps by a minute', booked('b', '15:31'), ['place b']],
+    ['is in the place by another name', booked('b', '16:00', { place: ' cage 1 ' }), ['place b']],
+    ['is elsewhere with the same instructor', booked('b', '16:00', { place: 'Mound' }), ['instructor b']],
+    ['is elsewhere with another', booked('b', '16:00', { place: 'Mound', instructorId: 'j' }), []],
+    ['is of the athlete', booked('b', '16:00', { athleteId: 'a', place: 'Mound' }), ['athlete b']],
+    ['is called off', booked('b', '16:00', { state: 'called-off' }), []],
+  ])('another that %s', (_, other, expected) => {
+    expect(whys(other)).toEqual(expected);
+  });
+  it('without a place, the instructor cannot be in two', () => {
+    const nowhere = booked('b', '16:00', { place: '' });
+    expect(lessonConflicts({ ...wanted, place: '' }, [nowhere]).map(({ why }) => why)).toEqual([
+      'instructor',
+    ]);
   });
 });

@@ -1,5 +1,5 @@
 import { dayAt } from '@wrightonic/core';
-import type { AthleteForm, Preferences } from '@wrightonic/contract';
+import type { AthleteForm, SentPreferences } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import { parsed, type Academy } from './scope';
 import type { AthletesRow } from './tables';
@@ -164,7 +164,7 @@ export function changeAthlete(
 export function changePreferences(
   academy: Academy,
   personId: string,
-  preferences: Preferences,
+  preferences: SentPreferences,
 ): Promise<void> {
   return academy.transaction(async (trx) => {
     const was = await trx
@@ -185,8 +185,8 @@ export function changePreferences(
       velocity_unit: preferences.velocityUnit,
       size_unit: preferences.sizeUnit,
       zone_view: preferences.zoneView,
-      date_order: preferences.dateOrder,
-      hours: preferences.hours,
+      date_order: preferences.dateOrder ?? was.date_order,
+      hours: preferences.hours ?? was.hours,
       good_strikes: preferences.goodStrikes,
       approach: JSON.stringify(preferences.approach),
     });

@@ -5,7 +5,7 @@ import type { SharesRow } from './tables';
 export async function addShare(
   academy: Academy,
   athleteId: string,
-  { id, names }: NewShare,
+  { id, names = false }: NewShare,
   tokenHash: string,
   expiresAt: Date,
   by: string,

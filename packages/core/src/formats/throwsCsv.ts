@@ -64,7 +64,7 @@ function throwIn({ row, cells }: TableRow, problems: RowProblem[]): TableThrow {
   const { date = '', result = '', side = '', aim = '', kind = '' } = cells;
   // Spreadsheets drop the nought of the small hours.
   const time = (cells['time'] ?? '').replace(/^\d:/, '0$&');
-  if (!isDay(date)) wrong('date', 'must be a real day, written YYYY-MM-DD');
+  if (!isDay(date)) wrong('date', 'must be a real day');
   if (time && !/^([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d+)?)?$/.test(time))
     wrong('time', 'must be a time of day such as 16:30 or 16:30:12');
   const number = (field: string, from: number, to: number): number | null => {

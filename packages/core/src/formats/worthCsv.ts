@@ -27,7 +27,7 @@ export function readWorth(text: string): { rows: Worked[]; problems: RowProblem[
     const { athlete = '', flaw = '', cleared_on: cleared = '' } = cells;
     if (!athlete) wrong('athlete', 'is required');
     if (nodeOf(flaw)?.type !== 'flaw') wrong('flaw', 'must be a flaw of the catalogue');
-    if (cleared && !isDay(cleared)) wrong('cleared_on', 'must be a real day, written YYYY-MM-DD, or empty');
+    if (cleared && !isDay(cleared)) wrong('cleared_on', 'must be a real day, or empty');
     return {
       athlete,
       flaw,

@@ -236,7 +236,7 @@ export function constraintOffer(
     return {
       do: 'remove',
       constraint: on.at(-1)!,
-      why: `Two sets in a row are clean: take the ${nameOf(on.at(-1)!)} away, and nothing else.`,
+      why: `Two sets in a row are clean. Remove the ${nameOf(on.at(-1)!)} only.`,
     };
   return null;
 }

@@ -33,7 +33,7 @@ export function dayAt(instant: Date | string, zone: string): string {
 }
 
 /**
- * Whether a text is a real day, written YYYY-MM-DD.
+ * Whether a text is a real day.
  *
  * @example isDay('2026-02-29') // false
  */

@@ -58,7 +58,11 @@ export function MoveLesson({ lesson, athletes, onMove }: Props) {
             <PressableCard
               key={date}
               style={styles.day}
-              aria-label={texts.moveTo(weekday(date), dayWords(date, today), conflict ? texts.taken : texts.free)}
+              aria-label={texts.moveTo(
+                weekday(date),
+                dayWords(date, today),
+                conflict ? texts.taken : texts.free,
+              )}
               onPress={() => ask(startsAt, lesson.place)}
             >
               <Text variant="labelLarge">{`${weekday(date)} ${dayWords(date, today)}`}</Text>

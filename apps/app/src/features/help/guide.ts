@@ -5,168 +5,177 @@ export const topics: readonly { id: string; title: string; blocks: readonly stri
     "id": "first-minute",
     "title": "First minute",
     "blocks": [
-      "Open the page and sign in, or look around the demo academy. **Today** lists the day's lessons. Each line has the athlete's seam, the verb that is due and the next thing to do; a tap opens just that."
+      "Open the page and sign in, or look around the demo academy. *Today* lists the day's lessons. Each line shows the athlete's seam, the verb that is due and the next thing to do. Tap a line to go straight there.",
+      "In the demo, *Five-step tour* walks through Look, Trace, Build, Work and Prove on a real athlete. *Read the seam* explains the picture in three taps."
     ]
   },
   {
     "id": "the-seam",
     "title": "The seam",
     "blocks": [
-      "A delivery is a line of stitches through its phases. A tight stitch is clean. Loose strands are a flaw: one slight, two clear, three severe. Two small holes are a checkpoint that nobody has looked at, which is not the same as clean."
+      "A delivery is drawn as a line of stitches through its phases. A tight stitch is clean. Loose strands are a flaw: one strand is slight, two are obvious, three are severe. Two small holes are a checkpoint that nobody has looked at, which is not the same as clean."
     ]
   },
   {
     "id": "look",
     "title": "Look",
     "blocks": [
-      "Tap *Take a quick look*, then a stitch for what you see; *The rest of this phase is clean* does the others and goes on. Tap a chosen stitch again to take it back. *More to look at here* opens every checkpoint of the phase. *What the body allows* and *Where the ball goes* are there as well. You may stop at any time; what was not tapped stays not looked at.",
-      "*Full look* has every checkpoint, each with a figure: what is wrong in clay, what it should be as a dotted line. Where a checkpoint can be measured, *Measure* takes the number and derives the grade; tap another stitch to overrule it, and both are kept. *Note* adds a line. What screens, throws, clips and curves say waits at the top of an open look: take it all, or one by one. *Looks* lists the older ones; *Put right* corrects a grade and keeps the old one.",
-      "*Edit details* says when a look was taken (back-dated too), where, from which side, of what, and by whom. A physical screen alone is no look. Two events marked in a clip give a grade where the frame rate allows one."
+      "Tap *Quick look*, then tap a stitch for what you see. *All 5 are clean* or *The other 3 are clean* grades the rest of the phase and moves on. Tap a grade again to remove it. *Show more here* opens every checkpoint of the phase. *What the body allows* and *Where the ball goes* are under *Also check*. You can stop at any time; what you did not tap stays not looked at.",
+      "*Full look* has every checkpoint with a figure: the flaw in clay, the sound posture as a dotted line. On a wide screen each phase is a column. Arrow keys move between checkpoints, and 0 to 3 grade them.",
+      "Where a checkpoint can be measured, *Measure* takes the number and works out the grade. Tap another grade to overrule it; both are kept. *Note* adds a line. Results of screens, throws, clips and curves wait at the top of an open look. *Apply all to this look* takes them in.",
+      "*Looks* lists the older ones. *Correct* changes a grade and keeps the old one in the history. *Edit details* says when a look was taken, where, from which side and by whom. A physical screen alone is not a look."
     ]
   },
   {
     "id": "physical-screen",
     "title": "Physical screen",
     "blocks": [
-      "*Start the physical screen* leads through the tests, lead and trail side by the throwing hand. Type each try, read the angle off the (simulated) phone, or use the stopwatch; the better try counts. Say what it was read with: a level reads a tilt and no turn about the vertical. The shoulder arc and the squat are summed by the app from what was read. *Slight, by 2°* is the grade and how far the value lies from the nearest threshold; *borderline* is right on it. A retest after a stretch stands beside the tries and is none of them. What to refer to a licensed clinician stands first in the result. Pain on a test stops that test."
+      "*Start the physical screen* leads through the tests, lead side and trail side by the throwing hand. Type each try, read the angle from the phone, or use the stopwatch. The better try counts and both are kept. Say what you read it with: a level reads a tilt but not a turn about the vertical. The app adds up the shoulder arc and works out the squat.",
+      "*Slight, by 2°* is the grade and the distance to the nearest threshold. *Borderline* is right on it. A retest after a stretch is shown beside the tries and does not count as one. Referrals to a licensed clinician come first in the results. Pain on a test stops that test.",
+      "*Apply 10 results* puts the results on the newest look, so no new look is needed."
     ]
   },
   {
     "id": "throws",
     "title": "Throws",
     "blocks": [
-      "*Chart*: the spot to aim at is marked; tap where each throw went. On a keyboard type a line for each, such as `2 71.5 ha`: low middle spot, 71.5, missed high to the arm side; `x` is a hit. A velocity beyond what can be expected is held for a tap. *What they say* has each figure as a picture and a sentence. *Import* reads a CSV: `date`, and any of `time`, `velocity_mph`, `velocity_kmh`, `effort`, `pitch`, `ball_g`, `kind`, `result`, `side`, `spin_rpm`, `spin_axis`, `break_arm_in` (toward the arm side), `break_up_in`. The zone is drawn as the pitcher or the catcher sees it; your choice is remembered."
+      "*Chart*: tap the spot to aim at, then tap where each throw went. With a keyboard, type one line per throw: `2 71.5 ha` is the low middle spot, 71.5 mph, missed high to the arm side; `x` is a hit. A velocity that cannot be expected is held for a tap.",
+      "*What they say* shows each figure as a picture and a sentence. Five throws with the same effort, pitch and ball are needed. *Import* reads a CSV with `date` and any of `time`, `velocity_mph`, `velocity_kmh`, `effort`, `pitch`, `ball_g`, `kind`, `result`, `side`, `spin_rpm`, `spin_axis`, `break_arm_in` and `break_up_in`. Choose under *Office, You* whether you see the zone as the pitcher or the catcher does."
     ]
   },
   {
     "id": "clip-bench",
     "title": "Clip bench",
     "blocks": [
-      "Open an MP4 or a WebM of the device, or film one; it stays on the device. Step with the arrows, ten frames with Shift; mark events with a tap, or with `e` and the letter beside the name. Each time has its ±, and what the frame rate cannot judge says so. For slow motion say at how many frames a second it was taken. Angle, line and length are drawn by tapping points, which can be dragged; name a drawing and its measure is offered to the next look. *Show it on the profile* puts a marked frame up.",
-      "*Track the throws* finds the throw and follows the joints of the body through it, on this device; nothing is uploaded. The tracker is fetched once (13 MB). Where several people are in the picture, tap the one who throws first. A long film is looked at around the frame that is shown. What comes out: events, each with its ±, figures, each with its ±, what this film does not show and why, and grades. Drag an event under the picture, or mark it by hand, and the figures follow. Leave out the grades that you do not believe, then *Offer them to the look*. A grade between two is offered as the lower one. The side of the target is read from the feet; say so where it is wrong. A film that the browser cannot decode says what to set on the phone. *Speeds of pelvis, chest and hand* draws how fast they go forward in the picture's plane; a turn is not seen in it. *Read tracked points* takes the JSON of another tracker, without a film; *Figures as CSV* and *Points as JSON* take along what was found. A phone that stood askew: draw *Ground* over two places of level ground, and the joints are levelled by them.",
-      "*Two films side by side* opens two films of this device, of one athlete or of two. Films that know an event in common are lined up at it; others by hand, frame by frame. Both are stepped and played by one clock of true time, however slowly each plays. One over the other the second can be dragged to its place; bodies that were tracked are made equally high.",
-      "Once two films of an athlete were offered, *Motions* (here and in Prove) shows both bodies side by side or one over the other, lined up at an event, with every measure of both and whether they differ by more than the error. Another athlete can be set against."
+      "Open an MP4 or WebM, or film one. The clip stays on your device. Step with the arrow keys, ten frames with Shift. Mark events with a tap, or press `e` and the letter. Every time has its ±, and the app says what the frame rate cannot judge. For slow motion, say how many frames a second it was taken at.",
+      "Draw an angle, a line or a length by tapping its points; drag a point to move it. Name a drawing and its measure is offered to the next look. *Show it on the profile* puts up a marked frame.",
+      "*Track the throws* finds the throw and follows the joints through it on your device. The tracker is downloaded once (13 MB). If several people are in the picture, tap the one who throws. You get events, angles and times, each with its ±, and grades. Leave out the grades you do not believe, then *Offer them to the look*. A grade between two is offered as the lower one.",
+      "*Two films side by side* compares two films, of one athlete or two. Films with a common event are lined up there; others by hand. A tracked body can stand in for the second film. *Figures as CSV* and *Points as JSON* export what was found."
     ]
   },
   {
     "id": "speed-curves",
     "title": "Speed curves",
     "blocks": [
-      "A CSV with `time_s` and any of `pelvis`, `trunk`, `glove`, `arm`, `hand` in deg/s, each also as `*_lin` in m/s, which is drawn on a chart of its own; a column that is not used is named. Say when the front foot is down, if you know. Peaks, order, gaps with their ±, gains and evidence come out; keep it and the evidence waits for the next look. `npx wright simulate --as curves` makes files to try.",
-      "A TRC file of a motion lab, here or on the clip bench, says more: angles and times in space, separation, and speed curves of hips, shoulders, arm and forearm. Where the names of its markers are not understood, a sheet asks which lies where; where several lie around a joint their middle is taken. The device remembers the sheet for the next file of that lab."
+      "Open a CSV with `time_s` and any of `pelvis`, `trunk`, `glove`, `arm`, `hand` in degrees a second, or the markers of a motion lab (TRC). Enter when the front foot is down, if you know. The app shows peaks, their order, the gaps with their ±, and the evidence. *Save and offer to the next look* keeps it.",
+      "If the marker names of a lab are not known, a sheet asks which marker is where. The device remembers the answer for the next file of that lab."
     ]
   },
   {
-    "id": "looks-over-time-without-a-screen",
-    "title": "Looks over time without a screen",
+    "id": "roster-and-profile",
+    "title": "Roster and profile",
     "blocks": [
-      "`npx wright compare` sets two looks against each other, `npx wright history` says what was kept and what is back again, and `npx wright worth` what clearing a flaw went with over many athletes, with an interval and without claiming a cause."
-    ]
-  },
-  {
-    "id": "films-without-a-screen",
-    "title": "Films without a screen",
-    "blocks": [
-      "`npx wright motion` reads the 17 points of a tracked body, frame by frame, or the markers of a lab (TRC with `--discipline` and `--throws`), and says when things happen, how far and how fast, each with its ±, and which grades follow. A film from the side, from the plate or from behind shows different things; what it cannot show is named. `npx wright motion --help` has an example."
-    ]
-  },
-  {
-    "id": "profile",
-    "title": "Profile",
-    "blocks": [
-      "Level, teams, days, growth, injuries with who cleared them, whom to call. *From a table* on the roster reads a CSV with `given_name`, `family_name`, `discipline`, `throws`, `birthdate` and more; nothing is taken before you have seen it."
+      "On a phone the roster is a list; on a wide screen there is also a table that sorts and filters by focus, stage, last visit, velocity, pain and home work.",
+      "*Add athlete* asks for name, birthdate, throwing hand, discipline and days. Everything else is under *More about the athlete* and can wait. The app tells you when someone with that name is on the roster already. A photo is made small on your device, stays in your academy and is never shown by a link.",
+      "The profile holds level, teams, days, growth, injuries with who cleared them, and emergency contacts. *Import roster* reads a CSV with `given_name`, `family_name`, `discipline`, `throws`, `birthdate` and more. Nothing is imported before you have seen it.",
+      "*Athletes are ready to move up* collects the stage changes that are due. *Plan several athletes* plans and assigns the weeks of a group, each within their own limits."
     ]
   },
   {
     "id": "trace",
     "title": "Trace",
     "blocks": [
-      "Threads run from cause to effect, as thick as the blame they carry: the thick end is the cause. Green ones start in the lower half, clay ones in the arm, blue ones in the body; squares below are limits of the body, balls are what the ball shows, with their grade. Tap a thread to read it, tap a stitch or a line of the list to light what runs on from it. The list can be read by *Causes*, by *Phases* with the first broken one marked, or in *Words*, which say all that the picture shows; *Earlier* has every trace as it stood, and sets it beside today's.",
-      "*How sure*: a thousand looks graded a little differently, and how often the same thing leads. *Too close to call* puts *Look next* on top. *Look next* is one tap: grade the checkpoint and you are back, with the picture changed. A limit leads to its test; *Finish, back to the trace* brings the measure along, to be taken in with a tap. *Test this first* is a limit that nobody tested and that could explain a focus.",
-      "Accept the proposed focuses, or pin another and say why. *Strike this link* takes a cause out for this athlete, with a reason; it can be taken up again. *What if* sets findings otherwise and shows what would change; nothing of it is saved. *Body or habit* shows what the limits explain of a flaw; from a third on the body comes first. *In plain words* has two sentences for the athlete, in the athlete's cue voice, and for the parent. *Print* is one page.",
-      "*Office, What causes what*: the owner changes weights, adds links and switches them off, each with a reason; what would run in a circle is refused. *Calls* counts how often proposals were overruled, and how either turned out at the next look."
+      "The card at the top is the verdict: what to work on, why, and how sure it is. Tap the word (*Sure*, *Fairly sure*, *Too close to call*) for the figures. *Accept* it, or tap the pin to choose another focus and say why.",
+      "*What would settle it* lists what nobody has looked at and could change the verdict. Tap one, grade it, and the verdict changes. A limit leads to its test and back.",
+      "In the picture, threads run from a cause, thick, to its effect, thin. Green threads start in the lower half, clay ones in the arm, blue ones in the body. Squares are limits of the body, balls are what the ball shows. Tap a thread or a stitch to read it.",
+      "The tabs below show the picture by *Causes*, by *Phases*, in *Words* for the athlete and the parent, *Earlier* traces, and *Doubts*: whether a flaw is a habit or a body that cannot get there yet, and which links you struck.",
+      "*What if* changes grades for a trial; nothing of it is saved. *Strike this link* removes a cause for this athlete, with a reason, and can be undone. *Print* makes one page."
     ]
   },
   {
     "id": "build",
     "title": "Build",
     "blocks": [
-      "*Build the plan* makes a ladder for each focus, fitted to the trace or begun from a ladder that the academy kept. The present stage is open; tap another to open it. Take hold of the dots to put drills in order (by keyboard: space, arrows, space); tap a drill for its figure, to lock it, swap it for an easier or harder one, take it out or read it in full. *Add* lists what the stage has besides, and why something may not be given. A ladder that does not reach the delivery, or jumps over what a drill leaves out, says so. *Keep this ladder for others* makes a start for other plans.",
-      "While the diary has no lesson, the day of the look and one more count as lessons, and the week says so. What a week misses of its focus comes first, with the rule or the thing that is missing; below a ladder *Have a …* ticks such a thing for the athlete's home and puts the drills in that it brings.",
-      "*The coming week* is planned at once: the drills that are worth most within the minutes, the things that are there, the throws and the days of rest. Each day says what it is; the pencil changes that, the plus adds a drill, and a drill is dragged to another day or tapped for its sets. What you put by hand stays when you *Plan it anew*. *What held it back* says why something is not in. Pins that cannot all hold are named, and none of those named can be left out of the quarrel. Throws beyond the day's maximum, days of rest or three days in a row need a typed reason; a league's own maximum goes into the profile and holds where it is stricter. *Games from a calendar file* reads an iCalendar file and lets you choose. After three weeks without throws a build-up comes first. An injury of elbow, shoulder or back, or a surgery, that nobody has cleared allows no throw above 60 % and no constraint drill.",
-      "*For … and home* makes a link that opens this one week without signing in, and from it a sheet of paper and a calendar. The address is told once, runs out, and can be taken back.",
-      "*Words* holds what the athlete is told by everybody against the plan: type what the team coach says, and what pulls apart is named with the plan's own word. *Office, Words* shows by which words notes are understood; the owner adds and takes out. *Office, Norms* has what counts as usual, row by row, with its source and who changed it. *Office, Planning* settles throws a week, the length of a build-up, the rise that is a warning, and what there is at the academy.",
-      "On the roster, *… ready to move up* gathers what the gates propose, to be taken one by one or all at once; *Stay* in a plan asks why and is quiet until there is more work. *Plan several athletes* plans and assigns the weeks of a group, each within their own limits, with days in common where you say so."
-    ]
-  },
-  {
-    "id": "drills",
-    "title": "Drills",
-    "blocks": [
-      "Found by name, thread, stage, flaw and what is at hand. Each has its set-up with a figure for either hand, one rep step by step, what good looks like, common mistakes and the way round it, what of the delivery it holds and leaves out, cues in four voices, and its neighbours beside it.",
-      "Twenty drills need nothing but a wall, a tape or a phone. A ladder takes one where nothing else that is at hand serves the focus.",
-      "*Our own* holds the drills of the academy: write one, or make one from any other (*Write our own from it*), change it, retire it. They go into ladders, weeks, sheets and limits as any other. *Our drills as a file* hands them to another academy, *Drills from a file* shows what a file would bring before anything is kept. What a file must hold is in [drills.schema.json](drills.schema.json)."
-    ]
-  },
-  {
-    "id": "without-a-connection",
-    "title": "Without a connection",
-    "blocks": [
-      "Open the app once with a connection; from then on it opens without one, for days, and shows what was read last: the day's lessons with everybody's plan and session, and whoever you opened. Everything can be logged; a line on top says what is not sent, tap it to see each entry. It goes out by itself, in order and once. What the server does not take stays in that list, with why and what to do."
+      "*Build the plan* makes a ladder of drills for each focus. The week comes first: a strip of seven days, a dot for a day off, the number of drills for the others. Tap a day to open it.",
+      "The week is planned by the solver: the drills that are worth most within the minutes, equipment, throws and rest days. The pencil changes a day, the plus adds a drill, and a drill can be dragged to another day. What you place by hand stays when you *Re-plan*. *What limited it* says why something is not in the week. Throws beyond the limits need a typed reason. *Games from a calendar file* reads an iCalendar file. Until the diary has a lesson, two days are planned as lessons, and the week says so.",
+      "*Assign the week*, then *Share with* the athlete: a message to copy, a code to scan, a sheet to print and a calendar. The page says what to do in plain words; switch it to *Names of flaws* if you want them.",
+      "Each ladder shows the current stage; *Show all stages* opens the rest. If something is missing at home, the ladder says which drills are left out and *Add a mirror* adds it. Drag drills into order, or tap one to lock it, swap it for an easier or harder one, or remove it. *Save as a template* keeps a ladder for other plans.",
+      "*Words* compares what everyone tells the athlete. Type what the team coach says, and conflicting instructions are shown with the plan's own cue."
     ]
   },
   {
     "id": "work",
     "title": "Work",
     "blocks": [
-      "*Start the session*, say whether anything hurts, and count: Clean on the side of your thumb, Missed on the other (Office\nsays which hand). *Undo* takes back the last tap. Hold Missed, or tap *Why missed?* after it, to say why; the end of the\nsession counts the reasons. The line above shows the set, the rest after it (it beeps; a tap goes on at once) and the effort\nasked, which a tap changes. The pencil notes something with two taps. After the last drill the plus adds another for today.\nIn a throwing drill each rep is a throw; *Velocity* types the figure for the throw just logged. With pain in the elbow or shoulder every throw is locked, in every session and at home: stop and ask a licensed clinician. Only\nan instructor's *Unlock throws*, with who cleared them and why, opens them again; both are kept.\nIn drills that change the surroundings the constraints stand in order: tap what is on, count, *Set done*. Say when *They\nfound a workaround*, and the constraint that blocks it is offered. After two clean sets the one that was added last is taken\naway, and comes back if the next set fails.\nWithout a connection everything goes on; a line says what waits, and it is sent when the connection is back.\n\n**A group.** Whoever has a lesson at the same time and place stands in a row at the top; a tap goes to them, each at their\nown drill. The sign with three heads puts up to six together by hand, for the day.\n\n**A radar line.** In *Velocity*, choose where velocities come from. From then on a reading is the velocity of the rep that\nwas just tapped, or of the one you tap next: no tap more. One that nobody taps for waits as unclaimed and counts nowhere, until\nit is counted or discarded. *Discard reading* takes a reading out; the throw of a counted rep\nstays. What repeats, is slower than any throw, or above 1.3 times the best waits for a tap: keep it, or not a throw. The demo\ndata has a simulated line, always marked as such, with a bat, somebody walking by, missed pitches and a line that drops out.\n*Ladder of efforts* asks for three throws at each effort from easy to as much as the drill allows, and draws the curve as\nthey come in. Below 13 nobody is asked for everything.\n\nA real instrument is made known in Office, *Devices*; its key is shown once. It sends one JSON document for each reading:\n\n```\ncurl http://127.0.0.1:4310/api/readings -H 'Authorization: Bearer KEY' -d '{\"velocity\": 71.4, \"unit\": \"mph\"}'\n```",
-      "`unit` is `mph`, `km/h` or `m/s`; `at` (UTC) and `ref` (sent twice, it counts once) may be left out, and so may `spin_rpm`, `spin_axis` (degrees), `break_arm_in` (inches toward the arm side; a minus is the glove side) and `break_up_in`. Up to 200 lines may come at once. Where one line is wrong none is taken, and the answer names line, field and range.",
-      "**Levels, sides, spots, cues.** A drill with levels shows them as buttons; each rep is logged at the level that is on, and the gate is that level's. When a level is locked in, the end of the session offers the next one, before the next rung. A drill that is done on each side counts each and calls the change. *Spots* calls one of four targets, in order or at random: after the tap for the rep the lower half asks where the throw went, and one more tap says so; those misses count like charted ones. Tap the cue to change it: the drill's words, or your own, or the athlete's. *Work* shows each cue with the reps that followed it; *Use this one* puts it on the sheet and the page at home.",
-      "**The end.** What was done in words, what the gate and the constraints propose, what goes home, the next lesson with two taps, and a line for the parent to copy or hand on."
+      "*Start the session*, answer whether anything hurts, and count: *Clean* on the side of your thumb, *Missed* on the other. Warm-ups have one area, *Done*. *Undo* removes the last tap. Hold *Missed* to say why.\n\nBelow the cue is one strip: the set, the rest after it, the effort, the newest velocity and the throws of today. Throws are counted once: *7 thrown (count as 3.5)* means seven easy throws.\n\nIn a drill with constraints, tap the constraint to change it, count, then *Set done*. After two clean sets the app offers to remove the newest one. If they find a workaround, say which, and the app offers the constraint that blocks it.\n\nIn a throwing drill every rep is a throw. The gauge types a velocity or chooses a radar line. The target calls spots: after each rep the lower half asks where the throw went. *Ladder of efforts* asks for three throws at each effort.\n\n**A group.** Athletes with a lesson at the same time and place are in a row at the top. The sign with three heads puts up to six together by hand.\n\n**A radar line.** Once chosen, a reading belongs to the rep you just tapped or tap next. One that nobody claims counts nowhere until you count or discard it. The demo has a simulated line, always marked as such. A real device is added under *Office, Devices* and sends one JSON document per reading:\n\n```\ncurl http://127.0.0.1:4310/api/readings -H 'Authorization: Bearer KEY' -d '{\"velocity\": 71.4, \"unit\": \"mph\"}'\n```",
+      "`unit` is `mph`, `km/h` or `m/s`. Optional: `at` (UTC), `ref` (sent twice it counts once), `spin_rpm`, `spin_axis`, `break_arm_in` and `break_up_in`. Up to 200 lines can be sent at once; if one is wrong, none is taken.",
+      "**The end.** Three lines: what went well, the next step, the next lesson. Then the text for the parent in whole sentences. After pain there is only that, a note and *End session*. With pain in the elbow or shoulder every throw is locked until an instructor unlocks them with a name and a reason. Ask a licensed clinician."
     ]
   },
   {
     "id": "today-and-the-diary",
     "title": "Today and the diary",
     "blocks": [
-      "Today has the lessons in order, and below them who marked pain, who waits for you, who did nothing of a week's work, and who is ready to move up. The dots beside a lesson change a lesson: did not come, rained off, called off (one, or all later ones of its series), moved. If a week was assigned around it, the rest of that week is proposed anew at once: *Take it* or leave it. The diary shows a week; an athlete's *Profile*, *Edit*, puts lessons in, once or weekly. *In your own calendar* makes an address to subscribe to; making another ends the one before."
+      "Today lists the lessons, who marked pain, who is waiting for you, who did nothing this week and who is ready to move up.",
+      "The diary shows a day below a strip of the week; on a wide screen the whole week by place. *Add lesson* adds one or a weekly series. Tap a lesson, then *Move lesson*, then a day that says *free*. On a wide screen drag a lesson to another day or place; conflicts are shown before it is moved. *Rain off* cancels a day and can be undone. The list at the bottom shows who has no lesson this week.",
+      "If a week was planned around a lesson that changes, the rest of the week is planned again for you to assign. *In your own calendar* makes an address to subscribe to."
     ]
   },
   {
     "id": "at-home",
     "title": "At home",
     "blocks": [
-      "The link from Build opens the athlete's week, without a connection too once it was open, and can be put on a phone's home screen. Sets are ticked, clean reps counted by those who like to, holds timed, pain marked, pitches of games entered, for whatever team. The instructor sees it at once in *Work*, and all of it counts in the limits. A tick after its day says *late*. Pain in elbow or shoulder locks the throws until an instructor unlocks them by name, with a reason; that day and the next are for easy throws. The gate counts sessions alone."
+      "The link opens the athlete's week without signing in, works without a connection and can be put on a home screen. Sets are ticked, holds timed, pain marked and game pitches entered. Everything counts in the limits, and you see it at once in *Work*. A tick after its day says *late*.",
+      "Pain in the elbow or shoulder locks the throws until you unlock them; that day and the next are for easy throws. Only sessions count for moving up."
     ]
   },
   {
     "id": "prove",
     "title": "Prove",
     "blocks": [
-      "**Time.** The first line says whether the usual velocity really changed: the change beside the smallest one that counts as real. *Over time* puts everything on one axis: usual and top of each session with the trend and a target, and below it plan stages, looks, screens, breaks and injuries, camps, height and weight, throws per week and work at home. Drag it, pinch it, turn the wheel once it was tapped, or use the arrow keys, plus, minus and Home. Tap a day to read everything of it; on a phone *Lanes* says which are open.",
-      "**Delivery.** *Did it stay?* says what was kept and what is back again. A flaw that is back again opens its last ladder with one tap, a rung below where it ended. After three weeks away *Take a short look* asks for what had been kept and nothing else. *Before and after* sets any two looks against each other: both seams, both as moving figures, kept frames of the same event, figures that were measured both times with their error, and every checkpoint phase by phase. *What moved when* shows the grades of each checkpoint by day.",
-      "**Practice.** Whether what is clean in a drill is clean in the delivery too, how far each drill is learned, what was done at home of what was assigned, and the body with it: screens beside the flaws they can explain, jump power beside velocity, growth (a note that *Planning* in the office turns off).",
-      "**Send.** *Send to the family* makes a link with two sentences, the velocity and both seams as they stand now; flaws are named only if you say so. The same on two pages as PDF, and everything as CSV.",
-      "**Progress** (on the roster) does it for everybody over a span: who moved, who did not, who was not measured, with what was done at home, as a table too; and *What it was worth*: how much faster those became who cleared a flaw, against those who did not. That proves no cause."
+      "**Time.** The first line says whether velocity really changed, with the smallest change that counts as real. *Over time* shows usual and top velocity with the trend and a target, and below it stages, looks, screens, breaks, camps, growth, throws and home work. Drag it, pinch it, use the wheel or the arrow keys. Tap a day to read it.",
+      "**Delivery.** *Did it stay?* says what was kept and what is back again. A flaw that is back reopens its ladder with one tap. After three weeks away, *Take a short look* checks what had been kept. *Before and after* compares any two looks. *What moved when* shows each checkpoint by day.",
+      "**Practice.** Whether a clean drill reaches the delivery, what is locked in, what was done at home, and the body with it.",
+      "**Send.** *Send to the family* makes a page with two sentences, the velocity and both seams. Flaws are named only if you choose so. The same as a two-page PDF, and everything as CSV.",
+      "*Progress* on the roster compares everyone over a span, with home work. *What it was worth* compares athletes who cleared a flaw with those who did not. That is no proof of cause."
+    ]
+  },
+  {
+    "id": "drills",
+    "title": "Drills",
+    "blocks": [
+      "Find drills by name, thread, stage, flaw and equipment. Each drill has its set-up, one rep step by step, what good looks like, common mistakes, what it holds and leaves out of the delivery, cues in four voices, and the easier and harder drill beside it.",
+      "*Our own* holds your academy's drills. Write one, or *Make our own version* of any other. *Export our drills* hands them to another academy, and *Import drills* shows what a file would bring before anything is saved. The format is in drills.schema.json."
     ]
   },
   {
     "id": "camps",
     "title": "Camps",
     "blocks": [
-      "*New camp* begins with mornings of six stations, with nothing, or with a copy of a camp. A camp has five parts.",
-      "**Setup.** Days and their blocks, areas and what they hold, stations (their drills say what they work on; equipment, throws in a visit, who can lead them), staff with skills and hours, accounts of helpers who see this camp alone and only on its days, and the rules: routes of their own or groups that rotate, years apart at a station, athletes for each adult. What stops a plan stands on top, with what clashes.",
-      "**Athletes.** From the roster, from a table, or signed up behind a link. Each has when they come and go, where they may not be, and whom they are kept together with or apart from. What somebody needs comes from the newest look; who has none is triaged at check-in.",
-      "**Plan.** First whoever is served least is served as well as can be, then as much need as possible is met; how close that is to the best possible is proven. Throws are held against each one's limits, with lessons, games and home. Tap or drag an athlete to another station, or a station onto another one to swap them: every rule answers at once, and nothing is saved that breaks one. *Pin here* holds through planning again. Each change can be undone. Sheets, lists, schedules and labels are printed below.",
-      "**Day.** It follows the clock. *Check-in* says who is here, late, or picked up and by whom, asks for pain, and has the triage: eight checkpoints and a velocity. *Not here* and *Plan without* are a no-show; *Rain* and *A coach is away* are two taps. As few as possible move, and the board shows who. At a station a group is logged down the list: velocity, clean or missed, a note; the radar line gives each reading to the head of the queue. Two may log one group without a connection: nothing is lost, nothing is there twice. Check-in, board and groups go on without a connection once they were open; planning anew needs one.",
-      "**After.** First day against last day, each by the smallest real change, and the group with its interval; report cards as one PDF or one behind a link; plans for home from each one's focus in one go; tables; the archive."
+      "*New camp* starts with mornings of six stations, with nothing, or with a copy of another camp. A camp has five parts.",
+      "**Setup.** Days and blocks, areas, stations with their drills and equipment, staff with skills and hours, helper accounts, and the rules. *Fix before planning* lists what stops a plan.",
+      "**Athletes.** From the roster, from a CSV, or signed up through a link. Each has arrival, departure, where they cannot be, and whom they are kept with or apart from. Needs come from the newest look; without one, triage at check-in.",
+      "**Plan.** The athlete served least comes first, then as much need as possible is met. The plan says how close it is to the best possible. Drag an athlete to another station, or a station onto another to swap them. Nothing that breaks a rule can be saved. Every change can be undone.",
+      "**Day.** It follows the clock. *Check-in* says who is here and asks for pain. *Plan without* handles a no-show; *Rain* and *A coach is away* take two taps. As few athletes as possible move, and the board shows who. At a station log velocity, clean or missed and a note down the list. Check-in, board and stations work without a connection; planning needs one.",
+      "**After.** First day against last day, report cards, plans for home, tables, the archive."
     ]
   },
   {
-    "id": "keys-at-a-table",
-    "title": "Keys, at a table",
+    "id": "office",
+    "title": "Office",
     "blocks": [
-      "On the clip bench `←` `→` go one frame, with Shift ten; `e` and a letter mark an event. `/` search, `g` then `t` `r` `d` `c` `o` for the places, `1` to `5` for the verbs, `?` for the list."
+      "*You* holds your hand, units, dates and hours. *Your approach* says what you teach. *Causes and effects* holds the links behind every trace; the owner changes weights, adds links and switches them off, each with a reason. *Planning* sets throws a week, build-up and equipment. *Words* shows how notes are understood. *Norms* holds what counts as usual, with its source. *Devices* holds radar lines. *Calls* counts how your choices turned out."
+    ]
+  },
+  {
+    "id": "without-a-connection",
+    "title": "Without a connection",
+    "blocks": [
+      "Open the app once with a connection. From then on it opens without one and shows what was read last: the day's lessons with every plan, and the athletes you opened. You can log everything. The line at the top says what has not been sent; tap it to see each entry. Entries are sent by themselves, in order and once. If the server does not accept one, it stays in the list with the reason and what to do."
+    ]
+  },
+  {
+    "id": "from-a-command-line",
+    "title": "From a command line",
+    "blocks": [
+      "`npx wright compare` compares two looks, `npx wright history` says what was kept and what is back again, `npx wright worth` says what clearing a flaw went with. `npx wright motion` reads tracked points or lab markers. `npx wright simulate --as curves` makes files to try. Each command explains itself with `--help`."
+    ]
+  },
+  {
+    "id": "keys",
+    "title": "Keys",
+    "blocks": [
+      "`/` searches the roster. `g` then `t` `r` `d` `c` `o` goes to a place. `1` to `5` open the verbs. In a look, arrow keys move and `0` to `3` grade. On the clip bench `←` `→` step one frame, with Shift ten; `e` and a letter mark an event. `?` lists them all."
     ]
   }
 ];

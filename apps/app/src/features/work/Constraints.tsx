@@ -139,7 +139,7 @@ function ConstraintSheet({ constraining, onClose }: { constraining: Constraining
           </ScrollView>
         </Dialog.ScrollArea>
         <Dialog.Actions>
-          <Button onPress={onClose}>{texts.done}</Button>
+          <Button onPress={onClose}>{texts.close}</Button>
         </Dialog.Actions>
       </Dialog>
     </Portal>

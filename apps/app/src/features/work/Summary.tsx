@@ -167,6 +167,7 @@ export function Summary(props: Props) {
           <Notice alert>
             <Text variant="labelLarge">{texts.painInThe(hurt.site ?? 'body')}</Text>
             <Text>{texts.stopHereWriteDown}</Text>
+            {props.page.pain.lock ? <Text>{texts.throwsAreLocked}</Text> : null}
           </Notice>
           {field}
         </Card>

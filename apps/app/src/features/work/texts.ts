@@ -202,4 +202,6 @@ export const texts = {
   andEarlier: (sessionsCount: number) => `and ${sessionsCount} earlier`,
   missed2: (missTapWords: string) => `Missed ${missTapWords}`,
   missed3: (reasons: string) => `Missed: ${reasons}`,
+  close: 'Close',
+  throwsAreLocked: 'Throws are locked until an instructor unlocks them with a name and a reason.',
 };

@@ -4,13 +4,13 @@ import { said, type Said } from './said';
 export const bodySaid: Readonly<Record<string, Said>> = {
   'lim.hip-ir.lead': said(
     'the front hip does not turn in far enough yet',
-    'We loosen the front hip first. Trying harder will not help.',
+    'We loosen the front hip first. Do not force it.',
     'Feel the front hip loosen a little every day, never with pinching.',
     'Let the front knee fall in toward the floor a little further each week.',
   ),
   'lim.hip-ir.trail': said(
     'the back hip does not turn in far enough yet',
-    'We loosen the back hip first. Trying harder will not help.',
+    'We loosen the back hip first. Do not force it.',
     'Feel the back hip loosen a little every day, never with pinching.',
     'Let the back knee fall in toward the floor a little further each week.',
   ),

@@ -244,7 +244,7 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   ),
   'oh.arm-drag': said(
     'the arm is left behind the body',
-    'Get the arm up in time so your chest carries it.',
+    'Get the arm up so your chest carries it.',
     'Feel the elbow in line with the shoulders as the chest turns.',
     'Keep the elbow on a line drawn through both shoulders.',
   ),
