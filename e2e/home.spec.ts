@@ -52,7 +52,7 @@ test(
     await home.getByRole('button', { name: 'Something hurts' }).click();
     await home.getByRole('radio', { name: 'Pain' }).click();
     await home.getByRole('radio', { name: 'knee' }).click();
-    await home.getByRole('button', { name: 'Save' }).click();
+    await home.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(page.getByText(/pain, knee/)).toBeVisible();
 
     await app.post(`/shares/${share.id}/end`, { id: v7() });

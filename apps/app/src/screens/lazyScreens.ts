@@ -26,6 +26,7 @@ export { CampPlanScreen } from '../features/camps/plan/CampPlanScreen';
 export { CampSetupScreen } from '../features/camps/setup/CampSetupScreen';
 export { Diary } from '../features/diary/Diary';
 export { LessonScreen } from '../features/diary/LessonScreen';
+export { DrillCards } from '../features/drills/Cards';
 export { Drills } from '../features/drills/Drills';
 export { Help } from '../features/help/Help';
 export { Look } from '../features/look/Look';

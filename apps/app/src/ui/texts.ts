@@ -205,4 +205,8 @@ export const texts = {
   clean: 'Clean',
   aCleanDelivery: 'A clean delivery, in motion',
   thisOne: 'This one',
+  start: 'Start',
+  middle: 'Middle',
+  endOfRep: 'End',
+  startMiddleAnd: (name: string) => `Start, middle and end of ${name}`,
 };

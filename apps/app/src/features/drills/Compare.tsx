@@ -71,7 +71,7 @@ export function Compare({ drill }: { drill: Drill }) {
             <Button
               key={word}
               mode="outlined"
-              icon={word === 'Easier' ? 'arrow-down' : 'arrow-up'}
+              icon={each === easier ? 'arrow-down' : 'arrow-up'}
               onPress={() => router.navigate(`/drills/${each.id}`)}
             >
               {each.name}

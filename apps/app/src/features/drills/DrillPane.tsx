@@ -1,11 +1,13 @@
 import type { OwnDrillRecord } from '@wrightonic/contract';
 import { cueIn, listed, nodeName, partNames, voices, type Drill, type Hand } from '@wrightonic/core';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Text } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
 import { useBook } from '../../ui/hooks/useBook';
 import { DrillInMotion } from '../../ui/body/DrillInMotion';
+import { DrillStages } from '../../ui/body/DrillStages';
 import { Choices } from '../../ui/form/Choices';
 import { handNames, voiceNames } from '../../ui/words/kindWords';
 import { Empty, Notice } from '../../ui/Notice/Notice';
@@ -30,6 +32,7 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
   const { person } = useMe();
   const [hand, setHand] = useState<Hand>(person.hand);
   const page = book.page(drill.id);
+  const easier = drill.easier ? book.drill(drill.easier) : undefined;
   const tags = book.cues(drill.id)?.tags ?? [];
   return (
     <Screen title={drill.name} back={wide ? null : { label: texts.back, to: '/drills' }}>
@@ -67,6 +70,14 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
             <Text>{page.setUp}</Text>
           </Part>
           <Part title={texts.oneRep}>
+            <DrillStages
+              drill={book.figure(drill.id)}
+              name={drill.name}
+              hand={hand}
+              discipline={drill.discipline === 'windmill' ? 'windmill' : 'overhand'}
+              width={120}
+              height={104}
+            />
             {page.steps.map((step, n) => (
               <Text key={step}>{`${n + 1}. ${step}`}</Text>
             ))}
@@ -88,6 +99,10 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
             {page.mistakes.map((mistake) => (
               <Text key={mistake}>{`· ${mistake}`}</Text>
             ))}
+            <Text variant="labelLarge">
+              {texts.whatToDo(cueIn(drill.id, 'plain', book))}
+              {easier ? texts.orGoTo(easier.name) : ''}
+            </Text>
             {page.workaround ? (
               <Text>
                 {texts.workaround2(page.workaround.seen, nodeName(page.workaround.flaw).toLowerCase())}
@@ -128,6 +143,14 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
         ) : null}
       </Part>
       <Compare drill={drill} />
+      <Button
+        mode="outlined"
+        icon="printer"
+        style={styles.start}
+        onPress={() => router.navigate(`/drills/cards?ids=${drill.id}`)}
+      >
+        {texts.printCard}
+      </Button>
       {person.role === 'assistant' ? null : <OurOwn drill={drill} kept={kept} />}
     </Screen>
   );
@@ -135,4 +158,5 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
 
 const styles = StyleSheet.create({
   figure: { alignItems: 'center', gap: 8 },
+  start: { alignSelf: 'flex-start' },
 });

@@ -16,6 +16,7 @@ import { Heading, PageTitle, TitleRow } from '../../ui/Screen/Screen';
 import { SearchField } from '../../ui/form/SearchField';
 import { threadNames, threads } from '../../ui/words/threadWords';
 import { useWide } from '../../ui/hooks/useWide';
+import { mostCards } from './Cards';
 import { DrillFiles } from './DrillFiles';
 import { DrillForm } from './DrillForm';
 import { DrillPane } from './DrillPane';
@@ -210,6 +211,17 @@ function DrillList({ here }: { here: string | null }) {
             ) : null}
             {panel === 'things' ? <Things all={all} atHand={atHand} onChange={setAtHand} /> : null}
             {panel === 'ours' ? <Ours ours={ours} onChange={setOurs} /> : null}
+            {shown.length && shown.length <= mostCards ? (
+              <Button
+                mode="text"
+                compact
+                icon="printer"
+                style={styles.start}
+                onPress={() => router.navigate(`/drills/cards?ids=${shown.map(({ id }) => id).join(',')}`)}
+              >
+                {texts.printCards(shown.length)}
+              </Button>
+            ) : null}
             <Text variant="bodySmall" role="status">
               {texts.ofDrills(shown.length, all.length)}
             </Text>

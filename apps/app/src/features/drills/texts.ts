@@ -127,4 +127,10 @@ export const texts = {
   noDrillMatchesShorten: 'No drill matches. Shorten the search or choose all stages.',
   ourOwn2: ' · our own',
   nothing: 'nothing',
+  drillCards: 'Drill cards',
+  printCards: (n: number) => `Print ${n} ${n === 1 ? 'card' : 'cards'}`,
+  printCard: 'Print card',
+  cardFoot: (dose: string, needs: string) => `${dose} · needs ${needs}`,
+  whatToDo: (cue: string) => `What to do: slow it down and say “${cue}”.`,
+  orGoTo: (easier: string) => ` If it stays, go to ${easier}.`,
 };

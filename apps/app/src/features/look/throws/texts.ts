@@ -104,7 +104,7 @@ export const texts = {
     `Like throws: ${pitch}, ${part}, ball of ${ball} g. Thick lines are the first and the last third.`,
   effortAgainstVelocity: 'Effort against velocity',
   sessionBySession: 'Session by session',
-  liesInTheFuture: 'lies in the future',
+  liesInTheFuture: 'is in the future',
   saysTheSameAs: (twin: number) => `says the same as row ${twin}`,
   looksLikeAThrow: 'looks like a throw that is here already',
   isMoreThanCanBe: (velocityIn: string, unit: string) => `${velocityIn} ${unit} is more than can be expected`,

@@ -1,0 +1,162 @@
+import type { Page } from '@playwright/test';
+import { expect, test, type App } from './app';
+
+/** Sizes at which every main screen has to hold; the phone with text twice as large is loaded anew. */
+const sizes = [
+  { width: 360, height: 640 },
+  { width: 844, height: 390 },
+  { width: 390, height: 844 },
+  { width: 1280, height: 800 },
+] as const;
+
+const places = [
+  '/',
+  '/roster',
+  '/drills',
+  '/drills/knee-gate',
+  '/camps',
+  '/diary',
+  '/office',
+  '/help',
+  '/athletes/new',
+];
+const verbs = ['look', 'trace', 'build', 'work', 'prove', 'profile'];
+
+/** What is wrong with how the screen is laid out, each in words; nothing where all holds. */
+function wrongOn(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const wrong: string[] = [];
+    const width = document.documentElement.clientWidth;
+    const shown = (node: Element): boolean => {
+      const style = getComputedStyle(node);
+      const box = node.getBoundingClientRect();
+      return (
+        style.visibility !== 'hidden' &&
+        box.width > 1 &&
+        box.height > 1 &&
+        !node.closest('[aria-hidden=true]')
+      );
+    };
+    const named = (node: Element): string =>
+      `${node.getAttribute('role') ?? node.tagName.toLowerCase()} “${(node.getAttribute('aria-label') ?? node.textContent ?? '').trim().slice(0, 40)}”`;
+    /** It can be brought into view sideways. */
+    const scrolls = (node: Element | null): boolean =>
+      node !== null &&
+      (/(auto|scroll)/.test(getComputedStyle(node).overflowX) && node.scrollWidth > node.clientWidth + 1
+        ? true
+        : scrolls(node.parentElement));
+    if (document.documentElement.scrollWidth > width)
+      wrong.push(`the page is ${document.documentElement.scrollWidth} wide`);
+    const tappable = [
+      ...document.querySelectorAll(
+        '[role=button],[role=link],[role=radio],[role=checkbox],[role=tab],a[href],button,select,input:not([type=file])',
+      ),
+    ].filter(shown);
+    for (const node of tappable) {
+      const box = node.getBoundingClientRect();
+      if ((box.right > width + 1 || box.left < -1) && !scrolls(node)) wrong.push(`${named(node)} is outside`);
+      // Lines of a text that lead somewhere, and flags on a line of time, have a larger one beside them.
+      if ((box.height < 43.5 || box.width < 43.5) && !node.closest('p,svg,[data-small]'))
+        wrong.push(`${named(node)} is ${Math.round(box.width)} × ${Math.round(box.height)}`);
+    }
+    const boxes = tappable
+      .filter(
+        (node) => !tappable.some((other) => other !== node && (other.contains(node) || node.contains(other))),
+      )
+      .map((node) => ({ node, box: node.getBoundingClientRect() }));
+    for (const [n, { node, box }] of boxes.entries())
+      for (const other of boxes.slice(n + 1)) {
+        const across = Math.min(box.right, other.box.right) - Math.max(box.left, other.box.left);
+        const down = Math.min(box.bottom, other.box.bottom) - Math.max(box.top, other.box.top);
+        // What a bar at the bottom or the top lies over can be scrolled from under it.
+        const apart = (each: Element) => each.closest('[role=navigation]') !== null;
+        if (across > 2 && down > 2 && apart(node) === apart(other.node) && sameLayer(node, other.node))
+          wrong.push(`${named(node)} lies on ${named(other.node)}`);
+      }
+    function sameLayer(a: Element, b: Element): boolean {
+      const scroller = (node: Element | null): Element | null =>
+        !node || /(auto|scroll)/.test(getComputedStyle(node).overflowY) ? node : scroller(node.parentElement);
+      return scroller(a) === scroller(b);
+    }
+    // Text that its own box cuts off, unless it ends in dots.
+    for (const node of document.querySelectorAll('[dir=auto]')) {
+      const style = getComputedStyle(node);
+      if (!shown(node) || style.textOverflow === 'ellipsis' || style.overflow !== 'hidden') continue;
+      if (node.scrollWidth > node.clientWidth + 2 || node.scrollHeight > node.clientHeight + 4)
+        wrong.push(`${named(node)} is cut off`);
+    }
+    return [...new Set(wrong)];
+  });
+}
+
+async function settled(page: Page): Promise<void> {
+  await page.getByRole('heading', { level: 1 }).first().waitFor();
+  await page.waitForLoadState('networkidle');
+  await page.waitForFunction(() => document.fonts.status === 'loaded');
+}
+
+async function judged(page: Page, path: string): Promise<string[]> {
+  await page.goto(path);
+  await settled(page);
+  const found: string[] = [];
+  for (const size of sizes) {
+    await page.setViewportSize(size);
+    await page.evaluate(
+      () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
+    );
+    for (const each of await wrongOn(page)) found.push(`${path} at ${size.width}x${size.height}: ${each}`);
+  }
+  return found;
+}
+
+const paths = async (app: App): Promise<string[]> => {
+  const wren = await app.idOf('Wren');
+  return [...places, ...verbs.map((verb) => `/athletes/${wren}/${verb}`)];
+};
+
+test('every main screen holds at four sizes', async ({ app, page }) => {
+  await app.enter();
+  const found: string[] = [];
+  for (const path of await paths(app)) found.push(...(await judged(page, path)));
+  expect(found).toEqual([]);
+});
+
+test('every main screen holds with text twice as large', async ({ app, page }) => {
+  await page.addInitScript(() =>
+    document.addEventListener('readystatechange', () => (document.documentElement.style.fontSize = '32px'), {
+      once: true,
+    }),
+  );
+  await app.enter();
+  const found: string[] = [];
+  for (const path of await paths(app)) {
+    await page.goto(path);
+    await settled(page);
+    for (const each of await wrongOn(page)) found.push(`${path}: ${each}`);
+  }
+  expect(found).toEqual([]);
+});
+
+test('a session keeps the drill, its cue and both areas on its side and with large text', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  const id = await app.planned('Sized');
+  await page.goto(`/athletes/${id}/session`);
+  await app.tap('Nothing hurts');
+  await app.counted();
+  for (const size of [
+    { width: 844, height: 390 },
+    { width: 360, height: 640 },
+  ]) {
+    await page.setViewportSize(size);
+    for (const part of [
+      page.getByRole('heading', { level: 1 }),
+      page.getByRole('button', { name: /^Change cue/ }),
+      page.getByRole('button', { name: /^Clean,/ }),
+      page.getByRole('button', { name: /^Missed,/ }),
+    ])
+      await expect(part).toBeInViewport({ ratio: 0.9 });
+  }
+});
