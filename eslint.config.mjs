@@ -4,6 +4,7 @@ import tseslint from 'typescript-eslint';
 import { packageRules, zones } from './eslint.zones.mjs';
 
 const app = 'apps/app/src';
+const fieldsAre = 'Fields are in ui/form: TextField, FigureField, DateField, TimeField, or bound to a form.';
 /** The first ten letters of an instant are the day in Greenwich, not at the venue. */
 const venueDays = [
   {
@@ -103,15 +104,20 @@ export default tseslint.config(
   {
     // One field of each kind for the whole app.
     files: [`${app}/**/*.tsx`],
-    ignores: [`${app}/ui/form/*.tsx`],
+    ignores: [`${app}/ui/form/*.tsx`, `${app}/ui/Button/*.tsx`],
     rules: {
       '@typescript-eslint/no-restricted-imports': [
         'error',
-        ...['react-native', 'react-native-paper'].map((name) => ({
-          name,
+        {
+          name: 'react-native',
           importNames: ['TextInput'],
-          message: 'Fields are in ui/form: TextField, FigureField, DateField, TimeField, or bound to a form.',
-        })),
+          message: fieldsAre,
+        },
+        {
+          name: 'react-native-paper',
+          importNames: ['TextInput', 'Button', 'IconButton'],
+          message: `${fieldsAre} Buttons are in ui/Button.`,
+        },
       ],
     },
   },

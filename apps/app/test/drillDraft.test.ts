@@ -55,7 +55,7 @@ it('hands on what is not retired, in the form that is read again', () => {
 
 it('says what a file would bring', () => {
   expect(broughtWords({ fresh: [ours], changed: [], same: ['own-a'] })).toBe(
-    'New: Full, our way. 1 is here just so.',
+    'New: Full, our way. 1 is here already, unchanged.',
   );
 });
 

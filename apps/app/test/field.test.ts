@@ -110,9 +110,11 @@ describe('a session in words', () => {
     const pain = event(99, { kind: 'pain', moment: 'after', level: 'pain', site: 'elbow', score: null });
     const hips = [1, 2, 3].map((i) => rep(i, i === 3 ? 'missed' : 'clean', 'hip-first-lean'));
     expect(words([...hips, ...throws, pain])).toBe(
-      'Wren worked on Hip-first lean 2 of 3 clean. 5 throws. Usual 68.0 mph at 90 %, top 69.3 mph. Pain in the elbow was marked: please ask a licensed clinician before the next throws.',
+      'Wren practiced Hip-first lean (2 of 3 clean). Wren made 5 throws. Usual velocity was 68.0 mph at 90 % effort, and the top was 69.3 mph. Wren felt pain in the elbow. Please see a licensed clinician before the next throws.',
     );
-    expect(words([thrown(0, 30)])).toBe('Wren counted no reps. 1 throw. Top 67.1 mph of 1 measured.');
+    expect(words([thrown(0, 30)])).toBe(
+      'No reps were counted for Wren. Wren made 1 throw. It was measured at 67.1 mph.',
+    );
   });
   it('sends home what is assigned until the next lesson', () => {
     const items = ['2026-05-01', '2026-05-02', '2026-05-04'].map((date, i) => ({ date, drill: `d${i}` }));
@@ -246,7 +248,14 @@ describe('what an earlier version of the app kept', () => {
     });
     const before = { me: { person: { hand: 'R' } } };
     expect(brought('session', before)).toEqual([
-      ['session', { me: { person: { hand: 'R', sizeUnit: 'us', zoneView: 'pitcher' } } }],
+      [
+        'session',
+        {
+          me: {
+            person: { hand: 'R', sizeUnit: 'us', zoneView: 'pitcher', dateOrder: 'auto', hours: 'auto' },
+          },
+        },
+      ],
     ]);
     expect(brought('session', { me: null })).toEqual([['session', { me: null }]]);
     const { state: _, movedFrom: __, ...kept } = lesson('a', '2026-05-01T16:00:00.000Z', { series: 's' });
@@ -285,20 +294,20 @@ describe('the page behind a link', () => {
     expect(notAcknowledged(all, '2026-05-01T15:00:06.000Z')).toEqual([refused, open]);
     expect(withHome(home, eventsToShow(all), dayOf).sets.map(({ set }) => set)).toEqual([1, 3]);
   });
-  it('adds what was ticked here to the throws of the day, easy ones as half', () => {
+  it('adds what was ticked here to the throws of the day, hard and easy apart', () => {
     const page = {
       home,
       days: [{ date: '2026-05-01', items: [{ drill: 'easy-catch', sets: 2, throws: 20, effort: 60 }] }],
     } as unknown as SharedPage;
     const with2 = withHome(home, [ticked(0, 1).event, ticked(1, 2).event], dayOf);
-    expect(throwsAtHome(page, with2, '2026-05-01')).toBe(10);
-    expect(throwsAtHome({ ...page, home: with2 }, with2, '2026-05-01')).toBe(0);
+    expect(throwsAtHome(page, with2, '2026-05-01')).toEqual({ hard: 0, easy: 20 });
+    expect(throwsAtHome({ ...page, home: with2 }, with2, '2026-05-01')).toEqual({ hard: 0, easy: 0 });
     expect(
       throwsAtHome(
         page,
         { ...with2, games: [{ date: '2026-05-01', pitches: 30, title: 'x' }] },
         '2026-05-01',
       ),
-    ).toBe(40);
+    ).toEqual({ hard: 30, easy: 20 });
   });
 });

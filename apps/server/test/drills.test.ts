@@ -83,8 +83,8 @@ describe('a file of drills', () => {
   });
   it.each([
     ['not JSON', '{ "format": ', /not JSON/],
-    ['of something else', '{"rows": []}', /no file of drills/],
-    ['null', 'null', /no file of drills/],
+    ['of something else', '{"rows": []}', /not a file of drills/],
+    ['null', 'null', /not a file of drills/],
     ['with a drill twice', drillFileOf(ourDrill(), ourDrill()), /duplicate/],
     [
       'with throws that do not add up',

@@ -197,7 +197,7 @@ it('takes nothing through a link that was taken back in the middle', async () =>
   await set.owner.post(`/shares/${link.id}/end`, { id: v7() });
   const before = await set.counts();
   const { status, body } = await home.post(`/shared/${link.token}/log`, { events: [tick(5)] });
-  expect([status, body.error]).toEqual([404, expect.stringContaining('taken back')]);
+  expect([status, body.error]).toEqual([404, expect.stringContaining('expired or was revoked')]);
   expect(await set.counts()).toEqual(before);
 });
 

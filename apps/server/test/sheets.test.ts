@@ -151,7 +151,7 @@ describe('games of a calendar', () => {
 
   it.each([
     ['an empty one', '', 'text'],
-    ['a letter', 'Dear league', 'is no iCalendar file'],
+    ['a letter', 'Dear league', 'is not an iCalendar file'],
     ['half of one', 'BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nUID', 'broken'],
   ])('are refused in words from %s', async (_, text, words) => {
     const { status, body } = await read(text);

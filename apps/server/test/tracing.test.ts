@@ -188,7 +188,7 @@ it('takes no focus that is listed to leave alone', async () => {
   const { athleteId, lookId } = await looked({ 'oh.flat-setup': 3, 'oh.lift-stall': 2 }, { approach });
   const refused = await choose(athleteId, { lookId, lower: 'oh.flat-setup', reason: 'Mine' });
   expect(refused).toMatchObject({ status: 422, body: { fields: [{ field: 'lower' }] } });
-  expect(refused.body.fields[0].message).toContain('leave alone');
+  expect(refused.body.fields[0].message).toContain('Leave alone');
 });
 
 describe('when and how a look was taken', () => {

@@ -30,7 +30,7 @@ describe('what is wrong with a camp', () => {
     [
       'skills',
       { staff: [coach('x')], stations: setup.stations.map((s) => ({ ...s, skill: 'windmill' })) },
-      /Nobody on the staff can lead Sit and glide: it asks for windmill/,
+      /No one on the staff can lead Sit and glide, which needs windmill/,
     ],
     [
       'minimum',

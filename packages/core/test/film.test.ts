@@ -73,12 +73,12 @@ describe('the throws of a film', () => {
   });
   it('are none where nobody throws, or nobody is seen', () => {
     const still = right.clip.frames.map(({ t }) => ({ t, keypoints: right.clip.frames[0]!.keypoints }));
-    expect(() => throwsIn(still)).toThrow('nobody throws in this film');
+    expect(() => throwsIn(still)).toThrow('no throw was found in this film');
     const dark = right.clip.frames.map(({ t, keypoints }) => ({
       t,
       keypoints: keypoints.map(([x, y]) => [x, y, 0.29] as const),
     }));
-    expect(() => throwsIn(dark)).toThrow('nobody is seen in this film');
+    expect(() => throwsIn(dark)).toThrow('no one was found in this film');
   });
 });
 
@@ -128,7 +128,7 @@ describe('several throws', () => {
     const { throws } = many([1, 2]);
     const reading = read({ size, throws: [...throws, still] });
     expect(reading.throws.map(isRead)).toEqual([true, true, false]);
-    expect(reading.throws[2]).toEqual({ wrong: expect.stringContaining('nobody throws') });
+    expect(reading.throws[2]).toEqual({ wrong: expect.stringContaining('no throw was found') });
     expect(strideOf(reading).throws).toBe(2);
   });
   it('say nothing where none can be read', () =>

@@ -147,7 +147,7 @@ it('smooths a lab’s marker on both sides of a gap', () => {
 
 const trc = pretendTrc({ discipline: 'overhand', throws: 'R' }, 100);
 it.each([
-  ['PathFileType', 'hello', /is no TRC text/],
+  ['PathFileType', 'hello', /is not TRC text/],
   ['\tmm\t', '\tfurlong\t', /^Units: must be one of mm, cm, m/],
   ['0.01000', '', /^Time: row 2 has no time/],
   ['0.02000', '0.00500', /^Time: row 3 must come after/],
@@ -171,7 +171,7 @@ describe('a film that is none', () => {
   const refused: [string, KeypointClip, RegExp][] = [
     ['nobody', changed(([x, y]) => [x!, y!, 0.1]), /^frames: no whole body/],
     ['a still picture', changed((_, i) => [i % 2, 9, 1]), /^frames: /],
-    ['somebody who stands', { ...clip, frames: clip.frames.slice(0, 10) }, /^frames: nobody throws/],
+    ['somebody who stands', { ...clip, frames: clip.frames.slice(0, 10) }, /^frames: no throw was found/],
     ['the other hand', { ...clip, throws: 'L' }, /^throws: the other hand is the faster one/],
     ['upside down', changed(([x, y, s]) => [x!, 540 - y!, s!]), /^frames: the picture is upside down/],
     [
@@ -199,7 +199,7 @@ describe('a film that is none', () => {
         keypoints: each.keypoints.map(([x, y, s], j) => [x, y, [7, 8, 9, 10].includes(j) ? 0.1 : s] as const),
       })),
     };
-    expect(() => read(half)).toThrow(/^frames: nobody throws in this film/);
+    expect(() => read(half)).toThrow(/^frames: no throw was found in this film/);
     const noGlove: KeypointClip = {
       ...clip,
       frames: clip.frames.map((each) => ({

@@ -89,7 +89,7 @@ describe('what moved when', () => {
   it('says what followed what, by the dates alone', () => {
     const moved = movedBetween(timeline, 'slipped');
     expect(followedWords(moved, (each) => each)).toBe(
-      '“oh.jump” was put right by 2026-02-01; “oh.knee-in” 5 weeks later.',
+      '“oh.jump” was fixed by 2026-02-01; “oh.knee-in” 5 weeks later.',
     );
     const earlier = moved.map((each) => ({ ...each, rightBy: each.rightBy && '2026-02-01' }));
     expect(followedWords(earlier, (each) => each)).toBeNull();

@@ -40,7 +40,7 @@ describe('what a report says', () => {
   });
 
   it.each([
-    ['no look', { before: null, after: null }, /^Nobody has looked/],
+    ['no look', { before: null, after: null }, /has not been looked at yet/],
     ['one look', { before: null }, /^There is one look so far/],
     ['the same look twice', { before: input.after }, /^There is one look so far/],
     ['nothing to work on', { before: look(0, { 'oh.jump': 0 }) }, /1 slipped|no better/],

@@ -285,7 +285,7 @@ describe('sizes as they are written', () => {
     ['', 'us', null],
   ] as const)('%s in %s is %s cm', (text, unit, value) => expect(readLength(text, unit)).toEqual({ value }));
   it.each([
-    ['6\'14"', /14 inches: there are 0 to 11/],
+    ['6\'14"', /14 inches: use 0 to 11/],
     ['6\'12"', /0 to 11/],
     ['tall', /write it as/],
   ])('%s is none', (text, why) => expect(readLength(text, 'us').wrong).toMatch(why));

@@ -155,7 +155,7 @@ describe('body first, look next, leave alone', () => {
       { limit, flaw, share: expect.closeTo(weight, 12) },
     ]);
     expect(bodyWords(traced({ [limit!]: 3, [flaw!]: 2 }).bodyFirst)).toEqual([
-      'The body may not get there yet: stiff trail hip (turning in) explains 50 % of “Hips turn late”.',
+      'The body may not get there yet: stiff trail hip (turning in) accounts for 50 % of “Hips turn late”.',
     ]);
     expect(traced({ [limit!]: 1, [flaw!]: 2 }).bodyFirst).toEqual([]);
   });

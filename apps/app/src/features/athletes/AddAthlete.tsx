@@ -2,7 +2,7 @@ import { emptyAthlete, type AthleteForm } from '@wrightonic/contract';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../store/api';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
@@ -13,6 +13,7 @@ import { Screen } from '../../ui/Screen/Screen';
 import { FirstFields, MoreFields, useAthleteForm } from './AthleteFields';
 import { PhotoPick } from './PhotoPick';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const plain = (name: string): string => name.trim().toLowerCase();
 

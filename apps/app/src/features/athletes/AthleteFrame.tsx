@@ -2,7 +2,7 @@ import { verbs } from '@wrightonic/core';
 import { router, Slot, usePathname } from 'expo-router';
 import { useState } from 'react';
 import { Image, StyleSheet, useWindowDimensions, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useStoredAthlete } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { kindWords } from '../../ui/words/kindWords';
@@ -16,6 +16,8 @@ import { WholeWidth } from '../../ui/Screen/wholeWidth';
 import { useWide } from '../../ui/hooks/useWide';
 import { RosterList } from './RosterList';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
+import { IconButton } from '../../ui/Button/IconButton';
 
 /** What belongs to Look and has a page of its own. */
 const lookTools = /\/(screen|throws|clip|curves)$/;

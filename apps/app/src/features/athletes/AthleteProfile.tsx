@@ -1,7 +1,7 @@
 import { levelOf } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAthlete, useToday } from '../../store/useAthlete';
 import { approachWords } from '../../ui/form/ApproachFields';
@@ -16,6 +16,7 @@ import { Injuries } from './Injuries';
 import { Pictures } from './Pictures';
 import { ProfilePhoto } from './ProfilePhoto';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Who the athlete is: what holds for plans, growth, injuries, emergency contacts, and what was shown. */
 export function AthleteProfile() {

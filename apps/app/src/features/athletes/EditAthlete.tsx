@@ -1,6 +1,5 @@
 import type { HeadPage } from '@wrightonic/contract';
 import { router } from 'expo-router';
-import { Button } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAthlete } from '../../store/useAthlete';
 import { ActionBar } from '../../ui/ActionBar/ActionBar';
@@ -11,6 +10,7 @@ import { showRefusal } from '../../ui/form/schemaForm';
 import { FirstFields, MoreFields, useAthleteForm } from './AthleteFields';
 import { NewLessonCard } from './NewLessonCard';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 export function EditAthlete() {
   const { page } = useAthlete('head');

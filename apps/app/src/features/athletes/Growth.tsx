@@ -2,7 +2,7 @@ import { sayLength, sayMass, shownUnit } from '@wrightonic/core';
 import { dayNumber, dayOfNumber } from '@wrightonic/core/day';
 import { newSize, type SizeRecord } from '@wrightonic/contract';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { PlotChart } from '../../charts/PlotChart';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
@@ -16,6 +16,7 @@ import { SizeField } from '../../ui/form/SizeField';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Height and mass over time, and a new line of it. */
 export function Growth({ athleteId, sizes }: { athleteId: string; sizes: readonly SizeRecord[] }) {

@@ -1,10 +1,11 @@
 import type { AthleteForm } from '@wrightonic/contract';
 import { useFieldArray } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { FormText } from '../../ui/form/bound';
 import type { SchemaForm } from '../../ui/form/schemaForm';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const mostGuardians = 4;
 

@@ -2,7 +2,7 @@ import { newClearance, newInjury, type InjuryRecord, type NewInjury } from '@wri
 import { painSites, type PainSite } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useToday } from '../../store/useAthlete';
@@ -13,6 +13,7 @@ import { useSchemaForm } from '../../ui/form/schemaForm';
 import { Notice, ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** After these a plan holds back until somebody has cleared the athlete. */
 const needsClearance = new Set<PainSite>(['elbow', 'shoulder', 'back']);

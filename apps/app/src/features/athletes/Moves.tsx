@@ -2,7 +2,7 @@ import type { RosterMove } from '@wrightonic/contract';
 import { nodeName } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useColours } from '../../theme/theme';
@@ -12,6 +12,7 @@ import { Empty, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { threadNames } from '../../ui/words/threadWords';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const directions = [
   { direction: 'up', title: texts.readyToMoveUp, all: texts.moveAllOfThem },

@@ -1,9 +1,10 @@
 import { photoSide } from '@wrightonic/contract';
 import { useEffect, useState } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { FilePick } from '../../ui/ImportPreview/FilePick';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const largestFile = 30_000_000;
 

@@ -1,6 +1,6 @@
 import type { PictureRecord } from '@wrightonic/contract';
 import { Image, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
@@ -8,6 +8,7 @@ import { dayWords } from '../../ui/words/days';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   athleteId: string;

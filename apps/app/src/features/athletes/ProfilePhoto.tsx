@@ -1,11 +1,11 @@
 import { StyleSheet } from 'react-native';
-import { Button } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { Card } from '../../ui/Card/Card';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { PhotoPick } from './PhotoPick';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   athleteId: string;

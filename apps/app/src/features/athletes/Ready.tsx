@@ -1,8 +1,8 @@
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
 import { ReadyButton } from '../../ui/ReadyButton/ReadyButton';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Who is ready for another stage, and the weeks of many at once. */
 export function Ready() {

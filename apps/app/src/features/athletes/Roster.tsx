@@ -1,6 +1,5 @@
 import { router, useLocalSearchParams } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { useWide } from '../../ui/hooks/useWide';
 import { Pane } from '../../ui/Screen/Pane';
@@ -9,6 +8,7 @@ import { Ready } from './Ready';
 import { RosterList } from './RosterList';
 import { RosterTable } from './table/RosterTable';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const Actions = () => (
   <>

@@ -2,7 +2,7 @@ import { readRoster, rosterColumns, type NewAthlete } from '@wrightonic/contract
 import { sayLength, sayMass, type RowProblem } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../store/api';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
@@ -13,6 +13,7 @@ import { disciplineNames, handNames } from '../../ui/words/kindWords';
 import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Screen } from '../../ui/Screen/Screen';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const maxBytes = 20_000_000;
 const mostRows = 500;

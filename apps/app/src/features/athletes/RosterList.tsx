@@ -1,7 +1,7 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { FlatList } from '../../ui/FlatList/FlatList';
 import { AthleteLine } from '../../ui/AthleteLine/AthleteLine';
@@ -12,6 +12,7 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { SearchField } from '../../ui/form/SearchField';
 import { ageBands, filtered, focusesOf, noFilter, type AgeBand, type RosterFilter } from './filter';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   head?: ReactNode;

@@ -1,7 +1,7 @@
 import type { BuildPage, PlanThread } from '@wrightonic/contract';
 import { doseWords, parseDose, type Stage } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ErrorNotice } from '../../ui/Notice/Notice';
@@ -9,6 +9,7 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { addable } from './planDrills';
 import { useBook } from '../../ui/hooks/useBook';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   page: BuildPage;

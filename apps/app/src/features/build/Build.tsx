@@ -1,11 +1,11 @@
 import { router } from 'expo-router';
-import { Button } from 'react-native-paper';
 import { useAthlete } from '../../store/useAthlete';
 import { Empty, NotRead } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { NewPlan } from './NewPlan';
 import { Plan } from './Plan';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** From the focus to a ladder of drills, and to the coming week. */
 export function Build() {

@@ -2,12 +2,14 @@ import type { BuildPage } from '@wrightonic/contract';
 import { constraintOf, constraintsFor, nodeName, nodesFor, orderedConstraints } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { CheckboxGroup } from '../../ui/form/Choices';
 import { useBook } from '../../ui/hooks/useBook';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
+import { IconButton } from '../../ui/Button/IconButton';
 
 interface Props {
   page: BuildPage;

@@ -1,13 +1,14 @@
 import { newTemplate } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { FormText } from '../../ui/form/bound';
 import { useSchemaForm } from '../../ui/form/schemaForm';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Keeps a ladder under a name, to start other plans from. */
 export function KeepTemplate({ planId }: { planId: string }) {

@@ -2,7 +2,7 @@ import type { BuildPage, PlanThread } from '@wrightonic/contract';
 import { nodeName, stages } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card/Card';
 import { MoveStage } from '../../ui/MoveStage/MoveStage';
@@ -11,6 +11,7 @@ import { threadNames } from '../../ui/words/threadWords';
 import { MissingThings } from './MissingThings';
 import { Rung } from './Rung';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   page: BuildPage;

@@ -1,12 +1,13 @@
 import { type BuildPage, type PlanThread } from '@wrightonic/contract';
 import { listed, missingFor, type LeftOut, barredFor, laddersOf } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { useBook } from '../../ui/hooks/useBook';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   page: BuildPage;

@@ -1,7 +1,7 @@
 import type { BuildPage, PlanRecord, TraceRecord } from '@wrightonic/contract';
 import { nodeName } from '@wrightonic/core';
 import { useState } from 'react';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useToday } from '../../store/useAthlete';
@@ -14,6 +14,7 @@ import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { threadNames, threads } from '../../ui/words/threadWords';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const weeks = [2, 4, 6, 8];
 

@@ -3,7 +3,7 @@ import { uncleared, unclearedEffort, notMedical } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { dayWords } from '../../ui/words/days';
 import { ActionBar } from '../../ui/ActionBar/ActionBar';
@@ -18,6 +18,7 @@ import { Assigned } from './week/Assigned';
 import { Week } from './week/Week';
 import { Words } from './Words';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 export function Plan({ page, plan }: { page: BuildPage; plan: PlanRecord }) {
   const wide = useWide();

@@ -4,7 +4,7 @@ import { doseWords, gateWords, liveCue, parseDose } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useColours } from '../../theme/theme';
@@ -17,6 +17,7 @@ import { ConstraintOrder } from './ConstraintOrder';
 import { DragHandle } from '../../ui/drag/DragHandle';
 import { useBook } from '../../ui/hooks/useBook';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   page: BuildPage;

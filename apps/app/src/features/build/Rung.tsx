@@ -3,7 +3,7 @@ import { arrayMove, SortableContext, verticalListSortingStrategy } from '@dnd-ki
 import type { BuildPage, PlanThread } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useColours } from '../../theme/theme';
@@ -17,6 +17,7 @@ import { keyboardSteps } from '../../ui/drag/keyboardSteps';
 import { PlannedDrill } from './PlannedDrill';
 import { useBook } from '../../ui/hooks/useBook';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   page: BuildPage;

@@ -2,7 +2,7 @@ import type { BuildPage, MadeShare } from '@wrightonic/contract';
 import { create } from 'qrcode';
 import { useMemo, useState } from 'react';
 import { Linking, ScrollView, StyleSheet, View } from 'react-native';
-import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { Dialog, Portal, Text } from 'react-native-paper';
 import Svg, { Path, Rect } from 'react-native-svg';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
@@ -12,6 +12,7 @@ import { OpenLinks } from '../../ui/CopyAddress/OpenLinks';
 import { Choices } from '../../ui/form/Choices';
 import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const lasting = [
   { value: 7, text: texts.aWeek },

@@ -2,7 +2,7 @@ import type { BuildPage, PlanRecord } from '@wrightonic/contract';
 import { checkWords, lexiconWith, listed, liveCue, type Clash, type DrillBook } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useToday } from '../../store/useAthlete';
@@ -14,6 +14,7 @@ import { allDrills } from './planDrills';
 import { useBook } from '../../ui/hooks/useBook';
 import { TextField } from '../../ui/form/TextField';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** The drills that the athlete is given now: what was assigned, or prep and the present stages. */
 const givenDrills = (plan: PlanRecord, book: DrillBook): string[] => {

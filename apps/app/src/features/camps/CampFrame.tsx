@@ -1,6 +1,6 @@
 import { Slot, usePathname } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
@@ -11,6 +11,7 @@ import { dayWords } from '../../ui/words/days';
 import { dueOf } from './due';
 import { useCamp } from './useCamp';
 import { texts } from './texts';
+import { IconButton } from '../../ui/Button/IconButton';
 
 const parts = ['setup', 'athletes', 'plan', 'day', 'after'] as const;
 

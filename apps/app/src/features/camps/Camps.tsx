@@ -3,7 +3,7 @@ import { addDays } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useToday } from '../../store/useAthlete';
@@ -15,6 +15,7 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { dayWords } from '../../ui/words/days';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Camps: the one that runs first, those to come, those that are over. */
 export function Camps() {

@@ -2,12 +2,13 @@ import type { CampRecord } from '@wrightonic/contract';
 import type { CampProblem } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { Notice } from '../../ui/Notice/Notice';
 import { withDays } from '../../ui/words/days';
 import { calledIn } from './useCamp';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const few = 4;
 const ids = /[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/g;

@@ -2,7 +2,7 @@ import { campSignUp, type CampSignUp, type SignUpPage } from '@wrightonic/contra
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { FormChoices, FormDate, FormText } from '../../ui/form/bound';
@@ -12,6 +12,7 @@ import { Screen } from '../../ui/Screen/Screen';
 import { longDay } from '../../ui/words/days';
 import { disciplineNames, handNames } from '../../ui/words/kindWords';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** The page behind a link on which somebody is signed up for a camp; it shows nothing of anybody else. */
 export function SignUpScreen() {

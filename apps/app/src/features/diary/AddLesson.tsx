@@ -1,10 +1,11 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { useState } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
-import { Button, Dialog, Portal } from 'react-native-paper';
+import { Dialog, Portal } from 'react-native-paper';
 import { LessonForm } from '../../ui/form/LessonForm';
 import { PickOne } from '../../ui/form/PickOne';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   roster: readonly RosterEntry[];

@@ -3,7 +3,7 @@ import { addDays, takesPlace } from '@wrightonic/core';
 import { mondayOf } from '@wrightonic/core/day';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useMe, useToday } from '../../store/useAthlete';
 import { Choices } from '../../ui/form/Choices';
@@ -19,6 +19,8 @@ import { useDiary } from './useDiary';
 import { WeekByPlace } from './WeekByPlace';
 import { WithoutLesson } from './WithoutLesson';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
+import { IconButton } from '../../ui/Button/IconButton';
 
 const week = [0, 1, 2, 3, 4, 5, 6];
 

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { Card } from '../../ui/Card/Card';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const feedAddress = (token: string): string => `${location.origin}/api/feeds/${token}/lessons.ics`;
 

@@ -3,7 +3,7 @@ import type { LessonState } from '@wrightonic/core';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Checkbox, Text } from 'react-native-paper';
+import { Checkbox, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { api } from '../../store/api';
 import { useAppDispatch } from '../../store/store';
@@ -17,6 +17,7 @@ import { Replan } from './Replan';
 import { useDiary } from './useDiary';
 import { TextField } from '../../ui/form/TextField';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const becameWords: Record<LessonState, string> = {
   on: texts.asPlannedAgain,

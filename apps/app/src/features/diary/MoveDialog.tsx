@@ -2,7 +2,7 @@ import type { Lesson, RosterEntry } from '@wrightonic/contract';
 import { lessonConflicts, typedInstant } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { Dialog, Portal, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
@@ -12,6 +12,7 @@ import { clockAt, longDay } from '../../ui/words/days';
 import { conflictWords } from './conflictWords';
 import { useDiary } from './useDiary';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   lesson: Lesson;

@@ -2,7 +2,7 @@ import { moveLessonForm, type Lesson, type RosterEntry } from '@wrightonic/contr
 import { addDays, lessonConflicts, typedInstant, type LessonConflict } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useMe, useToday } from '../../store/useAthlete';
 import { FormDate, FormText, FormTime } from '../../ui/form/bound';
 import { useSchemaForm } from '../../ui/form/schemaForm';
@@ -12,6 +12,7 @@ import { clockAt, dayAt, dayWords, weekday } from '../../ui/words/days';
 import { conflictWords } from './conflictWords';
 import { useDiary } from './useDiary';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Days that are offered at the same time of day. */
 const offeredDays = 7;

@@ -2,12 +2,13 @@ import type { Lesson } from '@wrightonic/contract';
 import { takesPlace } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useToday } from '../../store/useAthlete';
 import { dayWords } from '../../ui/words/days';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   date: string;

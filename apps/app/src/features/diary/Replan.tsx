@@ -2,7 +2,7 @@ import { type BuildPage, type AssignmentRecord } from '@wrightonic/contract';
 import { addDays, weekChanges, weekdayName, type WeekChange, type WeekItem, dayOf } from '@wrightonic/core';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useOtherAthlete, useToday } from '../../store/useAthlete';
@@ -11,6 +11,7 @@ import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { useBook } from '../../ui/hooks/useBook';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   athleteId: string;

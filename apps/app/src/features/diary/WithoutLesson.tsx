@@ -2,10 +2,10 @@ import type { Lesson, RosterEntry } from '@wrightonic/contract';
 import { takesPlace, weekdayOf } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { weekday } from '../../ui/words/days';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   roster: readonly RosterEntry[];

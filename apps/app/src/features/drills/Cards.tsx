@@ -1,7 +1,7 @@
 import { cueIn, type Drill } from '@wrightonic/core';
 import { useLocalSearchParams } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, PaperProvider, Text } from 'react-native-paper';
+import { PaperProvider, Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
 import { themes } from '../../theme/theme';
 import { DrillStages } from '../../ui/body/DrillStages';
@@ -11,6 +11,7 @@ import { goBack } from '../../ui/Screen/goBack';
 import { PageTitle } from '../../ui/Screen/Screen';
 import { doseOf, needsWords } from './drillWords';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** So many go onto paper at once. */
 export const mostCards = 24;

@@ -1,13 +1,14 @@
 import { partNames, type Drill, type DrillBook } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card/Card';
 import { Heading } from '../../ui/Screen/Screen';
 import { doseOf, effortWords, needsWords } from './drillWords';
 import { useBook } from '../../ui/hooks/useBook';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const rows: readonly [string, (drill: Drill, book: DrillBook) => string][] = [
   [texts.stage, ({ stage }) => stage],

@@ -1,7 +1,7 @@
 import type { OwnDrillRecord } from '@wrightonic/contract';
 import { router } from 'expo-router';
 import { Linking, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { FilePick } from '../../ui/ImportPreview/FilePick';
@@ -9,6 +9,7 @@ import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { saveFile } from '../../ui/ImportPreview/saveFile';
 import { broughtWords, fileOf } from './drillFile';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const threeMegabytes = 3_000_000;
 

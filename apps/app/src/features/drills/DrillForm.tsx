@@ -2,7 +2,7 @@ import { wholeDrill, type DrillBook, type OwnDrill } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useFormState, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ActionBar } from '../../ui/ActionBar/ActionBar';
@@ -14,6 +14,7 @@ import { useCheckedForm } from '../../ui/form/schemaForm';
 import { draftLabels, draftOf, drillOfDraft, emptyDraft, idFor, type DrillDraft } from './drillDraft';
 import { BesideOthers, Cues, DoseAndNeeds, HowItGoes, WhatItIs } from './DrillFormParts';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   book: DrillBook;

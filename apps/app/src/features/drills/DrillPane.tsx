@@ -1,9 +1,18 @@
 import type { OwnDrillRecord } from '@wrightonic/contract';
-import { cueIn, listed, nodeName, partNames, voices, type Drill, type Hand } from '@wrightonic/core';
+import {
+  cueIn,
+  listed,
+  nodeName,
+  partNames,
+  voices,
+  type Drill,
+  type DrillPage,
+  type Hand,
+} from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
 import { useBook } from '../../ui/hooks/useBook';
 import { DrillInMotion } from '../../ui/body/DrillInMotion';
@@ -19,6 +28,7 @@ import { Part } from './Part';
 import { OurOwn } from './OurOwn';
 import { doseOf, effortWords, needsWords, servesWords } from './drillWords';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** One drill in full; `kept` where it is the academy's own. */
 export function DrillPane({ id, kept }: { id: string; kept: OwnDrillRecord | null }) {
@@ -32,7 +42,6 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
   const { person } = useMe();
   const [hand, setHand] = useState<Hand>(person.hand);
   const page = book.page(drill.id);
-  const easier = drill.easier ? book.drill(drill.easier) : undefined;
   const tags = book.cues(drill.id)?.tags ?? [];
   return (
     <Screen title={drill.name} back={wide ? null : { label: texts.back, to: '/drills' }}>
@@ -64,63 +73,7 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
       ) : null}
       <Text variant="bodyLarge">{drill.what}</Text>
       {drill.caution ? <Notice>{texts.care2(drill.caution)}</Notice> : null}
-      {page ? (
-        <>
-          <Part title={texts.setUp}>
-            <Text>{page.setUp}</Text>
-          </Part>
-          <Part title={texts.oneRep}>
-            <DrillStages
-              drill={book.figure(drill.id)}
-              name={drill.name}
-              hand={hand}
-              discipline={drill.discipline === 'windmill' ? 'windmill' : 'overhand'}
-              width={120}
-              height={104}
-            />
-            {page.steps.map((step, n) => (
-              <Text key={step}>{`${n + 1}. ${step}`}</Text>
-            ))}
-          </Part>
-          {drill.levels ? (
-            <Part title={texts.levels}>
-              {drill.levels.map(({ name, change }, n) => (
-                <Text key={name}>
-                  <Text variant="labelLarge">{`${n + 1}. ${name}`}</Text>
-                  {`: ${change}`}
-                </Text>
-              ))}
-            </Part>
-          ) : null}
-          <Part title={texts.whatGoodLooksLike}>
-            <Text>{page.good}</Text>
-          </Part>
-          <Part title={texts.commonMistakes}>
-            {page.mistakes.map((mistake) => (
-              <Text key={mistake}>{`· ${mistake}`}</Text>
-            ))}
-            <Text variant="labelLarge">
-              {texts.whatToDo(cueIn(drill.id, 'plain', book))}
-              {easier ? texts.orGoTo(easier.name) : ''}
-            </Text>
-            {page.workaround ? (
-              <Text>
-                {texts.workaround2(page.workaround.seen, nodeName(page.workaround.flaw).toLowerCase())}
-              </Text>
-            ) : null}
-          </Part>
-          <Part title={texts.inTheDelivery}>
-            {page.holds.length ? (
-              <Text>{texts.holds(listed(page.holds.map((part) => partNames[part])))}</Text>
-            ) : (
-              <Text>{texts.noPart}</Text>
-            )}
-            {page.leavesOut ? (
-              <Text variant="labelLarge">{texts.leavesOutThatComes(partNames[page.leavesOut])}</Text>
-            ) : null}
-          </Part>
-        </>
-      ) : null}
+      {page ? <PageParts drill={drill} page={page} hand={hand} /> : null}
       <Part title={texts.cues}>
         {voices.map((voice) => (
           <View key={voice}>
@@ -153,6 +106,67 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
       </Button>
       {person.role === 'assistant' ? null : <OurOwn drill={drill} kept={kept} />}
     </Screen>
+  );
+}
+
+/** What the page of a drill adds: set-up, one rep, levels, mistakes, and what of the delivery it holds. */
+function PageParts({ drill, page, hand }: { drill: Drill; page: DrillPage; hand: Hand }) {
+  const book = useBook();
+  const easier = drill.easier ? book.drill(drill.easier) : undefined;
+  return (
+    <>
+      <Part title={texts.setUp}>
+        <Text>{page.setUp}</Text>
+      </Part>
+      <Part title={texts.oneRep}>
+        <DrillStages
+          drill={book.figure(drill.id)}
+          name={drill.name}
+          hand={hand}
+          discipline={drill.discipline === 'windmill' ? 'windmill' : 'overhand'}
+          width={120}
+          height={104}
+        />
+        {page.steps.map((step, n) => (
+          <Text key={step}>{`${n + 1}. ${step}`}</Text>
+        ))}
+      </Part>
+      {drill.levels ? (
+        <Part title={texts.levels}>
+          {drill.levels.map(({ name, change }, n) => (
+            <Text key={name}>
+              <Text variant="labelLarge">{`${n + 1}. ${name}`}</Text>
+              {`: ${change}`}
+            </Text>
+          ))}
+        </Part>
+      ) : null}
+      <Part title={texts.whatGoodLooksLike}>
+        <Text>{page.good}</Text>
+      </Part>
+      <Part title={texts.commonMistakes}>
+        {page.mistakes.map((mistake) => (
+          <Text key={mistake}>{`· ${mistake}`}</Text>
+        ))}
+        <Text variant="labelLarge">
+          {texts.whatToDo(cueIn(drill.id, 'plain', book))}
+          {easier ? texts.orGoTo(easier.name) : ''}
+        </Text>
+        {page.workaround ? (
+          <Text>{texts.workaround2(page.workaround.seen, nodeName(page.workaround.flaw).toLowerCase())}</Text>
+        ) : null}
+      </Part>
+      <Part title={texts.inTheDelivery}>
+        {page.holds.length ? (
+          <Text>{texts.holds(listed(page.holds.map((part) => partNames[part])))}</Text>
+        ) : (
+          <Text>{texts.noPart}</Text>
+        )}
+        {page.leavesOut ? (
+          <Text variant="labelLarge">{texts.leavesOutThatComes(partNames[page.leavesOut])}</Text>
+        ) : null}
+      </Part>
+    </>
   );
 }
 

@@ -2,7 +2,7 @@ import { ownDrillId, stages, type Drill, type Stage, type Thread } from '@wright
 import { router, useLocalSearchParams } from 'expo-router';
 import { memo, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useMe } from '../../store/useAthlete';
 import { FlatList } from '../../ui/FlatList/FlatList';
@@ -22,6 +22,7 @@ import { DrillForm } from './DrillForm';
 import { DrillPane } from './DrillPane';
 import { drillsThat, neededThings, servedTargets } from './filter';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const gridColumns = 3;
 

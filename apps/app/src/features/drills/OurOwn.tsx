@@ -2,7 +2,7 @@ import type { OwnDrillRecord } from '@wrightonic/contract';
 import type { Drill } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
@@ -11,6 +11,7 @@ import { dayAt, dayWords } from '../../ui/words/days';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Makes a drill the academy's own, changes one that is, or takes it out of what is given. */
 export function OurOwn({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {

@@ -1,7 +1,7 @@
 import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { SearchField } from '../../ui/form/SearchField';
 import { useWide } from '../../ui/hooks/useWide';
@@ -12,6 +12,7 @@ import { Heading, Screen } from '../../ui/Screen/Screen';
 import { topics } from './guide';
 import { topicOf, topicsWith } from './topic';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** A paragraph of the guide: *names of the interface* stand out, `code` is set as such. */
 function Paragraph({ text }: { text: string }) {

@@ -3,7 +3,7 @@ import { withCarried, carriedBy, nodeOf } from '@wrightonic/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppDispatch } from '../../store/store';
@@ -20,6 +20,7 @@ import { OpenLook } from './OpenLook';
 import type { LookStep } from '../../ui/checkpoint/steps';
 import { NotRead } from '../../ui/Notice/Notice';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Without a connection nothing is offered; what was measured is kept all the same. */
 const noOffers: Offers = [];

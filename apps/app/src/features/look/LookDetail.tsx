@@ -3,7 +3,7 @@ import { nodeName, type Severity } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppDispatch } from '../../store/store';
@@ -20,6 +20,7 @@ import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { lookSteps } from '../../ui/checkpoint/steps';
 import { TextField } from '../../ui/form/TextField';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   athlete: LookPage['athlete'];

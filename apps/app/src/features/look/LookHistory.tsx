@@ -1,7 +1,7 @@
 import type { LookPage } from '@wrightonic/contract';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useState } from 'react';
 import { useToday } from '../../store/useAthlete';
 import { dayWords } from '../../ui/words/days';
@@ -9,6 +9,7 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Heading } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   athlete: LookPage['athlete'];

@@ -2,7 +2,7 @@ import { clipViews, lookDetailsForm, type LookRecord } from '@wrightonic/contrac
 import { typedInstant } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { now } from '../../offline/clock';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
@@ -13,6 +13,7 @@ import { useSchemaForm } from '../../ui/form/schemaForm';
 import { clockAt, dayAt, dayWords, timeAt } from '../../ui/words/days';
 import { seenFromWords, viewNames } from '../../ui/words/kindWords';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   athleteId: string;

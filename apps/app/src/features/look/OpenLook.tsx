@@ -10,7 +10,7 @@ import {
 } from '@wrightonic/core';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { Choices } from '../../ui/form/Choices';
@@ -27,6 +27,7 @@ import { Seam } from '../../ui/seam/Seam';
 import { Checkpoint } from '../../ui/checkpoint/Checkpoint';
 import { lookSteps, type LookPoint, type LookStep } from '../../ui/checkpoint/steps';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   athlete: LookPage['athlete'];

@@ -1,12 +1,13 @@
 import type { Findings, Severity } from '@wrightonic/core';
 import { useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import type { LookPoint, LookStep } from '../../ui/checkpoint/steps';
 import { Heading } from '../../ui/Screen/Screen';
 import { pointElement, useGradeKeys } from './useGradeKeys';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   steps: readonly LookStep[];

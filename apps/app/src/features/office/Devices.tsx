@@ -1,7 +1,7 @@
 import { newDevice, type DeviceRecord, type MadeDevice } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
@@ -12,6 +12,7 @@ import { Heading, Screen } from '../../ui/Screen/Screen';
 import { FormText } from '../../ui/form/bound';
 import { useSchemaForm } from '../../ui/form/schemaForm';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const back = { label: texts.back, to: '/office' } as const;
 

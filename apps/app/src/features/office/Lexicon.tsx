@@ -2,7 +2,7 @@ import { check, newLexiconEdit } from '@wrightonic/contract';
 import { asksFor, cueTags, lexiconWith, type CueTag } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe } from '../../store/useAthlete';
@@ -12,6 +12,7 @@ import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { TextField } from '../../ui/form/TextField';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const back = { label: texts.back, to: '/office' } as const;
 

@@ -11,13 +11,14 @@ import {
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, Dialog, HelperText, Portal, Text } from 'react-native-paper';
+import { Dialog, HelperText, Portal, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { PickOne } from '../../ui/form/PickOne';
 import { TextField } from '../../ui/form/TextField';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   discipline: Discipline;

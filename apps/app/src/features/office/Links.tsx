@@ -3,7 +3,7 @@ import { academyLinks, linkStates, nodeName, type Discipline, type LinkState } f
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe, useToday } from '../../store/useAthlete';
 import { FlatList } from '../../ui/FlatList/FlatList';
@@ -16,6 +16,7 @@ import { Heading, PageTitle, TitleRow } from '../../ui/Screen/Screen';
 import { SearchField } from '../../ui/form/SearchField';
 import { LinkEditor } from './LinkEditor';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const keyOf = ({ cause, effect }: LinkState): string => `${cause} ${effect}`;
 

@@ -1,5 +1,5 @@
 import { academyPlanning, type AcademyPlanning } from '@wrightonic/contract';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
@@ -8,6 +8,7 @@ import { useSchemaForm } from '../../ui/form/schemaForm';
 import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const back = { label: texts.back, to: '/office' } as const;
 

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { owedSignOut, wipe } from '../../offline/leave';
 import { api } from '../../store/api';
 import { useAppSelector } from '../../store/store';
 import { Notice } from '../../ui/Notice/Notice';
 import { selectRefused, selectUnsent } from '../../store/selectors';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Whose entries are not sent, and how many of each. */
 function useUnsent(): string[] {

@@ -12,7 +12,7 @@ import {
 } from '@wrightonic/core';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
 import { useWide } from '../../ui/hooks/useWide';
@@ -26,6 +26,7 @@ import { BothMoving } from './BothMoving';
 import { LookStepper } from './LookStepper';
 import { MeasuredTwice } from './MeasuredTwice';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const words: Record<Change, { name: string; icon: IconName }> = {
   better: { name: texts.better, icon: 'arrow-up' },

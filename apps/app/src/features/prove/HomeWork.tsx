@@ -1,7 +1,7 @@
 import { homeTotal, type HomeWeek } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card/Card';
@@ -9,6 +9,7 @@ import { Heading } from '../../ui/Screen/Screen';
 import { useBook } from '../../ui/hooks/useBook';
 import { dayWords } from '../../ui/words/days';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** So many weeks at first. */
 const fewWeeks = 4;

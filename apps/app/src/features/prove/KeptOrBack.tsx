@@ -2,7 +2,7 @@ import type { Course, ProvePage } from '@wrightonic/contract';
 import { listed, nodeName, nodeOf, shortRelook, type Break, type History } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { log } from '../../offline/log';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
@@ -13,6 +13,7 @@ import { ErrorNotice, Notice } from '../../ui/Notice/Notice';
 import { Heading } from '../../ui/Screen/Screen';
 import { dayWords } from '../../ui/words/days';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props extends Pick<History, 'kept' | 'backAgain'> {
   page: ProvePage;

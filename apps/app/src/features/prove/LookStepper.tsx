@@ -1,9 +1,10 @@
 import type { LookRecord } from '@wrightonic/contract';
 import { StyleSheet, View } from 'react-native';
-import { IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { dayWords } from '../../ui/words/days';
 import { texts } from './texts';
+import { IconButton } from '../../ui/Button/IconButton';
 
 interface Props {
   label: string;

@@ -11,7 +11,7 @@ import {
 import { router } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useAthlete, useMe, useToday, type PageOf } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
 import { Choices } from '../../ui/form/Choices';
@@ -34,6 +34,7 @@ import { VelocityFigures } from './VelocityFigures';
 import { noVerdictWords, simulatedNote, velocityVerdict, verdictWords } from './verdict';
 import { WhatMoved } from './WhatMoved';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 type Page = PageOf<'prove'>;
 

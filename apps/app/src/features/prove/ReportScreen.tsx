@@ -2,7 +2,7 @@ import type { ReportPage } from '@wrightonic/contract';
 import { findingsAlong, notMedical, velocityIn } from '@wrightonic/core';
 import { useLocalSearchParams } from 'expo-router';
 import { Linking, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { VelocityChart } from '../../charts/VelocityChart';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
@@ -12,6 +12,7 @@ import { Seam } from '../../ui/seam/Seam';
 import { severityNames } from '../../ui/seam/words';
 import { dayWords, withDays } from '../../ui/words/days';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** The page behind the link of a report: two sentences, one chart, before and after. */
 export function ReportScreen() {

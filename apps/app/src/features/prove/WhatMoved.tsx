@@ -10,7 +10,7 @@ import {
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { Card } from '../../ui/Card/Card';
@@ -20,6 +20,7 @@ import { StitchSign } from '../../ui/seam/Stitches';
 import { severityNames } from '../../ui/seam/words';
 import { dayWords, withDays } from '../../ui/words/days';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   timeline: History['timeline'];

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Card } from '../../ui/Card/Card';
 import { Choices } from '../../ui/form/Choices';
 import { dayWords } from '../../ui/words/days';
@@ -9,6 +9,7 @@ import type { Home } from './useHome';
 import { addDays } from '@wrightonic/core';
 import { TextField } from '../../ui/form/TextField';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const maxPitches = 200;
 

@@ -1,12 +1,13 @@
 import { painOn } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Card } from '../../ui/Card/Card';
 import { Notice } from '../../ui/Notice/Notice';
 import { nothingHurts, PainPicks, painSaid } from '../../ui/form/PainPicks';
 import type { Home } from './useHome';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Marks pain at home; the instructor sees it at once. */
 export function HomePain({ home, today }: { home: Home; today: string }) {

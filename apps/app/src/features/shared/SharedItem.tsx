@@ -1,7 +1,7 @@
 import { levelWords, type Discipline, type Hand, type SheetItem } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { DrillFigure } from '../../ui/body/DrillFigure';
 import { DrillInMotion } from '../../ui/body/DrillInMotion';
 import { SeeItMove } from '../../ui/body/SeeItMove';
@@ -11,6 +11,8 @@ import { Notice } from '../../ui/Notice/Notice';
 import { HoldTimer } from '../../ui/timer/HoldTimer';
 import type { Home } from './useHome';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
+import { IconButton } from '../../ui/Button/IconButton';
 
 interface Props {
   item: SheetItem;

@@ -12,7 +12,7 @@ import {
 import { useLocalSearchParams } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { now } from '../../offline/clock';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { Choices } from '../../ui/form/Choices';
@@ -26,6 +26,7 @@ import { HomeState } from './HomeState';
 import { SharedItem } from './SharedItem';
 import { useHome } from './useHome';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** On a home screen the page opens by its own link, not by the app's first screen. */
 function useOwnManifest(token: string): void {

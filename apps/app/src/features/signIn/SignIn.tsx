@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { PlainField } from '../../ui/form/PlainField';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { PageTitle } from '../../ui/Screen/Screen';
 import { Seam } from '../../ui/seam/Seam';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** A delivery to look at while signing in. */
 const shown = {

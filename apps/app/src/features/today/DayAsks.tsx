@@ -2,7 +2,7 @@ import type { DayAlerts, Lesson, RosterEntry } from '@wrightonic/contract';
 import { clashes } from '@wrightonic/core/lesson';
 import { router, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { withLessonChanges } from '../../offline/lessons';
 import { api } from '../../store/api';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
@@ -15,6 +15,7 @@ import { ReadyButton } from '../../ui/ReadyButton/ReadyButton';
 import { Heading } from '../../ui/Screen/Screen';
 import { selectEntries, selectUnsentCount } from '../../store/selectors';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** More than this nobody reads on a day. */
 const shown = 8;

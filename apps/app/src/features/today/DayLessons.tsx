@@ -1,7 +1,7 @@
 import type { Lesson, RosterEntry } from '@wrightonic/contract';
 import { Link, router } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { AthleteLine } from '../../ui/AthleteLine/AthleteLine';
@@ -11,6 +11,7 @@ import { VirtualLines } from '../../ui/VirtualLines/VirtualLines';
 import { timeAt } from '../../ui/words/days';
 import { lessonWords } from '../../ui/words/lessonWords';
 import { texts } from './texts';
+import { IconButton } from '../../ui/Button/IconButton';
 
 /** As high as a line is: name, seam, what is due. */
 const lineHeight = 110;

@@ -1,11 +1,12 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { agoWords } from '../../ui/words/days';
 import { Notice } from '../../ui/Notice/Notice';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Whose throws pain has locked: the first thing of the day. */
 export function LockedThrows({ roster }: { roster: readonly RosterEntry[] }) {

@@ -1,6 +1,6 @@
 import { Redirect, router } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { screen } from '../../screens/screen';
 import { api } from '../../store/api';
 import { useAppSelector } from '../../store/store';
@@ -15,6 +15,8 @@ import { DayLessons } from './DayLessons';
 import { LockedThrows } from './LockedThrows';
 import { selectEntries } from '../../store/selectors';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
+import { IconButton } from '../../ui/Button/IconButton';
 
 // Comes with the later screens: the lessons are what somebody opens the app for.
 const DayAsks = screen('DayAsks', null);

@@ -1,9 +1,9 @@
 import { StyleSheet } from 'react-native';
-import { Button } from 'react-native-paper';
 import { ActionBar } from '../../ui/ActionBar/ActionBar';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import type { FocusChoice } from './useFocusChoice';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   choice: FocusChoice;

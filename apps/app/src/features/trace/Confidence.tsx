@@ -1,12 +1,13 @@
 import { closeCall, nodeName, percent, type Focus } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { useDebouncedTrue } from '../../ui/hooks/useDebouncedTrue';
 import { threads } from '../../ui/words/threadWords';
 import type { RobustnessAnswer } from './useTracing';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const runs = 1000;
 /** From this share of the runs on a focus is called sure. */

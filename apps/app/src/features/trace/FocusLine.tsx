@@ -9,11 +9,13 @@ import {
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, Dialog, IconButton, Portal, Text } from 'react-native-paper';
+import { Dialog, Portal, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { threadNames } from '../../ui/words/threadWords';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
+import { IconButton } from '../../ui/Button/IconButton';
 
 interface Props {
   discipline: Discipline;

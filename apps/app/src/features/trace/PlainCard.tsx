@@ -2,12 +2,13 @@ import type { TracePage } from '@wrightonic/contract';
 import { plainWords, voices, type Focus, type Trace, type Voice } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Card } from '../../ui/Card/Card';
 import { Choices } from '../../ui/form/Choices';
 import { voiceNames } from '../../ui/words/kindWords';
 import { Heading } from '../../ui/Screen/Screen';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Two sentences to say to the athlete and to the parent, in the athlete's cue voice. */
 export function PlainCard({

@@ -12,7 +12,7 @@ import {
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { Card } from '../../ui/Card/Card';
@@ -21,6 +21,7 @@ import type { Chosen } from '../../ui/seam/picture';
 import { WithReason } from './WithReason';
 import type { Traced } from './useTracing';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   athlete: TracePage['athlete'];

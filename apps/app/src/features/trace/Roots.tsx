@@ -1,9 +1,10 @@
 import { type Trace } from '@wrightonic/core';
 import { useState } from 'react';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import type { Chosen } from '../../ui/seam/picture';
 import { RootLine } from './RootLine';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   result: Trace;

@@ -3,7 +3,7 @@ import { gainWords, nodeName, nodeOf, screenTestOf, type Severity, type Trace } 
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { Dialog, Portal, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useColours } from '../../theme/theme';
@@ -13,6 +13,7 @@ import { Icon } from '../../ui/Icon/Icon';
 import { useWhom } from '../../ui/hooks/useWhom';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   athlete: TracePage['athlete'];

@@ -12,7 +12,7 @@ import {
 } from '@wrightonic/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
-import { Button, PaperProvider, Text } from 'react-native-paper';
+import { PaperProvider, Text } from 'react-native-paper';
 import { useAthlete, useMe, useToday } from '../../store/useAthlete';
 import { themes } from '../../theme/theme';
 import { longDay } from '../../ui/words/days';
@@ -23,6 +23,7 @@ import { threadNames, threads } from '../../ui/words/threadWords';
 import { TracePicture } from './TracePicture';
 import { useTracing } from './useTracing';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** What a printed page leaves inside its margins, px; `public/index.html` undoes the zoom for the printer. */
 const pageWidth = 700;

@@ -2,7 +2,7 @@ import type { TracePage } from '@wrightonic/contract';
 import { nodeName, removedNow } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
@@ -11,6 +11,7 @@ import { Card } from '../../ui/Card/Card';
 import { Heading } from '../../ui/Screen/Screen';
 import { WithReason } from './WithReason';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** Links that do not hold for this athlete, with who said so and why; they can be taken up again. */
 export function Struck({ athlete, strikes }: Pick<TracePage, 'athlete' | 'strikes'>) {

@@ -1,11 +1,11 @@
 import { listed, lookFirst, nodeName } from '@wrightonic/core';
 import { router } from 'expo-router';
-import { Button } from 'react-native-paper';
 import { useAthlete } from '../../store/useAthlete';
 import { Empty, NotRead } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { Traced } from './Traced';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** From what was seen to what causes it. */
 export function TraceScreen() {

@@ -3,7 +3,7 @@ import type { Findings } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { ActionBar } from '../../ui/ActionBar/ActionBar';
@@ -23,6 +23,7 @@ import { useRobustness, useTracing } from './useTracing';
 import { isTooClose, Verdict } from './Verdict';
 import { TrialEffect, TrialMoves, WhatIf } from './WhatIf';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface ToolsProps {
   athlete: TracePage['athlete'];

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { dismiss, sendWanted } from '../../offline/send';
 import type { Entry } from '../../offline/database';
 import { api } from '../../store/api';
@@ -13,6 +13,7 @@ import { useBook } from '../../ui/hooks/useBook';
 import { entryWords, whatToDo } from './entryWords';
 import { selectConnected, selectRefused, selectUnkept, selectUnsent } from '../../store/selectors';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const shown = 40;
 

@@ -2,7 +2,7 @@ import type { WorkPage } from '@wrightonic/contract';
 import { allowedWith, barredBecause, type Pain, lastTap } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { now } from '../../offline/clock';
 import { useMe } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
@@ -17,6 +17,8 @@ import { drillsToday, withWorked } from './session';
 import type { Session } from './useSession';
 import { WorkTop } from './WorkTop';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
+import { IconButton } from '../../ui/Button/IconButton';
 
 interface Props {
   page: WorkPage;

@@ -1,7 +1,7 @@
 import type { WorkPage, DrillTotal } from '@wrightonic/contract';
 import { cueCountWords, nodeName, parseDose, repSides, repSideWords, type DrillBook } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
@@ -12,6 +12,7 @@ import { Heading } from '../../ui/Screen/Screen';
 import { useBook } from '../../ui/hooks/useBook';
 import { cuesOfDrill } from './session';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** For each focus the cues that were tried, in the order of time, and how the reps after each went. */
 export function CueDialogue({ page }: { page: WorkPage }) {

@@ -9,7 +9,7 @@ import {
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Choices } from '../../ui/form/Choices';
 import { cueOwnerNames } from '../../ui/words/kindWords';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
@@ -17,6 +17,7 @@ import { useBook } from '../../ui/hooks/useBook';
 import { Sheet } from './Sheet';
 import { TextField } from '../../ui/form/TextField';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   drill: Drill;

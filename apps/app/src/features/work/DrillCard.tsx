@@ -2,7 +2,7 @@ import type { WorkPage } from '@wrightonic/contract';
 import { drillDetail, type Drill, type Severity } from '@wrightonic/core';
 import { useEffect, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { selectFigureSeen } from '../../store/selectors';
 import { figureSeen } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -15,6 +15,8 @@ import { Seam } from '../../ui/seam/Seam';
 import { restWords } from '../../ui/words/restWords';
 import type { Session } from './useSession';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
+import { IconButton } from '../../ui/Button/IconButton';
 
 interface Props {
   page: WorkPage;

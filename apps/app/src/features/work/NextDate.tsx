@@ -2,7 +2,7 @@ import type { WorkPage } from '@wrightonic/contract';
 import { addDays, typedInstant } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { withPendingEvents } from '../../offline/local';
 import { log } from '../../offline/log';
 import { api } from '../../store/api';
@@ -12,6 +12,7 @@ import { Choices } from '../../ui/form/Choices';
 import { clockAt, longDay, weekday } from '../../ui/words/days';
 import { selectEntries } from '../../store/selectors';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 /** After so many days people usually come again. */
 const usual = [2, 3, 4, 7, 14];

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
-import { Button } from 'react-native-paper';
 import { ActionBar } from '../../ui/ActionBar/ActionBar';
 import { Notice } from '../../ui/Notice/Notice';
 import { nothingHurts, PainPicks, painSaid, type PainAnswer } from '../../ui/form/PainPicks';
 import { Pane } from '../../ui/Screen/Pane';
 import { TitleRow } from '../../ui/Screen/Screen';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   title: string;

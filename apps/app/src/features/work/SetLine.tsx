@@ -11,7 +11,7 @@ import {
 } from '@wrightonic/core';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { lastRepAt, setsDone } from './sets';
 import { useAppSelector } from '../../store/store';
@@ -20,6 +20,7 @@ import { beep } from '../../ui/timer/sounds';
 import { useCountdown } from '../../ui/timer/useCountdown';
 import { selectSound } from '../../store/selectors';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   events: readonly LogEvent[];

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
-import { Button, Dialog, Portal } from 'react-native-paper';
+import { Dialog, Portal } from 'react-native-paper';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   title: string;

@@ -1,8 +1,9 @@
 import { missTaps, missTapWords, spotNames, type CalledSpot, type MissSide } from '@wrightonic/core';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   spot: CalledSpot;

@@ -11,7 +11,7 @@ import {
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
@@ -31,6 +31,7 @@ import { countOf, countsBy, reasonsOf, thrown, threadWith } from './session';
 import { constraintsNow } from './sets';
 import type { Session } from './useSession';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   page: WorkPage;

@@ -1,10 +1,11 @@
 import { velocityFrom, type VelocityUnit } from '@wrightonic/core';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { Dialog, Portal, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { LinePick } from '../../ui/radar/LinePick';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 interface Props {
   unit: VelocityUnit;

@@ -1,7 +1,7 @@
 import { doseWords, parseDose, throwsToday, thrownWords } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useAthlete, useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
@@ -17,6 +17,7 @@ import { CueDialogue } from './CueDialogue';
 import { drillsToday } from './session';
 import { useBook } from '../../ui/hooks/useBook';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
 
 const shownSessions = 6;
 

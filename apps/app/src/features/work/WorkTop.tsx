@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { memo, useState } from 'react';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { groupChosen } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -11,6 +11,8 @@ import { groupOf } from './group';
 import { GroupPick } from './GroupPick';
 import { selectGroup } from '../../store/selectors';
 import { texts } from './texts';
+import { Button } from '../../ui/Button/Button';
+import { IconButton } from '../../ui/Button/IconButton';
 
 interface Props {
   athleteId: string;

@@ -1,7 +1,7 @@
 import { spotNames, thrownWords, type Drill, type ThrowsToday } from '@wrightonic/core';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useMe } from '../../store/useAthlete';
 import { NoteSheet } from './NoteSheet';
 import type { Session } from './useSession';
@@ -9,6 +9,7 @@ import type { useSpots } from './useSpots';
 import { VelocityPad } from './VelocityPad';
 import { WhyMissed } from './WhyMissed';
 import { texts } from './texts';
+import { IconButton } from '../../ui/Button/IconButton';
 
 export const DrillTitle = ({ drill, words }: { drill: Drill; words: string }) => (
   <View style={styles.grow}>

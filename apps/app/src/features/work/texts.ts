@@ -116,7 +116,9 @@ export const texts = {
   usualVelocityWas: (velocity: string, part: string, velocity2: string) =>
     `Usual velocity was ${velocity}${part}, and the top was ${velocity2}.`,
   theFastestOfMeasured: (measuredCount: number, velocity: string) =>
-    `The fastest of ${measuredCount} measured ${measuredCount === 1 ? 'throw' : 'throws'} was ${velocity}.`,
+    measuredCount === 1
+      ? `It was measured at ${velocity}.`
+      : `The fastest of ${measuredCount} measured throws was ${velocity}.`,
   ofClean: (name: string, clean: number, clean2: number) => `${name} (${clean} of ${clean2} clean)`,
   didTheWarmUp: (name: string) => `${name} did the warm-up.`,
   practiced: (name: string, list: string) => `${name} practiced ${list}.`,

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 interface Props {
   /** What the button says: “Copy link”. */

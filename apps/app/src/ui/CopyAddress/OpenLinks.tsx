@@ -1,8 +1,9 @@
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useMe, useToday } from '../../store/useAthlete';
 import { dayAt, dayWords } from '../words/days';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 interface Link {
   id: string;

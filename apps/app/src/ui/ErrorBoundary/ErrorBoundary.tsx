@@ -1,7 +1,8 @@
 import { Component, type ReactNode } from 'react';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Notice } from '../Notice/Notice';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 interface Props {
   /** What stands there: something else is tried afresh, without mounting anew what is sound. */

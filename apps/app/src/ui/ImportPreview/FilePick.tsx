@@ -1,9 +1,9 @@
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
 import { Notice } from '../Notice/Notice';
 import type { IconName } from '../Icon/Icon';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 interface Props {
   label: string;

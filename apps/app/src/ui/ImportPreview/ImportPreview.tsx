@@ -1,11 +1,12 @@
 import type { RowProblem } from '@wrightonic/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, DataTable, Text } from 'react-native-paper';
+import { DataTable, Text } from 'react-native-paper';
 import { Card } from '../Card/Card';
 import { CheckboxGroup } from '../form/Choices';
 import { Notice, ErrorNotice } from '../Notice/Notice';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 export interface PreviewRow {
   row: number;

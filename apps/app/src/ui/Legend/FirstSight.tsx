@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { selectIntroduced } from '../../store/selectors';
 import { introduced, tourMoved } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -8,6 +8,8 @@ import { useMe } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
 import { SeamLegend } from './SeamLegend';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
+import { IconButton } from '../Button/IconButton';
 
 /** On first sight: what the seam shows, and in the demo a tour through the real screens. Gone once it was taken or put away. */
 export function FirstSight() {

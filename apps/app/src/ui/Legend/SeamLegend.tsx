@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { Dialog, Portal, Text } from 'react-native-paper';
 import Svg, { Circle } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
 import { StitchSign } from '../seam/Stitches';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 const size = 12;
 

@@ -1,12 +1,13 @@
 import type { HeadPage, LookRecord } from '@wrightonic/contract';
 import { nodeName, nodeOf, severityNames, type Offer, detailOfOffer } from '@wrightonic/core';
 import { StyleSheet } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppDispatch } from '../../store/store';
 import { Notice } from '../Notice/Notice';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 interface Props {
   athlete: HeadPage['athlete'];

@@ -2,13 +2,14 @@ import type { PlanThread } from '@wrightonic/contract';
 import { stageProposal, type Stage } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { Notice, ErrorNotice } from '../Notice/Notice';
 import { threadNames } from '../words/threadWords';
 import { TextField } from '../form/TextField';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 interface Props {
   athleteId: string;

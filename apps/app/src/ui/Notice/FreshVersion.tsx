@@ -1,10 +1,11 @@
 import { usePathname } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { keepApp } from '../../offline/worker';
 import { useColours } from '../../theme/theme';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 /** One quiet line when a new version of the app is here; never in the middle of a session. */
 export function FreshVersion() {

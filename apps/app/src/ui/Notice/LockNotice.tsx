@@ -1,7 +1,7 @@
 import { unlockForm, type AthletePage } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
@@ -10,6 +10,7 @@ import { Notice } from './Notice';
 import { FormText } from '../form/bound';
 import { useSchemaForm } from '../form/schemaForm';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 /** Throws are locked: since when, where, who said it, and for those who instruct the way to unlock them. */
 export function LockNotice({ athlete, pain }: Pick<AthletePage, 'athlete' | 'pain'>) {

@@ -1,10 +1,11 @@
 import type { ReactNode } from 'react';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { refusalOf } from '../../store/api';
 import { useColours } from '../../theme/theme';
 import { Icon, type IconName } from '../Icon/Icon';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 /** Something to know before going on; an `alert` is read out at once. */
 export function Notice({

@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
-import { Button } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { readyWords } from '../words/readyWords';
+import { Button } from '../Button/Button';
 
 /** Leads to whoever is ready for another stage; nothing where nobody is. */
 export function ReadyButton() {

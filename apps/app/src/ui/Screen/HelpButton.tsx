@@ -1,6 +1,6 @@
 import { router, usePathname } from 'expo-router';
-import { IconButton } from 'react-native-paper';
 import { texts } from '../texts';
+import { IconButton } from '../Button/IconButton';
 
 /** Leads to the part of the guide that belongs to where one stands. */
 export function HelpButton() {

@@ -1,8 +1,8 @@
 import { router } from 'expo-router';
-import { Button } from 'react-native-paper';
 import { Empty } from '../Notice/Notice';
 import { Screen } from './Screen';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 /** A path that leads nowhere. */
 export const NotHere = () => (

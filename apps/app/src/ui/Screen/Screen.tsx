@@ -1,11 +1,12 @@
 import type { Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { goBack } from './goBack';
 import { HelpButton } from './HelpButton';
 import { Pane } from './Pane';
 import { texts } from '../texts';
+import { IconButton } from '../Button/IconButton';
 
 interface Props {
   title: string;
@@ -44,8 +45,10 @@ export function TitleRow({ title, back, action }: Pick<Props, 'title' | 'back' |
       <Text variant="headlineLarge" role="heading" aria-level={1} style={styles.grow}>
         {title}
       </Text>
-      {action}
-      <HelpButton />
+      <View style={styles.side}>
+        {action}
+        <HelpButton />
+      </View>
     </View>
   );
 }
@@ -70,6 +73,7 @@ const styles = StyleSheet.create({
   root: { flex: 1, minHeight: 0 },
   head: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8, minHeight: 48 },
   grow: { flexGrow: 1, flexShrink: 1 },
+  side: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8, maxWidth: '100%' },
   back: { marginLeft: -8 },
   heading: { marginTop: 4 },
 });

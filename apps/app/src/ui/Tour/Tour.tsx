@@ -2,13 +2,14 @@ import { verbs } from '@wrightonic/core/due';
 import { router } from 'expo-router';
 import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { selectTour } from '../../store/selectors';
 import { tourMoved } from '../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useColours } from '../../theme/theme';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 const words: Readonly<Record<(typeof verbs)[number], string>> = {
   look: texts.eachStitch,

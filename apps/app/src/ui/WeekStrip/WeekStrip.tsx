@@ -58,33 +58,38 @@ function Cell({ day: { date, count, words }, today, chosen, onPress }: CellProps
       aria-selected={chosen}
       aria-label={`${weekday(date)} ${dayWords(date, today)}, ${words}`}
       onPress={onPress}
-      style={[
-        styles.cell,
-        {
-          backgroundColor: chosen ? own.dusk : isOver ? own.amberSunk : own.surface,
-          borderColor: date === today ? own.amber : chosen ? own.dusk : own.line,
-        },
-        date === today ? styles.today : null,
-      ]}
+      style={styles.cell}
     >
-      <Text variant="labelSmall" style={{ color: ink }}>
-        {weekday(date)}
-      </Text>
-      <Text variant="labelSmall" style={{ color: ink }}>
-        {Number(date.slice(8))}
-      </Text>
-      <Text variant="titleLarge" style={{ color: ink }}>
-        {count ?? '·'}
-      </Text>
+      <View
+        style={[
+          styles.box,
+          {
+            backgroundColor: chosen ? own.dusk : isOver ? own.amberSunk : own.surface,
+            borderColor: date === today ? own.amber : chosen ? own.dusk : own.line,
+          },
+          date === today ? styles.today : null,
+        ]}
+      >
+        <Text variant="labelSmall" style={{ color: ink }}>
+          {weekday(date)}
+        </Text>
+        <Text variant="labelSmall" style={{ color: ink }}>
+          {Number(date.slice(8))}
+        </Text>
+        <Text variant="titleLarge" style={{ color: ink }}>
+          {count ?? '·'}
+        </Text>
+      </View>
     </Pressable>
   );
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 4 },
-  cell: {
-    flex: 1,
-    minWidth: 0,
+  // Into the margin of its card: seven days have 44 px each on a phone of 360.
+  row: { flexDirection: 'row', marginHorizontal: -8 },
+  // What can be tapped has no gaps; what is drawn has.
+  cell: { flex: 1, minWidth: 0, paddingHorizontal: 2 },
+  box: {
     minHeight: 64,
     paddingVertical: 4,
     borderWidth: 1,

@@ -1,10 +1,11 @@
 import type { MovingDrawing } from '@wrightonic/core';
 import { useRef, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { MovingFigure, type FrameSetter } from './MovingFigure';
 import { usePlay } from './usePlay';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 export interface Figure {
   /** Written below it; null where words beside say it. */

@@ -9,7 +9,7 @@ import {
 } from '@wrightonic/core';
 import { memo, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { useToday } from '../../store/useAthlete';
 import { agoWords } from '../words/days';
@@ -22,6 +22,7 @@ import { MeasureField, NoteField } from './CheckpointFields';
 import { OfferSeen } from './OfferSeen';
 import type { LookPoint } from './steps';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 export type OnGrade = (id: string, grade: Severity | null, detail?: FindingDetail) => void;
 

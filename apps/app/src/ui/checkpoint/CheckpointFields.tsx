@@ -1,12 +1,12 @@
 import type { Severity } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
 import { severityNames } from '../seam/words';
 import type { PointMeasure } from './steps';
 import { figureIn } from '../form/typedFigure';
 import { TextField } from '../form/TextField';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 interface MeasureProps {
   measure: PointMeasure;

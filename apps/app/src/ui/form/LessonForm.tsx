@@ -1,7 +1,7 @@
 import { newLesson } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useToday } from '../../store/useAthlete';
@@ -11,6 +11,7 @@ import { useSchemaForm } from './schemaForm';
 import { ErrorNotice } from '../Notice/Notice';
 import { dayWords } from '../words/days';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 /** Lessons in a row, a week apart. */
 const repeats = [1, 4, 8, 12, 26];

@@ -1,8 +1,9 @@
 import { drawTracked, type ClipEvent, type Hand, type MotionKept } from '@wrightonic/core';
 import { useMemo, useState } from 'react';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { InStep, type Figure } from '../body/InStep';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 export interface OneMotion {
   id: string;

@@ -51,6 +51,7 @@ export const Seam = memo(function Seam(props: Props) {
     [discipline, findings, width, height, size],
   );
   const stitches = useMemo(() => stitchLayers(layout.stitches, stitch, faint), [layout, stitch, faint]);
+  const places = useMemo(() => tapped(layout.zones), [layout]);
   const words = `${label ? `${label}. ` : ''}${seamWords(discipline, findings, unnamed)}`;
   return (
     <View style={styles.root} onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}>
@@ -81,7 +82,7 @@ export const Seam = memo(function Seam(props: Props) {
       {names && width > 0 ? (
         <View style={styles.names}>
           {layout.zones.map((zone) => {
-            const place = { left: zone.from, width: zone.to - zone.from };
+            const place = places[zone.phase]!;
             const name = (
               <Text variant="titleSmall" style={[styles.name, phase === zone.phase ? styles.now : null]}>
                 {phaseNames[zone.phase]}
@@ -109,6 +110,26 @@ export const Seam = memo(function Seam(props: Props) {
     </View>
   );
 });
+
+/** What a thumb needs. */
+const thumb = 44;
+
+/** Where each phase is tapped: narrow ones get the width of a thumb from the wide ones. */
+function tapped(zones: readonly { phase: Phase; from: number; to: number }[]) {
+  const widths = zones.map(({ from, to }) => to - from);
+  const sum = (values: number[]) => values.reduce((a, b) => a + b, 0);
+  const lacking = sum(widths.map((width) => Math.max(0, thumb - width)));
+  const spare = sum(widths.map((width) => Math.max(0, width - thumb)));
+  const left = spare > lacking ? 1 - lacking / spare : 1;
+  let at = zones[0]?.from ?? 0;
+  const places: Partial<Record<Phase, { left: number; width: number }>> = {};
+  for (const [n, { phase }] of zones.entries()) {
+    const width = widths[n]! < thumb ? thumb : thumb + (widths[n]! - thumb) * left;
+    places[phase] = { left: at, width };
+    at += width;
+  }
+  return places;
+}
 
 function PhaseMark(props: {
   zones: { phase: Phase; from: number; to: number }[];

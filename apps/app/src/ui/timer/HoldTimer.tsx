@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { Button } from 'react-native-paper';
 import { now } from '../../offline/clock';
 import { useCountdown } from './useCountdown';
 import { texts } from '../texts';
+import { Button } from '../Button/Button';
 
 const timed = (seconds: number): string =>
   seconds % 60 === 0 ? texts.startMinuteTimer(seconds / 60) : texts.timeS(seconds);

@@ -12,7 +12,7 @@ import {
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { api } from '../../../store/api';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useMe, useToday } from '../../../store/useAthlete';
@@ -25,6 +25,7 @@ import { agoWords } from '../../../ui/words/days';
 import { signed } from '../../../ui/words/velocityWords';
 import { fitsTable, noTableFilter, rosterRows, type RosterRow, type TableFilter } from './rows';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 /** The change of velocity and the work at home are told over so many days. */
 const spanDays = 182;

@@ -2,7 +2,7 @@ import type { RosterEntry } from '@wrightonic/contract';
 import { addDays, type DayKind } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, ProgressBar, Text } from 'react-native-paper';
+import { ProgressBar, Text } from 'react-native-paper';
 import { api } from '../../../store/api';
 import { Card } from '../../../ui/Card/Card';
 import { Choices, CheckboxGroup } from '../../../ui/form/Choices';
@@ -13,6 +13,7 @@ import { Heading, Screen } from '../../../ui/Screen/Screen';
 import { dayKindNames } from '../week/dayKindNames';
 import { useManyWeeks, type OneWeek } from './useManyWeeks';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const kinds: readonly DayKind[] = ['lesson', 'home', 'team', 'bullpen', 'off'];
 const nameOf = ({ givenName, familyName }: RosterEntry) => `${givenName} ${familyName}`;

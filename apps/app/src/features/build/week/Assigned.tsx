@@ -2,7 +2,7 @@ import type { AssignmentRecord } from '@wrightonic/contract';
 import { doseWords, parseDose, withSets, type WeekItem } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useToday } from '../../../store/useAthlete';
 import { useColours } from '../../../theme/theme';
 import { useBook } from '../../../ui/hooks/useBook';
@@ -13,6 +13,7 @@ import { WeekStrip } from '../../../ui/WeekStrip/WeekStrip';
 import { Heading } from '../../../ui/Screen/Screen';
 import { dayKindNames, stripDay } from './dayKindNames';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 interface Props {
   assignment: AssignmentRecord;

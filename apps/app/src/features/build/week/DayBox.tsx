@@ -3,7 +3,7 @@ import type { BuildPage } from '@wrightonic/contract';
 import { costed, parseDose, type PlannedDay } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
 import { dayWords, weekday, withDays } from '../../../ui/words/days';
 import { CheckboxGroup } from '../../../ui/form/Choices';
@@ -15,6 +15,8 @@ import { ItemLine } from './ItemLine';
 import type { WeekState } from './useWeek';
 import { useBook } from '../../../ui/hooks/useBook';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
+import { IconButton } from '../../../ui/Button/IconButton';
 
 interface Props {
   day: PlannedDay;

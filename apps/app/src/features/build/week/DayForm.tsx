@@ -2,13 +2,14 @@ import { type BuildPage } from '@wrightonic/contract';
 import { dayKinds, places, type DayKind, type Place, dayOf, type PlannedDay } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Choices, CheckboxGroup } from '../../../ui/form/Choices';
 import { weekday } from '../../../ui/words/days';
 import { FigureField } from '../../../ui/form/FigureField';
 import { dayKindNames } from './dayKindNames';
 import { useBook } from '../../../ui/hooks/useBook';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const minutes = [10, 15, 20, 30, 45, 60, 90];
 

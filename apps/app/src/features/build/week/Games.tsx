@@ -1,7 +1,7 @@
 import type { Upcoming, BuildPage, CalendarGames } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { log } from '../../../offline/log';
@@ -12,6 +12,7 @@ import { dayWords } from '../../../ui/words/days';
 import { FilePick } from '../../../ui/ImportPreview/FilePick';
 import { ErrorNotice, Waiting } from '../../../ui/Notice/Notice';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const sixMegabytes = 6_000_000;
 

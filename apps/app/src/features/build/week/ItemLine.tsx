@@ -1,7 +1,7 @@
 import { useDraggable } from '@dnd-kit/core';
 import { costed, doseWords, parseDose, withSets, type WeekItem } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
 import { Choices } from '../../../ui/form/Choices';
 import { weekday } from '../../../ui/words/days';
@@ -10,6 +10,8 @@ import { PressableCard } from '../../../ui/PressableCard/PressableCard';
 import { DragHandle } from '../../../ui/drag/DragHandle';
 import type { WeekState } from './useWeek';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
+import { IconButton } from '../../../ui/Button/IconButton';
 
 interface Props {
   item: WeekItem;

@@ -3,7 +3,7 @@ import type { BuildPage, PlanRecord } from '@wrightonic/contract';
 import { listed, type WeekItem } from '@wrightonic/core';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useToday } from '../../../store/useAthlete';
@@ -24,6 +24,7 @@ import { useWide } from '../../../ui/hooks/useWide';
 import { useBook } from '../../../ui/hooks/useBook';
 import { TextField } from '../../../ui/form/TextField';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const shownReasons = 3;
 const dayOf = (id: unknown): string => weekday(dateOf(String(id)));

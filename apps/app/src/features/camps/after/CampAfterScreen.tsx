@@ -2,7 +2,7 @@ import type { CampAfter, CampRecord, FollowedUp } from '@wrightonic/contract';
 import type { CampChangeOf } from '@wrightonic/core';
 import { useState } from 'react';
 import { Linking, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useMe, useToday } from '../../../store/useAthlete';
@@ -16,6 +16,7 @@ import { dayWords } from '../../../ui/words/days';
 import { said } from '../../../ui/words/velocityWords';
 import { calledIn, useCamp } from '../useCamp';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 /** What came of a camp: who truly moved, report cards, plans for home, the archive. */
 export function CampAfterScreen() {

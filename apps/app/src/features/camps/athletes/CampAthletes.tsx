@@ -2,7 +2,7 @@ import type { CampMemberRecord, CampRecord, MemberRow } from '@wrightonic/contra
 import { slotsOf } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { ErrorNotice } from '../../../ui/Notice/Notice';
@@ -19,6 +19,7 @@ import { Company } from './Company';
 import { Member } from './Member';
 import { SignUps } from './SignUps';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const lineHeight = 64;
 

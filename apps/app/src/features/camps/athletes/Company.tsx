@@ -1,7 +1,7 @@
 import type { CampRecord } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { Choices } from '../../../ui/form/Choices';
 import { PickOne } from '../../../ui/form/PickOne';
@@ -9,6 +9,8 @@ import { ErrorNotice } from '../../../ui/Notice/Notice';
 import { useSetup } from '../setup/useSetup';
 import { calledIn } from '../useCamp';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
+import { IconButton } from '../../../ui/Button/IconButton';
 
 /** Friends who are to be together, and those who are to be kept apart. */
 export function Company({ camp }: { camp: CampRecord }) {

@@ -1,12 +1,13 @@
 import type { CampRecord } from '@wrightonic/contract';
 import { useState } from 'react';
-import { Button, Checkbox, Text } from 'react-native-paper';
+import { Checkbox, Text } from 'react-native-paper';
 import { api } from '../../../store/api';
 import { Card } from '../../../ui/Card/Card';
 import { SearchField } from '../../../ui/form/SearchField';
 import { VirtualLines } from '../../../ui/VirtualLines/VirtualLines';
 import { kindWords } from '../../../ui/words/kindWords';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const lineHeight = 52;
 

@@ -3,7 +3,7 @@ import { slotsOf } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { Card } from '../../../ui/Card/Card';
 import { CheckboxGroup, Choices } from '../../../ui/form/Choices';
@@ -13,6 +13,7 @@ import { Heading } from '../../../ui/Screen/Screen';
 import { weekday } from '../../../ui/words/days';
 import { rowOf } from './CampAthletes';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 interface Props {
   camp: CampRecord;

@@ -1,7 +1,7 @@
 import { emptyAthlete, type CampRecord, type SignUpRecord } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../../store/api';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
@@ -13,6 +13,7 @@ import { Heading } from '../../../ui/Screen/Screen';
 import { dayAt, dayWords } from '../../../ui/words/days';
 import { disciplineNames, handNames } from '../../../ui/words/kindWords';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const openDays = 60;
 

@@ -1,7 +1,7 @@
 import type { CampRecord } from '@wrightonic/contract';
 import { router } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
 import { PageTitle } from '../../../ui/Screen/Screen';
 import { useWide } from '../../../ui/hooks/useWide';
@@ -11,6 +11,7 @@ import { dayWords } from '../../../ui/words/days';
 import { calledIn, stateOn, stationsIn, useCamp, useCampClock } from '../useCamp';
 import { movesOf } from './Moves';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 /** The board at the fence: who is where now and next, by the clock, readable from three metres. */
 export function Board() {

@@ -3,7 +3,7 @@ import { heatNote, isThere } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { useAppDispatch } from '../../../store/store';
 import { Card } from '../../../ui/Card/Card';
@@ -18,6 +18,7 @@ import { awaitedIn, calledIn, stateOn, stationsIn, useCamp, useCampClock, type C
 import { Happened } from './Happened';
 import { Moves } from './Moves';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 /** The camp as it runs: what is on, who is here, and whatever happens. */
 export function CampDayScreen() {

@@ -2,7 +2,7 @@ import type { CampMemberRecord, CampRecord, CheckIn } from '@wrightonic/contract
 import { slotsOf } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { useAppDispatch } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
@@ -21,6 +21,7 @@ import { stateOn, useCamp, useCampClock } from '../useCamp';
 import { campLog } from './campLog';
 import { Triage } from './Triage';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const lineHeight = 64;
 

@@ -2,7 +2,7 @@ import type { CampRecord } from '@wrightonic/contract';
 import { slotsOf, type CampChange } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { ErrorNotice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
@@ -11,6 +11,7 @@ import { dayWords } from '../../../ui/words/days';
 import { changeOf, usePlanning } from '../plan/usePlanning';
 import { calledIn, type CampClock } from '../useCamp';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 type Asked = 'closed' | 'sick' | null;
 

@@ -6,7 +6,7 @@ import {
 } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useMe } from '../../../store/useAthlete';
 import { Card } from '../../../ui/Card/Card';
 import { LinePick } from '../../../ui/radar/LinePick';
@@ -14,6 +14,7 @@ import { useLines } from '../../../ui/radar/useLines';
 import { useRadar } from '../../../ui/radar/useRadar';
 import { said } from '../../../ui/words/velocityWords';
 import { texts } from './texts';
+import { IconButton } from '../../../ui/Button/IconButton';
 
 interface QueueProps {
   group: readonly CampMemberRecord[];

@@ -2,7 +2,7 @@ import type { CampDayOf, CampMemberRecord } from '@wrightonic/contract';
 import { fastestThrow, velocityFrom, type VelocityUnit } from '@wrightonic/core';
 import { memo, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useMe } from '../../../store/useAthlete';
 import { useColours } from '../../../theme/theme';
 import { Card } from '../../../ui/Card/Card';
@@ -13,6 +13,8 @@ import { useBook } from '../../../ui/hooks/useBook';
 import { said } from '../../../ui/words/velocityWords';
 import type { StationLog } from './campLog';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
+import { IconButton } from '../../../ui/Button/IconButton';
 
 const typedVelocity = (typed: string, unit: VelocityUnit): number | null => {
   const metres = velocityFrom(figureIn(typed), unit);

@@ -3,7 +3,7 @@ import { fastestThrow, triagePoints, usualBall, velocityFrom, type Severity } fr
 import { nodeName, nodeOf } from '@wrightonic/core/checkpoints';
 import { useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { useAppDispatch } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
@@ -16,6 +16,7 @@ import { Pane } from '../../../ui/Screen/Pane';
 import { TitleRow } from '../../../ui/Screen/Screen';
 import { campLog } from './campLog';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 interface Props {
   camp: CampRecord;

@@ -2,7 +2,7 @@ import type { CampRecord } from '@wrightonic/contract';
 import { campProblems } from '@wrightonic/core';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useMe } from '../../../store/useAthlete';
@@ -18,6 +18,7 @@ import { PlanGrid } from './PlanGrid';
 import { PlanSummary } from './PlanSummary';
 import { usePlanChanging, usePlanning } from './usePlanning';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 /** The plan of a camp: made, judged, changed by hand, taken back. */
 export function CampPlanScreen() {

@@ -1,9 +1,10 @@
 import type { CampPaper, CampRecord } from '@wrightonic/contract';
 import { Linking, StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { Heading } from '../../../ui/Screen/Screen';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const papers: readonly { what: CampPaper; text: string }[] = [
   { what: 'stations', text: texts.stationSheets },

@@ -3,7 +3,7 @@ import type { CampPlanRecord, CampRecord } from '@wrightonic/contract';
 import { placesAt, slotsOf, type PlannedStation } from '@wrightonic/core';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
 import { useDragSensors } from '../../../ui/drag/dragSensors';
 import { Choices } from '../../../ui/form/Choices';
@@ -19,6 +19,7 @@ import { MoveSheet } from './MoveSheet';
 import { isPinned, usePlanChanging } from './usePlanning';
 import { useDraft, type Draft } from './useDraft';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const fewFaults = 5;
 

@@ -2,7 +2,7 @@ import type { CampPlanRecord, CampRecord } from '@wrightonic/contract';
 import { overThrown, slotsOf } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useToday } from '../../../store/useAthlete';
 import { Card } from '../../../ui/Card/Card';
 import { Notice } from '../../../ui/Notice/Notice';
@@ -10,6 +10,7 @@ import { Heading } from '../../../ui/Screen/Screen';
 import { dayWords, withDays } from '../../../ui/words/days';
 import { calledIn, stationsIn } from '../useCamp';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 const few = 3;

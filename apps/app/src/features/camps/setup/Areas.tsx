@@ -2,7 +2,7 @@ import { campArea, type CampRecord } from '@wrightonic/contract';
 import { areaKinds, type CampArea } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { Card } from '../../../ui/Card/Card';
 import { FormChoices, FormFigure, FormText } from '../../../ui/form/bound';
@@ -11,6 +11,7 @@ import { PressableCard } from '../../../ui/PressableCard/PressableCard';
 import { Heading } from '../../../ui/Screen/Screen';
 import { withOne, withoutOne, type SetupChange } from './useSetup';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const kindWords: Record<CampArea['kind'], string> = {
   cage: texts.cage,

@@ -2,13 +2,14 @@ import { campSetup, type CampRecord } from '@wrightonic/contract';
 import type { CampSetup } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { FormChoices, FormDate, FormFigure, FormText } from '../../../ui/form/bound';
 import { useSchemaForm } from '../../../ui/form/schemaForm';
 import { Heading } from '../../../ui/Screen/Screen';
 import type { SetupChange } from './useSetup';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const modeWords: Record<CampSetup['mode'], string> = {
   routes: texts.eachAthleteHasTheir,

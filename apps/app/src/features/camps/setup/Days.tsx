@@ -10,7 +10,7 @@ import {
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { Card } from '../../../ui/Card/Card';
 import { Choices } from '../../../ui/form/Choices';
@@ -21,6 +21,8 @@ import { blockWords } from '../../../ui/words/campWords';
 import { longDay, weekday } from '../../../ui/words/days';
 import { withOne, withoutOne, type SetupChange } from './useSetup';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
+import { IconButton } from '../../../ui/Button/IconButton';
 
 type Props = { camp: CampRecord } & SetupChange;
 

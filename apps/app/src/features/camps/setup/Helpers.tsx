@@ -1,7 +1,7 @@
 import { newCampHelper, type CampRecord, type NewCampHelper } from '@wrightonic/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { Card } from '../../../ui/Card/Card';
@@ -10,6 +10,7 @@ import { showRefusal, useSchemaForm } from '../../../ui/form/schemaForm';
 import { ErrorNotice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const empty = (): NewCampHelper => ({ id: v7(), name: '', email: '', password: '' });
 

@@ -2,7 +2,7 @@ import { campStaff, type CampRecord } from '@wrightonic/contract';
 import { coachSkills, daysOf, type CampStaff } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { Card } from '../../../ui/Card/Card';
 import { FormCheckboxes, FormText } from '../../../ui/form/bound';
@@ -14,6 +14,7 @@ import { Heading } from '../../../ui/Screen/Screen';
 import { weekday } from '../../../ui/words/days';
 import { withOne, withoutOne, type SetupChange } from './useSetup';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 /** Who works at the camp, what they can lead, and when they are there. */
 export function Staff({ camp, change, saving }: { camp: CampRecord } & SetupChange) {

@@ -2,7 +2,7 @@ import { plannedStation, type CampRecord } from '@wrightonic/contract';
 import { coachSkills, nodeName, placesAt, treatedBy, type PlannedStation } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { Card } from '../../../ui/Card/Card';
 import { FormChoices, FormFigure, FormText } from '../../../ui/form/bound';
@@ -15,6 +15,8 @@ import { PressableCard } from '../../../ui/PressableCard/PressableCard';
 import { Heading } from '../../../ui/Screen/Screen';
 import { withOne, withoutOne, type SetupChange } from './useSetup';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
+import { IconButton } from '../../../ui/Button/IconButton';
 
 const fewTreated = 4;
 

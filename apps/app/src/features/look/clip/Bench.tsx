@@ -1,7 +1,6 @@
 import type { ClipRecord, LookPage } from '@wrightonic/contract';
 import { frameAt } from '@wrightonic/core';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
 import { useWide } from '../../../ui/hooks/useWide';
 import { Notice, Waiting } from '../../../ui/Notice/Notice';
 import { Pane } from '../../../ui/Screen/Pane';
@@ -24,6 +23,7 @@ import { useClip } from './useClip';
 import { useClipKeys } from './useClipKeys';
 import { useDrawings } from './useDrawings';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 interface Props {
   athlete: LookPage['athlete'];

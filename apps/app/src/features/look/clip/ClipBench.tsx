@@ -1,6 +1,6 @@
 import type { ClipRecord } from '@wrightonic/contract';
 import { useState } from 'react';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { PointsBench } from './motion/PointsBench';
 import { useTakePoints } from './motion/useTakePoints';
 import { useAthlete, useToday } from '../../../store/useAthlete';
@@ -19,6 +19,7 @@ import { PickTwo } from './two/PickTwo';
 import { LabFile } from '../lab/LabFile';
 import { Film } from './Film';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const maxPointBytes = 100_000_000;
 

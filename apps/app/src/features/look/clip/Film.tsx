@@ -1,9 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Notice } from '../../../ui/Notice/Notice';
 import { saveFile } from '../../../ui/ImportPreview/saveFile';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 /** The first of them is by far the lightest for a phone that has to keep up with its camera. */
 const kinds = ['video/webm;codecs=vp8', 'video/webm;codecs=vp9', 'video/webm', 'video/mp4'];

@@ -1,11 +1,13 @@
 import type { ClipRecord } from '@wrightonic/contract';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
 import { PlayRow, Timeline } from './Timeline';
 import type { ClipState } from './useClip';
 import type { Flags } from './motion/flags';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
+import { IconButton } from '../../../ui/Button/IconButton';
 
 interface Props {
   state: ClipState;

@@ -2,12 +2,13 @@ import type { ClipRecord, LookPage } from '@wrightonic/contract';
 import { frameAt } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { saveFile } from '../../../ui/ImportPreview/saveFile';
 import { ErrorNotice } from '../../../ui/Notice/Notice';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 interface Props {
   athlete: LookPage['athlete'];

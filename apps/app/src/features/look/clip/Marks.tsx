@@ -1,11 +1,12 @@
 import { clipIntervals, frameAt, type Discipline } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { Heading } from '../../../ui/Screen/Screen';
 import { eventName, eventsFor } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 /** Events of the delivery, marked where the clip stands; and the times between them. */
 export function Marks({ state, discipline }: { state: ClipState; discipline: Discipline }) {

@@ -16,7 +16,7 @@ import {
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, Dialog, Portal, Text } from 'react-native-paper';
+import { Dialog, Portal, Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { Choices } from '../../../ui/form/Choices';
 import { Notice } from '../../../ui/Notice/Notice';
@@ -28,6 +28,7 @@ import { wholeClip } from './useDrawings';
 import { eventName } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 type Drawing = ClipRecord['drawings'][number];
 

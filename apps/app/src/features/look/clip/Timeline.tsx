@@ -1,12 +1,12 @@
 import type { ClipEvent } from '@wrightonic/core';
 import { useRef, useState, type PointerEvent } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
 import { faces } from '../../../theme/faces';
 import { useColours } from '../../../theme/theme';
 import { eventName } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 /** An event where it stands in the clip, s of the file. */
 export interface Flag {

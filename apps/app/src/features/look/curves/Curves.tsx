@@ -3,7 +3,7 @@ import { normsWith, levelOf } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { curvesWith } from '../../../offline/measured';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
@@ -26,6 +26,7 @@ import { isMarkers } from '../clip/file';
 import { LabFile } from '../lab/LabFile';
 import { CurveResults } from './CurveResults';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const maxBytes = 60_000_000;
 

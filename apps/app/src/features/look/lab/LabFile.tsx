@@ -1,7 +1,7 @@
 import type { ClipRecord, LookPage } from '@wrightonic/contract';
 import type { BodyJoint, MarkerMap } from '@wrightonic/core';
 import { useState } from 'react';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { Notice, Waiting } from '../../../ui/Notice/Notice';
 import { Pane } from '../../../ui/Screen/Pane';
@@ -12,6 +12,7 @@ import { CurveResults } from '../curves/CurveResults';
 import { MarkerSheet } from './MarkerSheet';
 import { useLab } from './useLab';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 interface Props {
   athlete: LookPage['athlete'];

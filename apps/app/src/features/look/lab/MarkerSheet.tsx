@@ -1,12 +1,13 @@
 import { capital, markedJoints, type BodyJoint, type MarkerMap } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { CheckboxGroup } from '../../../ui/form/Choices';
 import { Notice } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { jointName } from './joints';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 interface Props {
   /** Of the markers of the file. */

@@ -1,6 +1,6 @@
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { screensWith } from '../../../offline/measured';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
@@ -18,6 +18,7 @@ import { BackToLook } from '../BackToLook';
 import { ScreenResults } from './ScreenResults';
 import { ScreenUnderWay } from './ScreenUnderWay';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 /** The physical screen: under way, or what the newest one found. */
 export function PhysicalScreen() {

@@ -1,9 +1,10 @@
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
 import { simulatedAngle } from './angleSource';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 /** Reads an angle off the simulated phone; Hold takes what it shows. */
 export function AngleReader({ toward, onTake }: { toward: number; onTake: (degrees: number) => void }) {

@@ -3,7 +3,7 @@ import { limits, shownUnit, type Hand, type ScreenedLimit } from '@wrightonic/co
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { log } from '../../../offline/log';
 import { useAppDispatch } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
@@ -18,6 +18,7 @@ import { Heading } from '../../../ui/Screen/Screen';
 import { gradeWords, resultOf, shortWords, screenSteps, triesOf } from './run';
 import { TryFields, type Read } from './TryFields';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 interface Props {
   athlete: LookPage['athlete'];

@@ -1,7 +1,7 @@
 import type { LookPage, ThrowRecord } from '@wrightonic/contract';
 import { velocityIn, type VelocityUnit } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { Notice } from '../../../ui/Notice/Notice';
 import { PitchFields } from './PitchFields';
 import { spotName, spotNumber } from './typed';
@@ -10,6 +10,7 @@ import { ZonePicture } from './ZonePicture';
 import { ZoneViewPick } from './ZoneViewPick';
 import { TextField } from '../../../ui/form/TextField';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 interface Props {
   athlete: LookPage['athlete'];

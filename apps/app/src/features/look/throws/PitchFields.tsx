@@ -1,12 +1,12 @@
 import type { Discipline } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
 import { Choices } from '../../../ui/form/Choices';
 import { FigureField } from '../../../ui/form/FigureField';
 import { SpinFields } from './SpinFields';
 import type { PitchSettings } from './useCharting';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const efforts = [60, 70, 80, 90, 100] as const;
 const pitches = {

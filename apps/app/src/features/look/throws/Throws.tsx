@@ -1,7 +1,6 @@
 import { missOf } from '@wrightonic/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
-import { Button } from 'react-native-paper';
 import { throwsWith } from '../../../offline/measured';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useAthlete, useMe } from '../../../store/useAthlete';
@@ -14,6 +13,7 @@ import { Charting } from './Charting';
 import { ThrowFigures } from './ThrowFigures';
 import { ThrowsImport } from './ThrowsImport';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const parts = ['chart', 'says', 'import'] as const;
 type Part = (typeof parts)[number];

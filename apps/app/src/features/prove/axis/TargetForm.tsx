@@ -2,7 +2,7 @@ import { newTarget, type Target } from '@wrightonic/contract';
 import { velocityFrom, velocityIn, type VelocityUnit } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { FormDate } from '../../../ui/form/bound';
@@ -10,6 +10,7 @@ import { useSchemaForm } from '../../../ui/form/schemaForm';
 import { TextField } from '../../../ui/form/TextField';
 import { ErrorNotice } from '../../../ui/Notice/Notice';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 interface Props {
   athleteId: string;

@@ -12,7 +12,7 @@ import {
 } from '@wrightonic/core';
 import { useMemo, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useToday } from '../../../store/useAthlete';
 import { Card } from '../../../ui/Card/Card';
 import { CheckboxGroup } from '../../../ui/form/Choices';
@@ -24,6 +24,7 @@ import { axisPicture } from './layers';
 import { TargetForm } from './TargetForm';
 import { TimePlot, type AxisSetter } from './TimePlot';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 interface Props {
   athleteId: string;

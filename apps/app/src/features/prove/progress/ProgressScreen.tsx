@@ -2,7 +2,7 @@ import type { Progress } from '@wrightonic/contract';
 import { addDays, velocityIn, writeProgress } from '@wrightonic/core';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useMe, useToday } from '../../../store/useAthlete';
 import { Choices } from '../../../ui/form/Choices';
@@ -17,6 +17,7 @@ import { ordered, reachOf, type ProgressFilter, type ProgressOrder } from './ord
 import { StripLine } from './StripLine';
 import { Worth } from './Worth';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 const spans = [
   { value: 91, text: texts.months },

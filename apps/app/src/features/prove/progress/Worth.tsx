@@ -1,11 +1,12 @@
 import { fewestOfWorth, nodeName, velocityIn, type FlawWorth, type VelocityUnit } from '@wrightonic/core';
 import { useState } from 'react';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { Card } from '../../../ui/Card/Card';
 import { ErrorNotice, Waiting } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 /** What clearing a flaw was worth, in words: how many, against how many, and how sure. */
 function worthWords(

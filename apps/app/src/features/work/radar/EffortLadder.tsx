@@ -1,12 +1,13 @@
 import type { LogEvent } from '@wrightonic/contract';
 import { effortCurve, rungNow, throwsEach, velocityIn, type VelocityUnit } from '@wrightonic/core';
 import { median } from 'simple-statistics';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { PlotChart } from '../../../charts/PlotChart';
 import { Card } from '../../../ui/Card/Card';
 import { effortSentence } from '../../../ui/words/velocityWords';
 import { onLadder } from './ladder';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
 
 interface Props {
   events: readonly LogEvent[];

@@ -1,11 +1,13 @@
 import { simulatedLine, type EventOf } from '@wrightonic/contract';
 import { doubtWords, fastestThrow, type VelocityUnit } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
 import { said } from '../../../ui/words/velocityWords';
 import type { Readings } from './useReadings';
 import { texts } from './texts';
+import { Button } from '../../../ui/Button/Button';
+import { IconButton } from '../../../ui/Button/IconButton';
 
 interface Props {
   readings: Readings;

@@ -1,8 +1,9 @@
 import { isRead, motionMeasureOf, motionWords, nodeName, type ThrowsReading } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { texts } from './texts';
+import { Button } from '../../../../ui/Button/Button';
 
 interface Props {
   reading: ThrowsReading;

@@ -9,7 +9,7 @@ import {
   type PictureSide,
 } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import type { KeptTrack } from '../../../../offline/database';
 import { Choices } from '../../../../ui/form/Choices';
 import { saveFile } from '../../../../ui/ImportPreview/saveFile';
@@ -22,6 +22,7 @@ import { PlaneSpeeds } from './PlaneSpeeds';
 import type { Reading } from './useReading';
 import { slowedBy } from './useTracking';
 import { texts } from './texts';
+import { Button } from '../../../../ui/Button/Button';
 
 interface Props extends Reading {
   athlete: LookPage['athlete'];

@@ -3,9 +3,10 @@ import { nodeName, type ThrowsReading } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Checkbox, Text } from 'react-native-paper';
+import { Checkbox, Text } from 'react-native-paper';
 import { severityNames } from '../../../../ui/seam/words';
 import { texts } from './texts';
+import { Button } from '../../../../ui/Button/Button';
 
 interface Props {
   athleteId: string;

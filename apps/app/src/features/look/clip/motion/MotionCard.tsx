@@ -1,7 +1,7 @@
 import type { LookPage } from '@wrightonic/contract';
 import { useSyncExternalStore } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, ProgressBar, Text } from 'react-native-paper';
+import { ProgressBar, Text } from 'react-native-paper';
 import { Card } from '../../../../ui/Card/Card';
 import { Notice } from '../../../../ui/Notice/Notice';
 import { Heading } from '../../../../ui/Screen/Screen';
@@ -10,6 +10,7 @@ import { FilmReading } from './FilmReading';
 import type { Reading } from './useReading';
 import { isWhole, type Running, type Tracking } from './useTracking';
 import { texts } from './texts';
+import { Button } from '../../../../ui/Button/Button';
 
 const stepWords: Record<Running['step'], string> = {
   fetching: texts.fetchingTheTracker,

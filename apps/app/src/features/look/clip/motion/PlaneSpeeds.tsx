@@ -1,11 +1,12 @@
 import { planeSpeeds, type KeypointClip } from '@wrightonic/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { PlotChart } from '../../../../charts/PlotChart';
 import { useColours } from '../../../../theme/theme';
 import { timesOf, type Read } from './times';
 import { texts } from './texts';
+import { Button } from '../../../../ui/Button/Button';
 
 interface Props {
   film: Omit<KeypointClip, 'frames' | 'size'>;

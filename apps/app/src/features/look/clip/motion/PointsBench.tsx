@@ -2,7 +2,7 @@ import type { ClipRecord, LookPage } from '@wrightonic/contract';
 import { frameAt } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useAppDispatch } from '../../../../store/store';
 import { useWide } from '../../../../ui/hooks/useWide';
 import { Notice } from '../../../../ui/Notice/Notice';
@@ -18,6 +18,7 @@ import { Skeleton } from './Skeleton';
 import { useReading } from './useReading';
 import { useKept } from './useTracking';
 import { texts } from './texts';
+import { Button } from '../../../../ui/Button/Button';
 
 interface Props {
   athlete: LookPage['athlete'];

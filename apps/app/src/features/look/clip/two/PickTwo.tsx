@@ -1,6 +1,6 @@
 import type { ClipRecord, LookPage } from '@wrightonic/contract';
 import { useState } from 'react';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useClips } from '../../../../store/useClips';
 import { FilePick } from '../../../../ui/ImportPreview/FilePick';
 import { someoneOf, WhoseSecond, type Whose } from '../../../../ui/motions/WhoseSecond';
@@ -13,6 +13,7 @@ import { hashOf, maxFilmBytes, films as accept } from '../file';
 import { TwoFilms } from './TwoFilms';
 import { sideName, type Picked, type PickedFilm } from './useSide';
 import { texts } from './texts';
+import { Button } from '../../../../ui/Button/Button';
 
 interface Props {
   athlete: LookPage['athlete'];

@@ -1,7 +1,7 @@
 import { filmedEvents, type ClipEvent, type Discipline } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { useColours } from '../../../../theme/theme';
 import { Choices } from '../../../../ui/form/Choices';
 import { MotionTable } from '../../../../ui/motions/MotionTable';
@@ -12,6 +12,8 @@ import { TwoPictures } from './TwoPictures';
 import { sideName, useSide, type Picked } from './useSide';
 import { useInStep, type Origins } from './useInStep';
 import { texts } from './texts';
+import { Button } from '../../../../ui/Button/Button';
+import { IconButton } from '../../../../ui/Button/IconButton';
 
 interface Props {
   a: Picked;
