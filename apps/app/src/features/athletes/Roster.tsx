@@ -29,7 +29,6 @@ export function Roster() {
   const { search } = useLocalSearchParams<{ search?: string }>();
   const wide = useWide();
   const own = useColours();
-  const title = <TitleRow title={texts.roster} action={<Actions />} />;
   if (!wide)
     return (
       <View style={styles.root} role="main">
@@ -38,7 +37,10 @@ export function Roster() {
           searching={search !== undefined}
           head={
             <>
-              {title}
+              <TitleRow title={texts.roster} />
+              <View style={styles.actions}>
+                <Actions />
+              </View>
               <Ready />
             </>
           }
@@ -53,7 +55,7 @@ export function Roster() {
       <View style={styles.root} role="main">
         <PageTitle>{texts.roster}</PageTitle>
         <Pane maxWidth={1400}>
-          {title}
+          <TitleRow title={texts.roster} action={<Actions />} />
           <Ready />
           <RosterTable />
         </Pane>
@@ -64,6 +66,7 @@ export function Roster() {
 
 const styles = StyleSheet.create({
   root: { flex: 1, minWidth: 0, minHeight: 0 },
+  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 4 },
   beside: { flex: 1, flexDirection: 'row', minHeight: 0 },
   list: { width: 340, borderRightWidth: 1 },
 });

@@ -60,7 +60,9 @@ export function LessonCard({ lesson, date, all, athletes, showPlace }: CardProps
       style={[styles.card, takesPlace(lesson) ? null : styles.off]}
       onPress={() => router.navigate(`/diary/${lesson.id}?on=${date}`)}
     >
-      <Text variant="labelLarge">{timeAt(lesson.startsAt, academy.zone)}</Text>
+      <Text variant="labelLarge" style={showPlace ? null : styles.time}>
+        {timeAt(lesson.startsAt, academy.zone)}
+      </Text>
       <Text>{athlete ? `${athlete.givenName} ${athlete.familyName}` : lesson.name}</Text>
       {more.length ? <Text variant="bodySmall">{more.join(' · ')}</Text> : null}
     </PressableCard>
@@ -70,5 +72,7 @@ export function LessonCard({ lesson, date, all, athletes, showPlace }: CardProps
 const styles = StyleSheet.create({
   root: { gap: 8 },
   card: { padding: 8 },
+  // Beside the handle by which it is dragged.
+  time: { minHeight: 36 },
   off: { borderStyle: 'dashed', borderWidth: 2 },
 });

@@ -172,10 +172,12 @@ function Dragged({ lesson, past, name, children }: DraggedProps) {
         isDragging ? styles.lifted : null,
       ]}
     >
-      <View style={styles.card}>{children}</View>
       {past || !takesPlace(lesson) ? null : (
-        <DragHandle name={`${name}, ${timeAt(lesson.startsAt, academy.zone)}`} draggable={draggable} />
+        <View style={styles.handle} role="presentation">
+          <DragHandle name={`${name}, ${timeAt(lesson.startsAt, academy.zone)}`} draggable={draggable} />
+        </View>
       )}
+      {children}
     </View>
   );
 }
@@ -187,7 +189,8 @@ const styles = StyleSheet.create({
   day: { flex: 1, minWidth: 0 },
   cell: { borderWidth: 1, borderRadius: 8, padding: 4, gap: 4 },
   today: { borderBottomWidth: 3 },
-  dragged: { minWidth: 0, flexDirection: 'row', alignItems: 'center' },
-  card: { flex: 1, minWidth: 0 },
+  dragged: { minWidth: 0 },
+  // Over the corner of the card, beside the time.
+  handle: { position: 'absolute', top: 0, right: 0, zIndex: 1 },
   lifted: { zIndex: 10, opacity: 0.9 },
 });

@@ -1,6 +1,9 @@
 import type { WorkPage } from '@wrightonic/contract';
 import { addDays, parseDose, type HomeSet } from '@wrightonic/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
+import { Button } from '../../ui/Button/Button';
 import { Card } from '../../ui/Card/Card';
 import { dayWords } from '../../ui/words/days';
 import { Notice } from '../../ui/Notice/Notice';
@@ -28,6 +31,7 @@ function doneWords(sets: readonly HomeSet[], of: number | null): string {
 /** What was done at home in the last week against what was assigned, and what hurt there. */
 export function AtHome({ page, today }: { page: WorkPage; today: string }) {
   const book = useBook();
+  const [each, setEach] = useState(false);
   const { home, plan } = page;
   const since = addDays(today, -shownDays);
   const items = (plan?.assignment?.items ?? []).filter(({ date }) => date >= since && date <= today);
@@ -50,17 +54,34 @@ export function AtHome({ page, today }: { page: WorkPage; today: string }) {
       ...[...others].map((drill) => `${name(drill)} ${doneWords(setsOf(drill), null)}`),
     ];
   };
+  const inAll = (date: string): string => {
+    const due = items
+      .filter((item) => item.date === date)
+      .reduce((sum, { dose }) => sum + parseDose(dose).sets, 0);
+    return doneWords(
+      worked.filter((set) => set.date === date),
+      due || null,
+    );
+  };
   return (
     <Card>
       <Heading>{texts.atHome2}</Heading>
-      {pain.map((each) => (
-        <Notice key={each.at} alert={each.level === 'pain'}>
-          {`${dayWords(each.date, today)}: ${each.level === 'pain' ? 'pain' : texts.sorenessOf(each.score)}, ${each.site}.${each.level === 'pain' ? texts.askALicensedClinician : ''}`}
+      {pain.map(({ at, date, level, score, site }) => (
+        <Notice key={at} alert={level === 'pain'}>
+          {`${dayWords(date, today)}: ${level === 'pain' ? texts.pain : texts.sorenessOf(score)}, ${site}.${level === 'pain' ? texts.askALicensedClinician : ''}`}
         </Notice>
       ))}
       {days.map((date) => (
-        <Text key={date}>{`${dayWords(date, today)}: ${doneOn(date).join('; ')}`}</Text>
+        <View key={date}>
+          <Text>{`${dayWords(date, today)}: ${inAll(date)}`}</Text>
+          {each ? doneOn(date).map((line) => <Text key={line}>{`· ${line}`}</Text>) : null}
+        </View>
       ))}
+      {days.length ? (
+        <Button mode="text" style={styles.start} onPress={() => setEach(!each)}>
+          {each ? texts.hideEachDrill : texts.showEachDrill}
+        </Button>
+      ) : null}
       {games.map((game) => (
         <Text key={`${game.date} ${game.title}`}>
           {texts.pitchesInAGame(dayWords(game.date, today), game.pitches, game.title)}
@@ -70,3 +91,5 @@ export function AtHome({ page, today }: { page: WorkPage; today: string }) {
     </Card>
   );
 }
+
+const styles = StyleSheet.create({ start: { alignSelf: 'flex-start' } });

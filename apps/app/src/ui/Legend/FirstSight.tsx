@@ -24,6 +24,12 @@ export function FirstSight() {
       <Text variant="labelLarge" style={styles.grow}>
         {texts.newHere}
       </Text>
+      <IconButton
+        icon="close"
+        style={styles.close}
+        accessibilityLabel={texts.hideTheIntroduction}
+        onPress={() => dispatch(introduced())}
+      />
       <Button mode="outlined" compact onPress={() => setLegend(true)}>
         {texts.readTheSeam}
       </Button>
@@ -39,12 +45,6 @@ export function FirstSight() {
           {texts.fiveStepTour}
         </Button>
       ) : null}
-      <IconButton
-        icon="close"
-        style={styles.close}
-        accessibilityLabel={texts.hideTheIntroduction}
-        onPress={() => dispatch(introduced())}
-      />
       {legend ? (
         <SeamLegend
           onClose={() => {
@@ -67,6 +67,7 @@ const styles = StyleSheet.create({
     paddingLeft: 12,
     paddingVertical: 2,
   },
-  grow: { flexGrow: 1 },
-  close: { width: 44, height: 44, margin: 0 },
+  // Alone with the cross in the first row.
+  grow: { flexGrow: 1, flexBasis: '60%' },
+  close: { margin: 0 },
 });

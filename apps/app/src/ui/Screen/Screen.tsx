@@ -72,7 +72,8 @@ export function Heading({ children, level = 2 }: { children: ReactNode; level?: 
 const styles = StyleSheet.create({
   root: { flex: 1, minHeight: 0 },
   head: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8, minHeight: 48 },
-  grow: { flexGrow: 1, flexShrink: 1 },
+  // A short title keeps its buttons beside it.
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: '50%' },
   side: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8, maxWidth: '100%' },
   back: { marginLeft: -8 },
   heading: { marginTop: 4 },
