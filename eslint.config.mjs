@@ -104,7 +104,7 @@ export default tseslint.config(
   {
     // One field of each kind for the whole app.
     files: [`${app}/**/*.tsx`],
-    ignores: [`${app}/ui/form/*.tsx`, `${app}/ui/Button/*.tsx`],
+    ignores: [`${app}/ui/form/*.tsx`, `${app}/ui/{Button,Dialog}/*.tsx`],
     rules: {
       '@typescript-eslint/no-restricted-imports': [
         'error',
@@ -115,8 +115,8 @@ export default tseslint.config(
         },
         {
           name: 'react-native-paper',
-          importNames: ['TextInput', 'Button', 'IconButton'],
-          message: `${fieldsAre} Buttons are in ui/Button.`,
+          importNames: ['TextInput', 'Button', 'IconButton', 'Dialog'],
+          message: `${fieldsAre} Buttons are in ui/Button, dialogues in ui/Dialog.`,
         },
       ],
     },

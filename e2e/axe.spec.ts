@@ -177,11 +177,9 @@ test.describe('everyone can use', () => {
     await page.getByRole('textbox', { name: 'Try 1' }).waitFor();
     await judge.look('screen under way');
     await page.goto(`/athletes/${wren}/trace`);
-    await page
-      .getByText(/looks graded a little differently/)
-      .first()
-      .waitFor();
-    for (const part of ['Phases', 'Words', 'Earlier']) {
+    await app.tap(/^(Sure|Fairly sure|Too close to call)$/);
+    await judge.look('trace, how sure it is');
+    for (const part of ['Phases', 'Words', 'Earlier', 'Doubts']) {
       await app.tap(part, 'radio');
       await page.waitForLoadState('networkidle');
       await judge.look(`trace, ${part}`);
@@ -189,10 +187,12 @@ test.describe('everyone can use', () => {
     await app.tap('What if');
     await judge.look('trace, what if');
     await page.goto(`/athletes/${wren}/build`);
-    await app.tap('Make a link and a sheet');
-    const address = await page.getByText(/\/s\/[\w-]{32}$/).innerText();
+    await app.tap('Share with Wren');
+    const message = await page.getByText(/\/s\/[\w-]{32} /).innerText();
+    const address = /http\S+\/s\/[\w-]{32}/.exec(message)![0];
     await judge.look('a link that was made');
-    await app.tap('Change the rest');
+    await page.keyboard.press('Escape');
+    await app.tap('Change the week');
     await page.getByRole('heading', { name: 'The rest of this week' }).waitFor();
     await judge.look('the week by hand');
     await page.goto(address);

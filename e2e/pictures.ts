@@ -82,15 +82,15 @@ test('on a phone', async ({ app, page }) => {
     .waitFor();
   await shoot(page, 'profile');
   await open(app, page, 'Ezra', 'build');
-  await app.tap('Change the rest');
+  await app.tap('Change the week');
   await app.tap('Re-plan');
   await page.getByText('Planning the week that is worth most').waitFor({ state: 'detached' });
   await page.getByRole('heading', { name: 'The rest of this week' }).scrollIntoViewIfNeeded();
   await shoot(page, 'week');
   await open(app, page, 'Wren', 'build');
-  await app.tap('Make a link and a sheet');
-  const address = await page.getByText(/\/s\/[\w-]{32}$/).innerText();
-  await page.goto(address);
+  await app.tap('Share with Wren');
+  const message = await page.getByText(/\/s\/[\w-]{32} /).innerText();
+  await page.goto(/http\S+\/s\/[\w-]{32}/.exec(message)![0]);
   await page.getByText('Stop for pain.', { exact: false }).waitFor();
   await shoot(page, 'shared');
 

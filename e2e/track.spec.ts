@@ -50,10 +50,10 @@ test('a film is tracked on the device, stopped, gone on with, and offers grades 
   await app.tap('Stop');
 
   // Nothing of it is lost, not even by closing the page.
-  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Continue' })).toBeVisible();
   await page.reload();
   await choose(page, 'Open a clip', join(films, 's2.mp4'));
-  await app.tap('Go on');
+  await app.tap('Continue');
   await expect(following).toBeVisible({ timeout: 60_000 });
   await expect(page.getByText(/^Following the body, [01]?\d %$/)).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Show Plant' })).toBeVisible({ timeout: 200_000 });
@@ -92,7 +92,7 @@ test('a film is tracked on the device, stopped, gone on with, and offers grades 
   await page.mouse.up();
   await expect(page.getByText(/^Plant · \d+, ± 8 ms, set by hand$/)).toBeVisible();
   await expect(page.getByText(/^Stride: /)).not.toHaveText(before);
-  await app.tap('Put Plant back where the film says');
+  await app.tap('Reset Plant to the film’s time');
   await expect(page.getByText(/^Stride: /)).toHaveText(before);
 
   // The tracker was kept on the device.
@@ -134,7 +134,7 @@ test('a film in which nobody throws says so, and what was marked stays', async (
   await choose(page, 'Open a clip', mp4('nobody.mp4', 30));
   await app.tap('Mark Plant here');
   await app.tap('Track the throws');
-  await expect(page.getByText(/^Nobody (is seen|throws) in this film/)).toBeVisible({ timeout: 120_000 });
+  await expect(page.getByText(/^No (one|throw) was found in this film/)).toBeVisible({ timeout: 120_000 });
   await expect(page.getByRole('button', { name: 'Go to Plant' }).first()).toBeVisible();
 });
 

@@ -1,5 +1,5 @@
 import type { HomeResponse, SharedPage } from '@wrightonic/contract';
-import { addDays, drillOf, throwsASet } from '@wrightonic/core';
+import { addDays, drillOf, nodeName, throwsASet } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { rebuild } from '../src/store/state/rebuild';
 import { fixtures, pitchFields, weekDay, weekOf } from './fixtures';
@@ -227,4 +227,16 @@ it('counts what was assigned at home against what was ticked, over the roster', 
   expect(await kept()).toEqual(was);
   await send(event('set-unticked', { date: today, drill, set: 1 }));
   expect(await done()).toEqual({ assigned: 4, done: 2, late: 1 });
+});
+
+it('names flaws behind a link only where that was asked for', async () => {
+  const share = async (more: object) =>
+    (await set.owner.post(`/athletes/${athlete}/shares`, { id: v7(), days: 30, ...more })).body.token;
+  const focus = async (token: string) => (await home.get<SharedPage>(`/shared/${token}`)).body.focus;
+  const [plain, named] = [await focus(await share({})), await focus(await share({ names: true }))];
+  const { threads } = (await page()).plan!;
+  const names = threads.map((thread) => nodeName(thread.focus));
+  expect(named).toEqual(names.map((name) => `Working on: ${name}.`));
+  for (const name of names) expect(plain.join(' ')).not.toContain(name);
+  expect(plain).toHaveLength(names.length);
 });

@@ -1,3 +1,4 @@
+import { largestPhoto, photoSide } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import { clipFields, day, fixtures, onePixel, pitchFields, tableThrow } from './fixtures';
 import { form, logs } from './testServer';
@@ -24,6 +25,55 @@ describe('the profile', () => {
     expect((await set.owner.post(`/injuries/${set.theirs['injury']}/clearances`, cleared)).status).toBe(201);
     const { injuries } = (await set.owner.get(athletePath('/profile'))).body;
     expect(injuries).toMatchObject([{ site: 'elbow', clearances: [cleared] }]);
+  });
+});
+
+describe('a photo', () => {
+  /** The picture with other figures in its header. */
+  const sized = (side: number): Buffer => {
+    const bytes = Buffer.from(onePixel);
+    bytes.writeUInt32BE(side, 16);
+    return bytes;
+  };
+  const put = (bytes: Buffer) => set.owner.upload(athletePath('/photo'), bytes, 'image/png', 'PUT');
+  it('is kept, read by the academy alone, replaced and removed', async () => {
+    expect((await page()).photo).toBeNull();
+    expect((await put(onePixel)).status).toBe(200);
+    const first = (await page()).photo;
+    expect(first).toEqual(expect.any(String));
+    const read = await set.owner.raw(athletePath('/photo'));
+    expect(Buffer.from(await read.arrayBuffer()).equals(onePixel)).toBe(true);
+    expect((await set.owner.delete(athletePath('/photo'))).status).toBe(200);
+    expect((await page()).photo).toBeNull();
+    expect((await set.owner.raw(athletePath('/photo'))).status).toBe(404);
+  });
+  it.each([
+    [photoSide, 200],
+    [photoSide + 1, 422],
+  ])('%s px a side is answered with %s', async (side, status) =>
+    expect((await put(sized(side))).status).toBe(status),
+  );
+  it.each([
+    [largestPhoto, 200],
+    [largestPhoto + 1, 413],
+  ])('of %s bytes is answered with %s', async (bytes, status) =>
+    expect((await put(Buffer.concat([onePixel, Buffer.alloc(bytes - onePixel.length)]))).status).toBe(status),
+  );
+});
+
+describe('how a person reads days', () => {
+  it('is kept, and stays where an older app does not send it', async () => {
+    const { person } = (await set.owner.get('/session')).body.me;
+    const { approach, velocityUnit, sizeUnit, hand, zoneView, goodStrikes } = person;
+    const plain = { approach, velocityUnit, sizeUnit, hand, zoneView, goodStrikes };
+    const kept = async () => (await set.owner.get('/session')).body.me.person;
+    expect((await set.owner.put('/profile', { ...plain, dateOrder: 'day-month', hours: '24' })).status).toBe(
+      200,
+    );
+    expect(await kept()).toMatchObject({ dateOrder: 'day-month', hours: '24' });
+    expect((await set.owner.put('/profile', plain)).status).toBe(200);
+    expect(await kept()).toMatchObject({ dateOrder: 'day-month', hours: '24' });
+    expect((await set.owner.put('/profile', { ...plain, dateOrder: 'year-day' })).status).toBe(422);
   });
 });
 

@@ -91,6 +91,8 @@ function ask(who: Browser, method: string, path: string) {
   if (path.endsWith('/pictures')) return who.upload(`${filled(path)}?id=${v7()}&time=1&note=`, onePixel);
   const body = set.bodies[`${method} ${path}`]?.();
   if (method === 'GET') return who.get(filled(path));
+  if (method === 'DELETE') return who.delete(filled(path));
+  if (path.endsWith('/photo')) return who.upload(filled(path), onePixel, 'image/png', 'PUT');
   return method === 'PUT' ? who.put(filled(path), body) : who.post(filled(path), body);
 }
 const closed = () => routesOf(set.here.web).filter(([method, path]) => !open.has(`${method} ${path}`));

@@ -88,9 +88,14 @@ export function browser({ base }: TestServer) {
     const text = await response.text();
     return { status: response.status, body: (text ? JSON.parse(text) : null) as T };
   };
-  const upload = async (path: string, bytes: Buffer, type = 'image/png'): Promise<Answer> => {
+  const upload = async (
+    path: string,
+    bytes: Buffer,
+    type = 'image/png',
+    method = 'POST',
+  ): Promise<Answer> => {
     const response = await fetch(`${base}${path}`, {
-      method: 'POST',
+      method,
       headers: { cookie, 'x-csrf-token': token, 'content-type': type },
       body: new Uint8Array(bytes),
     });

@@ -2,7 +2,7 @@ import type { BuildPage, MadeShare } from '@wrightonic/contract';
 import { create } from 'qrcode';
 import { useMemo, useState } from 'react';
 import { Linking, ScrollView, StyleSheet, View } from 'react-native';
-import { Dialog, Portal, Text } from 'react-native-paper';
+import { Portal, Text } from 'react-native-paper';
 import Svg, { Path, Rect } from 'react-native-svg';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
@@ -13,6 +13,7 @@ import { Choices } from '../../ui/form/Choices';
 import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { Dialog } from '../../ui/Dialog/Dialog';
 
 const lasting = [
   { value: 7, text: texts.aWeek },

@@ -1,11 +1,12 @@
 import type { RosterEntry } from '@wrightonic/contract';
 import { useState } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
-import { Dialog, Portal } from 'react-native-paper';
+import { Portal } from 'react-native-paper';
 import { LessonForm } from '../../ui/form/LessonForm';
 import { PickOne } from '../../ui/form/PickOne';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { Dialog } from '../../ui/Dialog/Dialog';
 
 interface Props {
   roster: readonly RosterEntry[];

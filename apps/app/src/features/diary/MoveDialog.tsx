@@ -2,7 +2,7 @@ import type { Lesson, RosterEntry } from '@wrightonic/contract';
 import { lessonConflicts, typedInstant } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Dialog, Portal, Text } from 'react-native-paper';
+import { Portal, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
@@ -13,6 +13,7 @@ import { conflictWords } from './conflictWords';
 import { useDiary } from './useDiary';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { Dialog } from '../../ui/Dialog/Dialog';
 
 interface Props {
   lesson: Lesson;

@@ -11,7 +11,7 @@ import {
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Dialog, HelperText, Portal, Text } from 'react-native-paper';
+import { HelperText, Portal, Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { ErrorNotice } from '../../ui/Notice/Notice';
@@ -19,6 +19,7 @@ import { PickOne } from '../../ui/form/PickOne';
 import { TextField } from '../../ui/form/TextField';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { Dialog } from '../../ui/Dialog/Dialog';
 
 interface Props {
   discipline: Discipline;

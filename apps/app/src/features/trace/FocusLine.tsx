@@ -9,13 +9,14 @@ import {
 } from '@wrightonic/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Dialog, Portal, Text } from 'react-native-paper';
+import { Portal, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { threadNames } from '../../ui/words/threadWords';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
 import { IconButton } from '../../ui/Button/IconButton';
+import { Dialog } from '../../ui/Dialog/Dialog';
 
 interface Props {
   discipline: Discipline;

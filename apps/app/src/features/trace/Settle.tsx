@@ -3,7 +3,7 @@ import { gainWords, nodeName, nodeOf, screenTestOf, type Severity, type Trace } 
 import { router, type Href } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Dialog, Portal, Text } from 'react-native-paper';
+import { Portal, Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useColours } from '../../theme/theme';
@@ -14,6 +14,7 @@ import { useWhom } from '../../ui/hooks/useWhom';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { Dialog } from '../../ui/Dialog/Dialog';
 
 interface Props {
   athlete: TracePage['athlete'];

@@ -2,7 +2,7 @@ import type { WorkPage } from '@wrightonic/contract';
 import { constraintOf, nodeName, waysRound } from '@wrightonic/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Dialog, Portal, Text } from 'react-native-paper';
+import { Portal, Text } from 'react-native-paper';
 import { constraintsKey, constraintsSet } from '../../store/settings';
 import { selectConstraints } from '../../store/selectors';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -13,6 +13,7 @@ import { constraintsNow, repsOfSet } from './sets';
 import type { Session } from './useSession';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { Dialog } from '../../ui/Dialog/Dialog';
 
 const names = { add: texts.addIt, remove: texts.removeIt, return: texts.bringItBack } as const;
 

@@ -22,7 +22,7 @@ export function ReportLine({ text }: { text: string }) {
   };
   return (
     <Card>
-      <Heading level={3}>{texts.forTheParent}</Heading>
+      <Heading>{texts.forTheParent}</Heading>
       <Text selectable>{text}</Text>
       {copied === 'no' ? <Text role="alert">{texts.thisBrowserDidNot}</Text> : null}
       <View style={styles.row}>

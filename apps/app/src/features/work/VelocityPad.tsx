@@ -1,11 +1,12 @@
 import { velocityFrom, type VelocityUnit } from '@wrightonic/core';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Dialog, Portal, Text } from 'react-native-paper';
+import { Portal, Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { LinePick } from '../../ui/radar/LinePick';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { Dialog } from '../../ui/Dialog/Dialog';
 
 interface Props {
   unit: VelocityUnit;

@@ -2,9 +2,10 @@ import { verbs } from '@wrightonic/core/due';
 import { router, usePathname } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet } from 'react-native';
-import { Dialog, Portal, Text } from 'react-native-paper';
+import { Portal, Text } from 'react-native-paper';
 import { places } from '../Shell/places';
 import { texts } from '../texts';
+import { Dialog } from '../Dialog/Dialog';
 
 const help: readonly [string, string][] = [
   ['/', texts.searchTheRoster],

@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Dialog, Portal, Text } from 'react-native-paper';
+import { Portal, Text } from 'react-native-paper';
 import Svg, { Circle } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
 import { StitchSign } from '../seam/Stitches';
 import { texts } from '../texts';
 import { Button } from '../Button/Button';
+import { Dialog } from '../Dialog/Dialog';
 
 const size = 12;
 

@@ -1,13 +1,14 @@
 import type { CampRecord } from '@wrightonic/contract';
 import { placesAt, type CampBlock } from '@wrightonic/core';
 import { StyleSheet } from 'react-native';
-import { Dialog, Portal, Text } from 'react-native-paper';
+import { Portal, Text } from 'react-native-paper';
 import { PressableCard } from '../../../ui/PressableCard/PressableCard';
 import { calledIn } from '../useCamp';
 import type { Draft } from './useDraft';
 import { isPinned } from './usePlanning';
 import { texts } from './texts';
 import { Button } from '../../../ui/Button/Button';
+import { Dialog } from '../../../ui/Dialog/Dialog';
 
 interface Props {
   camp: CampRecord;

@@ -16,7 +16,7 @@ import {
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Dialog, Portal, Text } from 'react-native-paper';
+import { Portal, Text } from 'react-native-paper';
 import { Card } from '../../../ui/Card/Card';
 import { Choices } from '../../../ui/form/Choices';
 import { Notice } from '../../../ui/Notice/Notice';
@@ -29,6 +29,7 @@ import { eventName } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
 import { texts } from './texts';
 import { Button } from '../../../ui/Button/Button';
+import { Dialog } from '../../../ui/Dialog/Dialog';
 
 type Drawing = ClipRecord['drawings'][number];
 
