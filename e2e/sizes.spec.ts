@@ -48,8 +48,10 @@ function wrongOn(page: Page): Promise<string[]> {
     if (document.documentElement.scrollWidth > width)
       wrong.push(`the page is ${document.documentElement.scrollWidth} wide`);
     const tappable = [
-      ...document.querySelectorAll(
-        '[role=button],[role=link],[role=radio],[role=checkbox],[role=tab],a[href],button,select,input:not([type=file])',
+      ...Array.from(
+        document.querySelectorAll(
+          '[role=button],[role=link],[role=radio],[role=checkbox],[role=tab],a[href],button,select,input:not([type=file])',
+        ),
       ),
     ].filter(shown);
     for (const node of tappable) {
@@ -87,7 +89,7 @@ function wrongOn(page: Page): Promise<string[]> {
       return scroller(a) === scroller(b);
     }
     // Text that its own box cuts off, unless it ends in dots.
-    for (const node of document.querySelectorAll('[dir=auto]')) {
+    for (const node of Array.from(document.querySelectorAll('[dir=auto]'))) {
       const style = getComputedStyle(node);
       if (!shown(node) || style.textOverflow === 'ellipsis' || style.overflow !== 'hidden') continue;
       if (node.scrollWidth > node.clientWidth + 2 || node.scrollHeight > node.clientHeight + 4)

@@ -234,7 +234,7 @@ it('names flaws behind a link only where that was asked for', async () => {
     (await set.owner.post(`/athletes/${athlete}/shares`, { id: v7(), days: 30, ...more })).body.token;
   const focus = async (token: string) => (await home.get<SharedPage>(`/shared/${token}`)).body.focus;
   const [plain, named] = [await focus(await share({})), await focus(await share({ names: true }))];
-  const { threads } = (await page()).plan!;
+  const threads: { focus: string }[] = (await page()).plan.threads;
   const names = threads.map((thread) => nodeName(thread.focus));
   expect(named).toEqual(names.map((name) => `Working on: ${name}.`));
   for (const name of names) expect(plain.join(' ')).not.toContain(name);

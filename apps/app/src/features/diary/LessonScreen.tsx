@@ -135,7 +135,7 @@ function One({ lesson, on, roster }: OneProps) {
               mode={state === way.state ? 'contained' : 'outlined'}
               onPress={() => change(way.state)}
             >
-              {way.text}
+              {rest && way.state === 'called-off' ? texts.callOffAllFrom(longDay(on)) : way.text}
             </Button>
           ))}
           <Button mode="outlined" onPress={() => setMoving(!moving)}>
@@ -143,7 +143,7 @@ function One({ lesson, on, roster }: OneProps) {
           </Button>
           {state === 'on' ? null : (
             <Button mode="text" onPress={() => change('on')}>
-              {texts.restoreLesson}
+              {rest ? texts.restoreAllFrom(longDay(on)) : texts.restoreLesson}
             </Button>
           )}
         </View>

@@ -72,6 +72,8 @@ export const texts = {
   didNotCome: 'Did not come',
   rainedOff: 'Rained off',
   callOff: 'Call off',
+  callOffAllFrom: (day: string) => `Call off all from ${day}`,
+  restoreAllFrom: (day: string) => `Restore all from ${day}`,
   sLesson: (givenName: string) => `${givenName}’s lesson`,
   lesson: 'Lesson',
   backToTheDiary: 'Back to the diary',
