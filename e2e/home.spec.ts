@@ -61,7 +61,7 @@ test(
     await expect(home.getByText(/kept on this device/)).toBeVisible();
     await expect(home.getByText(/38 pitches/)).toBeVisible();
     await home.reload();
-    await expect(home.getByText(/leads nowhere/)).toBeVisible();
+    await expect(home.getByText(/no longer works/)).toBeVisible();
     expect((await app.whole(id)).home.games).toEqual([]);
     await context.close();
   },

@@ -96,7 +96,7 @@ test(
     while (!(await page.getByRole('button', { name: 'Velocity' }).isVisible())) await app.tap('Next drill');
     for (const velocity of ['51', '52.5', '50', '51.5', '53']) await throwAt(app, velocity);
     // Ten more where the first drill was thrown as well.
-    await expect(page.getByText(/^\d+ thrown( \(count as [\d.]+\))? · \d+ throws left today$/)).toBeVisible();
+    await expect(page.getByText(/^\d+ thrown( \(count as [\d.]+\))? · \d+ left$/)).toBeVisible();
     await app.tap('End');
     await page.getByRole('textbox', { name: 'Note' }).fill('Found the hip.');
     await app.tap('End session');
