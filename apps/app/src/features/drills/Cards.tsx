@@ -59,14 +59,7 @@ function DrillCard({ drill }: { drill: Drill }) {
         {drill.name}
       </Text>
       <Text variant="titleMedium">{`“${cueIn(drill.id, 'plain', book)}”`}</Text>
-      <DrillStages
-        drill={book.figure(drill.id)}
-        name={drill.name}
-        hand={hand}
-        discipline={drill.discipline === 'windmill' ? 'windmill' : 'overhand'}
-        width={104}
-        height={96}
-      />
+      <DrillStages drill={drill} hand={hand} width={104} height={96} />
       {page ? (
         <>
           <Text variant="bodySmall">{page.setUp}</Text>

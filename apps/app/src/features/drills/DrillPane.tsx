@@ -119,14 +119,7 @@ function PageParts({ drill, page, hand }: { drill: Drill; page: DrillPage; hand:
         <Text>{page.setUp}</Text>
       </Part>
       <Part title={texts.oneRep}>
-        <DrillStages
-          drill={book.figure(drill.id)}
-          name={drill.name}
-          hand={hand}
-          discipline={drill.discipline === 'windmill' ? 'windmill' : 'overhand'}
-          width={120}
-          height={104}
-        />
+        <DrillStages drill={drill} hand={hand} width={120} height={104} />
         {page.steps.map((step, n) => (
           <Text key={step}>{`${n + 1}. ${step}`}</Text>
         ))}

@@ -1,18 +1,15 @@
-import { drawGoing, type Discipline, type Hand } from '@wrightonic/core';
+import { drawGoing, type Drill, type Hand } from '@wrightonic/core';
 import { memo, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import Svg from 'react-native-svg';
+import { useBook } from '../hooks/useBook';
 import { texts } from '../texts';
 import { Shapes } from './Shapes';
 
 interface Props {
-  /** Whose figure it is; null for a drill that has none. */
-  drill: string | null;
-  name: string;
+  drill: Drill;
   hand: Hand;
-  /** Whose delivery it is, where the drill is for both. */
-  discipline: Discipline;
   /** Of each figure, px. */
   width: number;
   height: number;
@@ -22,17 +19,12 @@ interface Props {
 const rate = 15;
 
 /** How a drill begins, where it is in the middle and how it ends, side by side. */
-export const DrillStages = memo(function DrillStages({
-  drill,
-  name,
-  hand,
-  discipline,
-  width,
-  height,
-}: Props) {
+export const DrillStages = memo(function DrillStages({ drill, hand, width, height }: Props) {
+  const figure = useBook().figure(drill.id);
+  const discipline = drill.discipline === 'windmill' ? 'windmill' : 'overhand';
   const moving = useMemo(
-    () => (drill === null ? null : drawGoing(drill, { width, height, hand, discipline }, rate)),
-    [drill, width, height, hand, discipline],
+    () => (figure === null ? null : drawGoing(figure, { width, height, hand, discipline }, rate)),
+    [figure, width, height, hand, discipline],
   );
   if (!moving) return null;
   const last = moving.count - 1;
@@ -42,7 +34,7 @@ export const DrillStages = memo(function DrillStages({
     { title: texts.endOfRep, frame: last },
   ];
   return (
-    <View style={styles.row} role="img" aria-label={texts.startMiddleAnd(name)}>
+    <View style={styles.row} role="img" aria-label={texts.startMiddleAnd(drill.name)}>
       {stages.map(({ title, frame }) => (
         <View key={title} style={styles.one} aria-hidden>
           <Svg width="100%" height={height} viewBox={`0 0 ${width} ${height}`}>

@@ -36,7 +36,7 @@ const missingLast = { sortUndefined: 'last' } as const;
 const columns = [
   column.accessor('name', { header: 'Name' }),
   column.accessor((row) => row.focus[0] ?? undefined, { id: 'focus', header: 'Focus', ...missingLast }),
-  column.accessor((row) => (row.stage ? stages.indexOf(row.stage as never) : undefined), {
+  column.accessor((row) => (row.stage ? stages.indexOf(row.stage) : undefined), {
     id: 'stage',
     header: 'Stage',
     ...missingLast,

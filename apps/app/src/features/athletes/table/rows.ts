@@ -1,5 +1,5 @@
 import type { ProgressEntry, RosterEntry } from '@wrightonic/contract';
-import { stages } from '@wrightonic/core';
+import { stages, type Stage } from '@wrightonic/core';
 import { nodeName } from '@wrightonic/core/checkpoints';
 import { daysBetween } from '@wrightonic/core/day';
 
@@ -10,7 +10,7 @@ export interface RosterRow {
   due: RosterEntry['due'];
   focus: string[];
   /** The lower of both threads. */
-  stage: string | null;
+  stage: Stage | null;
   seenOn: string | null;
   /** Change of usual velocity over the span, m/s; null where nothing can be compared. */
   change: number | null;
