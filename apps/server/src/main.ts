@@ -20,7 +20,7 @@ const need = (name: string): string => {
 };
 
 /** Made once for each data folder, so that a restart signs nobody out. */
-function cookieSecret(folder: string): string {
+function keptCookieSecret(folder: string): string {
   const file = join(folder, 'cookie-secret');
   if (!existsSync(file)) {
     mkdirSync(folder, { recursive: true });
@@ -31,17 +31,25 @@ function cookieSecret(folder: string): string {
   return readFileSync(file, 'utf8').trim();
 }
 
+/** Read by whoever starts the server, and by nobody else. */
+const newFoundingCode = (): string =>
+  randomBytes(6)
+    .toString('hex')
+    .replace(/(.{4})(?=.)/g, '$1-');
+
 async function main(): Promise<void> {
   const settings = settingsOf(process.env);
-  const log = pino({ level: process.env['LOG_LEVEL'] ?? 'warn' });
+  const log = pino({ level: settings.logLevel });
   const [url, folder] = [need('DATABASE_URL'), need('DATA_FOLDER')];
   const db = connect(url);
   await migrate(db, async ([first]) => {
     const file = await dump(url, join(folder, 'dumps'), `before-${first}-${Date.now()}`);
     process.stdout.write(`The database as it was is kept in ${file}\n`);
   });
-  if (!settings.demoNever && (await new UnscopedStore(db).isEmpty()))
-    await seedSaltmarsh(db, new Date(), settings.demoPassword, demoCamps());
+  const unscoped = new UnscopedStore(db);
+  const loadDemo = () => seedSaltmarsh(db, new Date(), settings.demoPassword, demoCamps());
+  if (!settings.demoNever && (await unscoped.isEmpty())) await loadDemo();
+  const code = (await unscoped.isEmpty()) ? newFoundingCode() : null;
   const patient = connect(url, 0);
   const made = await rebuild(patient, true);
   await patient.destroy();
@@ -49,12 +57,17 @@ async function main(): Promise<void> {
   const app = process.env['APP_FOLDER'];
   const { web, close } = server({
     db,
-    secret: cookieSecret(folder),
+    secret: settings.cookieSecret ?? keptCookieSecret(folder),
+    founding: { code, loadDemo },
     log,
     settings,
     ...(app ? { app } : {}),
   });
   const listening = await listen(web, settings.port, settings.host);
+  if (code)
+    process.stdout.write(
+      `There is no academy here yet. Open ${settings.publicUrl}/found and enter this code: ${code}\n`,
+    );
   process.stdout.write(`Wrightonic is at ${settings.publicUrl}\n`);
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => {

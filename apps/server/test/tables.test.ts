@@ -76,6 +76,7 @@ const fromCore = [
   'Level',
   'PainSite',
   'RepSide',
+  'Role',
   'ScreenSide',
   'Severity',
   'Sex',
@@ -84,7 +85,7 @@ const fromCore = [
   'Voice',
   'ZoneView',
 ];
-const fromContract = ['DrawingKind', 'FindingSource', 'Role'];
+const fromContract = ['DrawingKind', 'FindingSource'];
 const imported = (names: readonly string[], text: string, from: string): string => {
   const used = names.filter((name) => new RegExp(`\\b${name}\\b`).test(text));
   return used.length

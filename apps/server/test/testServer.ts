@@ -5,7 +5,7 @@ import { dayAt, drills } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { hashPassword } from '../src/auth/password';
 import { listen } from '../src/http/listen';
-import { server } from '../src/http/server';
+import { server, type ServerOptions } from '../src/http/server';
 import { UnscopedStore } from '../src/store/academies';
 import { connect } from '../src/store/database';
 import { migrate } from '../src/store/migrate';
@@ -14,7 +14,7 @@ export const password = 'a password of the tests';
 const everything = [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))];
 
 /** A server on a database of its own, in the MariaDB that the test script started. */
-export async function testServer() {
+export async function testServer(options: Partial<ServerOptions> = {}) {
   const given = process.env['DATABASE_URL'];
   if (!given) throw new Error('DATABASE_URL is not set: run these tests with npm test');
   const name = `wrightonic_${randomBytes(6).toString('hex')}`;
@@ -25,7 +25,7 @@ export async function testServer() {
   url.pathname = `/${name}`;
   const db = connect(url.href);
   await migrate(db);
-  const { web, close } = server({ db, secret: 'of the tests' });
+  const { web, close } = server({ db, secret: 'of the tests', ...options });
   const listening = await listen(web, 0, '127.0.0.1');
   const base = `http://127.0.0.1:${(listening.address() as AddressInfo).port}/api`;
   return {
@@ -106,12 +106,15 @@ export function browser({ base }: TestServer) {
     token = body.csrf;
     return body;
   };
-  const signIn = async (email: string, secret = password): Promise<Answer<AuthSessionState>> => {
+  /** Any way in: whoever comes out signed in has the token of their session. */
+  const enter = async (path: string, body: unknown): Promise<Answer<AuthSessionState>> => {
     await knock();
-    const answer = await call<AuthSessionState>('POST', '/session', { email, password: secret });
-    if (answer.status === 200) token = answer.body.csrf;
+    const answer = await call<AuthSessionState>('POST', path, body);
+    if (answer.status < 300) token = answer.body.csrf;
     return answer;
   };
+  const signIn = (email: string, secret = password, code = '') =>
+    enter('/session', { email, password: secret, ...(code ? { code } : {}) });
   /** An athlete with everything that is read for any verb. */
   const whole = async <T = any>(id: string): Promise<Answer<T>> => {
     const parts = await Promise.all(
@@ -125,7 +128,9 @@ export function browser({ base }: TestServer) {
   return {
     knock,
     whole,
+    call,
     signIn,
+    enter,
     upload,
     raw: (path: string, headers: Record<string, string> = {}) =>
       fetch(`${base}${path}`, { headers: { cookie, ...headers } }),

@@ -20,6 +20,13 @@ describe('settings', () => {
       demoAlways: false,
       demoNever: false,
       demoPassword: null,
+      smtpUrl: null,
+      mailFrom: null,
+      cookieSecret: null,
+      backupAt: null,
+      backupKeep: 14,
+      backupPassphrase: null,
+      logLevel: 'warn',
     }));
   it('are taken as they are said', () =>
     expect(
@@ -41,6 +48,13 @@ describe('settings', () => {
     [{ TRUST_PROXY: 'everybody' }, /^TRUST_PROXY/],
     [{ DEMO: 'maybe' }, /^DEMO/],
     [{ DEMO_PASSWORD: 'elevenchars' }, /^DEMO_PASSWORD/],
+    [{ SMTP_URL: 'mail.example' }, /^SMTP_URL/],
+    [{ SMTP_URL: 'smtp://mail.example' }, /^MAIL_FROM/],
+    [{ MAIL_FROM: 'office' }, /^MAIL_FROM/],
+    [{ COOKIE_SECRET: 'x'.repeat(31) }, /^COOKIE_SECRET/],
+    [{ BACKUP_AT: '24:00' }, /^BACKUP_AT/],
+    [{ BACKUP_KEEP: '0' }, /^BACKUP_KEEP/],
+    [{ LOG_LEVEL: 'loud' }, /^LOG_LEVEL/],
   ])('%j are refused by name', (env, words) => expect(() => settingsOf(env)).toThrow(words));
 });
 

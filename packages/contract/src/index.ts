@@ -32,5 +32,6 @@ export * from './plans';
 export * from './working';
 export { day, id, instant } from './shared';
 export * from './sharing';
+export * from './staff';
 export { flightOf, type FlightReading } from './flight';
 export * from './games';

@@ -4,6 +4,8 @@ import Joi from 'joi';
 export interface SignIn {
   email: string;
   password: string;
+  /** The second factor, where the account has one. */
+  code?: string;
 }
 
 export const signIn = Joi.object<SignIn>({
@@ -13,6 +15,7 @@ export const signIn = Joi.object<SignIn>({
     .required()
     .messages({ 'string.email': '{{#label}} must be an e-mail address' }),
   password: Joi.string().min(1).max(200).required(),
+  code: Joi.string().trim().allow('').max(20),
 }).required();
 
 type DateOrder = (typeof dateOrders)[number];

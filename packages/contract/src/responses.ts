@@ -5,6 +5,7 @@ import type {
   LinkEdit,
   Offer,
   RepSide,
+  Role,
   Stage,
   SetCount,
   Tally,
@@ -27,8 +28,6 @@ export interface Refusal {
   fields?: Problem[];
 }
 
-export type Role = 'owner' | 'instructor' | 'assistant';
-
 export interface Me {
   /** `campId` of somebody who helps at one camp, and sees nothing else. */
   person: { id: string; name: string; role: Role; campId: string | null } & Preferences;
@@ -41,6 +40,10 @@ export interface AuthSessionState {
   csrf: string;
   /** The demo data is loaded, so that one tap signs in. */
   demo: boolean;
+  /** There is no academy here yet: the set-up page founds one. */
+  unfounded: boolean;
+  /** Athletes who were deleted: what a device keeps of them goes. */
+  removed: string[];
   /** The venue's day. */
   today: string;
 }
@@ -201,7 +204,8 @@ export interface InjuryRecord extends NewInjury {
 /** What the profile shows beside the form. */
 export interface AthleteProfilePage {
   sizes: SizeRecord[];
-  injuries: InjuryRecord[];
+  /** Null for somebody who may not know of injuries. */
+  injuries: InjuryRecord[] | null;
   pictures: PictureRecord[];
 }
 

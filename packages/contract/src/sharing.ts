@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { id } from './shared';
+import { id, note } from './shared';
 
 /** Makes a link to the page of one athlete's week. */
 export interface NewShare {
@@ -8,12 +8,15 @@ export interface NewShare {
   days: number;
   /** The page names the flaws that are worked on; when left out it says what to do. */
   names?: boolean;
+  /** Whose link it is, such as “Mother”. */
+  forWhom?: string;
 }
 
 export const newShare = Joi.object<NewShare>({
   id: id.required(),
   days: Joi.number().integer().min(1).max(180).required(),
   names: Joi.boolean(),
+  forWhom: note(60),
 }).required();
 
 /** Takes a link back. */
@@ -30,6 +33,7 @@ export interface ShareRecord {
   expiresAt: string;
   ended: boolean;
   names: boolean;
+  forWhom: string;
 }
 
 /** The secret of a link is told once, when it is made. */

@@ -13,3 +13,4 @@ export * from './lesson';
 export * from './session';
 export * from './home';
 export * from './camp';
+export * from './roles';

@@ -10,6 +10,10 @@ declare module 'express-session' {
   interface SessionData {
     personId?: string;
     academyId?: string;
+    /** What they signed in with, such as “Chrome on Android”. */
+    agent?: string;
+    /** A secret of an authenticator that was shown and not confirmed yet. */
+    totpSecret?: string;
     /** When its person signed in, milliseconds since 1970. */
     since?: number;
   }
@@ -116,7 +120,7 @@ export const knowPerson =
         unscoped.person(academyId, personId),
         unscoped.academy(academyId),
       ]);
-      if (person && academyRow)
+      if (person && !person.deactivatedAt && academyRow)
         request.signedIn = { person, academyRow, academy: new Academy(unscoped.db, academyRow.id) };
     }
     next();
@@ -124,19 +128,5 @@ export const knowPerson =
 
 export const mustBeSignedIn: RequestHandler = (request, _response, next) => {
   if (!request.signedIn) throw new HttpError(401, 'Sign in first.');
-  next();
-};
-
-/** What holds for every athlete of the academy is the owner's word. */
-export const mustOwn: RequestHandler = (request, _response, next) => {
-  if (request.signedIn?.person.role !== 'owner')
-    throw new HttpError(403, 'This holds for the whole academy. Ask its owner to change it.');
-  next();
-};
-
-/** Assistants look and log; what is planned is the instructors'. */
-export const mustInstruct: RequestHandler = (request, _response, next) => {
-  if (request.signedIn?.person.role === 'assistant')
-    throw new HttpError(403, 'Assistants can look and log. Ask an instructor to change this.');
   next();
 };

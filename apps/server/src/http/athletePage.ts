@@ -8,6 +8,7 @@ import {
   limitsLookBack,
   resultsOf,
   throwLimits,
+  withoutDetail,
   type Approach,
   type Results,
   type ThrowState,
@@ -36,12 +37,12 @@ import { newestTrace } from '../store/traces';
 import { planningOf } from './academy';
 import { courseOf } from './courseOf';
 import { orNotFound } from './input';
-import type { Asked } from './keptAnswer';
+import type { Asked, Privy } from './keptAnswer';
 import { newestPlan, planAt, planRecord } from './planRecord';
 import { dueOf } from './roster';
 
 /** What of whoever asks an athlete's page hangs on. */
-type Asker = Asked<Pick<SignedIn['person'], 'approach' | 'goodStrikes'>>;
+type Asker = Asked<Pick<SignedIn['person'], 'approach' | 'goodStrikes'> & Privy>;
 
 /** The athlete's own approach over the instructor's over the default. */
 export function approachOf(
@@ -193,7 +194,7 @@ function fieldsOf(asked: Asker, athlete: AthleteRow, reach: Reach): Fields {
     return limitsInputOf(athlete, place, await pain(), [...thrown, ...(await atHome()).throws]);
   });
   return {
-    athlete: async () => ({ ...athlete, age }),
+    athlete: async () => ({ ...athlete, age, ...(person.contacts ? {} : { guardians: [] }) }),
     approach: async () => approachOf(athlete, age, person),
     due: async () => dueOf(await state(), today),
     looks,
@@ -208,7 +209,10 @@ function fieldsOf(asked: Asker, athlete: AthleteRow, reach: Reach): Fields {
       const { plan, assignment } = await planned();
       return plan && planRecord(plan, await counts(), await levels(), assignment, await book());
     },
-    history: () => historyOf(academy, id),
+    history: async () => {
+      const history = await historyOf(academy, id);
+      return person.health ? history : withoutDetail(history);
+    },
     sets: () => setsOf(academy, id, addDays(today, -notesCount)),
     constraints: () => constraintsOf(academy, id),
     levels,
@@ -235,7 +239,10 @@ function fieldsOf(asked: Asker, athlete: AthleteRow, reach: Reach): Fields {
     photo: () => photoOf(academy, id),
     home: async () => (await atHome()).record,
     velocities: () => velocitiesOf(academy, id, today, reach),
-    course: async () => courseOf(academy, athlete, place, (await planned()).plan),
+    course: async () => {
+      const course = await courseOf(academy, athlete, place, (await planned()).plan);
+      return person.health ? course : { ...course, injuries: [] };
+    },
   };
 }
 

@@ -1,7 +1,6 @@
-import { dayAt } from '@wrightonic/core';
+import { dayAt, may } from '@wrightonic/core';
 import { newClearance, newInjury, newSize, type AthleteProfilePage } from '@wrightonic/contract';
 import { Router, type Request } from 'express';
-import { mustInstruct } from '../auth/authSession';
 import { athlete } from '../store/athletes';
 import { picturesOf } from '../store/clips';
 import { addClearance, addInjury, addSize, injuriesOf, injury, sizesOf } from '../store/athleteProfile';
@@ -13,17 +12,17 @@ export function profileRoutes(): Router {
   const today = (request: Request) => dayAt(new Date(), currentUser(request).academyRow.zone);
 
   routes.get('/athletes/:id/profile', async (request, response) => {
-    const { academy } = currentUser(request);
+    const { academy, person } = currentUser(request);
     const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     const [sizes, injuries, pictures] = await Promise.all([
       sizesOf(academy, id),
-      injuriesOf(academy, id),
+      may(person.role, 'health') ? injuriesOf(academy, id) : null,
       picturesOf(academy, id),
     ]);
     response.json({ sizes, injuries, pictures } satisfies AthleteProfilePage);
   });
 
-  routes.post('/athletes/:id/sizes', mustInstruct, async (request, response) => {
+  routes.post('/athletes/:id/sizes', async (request, response) => {
     const { academy, person } = currentUser(request);
     const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     const size = body(request, newSize);
@@ -32,7 +31,7 @@ export function profileRoutes(): Router {
     response.status(201).json({ id: size.id });
   });
 
-  routes.post('/athletes/:id/injuries', mustInstruct, async (request, response) => {
+  routes.post('/athletes/:id/injuries', async (request, response) => {
     const { academy, person } = currentUser(request);
     const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     const hurt = body(request, newInjury);
@@ -41,7 +40,7 @@ export function profileRoutes(): Router {
     response.status(201).json({ id: hurt.id });
   });
 
-  routes.post('/injuries/:id/clearances', mustInstruct, async (request, response) => {
+  routes.post('/injuries/:id/clearances', async (request, response) => {
     const { academy, person } = currentUser(request);
     const { id } = orNotFound(await injury(academy, pathId(request)), 'injury');
     const clearance = body(request, newClearance);

@@ -1,61 +1,31 @@
-import { dayAt } from '@wrightonic/core';
-import { preferences, signIn, type Me, type AuthSessionState } from '@wrightonic/contract';
-import { Router, type Request, type RequestHandler } from 'express';
-import { anonymousToken, csrf, mustBeSignedIn } from '../auth/authSession';
+import { preferences, signIn } from '@wrightonic/contract';
+import { Router, type RequestHandler } from 'express';
+import { mustBeSignedIn } from '../auth/authSession';
 import { passwordFits } from '../auth/password';
-import type { AcademyRow, UnscopedStore, PersonRow } from '../store/academies';
+import { secondFactorFits } from '../auth/secondFactor';
+import type { PersonRow, UnscopedStore } from '../store/academies';
 import { changePreferences } from '../store/athletes';
+import { note } from '../store/auditEvents';
+import { Academy } from '../store/scope';
+import { me, type Entering } from './entering';
 import { authSessionEnded, type EventBus } from './eventBus';
 import { body, currentUser } from './input';
 import { demoLimit, signInLimits } from './limits';
-import { HttpError } from './httpError';
+import { fieldError, HttpError } from './httpError';
 
-const me = (person: PersonRow, academyRow: AcademyRow): Me => ({
-  person: {
-    id: person.id,
-    name: person.name,
-    role: person.role,
-    campId: person.campId,
-    hand: person.hand,
-    velocityUnit: person.velocityUnit,
-    sizeUnit: person.sizeUnit,
-    zoneView: person.zoneView,
-    dateOrder: person.dateOrder,
-    hours: person.hours,
-    goodStrikes: person.goodStrikes,
-    approach: person.approach as Me['person']['approach'],
-  },
-  academy: { id: academyRow.id, name: academyRow.name, zone: academyRow.zone, demo: academyRow.demo },
-});
-
-export function authSessionRoutes(unscoped: UnscopedStore, events: EventBus, demoAlways: boolean): Router {
+/** Signing in and out, and what somebody set for themselves. */
+export function authSessionRoutes(
+  unscoped: UnscopedStore,
+  events: EventBus,
+  entering: Entering,
+  demoAlways: boolean,
+): Router {
   const routes = Router();
-
-  const state = async (request: Request): Promise<AuthSessionState> => ({
-    me: request.signedIn ? me(request.signedIn.person, request.signedIn.academyRow) : null,
-    csrf: request.signedIn ? csrf.generateToken(request) : anonymousToken,
-    demo: (await unscoped.demoOwner(demoAlways)) !== null,
-    today: dayAt(new Date(), request.signedIn?.academyRow.zone ?? 'UTC'),
-  });
-
-  const enter = async (request: Request, person: PersonRow): Promise<AuthSessionState> => {
-    await new Promise<void>((done, fail) =>
-      request.session.regenerate((error) => (error ? fail(error as Error) : done())),
-    );
-    request.session.personId = person.id;
-    request.session.academyId = person.academyId;
-    request.session.since = Date.now();
-    const academyRow = (await unscoped.academy(person.academyId))!;
-    return {
-      me: me(person, academyRow),
-      csrf: csrf.generateToken(request, true),
-      demo: academyRow.demo,
-      today: dayAt(new Date(), academyRow.zone),
-    };
-  };
+  const refused = (person: PersonRow, told: string) =>
+    note(new Academy(unscoped.db, person.academyId), { kind: 'refused', told, person: person.id });
 
   routes.get('/session', async (request, response) => {
-    response.json(await state(request));
+    response.json(await entering.state(request));
   });
 
   const checked: RequestHandler = (request, _response, next) => {
@@ -63,17 +33,32 @@ export function authSessionRoutes(unscoped: UnscopedStore, events: EventBus, dem
     next();
   };
   routes.post('/session', checked, ...signInLimits(), async (request, response) => {
-    const { email, password } = body(request, signIn);
+    const { email, password, code = '' } = body(request, signIn);
     const person = await unscoped.personByEmail(email);
-    if (!(await passwordFits(person?.passwordHash ?? null, password)) || !person)
+    if (!(await passwordFits(person?.passwordHash ?? null, password)) || !person) {
+      if (person) await refused(person, 'tried to sign in with a wrong password');
       throw new HttpError(401, 'E-mail and password do not fit together. Check both and try again.');
-    response.json(await enter(request, person));
+    }
+    if (person.deactivatedAt)
+      throw new HttpError(401, 'This account was deactivated. Ask an owner of the academy.');
+    if (person.totpSecret !== null) {
+      if (!code) throw fieldError('code', 'Enter the six digits of your authenticator app.', 401);
+      if (!(await secondFactorFits(unscoped, person, code))) {
+        await refused(person, 'tried to sign in with a wrong second code');
+        throw fieldError(
+          'code',
+          'This code does not fit, or it was used already. Wait for the next one.',
+          401,
+        );
+      }
+    }
+    response.json(await entering.enter(request, person));
   });
 
   routes.post('/session/demo', demoLimit(), async (request, response) => {
     const owner = await unscoped.demoOwner(demoAlways);
     if (!owner) throw new HttpError(404, 'The demo academy is not loaded here.');
-    response.json(await enter(request, owner));
+    response.json(await entering.enter(request, owner));
   });
 
   routes.delete('/session', mustBeSignedIn, async (request, response) => {

@@ -15,11 +15,17 @@ const campTopicOf = (academyId: string): string => `camps ${academyId}`;
 export const publishCamp = (events: EventBus, academyId: string, campId: string): void =>
   events.publish(campTopicOf(academyId), campId);
 
+const personTopicOf = (personId: string): string => `person ${personId}`;
+
+/** What somebody may do changed: their devices ask anew. */
+export const publishPerson = (events: EventBus, personId: string): void =>
+  events.publish(personTopicOf(personId), personId);
+
 /** Says of whom something changed; what it is is read as ever. */
 export function changeFeedRoutes(events: EventBus, streams: Streams): Router {
   const routes = Router();
   routes.get('/change-feed/stream', async (request, response) => {
-    const { academy } = currentUser(request);
+    const { academy, person } = currentUser(request);
     const stream = await streams.start(request, response);
     const leave = events.subscribe<string>(topicOf(academy.id), (athleteId) => {
       if (stream.isConnected) stream.push({ athleteId }, 'athlete');
@@ -27,9 +33,13 @@ export function changeFeedRoutes(events: EventBus, streams: Streams): Router {
     const leaveCamps = events.subscribe<string>(campTopicOf(academy.id), (campId) => {
       if (stream.isConnected) stream.push({ campId }, 'camp');
     });
+    const leavePerson = events.subscribe<string>(personTopicOf(person.id), () => {
+      if (stream.isConnected) stream.push({}, 'me');
+    });
     stream.once('disconnected', () => {
       leave();
       leaveCamps();
+      leavePerson();
     });
   });
   return routes;

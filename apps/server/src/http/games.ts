@@ -1,7 +1,6 @@
 import { calendarText, newGames } from '@wrightonic/contract';
 import { addDays, TableError, dayAt } from '@wrightonic/core';
 import { Router } from 'express';
-import { mustInstruct } from '../auth/authSession';
 import { BudgetSpent, type Parser } from '../parse/parser';
 import { addGames } from '../store/upcoming';
 import { athlete } from '../store/athletes';
@@ -14,7 +13,7 @@ const daysAhead = 365;
 /** Games of a league calendar: read and shown first, then kept. */
 export function gameRoutes(parser: Parser): Router {
   const routes = Router();
-  routes.post('/athletes/:id/games/import', mustInstruct, async (request, response) => {
+  routes.post('/athletes/:id/games/import', async (request, response) => {
     const { academy, academyRow } = currentUser(request);
     orNotFound(await athlete(academy, pathId(request)), 'athlete');
     const { text } = body(request, calendarText);
@@ -29,7 +28,7 @@ export function gameRoutes(parser: Parser): Router {
       throw error;
     }
   });
-  routes.post('/athletes/:id/games', mustInstruct, async (request, response) => {
+  routes.post('/athletes/:id/games', async (request, response) => {
     const { academy, person } = currentUser(request);
     const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     const { games } = body(request, newGames);

@@ -15,7 +15,7 @@ export class HttpError extends Error {
 }
 
 /** A refusal of one field. */
-export const fieldError = (field: string, message: string, status: 409 | 422 = 422): HttpError =>
+export const fieldError = (field: string, message: string, status: 401 | 409 | 422 = 422): HttpError =>
   new HttpError(status, `${field}: ${message}`, [{ field, message, text: message }]);
 
 export const notHere: RequestHandler = (request) => {

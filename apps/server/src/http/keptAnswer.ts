@@ -1,4 +1,4 @@
-import { dayAt } from '@wrightonic/core';
+import { dayAt, may } from '@wrightonic/core';
 import type { Request, RequestHandler } from 'express';
 import type { SignedIn } from '../auth/authSession';
 import { currentUser } from './input';
@@ -12,10 +12,30 @@ type Person = SignedIn['person'];
 
 /** The same answer for everybody of the academy. */
 export const anybody = (): null => null;
-/** The same for those who go about it alike. */
-export const manner = ({ approach, goodStrikes }: Person): Pick<Person, 'approach' | 'goodStrikes'> => ({
-  approach,
-  goodStrikes,
+/** What of an athlete somebody may know beside the work itself. */
+export interface Privy {
+  contacts: boolean;
+  health: boolean;
+}
+
+/** The same for those who may know the same. */
+export const privy = ({ role }: Person): Privy => ({
+  contacts: may(role, 'contacts'),
+  health: may(role, 'health'),
+});
+
+/** The same for those who go about it alike and may know the same. */
+export const manner = (person: Person): Pick<Person, 'approach' | 'goodStrikes'> & Privy => ({
+  approach: person.approach,
+  goodStrikes: person.goodStrikes,
+  ...privy(person),
+});
+
+/** Whoever is signed in, as far as an athlete's fields hang on them. */
+export const askedBy = ({ academy, academyRow, person }: SignedIn): Asked<ReturnType<typeof manner>> => ({
+  academy,
+  academyRow,
+  person: manner(person),
 });
 
 /**

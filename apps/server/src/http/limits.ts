@@ -85,6 +85,19 @@ export const demoLimit = (): RequestHandler =>
 
 const wrongPasswords = 'Too many wrong passwords. Wait a quarter of an hour.';
 
+const emailOf = (request: Request): string =>
+  `${visitorOf(request)} ${(request.body as { email: string }).email.toLowerCase()}`;
+
+/** Whoever forgot a password asks once or twice; only after the body was checked. */
+export const resetLimits = (): RequestHandler[] => [
+  limited({ limit: 30, words: 'Too many links were asked for. Wait a quarter of an hour.' }),
+  limited({
+    limit: 5,
+    words: 'A link for this address is on its way. Wait a quarter of an hour before you ask again.',
+    keyOf: emailOf,
+  }),
+];
+
 /** Ten wrong passwords for one e-mail address, and forty from one visitor. Only after the body was checked. */
 export const signInLimits = (): RequestHandler[] => [
   limited({ limit: 40, words: wrongPasswords, missesOnly: true }),
@@ -92,6 +105,6 @@ export const signInLimits = (): RequestHandler[] => [
     limit: 10,
     words: wrongPasswords,
     missesOnly: true,
-    keyOf: (request) => `${visitorOf(request)} ${(request.body as { email: string }).email.toLowerCase()}`,
+    keyOf: emailOf,
   }),
 ];

@@ -1,6 +1,5 @@
 import { largestPhoto, photoSide } from '@wrightonic/contract';
 import express, { Router } from 'express';
-import { mustInstruct } from '../auth/authSession';
 import { athlete } from '../store/athletes';
 import { photoBytes, putPhoto } from '../store/photos';
 import { currentUser, orNotFound, pathId } from './input';
@@ -17,7 +16,6 @@ export function photoRoutes(): Router {
 
   routes.put(
     '/athletes/:id/photo',
-    mustInstruct,
     express.raw({ type: 'image/png', limit: largestPhoto }),
     async (request, response) => {
       const { academy, person } = currentUser(request);
@@ -27,7 +25,7 @@ export function photoRoutes(): Router {
     },
   );
 
-  routes.delete('/athletes/:id/photo', mustInstruct, async (request, response) => {
+  routes.delete('/athletes/:id/photo', async (request, response) => {
     const { academy, person } = currentUser(request);
     const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     await putPhoto(academy, id, null, person.id);

@@ -31,7 +31,7 @@ import {
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { v7 } from 'uuid';
-import { mustInstruct, type SignedIn } from '../auth/authSession';
+import type { SignedIn } from '../auth/authSession';
 import { bookOf } from '../store/drills';
 import { addPlan, lockedIn, moveStage, newestPlanState, plan } from '../store/plans';
 import type { Academy } from '../store/scope';
@@ -42,6 +42,7 @@ import { addAssignment, drillsOfPlan } from '../store/weeks';
 import type { WeekSolver } from '../solver/weeks';
 import { athleteAndAge, athleteFields, equipmentOf, nearReach } from './athletePage';
 import { body, orNotFound, pathId, currentUser } from './input';
+import { askedBy } from './keptAnswer';
 import { HttpError, fieldError } from './httpError';
 import { changing } from './stateOf';
 
@@ -150,7 +151,7 @@ async function weekOf(request: Request, { from, days }: Pick<NewAssignment, 'fro
   const outside = days.find(({ date }) => date < from || date > addDays(from, 6));
   if (outside) throw fieldError('days', `${outside.date} is outside the week from ${from}`);
   const page = orNotFound(
-    await athleteFields(currentUser(request), stored.athleteId, weekFields, nearReach),
+    await athleteFields(askedBy(currentUser(request)), stored.athleteId, weekFields, nearReach),
     'athlete',
   );
   if (page.plan?.id !== stored.id)
@@ -228,7 +229,7 @@ async function assign(request: Request): Promise<{ id: string }> {
 export function planRoutes(solver: WeekSolver): Router {
   const routes = Router();
 
-  routes.post('/athletes/:id/plans', mustInstruct, async (request, response) => {
+  routes.post('/athletes/:id/plans', async (request, response) => {
     response.status(201).json(await makePlan(currentUser(request), pathId(request), body(request, newPlan)));
   });
 
@@ -236,7 +237,7 @@ export function planRoutes(solver: WeekSolver): Router {
     response.json(await templatesOf(currentUser(request).academy));
   });
 
-  routes.post('/plans/:id/template', mustInstruct, async (request, response) => {
+  routes.post('/plans/:id/template', async (request, response) => {
     const { academy, person } = currentUser(request);
     const wish = body(request, newTemplate);
     const stored = orNotFound(await plan(academy, pathId(request)), 'plan');
@@ -245,11 +246,11 @@ export function planRoutes(solver: WeekSolver): Router {
     response.status(201).json({ id: wish.id });
   });
 
-  routes.post('/plans/:id/week', mustInstruct, async (request, response) => {
+  routes.post('/plans/:id/week', async (request, response) => {
     response.json(await proposeWeek(request, solver));
   });
 
-  routes.post('/plans/:id/assignments', mustInstruct, async (request, response) => {
+  routes.post('/plans/:id/assignments', async (request, response) => {
     response.status(201).json(await assign(request));
   });
 

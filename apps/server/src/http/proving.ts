@@ -23,7 +23,7 @@ import {
   type FlawWorth,
 } from '@wrightonic/core';
 import { Router, type Request } from 'express';
-import { mustInstruct, type SignedIn } from '../auth/authSession';
+import type { SignedIn } from '../auth/authSession';
 import { athlete, rosterNames } from '../store/athletes';
 import { addTarget } from '../store/course';
 import { looksOf } from '../store/looks';
@@ -166,14 +166,14 @@ function spanOf(request: Request) {
 /** What proves itself over an academy, and what is set for one athlete. */
 export function provingRoutes(): Router {
   const routes = Router();
-  routes.post('/athletes/:id/targets', mustInstruct, async (request, response) => {
+  routes.post('/athletes/:id/targets', async (request, response) => {
     const { academy, person } = currentUser(request);
     const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     const target = body(request, newTarget);
     await addTarget(academy, id, target, person.id);
     response.status(201).json({ id: target.id });
   });
-  routes.post('/athletes/:id/reopened', mustInstruct, async (request, response) => {
+  routes.post('/athletes/:id/reopened', async (request, response) => {
     const wish = body(request, reopening);
     response.status(201).json(await reopen(currentUser(request), pathId(request), wish));
   });

@@ -8,6 +8,9 @@ import pino, { type Logger } from 'pino';
 import { v4 } from 'uuid';
 import { csrfProtection, knowPerson, mustBeSignedIn, authSessions } from '../auth/authSession';
 import { campHelpersOnly } from '../auth/campHelper';
+import { allowedOnly } from '../auth/routeActs';
+import { startChores } from '../chores';
+import { Mailer } from '../mail/mailer';
 import { Parser } from '../parse/parser';
 import { settingsOf, type Settings } from '../settings';
 import { UnscopedStore } from '../store/academies';
@@ -32,7 +35,16 @@ import { profileRoutes } from './athleteProfile';
 import { deviceDoor, radarRoutes } from './radar';
 import { notHere, refusals } from './httpError';
 import { openReportRoutes, reportRoutes } from './reports';
+import { accountRoutes } from './account';
+import { archiveRoutes } from './archives';
+import { audited, auditRoutes } from './audit';
 import { authSessionRoutes } from './authSession';
+import { Entering } from './entering';
+import { foundingRoutes, type FoundingOptions } from './founding';
+import { removalRoutes } from './removal';
+import { staffRoutes } from './staff';
+import { wayInRoutes } from './wayIn';
+import { weeklyLineRoutes } from './weeklyLine';
 import { sharedRoutes, shareRoutes } from './shares';
 import { Streams } from './streams';
 import { CampPlanner } from '../solver/camps';
@@ -52,6 +64,8 @@ export interface ServerOptions {
   app?: string;
   log?: Logger;
   settings?: Settings;
+  /** How the first academy is founded. */
+  founding?: FoundingOptions;
 }
 
 /** A fast level: an answer is small, and whoever waits for it waits for this too. A stream is sent as it comes. */
@@ -159,10 +173,21 @@ interface Parts {
   parser: Parser;
   solver: WeekSolver;
   planner: CampPlanner;
+  mailer: Mailer;
+  publicUrl: string;
 }
 
 /** Everything for whoever is signed in. */
-const signedInRoutes = ({ unscoped, events, streams, parser, solver, planner }: Parts): Router[] => [
+const signedInRoutes = ({
+  unscoped,
+  events,
+  streams,
+  parser,
+  solver,
+  planner,
+  mailer,
+  publicUrl,
+}: Parts): Router[] => [
   athleteRoutes(),
   logRoutes(),
   planRoutes(solver),
@@ -184,6 +209,12 @@ const signedInRoutes = ({ unscoped, events, streams, parser, solver, planner }: 
   reportRoutes(),
   radarRoutes(events, streams),
   changeFeedRoutes(events, streams),
+  accountRoutes(unscoped, events),
+  staffRoutes(unscoped, events, mailer, publicUrl),
+  auditRoutes(),
+  archiveRoutes(unscoped, parser, events),
+  removalRoutes(),
+  weeklyLineRoutes(mailer),
 ];
 
 export function server({
@@ -192,6 +223,7 @@ export function server({
   app,
   log = pino({ level: 'silent' }),
   settings = settingsOf({}),
+  founding = { code: null, loadDemo: async () => undefined },
 }: ServerOptions): Served {
   const unscoped = new UnscopedStore(db);
   // Listens from here on, so that no write goes by unheard.
@@ -201,6 +233,10 @@ export function server({
   const events = new EventBus();
   const parser = new Parser();
   const streams = new Streams(unscoped, events);
+  const mailer = new Mailer(unscoped, settings, log);
+  const entering = new Entering(unscoped, settings.demoAlways);
+  const endChores = startChores(unscoped, log);
+  const { publicUrl } = settings;
   const sessions = authSessions(unscoped, secret, settings.publicUrl.startsWith('https:'));
   const api = Router();
   api.use((_request, response, next) => {
@@ -219,8 +255,10 @@ export function server({
     csrfProtection,
   );
   api.use(
-    authSessionRoutes(unscoped, events, settings.demoAlways),
-    sharedRoutes(unscoped, events, settings.publicUrl),
+    authSessionRoutes(unscoped, events, entering, settings.demoAlways),
+    foundingRoutes(unscoped, entering, founding),
+    wayInRoutes(unscoped, events, mailer, entering, publicUrl),
+    sharedRoutes(unscoped, events, publicUrl),
     feedRoutes(unscoped),
     openCampRoutes(unscoped, events),
     openReportRoutes(unscoped),
@@ -228,8 +266,10 @@ export function server({
   );
   api.use(
     mustBeSignedIn,
+    allowedOnly,
     campHelpersOnly,
-    ...signedInRoutes({ unscoped, events, streams, parser, solver, planner }),
+    audited(log),
+    ...signedInRoutes({ unscoped, events, streams, parser, solver, planner, mailer, publicUrl }),
     notHere,
   );
 
@@ -249,7 +289,8 @@ export function server({
   web.use(notHere, refusals(log));
   const close = async () => {
     sessions.close();
-    await Promise.all([solver.close(), planner.close(), parser.close()]);
+    endChores();
+    await Promise.all([solver.close(), planner.close(), parser.close(), mailer.close()]);
   };
   return { web, close };
 }

@@ -1,27 +1,48 @@
 import { join } from 'node:path';
 import { TableError } from '@wrightonic/core';
+import type { ArchiveHead, ArchiveProblem, ArchiveRow, ArchiveTable } from '@wrightonic/core/archive';
 import type { CalendarGames } from '@wrightonic/core/icalendar';
 import { Piscina } from 'piscina';
 
 /** A foreign file took more time or memory than it is given. */
-export class BudgetSpent extends Error {
-  constructor() {
-    super('This file takes too long to read. Export fewer events, and without endless repeats.');
-  }
-}
+export class BudgetSpent extends Error {}
+
+const tooMuch = {
+  games: 'This file takes too long to read. Export fewer events, and without endless repeats.',
+  archive: 'This archive takes too long to read. Take out fewer athletes at once.',
+};
 
 export interface CalendarJob {
+  kind: 'games';
   text: string;
   from: string;
   until: string;
   zone: string;
 }
 
+export interface ArchiveJob {
+  kind: 'archive';
+  zip: Uint8Array;
+  /** What an archive of each kind holds, as this server knows it. */
+  tables: Readonly<Record<ArchiveHead['kind'], readonly ArchiveTable[]>>;
+  /** The migration up to which this server stands. */
+  schema: string;
+}
+
+/** An archive as it was read, with what is wrong with it. */
+export interface OpenedArchive {
+  head: ArchiveHead;
+  rows: ReadonlyMap<string, readonly ArchiveRow[]>;
+  pictures: ReadonlyMap<string, Uint8Array>;
+  problems: ArchiveProblem[];
+}
+
 /** What a thread answers: errors of the file as words, since classes do not cross threads. */
-export type ParserAnswer = { games: CalendarGames; refused?: never } | { refused: string; games?: never };
+export type ParserAnswer<T> = { read: T; refused?: never } | { refused: string; read?: never };
 
 const budgetMs = 6_000;
-const budgetMb = 256;
+const archiveMs = 45_000;
+const budgetMb = 1_024;
 /** Files that wait; more are sent away. */
 const mostWaiting = 20;
 
@@ -47,15 +68,28 @@ export class Parser {
    *
    * @throws TableError for what is no calendar; BudgetSpent when it is too much
    */
-  async games(job: CalendarJob): Promise<CalendarGames> {
-    let answer: ParserAnswer;
+  games(job: Omit<CalendarJob, 'kind'>): Promise<CalendarGames> {
+    return this.run({ kind: 'games', ...job }, this.budget);
+  }
+
+  /**
+   * What an archive holds, with what is wrong with it.
+   *
+   * @throws TableError for what is no archive, or one that is not safe to open; BudgetSpent when it is too much
+   */
+  archive(job: Omit<ArchiveJob, 'kind'>): Promise<OpenedArchive> {
+    return this.run({ kind: 'archive', ...job }, archiveMs);
+  }
+
+  private async run<T>(job: CalendarJob | ArchiveJob, budget: number): Promise<T> {
+    let answer: ParserAnswer<T>;
     try {
       // The thread ends with its job when the time is up.
-      answer = (await this.pool.run(job, { signal: AbortSignal.timeout(this.budget) })) as ParserAnswer;
+      answer = (await this.pool.run(job, { signal: AbortSignal.timeout(budget) })) as ParserAnswer<T>;
     } catch {
-      throw new BudgetSpent();
+      throw new BudgetSpent(tooMuch[job.kind]);
     }
-    if (answer.games) return answer.games;
+    if (answer.refused === undefined) return answer.read;
     throw new TableError(answer.refused);
   }
 

@@ -1,10 +1,15 @@
 import { TableError } from '@wrightonic/core';
-import { readGames } from '@wrightonic/core/icalendar';
-import type { CalendarJob, ParserAnswer } from './parser';
+import { readGames, type CalendarGames } from '@wrightonic/core/icalendar';
+import { openArchive } from './archive';
+import type { ArchiveJob, CalendarJob, OpenedArchive, ParserAnswer } from './parser';
 
-export default function read({ text, ...window }: CalendarJob): ParserAnswer {
+export default async function read(
+  job: CalendarJob | ArchiveJob,
+): Promise<ParserAnswer<CalendarGames | OpenedArchive>> {
   try {
-    return { games: readGames(text, window) };
+    if (job.kind === 'archive') return { read: await openArchive(job) };
+    const { text, kind: _, ...window } = job;
+    return { read: readGames(text, window) };
   } catch (error) {
     if (error instanceof TableError) return { refused: error.message };
     throw error;

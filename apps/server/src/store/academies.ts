@@ -1,4 +1,5 @@
 import type { AcademyPlanning } from '@wrightonic/contract';
+import type { Role } from '@wrightonic/core';
 import type { Knex } from 'knex';
 import { v7 } from 'uuid';
 import type { AcademiesRow, PeopleRow } from './tables';
@@ -17,6 +18,8 @@ export interface AcademyRow {
   carryDays: number;
   allHard: boolean;
   growthNote: boolean;
+  /** Athletes without contact for so many years are proposed for deletion; null: nobody is. */
+  retentionYears: number | null;
 }
 
 /** What an academy is founded with; the rest has its usual value. */
@@ -28,7 +31,11 @@ export interface PersonRow {
   email: string;
   name: string;
   passwordHash: string;
-  role: 'owner' | 'instructor' | 'assistant';
+  role: Role;
+  /** Whoever left can no longer get in; null while they may. */
+  deactivatedAt: Date | null;
+  /** Of the authenticator; null without a second factor. */
+  totpSecret: string | null;
   /** Of somebody who helps at one camp; null for everybody else. */
   campId: string | null;
   hand: 'R' | 'L';
@@ -48,6 +55,8 @@ const person = (row: PeopleRow): PersonRow => ({
   name: row.name,
   passwordHash: row.password_hash,
   role: row.role,
+  deactivatedAt: row.deactivated_at,
+  totpSecret: row.totp_secret,
   campId: row.camp_id,
   hand: row.hand,
   velocityUnit: row.velocity_unit,
@@ -71,6 +80,7 @@ const academy = (row: AcademiesRow): AcademyRow => ({
   carryDays: row.carry_days,
   allHard: Boolean(row.all_hard),
   growthNote: Boolean(row.growth_note),
+  retentionYears: row.retention_years,
 });
 
 /** Before anyone is signed in there is no academy to be held to: these few queries look across all of them. */
@@ -80,6 +90,27 @@ export class UnscopedStore {
   async personByEmail(email: string): Promise<PersonRow | null> {
     const row = await this.db('people').where({ email: email.toLowerCase() }).first();
     return row ? person(row) : null;
+  }
+
+  /** Accounts of some addresses, whichever academy they are of. */
+  peopleByEmail(emails: readonly string[]): Promise<{ id: string; academyId: string; email: string }[]> {
+    return this.db('people')
+      .whereIn(
+        'email',
+        emails.map((email) => email.toLowerCase()),
+      )
+      .select({ id: 'id', academyId: 'academy_id', email: 'email' });
+  }
+
+  /** Those of some hashes of secrets that open something already. */
+  async takenHashes(hashes: readonly string[]): Promise<Set<string>> {
+    const found = await Promise.all(
+      (['shares', 'reports', 'camp_links'] as const).map((table): Promise<string[]> =>
+        this.db(table).whereIn('token_hash', hashes).pluck('token_hash'),
+      ),
+    );
+    const keys: string[] = await this.db('devices').whereIn('key_hash', hashes).pluck('key_hash');
+    return new Set([...found.flat(), ...keys]);
   }
 
   async person(academyId: string, id: string): Promise<PersonRow | null> {
@@ -183,6 +214,11 @@ export class UnscopedStore {
     return ids;
   }
 
+  /** Ends one session. */
+  endSession(sid: string): Promise<number> {
+    return this.db('web_sessions').where({ sid }).delete();
+  }
+
   /** Whether a session is still there and of a person. */
   async sessionLives(sid: string): Promise<boolean> {
     const row = await this.db('web_sessions')
@@ -204,6 +240,7 @@ export class UnscopedStore {
       .join('academies', 'academies.id', 'people.academy_id')
       .where('academies.demo', 1)
       .where('people.role', 'owner')
+      .whereNull('people.deactivated_at')
       .first<PeopleRow | undefined>('people.*');
     return row ? person(row) : null;
   }
@@ -234,6 +271,19 @@ export class UnscopedStore {
     });
   }
 
+  /** Work that only one may do at a time on this database. */
+  alone<T>(name: string, work: () => Promise<T>): Promise<T> {
+    return this.db.transaction(async (t) => {
+      const lock = `wrightonic ${name}`;
+      await t.raw("select get_lock(concat(?, ' ', database()), 60)", [lock]);
+      try {
+        return await work();
+      } finally {
+        await t.raw("select release_lock(concat(?, ' ', database()))", [lock]);
+      }
+    });
+  }
+
   academyIds(): Promise<string[]> {
     return this.db('academies').orderBy('id').pluck('id');
   }
@@ -244,10 +294,11 @@ export class UnscopedStore {
 
   async found(
     academy: NewAcademy,
-    people: readonly Omit<
+    people: readonly (Pick<
       PersonRow,
-      'academyId' | 'campId' | 'goodStrikes' | 'sizeUnit' | 'zoneView' | 'dateOrder' | 'hours'
-    >[],
+      'id' | 'email' | 'name' | 'passwordHash' | 'role' | 'hand' | 'velocityUnit' | 'approach'
+    > &
+      Partial<Pick<PersonRow, 'sizeUnit'>>)[],
   ): Promise<void> {
     await this.db.transaction(async (t) => {
       await t('academies').insert({ ...academy, equipment: JSON.stringify(academy.equipment) });
@@ -261,6 +312,7 @@ export class UnscopedStore {
           role: p.role,
           hand: p.hand,
           velocity_unit: p.velocityUnit,
+          ...(p.sizeUnit ? { size_unit: p.sizeUnit } : {}),
           approach: JSON.stringify(p.approach),
         });
     });

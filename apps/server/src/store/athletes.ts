@@ -73,9 +73,13 @@ export type RosterName = Pick<
   days: string;
 };
 
-/** Every athlete by name, with what a line of the roster needs and nothing else. */
+/** Every athlete of every list, archived ones too. */
+export const athleteIds = (academy: Academy): Promise<string[]> =>
+  academy.from('athletes').pluck('id') as Promise<string[]>;
+
+/** Athletes by name, with what a line of the roster needs and nothing else; archived ones are left out. */
 export const rosterNames = (academy: Academy): Promise<RosterName[]> =>
-  academy.from('athletes').orderBy(['given_name', 'family_name', 'id']).select({
+  academy.from('athletes').whereNull('archived_at').orderBy(['given_name', 'family_name', 'id']).select({
     id: 'id',
     givenName: 'given_name',
     familyName: 'family_name',

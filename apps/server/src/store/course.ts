@@ -28,7 +28,7 @@ export async function stageSteps(academy: Academy, athleteId: string, zone: stri
     threadsQuery
       // A thread begins at its first stage or, where that is prep, at its second.
       .where('s.position', '<=', 1)
-      .orderBy(['p.at', 'p.id', 's.position'])
+      .orderBy(['p.at', 'p.id', 't.thread', 't.id', 's.position'])
       .select('t.id', 't.thread', 't.focus', 's.stage', 'p.starts_on as date', 'p.at'),
     movesQuery
       .where({ 'm.stays': false })

@@ -18,6 +18,7 @@ import * as motion from './migrations/0016_motion';
 import * as ground from './migrations/0017_ground';
 import * as prove from './migrations/0018_prove';
 import * as people from './migrations/0019_people';
+import * as wholeAcademy from './migrations/0020_academy';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -40,6 +41,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0017_ground': ground,
   '0018_prove': prove,
   '0019_people': people,
+  '0020_academy': wholeAcademy,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -127,6 +127,29 @@ export class Academy {
     );
   }
 
+  /** Takes rows out for good: only what a deletion names. */
+  erase(table: TableName): Knex.QueryBuilder {
+    return this.db(table).where({ academy_id: this.id });
+  }
+
+  /** Puts another text in place of one, wherever a column holds it; `atMost` is as long as the column may be. */
+  async replaceIn(
+    table: TableName,
+    column: string,
+    { from, to, atMost }: { from: string; to: string; atMost: number | null },
+  ): Promise<void> {
+    const put = this.db.raw('replace(??, ?, ?)', [column, from, to]);
+    await this.db(table)
+      .where({ academy_id: this.id })
+      .whereRaw('instr(??, ?) > 0', [column, from])
+      .update({ [column]: atMost === null ? put : this.db.raw('left(?, ?)', [put, atMost]) } as never);
+  }
+
+  /** Settings of the academy itself. */
+  async settle(values: Record<string, unknown>): Promise<void> {
+    if (Object.keys(values).length) await this.db('academies').where({ id: this.id }).update(values);
+  }
+
   async change<T extends TableName>(table: T, id: string, values: RowToWrite<T>): Promise<number> {
     return this.from(table).where(`${table}.id`, id).update(values);
   }
@@ -201,6 +224,10 @@ export const isMissingParent = (error: unknown): boolean =>
 /** The same, found out before the database could say so. */
 export const missingParent = (what: string): Error =>
   Object.assign(new Error(what), { code: 'ER_NO_REFERENCED_ROW_2' });
+
+/** Another row has this under a key that is for one alone. */
+export const isDuplicate = (error: unknown): boolean =>
+  (error as { code?: string } | null)?.code === 'ER_DUP_ENTRY';
 
 /** MariaDB gives JSON columns as text. */
 export const parsed = <T>(json: unknown): T => JSON.parse(json as string) as T;

@@ -5,7 +5,7 @@ import type { SharesRow } from './tables';
 export async function addShare(
   academy: Academy,
   athleteId: string,
-  { id, names = false }: NewShare,
+  { id, names = false, forWhom = '' }: NewShare,
   tokenHash: string,
   expiresAt: Date,
   by: string,
@@ -13,6 +13,7 @@ export async function addShare(
   await academy.add('shares', {
     id,
     names,
+    for_whom: forWhom,
     athlete_id: athleteId,
     token_hash: tokenHash,
     expires_at: expiresAt,
@@ -36,7 +37,7 @@ export async function sharesOf(academy: Academy, athleteId: string): Promise<Sha
       join.on('e.academy_id', 's.academy_id').andOn('e.share_id', 's.id'),
     )
     .orderBy('s.at', 'desc')
-    .select('s.id', 's.at', 's.expires_at', 's.names', 'p.name', 'e.id as ended');
+    .select('s.id', 's.at', 's.expires_at', 's.names', 's.for_whom', 'p.name', 'e.id as ended');
   return rows.map((row: SharesRow & { name: string; ended: string | null }) => ({
     id: row.id,
     at: row.at.toISOString(),
@@ -44,5 +45,6 @@ export async function sharesOf(academy: Academy, athleteId: string): Promise<Sha
     expiresAt: row.expires_at.toISOString(),
     ended: row.ended !== null,
     names: Boolean(row.names),
+    forWhom: row.for_whom,
   }));
 }

@@ -1,5 +1,5 @@
 /* eslint max-lines: off */
-import type { DrawingKind, FindingSource, Role } from '@wrightonic/contract';
+import type { DrawingKind, FindingSource } from '@wrightonic/contract';
 import type {
   CalledSpot,
   ClipView,
@@ -10,6 +10,7 @@ import type {
   Level,
   PainSite,
   RepSide,
+  Role,
   ScreenSide,
   Severity,
   Sex,
@@ -36,6 +37,7 @@ export interface AcademiesRow {
   all_hard: number;
   carry_days: number;
   growth_note: number;
+  retention_years: number | null;
 }
 
 export interface AssignmentsRow {
@@ -83,6 +85,7 @@ export interface AthletesRow {
   guardians: string;
   allergies: string;
   league: string;
+  archived_at: Date | null;
 }
 
 export interface AthletePhotosRow {
@@ -130,6 +133,17 @@ export interface AuditRow {
   was: string;
   at: Date;
   by_person: string;
+}
+
+export interface AuditEventsRow {
+  academy_id: string;
+  id: string;
+  kind: string;
+  told: string;
+  subject: string | null;
+  person_id: string | null;
+  at: Date;
+  day: string | null;
 }
 
 export interface BodySizesRow {
@@ -377,6 +391,32 @@ export interface CurveReadingsRow {
   by_person: string;
 }
 
+export interface DeletionsRow {
+  academy_id: string;
+  id: string;
+  athlete_id: string;
+  reason: string;
+  at: Date;
+  by_person: string;
+}
+
+export interface DeletionConfirmsRow {
+  academy_id: string;
+  id: string;
+  deletion_id: string;
+  due_at: Date;
+  at: Date;
+  by_person: string;
+}
+
+export interface DeletionEndsRow {
+  academy_id: string;
+  id: string;
+  deletion_id: string;
+  at: Date;
+  by_person: string;
+}
+
 export interface DevicesRow {
   academy_id: string;
   id: string;
@@ -520,6 +560,26 @@ export interface InstructionsRow {
   by_person: string;
 }
 
+export interface InvitationsRow {
+  academy_id: string;
+  id: string;
+  email: string;
+  name: string;
+  role: Role;
+  token_hash: string;
+  expires_at: Date;
+  at: Date;
+  by_person: string;
+}
+
+export interface InvitationEndsRow {
+  academy_id: string;
+  id: string;
+  invitation_id: string;
+  person_id: string | null;
+  at: Date;
+}
+
 export interface LessonsRow {
   academy_id: string;
   id: string;
@@ -626,6 +686,23 @@ export interface LookTellingsRow {
   by_person: string;
 }
 
+export interface MailsRow {
+  academy_id: string;
+  id: string;
+  to_address: string;
+  kind: string;
+  subject: string;
+  body: string;
+  athlete_id: string | null;
+  by_person: string | null;
+  at: Date;
+  sent_at: Date | null;
+  next_at: Date | null;
+  tries: number;
+  simulated: number;
+  problem: string;
+}
+
 export interface NormEditsRow {
   academy_id: string;
   id: string;
@@ -670,6 +747,16 @@ export interface PainReportsRow {
   by_person: string;
 }
 
+export interface PasswordResetsRow {
+  academy_id: string;
+  id: string;
+  person_id: string;
+  token_hash: string;
+  expires_at: Date;
+  at: Date;
+  used_at: Date | null;
+}
+
 export interface PeopleRow {
   academy_id: string;
   id: string;
@@ -686,6 +773,9 @@ export interface PeopleRow {
   camp_id: string | null;
   date_order: 'auto' | 'month-day' | 'day-month';
   hours: 'auto' | '12' | '24';
+  deactivated_at: Date | null;
+  totp_secret: string | null;
+  totp_step: number;
 }
 
 export interface PlansRow {
@@ -754,6 +844,22 @@ export interface ReadingsRow {
   spin_axis: number | null;
   break_h_cm: number | null;
   break_v_cm: number | null;
+}
+
+export interface RecoveryCodesRow {
+  academy_id: string;
+  id: string;
+  person_id: string;
+  code_hash: string;
+  at: Date;
+  used_at: Date | null;
+}
+
+export interface RemovalsRow {
+  academy_id: string;
+  id: string;
+  counts: string;
+  at: Date;
 }
 
 export interface ReportsRow {
@@ -898,6 +1004,7 @@ export interface SharesRow {
   at: Date;
   by_person: string;
   names: number;
+  for_whom: string;
 }
 
 export interface ShareEndsRow {
@@ -1067,6 +1174,7 @@ declare module 'knex/types/tables' {
     athlete_photos: Table<AthletePhotosRow>;
     athlete_states: Table<AthleteStatesRow>;
     audit: Table<AuditRow>;
+    audit_events: Table<AuditEventsRow>;
     body_sizes: Table<BodySizesRow>;
     camps: Table<CampsRow>;
     camp_archivings: Table<CampArchivingsRow>;
@@ -1089,6 +1197,9 @@ declare module 'knex/types/tables' {
     constraint_sets: Table<ConstraintSetsRow>;
     cue_choices: Table<CueChoicesRow>;
     curve_readings: Table<CurveReadingsRow>;
+    deletions: Table<DeletionsRow>;
+    deletion_confirms: Table<DeletionConfirmsRow>;
+    deletion_ends: Table<DeletionEndsRow>;
     devices: Table<DevicesRow>;
     device_ends: Table<DeviceEndsRow>;
     feeds: Table<FeedsRow>;
@@ -1102,6 +1213,8 @@ declare module 'knex/types/tables' {
     home_sets: Table<HomeSetsRow>;
     injuries: Table<InjuriesRow>;
     instructions: Table<InstructionsRow>;
+    invitations: Table<InvitationsRow>;
+    invitation_ends: Table<InvitationEndsRow>;
     lessons: Table<LessonsRow>;
     lesson_changes: Table<LessonChangesRow>;
     level_choices: Table<LevelChoicesRow>;
@@ -1111,10 +1224,12 @@ declare module 'knex/types/tables' {
     looks: Table<LooksRow>;
     look_ends: Table<LookEndsRow>;
     look_tellings: Table<LookTellingsRow>;
+    mails: Table<MailsRow>;
     norm_edits: Table<NormEditsRow>;
     own_drills: Table<OwnDrillsRow>;
     pain_clearances: Table<PainClearancesRow>;
     pain_reports: Table<PainReportsRow>;
+    password_resets: Table<PasswordResetsRow>;
     people: Table<PeopleRow>;
     plans: Table<PlansRow>;
     plan_drills: Table<PlanDrillsRow>;
@@ -1122,6 +1237,8 @@ declare module 'knex/types/tables' {
     plan_stages: Table<PlanStagesRow>;
     plan_threads: Table<PlanThreadsRow>;
     readings: Table<ReadingsRow>;
+    recovery_codes: Table<RecoveryCodesRow>;
+    removals: Table<RemovalsRow>;
     reports: Table<ReportsRow>;
     report_ends: Table<ReportEndsRow>;
     rep_counts: Table<RepCountsRow>;

@@ -45,3 +45,13 @@ export function barredBecause(drill: Drill, { age, history }: Whom): string | nu
     return `${injury}: no throws above ${unclearedEffort} %`;
   return null;
 }
+
+/**
+ * The same history for somebody who may not know of injuries: that throws are restricted, and nothing of what it was.
+ * It bars what the whole history bars.
+ *
+ * @returns one entry without a site, or none where nothing holds the athlete back
+ * @example withoutDetail([{ site: 'elbow', what: 'Torn', surgery: false, cleared: false }])[0].what // 'An injury'
+ */
+export const withoutDetail = (history: readonly PastInjury[]): PastInjury[] =>
+  uncleared(history).length ? [{ site: 'other', what: 'An injury', surgery: true, cleared: false }] : [];

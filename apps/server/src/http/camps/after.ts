@@ -9,7 +9,7 @@ import {
 } from '@wrightonic/contract';
 import { boardNames, campOutcome, dayAt, daysOf, slotsOf, velocityIn, writeTable } from '@wrightonic/core';
 import { Router, type Request } from 'express';
-import { mustInstruct, type SignedIn } from '../../auth/authSession';
+import type { SignedIn } from '../../auth/authSession';
 import { campPdf, type PrintedCamp } from '../../print/campPdf';
 import { campDay, campThrows } from '../../store/campDay';
 import { looksOf } from '../../store/looks';
@@ -209,7 +209,7 @@ export function campAfterRoutes(): Router {
     '/camps/:id/after',
     kept(anybody, (asked, request) => afterOf(asked, pathId(request))),
   );
-  routes.post('/camps/:id/follow-ups', mustInstruct, async (request, response) => {
+  routes.post('/camps/:id/follow-ups', async (request, response) => {
     response.status(201).json(await followUp(currentUser(request), pathId(request), followUpsOf(request)));
   });
   routes.get('/camps/:id/papers/:what', async (request, response) => {

@@ -13,7 +13,6 @@ import {
 import { copiedSetup, daysOf, emptySetup, usualSetup } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { v7 } from 'uuid';
-import { mustInstruct } from '../../auth/authSession';
 import type { CampPlanner } from '../../solver/camps';
 import { campDay } from '../../store/campDay';
 import {
@@ -32,7 +31,7 @@ import { publishCamp } from '../changeFeed';
 import type { EventBus } from '../eventBus';
 import { fieldError, HttpError } from '../httpError';
 import { body, currentUser, orNotFound, pathId } from '../input';
-import { anybody, kept } from '../keptAnswer';
+import { anybody, kept, privy } from '../keptAnswer';
 import { campRecord, wholeCamp } from './campRecord';
 import { endedBy, planned, plannedByHand } from './planning';
 
@@ -52,7 +51,7 @@ export function campRoutes(planner: CampPlanner, events: EventBus): Router {
       },
     ),
   );
-  routes.post('/camps', mustInstruct, async (request, response) => {
+  routes.post('/camps', async (request, response) => {
     const { academy, person } = currentUser(request);
     const { copyOf, from, ...wish } = body(request, newCamp);
     if (wish.lastDay < wish.firstDay) throw fieldError('lastDay', 'The last day is before the first.');
@@ -68,9 +67,13 @@ export function campRoutes(planner: CampPlanner, events: EventBus): Router {
   });
   routes.get(
     '/camps/:id',
-    kept(anybody, (asked, request) => campRecord(asked, pathId(request))),
+    kept(privy, async (asked, request) => {
+      const camp = await campRecord(asked, pathId(request));
+      if (asked.person.contacts) return camp;
+      return { ...camp, members: camp.members.map((member) => ({ ...member, guardians: [] })) };
+    }),
   );
-  routes.put('/camps/:id/setup', mustInstruct, async (request, response) => {
+  routes.put('/camps/:id/setup', async (request, response) => {
     const { academy, person } = currentUser(request);
     const id = pathId(request);
     const wish = body(request, changedSetup);
@@ -82,7 +85,7 @@ export function campRoutes(planner: CampPlanner, events: EventBus): Router {
     }
     response.json({ id: wish.id });
   });
-  routes.post('/camps/:id/members', mustInstruct, async (request, response) => {
+  routes.post('/camps/:id/members', async (request, response) => {
     const { academy, person } = currentUser(request);
     const id = pathId(request);
     const { members } = body(request, memberRows);
@@ -91,7 +94,7 @@ export function campRoutes(planner: CampPlanner, events: EventBus): Router {
     publishCamp(events, academy.id, id);
     response.status(201).json({ added: members.length });
   });
-  routes.post('/camps/:id/archive', mustInstruct, async (request, response) => {
+  routes.post('/camps/:id/archive', async (request, response) => {
     const { academy, person } = currentUser(request);
     const id = pathId(request);
     const wish = body(request, campArchiving);
@@ -132,7 +135,7 @@ function planRoutes(routes: Router, planner: CampPlanner, events: EventBus): voi
   const mustStand = (camp: { plan: CampPlanRecord | null }, before: string | null): void => {
     if ((camp.plan?.id ?? null) !== before) throw changedMeanwhile();
   };
-  routes.post('/camps/:id/plans', mustInstruct, async (request, response) => {
+  routes.post('/camps/:id/plans', async (request, response) => {
     const wish = body(request, planWish);
     const { camp, academy, personId, asked } = await askedOf(request);
     if (camp.plan?.id === wish.id) return void response.json(camp.plan);
@@ -152,7 +155,7 @@ function planRoutes(routes: Router, planner: CampPlanner, events: EventBus): voi
     publishCamp(events, academy.id, camp.id);
     response.status(201).json(record);
   });
-  routes.put('/camps/:id/plans', mustInstruct, async (request, response) => {
+  routes.put('/camps/:id/plans', async (request, response) => {
     const wish = body(request, handPlan);
     const { camp, academy, personId, asked } = await askedOf(request);
     if (camp.plan?.id === wish.id) return void response.json(camp.plan);
@@ -162,7 +165,7 @@ function planRoutes(routes: Router, planner: CampPlanner, events: EventBus): voi
     publishCamp(events, academy.id, camp.id);
     response.json(record);
   });
-  routes.post('/camps/:id/plans/restore', mustInstruct, async (request, response) => {
+  routes.post('/camps/:id/plans/restore', async (request, response) => {
     const { id, of, before } = body(request, restoredPlan);
     const { camp, academy, personId } = await askedOf(request);
     if (camp.plan?.id === id) return void response.json(camp.plan);
@@ -185,7 +188,7 @@ function planRoutes(routes: Router, planner: CampPlanner, events: EventBus): voi
     const planning: CampPlanning | null = planner.planning(id);
     response.json({ planning });
   });
-  routes.post('/camps/:id/planning/stop', mustInstruct, async (request, response) => {
+  routes.post('/camps/:id/planning/stop', async (request, response) => {
     const { academy } = currentUser(request);
     const id = pathId(request);
     orNotFound(await newestSetup(academy, id), 'camp');

@@ -8,7 +8,6 @@ import {
   type SignUpPage,
 } from '@wrightonic/contract';
 import { Router, type Request } from 'express';
-import { mustInstruct } from '../../auth/authSession';
 import { hashPassword } from '../../auth/password';
 import { campPdf } from '../../print/campPdf';
 import type { UnscopedStore } from '../../store/academies';
@@ -42,7 +41,7 @@ export function campLinkRoutes(): Router {
     orNotFound(await newestSetup(academy, id), 'camp');
     response.json(await campLinksOf(academy, id));
   });
-  routes.post('/camps/:id/links', mustInstruct, async (request, response) => {
+  routes.post('/camps/:id/links', async (request, response) => {
     const { academy, person } = currentUser(request);
     const id = pathId(request);
     const wish = body(request, newCampLink);
@@ -63,7 +62,7 @@ export function campLinkRoutes(): Router {
     const made: MadeShare = { id: wish.id, token, expiresAt: expiresAt.toISOString() };
     response.status(201).json(made);
   });
-  routes.post('/camps/:id/links/:link/end', mustInstruct, async (request, response) => {
+  routes.post('/camps/:id/links/:link/end', async (request, response) => {
     const { academy, person } = currentUser(request);
     const [campId, linkId] = [pathId(request), pathId(request, 'link')];
     const { id } = body(request, shareEnd);
@@ -72,13 +71,13 @@ export function campLinkRoutes(): Router {
     await endCampLink(academy, campId, link.id, id, person.id);
     response.status(201).json({ id });
   });
-  routes.get('/camps/:id/helpers', mustInstruct, async (request, response) => {
+  routes.get('/camps/:id/helpers', async (request, response) => {
     const { academy } = currentUser(request);
     const id = pathId(request);
     orNotFound(await newestSetup(academy, id), 'camp');
     response.json(await helpersOf(academy, id));
   });
-  routes.post('/camps/:id/helpers', mustInstruct, async (request, response) => {
+  routes.post('/camps/:id/helpers', async (request, response) => {
     const { academy } = currentUser(request);
     const id = pathId(request);
     const { password, ...helper } = body(request, newCampHelper);
@@ -95,7 +94,7 @@ export function campLinkRoutes(): Router {
     orNotFound(await newestSetup(academy, id), 'camp');
     response.json(await openSignUps(academy, id));
   });
-  routes.post('/camps/:id/sign-ups/:signUp/end', mustInstruct, async (request, response) => {
+  routes.post('/camps/:id/sign-ups/:signUp/end', async (request, response) => {
     const { academy, person } = currentUser(request);
     const [campId, signUpId] = [pathId(request), pathId(request, 'signUp')];
     const end = body(request, signUpEnd);

@@ -273,6 +273,7 @@ export async function proposedMoves(academy: Academy, today: string): Promise<Ro
     .where('s.worked_on', '>=', addDays(today, -workedWithin));
   const rows: { athlete_id: string; given_name: string; family_name: string; moves: string }[] = await academy
     .join(query, 'athletes', 'a', 'id', 's.athlete_id')
+    .whereNull('a.archived_at')
     .select('s.athlete_id', 'a.given_name', 'a.family_name', 's.moves');
   return rows.flatMap(({ athlete_id, given_name, family_name, moves }) =>
     parsed<Omit<RosterMove, 'athleteId' | 'name'>[]>(moves).map((move) => ({

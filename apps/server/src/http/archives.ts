@@ -1,0 +1,133 @@
+import type { ArchivePreview } from '@wrightonic/contract';
+import { dayAt, TableError } from '@wrightonic/core';
+import express, { Router, type Request, type Response } from 'express';
+import { BudgetSpent, type OpenedArchive, type Parser } from '../parse/parser';
+import { reportPdf } from '../print/reportPdf';
+import { writeZip, type ZipFile } from '../print/zip';
+import type { UnscopedStore } from '../store/academies';
+import { athlete } from '../store/athletes';
+import { rebuildAcademy } from '../store/state/rebuild';
+import { bringIn, CannotBringIn } from '../store/whole/bringIn';
+import { expectedTables, shapesOf } from '../store/whole/shape';
+import { Takeout } from '../store/whole/takeOut';
+import { publishChange } from './changeFeed';
+import type { EventBus } from './eventBus';
+import { HttpError } from './httpError';
+import { currentUser, orNotFound, pathId } from './input';
+import { newestReport } from './reports';
+
+/** An archive that is sent here is no larger. */
+export const largestArchive = '64mb';
+/** Only so many problems are shown. */
+const problemsShown = 50;
+
+function download(response: Response, name: string): void {
+  response.setHeader('content-type', 'application/zip');
+  response.setHeader('content-disposition', `attachment; filename="${name}.zip"`);
+}
+
+async function* withReport(files: AsyncIterable<ZipFile>, report: Buffer | null): AsyncGenerator<ZipFile> {
+  if (report) yield { name: 'report.pdf', content: report };
+  yield* files;
+}
+
+/** Before anything is kept: what an archive would bring. */
+function previewOf({ head, rows, problems }: OpenedArchive, here: string): ArchivePreview {
+  const athletes = (rows.get('athletes') ?? []).map((row) => `${row['given_name']} ${row['family_name']}`);
+  const notes =
+    head.kind === 'athlete'
+      ? [
+          'The athlete gets new ids here. What others wrote down stands under your name from now on.',
+          'Links and camps of the other academy do not come along.',
+          ...(head.academyId === here ? ['This archive was taken out of this academy.'] : []),
+        ]
+      : [
+          'Name, time zone and planning rules of this academy become those of the archive.',
+          'Everybody but you chooses a new password by “Forgot password”.',
+        ];
+  return {
+    kind: head.kind,
+    academy: head.academy,
+    takenAt: head.takenAt,
+    athletes: athletes.slice(0, 200),
+    tables: [...rows].map(([name, all]) => ({ name, rows: all.length })).filter((table) => table.rows > 0),
+    problems: problems.slice(0, problemsShown),
+    notes,
+  };
+}
+
+/** Taken along: everything of one athlete or of the academy as a file, and back in. */
+export function archiveRoutes(unscoped: UnscopedStore, parser: Parser, events: EventBus): Router {
+  const routes = Router();
+  const zip = express.raw({ type: ['application/zip', 'application/octet-stream'], limit: largestArchive });
+
+  routes.get('/athletes/:id/archive.zip', async (request, response) => {
+    const signedIn = currentUser(request);
+    const { academy, academyRow } = signedIn;
+    const person = orNotFound(await athlete(academy, pathId(request)), 'athlete');
+    const takeout = await Takeout.athlete(unscoped, academy, academyRow, person.id);
+    const report = await reportPdf(await newestReport(signedIn, person.id));
+    download(response, `athlete-${dayAt(new Date(), academyRow.zone)}`);
+    await writeZip(response, withReport(takeout.files(), report));
+  });
+
+  routes.get('/archive.zip', async (request, response) => {
+    const { academy, academyRow } = currentUser(request);
+    const takeout = await Takeout.academy(unscoped, academy, academyRow);
+    download(response, `academy-${dayAt(new Date(), academyRow.zone)}`);
+    await writeZip(response, takeout.files());
+  });
+
+  const read = async (request: Request): Promise<OpenedArchive> => {
+    if (!Buffer.isBuffer(request.body) || request.body.length === 0)
+      throw new HttpError(422, 'Send the archive as it was taken out: a ZIP file.');
+    const shapes = await shapesOf(unscoped);
+    try {
+      return await parser.archive({
+        zip: request.body,
+        tables: plain(expectedTables(shapes)),
+        schema: shapes.version,
+      });
+    } catch (error) {
+      if (error instanceof TableError || error instanceof BudgetSpent)
+        throw new HttpError(422, error.message);
+      throw error;
+    }
+  };
+
+  routes.post('/archives/preview', zip, async (request, response) => {
+    response.json(previewOf(await read(request), currentUser(request).academy.id));
+  });
+
+  routes.post('/archives', zip, async (request, response) => {
+    const { academy, person, academyRow } = currentUser(request);
+    const archive = await read(request);
+    if (archive.head.kind === 'academy' && person.role !== 'owner')
+      throw new HttpError(403, 'Only an owner brings in a whole academy.');
+    if (academyRow.demo && archive.head.kind === 'academy')
+      throw new HttpError(
+        409,
+        'The demo academy stays as it is. Found an academy of your own for this archive.',
+      );
+    const [problem] = archive.problems;
+    if (problem)
+      throw new HttpError(
+        422,
+        `${problem.table}${problem.row === null ? '' : `, row ${problem.row}`}: ${problem.message}. Nothing was brought in.`,
+      );
+    try {
+      const athletes = await bringIn(unscoped, academy, person, archive);
+      await rebuildAcademy(unscoped, academy.id, athletes);
+      athletes.forEach((id) => publishChange(events, academy.id, id));
+      response.status(201).json({ athletes });
+    } catch (error) {
+      if (error instanceof CannotBringIn) throw new HttpError(409, error.message);
+      throw error;
+    }
+  });
+
+  return routes;
+}
+
+/** What a thread can be given. */
+const plain = <T>(value: T): T => structuredClone(value);
