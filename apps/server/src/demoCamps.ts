@@ -198,7 +198,7 @@ async function planOf(
   now: Date,
 ): Promise<void> {
   const camp = await wholeCamp({ academy, academyRow }, campId);
-  const wish = { id: id(now), before: null, anew: true, seconds: 2, pinned: [], change: null };
+  const wish = { id: id(now), before: null, anew: true, seconds: 0.4, pinned: [], change: null };
   const record = await planned(await planner(), { camp, zone, by: 'Marlow Venn', now }, wish);
   await addPlan(academy, campId, record, null, instructors[0]!);
 }

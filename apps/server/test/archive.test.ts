@@ -8,7 +8,16 @@ import { demoCamps } from '../src/demoCamps';
 import { movedId } from '../src/store/whole/bringIn';
 import { archivedTables, movedTables, shapesOf } from '../src/store/whole/shape';
 import { seedSaltmarsh } from '../src/store/seeds/saltmarsh';
-import { academy, browser, form, logs, password, testServer, type Browser, type TestServer } from './testServer';
+import {
+  academy,
+  browser,
+  form,
+  logs,
+  password,
+  testServer,
+  type Browser,
+  type TestServer,
+} from './testServer';
 
 const marlow = 'marlow@saltmarsh.example';
 const code = '1a2b-3c4d-5e6f';
@@ -104,7 +113,9 @@ async function answers(who: Browser): Promise<Record<string, unknown>> {
       '/planning',
     ],
     ...['/lexicon', '/norms', '/templates', '/camps', '/devices', '/worth', '/retention'],
-    ...athletes.filter((_, n) => n % 3 === 0).flatMap(({ id }) => perAthlete.map((part) => `/athletes/${id}${part}`)),
+    ...athletes
+      .filter((_, n) => n % 3 === 0)
+      .flatMap(({ id }) => perAthlete.map((part) => `/athletes/${id}${part}`)),
     ...camps.flatMap(({ id, firstDay }) =>
       ['', '/after', `/days/${firstDay}`].map((part) => `/camps/${id}${part}`),
     ),

@@ -51,4 +51,12 @@ export const countedTables = [
   'camp_sign_ups',
   'camp_sign_up_ends',
   'camp_archivings',
+  'people',
+  'invitations',
+  'invitation_ends',
+  'mails',
+  'deletions',
+  'deletion_confirms',
+  'deletion_ends',
+  'removals',
 ];

@@ -94,6 +94,33 @@ export const bodiesFor = (theirs: Record<string, string>): Record<string, () => 
     names: false,
   }),
   'POST /reports/:id/end': () => ({ id: v7() }),
+  'PUT /people/:id': () => ({ role: 'assistant', active: true }),
+  'POST /people/:id/hand-over': () => ({ to: theirs['person'] }),
+  'POST /invitations': () => ({ id: v7(), name: 'Cy', email: `${v7()}@first.example`, role: 'assistant' }),
+  'POST /invitations/:id/end': () => ({}),
+  'PUT /retention': () => ({ years: 3 }),
+  'PUT /athletes/:id/archived': () => ({ archived: false }),
+  'POST /athletes/:id/deletion': () => ({ id: v7(), reason: 'Asked by phone' }),
+  'POST /deletions/:id/confirm': () => ({}),
+  'POST /deletions/:id/end': () => ({}),
+  'POST /athletes/:id/weekly-line': () => ({ id: v7(), guardian: 0, text: 'A good week.' }),
+  'PUT /account/password': () => ({ current: 'not it', password: 'a new long one' }),
+  'POST /account/second-factor': () => ({ password: 'not it' }),
+  'PUT /account/second-factor': () => ({ code: '123456' }),
+  'POST /account/second-factor/end': () => ({ password: 'not it' }),
+  'POST /founding': () => ({
+    code: 'x',
+    academy: 'A',
+    zone: 'Europe/London',
+    velocityUnit: 'mph',
+    sizeUnit: 'us',
+    name: 'A',
+    email: 'a@b.example',
+    password: 'a long enough one',
+  }),
+  'POST /join/:token': () => ({ name: 'A', password: 'a long enough one' }),
+  'POST /password-resets': () => ({ email: 'nobody@first.example' }),
+  'POST /password-resets/:token': () => ({ password: 'a long enough one' }),
   'PUT /planning': () => ({
     equipment: ['wall'],
     weekThrows: 120,
@@ -225,6 +252,8 @@ export async function fixtures({ camp: withCamp = false } = {}) {
   await owner.post(`/athletes/${athlete.id}/reports`, report);
   const device = { id: v7(), name: 'Gun at cage 2' };
   await owner.post('/devices', device);
+  const invitation = { id: v7(), name: 'Bo', email: 'bo@first.example', role: 'assistant' };
+  await owner.post('/invitations', invitation);
   const page = await owner.whole(athlete.id);
   const { id: drill, drill: drillName } = page.body.plan.threads[0].stages[0].drills[0] as {
     id: string;
@@ -249,6 +278,12 @@ export async function fixtures({ camp: withCamp = false } = {}) {
     share: share.id,
     report: report.id,
     device: device.id,
+    invitation: invitation.id,
+    person: (await here
+      .db('people')
+      .where({ email: first.email('assistant') })
+      .first('id'))!.id,
+    deletion: v7(),
   };
 
   /** Everything stored, to see that a refused request changed nothing. */

@@ -153,18 +153,13 @@ export const routeActs: Readonly<Record<string, RouteAct>> = {
 const byMethod = new Map<string, { route: RouteAct; fits: (path: string) => boolean }[]>();
 for (const [name, route] of Object.entries(routeActs)) {
   const [method, path] = name.split(' ') as [string, string];
-  const fits = match(path);
+  const fits = match(path, { decode: false });
   byMethod.set(method, [...(byMethod.get(method) ?? []), { route, fits: (asked) => fits(asked) !== false }]);
 }
 
 /** What a request asks for; null where no route is named for it. */
 export function routeActOf(method: string, path: string): RouteAct | null {
-  // A path that cannot be read leads nowhere.
-  try {
-    return byMethod.get(method)?.find(({ fits }) => fits(path))?.route ?? null;
-  } catch {
-    return null;
-  }
+  return byMethod.get(method)?.find(({ fits }) => fits(path))?.route ?? null;
 }
 
 const refusalOf = (act: Act): string =>
