@@ -17,6 +17,10 @@ const places = [
   '/camps',
   '/diary',
   '/office',
+  '/office/people',
+  '/office/archive',
+  '/office/audit',
+  '/office/deletions',
   '/help',
   '/athletes/new',
 ];

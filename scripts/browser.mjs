@@ -1,8 +1,8 @@
 import { randomBytes } from 'node:crypto';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { atEnd, freePort, root, run, stop } from './run.mjs';
-import { serve } from './serve.mjs';
+import { atEnd, freePort, output, root, run, stop } from './run.mjs';
+import { launchServer, serve } from './serve.mjs';
 import { setUp } from './setup.mjs';
 
 /** A folder that is gone when the script ends. */
@@ -13,15 +13,45 @@ export function passingFolder(name) {
   return folder;
 }
 
+/** A server without an academy, on a database of its own beside the other one; answers with what the tests need of it. */
+async function emptyServer({ url, app }, folder, env) {
+  const beside = new URL(url);
+  beside.pathname = '/wrightonic_empty';
+  const { hostname, port: at, username, password } = beside;
+  const made = await output('mariadb', [
+    '--no-defaults',
+    `--host=${hostname}`,
+    `--port=${at}`,
+    `--user=${username}`,
+    `--password=${password}`,
+    '-e',
+    'create database wrightonic_empty',
+  ]);
+  if (made === null) throw new Error('A second database could not be made.');
+  const port = await freePort();
+  const FOUNDING_CODE = randomBytes(8).toString('hex');
+  mkdirSync(folder, { recursive: true });
+  const server = await launchServer({
+    url: beside.href,
+    app,
+    folder,
+    port,
+    env: { ...env, DEMO: 'no', FOUNDING_CODE },
+  });
+  return { server, env: { EMPTY_URL: `http://127.0.0.1:${port}`, FOUNDING_CODE } };
+}
+
 /** Runs one project of the browser tests against a server and a database of its own; answers with its exit code. */
 export async function inBrowser(project, folder, env = {}) {
   await setUp(['mariadbd', 'chromium', 'ffmpeg']);
   const port = await freePort();
   const DEMO_PASSWORD = randomBytes(12).toString('base64url');
-  const { server } = await serve({ folder, port, env: { ...env, DEMO_PASSWORD } });
+  const served = await serve({ folder, port, env: { ...env, DEMO_PASSWORD } });
+  const empty = project === 'tests' ? await emptyServer(served, join(folder, 'empty'), env) : null;
   const code = await run('npx', ['playwright', 'test', `--project=${project}`], {
-    env: { ...process.env, BASE_URL: `http://127.0.0.1:${port}`, DEMO_PASSWORD, ...env },
+    env: { ...process.env, BASE_URL: `http://127.0.0.1:${port}`, DEMO_PASSWORD, ...env, ...empty?.env },
   });
-  await stop(server);
+  if (empty) await stop(empty.server);
+  await stop(served.server);
   return code;
 }

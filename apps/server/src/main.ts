@@ -49,7 +49,7 @@ async function main(): Promise<void> {
   const unscoped = new UnscopedStore(db);
   const loadDemo = () => seedSaltmarsh(db, new Date(), settings.demoPassword, demoCamps());
   if (!settings.demoNever && (await unscoped.isEmpty())) await loadDemo();
-  const code = (await unscoped.isEmpty()) ? newFoundingCode() : null;
+  const code = (await unscoped.isEmpty()) ? (settings.foundingCode ?? newFoundingCode()) : null;
   const patient = connect(url, 0);
   const made = await rebuild(patient, true);
   await patient.destroy();

@@ -14,6 +14,8 @@ export interface Settings {
   demoNever: boolean;
   /** Of the people of the demo academy when it is seeded; null: nobody knows it. */
   demoPassword: string | null;
+  /** The code that founds the first academy; null: one is made at each start. */
+  foundingCode: string | null;
   /** The mail server; null: mail is simulated. */
   smtpUrl: string | null;
   mailFrom: string | null;
@@ -95,7 +97,11 @@ export function settingsOf(env: Environment): Settings {
   const logLevel = env['LOG_LEVEL'] || 'warn';
   if (!logLevels.includes(logLevel))
     throw new Error(`LOG_LEVEL must be one of ${logLevels.join(', ')}, not “${logLevel}”`);
+  const foundingCode = env['FOUNDING_CODE']?.toLowerCase() || null;
+  if (foundingCode && foundingCode.length < leastPassword)
+    throw new Error(`FOUNDING_CODE must have at least ${leastPassword} characters`);
   return {
+    foundingCode,
     ...mailOf(env),
     ...backupOf(env),
     cookieSecret,

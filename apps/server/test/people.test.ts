@@ -58,7 +58,7 @@ describe('an empty server', () => {
     const late = await (await fresh()).enter('/founding/demo', { code });
     expect(late.status).toBe(409);
     // Whoever was first is the owner, in their own units.
-    const { email } = await here.db('people').first('email');
+    const { email } = (await here.db('people').first('email'))!;
     await visitor.signIn(email, owner.password);
     expect((await visitor.get('/session')).body).toMatchObject({
       me: { person: { role: 'owner', velocityUnit: 'km/h', sizeUnit: 'metric' } },

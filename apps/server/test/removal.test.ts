@@ -118,7 +118,7 @@ it('deletes when two have confirmed and two weeks are over, and leaves counts wi
   expect((await set.owner.get(`/athletes/${id}`)).status).toBe(404);
   expect(await whereStands(id)).toEqual(['removals.id']);
   expect(await whereStands(name)).toEqual([]);
-  const [{ counts }] = await set.here.db('removals').where({ id });
+  const { counts } = (await set.here.db('removals').where({ id }).first())!;
   expect(JSON.parse(counts)).toMatchObject({ looks: 1, sessions: 1, throws: 1, rep_events: 1 });
   // A device that comes back hears of it.
   expect((await set.assistant.get('/session')).body.removed).toContain(id);
@@ -206,7 +206,7 @@ it('keeps who saw, changed, exported, invited and got in, for a year', async () 
   const csv = await (await set.owner.raw('/audit.csv?kind=refused')).text();
   expect(csv.split('\r\n')[0]).toBe('at,kind,by,what,athlete');
 
-  const [old] = await set.here.db('audit_events').orderBy('at').limit(1);
+  const old = (await set.here.db('audit_events').orderBy('at').first('id'))!;
   const ages = async (days: number) => {
     await set.here
       .db('audit_events')

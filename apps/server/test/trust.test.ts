@@ -20,6 +20,7 @@ describe('settings', () => {
       demoAlways: false,
       demoNever: false,
       demoPassword: null,
+      foundingCode: null,
       smtpUrl: null,
       mailFrom: null,
       cookieSecret: null,
@@ -55,6 +56,7 @@ describe('settings', () => {
     [{ BACKUP_AT: '24:00' }, /^BACKUP_AT/],
     [{ BACKUP_KEEP: '0' }, /^BACKUP_KEEP/],
     [{ LOG_LEVEL: 'loud' }, /^LOG_LEVEL/],
+    [{ FOUNDING_CODE: 'elevenchars' }, /^FOUNDING_CODE/],
   ])('%j are refused by name', (env, words) => expect(() => settingsOf(env)).toThrow(words));
 });
 

@@ -4,10 +4,13 @@ import { tagged } from './endpoints/build';
 import { campLinkEndpoints } from './endpoints/campLinks';
 import { campEndpoints } from './endpoints/camps';
 import { diaryEndpoints } from './endpoints/diary';
+import { leavingEndpoints } from './endpoints/leaving';
 import { measureEndpoints } from './endpoints/measure';
 import { planEndpoints } from './endpoints/plan';
 import { proveEndpoints } from './endpoints/prove';
 import { shareEndpoints } from './endpoints/share';
+import { staffEndpoints } from './endpoints/staff';
+import { wayInEndpoints } from './endpoints/wayIn';
 
 /** What the later screens ask for; it comes with them, so that the first script stays small. */
 export const lazyEndpoints = tagged.injectEndpoints({
@@ -21,5 +24,8 @@ export const lazyEndpoints = tagged.injectEndpoints({
     ...planEndpoints(build),
     ...proveEndpoints(build),
     ...shareEndpoints(build),
+    ...staffEndpoints(build),
+    ...leavingEndpoints(build),
+    ...wayInEndpoints(build),
   }),
 });

@@ -14,21 +14,22 @@ import { hashOf } from './secrets';
 /** What is told of a session: not the id itself, which would open it. */
 const nameOf = (sid: string): string => hashOf(sid).slice(0, 32);
 
-/** One's own account: password, second factor, and where one is signed in. */
+const passwordLimit = () => missLimit('Too many wrong passwords. Wait a quarter of an hour.');
+
+/** Whoever changes how they get in says their password once more. */
+async function mustKnow(request: Request, password: string, field: string): Promise<void> {
+  const { person, academyRow } = currentUser(request);
+  if (academyRow.demo)
+    throw new HttpError(409, 'Everybody may look around the demo academy, so its accounts stay as they are.');
+  if (!(await passwordFits(person.passwordHash, password)))
+    throw fieldError(field, 'This is not your password.', 422);
+}
+
+/** One's own account: the password, and where one is signed in. */
 export function accountRoutes(unscoped: UnscopedStore, events: EventBus): Router {
   const routes = Router();
-  const limit = missLimit('Too many wrong passwords. Wait a quarter of an hour.');
+  const limit = passwordLimit();
 
-  const mustKnow = async (request: Request, password: string, field: string): Promise<void> => {
-    const { person, academyRow } = currentUser(request);
-    if (academyRow.demo)
-      throw new HttpError(
-        409,
-        'Everybody may look around the demo academy, so its accounts stay as they are.',
-      );
-    if (!(await passwordFits(person.passwordHash, password)))
-      throw fieldError(field, 'This is not your password.', 422);
-  };
   const end = async (sid: string): Promise<void> => {
     await unscoped.endSession(sid);
     events.publish(authSessionEnded, sid);
@@ -70,6 +71,14 @@ export function accountRoutes(unscoped: UnscopedStore, events: EventBus): Router
     await end(found.sid);
     response.status(204).end();
   });
+
+  return routes;
+}
+
+/** A second factor beside the password. */
+export function secondFactorRoutes(): Router {
+  const routes = Router();
+  const limit = passwordLimit();
 
   /** Shows a secret for an authenticator; nothing holds until a code of it comes back. */
   routes.post('/account/second-factor', limit, async (request, response) => {

@@ -1,4 +1,4 @@
-import type { AthletePage, DrillTotal, SessionCueCount } from '@wrightonic/contract';
+import type { AthletePage, Course, DrillTotal, SessionCueCount } from '@wrightonic/contract';
 import {
   addDays,
   ageOn,
@@ -10,6 +10,7 @@ import {
   throwLimits,
   withoutDetail,
   type Approach,
+  type PastInjury,
   type Results,
   type ThrowState,
 } from '@wrightonic/core';
@@ -156,6 +157,19 @@ async function velocitiesOf(
   return (await velocityDays(academy, { athletes: [id], since })).get(id) ?? [];
 }
 
+/** Injuries, as far as somebody may know of them. */
+async function historyFor(
+  { health }: Privy,
+  academy: SignedIn['academy'],
+  id: string,
+): Promise<PastInjury[]> {
+  const history = await historyOf(academy, id);
+  return health ? history : withoutDetail(history);
+}
+
+const courseFor = ({ health }: Privy, course: Course): Course =>
+  health ? course : { ...course, injuries: [] };
+
 type Fields = { [K in keyof AthletePage]: () => Promise<AthletePage[K]> };
 
 /** How each field of an athlete is read; what several fields hang on is read once. */
@@ -209,10 +223,7 @@ function fieldsOf(asked: Asker, athlete: AthleteRow, reach: Reach): Fields {
       const { plan, assignment } = await planned();
       return plan && planRecord(plan, await counts(), await levels(), assignment, await book());
     },
-    history: async () => {
-      const history = await historyOf(academy, id);
-      return person.health ? history : withoutDetail(history);
-    },
+    history: () => historyFor(person, academy, id),
     sets: () => setsOf(academy, id, addDays(today, -notesCount)),
     constraints: () => constraintsOf(academy, id),
     levels,
@@ -239,10 +250,7 @@ function fieldsOf(asked: Asker, athlete: AthleteRow, reach: Reach): Fields {
     photo: () => photoOf(academy, id),
     home: async () => (await atHome()).record,
     velocities: () => velocitiesOf(academy, id, today, reach),
-    course: async () => {
-      const course = await courseOf(academy, athlete, place, (await planned()).plan);
-      return person.health ? course : { ...course, injuries: [] };
-    },
+    course: async () => courseFor(person, await courseOf(academy, athlete, place, (await planned()).plan)),
   };
 }
 

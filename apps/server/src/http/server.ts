@@ -35,14 +35,14 @@ import { profileRoutes } from './athleteProfile';
 import { deviceDoor, radarRoutes } from './radar';
 import { notHere, refusals } from './httpError';
 import { openReportRoutes, reportRoutes } from './reports';
-import { accountRoutes } from './account';
+import { accountRoutes, secondFactorRoutes } from './account';
 import { archiveRoutes } from './archives';
 import { audited, auditRoutes } from './audit';
 import { authSessionRoutes } from './authSession';
 import { Entering } from './entering';
 import { foundingRoutes, type FoundingOptions } from './founding';
 import { removalRoutes } from './removal';
-import { staffRoutes } from './staff';
+import { invitationRoutes, staffRoutes } from './staff';
 import { wayInRoutes } from './wayIn';
 import { weeklyLineRoutes } from './weeklyLine';
 import { sharedRoutes, shareRoutes } from './shares';
@@ -210,7 +210,9 @@ const signedInRoutes = ({
   radarRoutes(events, streams),
   changeFeedRoutes(events, streams),
   accountRoutes(unscoped, events),
-  staffRoutes(unscoped, events, mailer, publicUrl),
+  secondFactorRoutes(),
+  staffRoutes(unscoped, events),
+  invitationRoutes(unscoped, mailer, publicUrl),
   auditRoutes(),
   archiveRoutes(unscoped, parser, events),
   removalRoutes(),

@@ -35,13 +35,8 @@ const changeWords = (was: StaffChange, now: StaffChange, name: string): string =
     .join(', ')
     .slice(0, 120);
 
-/** Who works here: invited, given a role, handed over, deactivated. */
-export function staffRoutes(
-  unscoped: UnscopedStore,
-  events: EventBus,
-  mailer: Mailer,
-  publicUrl: string,
-): Router {
+/** Who works here: given a role, handed over, deactivated. */
+export function staffRoutes(unscoped: UnscopedStore, events: EventBus): Router {
   const routes = Router();
 
   routes.get('/people', async (request, response) => {
@@ -87,6 +82,13 @@ export function staffRoutes(
     await note(academy, { kind: 'changed', told, person: person.id });
     response.json({ lessons });
   });
+
+  return routes;
+}
+
+/** Who was asked to work here, and what went out by mail. */
+export function invitationRoutes(unscoped: UnscopedStore, mailer: Mailer, publicUrl: string): Router {
+  const routes = Router();
 
   routes.get('/invitations', async (request, response) => {
     response.json(await invitations(currentUser(request).academy));

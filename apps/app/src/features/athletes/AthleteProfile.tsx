@@ -12,7 +12,9 @@ import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { Heading } from '../../ui/Screen/Screen';
 import { Growth } from './Growth';
+import { useMay } from '../../ui/hooks/useMay';
 import { Injuries } from './Injuries';
+import { Leaving } from './Leaving';
 import { Pictures } from './Pictures';
 import { ProfilePhoto } from './ProfilePhoto';
 import { texts } from './texts';
@@ -22,6 +24,8 @@ import { Button } from '../../ui/Button/Button';
 export function AthleteProfile() {
   const { id, page } = useAthlete('head');
   const today = useToday();
+  const coach = useMay('coach');
+  const contacts = useMay('contacts');
   const { data, error, refetch } = lazyEndpoints.useAthleteProfileQuery(id);
   if (!page) return null;
   const { athlete, approach } = page;
@@ -42,9 +46,11 @@ export function AthleteProfile() {
           <View style={styles.grow}>
             <Heading>{texts.profile}</Heading>
           </View>
-          <Button mode="contained" icon="pencil" onPress={() => router.navigate(`/athletes/${id}/edit`)}>
-            {texts.edit}
-          </Button>
+          {coach ? (
+            <Button mode="contained" icon="pencil" onPress={() => router.navigate(`/athletes/${id}/edit`)}>
+              {texts.edit}
+            </Button>
+          ) : null}
         </View>
         {lines.map(([name, value]) => (
           <View key={name} style={styles.line}>
@@ -61,14 +67,15 @@ export function AthleteProfile() {
       {data ? (
         <>
           <Growth athleteId={id} sizes={data.sizes} />
-          <Injuries athleteId={id} injuries={data.injuries} />
+          {data.injuries ? <Injuries athleteId={id} injuries={data.injuries} /> : null}
           <ProfilePhoto athleteId={id} there={page.photo !== null} />
           <Card>
             <Heading level={3}>{texts.emergencyContacts}</Heading>
             {athlete.guardians.map(({ name, phone, email }) => (
               <Text key={name}>{[name, phone, email].filter(Boolean).join(', ')}</Text>
             ))}
-            {athlete.guardians.length === 0 ? <Text>{texts.noneRecorded2}</Text> : null}
+            {contacts && athlete.guardians.length === 0 ? <Text>{texts.noneRecorded2}</Text> : null}
+            {contacts ? null : <Text>{texts.askForContacts}</Text>}
             <Text>
               <Text variant="labelLarge">{texts.allergies}</Text>
               {athlete.allergies || texts.noneRecorded3}
@@ -76,6 +83,7 @@ export function AthleteProfile() {
             <Text variant="bodySmall">{texts.onlyStaffSeeTheseLinks}</Text>
           </Card>
           <Pictures athleteId={id} pictures={data.pictures} />
+          <Leaving athleteId={id} name={athlete.givenName} />
         </>
       ) : null}
     </Pane>

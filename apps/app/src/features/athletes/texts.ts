@@ -1,5 +1,16 @@
 /** Every text of features, athletes. */
 export const texts = {
+  askForContacts: 'Instructors and owners see them. Ask one of them when you need to reach the family.',
+  leaving: 'Take along, archive, delete',
+  everythingAsAFile: (name: string) =>
+    `Everything about ${name} as a ZIP: tables, photos, and a report to read. Another academy can bring it in.`,
+  saveEverythingOf: (name: string) => `Save everything of ${name}`,
+  archive: (name: string) => `Archive ${name}`,
+  delete: (name: string) => `Delete ${name}`,
+  deleteAsk: (name: string) =>
+    `${name} leaves the lists at once. When a second person has confirmed it in Office, links to ${name} end, and after 14 days everything is deleted for good.`,
+  askForTheDeletion: 'Ask for the deletion',
+  keep: (name: string) => `Keep ${name}`,
   onlyStaffSeeThese: 'Only staff see these.',
   removeThisGuardian: 'Remove this guardian',
   addAGuardian: 'Add a guardian',

@@ -1,16 +1,15 @@
 import type { BuildPage, MadeShare } from '@wrightonic/contract';
-import { create } from 'qrcode';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Linking, ScrollView, StyleSheet, View } from 'react-native';
 import { Portal, Text } from 'react-native-paper';
-import Svg, { Path, Rect } from 'react-native-svg';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
-import { day } from '../../theme/colours';
 import { CopyText } from '../../ui/CopyAddress/CopyText';
 import { OpenLinks } from '../../ui/CopyAddress/OpenLinks';
 import { Choices } from '../../ui/form/Choices';
-import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
+import { SelectField } from '../../ui/form/SelectField';
+import { ErrorNotice, Notice, Waiting } from '../../ui/Notice/Notice';
+import { ScreenCode } from '../../ui/ScreenCode/ScreenCode';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
 import { Dialog } from '../../ui/Dialog/Dialog';
@@ -21,31 +20,9 @@ const lasting = [
   { value: 90, text: texts.days2 },
 ];
 
-const codeSize = 176;
-
-/** An address as a code that a phone reads from the screen; always dark on light. */
-function ScreenCode({ address }: { address: string }) {
-  const { path, size } = useMemo(() => {
-    const { modules } = create(address, { errorCorrectionLevel: 'M' });
-    let path = '';
-    for (let row = 0; row < modules.size; row++)
-      for (let column = 0; column < modules.size; column++)
-        if (modules.get(row, column)) path += `M${column} ${row}h1v1h-1z`;
-    return { path, size: modules.size };
-  }, [address]);
-  return (
-    <View role="img" aria-label={texts.codeOfTheLink}>
-      <Svg width={codeSize} height={codeSize} viewBox={`-3 -3 ${size + 6} ${size + 6}`} aria-hidden>
-        <Rect x={-3} y={-3} width={size + 6} height={size + 6} fill={day.surface} />
-        <Path d={path} fill={day.ink} />
-      </Svg>
-    </View>
-  );
-}
-
 /** Makes the link the first time it is asked for, and again when it is to be another. */
 function useLink(athleteId: string) {
-  const [wish, setWish] = useState({ days: 30, names: false });
+  const [wish, setWish] = useState({ days: 30, names: false, forWhom: '' });
   const [made, setMade] = useState<MadeShare | null>(null);
   const [make, making] = lazyEndpoints.useMakeShareMutation();
   const [end, ending] = lazyEndpoints.useEndShareMutation();
@@ -104,7 +81,7 @@ function ShareSheet({ page, visible, onClose, link }: Props) {
                   text={texts.sPractice(givenName, address)}
                 />
                 <View style={styles.beside}>
-                  <ScreenCode address={address} />
+                  <ScreenCode text={address} label={texts.codeOfTheLink} />
                   <View style={styles.ways}>
                     <CopyText label={texts.copyLink} text={address} hidden />
                     <Button icon="printer" onPress={() => void Linking.openURL(file('week.pdf'))}>
@@ -118,7 +95,20 @@ function ShareSheet({ page, visible, onClose, link }: Props) {
                     </Button>
                   </View>
                 </View>
+                <MailTo page={page} text={texts.sPractice(givenName, address)} />
                 <Text variant="bodySmall">{texts.anyoneWithThisLink}</Text>
+                <SelectField
+                  label={texts.whoseLink}
+                  value={wish.forWhom}
+                  onChange={(forWhom) => void link.change({ forWhom })}
+                  options={[
+                    { value: '', text: texts.wholeFamily },
+                    ...[givenName, ...page.athlete.guardians.map(({ name }) => name)].map((name) => ({
+                      value: name.slice(0, 60),
+                      text: name,
+                    })),
+                  ]}
+                />
                 <Choices
                   label={texts.linkIsOpenFor}
                   shown
@@ -160,6 +150,36 @@ function ShareSheet({ page, visible, onClose, link }: Props) {
   );
 }
 
+/** The week by mail to a guardian: nothing goes out unless somebody sends it. */
+function MailTo({ page, text }: { page: BuildPage; text: string }) {
+  const [send, sending] = lazyEndpoints.useSendWeeklyLineMutation();
+  const [sentTo, setSentTo] = useState<string | null>(null);
+  const { id: athleteId, guardians } = page.athlete;
+  const mail = async (guardian: number, name: string) => {
+    const answer = await send({ athleteId, body: { id: v7(), guardian, text } });
+    if ('data' in answer && answer.data) setSentTo(texts.mailSent(name, answer.data.simulated));
+  };
+  return (
+    <>
+      {guardians.map(({ name, email }, n) =>
+        email ? (
+          <Button
+            key={name}
+            icon="email-outline"
+            style={styles.start}
+            loading={sending.isLoading}
+            onPress={() => void mail(n, name)}
+          >
+            {texts.mailItTo(name)}
+          </Button>
+        ) : null,
+      )}
+      {sending.error ? <ErrorNotice error={sending.error} /> : null}
+      {sentTo ? <Notice icon="check-bold">{sentTo}</Notice> : null}
+    </>
+  );
+}
+
 /** The button that hands the week over, and what it opens. */
 export function ShareButton({ page }: { page: BuildPage }) {
   const [visible, setVisible] = useState(false);
@@ -190,4 +210,5 @@ const styles = StyleSheet.create({
   ways: { alignItems: 'flex-start' },
   tall: { minHeight: 48 },
   grow: { flexGrow: 1 },
+  start: { alignSelf: 'flex-start' },
 });

@@ -1,5 +1,12 @@
 /** Every text of features, build. */
 export const texts = {
+  whoseLink: 'Whose link this is',
+  wholeFamily: 'The whole family',
+  mailItTo: (name: string) => `Mail it to ${name}`,
+  mailSent: (name: string, simulated: boolean) =>
+    simulated
+      ? `Simulated: no mail server is set up. What would have gone to ${name} stands in Office, Mail.`
+      : `On its way to ${name}.`,
   buildThePlan: 'Build the plan',
   fromTheFocus: 'From the focus to a ladder: feel it, move through it, throw it, keep it.',
   howLong: 'How long',

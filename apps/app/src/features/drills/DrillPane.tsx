@@ -29,6 +29,7 @@ import { OurOwn } from './OurOwn';
 import { doseOf, effortWords, needsWords, servesWords } from './drillWords';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { useMay } from '../../ui/hooks/useMay';
 
 /** One drill in full; `kept` where it is the academy's own. */
 export function DrillPane({ id, kept }: { id: string; kept: OwnDrillRecord | null }) {
@@ -40,6 +41,7 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
   const book = useBook();
   const wide = useWide();
   const { person } = useMe();
+  const coach = useMay('coach');
   const [hand, setHand] = useState<Hand>(person.hand);
   const page = book.page(drill.id);
   const tags = book.cues(drill.id)?.tags ?? [];
@@ -104,7 +106,7 @@ function Known({ drill, kept }: { drill: Drill; kept: OwnDrillRecord | null }) {
       >
         {texts.printCard}
       </Button>
-      {person.role === 'assistant' ? null : <OurOwn drill={drill} kept={kept} />}
+      {coach ? <OurOwn drill={drill} kept={kept} /> : null}
     </Screen>
   );
 }

@@ -4,7 +4,6 @@ import { memo, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { api } from '../../store/api';
-import { useMe } from '../../store/useAthlete';
 import { FlatList } from '../../ui/FlatList/FlatList';
 import { useBook } from '../../ui/hooks/useBook';
 import { useColours } from '../../theme/theme';
@@ -23,6 +22,7 @@ import { DrillPane } from './DrillPane';
 import { drillsThat, neededThings, servedTargets } from './filter';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { useMay } from '../../ui/hooks/useMay';
 
 const gridColumns = 3;
 
@@ -87,7 +87,7 @@ function Things({ all, atHand, onChange }: ThingsProps) {
 
 /** The academy's own drills: alone, as a file, and those that were retired. */
 function Ours({ ours, onChange }: { ours: boolean; onChange: (ours: boolean) => void }) {
-  const { person } = useMe();
+  const coach = useMay('coach');
   const { data: kept = [] } = api.useDrillsQuery();
   return (
     <View style={styles.panel}>
@@ -100,7 +100,7 @@ function Ours({ ours, onChange }: { ours: boolean; onChange: (ours: boolean) => 
           { value: 'ours', text: texts.onlyOurOwn },
         ]}
       />
-      {person.role === 'assistant' ? null : <DrillFiles own={kept} />}
+      {coach ? <DrillFiles own={kept} /> : null}
       {kept
         .filter(({ retired }) => retired)
         .map(({ drill }) => (

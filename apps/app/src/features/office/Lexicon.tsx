@@ -5,7 +5,6 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
-import { useMe } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
 import { Choices } from '../../ui/form/Choices';
 import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
@@ -13,17 +12,18 @@ import { Heading, Screen } from '../../ui/Screen/Screen';
 import { TextField } from '../../ui/form/TextField';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { useMay } from '../../ui/hooks/useMay';
 
 const back = { label: texts.back, to: '/office' } as const;
 
 /** The words by which free notes are understood, tag by tag. */
 export function Lexicon() {
-  const { person } = useMe();
   const { data, error, refetch } = lazyEndpoints.useLexiconQuery();
   const [edit, editing] = lazyEndpoints.useEditLexiconMutation();
   const [tag, setTag] = useState<CueTag>('push');
   const [phrase, setPhrase] = useState('');
   const [sample, setSample] = useState('');
+  const own = useMay('rules');
   if (!data)
     return (
       <Screen title={texts.words} back={back}>
@@ -35,7 +35,6 @@ export function Lexicon() {
       </Screen>
     );
   const lexicon = lexiconWith(data);
-  const own = person.role === 'owner';
   const wish = { id: v7(), tag, phrase: phrase.trim().toLowerCase(), removed: false };
   const { problems = [] } = check(newLexiconEdit, wish);
   const asked = asksFor(sample, lexicon);

@@ -17,6 +17,7 @@ import { SearchField } from '../../ui/form/SearchField';
 import { LinkEditor } from './LinkEditor';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { useMay } from '../../ui/hooks/useMay';
 
 const keyOf = ({ cause, effect }: LinkState): string => `${cause} ${effect}`;
 
@@ -78,13 +79,12 @@ function Edits({ edits }: { edits: readonly LinkEditRecord[] }) {
 /** What causes what, as this academy holds it. */
 export function Links() {
   const { data, error, refetch } = lazyEndpoints.useLinksQuery();
-  const { person } = useMe();
   const [discipline, setDiscipline] = useState<Discipline>('overhand');
   const [search, setSearch] = useState('');
   const [only, setOnly] = useState<'all' | 'changed'>('all');
   const [open, setOpen] = useState<LinkState | 'new' | null>(null);
   const edits = useMemo(() => data ?? [], [data]);
-  const own = person.role === 'owner';
+  const own = useMay('rules');
   const shown = useMemo(() => {
     const wanted = search.trim().toLowerCase();
     return linkStates(edits, discipline).filter(

@@ -15,6 +15,7 @@ import { PressableCard } from '../../ui/PressableCard/PressableCard';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { useMay } from '../../ui/hooks/useMay';
 
 const back = { label: texts.back, to: '/office' } as const;
 
@@ -109,10 +110,10 @@ function Row({ row, edit, open, onOpen }: RowProps) {
 }
 
 function Form({ row, changed }: { row: Norm; changed: boolean }) {
-  const { person } = useMe();
+  const rules = useMay('rules');
   const [edit, editing] = lazyEndpoints.useEditNormMutation();
   const form = useSchemaForm(normForm, { low: row.low, high: row.high, basis: '' });
-  if (person.role !== 'owner') return <Notice>{texts.onlyTheOwnerOfTheAcademy}</Notice>;
+  if (!rules) return <Notice>{texts.onlyTheOwnerOfTheAcademy}</Notice>;
   const own = norms.find((each) => normKey(each) === normKey(row))!;
   const save = form.handleSubmit(
     ({ low, high, basis }) =>

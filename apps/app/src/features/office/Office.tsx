@@ -15,7 +15,7 @@ import { useWide } from '../../ui/hooks/useWide';
 import { officeParts, type OfficePart } from './parts';
 import { Calls } from './Calls';
 import { OfficeLinks } from './OfficeLinks';
-import { SignOut } from './SignOut';
+import { Account } from './staff/Account';
 import { selectSound, selectTheme } from '../../store/selectors';
 import { texts } from './texts';
 
@@ -145,19 +145,12 @@ function YourApproach() {
   );
 }
 
-const About = () => <Text variant="bodySmall">{texts.wrightonicHelpsToPlan}</Text>;
-
 const contents: Record<OfficePart, () => React.ReactNode> = {
   you: Yours,
   device: ThisDevice,
   approach: YourApproach,
   calls: Calls,
-  account: () => (
-    <View style={styles.part}>
-      <SignOut />
-      <About />
-    </View>
-  ),
+  account: Account,
 };
 
 /** The instructor's own settings: one part beside the list where there is room, all of them to unfold on a phone. */

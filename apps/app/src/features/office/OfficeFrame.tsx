@@ -3,7 +3,8 @@ import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { useWide } from '../../ui/hooks/useWide';
-import { officeParts, officeScreens } from './parts';
+import { useMe } from '../../store/useAthlete';
+import { officeParts, screensFor } from './parts';
 import { texts } from './texts';
 
 /** The office, on a wide screen beside a list of its parts. */
@@ -11,6 +12,7 @@ export function OfficeFrame() {
   const wide = useWide();
   const own = useColours();
   const path = usePathname();
+  const { role } = useMe().person;
   const { part } = useLocalSearchParams<{ part?: string }>();
   if (!wide) return <Slot />;
   const parts: { href: Href; name: string; here: boolean }[] = [
@@ -19,7 +21,7 @@ export function OfficeFrame() {
       name,
       here: path === '/office' && (part ? part === id : n === 0),
     })),
-    ...officeScreens.map(({ href, name }) => ({ href, name, here: path === href })),
+    ...screensFor(role).map(({ href, name }) => ({ href, name, here: path === href })),
   ];
   return (
     <View style={styles.beside}>

@@ -4,12 +4,14 @@ import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
 import { Icon } from '../../ui/Icon/Icon';
 import { PressableCard } from '../../ui/PressableCard/PressableCard';
-import { officeScreens } from './parts';
+import { useMe } from '../../store/useAthlete';
+import { screensFor } from './parts';
 
 /** The parts of the office that have a screen of their own. */
 export function OfficeLinks() {
   const own = useColours();
-  return officeScreens.map(({ href, name, what }) => (
+  const { role } = useMe().person;
+  return screensFor(role).map(({ href, name, what }) => (
     <PressableCard key={name} role="link" onPress={() => router.navigate(href)}>
       <View style={styles.row}>
         <View style={styles.grow}>

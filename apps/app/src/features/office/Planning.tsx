@@ -1,7 +1,6 @@
 import { academyPlanning, type AcademyPlanning } from '@wrightonic/contract';
 import { Text } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
-import { useMe } from '../../store/useAthlete';
 import { Card } from '../../ui/Card/Card';
 import { FormChoices, FormFigure, FormList } from '../../ui/form/bound';
 import { useSchemaForm } from '../../ui/form/schemaForm';
@@ -9,6 +8,7 @@ import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Heading, Screen } from '../../ui/Screen/Screen';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
+import { useMay } from '../../ui/hooks/useMay';
 
 const back = { label: texts.back, to: '/office' } as const;
 
@@ -29,11 +29,10 @@ export function Planning() {
 }
 
 function Settled({ stored }: { stored: AcademyPlanning }) {
-  const { person } = useMe();
   const form = useSchemaForm<AcademyPlanning>(academyPlanning, stored);
   const [keep, { error, isLoading, isSuccess }] = lazyEndpoints.useSavePlanningMutation();
   const save = form.handleSubmit((wish) => void keep(wish));
-  const own = person.role === 'owner';
+  const own = useMay('rules');
   return (
     <Screen title={texts.planning} back={back}>
       {own ? null : <Notice>{texts.onlyTheOwnerOfTheAcademyChanges}</Notice>}

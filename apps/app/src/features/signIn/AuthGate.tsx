@@ -1,8 +1,9 @@
-import { usePathname } from 'expo-router';
+import { Redirect, usePathname } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { responseCache } from '../../offline/responseCache';
 import { owedSignOut } from '../../offline/leave';
+import { dropRemoved } from '../../offline/removed';
 import { resume } from '../../offline/send';
 import { api } from '../../store/api';
 import { visitor } from '../../store/visitor';
@@ -13,8 +14,8 @@ import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { SignIn } from './SignIn';
 import { texts } from './texts';
 
-/** The page behind a link opens for whoever has it. */
-const shared = /^\/s\/./;
+/** Pages for whoever has a link, and the ways in. */
+const open = /^\/((s|join|reset)\/.|found$|forgot$)/;
 
 /** Lets in who is signed in; everyone else is asked to, and comes out on the page that was asked for. */
 export function AuthGate({ children }: { children: ReactNode }) {
@@ -27,9 +28,12 @@ export function AuthGate({ children }: { children: ReactNode }) {
   useEffect(() => {
     if (!data) return;
     const last = visitor.last();
-    if (last !== null && last !== personId) void responseCache.forget();
-    visitor.note(personId ?? null);
-  }, [data, personId]);
+    // Whoever may know less from now on keeps nothing of what they knew.
+    const now = data.me ? `${data.me.person.id} ${data.me.person.role}` : null;
+    if (last !== null && last !== now) void responseCache.forget();
+    visitor.note(now);
+    void dropRemoved(data.removed);
+  }, [data]);
   const [signOut] = api.useSignOutMutation();
   const leaving = personId !== undefined && owedSignOut.is();
   useEffect(() => {
@@ -45,7 +49,8 @@ export function AuthGate({ children }: { children: ReactNode }) {
     const started = dispatch(resume());
     return () => void started.then((end) => end());
   }, [dispatch, personId, leaving]);
-  if ((personId && !leaving) || shared.test(path)) return children;
+  if (data?.unfounded && !open.test(path)) return <Redirect href="/found" />;
+  if ((personId && !leaving) || open.test(path)) return children;
   return (
     <View style={[styles.root, { backgroundColor: ground }]}>
       {leaving ? (

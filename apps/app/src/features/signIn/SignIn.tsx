@@ -1,7 +1,8 @@
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { api } from '../../store/api';
+import { api, refusalOf } from '../../store/api';
 import { PlainField } from '../../ui/form/PlainField';
 import { ErrorNotice } from '../../ui/Notice/Notice';
 import { PageTitle } from '../../ui/Screen/Screen';
@@ -25,8 +26,14 @@ export function SignIn({ demo }: { demo: boolean }) {
   const [enterDemo, entering] = api.useEnterDemoMutation();
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
-  const submit = () => void signIn({ email: email.trim(), password });
+  const [code, setCode] = useState('');
   const error = signing.error ?? entering.error;
+  const [asksCode, setAsksCode] = useState(false);
+  const submit = async () => {
+    const answer = await signIn({ email: email.trim(), password, ...(asksCode ? { code } : {}) });
+    // Who has a second factor is asked for it once the password was right.
+    if (refusalOf(answer.error).fields?.some(({ field }) => field === 'code')) setAsksCode(true);
+  };
   return (
     <View style={styles.root} role="main">
       <PageTitle>{texts.signIn}</PageTitle>
@@ -51,7 +58,7 @@ export function SignIn({ demo }: { demo: boolean }) {
         onChange={setEmail}
         inputMode="email"
         autoComplete="email"
-        onEnter={submit}
+        onEnter={() => void submit()}
       />
       <PlainField
         label={texts.password}
@@ -59,17 +66,27 @@ export function SignIn({ demo }: { demo: boolean }) {
         onChange={setPassword}
         secret
         autoComplete="current-password"
-        onEnter={submit}
+        onEnter={() => void submit()}
       />
+      {asksCode ? (
+        <PlainField
+          label={texts.code}
+          value={code}
+          onChange={setCode}
+          autoComplete="one-time-code"
+          onEnter={() => void submit()}
+        />
+      ) : null}
       {error ? <ErrorNotice error={error} /> : null}
       <Button
         mode={demo ? 'outlined' : 'contained'}
-        onPress={submit}
+        onPress={() => void submit()}
         loading={signing.isLoading}
         contentStyle={styles.tall}
       >
         {texts.signIn}
       </Button>
+      <Button onPress={() => router.navigate('/forgot')}>{texts.forgotPassword}</Button>
       <Text variant="bodySmall">{texts.wrightonicHelpsToPlan}</Text>
     </View>
   );

@@ -5,7 +5,7 @@ export type Made = { id: string };
 export type Of<T> = { athleteId: string; body: T };
 
 /** The requests of the later screens are added to those of the first ones. */
-export const tagged = api.enhanceEndpoints({ addTagTypes: ['Devices'] });
+export const tagged = api.enhanceEndpoints({ addTagTypes: ['Devices', 'Account', 'People', 'Removal'] });
 export type Build = Parameters<Parameters<typeof tagged.injectEndpoints>[0]['endpoints']>[0];
 
 /** What is read of the athlete is out of date. */

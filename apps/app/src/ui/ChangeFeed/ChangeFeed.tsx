@@ -24,6 +24,10 @@ export function ChangeFeed() {
         const { campId } = JSON.parse(event.data as string) as { campId: string };
         dispatch(api.util.invalidateTags([{ type: 'Camp', id: campId }, 'Camps']));
       });
+      // What one may do here changed.
+      source?.addEventListener('me', () => {
+        dispatch(api.util.invalidateTags(['Session']));
+      });
     };
     follow();
     document.addEventListener('visibilitychange', follow);

@@ -11,6 +11,8 @@ interface Link {
   by: string;
   expiresAt: string;
   ended: boolean;
+  /** Whose it is; empty for everybody’s. */
+  forWhom?: string;
 }
 
 interface Props {
@@ -30,9 +32,10 @@ export function OpenLinks({ called, links, onTakeBack }: Props) {
   return (
     <>
       <Text variant="labelMedium">{texts.openS(called)}</Text>
-      {open.map(({ id, by, at, expiresAt }) => (
+      {open.map(({ id, by, at, expiresAt, forWhom }) => (
         <View key={id} style={styles.row}>
           <Text style={styles.grow}>
+            {forWhom ? `${forWhom}: ` : ''}
             {texts.opensUntil(by, dayWords(day(at), today), dayWords(day(expiresAt), today))}
           </Text>
           <Button

@@ -4,17 +4,18 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
-import { useMe, useToday } from '../../store/useAthlete';
+import { useToday } from '../../store/useAthlete';
 import { dayWords } from '../words/days';
 import { Notice } from './Notice';
 import { FormText } from '../form/bound';
 import { useSchemaForm } from '../form/schemaForm';
 import { texts } from '../texts';
 import { Button } from '../Button/Button';
+import { useMay } from '../hooks/useMay';
 
 /** Throws are locked: since when, where, who said it, and for those who instruct the way to unlock them. */
 export function LockNotice({ athlete, pain }: Pick<AthletePage, 'athlete' | 'pain'>) {
-  const { person } = useMe();
+  const clears = useMay('health');
   const today = useToday();
   const [open, setOpen] = useState(false);
   const { lock } = pain;
@@ -23,7 +24,7 @@ export function LockNotice({ athlete, pain }: Pick<AthletePage, 'athlete' | 'pai
     <Notice alert icon="lock">
       <Text variant="titleMedium">{texts.throwsLockedPain(lock.site, dayWords(lock.since, today))}</Text>
       <Text>{texts.markedByWriteDown(lock.saidBy)}</Text>
-      {person.role === 'assistant' ? (
+      {!clears ? (
         <Text>{texts.onlyAnInstructorOr}</Text>
       ) : open ? (
         <Unlock athleteId={athlete.id} onClose={() => setOpen(false)} />

@@ -20,7 +20,7 @@ const FreshVersion = screen('FreshVersion', null);
 const ChangeFeed = screen('ChangeFeed', null);
 const Tour = screen('Tour', null);
 
-const full = /^\/(athletes\/[^/]+\/(session|sheet)|drills\/cards|s\/.+)$/;
+const full = /^\/(athletes\/[^/]+\/(session|sheet)|drills\/cards|(s|join|reset)\/.+|found|forgot)$/;
 
 /** The places of the app: a bar at the bottom on a phone, a rail on a wide screen, nothing while working. */
 export function Shell({ children }: { children: ReactNode }) {

@@ -9,13 +9,15 @@ interface Props {
   value: string;
   options: readonly { value: string; text: string }[];
   onChange: (value: string) => void;
+  /** It stands in a row with others. */
+  beside?: boolean;
 }
 
 /** The one field for one of many where they need not all be seen: the device’s own list. */
-export function SelectField({ label, value, options, onChange }: Props) {
+export function SelectField({ label, value, options, onChange, beside }: Props) {
   const own = useColours();
   return (
-    <View style={styles.root}>
+    <View style={beside ? [styles.root, styles.beside] : styles.root}>
       <Text variant="labelMedium">{label}</Text>
       {createElement(
         'select',
@@ -43,4 +45,7 @@ export function SelectField({ label, value, options, onChange }: Props) {
   );
 }
 
-const styles = StyleSheet.create({ root: { flexGrow: 1, flexBasis: 130, minWidth: 0, gap: 4 } });
+const styles = StyleSheet.create({
+  root: { minWidth: 0, gap: 4 },
+  beside: { flexGrow: 1, flexBasis: 130 },
+});

@@ -56,7 +56,10 @@ export function FormField<T extends FieldValues, N extends FieldPath<T>>({
   );
 }
 
-type Shown = Pick<TextFieldProps, 'hint' | 'placeholder' | 'lines' | 'atMost' | 'inputMode'> & {
+type Shown = Pick<
+  TextFieldProps,
+  'hint' | 'placeholder' | 'lines' | 'atMost' | 'inputMode' | 'secret' | 'autoComplete'
+> & {
   /** Said to screen readers. */
   called?: string;
 };

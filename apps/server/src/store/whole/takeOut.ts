@@ -7,7 +7,7 @@ import {
   type ArchiveResource,
 } from '@wrightonic/core/archive';
 import type { AcademyRow, UnscopedStore } from '../academies';
-import { Academy } from '../scope';
+import type { Academy } from '../scope';
 import { belongingTo, inPieces, pointersOf, type Belonging } from './belonging';
 import { settingsOf } from './settings';
 import { archivedTables, movedTables, namedPeople, shapesOf, type Shape } from './shape';

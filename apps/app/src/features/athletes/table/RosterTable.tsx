@@ -136,18 +136,21 @@ function Filters({ rows, filter, onChange }: FiltersProps) {
   return (
     <View style={styles.filters}>
       <SelectField
+        beside
         label={texts.focus}
         value={filter.focus}
         onChange={set('focus')}
         options={options([...new Set(rows.flatMap(({ focus }) => focus))].sort())}
       />
       <SelectField
+        beside
         label={texts.stage}
         value={filter.stage}
         onChange={set('stage')}
         options={options(stages)}
       />
       <SelectField
+        beside
         label={texts.lastSeen}
         value={filter.seen}
         onChange={set('seen')}
@@ -159,6 +162,7 @@ function Filters({ rows, filter, onChange }: FiltersProps) {
         ]}
       />
       <SelectField
+        beside
         label={texts.velocity}
         value={filter.change}
         onChange={set('change')}
@@ -171,12 +175,14 @@ function Filters({ rows, filter, onChange }: FiltersProps) {
         ]}
       />
       <SelectField
+        beside
         label={texts.pain}
         value={filter.pain}
         onChange={set('pain')}
         options={[any, { value: 'locked', text: texts.throwsLocked }]}
       />
       <SelectField
+        beside
         label={texts.homeWork}
         value={filter.home}
         onChange={set('home')}

@@ -14,6 +14,7 @@ import { Staff } from './Staff';
 import { Stations } from './Stations';
 import { useSetup } from './useSetup';
 import { texts } from './texts';
+import { useMay } from '../../../ui/hooks/useMay';
 
 /** What a camp is made of: days, areas, stations, staff and rules. */
 export function CampSetupScreen() {
@@ -22,7 +23,8 @@ export function CampSetupScreen() {
 }
 
 function Parts({ camp }: { camp: NonNullable<ReturnType<typeof useCamp>['camp']> }) {
-  const { academy, person } = useMe();
+  const { academy } = useMe();
+  const coach = useMay('coach');
   const { zone } = academy;
   const setup = useSetup(camp);
   const problems = useMemo(
@@ -38,7 +40,7 @@ function Parts({ camp }: { camp: NonNullable<ReturnType<typeof useCamp>['camp']>
       <Areas camp={camp} {...setup} />
       <Stations camp={camp} {...setup} />
       <Staff camp={camp} {...setup} />
-      {person.role === 'assistant' ? null : <Helpers camp={camp} />}
+      {coach ? <Helpers camp={camp} /> : null}
       <Text variant="bodySmall">{texts.followTheVenues}</Text>
     </Pane>
   );

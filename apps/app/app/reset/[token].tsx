@@ -1,0 +1,3 @@
+import { screen } from '../../src/screens/screen';
+
+export default screen('Reset');

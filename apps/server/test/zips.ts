@@ -1,0 +1,24 @@
+import archiver from 'archiver';
+import { fromBufferPromise } from 'yauzl';
+
+/** Files of a ZIP. */
+export async function filesIn(zip: Buffer): Promise<Map<string, Buffer>> {
+  const files = new Map<string, Buffer>();
+  const opened = await fromBufferPromise(zip);
+  for await (const entry of opened.eachEntry()) {
+    const pieces: Buffer[] = [];
+    for await (const piece of await opened.openReadStreamPromise(entry)) pieces.push(piece as Buffer);
+    files.set(entry.fileName, Buffer.concat(pieces));
+  }
+  return files;
+}
+
+/** A ZIP of some files. */
+export async function packed(files: Iterable<[string, Buffer | string]>): Promise<Buffer> {
+  const zip = archiver('zip', { zlib: { level: 1 } });
+  for (const [name, content] of files) zip.append(content, { name });
+  void zip.finalize();
+  const pieces: Buffer[] = [];
+  for await (const piece of zip) pieces.push(piece as Buffer);
+  return Buffer.concat(pieces);
+}
