@@ -88,6 +88,7 @@ export async function launchDatabase(folder, at) {
   }
   await endLeftOver(data);
   const port = at ?? (await freePort());
+  writeFileSync(join(folder, 'database-port'), String(port));
   // A socket's path may have 107 characters only.
   const sockets = mkdtempSync(join(tmpdir(), 'wrightonic-'));
   const socket = join(sockets, 's');
@@ -129,7 +130,18 @@ export async function launchDatabase(folder, at) {
     writeFileSync(`${secret}.part`, password, { mode: 0o600 });
     renameSync(`${secret}.part`, secret);
   }
-  return { url: `mysql://${name}:${readFileSync(secret, 'utf8')}@127.0.0.1:${port}/${name}`, port, server };
+  return { url: urlOf(secret, port), port, server };
+}
+
+const urlOf = (secret, port) => `mysql://${name}:${readFileSync(secret, 'utf8')}@127.0.0.1:${port}/${name}`;
+
+/** The URL of a database that another script runs in `folder`; null when none does. */
+export function runningDatabase(folder) {
+  const [owner, port, secret] = ['in-use-by', 'database-port', 'database-password'].map((file) =>
+    join(folder, file),
+  );
+  if (![owner, port, secret].every((file) => existsSync(file))) return null;
+  return living(readFileSync(owner, 'utf8')) ? urlOf(secret, readFileSync(port, 'utf8')) : null;
 }
 
 /** The same, where only its URL matters. */

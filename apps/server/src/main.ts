@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import pino from 'pino';
+import { startNightly } from './backup/backup';
 import { demoCamps } from './demoCamps';
 import { listen } from './http/listen';
 import { server } from './http/server';
@@ -63,6 +64,7 @@ async function main(): Promise<void> {
     settings,
     ...(app ? { app } : {}),
   });
+  const endNightly = startNightly(url, join(folder, 'backups'), settings, log);
   const listening = await listen(web, settings.port, settings.host);
   if (code)
     process.stdout.write(
@@ -73,7 +75,8 @@ async function main(): Promise<void> {
     process.once(signal, () => {
       listening.close(
         () =>
-          void close()
+          void Promise.resolve(endNightly())
+            .then(close)
             .then(() => db.destroy())
             .then(() => process.exit(0)),
       );

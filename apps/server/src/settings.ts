@@ -71,10 +71,13 @@ function backupOf(env: Environment): Pick<Settings, 'backupAt' | 'backupKeep' | 
   const backupAt = env['BACKUP_AT'] || null;
   if (backupAt && !/^([01]\d|2[0-3]):[0-5]\d$/.test(backupAt))
     throw new Error(`BACKUP_AT must be a time of day such as 03:30, not “${backupAt}”`);
+  const backupPassphrase = env['BACKUP_PASSPHRASE'] || null;
+  if (backupPassphrase && backupPassphrase.length < leastPassword)
+    throw new Error(`BACKUP_PASSPHRASE must have at least ${leastPassword} characters`);
   return {
     backupAt,
     backupKeep: wholeNumber('BACKUP_KEEP', env['BACKUP_KEEP'] || '14', 1, 1000),
-    backupPassphrase: env['BACKUP_PASSPHRASE'] || null,
+    backupPassphrase,
   };
 }
 

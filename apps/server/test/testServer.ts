@@ -13,8 +13,8 @@ import { migrate } from '../src/store/migrate';
 export const password = 'a password of the tests';
 const everything = [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))];
 
-/** A server on a database of its own, in the MariaDB that the test script started. */
-export async function testServer(options: Partial<ServerOptions> = {}) {
+/** A database in which nothing is, in the MariaDB that the test script started. */
+export async function emptyDatabase() {
   const given = process.env['DATABASE_URL'];
   if (!given) throw new Error('DATABASE_URL is not set: run these tests with npm test');
   const name = `wrightonic_${randomBytes(6).toString('hex')}`;
@@ -24,11 +24,25 @@ export async function testServer(options: Partial<ServerOptions> = {}) {
   const url = new URL(given);
   url.pathname = `/${name}`;
   const db = connect(url.href);
+  return {
+    url: url.href,
+    db,
+    end: async () => {
+      await db.raw(`drop database ${name}`);
+      await db.destroy();
+    },
+  };
+}
+
+/** A server on a database of its own. */
+export async function testServer(options: Partial<ServerOptions> = {}) {
+  const { url, db, end } = await emptyDatabase();
   await migrate(db);
   const { web, close } = server({ db, secret: 'of the tests', ...options });
   const listening = await listen(web, 0, '127.0.0.1');
   const base = `http://127.0.0.1:${(listening.address() as AddressInfo).port}/api`;
   return {
+    url,
     db,
     base,
     web,
@@ -37,8 +51,7 @@ export async function testServer(options: Partial<ServerOptions> = {}) {
       listening.closeAllConnections();
       await new Promise((done) => listening.close(done));
       await close();
-      await db.raw(`drop database ${name}`);
-      await db.destroy();
+      await end();
     },
   };
 }

@@ -44,6 +44,9 @@ const migrations: Record<string, Knex.Migration> = {
   '0020_academy': wholeAcademy,
 };
 
+/** Up to which this version brings a database. */
+export const newestMigration = Object.keys(migrations).at(-1)!;
+
 const source: Knex.MigrationSource<string> = {
   getMigrations: async () => Object.keys(migrations),
   getMigrationName: (name) => name,
