@@ -28,6 +28,8 @@ export interface Settings {
   /** What backups are encrypted with; null: they are not. */
   backupPassphrase: string | null;
   logLevel: string;
+  /** Who asks for metrics has to say it; null: there are none. */
+  metricsToken: string | null;
 }
 
 const leastSecret = 32;
@@ -97,6 +99,9 @@ export function settingsOf(env: Environment): Settings {
   const cookieSecret = env['COOKIE_SECRET'] || null;
   if (cookieSecret && cookieSecret.length < leastSecret)
     throw new Error(`COOKIE_SECRET must have at least ${leastSecret} characters`);
+  const metricsToken = env['METRICS_TOKEN'] || null;
+  if (metricsToken && metricsToken.length < leastPassword)
+    throw new Error(`METRICS_TOKEN must have at least ${leastPassword} characters`);
   const logLevel = env['LOG_LEVEL'] || 'warn';
   if (!logLevels.includes(logLevel))
     throw new Error(`LOG_LEVEL must be one of ${logLevels.join(', ')}, not “${logLevel}”`);
@@ -109,6 +114,7 @@ export function settingsOf(env: Environment): Settings {
     ...backupOf(env),
     cookieSecret,
     logLevel,
+    metricsToken,
     host,
     port,
     publicUrl: publicUrl(env['PUBLIC_URL'] || `http://${host.includes(':') ? `[${host}]` : host}:${port}`),

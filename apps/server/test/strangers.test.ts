@@ -11,6 +11,8 @@ afterAll(() => set.here.end());
 
 const open = new Set([
   'GET /api/health',
+  'GET /api/ready',
+  'GET /api/metrics',
   'GET /session',
   'POST /session',
   'POST /session/demo',

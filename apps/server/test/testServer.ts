@@ -28,8 +28,10 @@ export async function emptyDatabase() {
     url: url.href,
     db,
     end: async () => {
-      await db.raw(`drop database ${name}`);
-      await db.destroy();
+      // A test may have taken its own connections away.
+      const last = connect(given);
+      await last.raw(`drop database ${name}`);
+      await Promise.all([db.destroy(), last.destroy()]);
     },
   };
 }

@@ -1,5 +1,6 @@
 import { v7 } from 'uuid';
 import { BoundedStore } from '../src/http/limits';
+import { newestMigration } from '../src/store/database';
 import { settingsOf } from '../src/settings';
 import { fixtures } from './fixtures';
 import { browser, logs, testServer } from './testServer';
@@ -28,6 +29,7 @@ describe('settings', () => {
       backupKeep: 14,
       backupPassphrase: null,
       logLevel: 'warn',
+      metricsToken: null,
     }));
   it('are taken as they are said', () =>
     expect(
@@ -56,6 +58,8 @@ describe('settings', () => {
     [{ BACKUP_AT: '24:00' }, /^BACKUP_AT/],
     [{ BACKUP_KEEP: '0' }, /^BACKUP_KEEP/],
     [{ LOG_LEVEL: 'loud' }, /^LOG_LEVEL/],
+    [{ METRICS_TOKEN: 'elevenchars' }, /^METRICS_TOKEN/],
+    [{ BACKUP_PASSPHRASE: 'elevenchars' }, /^BACKUP_PASSPHRASE/],
     [{ FOUNDING_CODE: 'elevenchars' }, /^FOUNDING_CODE/],
   ])('%j are refused by name', (env, words) => expect(() => settingsOf(env)).toThrow(words));
 });
@@ -131,6 +135,7 @@ it('says that the database is away', async () => {
   expect((await fetch(`${own.base}/health`)).status).toBe(200);
   await own.db.destroy();
   expect((await fetch(`${own.base}/health`)).status).toBe(503);
+  await own.end();
 });
 
 it('tells of a reading that was sent twenty times once', async () => {
@@ -151,4 +156,26 @@ it('tells of a reading that was sent twenty times once', async () => {
   await reader.cancel();
   expect(await set.here.db('readings').where({ device_id: device.id })).toHaveLength(2);
   expect(text.match(/^data:/gm)).toHaveLength(2);
+});
+
+describe('how the server stands', () => {
+  it('is told to whoever watches over it, and measured for whoever has the token', async () => {
+    expect((await set.owner.get('/ready')).body).toEqual({ ready: true });
+    expect((await set.owner.get('/metrics')).status).toBe(404);
+    const metricsToken = 'a token of the tests';
+    const watched = await testServer({ settings: settingsOf({ METRICS_TOKEN: metricsToken }) });
+    const ask = (token?: string) =>
+      fetch(`${watched.base}/metrics`, token ? { headers: { authorization: `Bearer ${token}` } } : {});
+    expect([(await ask()).status, (await ask('a wrong one')).status]).toEqual([401, 401]);
+    await fetch(`${watched.base}/shared/a-secret-of-a-link`);
+    const text = await (await ask(metricsToken)).text();
+    expect(text).toContain(
+      'wrightonic_request_seconds_count{method="GET",route="/shared/:token",status="404"} 1',
+    );
+    expect(text).not.toContain('a-secret-of-a-link');
+    await watched.db('knex_migrations').where({ name: newestMigration }).delete();
+    const ready = await fetch(`${watched.base}/ready`);
+    expect([ready.status, await ready.json()]).toEqual([503, { ready: false }]);
+    await watched.end();
+  });
 });

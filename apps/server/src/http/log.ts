@@ -8,6 +8,7 @@ import {
 } from '@wrightonic/contract';
 import { countThrows, isHard, dayAt } from '@wrightonic/core';
 import { Router } from 'express';
+import type { Counter } from 'prom-client';
 import type { SignedIn } from '../auth/authSession';
 import { athlete } from '../store/athletes';
 import { homeOf } from '../store/home';
@@ -92,7 +93,8 @@ async function openSession({ academy, academyRow }: Asked<unknown>, athleteId: s
   return { session, events, elsewhere };
 }
 
-export function logRoutes(): Router {
+/** @param counted what came of events, for whoever measures */
+export function logRoutes(counted: Counter): Router {
   const routes = Router();
 
   routes.post('/log', async (request, response) => {
@@ -102,6 +104,7 @@ export function logRoutes(): Router {
     const responses = await signedIn.academy.current((academy) =>
       take({ ...signedIn, academy }, events, now),
     );
+    for (const { stored } of responses) counted.inc({ stored: String(stored) });
     response.json({ responses });
   });
 

@@ -14,6 +14,7 @@ import { Mailer } from '../mail/mailer';
 import { Parser } from '../parse/parser';
 import { settingsOf, type Settings } from '../settings';
 import { UnscopedStore } from '../store/academies';
+import { upToDate } from '../store/database';
 import { keptOf } from '../store/kept';
 import { academyRoutes } from './academy';
 import { athleteRoutes } from './athletes';
@@ -34,6 +35,7 @@ import { photoRoutes } from './photos';
 import { profileRoutes } from './athleteProfile';
 import { deviceDoor, radarRoutes } from './radar';
 import { notHere, refusals } from './httpError';
+import { Metrics } from './observed';
 import { openReportRoutes, reportRoutes } from './reports';
 import { accountRoutes, secondFactorRoutes } from './account';
 import { archiveRoutes } from './archives';
@@ -159,6 +161,25 @@ const within = <T>(work: Promise<T>, ms: number): Promise<T> =>
     new Promise<never>((_, fail) => setTimeout(() => fail(new Error('late')), ms).unref()),
   ]);
 
+/** How the server stands, for whoever watches over it: it needs no session, and tells nothing of anybody. */
+function standing({ db }: UnscopedStore, metrics: express.RequestHandler): Router {
+  const routes = Router();
+  routes.get('/api/metrics', metrics);
+  // Whether requests may be sent here: a server whose tables are of another version waits for them.
+  routes.get('/api/ready', async (_request, response) => {
+    const ready = await within(upToDate(db), healthPatience).catch(() => false);
+    response.status(ready ? 200 : 503).json({ ready });
+  });
+  routes.get('/api/health', async (_request, response) => {
+    const ok = await within(db.raw('select 1'), healthPatience).then(
+      () => true,
+      () => false,
+    );
+    response.status(ok ? 200 : 503).json({ ok });
+  });
+  return routes;
+}
+
 /** A server that has not begun to listen. */
 export interface Served {
   web: Express;
@@ -173,6 +194,7 @@ interface Parts {
   parser: Parser;
   solver: WeekSolver;
   planner: CampPlanner;
+  metrics: Metrics;
   mailer: Mailer;
   publicUrl: string;
 }
@@ -185,11 +207,12 @@ const signedInRoutes = ({
   parser,
   solver,
   planner,
+  metrics,
   mailer,
   publicUrl,
 }: Parts): Router[] => [
   athleteRoutes(),
-  logRoutes(),
+  logRoutes(metrics.events),
   planRoutes(solver),
   academyRoutes(unscoped),
   campRoutes(planner, events),
@@ -235,6 +258,7 @@ export function server({
   const events = new EventBus();
   const parser = new Parser();
   const streams = new Streams(unscoped, events);
+  const metrics = new Metrics(unscoped);
   const mailer = new Mailer(unscoped, settings, log);
   const entering = new Entering(unscoped, settings.demoAlways);
   const endChores = startChores(unscoped, log);
@@ -271,21 +295,15 @@ export function server({
     allowedOnly,
     campHelpersOnly,
     audited(log),
-    ...signedInRoutes({ unscoped, events, streams, parser, solver, planner, mailer, publicUrl }),
+    ...signedInRoutes({ unscoped, events, streams, parser, solver, planner, metrics, mailer, publicUrl }),
     notHere,
   );
 
   const web = express();
   web.disable('x-powered-by');
   web.set('trust proxy', settings.trustProxy);
-  web.use(named, inTime, headers());
-  web.get('/api/health', async (_request, response) => {
-    const ok = await within(db.raw('select 1'), healthPatience).then(
-      () => true,
-      () => false,
-    );
-    response.status(ok ? 200 : 503).json({ ok });
-  });
+  web.use(named, metrics.observe(log), inTime, headers());
+  web.use(standing(unscoped, metrics.answer(settings.metricsToken)));
   web.use('/api', api);
   if (app && existsSync(app)) web.use(page(app));
   web.use(notHere, refusals(log));

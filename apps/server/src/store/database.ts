@@ -47,6 +47,10 @@ const migrations: Record<string, Knex.Migration> = {
 /** Up to which this version brings a database. */
 export const newestMigration = Object.keys(migrations).at(-1)!;
 
+/** Whether a database stands where this version needs it. */
+export const upToDate = async (db: Knex): Promise<boolean> =>
+  (await db('knex_migrations').where({ name: newestMigration }).first('id')) !== undefined;
+
 const source: Knex.MigrationSource<string> = {
   getMigrations: async () => Object.keys(migrations),
   getMigrationName: (name) => name,
