@@ -108,15 +108,25 @@ async function watch(name, first, again) {
 
 /** The same, watched: what ends is started again and said so, until this script is told to end. */
 export async function keepServing({ folder, port }) {
-  const [database, app] = await Promise.all([launchDatabase(folder), buildApp()]);
-  const { url, port: at } = database;
+  const own = process.env.DATABASE_URL;
+  const [database, app] = await Promise.all([own ? null : launchDatabase(folder), buildApp()]);
+  const url = own ?? database.url;
   const start = async () => {
     const server = await launchServer({ url, app, folder, port });
     return server;
   };
   const server = await start();
   await Promise.all([
-    watch('The database', database.server, async () => (await launchDatabase(folder, at)).server),
+    // A database of somebody else is watched by whoever runs it.
+    ...(database
+      ? [
+          watch(
+            'The database',
+            database.server,
+            async () => (await launchDatabase(folder, database.port)).server,
+          ),
+        ]
+      : []),
     watch('The server', server, start),
   ]);
   await stop(server);

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { isDay } from '../units/day';
 import { TableError } from './csv';
 
 /** How a column of an archive is written. */
@@ -81,7 +82,7 @@ function valueOf(cell: string, column: ArchiveColumn): { value: ArchiveValue } |
   if (cell === nothing) return nullable ? { value: null } : { wrong: 'must not be empty' };
   const text = type === 'text' && cell.startsWith("'") ? cell.slice(1) : cell;
   const pattern = patterns[type];
-  const real = type === 'date' || type === 'instant' ? !Number.isNaN(Date.parse(text)) : true;
+  const real = type === 'date' || type === 'instant' ? isDay(text.split('T')[0]!) : true;
   if ((pattern && !pattern.test(text)) || !real) return { wrong: `must be ${shapes[type]}` };
   if (oneOf && !oneOf.includes(text)) return { wrong: `must be one of ${oneOf.join(', ')}` };
   if (atMost !== undefined && text.length > atMost) return { wrong: `has more than ${atMost} characters` };
@@ -146,7 +147,12 @@ export function readArchiveTable(
   return { rows, problems };
 }
 
-/** Rows that point to nobody: each reference must lead to a row of the archive. */
+/**
+ * Rows that point to nobody: each reference must lead to a row of the archive.
+ *
+ * @returns the first such row of each reference
+ * @example danglingIn([{ name: 'looks', key: ['id'], columns: [], foreign: [{ column: 'of', table: 'athletes' }] }], new Map([['looks', [{ id: 'l', of: 'nobody' }]]])).length // 1
+ */
 export function danglingIn(
   tables: readonly ArchiveTable[],
   rows: ReadonlyMap<string, readonly ArchiveRow[]>,
@@ -180,8 +186,12 @@ const frictionless: Record<ArchiveType, { type: string; format?: string }> = {
   picture: { type: 'string' },
 };
 
-/** The JSON Schema of a row, by which others can check a table. */
-export const archiveRowSchema = ({ name, columns }: ArchiveTable): object => ({
+/**
+ * The JSON Schema (draft 7) of a row, by which others can check a table.
+ *
+ * @example archiveRowSchema({ name: 'looks', key: [], foreign: [], columns: [] }).title // 'looks'
+ */
+export const archiveRowSchema = ({ name, columns }: ArchiveTable): Record<string, unknown> => ({
   $schema: 'http://json-schema.org/draft-07/schema#',
   title: name,
   type: 'object',
@@ -226,8 +236,12 @@ export interface ArchiveResource {
  * The descriptor of an archive: a Data Package whose resources are tables with their schema.
  *
  * @returns the content of `datapackage.json`
+ * @example archiveDescriptor({ kind: 'academy', academy: 'Barn', academyId: '', takenAt: '', schema: '', settings: {} }, []).title // 'Barn'
  */
-export const archiveDescriptor = (head: ArchiveHead, resources: readonly ArchiveResource[]): object => ({
+export const archiveDescriptor = (
+  head: ArchiveHead,
+  resources: readonly ArchiveResource[],
+): Record<string, unknown> => ({
   profile: 'tabular-data-package',
   name: `wrightonic-${head.kind}`,
   title: head.kind === 'athlete' ? `An athlete of ${head.academy}` : head.academy,
@@ -270,6 +284,7 @@ export const archiveDescriptor = (head: ArchiveHead, resources: readonly Archive
  * Reads the descriptor of an archive.
  *
  * @throws TableError for a file of something else, or of a newer version
+ * @example archiveHead('{"wrightonic":{"version":1,"kind":"academy","academy":"Barn","academyId":"00000000-0000-7000-8000-000000000000","takenAt":"","schema":"0020","settings":{}}}').academy // 'Barn'
  */
 export function archiveHead(text: string): ArchiveHead {
   let read: { wrightonic?: Partial<ArchiveHead> & { version?: unknown } } | null;

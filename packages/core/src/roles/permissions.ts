@@ -38,5 +38,9 @@ export const permissions: Readonly<Record<Role, readonly Act[]>> = {
  */
 export const may = (role: Role, act: Act): boolean => permissions[role].includes(act);
 
-/** The roles that may do something, for words that say whom to ask. */
+/**
+ * The roles that may do something, for words that say whom to ask.
+ *
+ * @example whoMay('audit') // [ 'owner' ]
+ */
 export const whoMay = (act: Act): Role[] => roles.filter((role) => may(role, act));

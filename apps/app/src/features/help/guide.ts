@@ -154,7 +154,11 @@ export const topics: readonly { id: string; title: string; blocks: readonly stri
     "id": "office",
     "title": "Office",
     "blocks": [
-      "*You* holds your hand, units, dates and hours. *Your approach* says what you teach. *Causes and effects* holds the links behind every trace; the owner changes weights, adds links and switches them off, each with a reason. *Planning* sets throws a week, build-up and equipment. *Words* shows how notes are understood. *Norms* holds what counts as usual, with its source. *Devices* holds radar lines. *Calls* counts how your choices turned out."
+      "*You* holds your hand, units, dates and hours. *Your approach* says what you teach. *Causes and effects* holds the links behind every trace; the owner changes weights, adds links and switches them off, each with a reason. *Planning* sets throws a week, build-up and equipment. *Words* shows how notes are understood. *Norms* holds what counts as usual, with its source. *Devices* holds radar lines. *Calls* counts how your choices turned out.",
+      "*Account* changes your password, shows where you are signed in, and adds a second factor: six digits of an authenticator app beside the password. Keep the recovery codes on paper.",
+      "*People* (owner) invites by a link that works once and for seven days, changes roles, hands lessons over and deactivates whoever leaves: they are out at once, and what they wrote down stays. *What each role may do* lists it all. Assistants see neither guardians' contacts nor injuries. *Mail* shows what went out; without a mail server it shows what would have gone out, marked as simulated.",
+      "*Archive* saves the whole academy, or brings in an athlete from another one; you see what comes before anything is kept. One athlete is saved in the *Profile*, with a report to read.",
+      "*Archived and deleted*: an archived athlete is out of the lists and kept. A deletion is asked for in the profile, confirmed by a second person, and done after 14 days; until then *Keep* takes it back. It removes the person everywhere, on phones at their next contact too; counts stay without a name. The owner may have athletes without contact for years proposed. *Who did what* keeps for a year who opened, changed, saved and cleared what, and who signed in."
     ]
   },
   {

@@ -5,8 +5,12 @@ export const said = (value: number, unit: VelocityUnit): string =>
   `${velocityIn(value, unit).toFixed(1)} ${unit}`;
 
 /** A change of velocity, m/s, with its sign and unit. */
-export const signed = (value: number, unit: VelocityUnit): string =>
-  `${value < 0 ? '−' : '+'}${velocityIn(Math.abs(value), unit).toFixed(1)} ${unit}`;
+export const signed = (value: number, unit: VelocityUnit): string => {
+  const size = velocityIn(Math.abs(value), unit).toFixed(1);
+  const sign = value < 0 ? '−' : '+';
+  // What rounds to nothing went neither way.
+  return `${size === '0.0' ? '' : sign}${size} ${unit}`;
+};
 
 export function effortSentence(effort: EffortCurve | null, unit: VelocityUnit): string {
   if (!effort) return 'Three efforts with three throws each, such as 60, 80 and 100, draw this line.';
