@@ -7,9 +7,22 @@ const of = (file, changes) =>
 
 /** What keeps somebody from harm: every one of these must be noticed. */
 export const safety = [
+  ...of('safety/ages', [
+    ['export const driftFrom = 12', 'export const driftFrom = 11'],
+    ['export const pullFrom = 13', 'export const pullFrom = 12'],
+    ['export const fullEffortFrom = 13', 'export const fullEffortFrom = 12'],
+    ['export const addedMassFrom = 15', 'export const addedMassFrom = 14'],
+    ['export const throwFreeDayBelow = 13', 'export const throwFreeDayBelow = 12'],
+    ['export const oneFocusBelow = 10', 'export const oneFocusBelow = 9'],
+    ['export const fewestDrillsBelow = 10', 'export const fewestDrillsBelow = 9'],
+    ['export const fewerDrillsBelow = 13', 'export const fewerDrillsBelow = 12'],
+    ['export const hintsBelow = 13', 'export const hintsBelow = 12'],
+    ['export const powerJudgedFrom = 13', 'export const powerJudgedFrom = 12'],
+    ['export const strengthJudgedFrom = 18', 'export const strengthJudgedFrom = 17'],
+  ]),
   ...of('safety/throwLimits', [
     ['export const hardEffort = 80', 'export const hardEffort = 81'],
-    ['hard <= most', 'hard < most'],
+    ['hard <= atMost', 'hard < atMost'],
     ['column < 0 ? restUpTo.length : column', 'column < 0 ? restUpTo.length - 1 : column'],
     ['addDays(date, days + 1)', 'addDays(date, days)'],
     ['addDays(date, -1)) ?? 0) > 0;', 'addDays(date, -1)) ?? 0) > 1;'],
@@ -27,7 +40,6 @@ export const safety = [
     ['counted > before.maxToday', 'counted > before.maxToday + 1'],
     ['export const rampShare = 0.2', 'export const rampShare = 0.25'],
     ['const rampThrows = 30', 'const rampThrows = 31'],
-    ['restUntil || lock ? 0', 'restUntil ? 0'],
     ['input.throws, input.allHard', 'input.throws, false'],
   ]),
   ...of('safety/throwState', [
@@ -68,20 +80,8 @@ export const safety = [
     ['const firstEffort = 50', 'const firstEffort = 55'],
     ['const lastEffort = 90', 'const lastEffort = 95'],
   ]),
-  ...of('build/week/throwRows', [
-    ['const throwFreeDays = 1', 'const throwFreeDays = 0'],
-    ['const youngAge = 13', 'const youngAge = 12'],
-  ]),
-  ...of('build/ownDrill', [
-    ['const hardFrom = 13', 'const hardFrom = 12'],
-    ['const nearlyAll = 95', 'const nearlyAll = 96'],
-    ['const addedMassFrom = 15', 'const addedMassFrom = 14'],
-  ]),
-  ...of('session/effort', [['const wholeEffortFrom = 13', 'const wholeEffortFrom = 12']]),
-  ...of('measure/screen', [
-    ['const powerFrom = 13', 'const powerFrom = 12'],
-    ['const strengthFrom = 18', 'const strengthFrom = 17'],
-  ]),
+  ...of('build/week/throwRows', [['const throwFreeDays = 1', 'const throwFreeDays = 0']]),
+  ...of('build/ownDrill', [['const nearlyAll = 95', 'const nearlyAll = 96']]),
 ];
 
 /** What figures and plans rest on: nine of ten must be noticed. */
@@ -114,7 +114,6 @@ export const rules = [
   ...of('trace/focus', [
     ['export const focusFloor = 0.1', 'export const focusFloor = 0.12'],
     ['const takesPlace = 0.5', 'const takesPlace = 0.6'],
-    ['export const oneFocusBelow = 10', 'export const oneFocusBelow = 11'],
     ['|| left.has(at) ||', '||'],
   ]),
   ...of('trace/robustness', [
@@ -122,9 +121,7 @@ export const rules = [
     ['draw < 0.25', 'draw < 0.3'],
     ['draw < 0.75', 'draw < 0.7'],
   ]),
-  ...of('trace/lookNext', [['const most = 3', 'const most = 4']]),
   ...of('trace/leaveAlone', [['export const goodStrikes = 0.6', 'export const goodStrikes = 0.62']]),
-  ...of('trace/approach', [['const driftFrom = 12', 'const driftFrom = 13']]),
   ...of('trace/moved', [['const shows = 0.05', 'const shows = 0.06']]),
   ...of('measure/velocity', [
     ['export const fewestThrows = 5', 'export const fewestThrows = 4'],
@@ -176,21 +173,25 @@ export const rules = [
   ]),
   ...of('measure/results', [['export const fewestPitches = 20', 'export const fewestPitches = 19']]),
   ...of('build/ladder', [
-    ['const most = 4', 'const most = 5'],
+    ['const maxDrills = 4', 'const maxDrills = 5'],
     ['const mostForOtherLimits = 2', 'const mostForOtherLimits = 3'],
     ['findings[id]! >= 2', 'findings[id]! >= 3'],
     ["drill.stage === 'prep' || drill.thread === thread ||", "drill.stage === 'prep' ||"],
   ]),
-  ...of('build/week/day', [
-    ['export const mostThrowing = 3', 'export const mostThrowing = 4'],
-    ['age < 10 ? 2', 'age < 9 ? 2'],
-    ['age < 13 ? 3', 'age < 12 ? 3'],
-  ]),
+  ...of('build/week/day', [['export const mostThrowing = 3', 'export const mostThrowing = 4']]),
   ...of('build/week/candidates', [
     ['const mostOfStage = 4', 'const mostOfStage = 3'],
     ['const chosenCover = 0.5', 'const chosenCover = 0.4'],
   ]),
   ...of('build/week/drillRows', [['const mostStrengthDays = 3', 'const mostStrengthDays = 4']]),
   ...of('session/constraints', [['const fewestOfSet = 5', 'const fewestOfSet = 4']]),
-  ...of('build/wordCheck', [['const young = 13', 'const young = 14']]),
+  ...of('roles/permissions', [
+    ["['own', 'read', 'log']", "['own', 'read', 'log', 'contacts']"],
+    ["'export', 'remove']", "'export', 'remove', 'people']"],
+  ]),
+  ...of('formats/archive', [
+    ["/^(?:[=+\\-@\\t\\r']|\\\\N$)/", '/^(?:[=+\\-@\\t\\r]|\\\\N$)/'],
+    ['text.length > atMost', 'text.length > atMost + 1'],
+    ['version > archiveVersion', 'version > archiveVersion + 1'],
+  ]),
 ];

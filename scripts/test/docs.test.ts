@@ -40,3 +40,13 @@ it('names files that are there, by the end of their path', () => {
   for (const [, path] of read('ARCHITECTURE.md').matchAll(/`([\w./]+\.(?:tsx?|mjs))`/g))
     expect([path, files.some((file) => file.endsWith(`/${path}`))]).toEqual([path, true]);
 });
+
+it('changes only rules that are there, when it asks whether a test would notice', () => {
+  const count = `import('${join(root, 'scripts', 'mutations.mjs')}').then((lists) => {
+    const read = require('node:fs').readFileSync;
+    const lost = Object.values(lists).flat().filter(({ file, from }) => read(file, 'utf8').split(from).length !== 2);
+    console.log(JSON.stringify(lost.map(({ file, from }) => file + ': ' + from)));
+  })`;
+  const lost = execFileSync('node', ['-e', count], { cwd: root, encoding: 'utf8' });
+  expect(JSON.parse(lost)).toEqual([]);
+});

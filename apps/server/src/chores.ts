@@ -2,6 +2,7 @@ import type { Logger } from 'pino';
 import type { UnscopedStore } from './store/academies';
 import { forgetOldAudit } from './store/auditEvents';
 import { dueDeletions } from './store/deletions';
+import { forgetOldMail } from './store/mails';
 import { Academy } from './store/scope';
 import { eraseAthlete } from './store/whole/erase';
 
@@ -13,6 +14,7 @@ export async function doChores(unscoped: UnscopedStore, now: Date): Promise<{ de
   for (const { academyId, athleteId } of await dueDeletions(unscoped, now))
     if (await eraseAthlete(unscoped, new Academy(unscoped.db, academyId), athleteId, now)) deleted++;
   await forgetOldAudit(unscoped, now);
+  await forgetOldMail(unscoped, now);
   return { deleted };
 }
 

@@ -1,5 +1,6 @@
 import { athleteParts } from '@wrightonic/contract';
 import { isDeepStrictEqual } from 'node:util';
+import { saltmarshRoster } from '@wrightonic/core/simulate';
 import Ajv from 'ajv';
 import Papa from 'papaparse';
 import { demoCamps } from '../src/demoCamps';
@@ -46,7 +47,10 @@ async function changed(name: string, change: (text: string) => string, zip = sma
 
 beforeAll(async () => {
   demo = await testServer();
-  await seedSaltmarsh(demo.db, now, password, demoCamps());
+  // Wren and those of whom its camps tell: they say as much as all of the demo in half the time.
+  const told = ['Wren', 'Otis', 'Bram', 'Rufus', 'Corin', 'Pia', 'Maren', 'Harriet', 'Fenn', 'Gideon'];
+  const some = saltmarshRoster.filter(({ givenName }) => told.includes(givenName));
+  await seedSaltmarsh(demo.db, now, password, demoCamps(), some);
   from = browser(demo);
   await from.signIn(marlow);
   athletes = (await from.get('/athletes')).body;
@@ -93,9 +97,7 @@ async function answers(who: Browser): Promise<Record<string, unknown>> {
       '/planning',
     ],
     ...['/lexicon', '/norms', '/templates', '/camps', '/devices', '/worth', '/retention'],
-    ...athletes
-      .filter((_, n) => n % 3 === 0)
-      .flatMap(({ id }) => perAthlete.map((part) => `/athletes/${id}${part}`)),
+    ...athletes.slice(0, 4).flatMap(({ id }) => perAthlete.map((part) => `/athletes/${id}${part}`)),
     ...camps.flatMap(({ id, firstDay }) =>
       ['', '/after', `/days/${firstDay}`].map((part) => `/camps/${id}${part}`),
     ),
@@ -249,6 +251,8 @@ it('gives the same answers on every screen after it was taken out, wiped and bro
   });
   // Nobody comes in by an archive: passwords stay where they were.
   expect((await browser(other).signIn('isla@saltmarsh.example')).status).toBe(401);
+  const people: { email: string; active: boolean }[] = (await to.get('/people')).body;
+  expect(people.filter(({ active }) => active).map(({ email }) => email)).toEqual([marlow]);
   expect((await send(to, '/archives', whole)).status).toBe(409);
 }, 240_000);
 
@@ -313,6 +317,8 @@ it('knows every table: each is in an archive, made anew, or of the server alone'
       ...['feeds', 'feed_ends'],
     ].sort(),
   );
+  // Pages of a table go on from the last key.
+  for (const { name, key } of archivedTables(shapes)) expect([name, key.length]).toEqual([name, 1]);
   // What is of one athlete points to nothing that does not come along.
   const moved = new Set<string>([...movedTables(shapes).map(({ name }) => name), 'people']);
   for (const { name, foreign } of movedTables(shapes))

@@ -215,6 +215,17 @@ it('keeps who saw, changed, exported, invited and got in, for a year', async () 
     await doChores(set.here.unscoped, new Date());
     return set.here.db('audit_events').where({ id: old.id }).first('id');
   };
+  // What a simulated mail said goes with the link in it.
+  const mail = (await set.here.db('mails').orderBy('at', 'desc').first('id', 'body'))!;
+  expect(mail.body).toContain('/join/');
+  const bodyAfter = async (days: number) => {
+    await set.here.db('mails').update({ at: new Date(Date.now() - days * dayMs) });
+    await doChores(set.here.unscoped, new Date());
+    return (await set.here.db('mails').where({ id: mail.id }).first('body'))!.body;
+  };
+  expect(await bodyAfter(6.9)).toBe(mail.body);
+  expect(await bodyAfter(7.1)).toBe('');
+
   expect(await ages(364.9)).toBeDefined();
   expect(await ages(365.1)).toBeUndefined();
 });

@@ -1,5 +1,8 @@
 /** Every text of ui. */
 export const texts = {
+  daysOfThisFile: 'Days of this file are written',
+  monthFirst: 'Month first, 5/1/2026',
+  dayFirst: 'Day first, 1/5/2026',
   tryAgain: 'Try again',
   readingTheAthlete: 'Reading the athlete',
   thisScreenCouldNot: 'This screen could not be opened. Everything you logged is kept.',

@@ -6,6 +6,7 @@ import { reportPdf } from '../print/reportPdf';
 import { writeZip, type ZipFile } from '../print/zip';
 import type { UnscopedStore } from '../store/academies';
 import { athlete } from '../store/athletes';
+import { note } from '../store/auditEvents';
 import { rebuildAcademy } from '../store/state/rebuild';
 import { bringIn, CannotBringIn } from '../store/whole/bringIn';
 import { expectedTables, shapesOf } from '../store/whole/shape';
@@ -26,8 +27,8 @@ function download(response: Response, name: string): void {
   response.setHeader('content-disposition', `attachment; filename="${name}.zip"`);
 }
 
-async function* withReport(files: AsyncIterable<ZipFile>, report: Buffer | null): AsyncGenerator<ZipFile> {
-  if (report) yield { name: 'report.pdf', content: report };
+async function* withReport(files: AsyncIterable<ZipFile>, report: Buffer): AsyncGenerator<ZipFile> {
+  yield { name: 'report.pdf', content: report };
   yield* files;
 }
 
@@ -43,7 +44,7 @@ function previewOf({ head, rows, problems }: OpenedArchive, here: string): Archi
         ]
       : [
           'Name, time zone and planning rules of this academy become those of the archive.',
-          'Everybody but you chooses a new password by “Forgot password”.',
+          'Everybody but you comes deactivated. Activate them in People; then they choose a password by “Forgot your password?”.',
         ];
   return {
     kind: head.kind,
@@ -56,7 +57,10 @@ function previewOf({ head, rows, problems }: OpenedArchive, here: string): Archi
   };
 }
 
-/** Taken along: everything of one athlete or of the academy as a file, and back in. */
+/**
+ * Taken along: everything of one athlete or of the academy as a file, and back in. All tables are read as of one moment,
+ * so that no row of one points to what another does not hold yet.
+ */
 export function archiveRoutes(unscoped: UnscopedStore, parser: Parser, events: EventBus): Router {
   const routes = Router();
   const zip = express.raw({ type: ['application/zip', 'application/octet-stream'], limit: largestArchive });
@@ -65,17 +69,28 @@ export function archiveRoutes(unscoped: UnscopedStore, parser: Parser, events: E
     const signedIn = currentUser(request);
     const { academy, academyRow } = signedIn;
     const person = orNotFound(await athlete(academy, pathId(request)), 'athlete');
-    const takeout = await Takeout.athlete(unscoped, academy, academyRow, person.id);
     const report = await reportPdf(await newestReport(signedIn, person.id));
+    await note(academy, {
+      kind: 'exported',
+      told: 'took the athlete out as a file',
+      subject: person.id,
+      person: signedIn.person.id,
+    });
     download(response, `athlete-${dayAt(new Date(), academyRow.zone)}`);
-    await writeZip(response, withReport(takeout.files(), report));
+    await academy.transaction(async (snapshot) => {
+      const takeout = await Takeout.athlete(unscoped, snapshot, academyRow, person.id);
+      await writeZip(response, withReport(takeout.files(), report));
+    });
   });
 
   routes.get('/archive.zip', async (request, response) => {
-    const { academy, academyRow } = currentUser(request);
-    const takeout = await Takeout.academy(unscoped, academy, academyRow);
+    const { academy, academyRow, person } = currentUser(request);
+    await note(academy, { kind: 'exported', told: 'took the academy out as a file', person: person.id });
     download(response, `academy-${dayAt(new Date(), academyRow.zone)}`);
-    await writeZip(response, takeout.files());
+    await academy.transaction(async (snapshot) => {
+      const takeout = await Takeout.academy(unscoped, snapshot, academyRow);
+      await writeZip(response, takeout.files());
+    });
   });
 
   const read = async (request: Request): Promise<OpenedArchive> => {

@@ -50,6 +50,8 @@ export async function mails(academy: Academy, atMost: number): Promise<MailRecor
 }
 
 const minute = 60_000;
+/** An invitation works for so long, and no other link that is mailed works longer, days. */
+const bodyDays = 7;
 /** As long as one process has for a mail that it took, before another may try. */
 const claim = 5 * minute;
 /** After so many failures nobody tries any more: about two days. */
@@ -72,6 +74,14 @@ export async function takeDue({ db }: UnscopedStore, now: Date, atMost = 20): Pr
   }
   return taken;
 }
+
+/** What simulated mails said is kept no longer than the links in them work. */
+export const forgetOldMail = ({ db }: UnscopedStore, now: Date): Promise<number> =>
+  db('mails')
+    .where({ simulated: true })
+    .whereNot({ body: '' })
+    .where('at', '<', new Date(now.getTime() - bodyDays * 24 * 60 * minute))
+    .update({ body: '' });
 
 type Key = Pick<MailsRow, 'academy_id' | 'id'>;
 

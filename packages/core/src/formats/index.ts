@@ -1,5 +1,6 @@
 export * from './csv';
 export * from './curvesCsv';
+export * from './dayOrder';
 export * from './progressCsv';
 export * from './throwsCsv';
 export * from './timelineCsv';

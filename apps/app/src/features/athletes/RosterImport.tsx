@@ -8,7 +8,9 @@ import { api } from '../../store/api';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useMe } from '../../store/useAthlete';
 import { FilePick } from '../../ui/ImportPreview/FilePick';
+import { DayOrderPick } from '../../ui/ImportPreview/DayOrderPick';
 import { ImportPreview } from '../../ui/ImportPreview/ImportPreview';
+import { useDatedTable } from '../../ui/ImportPreview/useDatedTable';
 import { disciplineNames, handNames } from '../../ui/words/kindWords';
 import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Screen } from '../../ui/Screen/Screen';
@@ -28,40 +30,34 @@ interface Read {
 export function RosterImport() {
   const { sizeUnit } = useMe().person;
   const { data: roster, error: unread, refetch } = api.useRosterQuery();
-  const [read, setRead] = useState<Read | null>(null);
-  const [wrong, setWrong] = useState('');
   const [done, setDone] = useState('');
   const [send, { isLoading, error }] = lazyEndpoints.useImportAthletesMutation();
-  const open = async (file: File) => {
-    setDone('');
-    setWrong('');
-    try {
-      const table = readRoster(await file.text(), () => v7());
-      if (table.rows.length > mostRows)
-        throw new RangeError(`At most ${mostRows} athletes at once; this file has more.`);
-      const known = new Set(
-        (roster ?? []).map((each) => `${each.givenName} ${each.familyName}`.toLowerCase()),
-      );
-      setRead({
-        ...table,
-        rows: table.rows.map((each) => {
-          const { givenName, familyName } = each.athlete;
-          return known.has(`${givenName} ${familyName}`.toLowerCase())
-            ? { ...each, flaggedRow: texts.someoneWithThisName }
-            : each;
-        }),
-      });
-    } catch (broken) {
-      setRead(null);
-      setWrong(texts.nothingWasImported(file.name, (broken as Error).message));
-    }
+  const look = (text: string): Read => {
+    const table = readRoster(text, () => v7());
+    if (table.rows.length > mostRows)
+      throw new RangeError(`At most ${mostRows} athletes at once; this file has more.`);
+    const known = new Set((roster ?? []).map((each) => `${each.givenName} ${each.familyName}`.toLowerCase()));
+    return {
+      ...table,
+      rows: table.rows.map((each) => {
+        const { givenName, familyName } = each.athlete;
+        return known.has(`${givenName} ${familyName}`.toLowerCase())
+          ? { ...each, flaggedRow: texts.someoneWithThisName }
+          : each;
+      }),
+    };
   };
+  const { read, wrong, order, open, reorder, leave } = useDatedTable(
+    'birthdate',
+    look,
+    texts.nothingWasImported,
+  );
   const take = async (rows: readonly number[]) => {
     const wanted = new Set(rows);
     const athletes = read!.rows.filter(({ row }) => wanted.has(row)).map(({ athlete }) => athlete);
     const answer = await send({ athletes });
     if ('error' in answer) return;
-    setRead(null);
+    leave();
     setDone(texts.athleteAdded(answer.data.added));
   };
   return (
@@ -72,7 +68,10 @@ export function RosterImport() {
           label={texts.chooseCsv}
           accept=".csv,text/csv,text/plain"
           maxBytes={maxBytes}
-          onFile={(file) => void open(file)}
+          onFile={(file) => {
+            setDone('');
+            void open(file);
+          }}
         />
       ) : unread ? (
         <ErrorNotice error={unread} again={() => void refetch()} />
@@ -80,6 +79,7 @@ export function RosterImport() {
         // Whoever is here already can only be told once the roster is known.
         <Waiting what={texts.readingTheRoster} />
       )}
+      <DayOrderPick order={order} onChange={reorder} />
       {wrong ? <Notice alert>{wrong}</Notice> : null}
       {done ? (
         <Notice icon="check">
@@ -110,7 +110,7 @@ export function RosterImport() {
           busy={isLoading}
           error={error}
           onTake={(rows) => void take(rows)}
-          onLeave={() => setRead(null)}
+          onLeave={leave}
         />
       ) : null}
     </Screen>

@@ -30,7 +30,8 @@ export function AuthGate({ children }: { children: ReactNode }) {
     const last = visitor.last();
     // Whoever may know less from now on keeps nothing of what they knew.
     const now = data.me ? `${data.me.person.id} ${data.me.person.role}` : null;
-    if (last !== null && last !== now) void responseCache.forget();
+    // An earlier version of the app noted the person alone.
+    if (last !== null && last !== now && last !== data.me?.person.id) void responseCache.forget();
     visitor.note(now);
     void dropRemoved(data.removed);
   }, [data]);

@@ -59,7 +59,7 @@ function OwnDay() {
     });
   return (
     <Screen
-      title={today ? longDay(today) : texts.today}
+      title={today ? longDay(today, wide ? 'long' : 'short') : texts.today}
       maxWidth={wide ? 1100 : 760}
       action={
         <IconButton

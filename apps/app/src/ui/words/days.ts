@@ -33,6 +33,12 @@ function formatOf(locale: string, parts: Intl.DateTimeFormatOptions): Intl.DateT
   return made;
 }
 
+/** Whether days are written with the month first here, as the person or else the device has it. */
+export const usesMonthFirst = (): boolean =>
+  formatOf(localeOf(), { day: 'numeric', month: 'numeric', timeZone: 'UTC' })
+    .formatToParts(new Date(0))
+    .find(({ type }) => type === 'day' || type === 'month')?.type === 'month';
+
 const written = (day: string, parts: Intl.DateTimeFormatOptions): string =>
   formatOf(localeOf(), { ...parts, timeZone: 'UTC' }).format(new Date(`${day}T00:00:00Z`));
 
@@ -48,9 +54,9 @@ export const dayWords = (day: string, today: string): string =>
 export const withDays = (text: string, today: string): string =>
   text.replace(/\b\d{4}-\d\d-\d\d\b/g, (day) => dayWords(day, today));
 
-/** `Tuesday 24 November`. */
-export const longDay = (day: string): string =>
-  written(day, { weekday: 'long', day: 'numeric', month: 'long' });
+/** `Tuesday 24 November`, with the month cut short where there is little room. */
+export const longDay = (day: string, month: 'long' | 'short' = 'long'): string =>
+  written(day, { weekday: 'long', day: 'numeric', month });
 
 export const weekday = (day: string): string => written(day, { weekday: 'short' });
 

@@ -146,6 +146,8 @@ async function bringAcademy(unscoped: UnscopedStore, academy: Academy, archive: 
           return {
             ...values,
             email: elsewhere.has(email) ? `${values['id'] as string}@moved.invalid` : email,
+            // Whoever an archive names comes in when somebody here says so.
+            deactivated_at: new Date(),
             password_hash: '',
           };
         }

@@ -23,16 +23,15 @@ type Cell = string | number | Date | null;
 
 const rowsAtOnce = 2_000;
 
-/** Pages of a whole table, by its key. */
+/** Pages of a whole table, each from where the one before ended. */
 async function* pagesOf(academy: Academy, { name, key }: Shape): AsyncGenerator<Row[]> {
-  for (let offset = 0; ; offset += rowsAtOnce) {
-    const rows: Row[] = await academy
-      .from(name)
-      .orderBy([...key])
-      .limit(rowsAtOnce)
-      .offset(offset);
+  const [by] = key as [string];
+  for (let last: unknown = null; ;) {
+    const query = academy.from(name).orderBy(by).limit(rowsAtOnce);
+    const rows: Row[] = await (last === null ? query : query.where(by, '>', last as string));
     if (rows.length) yield rows;
     if (rows.length < rowsAtOnce) return;
+    last = rows.at(-1)![by];
   }
 }
 

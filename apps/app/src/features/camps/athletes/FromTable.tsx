@@ -1,12 +1,13 @@
 import { readRoster, rosterColumns, type CampRecord, type NewAthlete } from '@wrightonic/contract';
 import type { RowProblem } from '@wrightonic/core';
-import { useState } from 'react';
 import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../../store/api';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { FilePick } from '../../../ui/ImportPreview/FilePick';
+import { DayOrderPick } from '../../../ui/ImportPreview/DayOrderPick';
 import { ImportPreview } from '../../../ui/ImportPreview/ImportPreview';
+import { useDatedTable } from '../../../ui/ImportPreview/useDatedTable';
 import { Notice, Waiting } from '../../../ui/Notice/Notice';
 import { disciplineNames, handNames } from '../../../ui/words/kindWords';
 import { texts } from './texts';
@@ -38,37 +39,33 @@ interface Props {
 /** Those who come as a table: whoever is of the roster is taken from it, the others are added to it. */
 export function FromTable({ camp, onAdd }: Props) {
   const { data: roster } = api.useRosterQuery();
-  const [read, setRead] = useState<Read | null>(null);
-  const [wrong, setWrong] = useState('');
   const [importAthletes, importing] = lazyEndpoints.useImportAthletesMutation();
-  if (!roster) return <Waiting what={texts.readingTheRoster} />;
-  const open = async (file: File) => {
-    setWrong('');
-    try {
-      const table = readRoster(await file.text(), () => v7());
-      const byName = new Map(roster.map((athlete) => [keyOf(athlete), athlete.id]));
-      const coming = new Set(camp.members.map(({ id }) => id));
-      const seen = new Map<string, number>();
-      const problems = [...table.problems];
-      const rows = table.rows.flatMap(({ row, athlete }): Row[] => {
-        const key = `${keyOf(athlete)} ${athlete.birthdate}`;
-        const first = seen.get(key);
-        if (first !== undefined) {
-          problems.push({ row, field: 'given_name', message: texts.appearsTwiceAlso(first) });
-          return [];
-        }
-        seen.set(key, row);
-        const known = byName.get(keyOf(athlete)) ?? null;
-        if (known && coming.has(known))
-          return [{ row, athlete, known, flaggedRow: texts.someoneWithThisName }];
-        return [known ? { row, athlete, known, flaggedRow: texts.isOnTheRoster } : { row, athlete, known }];
-      });
-      setRead({ rows, problems, leftOut: table.leftOut });
-    } catch (broken) {
-      setRead(null);
-      setWrong(texts.nothingWasImported(file.name, (broken as Error).message));
-    }
+  const look = (text: string): Read => {
+    const table = readRoster(text, () => v7());
+    const byName = new Map((roster ?? []).map((athlete) => [keyOf(athlete), athlete.id]));
+    const coming = new Set(camp.members.map(({ id }) => id));
+    const seen = new Map<string, number>();
+    const problems = [...table.problems];
+    const rows = table.rows.flatMap(({ row, athlete }): Row[] => {
+      const key = `${keyOf(athlete)} ${athlete.birthdate}`;
+      const first = seen.get(key);
+      if (first !== undefined) {
+        problems.push({ row, field: 'given_name', message: texts.appearsTwiceAlso(first) });
+        return [];
+      }
+      seen.set(key, row);
+      const known = byName.get(keyOf(athlete)) ?? null;
+      if (known && coming.has(known)) return [{ row, athlete, known, flaggedRow: texts.someoneWithThisName }];
+      return [known ? { row, athlete, known, flaggedRow: texts.isOnTheRoster } : { row, athlete, known }];
+    });
+    return { rows, problems, leftOut: table.leftOut };
   };
+  const { read, wrong, order, open, reorder, leave } = useDatedTable(
+    'birthdate',
+    look,
+    texts.nothingWasImported,
+  );
+  if (!roster) return <Waiting what={texts.readingTheRoster} />;
   const take = async (chosen: readonly number[]) => {
     const wanted = new Set(chosen);
     const rows = read!.rows.filter(({ row }) => wanted.has(row));
@@ -85,6 +82,7 @@ export function FromTable({ camp, onAdd }: Props) {
         maxBytes={maxBytes}
         onFile={(file) => void open(file)}
       />
+      <DayOrderPick order={order} onChange={reorder} />
       {wrong ? <Notice alert>{wrong}</Notice> : null}
       {read ? (
         <ImportPreview
@@ -105,7 +103,7 @@ export function FromTable({ camp, onAdd }: Props) {
           busy={importing.isLoading}
           error={importing.error}
           onTake={(rows) => void take(rows)}
-          onLeave={() => setRead(null)}
+          onLeave={leave}
         />
       ) : null}
     </>

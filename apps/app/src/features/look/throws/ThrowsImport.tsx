@@ -14,7 +14,9 @@ import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useMe, useToday } from '../../../store/useAthlete';
 import { clockAt } from '../../../ui/words/days';
 import { FilePick } from '../../../ui/ImportPreview/FilePick';
+import { DayOrderPick } from '../../../ui/ImportPreview/DayOrderPick';
 import { ImportPreview } from '../../../ui/ImportPreview/ImportPreview';
+import { useDatedTable } from '../../../ui/ImportPreview/useDatedTable';
 import { Notice } from '../../../ui/Notice/Notice';
 import { texts } from './texts';
 
@@ -34,8 +36,6 @@ type Read = Omit<ThrowsTable, 'rows'> & {
 export function ThrowsImport({ athlete, throws, unit }: Props) {
   const { academy } = useMe();
   const today = useToday();
-  const [read, setRead] = useState<Read | null>(null);
-  const [wrong, setWrong] = useState('');
   const [done, setDone] = useState('');
   const [send, { isLoading, error }] = lazyEndpoints.useImportThrowsMutation();
 
@@ -85,23 +85,18 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
     }
     return { rows, problems: problems.sort((a, b) => a.row - b.row), leftOut: table.leftOut };
   };
-  const open = async (file: File) => {
-    setDone('');
-    setWrong('');
-    try {
-      setRead(looked(await file.text()));
-    } catch (broken) {
-      setRead(null);
-      setWrong(texts.nothingWasImported(file.name, (broken as Error).message));
-    }
-  };
+  const { read, wrong, order, open, reorder, leave } = useDatedTable(
+    'date',
+    looked,
+    texts.nothingWasImported,
+  );
   const take = async (rows: readonly number[]) => {
     const wanted = new Set(rows);
     const body = { throws: read!.rows.filter(({ row }) => wanted.has(row)).map(({ thrown }) => thrown) };
     const answer = await send({ athleteId: athlete.id, body });
     if ('error' in answer) return;
     setDone(texts.throwsImported(answer.data.added));
-    setRead(null);
+    leave();
   };
   return (
     <>
@@ -110,8 +105,12 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
         label={texts.chooseCsvOfThrows}
         accept=".csv,text/csv,text/plain"
         maxBytes={maxBytes}
-        onFile={(file) => void open(file)}
+        onFile={(file) => {
+          setDone('');
+          void open(file);
+        }}
       />
+      <DayOrderPick order={order} onChange={reorder} />
       {wrong ? <Notice alert>{wrong}</Notice> : null}
       {done ? <Text role="status">{done}</Text> : null}
       {read ? (
@@ -135,7 +134,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
           busy={isLoading}
           error={error}
           onTake={(rows) => void take(rows)}
-          onLeave={() => setRead(null)}
+          onLeave={leave}
         />
       ) : null}
     </>
