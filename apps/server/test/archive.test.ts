@@ -17,7 +17,7 @@ import {
   type Browser,
   type TestServer,
 } from './testServer';
-import { filesIn, packed } from './zips';
+import { filesIn, packed, send, zipOf } from './zips';
 
 const marlow = 'marlow@saltmarsh.example';
 const code = '1a2b-3c4d-5e6f';
@@ -32,15 +32,9 @@ let whole: Buffer;
 let small: Buffer;
 let athletes: { id: string; givenName: string }[];
 
-const zipOf = async (who: Browser, path: string): Promise<Buffer> => {
-  const response = await who.raw(path);
-  expect([response.status, response.headers.get('content-type')]).toEqual([200, 'application/zip']);
-  return Buffer.from(await response.arrayBuffer());
-};
-const send = (who: Browser, path: string, zip: Buffer) => who.upload(path, zip, 'application/zip');
-
-async function changed(name: string, change: (text: string) => string, zip = small): Promise<Buffer> {
-  const files = await filesIn(zip);
+/** The small archive with a file of it changed. */
+async function changed(name: string, change: (text: string) => string): Promise<Buffer> {
+  const files = await filesIn(small);
   files.set(name, Buffer.from(change(files.get(name)!.toString())));
   return packed(files);
 }

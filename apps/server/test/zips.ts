@@ -1,5 +1,6 @@
 import archiver from 'archiver';
 import { fromBufferPromise } from 'yauzl';
+import type { Browser } from './testServer';
 
 /** Files of a ZIP. */
 export async function filesIn(zip: Buffer): Promise<Map<string, Buffer>> {
@@ -22,3 +23,11 @@ export async function packed(files: Iterable<[string, Buffer | string]>): Promis
   for await (const piece of zip) pieces.push(piece as Buffer);
   return Buffer.concat(pieces);
 }
+
+/** A ZIP as the server gives it. */
+export const zipOf = async (who: Browser, path: string): Promise<Buffer> => {
+  const response = await who.raw(path);
+  expect([response.status, response.headers.get('content-type')]).toEqual([200, 'application/zip']);
+  return Buffer.from(await response.arrayBuffer());
+};
+export const send = (who: Browser, path: string, zip: Buffer) => who.upload(path, zip, 'application/zip');

@@ -57,6 +57,23 @@ function previewOf({ head, rows, problems }: OpenedArchive, here: string): Archi
   };
 }
 
+/** What was sent, read in a thread. */
+async function opened(request: Request, unscoped: UnscopedStore, parser: Parser): Promise<OpenedArchive> {
+  if (!Buffer.isBuffer(request.body) || request.body.length === 0)
+    throw new HttpError(422, 'Send the archive as it was taken out: a ZIP file.');
+  const shapes = await shapesOf(unscoped);
+  try {
+    return await parser.archive({
+      zip: request.body,
+      tables: plain(expectedTables(shapes)),
+      schema: shapes.version,
+    });
+  } catch (error) {
+    if (error instanceof TableError || error instanceof BudgetSpent) throw new HttpError(422, error.message);
+    throw error;
+  }
+}
+
 /**
  * Taken along: everything of one athlete or of the academy as a file, and back in. All tables are read as of one moment,
  * so that no row of one points to what another does not hold yet.
@@ -93,30 +110,13 @@ export function archiveRoutes(unscoped: UnscopedStore, parser: Parser, events: E
     });
   });
 
-  const read = async (request: Request): Promise<OpenedArchive> => {
-    if (!Buffer.isBuffer(request.body) || request.body.length === 0)
-      throw new HttpError(422, 'Send the archive as it was taken out: a ZIP file.');
-    const shapes = await shapesOf(unscoped);
-    try {
-      return await parser.archive({
-        zip: request.body,
-        tables: plain(expectedTables(shapes)),
-        schema: shapes.version,
-      });
-    } catch (error) {
-      if (error instanceof TableError || error instanceof BudgetSpent)
-        throw new HttpError(422, error.message);
-      throw error;
-    }
-  };
-
   routes.post('/archives/preview', zip, async (request, response) => {
-    response.json(previewOf(await read(request), currentUser(request).academy.id));
+    response.json(previewOf(await opened(request, unscoped, parser), currentUser(request).academy.id));
   });
 
   routes.post('/archives', zip, async (request, response) => {
     const { academy, person, academyRow } = currentUser(request);
-    const archive = await read(request);
+    const archive = await opened(request, unscoped, parser);
     if (archive.head.kind === 'academy' && person.role !== 'owner')
       throw new HttpError(403, 'Only an owner brings in a whole academy.');
     if (academyRow.demo && archive.head.kind === 'academy')

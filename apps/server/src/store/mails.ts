@@ -78,7 +78,7 @@ export async function takeDue({ db }: UnscopedStore, now: Date, atMost = 20): Pr
 /** What simulated mails said is kept no longer than the links in them work. */
 export const forgetOldMail = ({ db }: UnscopedStore, now: Date): Promise<number> =>
   db('mails')
-    .where({ simulated: true })
+    .where({ simulated: 1 })
     .whereNot({ body: '' })
     .where('at', '<', new Date(now.getTime() - bodyDays * 24 * 60 * minute))
     .update({ body: '' });
