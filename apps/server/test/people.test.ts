@@ -207,6 +207,20 @@ describe('people', () => {
     expect((await two.get('/athletes')).status).toBe(401);
   });
 
+  it('do not see where others look around the demo under the same name', async () => {
+    await here.db('academies').where({ id: home.id }).update({ demo: true });
+    const [one, two] = [browser(here), browser(here)];
+    for (const each of [one, two]) await each.signIn(home.email('assistant'));
+    const listed = (await one.get('/account')).body.sessions;
+    expect(listed.map((each: { here: boolean }) => each.here)).toEqual([true]);
+    const others = (await two.get('/account')).body.sessions[0].id;
+    expect((await one.delete(`/account/sessions/${others}`)).status).toBe(404);
+    expect(
+      (await one.put('/account/password', { current: password, password: 'a new long one' })).status,
+    ).toBe(409);
+    await here.db('academies').where({ id: home.id }).update({ demo: false });
+  });
+
   it('have a second factor whose codes work once, and codes for the day on which the phone is lost', async () => {
     const me = browser(here);
     await me.signIn(home.email('instructor'));

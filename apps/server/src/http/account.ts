@@ -3,7 +3,7 @@ import { Router, type Request } from 'express';
 import { hashPassword, passwordFits } from '../auth/password';
 import { newRecoveryCodes, newTotpSecret, stepOf, totpUri } from '../auth/secondFactor';
 import type { UnscopedStore } from '../store/academies';
-import { accountOf, sessionsOf, setPassword, setSecondFactor } from '../store/accounts';
+import { accountOf, sessionsOf, setPassword, setSecondFactor, type StoredSession } from '../store/accounts';
 import { note } from '../store/auditEvents';
 import { authSessionEnded, type EventBus } from './eventBus';
 import { fieldError, HttpError } from './httpError';
@@ -25,6 +25,13 @@ async function mustKnow(request: Request, password: string, field: string): Prom
     throw fieldError(field, 'This is not your password.', 422);
 }
 
+/** Where somebody is signed in; of those who look around the demo under one name, only the one who asks. */
+async function sessionsHere(unscoped: UnscopedStore, request: Request): Promise<StoredSession[]> {
+  const { person, academyRow } = currentUser(request);
+  const all = await sessionsOf(unscoped, person.id);
+  return academyRow.demo ? all.filter(({ sid }) => sid === request.sessionID) : all;
+}
+
 /** One's own account: the password, and where one is signed in. */
 export function accountRoutes(unscoped: UnscopedStore, events: EventBus): Router {
   const routes = Router();
@@ -37,7 +44,7 @@ export function accountRoutes(unscoped: UnscopedStore, events: EventBus): Router
 
   routes.get('/account', async (request, response) => {
     const { academy, person } = currentUser(request);
-    const sessions = await sessionsOf(unscoped, person.id);
+    const sessions = await sessionsHere(unscoped, request);
     const account: Account = {
       ...(await accountOf(academy, person)),
       sessions: sessions
@@ -64,9 +71,8 @@ export function accountRoutes(unscoped: UnscopedStore, events: EventBus): Router
   });
 
   routes.delete('/account/sessions/:session', async (request, response) => {
-    const { person } = currentUser(request);
     const name = String(request.params['session']);
-    const found = (await sessionsOf(unscoped, person.id)).find(({ sid }) => nameOf(sid) === name);
+    const found = (await sessionsHere(unscoped, request)).find(({ sid }) => nameOf(sid) === name);
     if (!found) throw new HttpError(404, 'This session has ended already.');
     await end(found.sid);
     response.status(204).end();

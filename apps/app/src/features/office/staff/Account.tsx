@@ -54,7 +54,7 @@ function Password() {
   });
   return (
     <View style={styles.part}>
-      <Heading level={3}>{texts.password}</Heading>
+      <Heading>{texts.password}</Heading>
       {changing.isSuccess ? <Notice icon="check-bold">{texts.passwordIsChanged}</Notice> : null}
       {open ? (
         <>
@@ -92,7 +92,7 @@ function Sessions({ sessions }: Pick<AccountRecord, 'sessions'>) {
   const today = useToday();
   return (
     <View style={styles.part}>
-      <Heading level={3}>{texts.whereYouAreSignedIn}</Heading>
+      <Heading>{texts.whereYouAreSignedIn}</Heading>
       {ending.error ? <ErrorNotice error={ending.error} /> : null}
       {sessions.map(({ id, agent, since, here }) => (
         <View key={id} style={styles.row}>

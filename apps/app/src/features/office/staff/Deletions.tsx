@@ -25,7 +25,7 @@ export function Deletions() {
       {data ? (
         <>
           <Card>
-            <Heading level={3}>{texts.deletions}</Heading>
+            <Heading>{texts.deletions}</Heading>
             <Text>{texts.aDeletionTakes}</Text>
             {data.deletions.map((deletion) => (
               <Deletion key={deletion.id} deletion={deletion} />
@@ -80,7 +80,7 @@ function Archived({ archived }: Pick<RetentionPage, 'archived'>) {
   const [archive, archiving] = lazyEndpoints.useArchiveAthleteMutation();
   return (
     <Card>
-      <Heading level={3}>{texts.archivedAthletes}</Heading>
+      <Heading>{texts.archivedAthletes}</Heading>
       <Text>{texts.archivedAreKept}</Text>
       {archiving.error ? <ErrorNotice error={archiving.error} /> : null}
       {archived.map(({ id, name, archivedAt }) => (
@@ -111,7 +111,7 @@ function Proposed({ page }: { page: RetentionPage }) {
   const [set, setting] = lazyEndpoints.useSetRetentionMutation();
   return (
     <Card>
-      <Heading level={3}>{texts.withoutContact}</Heading>
+      <Heading>{texts.withoutContact}</Heading>
       {own ? (
         <SelectField
           label={texts.proposeAfter}

@@ -26,7 +26,7 @@ export function MailBox() {
       {data && data.mails.length === 0 ? <Empty>{texts.noMailYet}</Empty> : null}
       {(data?.mails ?? []).map((mail) => (
         <Card key={mail.id}>
-          <Heading level={3}>{mail.subject}</Heading>
+          <Heading>{mail.subject}</Heading>
           <Text>{texts.mailTo(mail.to, dayWords(dayAt(mail.at, academy.zone), today))}</Text>
           <Text variant="labelLarge">
             {mail.simulated

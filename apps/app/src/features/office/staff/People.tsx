@@ -68,7 +68,7 @@ function Person({ person, all }: { person: StaffRecord; all: readonly StaffRecor
   ];
   return (
     <Card>
-      <Heading level={3}>{id === me.person.id ? texts.you(name) : name}</Heading>
+      <Heading>{id === me.person.id ? texts.you(name) : name}</Heading>
       <Text>{facts.filter(Boolean).join(' · ')}</Text>
       {active && !campId ? (
         <Choices<Role>
@@ -159,7 +159,7 @@ function Invite({ invited }: { invited: readonly InvitationRecord[] }) {
   });
   return (
     <Card>
-      <Heading level={3}>{texts.inviteSomebody}</Heading>
+      <Heading>{texts.inviteSomebody}</Heading>
       {link ? (
         <Notice icon="link-variant">
           <Text>{texts.linkIsShownOnce}</Text>

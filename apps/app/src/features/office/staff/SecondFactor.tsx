@@ -19,7 +19,7 @@ export function SecondFactor({ account }: { account: Account }) {
   const [asked, setAsked] = useState(false);
   return (
     <View style={styles.part}>
-      <Heading level={3}>{texts.secondFactor}</Heading>
+      <Heading>{texts.secondFactor}</Heading>
       {codes ? (
         <Notice icon="lock-open-outline">
           <Text>{texts.keepTheseCodes}</Text>

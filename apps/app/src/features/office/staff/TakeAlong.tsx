@@ -25,7 +25,7 @@ export function TakeAlong() {
     <Screen title={texts.takeAlong} back={back}>
       {whole ? (
         <Card>
-          <Heading level={3}>{texts.theWholeAcademy}</Heading>
+          <Heading>{texts.theWholeAcademy}</Heading>
           <Text>{texts.everythingOf(academy.name)}</Text>
           <Button
             mode="contained"
@@ -60,7 +60,7 @@ function BringIn() {
   };
   return (
     <Card>
-      <Heading level={3}>{texts.bringIn}</Heading>
+      <Heading>{texts.bringIn}</Heading>
       <Text>{texts.whatComesIn}</Text>
       {bringing.data ? (
         <Notice icon="check-bold">{texts.athletesCameIn(bringing.data.athletes.length)}</Notice>
