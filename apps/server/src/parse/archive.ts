@@ -1,4 +1,3 @@
-import { TableError } from '@wrightonic/core';
 import {
   archiveHead,
   danglingIn,
@@ -8,6 +7,7 @@ import {
   type ArchiveRow,
   type ArchiveTable,
 } from '@wrightonic/core/archive';
+import { TableError } from '@wrightonic/core/csv';
 import { fromBuffer, type Entry, type ZipFile } from 'yauzl';
 import type { ArchiveJob, OpenedArchive } from './parser';
 
