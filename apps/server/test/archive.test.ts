@@ -17,11 +17,10 @@ import {
   type Browser,
   type TestServer,
 } from './testServer';
-import { filesIn, packed, send, zipOf } from './zips';
+import { filesIn, packed, send, wrongIn, zipOf } from './zips';
 
 const marlow = 'marlow@saltmarsh.example';
 const code = '1a2b-3c4d-5e6f';
-const now = new Date();
 
 let demo: TestServer;
 let other: TestServer;
@@ -44,7 +43,7 @@ beforeAll(async () => {
   // Wren and those of whom its camps tell: they say as much as all of the demo in half the time.
   const told = ['Wren', 'Otis', 'Bram', 'Rufus', 'Corin', 'Pia', 'Maren', 'Harriet', 'Fenn', 'Gideon'];
   const some = saltmarshRoster.filter(({ givenName }) => told.includes(givenName));
-  await seedSaltmarsh(demo.db, now, password, demoCamps(), some);
+  await seedSaltmarsh(demo.db, new Date(), password, demoCamps(), some);
   from = browser(demo);
   await from.signIn(marlow);
   athletes = (await from.get('/athletes')).body;
@@ -107,7 +106,9 @@ async function answers(who: Browser): Promise<Record<string, unknown>> {
 
 it('is a data package whose tables fit their own schema, and holds no way in', async () => {
   const files = await filesIn(whole);
-  const { resources, wrightonic } = JSON.parse(files.get('datapackage.json')!.toString());
+  const descriptor = JSON.parse(files.get('datapackage.json')!.toString());
+  expect(await wrongIn(descriptor)).toEqual([]);
+  const { resources, wrightonic } = descriptor;
   expect(wrightonic).toMatchObject({ kind: 'academy', academy: 'Saltmarsh Pitching Barn' });
   const ajv = new Ajv({ strict: false });
   for (const { path, schema, wrightonic: own, bytes } of resources) {
@@ -311,7 +312,6 @@ it('knows every table: each is in an archive, made anew, or of the server alone'
       ...['feeds', 'feed_ends'],
     ].sort(),
   );
-  // Pages of a table go on from the last key.
   for (const { name, key } of archivedTables(shapes)) expect([name, key.length]).toEqual([name, 1]);
   // What is of one athlete points to nothing that does not come along.
   const moved = new Set<string>([...movedTables(shapes).map(({ name }) => name), 'people']);

@@ -31,3 +31,10 @@ export const zipOf = async (who: Browser, path: string): Promise<Buffer> => {
   return Buffer.from(await response.arrayBuffer());
 };
 export const send = (who: Browser, path: string, zip: Buffer) => who.upload(path, zip, 'application/zip');
+
+const dataPackages = jest.requireActual<{
+  validate: (descriptor: unknown) => Promise<{ valid: boolean; errors: Error[] }>;
+}>('datapackage');
+/** What the profile of Data Packages finds wrong with a descriptor. */
+export const wrongIn = async (descriptor: unknown): Promise<string[]> =>
+  (await dataPackages.validate(descriptor)).errors.map(({ message }) => message);

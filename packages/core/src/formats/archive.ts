@@ -232,6 +232,17 @@ export interface ArchiveResource {
   sha256: string;
 }
 
+/** References to tables of the archive; a descriptor without any does not mention them. */
+function foreignKeysOf({ name, foreign }: ArchiveTable, resources: readonly ArchiveResource[]): object {
+  const foreignKeys = foreign
+    .filter(({ table: to }) => resources.some((each) => each.table.name === to))
+    .map(({ column, table: to }) => ({
+      fields: column,
+      reference: { resource: to === name ? '' : to.replace(/_/g, '-'), fields: 'id' },
+    }));
+  return foreignKeys.length ? { foreignKeys } : {};
+}
+
 /**
  * The descriptor of an archive: a Data Package whose resources are tables with their schema.
  *
@@ -261,12 +272,7 @@ export const archiveDescriptor = (
     schema: {
       missingValues: [nothing],
       primaryKey: [...table.key],
-      foreignKeys: table.foreign
-        .filter(({ table: to }) => resources.some((each) => each.table.name === to))
-        .map(({ column, table: to }) => ({
-          fields: column,
-          reference: { resource: to === table.name ? '' : to.replace(/_/g, '-'), fields: 'id' },
-        })),
+      ...foreignKeysOf(table, resources),
       fields: table.columns.map(({ name, type, nullable, atMost, oneOf }) => ({
         name,
         ...frictionless[type],
