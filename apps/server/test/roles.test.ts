@@ -2,7 +2,7 @@ import { may, roles, type Role } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { routeActs } from '../src/auth/routeActs';
 import { fixtures } from './fixtures';
-import { routesOf } from './routes';
+import { routesOf, thingIn } from './routes';
 import { browser, logs, type Browser } from './testServer';
 
 let set: Awaited<ReturnType<typeof fixtures>>;
@@ -32,27 +32,12 @@ it('names every route, and none that is not there', () => {
   expect(Object.keys(routeActs).sort()).toEqual(closed().sort());
 });
 
-const things: Record<string, string> = {
-  plans: 'plan',
-  looks: 'look',
-  clips: 'clip',
-  injuries: 'injury',
-  pictures: 'picture',
-  shares: 'share',
-  reports: 'report',
-  devices: 'device',
-  radar: 'device',
-  camps: 'camp',
-  people: 'person',
-  invitations: 'invitation',
-  deletions: 'deletion',
-};
 /** Addresses of things that are there, where they may be; a change is sent without a body, so that nothing comes of it. */
 const address = (path: string): string =>
   path
     .replace(':date', '2031-07-14')
     .replace(':what', path.includes('papers') ? 'stations.pdf' : 'roster.csv')
-    .replace(':id', set.theirs[things[path.split('/')[1]!] ?? 'athlete']!)
+    .replace(':id', set.theirs[thingIn(path)]!)
     .replace(/:\w+/g, v7());
 
 it('lets every role do what the table says, on every route, and nothing else', async () => {

@@ -21,3 +21,21 @@ export function routesOf(app: Express): [method: string, path: string][] {
     );
   return walk((app as unknown as { router: { stack: Layer[] } }).router.stack);
 }
+
+const things: Record<string, string> = {
+  plans: 'plan',
+  looks: 'look',
+  clips: 'clip',
+  injuries: 'injury',
+  pictures: 'picture',
+  shares: 'share',
+  reports: 'report',
+  devices: 'device',
+  radar: 'device',
+  camps: 'camp',
+  people: 'person',
+  invitations: 'invitation',
+  deletions: 'deletion',
+};
+/** What the id in a path is of, by its name among the things of the tests. */
+export const thingIn = (path: string): string => things[path.split('/')[1]!] ?? 'athlete';

@@ -1,6 +1,6 @@
 import { v7 } from 'uuid';
 import { fixtures, onePixel, pitchFields } from './fixtures';
-import { routesOf } from './routes';
+import { routesOf, thingIn } from './routes';
 import { form, logs, type Browser } from './testServer';
 
 let set: Awaited<ReturnType<typeof fixtures>>;
@@ -90,23 +90,6 @@ const own = new Set([
   'PUT /retention',
 ]);
 
-/** What the id in a path is of. */
-const things: Record<string, string> = {
-  plans: 'plan',
-  looks: 'look',
-  clips: 'clip',
-  injuries: 'injury',
-  pictures: 'picture',
-  shares: 'share',
-  reports: 'report',
-  devices: 'device',
-  radar: 'device',
-  athletes: 'athlete',
-  camps: 'camp',
-  people: 'person',
-  invitations: 'invitation',
-  deletions: 'deletion',
-};
 const filled = (path: string) =>
   path
     .replace(':drill', set.theirs['drill']!)
@@ -115,7 +98,7 @@ const filled = (path: string) =>
     .replace(':session', v7())
     .replace(':date', '2031-07-14')
     .replace(':what', path.includes('papers') ? 'stations.pdf' : 'roster.csv')
-    .replace(':id', set.theirs[things[path.split('/')[1]!] ?? 'athlete']!);
+    .replace(':id', set.theirs[thingIn(path)]!);
 function ask(who: Browser, method: string, path: string) {
   if (path.endsWith('/pictures')) return who.upload(`${filled(path)}?id=${v7()}&time=1&note=`, onePixel);
   const body = set.bodies[`${method} ${path}`]?.();

@@ -1,5 +1,6 @@
 /** Every text of ui. */
 export const texts = {
+  atLeastTwelve: 'At least 12 characters',
   daysOfThisFile: 'Days of this file are written',
   monthFirst: 'Month first, 5/1/2026',
   dayFirst: 'Day first, 1/5/2026',

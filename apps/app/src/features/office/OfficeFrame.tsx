@@ -1,4 +1,4 @@
-import { Link, Slot, useLocalSearchParams, usePathname, type Href } from 'expo-router';
+import { Link, Slot, useGlobalSearchParams, usePathname, type Href } from 'expo-router';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
@@ -13,7 +13,7 @@ export function OfficeFrame() {
   const own = useColours();
   const path = usePathname();
   const { role } = useMe().person;
-  const { part } = useLocalSearchParams<{ part?: string }>();
+  const { part } = useGlobalSearchParams<{ part?: string }>();
   if (!wide) return <Slot />;
   const parts: { href: Href; name: string; here: boolean }[] = [
     ...officeParts.map(({ id, name }, n) => ({

@@ -6,6 +6,7 @@ import { api } from '../../store/api';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { Button } from '../../ui/Button/Button';
 import { FormChoices, FormText } from '../../ui/form/bound';
+import { NewPassword } from '../../ui/form/NewPassword';
 import { showRefusal, useSchemaForm } from '../../ui/form/schemaForm';
 import { ErrorNotice, Notice } from '../../ui/Notice/Notice';
 import { texts } from './texts';
@@ -77,14 +78,7 @@ export function Founding() {
       />
       <FormText form={form} name="name" autoComplete="name" atMost={120} />
       <FormText form={form} name="email" inputMode="email" autoComplete="email" atMost={200} />
-      <FormText
-        form={form}
-        name="password"
-        secret
-        autoComplete="new-password"
-        hint={texts.atLeastTwelve}
-        atMost={200}
-      />
+      <NewPassword form={form} name="password" />
       {error ? <ErrorNotice error={error} /> : null}
       <Button mode="contained" loading={finding.isLoading} onPress={() => void save()}>
         {texts.foundTheAcademy}

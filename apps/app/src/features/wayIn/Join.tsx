@@ -4,6 +4,7 @@ import { Text } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { Button } from '../../ui/Button/Button';
 import { FormText } from '../../ui/form/bound';
+import { NewPassword } from '../../ui/form/NewPassword';
 import { showRefusal, useSchemaForm } from '../../ui/form/schemaForm';
 import { ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { roleWords, texts } from './texts';
@@ -43,14 +44,7 @@ function Account({ link, name }: { link: string; name: string }) {
   return (
     <>
       <FormText form={form} name="name" autoComplete="name" atMost={120} />
-      <FormText
-        form={form}
-        name="password"
-        secret
-        autoComplete="new-password"
-        hint={texts.atLeastTwelve}
-        atMost={200}
-      />
+      <NewPassword form={form} name="password" />
       {joining.error ? <ErrorNotice error={joining.error} /> : null}
       <Button mode="contained" loading={joining.isLoading} onPress={() => void save()}>
         {texts.createTheAccount}

@@ -3,7 +3,7 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { Text } from 'react-native-paper';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { Button } from '../../ui/Button/Button';
-import { FormText } from '../../ui/form/bound';
+import { NewPassword } from '../../ui/form/NewPassword';
 import { showRefusal, useSchemaForm } from '../../ui/form/schemaForm';
 import { ErrorNotice, Notice, Waiting } from '../../ui/Notice/Notice';
 import { texts } from './texts';
@@ -38,14 +38,7 @@ export function Reset() {
       ) : data ? (
         <>
           <Text>{texts.youAreSignedOut}</Text>
-          <FormText
-            form={form}
-            name="password"
-            secret
-            autoComplete="new-password"
-            hint={texts.atLeastTwelve}
-            atMost={200}
-          />
+          <NewPassword form={form} name="password" />
           {setting.error ? <ErrorNotice error={setting.error} /> : null}
           <Button mode="contained" loading={setting.isLoading} onPress={() => void save()}>
             {texts.setThePassword}

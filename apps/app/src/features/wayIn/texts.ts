@@ -18,7 +18,6 @@ export const texts = {
   kmh: 'km/h',
   feetAndPounds: 'ft, in and lb',
   metric: 'cm and kg',
-  atLeastTwelve: 'At least 12 characters',
   foundTheAcademy: 'Set up the academy',
   orLookAround:
     'Would you rather look around first? The demo academy has 24 invented athletes. Enter the code above and load it.',

@@ -1,8 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
 import type { ArchiveHead, ArchiveRow, ArchiveValue } from '@wrightonic/core/archive';
 import type { PersonRow, UnscopedStore } from '../academies';
-import type { Academy } from '../scope';
-import { inPieces } from './belonging';
+import { inBatches, type Academy } from '../scope';
 import { settingsFrom } from './settings';
 import { archivedTables, movedTables, shapesOf, type Shape } from './shape';
 
@@ -92,7 +91,7 @@ async function insert(academy: Academy, { rows, pictures }: ReadArchive, plan: P
       later.push({ shape, id: values['id'] as string, values: put });
       return [{ ...values, ...Object.fromEntries(waiting.map((column) => [column, null])) }];
     });
-    for (const piece of inPieces(ready)) await academy.add(shape.name, piece as never);
+    await inBatches(academy, shape.name, ready);
   }
   for (const { shape, id, values } of later) await academy.change(shape.name, id, values as never);
 }

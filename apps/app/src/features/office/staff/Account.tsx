@@ -6,6 +6,7 @@ import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useMe, useToday } from '../../../store/useAthlete';
 import { Button } from '../../../ui/Button/Button';
 import { FormText } from '../../../ui/form/bound';
+import { NewPassword } from '../../../ui/form/NewPassword';
 import { showRefusal, useSchemaForm } from '../../../ui/form/schemaForm';
 import { ErrorNotice, Notice, Waiting } from '../../../ui/Notice/Notice';
 import { Heading } from '../../../ui/Screen/Screen';
@@ -59,14 +60,7 @@ function Password() {
       {open ? (
         <>
           <FormText form={form} name="current" secret autoComplete="current-password" atMost={200} />
-          <FormText
-            form={form}
-            name="password"
-            secret
-            autoComplete="new-password"
-            hint={texts.atLeastTwelve}
-            atMost={200}
-          />
+          <NewPassword form={form} name="password" />
           {changing.error ? <ErrorNotice error={changing.error} /> : null}
           <View style={styles.row}>
             <Button mode="contained" loading={changing.isLoading} onPress={() => void save()}>

@@ -33,7 +33,6 @@ export const texts = {
   password: 'Password',
   passwordIsChanged: 'The password is changed. Wherever else you were signed in, you are signed out.',
   changeThePassword: 'Change the password',
-  atLeastTwelve: 'At least 12 characters',
   whereYouAreSignedIn: 'Where you are signed in',
   aBrowser: 'A browser',
   sessionSince: (agent: string, day: string, here: boolean) =>
