@@ -36,10 +36,45 @@ export async function emptyDatabase() {
   };
 }
 
+/** A database that every suite copies its tables from: to migrate takes eight times as long as to copy. */
+const template = 'wrightonic_template';
+
+/** The statements that make the tables of this version, and the tables in which rows stand from the beginning. */
+async function schema(): Promise<{ statements: string[]; filled: string[] }> {
+  const given = new URL(process.env['DATABASE_URL']!);
+  const first = connect(given.href);
+  await first.raw(`create database if not exists ${template}`);
+  await first.destroy();
+  given.pathname = `/${template}`;
+  const db = connect(given.href);
+  // Where two suites start at once, one waits for the other.
+  await migrate(db);
+  const tables: string[] = await db('information_schema.tables')
+    .where('table_schema', template)
+    .pluck('table_name');
+  const made = (table: string) => db.raw(`show create table ??`, [table]);
+  const statements = (await Promise.all(tables.map(made))).map(([[row]]) => row['Create Table']);
+  const rows = await Promise.all(tables.map((table) => db(table).first(db.raw('1'))));
+  await db.destroy();
+  return { statements, filled: tables.filter((_, i) => rows[i]) };
+}
+
+/** A database at this version in which no academy is. */
+async function migratedDatabase() {
+  const { statements, filled } = await schema();
+  const made = await emptyDatabase();
+  await made.db.transaction(async (one) => {
+    await one.raw('set foreign_key_checks = 0');
+    for (const statement of statements) await one.raw(statement);
+    for (const table of filled) await one.raw(`insert into ?? select * from ${template}.??`, [table, table]);
+    await one.raw('set foreign_key_checks = 1');
+  });
+  return made;
+}
+
 /** A server on a database of its own. */
 export async function testServer(options: Partial<ServerOptions> = {}) {
-  const { url, db, end } = await emptyDatabase();
-  await migrate(db);
+  const { url, db, end } = await migratedDatabase();
   const { web, close } = server({ db, secret: 'of the tests', ...options });
   const listening = await listen(web, 0, '127.0.0.1');
   const base = `http://127.0.0.1:${(listening.address() as AddressInfo).port}/api`;

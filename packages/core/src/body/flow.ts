@@ -27,19 +27,31 @@ function numbersOf(pose: Pose): { part: string; value: number }[] {
   return Object.entries(pose).flatMap(([part, value]) => walk(part, value));
 }
 
-function posed(like: Pose, numbers: readonly number[]): Pose {
-  let n = 0;
-  const build = (part: unknown): unknown => {
-    if (typeof part === 'number') return numbers[n++]!;
-    if (Array.isArray(part)) {
-      const [x, y, z] = [numbers[n++]!, numbers[n++]!, numbers[n++]!];
-      return [Math.atan2(y, x) / radians, Math.atan2(z, Math.hypot(x, y)) / radians];
+/** What makes a pose of its numbers, found once for many instants. */
+function poser(like: Pose): (numbers: readonly number[]) => Pose {
+  let count = 0;
+  const maker = (part: unknown): ((numbers: readonly number[]) => unknown) => {
+    const n = count;
+    if (typeof part === 'number') {
+      count += 1;
+      return (numbers) => numbers[n]!;
     }
-    if (typeof part === 'object')
-      return Object.fromEntries(Object.entries(part as object).map(([key, each]) => [key, build(each)]));
-    return part;
+    if (Array.isArray(part)) {
+      count += 3;
+      return (numbers) => {
+        const [x, y, z] = [numbers[n]!, numbers[n + 1]!, numbers[n + 2]!];
+        return [Math.atan2(y, x) / radians, Math.atan2(z, Math.hypot(x, y)) / radians];
+      };
+    }
+    if (typeof part !== 'object') return () => part;
+    const makers = Object.entries(part as object).map(([key, each]) => [key, maker(each)] as const);
+    return (numbers) => {
+      const made: Record<string, unknown> = {};
+      for (const [key, make] of makers) made[key] = make(numbers);
+      return made;
+    };
   };
-  return build(like) as Pose;
+  return maker(like) as (numbers: readonly number[]) => Pose;
 }
 
 /** Slope at each key: that of the parabola through it and its neighbours; 0 where something is held. */
@@ -71,6 +83,7 @@ export function flowOf(keys: readonly Instant[]): (t: number) => Pose {
     const before = after.map((slope, k) => (k === landing && part === 'lead' ? arrives(k) : slope));
     return { values, before, after };
   });
+  const posed = keys.map(({ pose }) => poser(pose));
   return (t) => {
     const at = Math.min(times.at(-1)!, Math.max(times[0]!, t));
     let k = 0;
@@ -86,6 +99,6 @@ export function flowOf(keys: readonly Instant[]): (t: number) => Pose {
         h * before[k + 1]! * u ** 2 * (u - 1)
       );
     });
-    return posed(keys[k]!.pose, numbers);
+    return posed[k]!(numbers);
   };
 }

@@ -13,8 +13,13 @@ export function highest(
   to: number,
 ): { at: number; value: number } | null {
   let best = -1;
-  for (let i = Math.max(0, Math.ceil(from)); i <= Math.min(values.length - 1, to); i++)
-    if (values[i]! > (best < 0 ? -Infinity : values[best]!)) best = i;
+  let most = -Infinity;
+  const last = Math.min(values.length - 1, to);
+  for (let i = Math.max(0, Math.ceil(from)); i <= last; i++)
+    if (values[i]! > most) {
+      best = i;
+      most = values[i]!;
+    }
   if (best < 0) return null;
   const [a, b, c] = [values[best - 1] ?? NaN, values[best]!, values[best + 1] ?? NaN];
   const curve = a - 2 * b + c;
@@ -92,8 +97,14 @@ export function firstRise(values: Float64Array, level: number, from: number, to:
  *
  * @example [...rateOf(Float64Array.of(0, 1, 2), 10)] // [10, 10, 10]
  */
-export const rateOf = (values: Float64Array, rate: number): Float64Array =>
-  values.map((_, i) => {
-    const [a, b] = [Math.max(0, i - 1), Math.min(values.length - 1, i + 1)];
-    return ((values[b]! - values[a]!) * rate) / (b - a);
-  });
+export function rateOf(values: Float64Array, rate: number): Float64Array {
+  const rates = new Float64Array(values.length);
+  const last = values.length - 1;
+  // Once for every draw of every interval: a plain loop takes a tenth of the time of a map with pairs.
+  for (let i = 0; i <= last; i++) {
+    const a = i > 0 ? i - 1 : 0;
+    const b = i < last ? i + 1 : last;
+    rates[i] = ((values[b]! - values[a]!) * rate) / (b - a);
+  }
+  return rates;
+}

@@ -77,12 +77,24 @@ function shape({ discipline, flaws = {} }: PretendDelivery): Record<Segment, Pul
   };
 }
 
-/** Where a sum of pulses is highest, to a tenth of a millisecond. */
+/**
+ * Where a sum of pulses is highest, to a tenth of a millisecond. No pulse is narrower than 70 ms, so that every summit
+ * lies beside a whole millisecond that is no lower than its neighbours.
+ */
 function highest(parts: readonly Pulse[]): { time: number; value: number } {
+  const tenths = 10;
+  const coarse = Float64Array.from({ length: Math.round(pretendSeconds * 1000) + 1 }, (_, i) =>
+    pulses(parts, i / 1000),
+  );
   let best = { time: 0, value: -Infinity };
-  for (let i = 0; i <= pretendSeconds * 10_000; i++) {
-    const value = pulses(parts, i / 10_000);
-    if (value > best.value) best = { time: i / 10_000, value };
+  for (let i = 0; i < coarse.length; i++) {
+    if (coarse[i - 1]! > coarse[i]! || coarse[i + 1]! > coarse[i]!) continue;
+    const first = Math.max(0, (i - 1) * tenths);
+    const last = Math.min((coarse.length - 1) * tenths, (i + 1) * tenths);
+    for (let k = first; k <= last; k++) {
+      const value = pulses(parts, k / 10_000);
+      if (value > best.value) best = { time: k / 10_000, value };
+    }
   }
   return best;
 }
