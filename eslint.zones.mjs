@@ -72,7 +72,7 @@ export const packages = [
     // One door to the tables, so that no query can forget its academy.
     unless: {
       files: [
-        `${server}/store/{scope,kept,database,migrate,academies,tables}.ts`,
+        `${server}/store/{alone,scope,kept,database,migrate,academies,tables}.ts`,
         `${server}/store/migrations/*`,
         `${server}/store/seeds/*`,
         `${server}/store/state/rebuild.ts`,

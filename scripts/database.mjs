@@ -44,6 +44,21 @@ function freshFolder(folder) {
   return mkdtempSync(join(folder, name));
 }
 
+/** Makes the data of a database in which nothing is; `owner` is whom it runs as. */
+export const installDatabase = (data, owner = user) =>
+  must(
+    'mariadb-install-db',
+    [
+      '--no-defaults',
+      `--datadir=${data}`,
+      `--user=${owner}`,
+      '--auth-root-authentication-method=socket',
+      `--auth-root-socket-user=${user}`,
+      '--skip-test-db',
+    ],
+    { stdio: ['ignore', 'ignore', 'inherit'] },
+  );
+
 /** Two scripts never use one folder: the second is told so, and the first goes on. */
 function claim(folder) {
   const file = join(folder, 'in-use-by');
@@ -72,18 +87,7 @@ export async function launchDatabase(folder, at) {
     await endLeftOver(data);
     rmSync(data, { recursive: true, force: true });
     const fresh = freshFolder(folder);
-    await must(
-      'mariadb-install-db',
-      [
-        '--no-defaults',
-        `--datadir=${fresh}`,
-        `--user=${user}`,
-        '--auth-root-authentication-method=socket',
-        `--auth-root-socket-user=${user}`,
-        '--skip-test-db',
-      ],
-      { stdio: ['ignore', 'ignore', 'inherit'] },
-    );
+    await installDatabase(fresh);
     renameSync(fresh, data);
   }
   await endLeftOver(data);

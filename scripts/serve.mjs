@@ -82,7 +82,7 @@ const well = 60_000;
 const longestPause = 30_000;
 
 /** Starts a program again whenever it ends, each time after a longer pause while it does not stay. */
-async function watch(name, first, again) {
+export async function watch(name, first, again) {
   let running = first;
   let pause = 1_000;
   for (;;) {

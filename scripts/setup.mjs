@@ -4,7 +4,14 @@ import { join } from 'node:path';
 import { alone } from './lock.mjs';
 import { must, output, root, say } from './run.mjs';
 
-const debian = { mariadbd: 'mariadb-server', chromium: 'chromium', ffmpeg: 'ffmpeg' };
+const debian = {
+  mariadbd: 'mariadb-server',
+  chromium: 'chromium',
+  ffmpeg: 'ffmpeg',
+  rsync: 'rsync',
+  'redis-server': 'redis-server',
+  haproxy: 'haproxy',
+};
 const here = async (command) =>
   (await output('sh', ['-c', `command -v ${command} || command -v /usr/sbin/${command}`])) !== null;
 

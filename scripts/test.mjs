@@ -125,7 +125,7 @@ const inTheBrowser = ['mariadbd', 'chromium', 'ffmpeg'];
 const needs = {
   lint: [],
   types: [],
-  unit: ['mariadbd'],
+  unit: ['mariadbd', 'redis-server'],
   browser: inTheBrowser,
   days: inTheBrowser,
   faults: inTheBrowser,

@@ -180,13 +180,10 @@ async function checkIn(
 /** Plans in this process: the demo is made before anybody is served. */
 async function planner(): Promise<Planner> {
   const solve = await loadSolver();
-  return {
-    planning: () => null,
-    plan: async (_, inputs) => {
-      let last: CampPlan | null = null;
-      for (let input = inputs(null); input; input = inputs(last)) last = planCamp(input, solve);
-      return last!;
-    },
+  return async (_, inputs) => {
+    let last: CampPlan | null = null;
+    for (let input = inputs(null); input; input = inputs(last)) last = planCamp(input, solve);
+    return last!;
   };
 }
 

@@ -8,6 +8,7 @@ import { listen } from './http/listen';
 import { server } from './http/server';
 import { settingsOf } from './settings';
 import { UnscopedStore } from './store/academies';
+import { alone } from './store/alone';
 import { connect } from './store/database';
 import { dump } from './store/dump';
 import { migrate } from './store/migrate';
@@ -43,18 +44,21 @@ async function main(): Promise<void> {
   const log = pino({ level: settings.logLevel });
   const [url, folder] = [need('DATABASE_URL'), need('DATA_FOLDER')];
   const db = connect(url);
-  await migrate(db, async ([first]) => {
-    const file = await dump(url, join(folder, 'dumps'), `before-${first}-${Date.now()}`);
-    process.stdout.write(`The database as it was is kept in ${file}\n`);
-  });
   const unscoped = new UnscopedStore(db);
   const loadDemo = () => seedSaltmarsh(db, new Date(), settings.demoPassword, demoCamps());
-  if (!settings.demoNever && (await unscoped.isEmpty())) await loadDemo();
+  // Of several servers that start at once one prepares the database, and the others find it prepared.
+  await alone(db, 'prepares', async () => {
+    await migrate(db, async ([first]) => {
+      const file = await dump(url, join(folder, 'dumps'), `before-${first}-${Date.now()}`);
+      process.stdout.write(`The database as it was is kept in ${file}\n`);
+    });
+    if (!settings.demoNever && (await unscoped.isEmpty())) await loadDemo();
+    const patient = connect(url, 0);
+    const made = await rebuild(patient, true);
+    await patient.destroy();
+    if (made) log.info({ athletes: made }, 'states were made from the history');
+  });
   const code = (await unscoped.isEmpty()) ? (settings.foundingCode ?? newFoundingCode()) : null;
-  const patient = connect(url, 0);
-  const made = await rebuild(patient, true);
-  await patient.destroy();
-  if (made) log.info({ athletes: made }, 'states were made from the history');
   const app = process.env['APP_FOLDER'];
   const { web, close } = server({
     db,

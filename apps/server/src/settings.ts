@@ -28,6 +28,8 @@ export interface Settings {
   /** What backups are encrypted with; null: they are not. */
   backupPassphrase: string | null;
   logLevel: string;
+  /** The Redis that several servers share; null: this one is alone. */
+  busUrl: string | null;
   /** Who asks for metrics has to say it; null: there are none. */
   metricsToken: string | null;
 }
@@ -83,6 +85,15 @@ function backupOf(env: Environment): Pick<Settings, 'backupAt' | 'backupKeep' | 
   };
 }
 
+function busOf(env: Environment, cookieSecret: string | null): Pick<Settings, 'busUrl'> {
+  const busUrl = env['BUS_URL'] || null;
+  if (busUrl && !/^rediss?:\/\/[^\s]+$/.test(busUrl))
+    throw new Error('BUS_URL must be an address such as redis://127.0.0.1:6379');
+  if (busUrl && !cookieSecret)
+    throw new Error('COOKIE_SECRET must be set beside BUS_URL: several servers need the same');
+  return { busUrl };
+}
+
 /** @throws Error naming the setting that cannot be used */
 export function settingsOf(env: Environment): Settings {
   const host = env['HOST'] || '127.0.0.1';
@@ -112,6 +123,7 @@ export function settingsOf(env: Environment): Settings {
     foundingCode,
     ...mailOf(env),
     ...backupOf(env),
+    ...busOf(env, cookieSecret),
     cookieSecret,
     logLevel,
     metricsToken,

@@ -72,9 +72,11 @@ async function migratedDatabase() {
   return made;
 }
 
-/** A server on a database of its own. */
-export async function testServer(options: Partial<ServerOptions> = {}) {
-  const { url, db, end } = await migratedDatabase();
+/** A server on a database that may be another's as well. */
+async function serving(
+  { url, db, end }: Awaited<ReturnType<typeof emptyDatabase>>,
+  options: Partial<ServerOptions>,
+) {
   const { web, close } = server({ db, secret: 'of the tests', ...options });
   const listening = await listen(web, 0, '127.0.0.1');
   const base = `http://127.0.0.1:${(listening.address() as AddressInfo).port}/api`;
@@ -91,6 +93,16 @@ export async function testServer(options: Partial<ServerOptions> = {}) {
       await end();
     },
   };
+}
+
+/** A server on a database of its own. */
+export const testServer = async (options: Partial<ServerOptions> = {}) =>
+  serving(await migratedDatabase(), options);
+
+/** Another server on the database of one. */
+export function serverBeside({ url }: TestServer, options: Partial<ServerOptions>): Promise<TestServer> {
+  const db = connect(url);
+  return serving({ url, db, end: () => db.destroy() }, options);
 }
 export type TestServer = Awaited<ReturnType<typeof testServer>>;
 
@@ -151,6 +163,13 @@ export function browser({ base }: TestServer) {
     });
     return { status: response.status, body: await response.json() };
   };
+  /** The same browser, whose requests reach another server. */
+  const at = (other: TestServer) => {
+    const there = browser(other);
+    there.adopt({ cookie, token });
+    return there;
+  };
+  const adopt = (mine: { cookie: string; token: string }) => void ({ cookie, token } = mine);
   const knock = async () => {
     const { body } = await call<AuthSessionState>('GET', '/session');
     token = body.csrf;
@@ -177,6 +196,8 @@ export function browser({ base }: TestServer) {
   };
   return {
     knock,
+    at,
+    adopt,
     whole,
     call,
     signIn,

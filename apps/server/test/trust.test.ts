@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import { BoundedStore } from '../src/http/limits';
+import { BoundedStore } from '../src/peers/counts';
 import { newestMigration } from '../src/store/database';
 import { settingsOf } from '../src/settings';
 import { fixtures } from './fixtures';
@@ -28,6 +28,7 @@ describe('settings', () => {
       backupAt: null,
       backupKeep: 14,
       backupPassphrase: null,
+      busUrl: null,
       logLevel: 'warn',
       metricsToken: null,
     }));
@@ -55,6 +56,8 @@ describe('settings', () => {
     [{ SMTP_URL: 'smtp://mail.example' }, /^MAIL_FROM/],
     [{ MAIL_FROM: 'office' }, /^MAIL_FROM/],
     [{ COOKIE_SECRET: 'x'.repeat(31) }, /^COOKIE_SECRET/],
+    [{ BUS_URL: '127.0.0.1:6379', COOKIE_SECRET: 'x'.repeat(32) }, /^BUS_URL/],
+    [{ BUS_URL: 'redis://127.0.0.1' }, /^COOKIE_SECRET/],
     [{ BACKUP_AT: '24:00' }, /^BACKUP_AT/],
     [{ BACKUP_KEEP: '0' }, /^BACKUP_KEEP/],
     [{ LOG_LEVEL: 'loud' }, /^LOG_LEVEL/],

@@ -45,10 +45,10 @@ export async function drain<E>({ waiting, post }: Route<E>): Promise<unknown> {
 }
 
 /** What failed on the way is tried again after so long, ms. */
-const againMs = 15_000;
+const againMs = 5_000;
 
 /**
- * Tries now, when the browser hears of a connection, and every quarter of a minute: a server that comes back says nothing
+ * Tries now, when the browser hears of a connection, and every few seconds: a server that comes back says nothing
  * by itself.
  *
  * @returns ends it

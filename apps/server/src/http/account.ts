@@ -5,16 +5,17 @@ import { newRecoveryCodes, newTotpSecret, stepOf, totpUri } from '../auth/second
 import type { UnscopedStore } from '../store/academies';
 import { accountOf, sessionsOf, setPassword, setSecondFactor, type StoredSession } from '../store/accounts';
 import { note } from '../store/auditEvents';
-import { authSessionEnded, type EventBus } from './eventBus';
+import { authSessionEnded, type EventBus } from '../peers/eventBus';
 import { fieldError, HttpError } from './httpError';
 import { body, currentUser } from './input';
-import { missLimit } from './limits';
+import type { Limits } from './limits';
 import { hashOf } from './secrets';
 
 /** What is told of a session: not the id itself, which would open it. */
 const nameOf = (sid: string): string => hashOf(sid).slice(0, 32);
 
-const passwordLimit = () => missLimit('Too many wrong passwords. Wait a quarter of an hour.');
+const passwordLimit = (limits: Limits) =>
+  limits.misses('own password', 'Too many wrong passwords. Wait a quarter of an hour.');
 
 /** Whoever changes how they get in says their password once more. */
 async function mustKnow(request: Request, password: string, field: string): Promise<void> {
@@ -33,9 +34,9 @@ async function sessionsHere(unscoped: UnscopedStore, request: Request): Promise<
 }
 
 /** One's own account: the password, and where one is signed in. */
-export function accountRoutes(unscoped: UnscopedStore, events: EventBus): Router {
+export function accountRoutes(unscoped: UnscopedStore, events: EventBus, limits: Limits): Router {
   const routes = Router();
-  const limit = passwordLimit();
+  const limit = passwordLimit(limits);
 
   const end = async (sid: string): Promise<void> => {
     await unscoped.endSession(sid);
@@ -82,9 +83,9 @@ export function accountRoutes(unscoped: UnscopedStore, events: EventBus): Router
 }
 
 /** A second factor beside the password. */
-export function secondFactorRoutes(): Router {
+export function secondFactorRoutes(limits: Limits): Router {
   const routes = Router();
-  const limit = passwordLimit();
+  const limit = passwordLimit(limits);
 
   /** Shows a secret for an authenticator; nothing holds until a code of it comes back. */
   routes.post('/account/second-factor', limit, async (request, response) => {

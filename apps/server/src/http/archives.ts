@@ -12,7 +12,7 @@ import { bringIn, CannotBringIn } from '../store/whole/bringIn';
 import { expectedTables, shapesOf } from '../store/whole/shape';
 import { Takeout } from '../store/whole/takeOut';
 import { publishChange } from './changeFeed';
-import type { EventBus } from './eventBus';
+import type { EventBus } from '../peers/eventBus';
 import { HttpError } from './httpError';
 import { currentUser, orNotFound, pathId } from './input';
 import { newestReport } from './reports';

@@ -8,15 +8,16 @@ import { changePreferences } from '../store/athletes';
 import { note } from '../store/auditEvents';
 import { Academy } from '../store/scope';
 import { me, type Entering } from './entering';
-import { authSessionEnded, type EventBus } from './eventBus';
+import { authSessionEnded, type EventBus } from '../peers/eventBus';
 import { body, currentUser } from './input';
-import { demoLimit, signInLimits } from './limits';
+import type { Limits } from './limits';
 import { fieldError, HttpError } from './httpError';
 
 /** Signing in and out, and what somebody set for themselves. */
 export function authSessionRoutes(
   unscoped: UnscopedStore,
   events: EventBus,
+  limits: Limits,
   entering: Entering,
   demoAlways: boolean,
 ): Router {
@@ -32,7 +33,7 @@ export function authSessionRoutes(
     body(request, signIn);
     next();
   };
-  routes.post('/session', checked, ...signInLimits(), async (request, response) => {
+  routes.post('/session', checked, ...limits.signIns(), async (request, response) => {
     const { email, password, code = '' } = body(request, signIn);
     const person = await unscoped.personByEmail(email);
     if (!(await passwordFits(person?.passwordHash ?? null, password)) || !person) {
@@ -55,7 +56,7 @@ export function authSessionRoutes(
     response.json(await entering.enter(request, person));
   });
 
-  routes.post('/session/demo', demoLimit(), async (request, response) => {
+  routes.post('/session/demo', limits.demo(), async (request, response) => {
     const owner = await unscoped.demoOwner(demoAlways);
     if (!owner) throw new HttpError(404, 'The demo academy is not loaded here.');
     response.json(await entering.enter(request, owner));

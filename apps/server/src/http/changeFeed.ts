@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import type { EventBus } from './eventBus';
+import type { EventBus } from '../peers/eventBus';
 import { currentUser } from './input';
 import type { Streams } from './streams';
 

@@ -7,7 +7,7 @@ import { foundAcademy } from '../store/founding';
 import type { Entering } from './entering';
 import { fieldError, HttpError } from './httpError';
 import { body } from './input';
-import { missLimit } from './limits';
+import type { Limits } from './limits';
 import { hashOf } from './secrets';
 
 export interface FoundingOptions {
@@ -23,11 +23,12 @@ const same = (a: string, b: string): boolean =>
 /** The first academy of a server, for whoever can read what the server printed. */
 export function foundingRoutes(
   unscoped: UnscopedStore,
+  limits: Limits,
   entering: Entering,
   options: FoundingOptions,
 ): Router {
   const routes = Router();
-  const limit = missLimit('Too many wrong codes. Wait a quarter of an hour.');
+  const limit = limits.misses('founding', 'Too many wrong codes. Wait a quarter of an hour.');
   const founded = (): HttpError => new HttpError(409, 'There is an academy here already. Sign in instead.');
   const allowed = async (code: string): Promise<void> => {
     if (!(await unscoped.isEmpty())) throw founded();

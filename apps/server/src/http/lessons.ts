@@ -12,7 +12,7 @@ import { Academy } from '../store/scope';
 import { body, orNotFound, currentUser } from './input';
 import { HttpError } from './httpError';
 import { anybody, kept } from './keptAnswer';
-import { missLimit } from './limits';
+import type { Limits } from './limits';
 import { hashOf, newSecret } from './secrets';
 
 const dayMs = 86_400_000;
@@ -57,30 +57,26 @@ export function lessonRoutes(): Router {
 }
 
 /** An instructor’s own lessons, for whatever calendar asks with the right address. */
-export function feedRoutes(unscoped: UnscopedStore): Router {
+export function feedRoutes(unscoped: UnscopedStore, limits: Limits): Router {
   const routes = Router();
-  routes.get(
-    '/feeds/:token/lessons.ics',
-    missLimit('Too many addresses that lead nowhere. Wait a quarter of an hour.'),
-    async (request, response) => {
-      const feed = await unscoped.feed(hashOf(String(request.params['token'])));
-      const academyRow = feed && (await unscoped.academy(feed.academyId));
-      if (!feed || !academyRow)
-        throw new HttpError(404, 'This calendar address no longer works. Subscribe to the new one.');
-      const academy = new Academy(unscoped.db, academyRow.id);
-      const now = Date.now();
-      const [lessons, people] = await Promise.all([
-        lessonsBetween(academy, new Date(now - feedBack * dayMs), new Date(now + feedAhead * dayMs), {
-          instructor_id: feed.personId,
-        }),
-        athletes(academy),
-      ]);
-      const names = new Map(people.map(({ id, givenName }) => [id, givenName]));
-      response.setHeader('content-type', 'text/calendar; charset=utf-8');
-      response.send(
-        dayCalendar(lessons, { academy: academyRow.name, nameOf: (id) => names.get(id) ?? 'Lesson' }),
-      );
-    },
-  );
+  routes.get('/feeds/:token/lessons.ics', limits.addresses('calendars'), async (request, response) => {
+    const feed = await unscoped.feed(hashOf(String(request.params['token'])));
+    const academyRow = feed && (await unscoped.academy(feed.academyId));
+    if (!feed || !academyRow)
+      throw new HttpError(404, 'This calendar address no longer works. Subscribe to the new one.');
+    const academy = new Academy(unscoped.db, academyRow.id);
+    const now = Date.now();
+    const [lessons, people] = await Promise.all([
+      lessonsBetween(academy, new Date(now - feedBack * dayMs), new Date(now + feedAhead * dayMs), {
+        instructor_id: feed.personId,
+      }),
+      athletes(academy),
+    ]);
+    const names = new Map(people.map(({ id, givenName }) => [id, givenName]));
+    response.setHeader('content-type', 'text/calendar; charset=utf-8');
+    response.send(
+      dayCalendar(lessons, { academy: academyRow.name, nameOf: (id) => names.get(id) ?? 'Lesson' }),
+    );
+  });
   return routes;
 }

@@ -39,7 +39,8 @@ import { traceById } from '../store/traces';
 import { addTemplate, templatesOf } from '../store/templates';
 import { countHomeDays } from '../store/state/homeDays';
 import { addAssignment, drillsOfPlan } from '../store/weeks';
-import type { WeekSolver } from '../solver/weeks';
+import type { JobRunner } from '../solver/jobs';
+import { solveWeek } from '../solver/weeks';
 import { athleteAndAge, athleteFields, equipmentOf, nearReach } from './athletePage';
 import { body, orNotFound, pathId, currentUser } from './input';
 import { askedBy } from './keptAnswer';
@@ -159,7 +160,7 @@ async function weekOf(request: Request, { from, days }: Pick<NewAssignment, 'fro
   return { stored, page, book: await bookOf(academy) };
 }
 
-async function proposeWeek(request: Request, solver: WeekSolver): Promise<ProposedWeek> {
+async function proposeWeek(request: Request, jobs: JobRunner): Promise<ProposedWeek> {
   const { academyRow } = currentUser(request);
   const wish = body(request, weekWish);
   const { page, stored, book } = await weekOf(request, wish);
@@ -181,7 +182,7 @@ async function proposeWeek(request: Request, solver: WeekSolver): Promise<Propos
         `${book.drill(drill)?.name ?? drill} is not among the drills of this week`,
       );
   try {
-    const { days, limitedBy, missed, objective, bound, ms } = await solver.solve(input);
+    const { days, limitedBy, missed, objective, bound, ms } = await solveWeek(jobs, input);
     const items = days.flatMap((day) => day.items.map(({ date, drill, sets }) => ({ date, drill, sets })));
     return { items, limitedBy, missed, objective, bound, ms };
   } catch (error) {
@@ -226,7 +227,7 @@ async function assign(request: Request): Promise<{ id: string }> {
   return { id: wish.id };
 }
 
-export function planRoutes(solver: WeekSolver): Router {
+export function planRoutes(jobs: JobRunner): Router {
   const routes = Router();
 
   routes.post('/athletes/:id/plans', async (request, response) => {
@@ -247,7 +248,7 @@ export function planRoutes(solver: WeekSolver): Router {
   });
 
   routes.post('/plans/:id/week', async (request, response) => {
-    response.json(await proposeWeek(request, solver));
+    response.json(await proposeWeek(request, jobs));
   });
 
   routes.post('/plans/:id/assignments', async (request, response) => {

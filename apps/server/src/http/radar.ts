@@ -20,11 +20,11 @@ import { addDevice, addReadings, deviceById, devicesOf, endDevice, readingsAfter
 import { Academy } from '../store/scope';
 import { velocityDays } from '../store/state/velocities';
 import { lookBack } from './athletePage';
-import type { EventBus } from './eventBus';
+import type { EventBus } from '../peers/eventBus';
 import { body, orNotFound, pathId, currentUser } from './input';
 import { HttpError } from './httpError';
 import type { Streams } from './streams';
-import { missLimit } from './limits';
+import type { Limits } from './limits';
 import { hashOf, newSecret } from './secrets';
 
 /** Older readings are of throws that were logged by hand long ago, ms. */
@@ -35,11 +35,11 @@ const usualPause = 9_000;
 const topicOf = (academyId: string, device: string): string => `readings ${academyId} ${device}`;
 
 /** The open door for instruments: one JSON document a line, with the key of the device. Nobody is signed in here. */
-export function deviceDoor(unscoped: UnscopedStore, events: EventBus): Router {
+export function deviceDoor(unscoped: UnscopedStore, events: EventBus, limits: Limits): Router {
   const routes = Router();
   routes.post(
     '/readings',
-    missLimit('Too many readings that were refused. Wait a quarter of an hour.'),
+    limits.misses('readings', 'Too many readings that were refused. Wait a quarter of an hour.'),
     express.text({ type: () => true, limit: '64kb' }),
     async (request, response) => {
       const [, key] = /^Bearer (\S{20,100})$/.exec(request.get('authorization') ?? '') ?? [];

@@ -31,7 +31,7 @@ import { athleteFields, longReach } from './athletePage';
 import { fieldError, HttpError } from './httpError';
 import { body, currentUser, orNotFound, pathId } from './input';
 import { askedBy } from './keptAnswer';
-import { missLimit } from './limits';
+import type { Limits } from './limits';
 import { hashOf, newSecret } from './secrets';
 
 const dayMs = 86_400_000;
@@ -149,9 +149,9 @@ export function reportRoutes(): Router {
 }
 
 /** What the link of a report opens, for whoever has it. */
-export function openReportRoutes(unscoped: UnscopedStore): Router {
+export function openReportRoutes(unscoped: UnscopedStore, limits: Limits): Router {
   const routes = Router();
-  const limit = missLimit('Too many addresses that lead nowhere. Wait a quarter of an hour.');
+  const limit = limits.addresses('reports');
   const opened = async (request: Request): Promise<ReportPage> => {
     const found = await unscoped.report(hashOf(String(request.params['token'])), new Date());
     const report = found && (await keptReport(new Academy(unscoped.db, found.academyId), found.id));

@@ -15,7 +15,7 @@ import { Parser } from '../parse/parser';
 import { settingsOf, type Settings } from '../settings';
 import { UnscopedStore } from '../store/academies';
 import { upToDate } from '../store/database';
-import { keptOf } from '../store/kept';
+import { keepNothing, keptOf } from '../store/kept';
 import { academyRoutes } from './academy';
 import { athleteRoutes } from './athletes';
 import { campAfterRoutes } from './camps/after';
@@ -23,7 +23,7 @@ import { campRoutes } from './camps/camps';
 import { campLinkRoutes, openCampRoutes } from './camps/links';
 import { drillRoutes, schemaRoutes } from './drills';
 import { gameRoutes } from './games';
-import { EventBus } from './eventBus';
+import { Limits } from './limits';
 import { ladderRoutes } from './ladders';
 import { feedRoutes, lessonRoutes } from './lessons';
 import { logRoutes } from './log';
@@ -49,8 +49,7 @@ import { wayInRoutes } from './wayIn';
 import { weeklyLineRoutes } from './weeklyLine';
 import { sharedRoutes, shareRoutes } from './shares';
 import { Streams } from './streams';
-import { CampPlanner } from '../solver/camps';
-import { WeekSolver } from '../solver/weeks';
+import { peersOf, type Peers } from '../peers/peers';
 import { traceRoutes } from './traces';
 
 declare module 'express-serve-static-core' {
@@ -187,13 +186,11 @@ export interface Served {
   close: () => Promise<void>;
 }
 
-interface Parts {
+interface Parts extends Pick<Peers, 'events' | 'jobs'> {
   unscoped: UnscopedStore;
-  events: EventBus;
+  limits: Limits;
   streams: Streams;
   parser: Parser;
-  solver: WeekSolver;
-  planner: CampPlanner;
   metrics: Metrics;
   mailer: Mailer;
   publicUrl: string;
@@ -204,18 +201,18 @@ const signedInRoutes = ({
   unscoped,
   events,
   streams,
+  jobs,
+  limits,
   parser,
-  solver,
-  planner,
   metrics,
   mailer,
   publicUrl,
 }: Parts): Router[] => [
   athleteRoutes(),
   logRoutes(metrics.events),
-  planRoutes(solver),
+  planRoutes(jobs),
   academyRoutes(unscoped),
-  campRoutes(planner, events),
+  campRoutes(jobs, events),
   campAfterRoutes(),
   campLinkRoutes(),
   drillRoutes(),
@@ -232,8 +229,8 @@ const signedInRoutes = ({
   reportRoutes(),
   radarRoutes(events, streams),
   changeFeedRoutes(events, streams),
-  accountRoutes(unscoped, events),
-  secondFactorRoutes(),
+  accountRoutes(unscoped, events, limits),
+  secondFactorRoutes(limits),
   staffRoutes(unscoped, events),
   invitationRoutes(unscoped, mailer, publicUrl),
   auditRoutes(),
@@ -251,11 +248,19 @@ export function server({
   founding = { code: null, loadDemo: async () => undefined },
 }: ServerOptions): Served {
   const unscoped = new UnscopedStore(db);
-  // Listens from here on, so that no write goes by unheard.
-  keptOf(db);
-  const solver = new WeekSolver();
-  const planner = new CampPlanner();
-  const events = new EventBus();
+  const {
+    several,
+    events,
+    jobs,
+    countsOf,
+    close: leave,
+  } = peersOf(settings.busUrl, (code) =>
+    log.warn({ code }, 'Redis cannot be reached: this server goes on alone'),
+  );
+  // Listens from here on, so that no write goes by unheard; of other servers it hears nothing.
+  if (several) keepNothing(db);
+  else keptOf(db);
+  const limits = new Limits(countsOf);
   const parser = new Parser();
   const streams = new Streams(unscoped, events);
   const metrics = new Metrics(unscoped);
@@ -268,10 +273,9 @@ export function server({
   api.use((_request, response, next) => {
     response.setHeader('cache-control', 'no-store');
     next();
-  });
-  api.use(compressed);
+  }, compressed);
   // Instruments have a key and no session.
-  api.use(deviceDoor(unscoped, events));
+  api.use(deviceDoor(unscoped, events, limits));
   api.use(
     // Whole tables are taken at once.
     (request, response, next) =>
@@ -281,13 +285,13 @@ export function server({
     csrfProtection,
   );
   api.use(
-    authSessionRoutes(unscoped, events, entering, settings.demoAlways),
-    foundingRoutes(unscoped, entering, founding),
-    wayInRoutes(unscoped, events, mailer, entering, publicUrl),
-    sharedRoutes(unscoped, events, publicUrl),
-    feedRoutes(unscoped),
-    openCampRoutes(unscoped, events),
-    openReportRoutes(unscoped),
+    authSessionRoutes(unscoped, events, limits, entering, settings.demoAlways),
+    foundingRoutes(unscoped, limits, entering, founding),
+    wayInRoutes({ unscoped, events, limits, mailer, entering, publicUrl }),
+    sharedRoutes(unscoped, events, limits, publicUrl),
+    feedRoutes(unscoped, limits),
+    openCampRoutes(unscoped, events, limits),
+    openReportRoutes(unscoped, limits),
     schemaRoutes(),
   );
   api.use(
@@ -295,7 +299,7 @@ export function server({
     allowedOnly,
     campHelpersOnly,
     audited(log),
-    ...signedInRoutes({ unscoped, events, streams, parser, solver, planner, metrics, mailer, publicUrl }),
+    ...signedInRoutes({ unscoped, events, jobs, limits, streams, parser, metrics, mailer, publicUrl }),
     notHere,
   );
 
@@ -310,7 +314,7 @@ export function server({
   const close = async () => {
     sessions.close();
     endChores();
-    await Promise.all([solver.close(), planner.close(), parser.close(), mailer.close()]);
+    await Promise.all([leave(), parser.close(), mailer.close()]);
   };
   return { web, close };
 }

@@ -36,13 +36,13 @@ import { Academy } from '../store/scope';
 import { addShare, endShare, shareById, sharesOf } from '../store/shares';
 import { throwDays } from '../store/state/counts';
 import { countHomeDays } from '../store/state/homeDays';
-import type { EventBus } from './eventBus';
+import type { EventBus } from '../peers/eventBus';
 import { body, orNotFound, pathId, sentId, currentUser } from './input';
 import { publishChange } from './changeFeed';
 import { newestPlan } from './planRecord';
 import { HttpError } from './httpError';
 import { changing } from './stateOf';
-import { missLimit, tapLimit } from './limits';
+import type { Limits } from './limits';
 import { hashOf, newSecret } from './secrets';
 
 /** Links of an athlete: made, listed and taken back by those who instruct. */
@@ -201,16 +201,21 @@ async function take(
 }
 
 /** What a link opens, for whoever has it: the week of one athlete, and nothing else. */
-export function sharedRoutes(unscoped: UnscopedStore, events: EventBus, publicUrl: string): Router {
+export function sharedRoutes(
+  unscoped: UnscopedStore,
+  events: EventBus,
+  limits: Limits,
+  publicUrl: string,
+): Router {
   const routes = Router();
   const open = (request: Request) => opened(unscoped, publicUrl, request);
-  const limit = missLimit('Too many addresses that lead nowhere. Wait a quarter of an hour.');
+  const limit = limits.addresses('shared pages');
 
   routes.get('/shared/:token', limit, async (request, response) => {
     response.setHeader('x-robots-tag', 'noindex');
     response.json(await pageOf(await open(request)));
   });
-  routes.post('/shared/:token/log', limit, tapLimit(), async (request, response) => {
+  routes.post('/shared/:token/log', limit, limits.taps('shared pages taps'), async (request, response) => {
     const link = await open(request);
     const { academy, athleteId } = link.link;
     const batch = body(request, homeBatch);

@@ -17,7 +17,7 @@ import {
   staff,
 } from '../store/staff';
 import { publishPerson } from './changeFeed';
-import { authSessionEnded, type EventBus } from './eventBus';
+import { authSessionEnded, type EventBus } from '../peers/eventBus';
 import { fieldError, HttpError } from './httpError';
 import { body, currentUser, orNotFound, pathId } from './input';
 import { hashOf, newSecret } from './secrets';

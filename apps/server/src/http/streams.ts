@@ -1,7 +1,7 @@
 import { createSession, type Session } from 'better-sse';
 import type { Request, Response } from 'express';
 import type { UnscopedStore } from '../store/academies';
-import { authSessionEnded, type EventBus } from './eventBus';
+import { authSessionEnded, type EventBus } from '../peers/eventBus';
 import { currentUser } from './input';
 import { HttpError } from './httpError';
 
@@ -35,6 +35,8 @@ export class Streams {
     const leave = this.events.subscribe<string>(authSessionEnded, (ended) => {
       if (ended === sid) end();
     });
+    // A page whose stream opens again reads again what it shows.
+    const leaveGaps = this.events.onGap(end);
     const timer = setInterval(() => {
       // A database that is away for a moment ends nobody's stream.
       this.unscoped.sessionLives(sid).then(
@@ -45,6 +47,7 @@ export class Streams {
     response.once('close', () => {
       clearInterval(timer);
       leave();
+      leaveGaps();
       const left = (this.open.get(person.id) ?? 1) - 1;
       if (left > 0) this.open.set(person.id, left);
       else this.open.delete(person.id);

@@ -8,25 +8,28 @@ import { addReset, openInvitation, openReset, useInvitation, useReset } from '..
 import { note } from '../store/auditEvents';
 import { Academy } from '../store/scope';
 import type { Entering } from './entering';
-import { authSessionEnded, type EventBus } from './eventBus';
+import { authSessionEnded, type EventBus } from '../peers/eventBus';
 import { HttpError } from './httpError';
 import { body } from './input';
-import { missLimit, resetLimits } from './limits';
+import type { Limits } from './limits';
 import { hashOf, newSecret } from './secrets';
 
 const resetMs = 3_600_000;
 const openApproach = JSON.stringify({ leave: null, lift: null, teach: null, hips: null });
 
+interface Needs {
+  unscoped: UnscopedStore;
+  events: EventBus;
+  limits: Limits;
+  mailer: Mailer;
+  entering: Entering;
+  publicUrl: string;
+}
+
 /** Ways in for somebody who has a link and no password: an invitation, or a password that was forgotten. */
-export function wayInRoutes(
-  unscoped: UnscopedStore,
-  events: EventBus,
-  mailer: Mailer,
-  entering: Entering,
-  publicUrl: string,
-): Router {
+export function wayInRoutes({ unscoped, events, limits, mailer, entering, publicUrl }: Needs): Router {
   const routes = Router();
-  const limit = missLimit('Too many addresses that lead nowhere. Wait a quarter of an hour.');
+  const limit = limits.addresses('ways in');
   const tokenOf = (request: Request) => hashOf(String(request.params['token']));
   const usedUp = (): HttpError =>
     new HttpError(404, 'This link no longer works: it was used, taken back or ran out. Ask for a new one.');
@@ -63,7 +66,7 @@ export function wayInRoutes(
     next();
   };
   /** Whether there is such an account is nobody's business: the answer is the same. */
-  routes.post('/password-resets', checked, ...resetLimits(), async (request, response) => {
+  routes.post('/password-resets', checked, ...limits.resets(), async (request, response) => {
     const person = await unscoped.personByEmail(body(request, resetWish).email);
     const academyRow = person && (await unscoped.academy(person.academyId));
     if (person && academyRow && !person.deactivatedAt && !academyRow.demo) {

@@ -1,6 +1,7 @@
 import { FieldError, planCamp } from '@wrightonic/core';
 import { loadSolver } from '@wrightonic/solver';
-import { jobSteps, shares, type CampAnswer, type CampJob } from './camps';
+import { jobSteps, type CampAnswer } from './jobs';
+import { shares, type CampJob } from './threads';
 
 const solver = loadSolver();
 

@@ -2,6 +2,8 @@ import type { AcademyPlanning } from '@wrightonic/contract';
 import type { Role } from '@wrightonic/core';
 import type { Knex } from 'knex';
 import { v7 } from 'uuid';
+import { again } from './again';
+import { alone } from './alone';
 import type { AcademiesRow, PeopleRow } from './tables';
 
 export interface AcademyRow {
@@ -256,32 +258,26 @@ export class UnscopedStore {
       all_hard: planning.allHard,
       growth_note: planning.growthNote,
     };
-    await this.db.transaction(async (t) => {
-      const was = await t('academies').where({ id: academyId }).forUpdate().first(Object.keys(columns));
-      await t('academies').where({ id: academyId }).update(columns);
-      await t('audit').insert({
-        academy_id: academyId,
-        id: v7(),
-        action: 'planning changed',
-        subject: academyId,
-        was: JSON.stringify(was),
-        at: new Date(),
-        by_person: by,
-      });
-    });
+    await again(() =>
+      this.db.transaction(async (t) => {
+        const was = await t('academies').where({ id: academyId }).forUpdate().first(Object.keys(columns));
+        await t('academies').where({ id: academyId }).update(columns);
+        await t('audit').insert({
+          academy_id: academyId,
+          id: v7(),
+          action: 'planning changed',
+          subject: academyId,
+          was: JSON.stringify(was),
+          at: new Date(),
+          by_person: by,
+        });
+      }),
+    );
   }
 
   /** Work that only one may do at a time on this database. */
   alone<T>(name: string, work: () => Promise<T>): Promise<T> {
-    return this.db.transaction(async (t) => {
-      const lock = `wrightonic ${name}`;
-      await t.raw("select get_lock(concat(?, ' ', database()), 60)", [lock]);
-      try {
-        return await work();
-      } finally {
-        await t.raw("select release_lock(concat(?, ' ', database()))", [lock]);
-      }
-    });
+    return alone(this.db, name, work);
   }
 
   academyIds(): Promise<string[]> {
@@ -300,21 +296,23 @@ export class UnscopedStore {
     > &
       Partial<Pick<PersonRow, 'sizeUnit'>>)[],
   ): Promise<void> {
-    await this.db.transaction(async (t) => {
-      await t('academies').insert({ ...academy, equipment: JSON.stringify(academy.equipment) });
-      for (const p of people)
-        await t('people').insert({
-          academy_id: academy.id,
-          id: p.id,
-          email: p.email.toLowerCase(),
-          name: p.name,
-          password_hash: p.passwordHash,
-          role: p.role,
-          hand: p.hand,
-          velocity_unit: p.velocityUnit,
-          ...(p.sizeUnit ? { size_unit: p.sizeUnit } : {}),
-          approach: JSON.stringify(p.approach),
-        });
-    });
+    await again(() =>
+      this.db.transaction(async (t) => {
+        await t('academies').insert({ ...academy, equipment: JSON.stringify(academy.equipment) });
+        for (const p of people)
+          await t('people').insert({
+            academy_id: academy.id,
+            id: p.id,
+            email: p.email.toLowerCase(),
+            name: p.name,
+            password_hash: p.passwordHash,
+            role: p.role,
+            hand: p.hand,
+            velocity_unit: p.velocityUnit,
+            ...(p.sizeUnit ? { size_unit: p.sizeUnit } : {}),
+            approach: JSON.stringify(p.approach),
+          });
+      }),
+    );
   }
 }

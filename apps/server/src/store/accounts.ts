@@ -1,6 +1,7 @@
 import type { Account } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import type { PersonRow, UnscopedStore } from './academies';
+import { again } from './again';
 import { isDuplicate, type Academy } from './scope';
 
 /*
@@ -57,19 +58,21 @@ export async function useInvitation(
   const { academyId: academy_id, id: invitation_id, email, role } = invitation;
   const id = v7();
   try {
-    await db.transaction(async (t) => {
-      await t('people').insert({
-        academy_id,
-        id,
-        email: email.toLowerCase(),
-        name: account.name,
-        password_hash: account.passwordHash,
-        role,
-        approach: account.approach,
-      });
-      const end = { academy_id, id: v7(), invitation_id, person_id: id, at: new Date() };
-      await t('invitation_ends').insert(end);
-    });
+    await again(() =>
+      db.transaction(async (t) => {
+        await t('people').insert({
+          academy_id,
+          id,
+          email: email.toLowerCase(),
+          name: account.name,
+          password_hash: account.passwordHash,
+          role,
+          approach: account.approach,
+        });
+        const end = { academy_id, id: v7(), invitation_id, person_id: id, at: new Date() };
+        await t('invitation_ends').insert(end);
+      }),
+    );
     return { id };
   } catch (error) {
     if (!isDuplicate(error)) throw error;
@@ -115,18 +118,20 @@ export async function useReset(
   passwordHash: string,
 ): Promise<boolean> {
   const mine = { academy_id: of.academyId, person_id: of.personId };
-  return db.transaction(async (t) => {
-    const used = await t('password_resets')
-      .where({ ...mine, token_hash: tokenHash })
-      .whereNull('used_at')
-      .update({ used_at: new Date() });
-    if (!used) return false;
-    await t('password_resets').where(mine).whereNull('used_at').update({ used_at: new Date() });
-    await t('people')
-      .where({ academy_id: of.academyId, id: of.personId })
-      .update({ password_hash: passwordHash });
-    return true;
-  });
+  return again(() =>
+    db.transaction(async (t) => {
+      const used = await t('password_resets')
+        .where({ ...mine, token_hash: tokenHash })
+        .whereNull('used_at')
+        .update({ used_at: new Date() });
+      if (!used) return false;
+      await t('password_resets').where(mine).whereNull('used_at').update({ used_at: new Date() });
+      await t('people')
+        .where({ academy_id: of.academyId, id: of.personId })
+        .update({ password_hash: passwordHash });
+      return true;
+    }),
+  );
 }
 
 export const setPassword = (academy: Academy, person: string, passwordHash: string): Promise<number> =>

@@ -1,4 +1,6 @@
 import knex, { type Knex } from 'knex';
+import Mysql2 from 'knex/lib/dialects/mysql2/index.js';
+import { again } from './again';
 import * as firstSlice from './migrations/0001_first_slice';
 import * as measuring from './migrations/0002_measuring';
 import * as tracing from './migrations/0003_tracing';
@@ -19,6 +21,7 @@ import * as ground from './migrations/0017_ground';
 import * as prove from './migrations/0018_prove';
 import * as people from './migrations/0019_people';
 import * as wholeAcademy from './migrations/0020_academy';
+import * as severalServers from './migrations/0021_several_servers';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -42,6 +45,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0018_prove': prove,
   '0019_people': people,
   '0020_academy': wholeAcademy,
+  '0021_several_servers': severalServers,
 };
 
 /** Up to which this version brings a database. */
@@ -65,6 +69,14 @@ interface Connection {
   query(sql: string, done: (error: Error | null) => void): void;
 }
 
+/** A client that does again what stands alone and was ended for another's sake; a transaction is done again as a whole. */
+class Patient extends Mysql2 {
+  override _query(connection: { __knexTxId?: string }, query: Record<string, unknown>): Promise<unknown> {
+    const once = () => super._query(connection, query);
+    return connection.__knexTxId ? once() : again(once);
+  }
+}
+
 /**
  * Opens the database.
  *
@@ -74,7 +86,7 @@ interface Connection {
 export function connect(url: string, longest = longestQuery): Knex {
   const { hostname, port, username, password, pathname } = new URL(url);
   return knex({
-    client: 'mysql2',
+    client: Patient as unknown as typeof Knex.Client,
     connection: {
       host: hostname,
       port: Number(port || 3306),
@@ -92,7 +104,9 @@ export function connect(url: string, longest = longestQuery): Knex {
       min: 0,
       max: 10,
       afterCreate: (connection: Connection, done: (error: Error | null, connection: Connection) => void) => {
-        connection.query(`set session max_statement_time = ${longest}`, (error) => done(error, connection));
+        // In a cluster a read waits until this node has what any node has written; elsewhere it changes nothing.
+        const settings = `max_statement_time = ${longest}, wsrep_sync_wait = 1`;
+        connection.query(`set session ${settings}`, (error) => done(error, connection));
       },
     },
     acquireConnectionTimeout: patience,

@@ -137,10 +137,22 @@ class KeptAnswers {
   }
 }
 
-const byDatabase = new WeakMap<object, KeptAnswers>();
+/** Answers that are kept, or read anew each time. */
+type Answers = Pick<KeptAnswers, 'answer'>;
+
+const readAnew: Answers = {
+  answer: async (_academy, _key, read) => new Answer(await read(), new Set(), 0),
+};
+
+const byDatabase = new WeakMap<object, Answers>();
+
+/** Where others write to the same database, which this process does not hear: no answer is kept of it. */
+export function keepNothing(db: Knex): void {
+  byDatabase.set(db, readAnew);
+}
 
 /** What is kept of a database; one for all who ask. */
-export function keptOf(db: Knex): KeptAnswers {
+export function keptOf(db: Knex): Answers {
   const known = byDatabase.get(db) ?? new KeptAnswers(db);
   byDatabase.set(db, known);
   return known;

@@ -1,5 +1,6 @@
 import knex, { type Knex } from 'knex';
 import Mysql2 from 'knex/lib/dialects/mysql2/index.js';
+import { alone } from './alone';
 
 /** What a statement says whose work was done before: each changes the schema whole or not at all. */
 const doneAlready = new Set([
@@ -33,9 +34,6 @@ class Repeatable extends Mysql2 {
   }
 }
 
-/** As long as a process waits for another that migrates, s. */
-const patience = 600;
-
 /**
  * Brings the database up to this version. A process that was killed in the middle leaves nothing in the way: what it
  * did stays, its lock is taken over. Where two start at once, one waits for the other.
@@ -43,18 +41,18 @@ const patience = 600;
  * @param before is called with the migrations to come, where there is something that they could spoil
  */
 export async function migrate(db: Knex, before?: (pending: string[]) => Promise<void>): Promise<void> {
+  await alone(db, 'migrates', () => migrateAlone(db, before));
+}
+
+async function migrateAlone(db: Knex, before?: (pending: string[]) => Promise<void>): Promise<void> {
   const { connection, migrations } = db.client.config as Knex.Config;
   const own = knex({
     client: Repeatable as unknown as typeof Knex.Client,
     connection: connection!,
     migrations: { ...migrations, disableTransactions: true },
-    // One connection, which holds the lock of the database for as long as it lives.
     pool: { min: 1, max: 1 },
   });
   try {
-    const name = "concat('wrightonic migrates ', database())";
-    const [[{ got }]] = await own.raw(`select get_lock(${name}, ${patience}) as got`);
-    if (got !== 1) throw new Error('Another process has been migrating this database for ten minutes.');
     await own.migrate.forceFreeMigrationsLock();
     const [done, pending] = (await own.migrate.list()) as [unknown[], unknown[]];
     if (done.length && pending.length) await before?.(pending.map(String));

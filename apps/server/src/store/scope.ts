@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { Tables } from 'knex/types/tables';
+import { again } from './again';
 import { keptOf, type Answer } from './kept';
 import './tables';
 
@@ -164,30 +165,31 @@ export class Academy {
     return keptOf(this.db).answer(this.id, key, read);
   }
 
-  /** Holds up whoever else wants to be alone in this academy, until the transaction ends. */
+  /**
+   * Holds up whoever else wants to be alone in this academy, until the transaction ends. It is written down, as a row that
+   * is only held is held on one node of a cluster.
+   */
   async lock(): Promise<void> {
-    await this.db('academies').where({ id: this.id }).forUpdate().first('id');
+    await this.db('academies').where({ id: this.id }).increment('turns');
   }
 
-  /** All or nothing. */
+  /** Works in a transaction, and again where it was ended for another's sake; one within another ends with that one. */
+  private tried<T>(work: (academy: Academy) => Promise<T>, settings?: Knex.TransactionConfig): Promise<T> {
+    const once = () => this.db.transaction((one) => work(new Academy(one, this.id, this.compares)), settings);
+    return this.db.isTransaction ? once() : again(once);
+  }
+
+  /** All or nothing; `work` may run more than once. */
   transaction<T>(work: (academy: Academy) => Promise<T>): Promise<T> {
-    return this.db.transaction((transaction) => work(new Academy(transaction, this.id, this.compares)));
+    return this.tried(work);
   }
 
   /**
    * All or nothing, where every question sees what others have finished until then, so that only rows that are there
-   * hold anybody up. It is done again where the database ended it for another's sake: `work` may run more than once.
+   * hold anybody up; `work` may run more than once.
    */
-  async current<T>(work: (academy: Academy) => Promise<T>, tries = 5): Promise<T> {
-    try {
-      return await this.db.transaction(
-        (transaction) => work(new Academy(transaction, this.id, this.compares)),
-        { isolationLevel: 'read committed' },
-      );
-    } catch (error) {
-      if (tries <= 1 || !endedForOthers(error)) throw error;
-      return this.current(work, tries - 1);
-    }
+  current<T>(work: (academy: Academy) => Promise<T>): Promise<T> {
+    return this.tried(work, { isolationLevel: 'read committed' });
   }
 }
 
@@ -212,10 +214,6 @@ function sameValue(written: unknown, stored: unknown): boolean {
 /** Whether a row that is there says the same; whoever sends it again may be somebody else. */
 const sameContent = (written: Written, stored: Written): boolean =>
   Object.entries(written).every(([key, value]) => key === 'by_person' || sameValue(value, stored[key]));
-
-/** Two transactions waited for each other, and this one was ended. */
-const endedForOthers = (error: unknown): boolean =>
-  (error as { code?: string } | null)?.code === 'ER_LOCK_DEADLOCK';
 
 /** A row points to one that is not there, or not in this academy. */
 export const isMissingParent = (error: unknown): boolean =>

@@ -38,6 +38,7 @@ export interface AcademiesRow {
   carry_days: number;
   growth_note: number;
   retention_years: number | null;
+  turns: number;
 }
 
 export interface AssignmentsRow {

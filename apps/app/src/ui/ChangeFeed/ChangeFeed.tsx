@@ -16,6 +16,14 @@ export function ChangeFeed() {
       if (seen === (source !== null)) return;
       source?.close();
       source = seen ? new ReconnectingEventSource('/api/change-feed/stream') : null;
+      let opened = false;
+      // What was told while the line was down nobody heard: all that it tells of is read again.
+      if (source)
+        source.onopen = () => {
+          if (opened)
+            dispatch(api.util.invalidateTags(['Athlete', 'Roster', 'Lessons', 'Camp', 'Camps', 'Session']));
+          opened = true;
+        };
       source?.addEventListener('athlete', (event) => {
         const { athleteId } = JSON.parse(event.data as string) as { athleteId: string };
         dispatch(api.util.invalidateTags([{ type: 'Athlete', id: athleteId }, 'Roster', 'Lessons']));

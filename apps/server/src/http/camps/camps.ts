@@ -13,7 +13,8 @@ import {
 import { copiedSetup, daysOf, emptySetup, usualSetup } from '@wrightonic/core';
 import { Router, type Request } from 'express';
 import { v7 } from 'uuid';
-import type { CampPlanner } from '../../solver/camps';
+import { planCampBeside } from '../../solver/camps';
+import type { JobRunner } from '../../solver/jobs';
 import { campDay } from '../../store/campDay';
 import {
   addCamp,
@@ -28,18 +29,18 @@ import {
   planById,
 } from '../../store/camps';
 import { publishCamp } from '../changeFeed';
-import type { EventBus } from '../eventBus';
+import type { EventBus } from '../../peers/eventBus';
 import { fieldError, HttpError } from '../httpError';
 import { body, currentUser, orNotFound, pathId } from '../input';
 import { anybody, kept, privy } from '../keptAnswer';
 import { campRecord, wholeCamp } from './campRecord';
-import { endedBy, planned, plannedByHand } from './planning';
+import { endedBy, planned, plannedByHand, type Planner } from './planning';
 
 const changedMeanwhile = (): HttpError =>
   new HttpError(409, 'Someone else changed this in the meantime. Check it, then make your change again.');
 
 /** Camps: what they are made of, who comes, and their plans. */
-export function campRoutes(planner: CampPlanner, events: EventBus): Router {
+export function campRoutes(jobs: JobRunner, events: EventBus): Router {
   const routes = Router();
   routes.get(
     '/camps',
@@ -116,12 +117,13 @@ export function campRoutes(planner: CampPlanner, events: EventBus): Router {
       return { date, athletes: await campDay(academy, id, ids, date, academyRow.zone) };
     }),
   );
-  planRoutes(routes, planner, events);
+  planRoutes(routes, jobs, events);
   return routes;
 }
 
 /** Plans are made beside everything else, followed and stopped; each is kept, so that it can be taken back. */
-function planRoutes(routes: Router, planner: CampPlanner, events: EventBus): void {
+function planRoutes(routes: Router, jobs: JobRunner, events: EventBus): void {
+  const planner: Planner = (campId, inputs) => planCampBeside(jobs, campId, inputs);
   const askedOf = async (request: Request) => {
     const { academy, academyRow, person } = currentUser(request);
     const camp = await wholeCamp({ academy, academyRow }, pathId(request));
@@ -185,14 +187,14 @@ function planRoutes(routes: Router, planner: CampPlanner, events: EventBus): voi
     const { academy } = currentUser(request);
     const id = pathId(request);
     orNotFound(await newestSetup(academy, id), 'camp');
-    const planning: CampPlanning | null = planner.planning(id);
+    const planning: CampPlanning | null = await jobs.planning(id);
     response.json({ planning });
   });
   routes.post('/camps/:id/planning/stop', async (request, response) => {
     const { academy } = currentUser(request);
     const id = pathId(request);
     orNotFound(await newestSetup(academy, id), 'camp');
-    planner.stop(id);
+    await jobs.stop(id);
     response.status(202).json({ id });
   });
 }

@@ -23,10 +23,10 @@ import {
 import { addHelper, helpersOf, membersOf, newestSetup } from '../../store/camps';
 import { Academy } from '../../store/scope';
 import { publishCamp } from '../changeFeed';
-import type { EventBus } from '../eventBus';
+import type { EventBus } from '../../peers/eventBus';
 import { fieldError, HttpError } from '../httpError';
 import { body, currentUser, orNotFound, pathId } from '../input';
-import { missLimit, tapLimit } from '../limits';
+import type { Limits } from '../limits';
 import { hashOf, newSecret } from '../secrets';
 import { printedCamp } from './after';
 
@@ -109,9 +109,9 @@ export function campLinkRoutes(): Router {
 }
 
 /** What the links of a camp open, for whoever has one. */
-export function openCampRoutes(unscoped: UnscopedStore, events: EventBus): Router {
+export function openCampRoutes(unscoped: UnscopedStore, events: EventBus, limits: Limits): Router {
   const routes = Router();
-  const limit = missLimit('Too many addresses that lead nowhere. Wait a quarter of an hour.');
+  const limit = limits.addresses('camp links');
   const opened = async (request: Request, kind: 'sign-up' | 'card') => {
     const link = await unscoped.campLink(hashOf(String(request.params['token'])), kind, new Date());
     const academyRow = link && (await unscoped.academy(link.academyId));
@@ -132,7 +132,7 @@ export function openCampRoutes(unscoped: UnscopedStore, events: EventBus): Route
     const page: SignUpPage = { academy: academyRow.name, name, venue, firstDay, lastDay };
     response.json(page);
   });
-  routes.post('/camp-sign-up/:token', limit, tapLimit(), async (request, response) => {
+  routes.post('/camp-sign-up/:token', limit, limits.taps('sign-ups'), async (request, response) => {
     const { link, academy } = await opened(request, 'sign-up');
     const signUp = body(request, campSignUp);
     await addSignUp(academy, link.campId, link.id, signUp);

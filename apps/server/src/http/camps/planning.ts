@@ -22,7 +22,7 @@ import {
   type CampInput,
   type CampPlan,
 } from '@wrightonic/core';
-import type { Planning } from '../../solver/camps';
+import { BeingPlanned } from '../../solver/camps';
 import { fieldError, HttpError } from '../httpError';
 import { withThrowRules, type WholeCamp } from './campRecord';
 
@@ -38,10 +38,10 @@ interface Asked {
 }
 
 /** Makes plans of a camp, one after the other, until no more are asked for. */
-export interface Planner {
-  planning: (campId: string) => Planning | null;
-  plan: (campId: string, inputs: (last: CampPlan | null) => CampInput | null) => Promise<CampPlan>;
-}
+export type Planner = (
+  campId: string,
+  inputs: (last: CampPlan | null) => CampInput | null,
+) => Promise<CampPlan>;
 
 const uuids = /[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/g;
 
@@ -185,8 +185,6 @@ function whyOf(camp: WholeCamp, { change, anew }: PlanWish): string {
 /** Makes a plan of a camp, beside everything else. */
 export async function planned(planner: Planner, asked: Asked, wish: PlanWish): Promise<CampPlanRecord> {
   const { camp, zone, now } = asked;
-  if (planner.planning(camp.id))
-    throw new HttpError(409, 'This camp is being planned just now. Stop that plan, or wait for it.');
   mustBePlannable(camp, zone);
   const change = wish.change && checkedChange(camp, wish.change);
   const changes = withChange(camp, change);
@@ -210,11 +208,13 @@ export async function planned(planner: Planner, asked: Asked, wish: PlanWish): P
     return campToPlan({ setup, members, changes, pinned, before, seconds }).input;
   };
   try {
-    const plan = await planner.plan(camp.id, next);
+    const plan = await planner(camp.id, next);
     const made = { id: wish.id, why: whyOf(camp, wish), plan, pinned: wish.pinned, changes };
     return recordOf(asked, { ...made, fixedBefore, ms: performance.now() - begun });
   } catch (error) {
     if (error instanceof FieldError) throw fieldError(error.field, namer(camp)(error.text));
+    if (error instanceof BeingPlanned)
+      throw new HttpError(409, 'This camp is being planned just now. Stop that plan, or wait for it.');
     throw error;
   }
 }

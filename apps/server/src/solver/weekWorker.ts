@@ -1,6 +1,6 @@
 import { FieldError, planWeek, type WeekInput } from '@wrightonic/core';
 import { loadSolver } from '@wrightonic/solver';
-import type { SolverAnswer } from './weeks';
+import type { SolverAnswer } from './jobs';
 
 const solver = loadSolver();
 

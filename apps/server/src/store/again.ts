@@ -1,0 +1,23 @@
+/**
+ * Two transactions waited for each other and this one was ended; or in a cluster, another node's came first. Nothing of it
+ * was kept.
+ */
+export const endedForOthers = (error: unknown): boolean =>
+  (error as { code?: string } | null)?.code === 'ER_LOCK_DEADLOCK';
+
+/** So often at most something is done that was ended for another's sake. */
+const mostTries = 6;
+/** Before it is done again it waits for so long, and each time for twice as long, ms. */
+const firstPause = 10;
+
+/** Does it again where the database ended it for another's sake: `work` may run more than once. */
+export async function again<T>(work: () => Promise<T>, tries = mostTries, pause = firstPause): Promise<T> {
+  try {
+    return await work();
+  } catch (error) {
+    if (tries <= 1 || !endedForOthers(error)) throw error;
+    // Not in step with the other, which may be trying again too.
+    await new Promise((done) => setTimeout(done, pause * (0.5 + Math.random())));
+    return again(work, tries - 1, 2 * pause);
+  }
+}
