@@ -49,6 +49,13 @@ export default defineConfig({
       fullyParallel: false,
       workers: 1,
     },
+    {
+      name: 'cluster',
+      testMatch: 'faults.cluster.ts',
+      use: chromium,
+      fullyParallel: false,
+      workers: 1,
+    },
     { name: 'days', testMatch: '*.spec.ts', grep: dayBound, use: chromium },
     { name: 'pictures', testMatch: 'pictures.ts', use: chromium, fullyParallel: false },
     { name: 'scale', testMatch: 'scale.ts', use: chromium, fullyParallel: false, workers: 1 },

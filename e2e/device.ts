@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import type { LogEvent } from '@wrightonic/contract';
 
 interface Kept {
-  event: { id: string; kind: string };
+  event: { id: string; kind: string; at: string };
   sentAt?: number;
   why?: string;
 }

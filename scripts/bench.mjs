@@ -2,6 +2,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { inBrowser, passingFolder } from './browser.mjs';
 import { main, root, run, say } from './run.mjs';
+import { setUp } from './setup.mjs';
 
 await main(async () => {
   // `npm run bench -- scale`: the requests and the app on the data of an academy of years; `scale app`: the app alone.
@@ -13,6 +14,16 @@ await main(async () => {
   // `npm run bench -- camp`: camps of every size, against a plan by hand.
   if (process.argv[2] === 'camp')
     return run('node', ['--require', 'tsx/cjs', join(root, 'scripts', 'camp', 'bench.ts')]);
+  // `npm run bench -- cluster`: what one server and several take, on a database of their own and on a cluster.
+  if (process.argv[2] === 'cluster') {
+    const [{ benchCluster }, { clusterNeeds }] = await Promise.all([
+      import('./cluster/bench.mjs'),
+      import('./cluster/cluster.mjs'),
+    ]);
+    await setUp(clusterNeeds);
+    say(`\n${(await benchCluster(join(passingFolder('bench'), 'parts'))).join('\n')}`);
+    return 0;
+  }
   // `npm run bench -- motion`: pretend films of every flaw; with a number, so many of each instead of 200.
   if (process.argv[2] === 'motion')
     return run('node', [

@@ -4,16 +4,11 @@ import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { passingFolder } from './browser.mjs';
 import { buildApp } from './build.mjs';
+import { clusterNeeds, killAndRestart, standUp } from './cluster/cluster.mjs';
 import { launchDatabase } from './database.mjs';
-import { atEnd, freePort, main, run, say } from './run.mjs';
+import { atEnd, freePort, killHard, main, run, say } from './run.mjs';
 import { launchServer } from './serve.mjs';
 import { setUp } from './setup.mjs';
-
-/** Ends a program as a power cut would: at once, with nothing put away. */
-async function killHard(child) {
-  process.kill(-child.pid, 'SIGKILL');
-  await child.gone;
-}
 
 /** The same app as another version: its page is another one, and its service worker says so. */
 function anotherVersion(app, folder) {
@@ -49,23 +44,36 @@ async function standing(folder) {
   const port = await freePort();
   const start = () => launchServer({ url: database.url, app, folder, port });
   let server = await start();
-  const kill = {
-    '/server': async () => {
+  return controlled(port, {
+    server: async () => {
       await killHard(server);
       server = await start();
     },
-    '/version': async () => {
+    version: async () => {
       app = anotherVersion(app, folder);
       await killHard(server);
       server = await start();
     },
-    '/database': async () => {
+    database: async () => {
       await killHard(database.server);
       database = await launchDatabase(folder, database.port);
     },
-  };
+  });
+}
+
+/** A cluster of which each part can be killed in the same way, by its name. */
+async function standingCluster(folder) {
+  await setUp([...clusterNeeds, 'chromium', 'ffmpeg']);
+  const port = await freePort();
+  const { parts } = await standUp({ folder: join(folder, 'parts'), port });
+  const kills = Object.keys(parts).map((name) => [name, () => killAndRestart(parts, name)]);
+  return controlled(port, Object.fromEntries(kills));
+}
+
+/** Where the browser tests find the product, and whom they ask to kill what. */
+async function controlled(port, kills) {
   const control = createServer((request, response) => {
-    const work = kill[request.url];
+    const work = kills[request.url.slice(1)];
     if (!work) return response.writeHead(404).end();
     work().then(
       () => response.writeHead(204).end(),
@@ -79,10 +87,10 @@ async function standing(folder) {
 }
 
 /** Runs every fault so many rounds; answers with the exit code and the table of what was logged, stored, lost, doubled. */
-export async function faults(folder, rounds, env = {}) {
+export async function faults(folder, rounds, env = {}, what = 'faults') {
   const table = join(folder, 'faults.md');
-  const where = await standing(folder);
-  const code = await run('npx', ['playwright', 'test', '--project=faults'], {
+  const where = await (what === 'cluster' ? standingCluster : standing)(folder);
+  const code = await run('npx', ['playwright', 'test', `--project=${what}`], {
     env: { ...process.env, ...where, FAULT_ROUNDS: String(rounds), FAULT_TABLE: table, ...env },
   });
   return { code, table: existsSync(table) ? readFileSync(table, 'utf8') : '' };
@@ -90,7 +98,10 @@ export async function faults(folder, rounds, env = {}) {
 
 if (process.argv[1]?.endsWith('faults.mjs'))
   await main(async () => {
-    const { code, table } = await faults(passingFolder('faults'), 20);
+    const cluster = process.argv[2] === 'cluster';
+    const { code, table } = await (cluster
+      ? faults(passingFolder('faults'), 10, {}, 'cluster')
+      : faults(passingFolder('faults'), 20));
     say(`\n${table}`);
     return code;
   });

@@ -3,9 +3,9 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { createConnection } from 'node:net';
 import { join } from 'node:path';
 import { buildApp } from '../build.mjs';
-import { freePort, launch, until } from '../run.mjs';
+import { freePort, killHard, launch, until } from '../run.mjs';
 import { answers, launchServer } from '../serve.mjs';
-import { ask, nodeOf, startNode, synced } from './node.mjs';
+import { ask, nodeOf, startNode } from './node.mjs';
 import { proxySettings } from './proxy.mjs';
 
 /** What a cluster needs of Debian's packages. */
@@ -100,9 +100,6 @@ export async function standUp({ folder, port, howMany = 2, env = {} }) {
 /** Ends a part as a power cut would, and starts it again as whoever watches over it does. */
 export async function killAndRestart(parts, called) {
   const part = parts[called];
-  process.kill(-part.running.pid, 'SIGKILL');
-  await part.running.gone;
+  await killHard(part.running);
   part.running = await part.start('again');
 }
-
-export { synced };

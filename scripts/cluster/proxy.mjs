@@ -35,6 +35,7 @@ frontend database
 backend nodes
   mode tcp
   option httpchk GET /
+  option redispatch 1
   stick-table type ip size 1 nopurge
   stick on dst
 ${nodes

@@ -1,11 +1,11 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { v7 } from 'uuid';
 import { buildApp } from '../build.mjs';
 import { freePort, root, run, say, stop, wait } from '../run.mjs';
 import { launchServer } from '../serve.mjs';
 import { setUp } from '../setup.mjs';
+import { batchSize, Client, logged, p95 } from './client.mjs';
 import { scaledDatabase } from './seed.mjs';
 
 const ticksASecond = 100;
@@ -18,7 +18,6 @@ function computed(pid) {
   const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1].split(' ');
   return ((Number(fields[11]) + Number(fields[12])) * 1000) / ticksASecond;
 }
-const p95 = (times) => [...times].sort((a, b) => a - b)[Math.ceil(times.length * 0.95) - 1];
 
 /** A fixed piece of work, so that a slow hour of the machine shows, ms. */
 function reference() {
@@ -26,35 +25,6 @@ function reference() {
   const block = Buffer.alloc(1 << 20, 7);
   for (let n = 0; n < 60; n++) createHash('sha256').update(block).digest();
   return performance.now() - began;
-}
-
-class Client {
-  constructor(base) {
-    this.base = base;
-    this.cookies = new Map();
-  }
-  async ask(path, { body, read = true } = {}) {
-    const response = await fetch(`${this.base}/api${path}`, {
-      method: body ? 'POST' : 'GET',
-      headers: {
-        cookie: [...this.cookies].map((pair) => pair.join('=')).join('; '),
-        'accept-encoding': 'gzip',
-        ...(body ? { 'content-type': 'application/json', 'x-csrf-token': this.csrf } : {}),
-      },
-      ...(body ? { body: JSON.stringify(body) } : {}),
-    });
-    for (const cookie of response.headers.getSetCookie()) {
-      const [, name, value] = /^([^=]+)=([^;]*)/.exec(cookie);
-      this.cookies.set(name, value);
-    }
-    const text = await response.text();
-    if (!response.ok) throw new Error(`${path}: ${response.status} ${text.slice(0, 200)}`);
-    return read ? JSON.parse(text) : text.length;
-  }
-  async signIn(email, password) {
-    this.csrf = (await this.ask('/session')).csrf;
-    this.csrf = (await this.ask('/session', { body: { email, password } })).csrf;
-  }
 }
 
 /** Every reading request that a screen makes, for an athlete with years behind. */
@@ -132,41 +102,6 @@ async function measured(clients, { path }, pids) {
   return { bytes, fresh: fresh.cpu, cpu, anew: p95(fresh.times), one: p95(times), many: p95(many) };
 }
 
-const batches = 40;
-const batchSize = 50;
-
-/** As many reps as a long session has are 4 batches. */
-const batchesASession = 4;
-
-/** Reps that are sent as a device sends them, session after session; events a second. */
-async function logged(client) {
-  const roster = await client.ask('/athletes');
-  const send = async (events) => {
-    const { responses } = await client.ask('/log', { body: { events } });
-    const lost = responses.find(({ stored }) => !stored);
-    if (lost) throw new Error(`an event was not stored: ${lost.why}`);
-  };
-  const event = (fields) => ({ id: v7(), at: new Date().toISOString(), ...fields });
-  const begin = async (athleteId) => {
-    const date = new Date().toISOString().split('T')[0];
-    const begun = event({ kind: 'session-begun', athleteId, planId: null, zone: 'Europe/London', date });
-    await send([begun]);
-    return begun.id;
-  };
-  let sessionId;
-  let ms = 0;
-  for (let batch = 0; batch < batches; batch++) {
-    if (batch % batchesASession === 0) sessionId = await begin(roster[3 + batch / batchesASession].id);
-    const events = Array.from({ length: batchSize }, (_, n) =>
-      event({ kind: 'rep', sessionId, drill: 'hip-first-lean', outcome: n % 4 ? 'clean' : 'missed' }),
-    );
-    const began = performance.now();
-    await send(events);
-    ms += performance.now() - began;
-  }
-  return (batches * batchSize * 1000) / ms;
-}
-
 const ms = (value) => value.toFixed(1);
 const against = (value, limit) => (value <= limit ? ms(value) : `**${ms(value)}**`);
 
@@ -225,7 +160,7 @@ export async function benchScale(folder = join(root, '.data', 'scale'), only = '
     say(rows.at(-1));
   }
   if (!only) {
-    const rate = await logged(clients[0]);
+    const { rate } = await logged(clients[0]);
     rows.push(
       `| POST /log, batches of ${batchSize} | ${rate.toFixed(0)} events a second, at least 2,000; stood still ${against(await stood(), most.still)} ms |`,
     );

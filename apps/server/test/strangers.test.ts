@@ -84,6 +84,7 @@ const own = new Set([
   'GET /audit',
   'GET /audit.csv',
   'GET /archive.zip',
+  'GET /tables/:name.csv',
   'POST /archives',
   'POST /archives/preview',
   'GET /retention',
@@ -96,6 +97,7 @@ const filled = (path: string) =>
     .replace(':link', set.theirs['campLink']!)
     .replace(':signUp', v7())
     .replace(':session', v7())
+    .replace(':name', 'throws')
     .replace(':date', '2031-07-14')
     .replace(':what', path.includes('papers') ? 'stations.pdf' : 'roster.csv')
     .replace(':id', set.theirs[thingIn(path)]!);

@@ -72,6 +72,7 @@ export const routeActs: Readonly<Record<string, RouteAct>> = {
   // Written down before the first byte leaves: somebody may break off in the middle.
   'GET /athletes/:id/archive.zip': unseen('export'),
   'GET /archive.zip': unseen('academy'),
+  'GET /tables/:name.csv': unseen('export'),
   'POST /archives/preview': unseen('export'),
   'POST /archives': changed('export', 'brought in an archive'),
   'GET /retention': unseen('remove'),

@@ -1,3 +1,5 @@
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import type { ArchivePreview } from '@wrightonic/contract';
 import { dayAt, TableError } from '@wrightonic/core';
 import express, { Router, type Request, type Response } from 'express';
@@ -9,6 +11,7 @@ import { athlete } from '../store/athletes';
 import { note } from '../store/auditEvents';
 import { rebuildAcademy } from '../store/state/rebuild';
 import { bringIn, CannotBringIn } from '../store/whole/bringIn';
+import { flatCsv, flatTables } from '../store/whole/flatTables';
 import { expectedTables, shapesOf } from '../store/whole/shape';
 import { Takeout } from '../store/whole/takeOut';
 import { publishChange } from './changeFeed';
@@ -108,6 +111,21 @@ export function archiveRoutes(unscoped: UnscopedStore, parser: Parser, events: E
       const takeout = await Takeout.academy(unscoped, snapshot, academyRow);
       await writeZip(response, takeout.files());
     });
+  });
+
+  routes.get('/tables/:name.csv', async (request, response) => {
+    const { academy, academyRow, person } = currentUser(request);
+    const name = orNotFound(
+      flatTables.find((each) => each === request.params['name']),
+      'table',
+    );
+    await note(academy, { kind: 'exported', told: `took out the table of ${name}`, person: person.id });
+    response.setHeader('content-type', 'text/csv; charset=utf-8');
+    const file = `${name}-${dayAt(new Date(), academyRow.zone)}.csv`;
+    response.setHeader('content-disposition', `attachment; filename="${file}"`);
+    await academy.transaction((snapshot) =>
+      pipeline(Readable.from(flatCsv(snapshot, name, person.velocityUnit)), response),
+    );
   });
 
   routes.post('/archives/preview', zip, async (request, response) => {

@@ -70,10 +70,12 @@ export function authSessionRoutes(
     response.clearCookie('wrightonic').status(204).end();
   });
 
-  /** Wherever this person is signed in, this browser included. */
+  /** Wherever this person is signed in, this browser included; of the demo's people, whom many visitors are, here alone. */
   routes.delete('/sessions', mustBeSignedIn, async (request, response) => {
-    for (const sid of await unscoped.endSessions(currentUser(request).person.id))
-      events.publish(authSessionEnded, sid);
+    const { person, academyRow } = currentUser(request);
+    if (academyRow.demo) await unscoped.endSession(request.sessionID);
+    const ended = academyRow.demo ? [request.sessionID] : await unscoped.endSessions(person.id);
+    for (const sid of ended) events.publish(authSessionEnded, sid);
     response.clearCookie('wrightonic').status(204).end();
   });
 

@@ -1,9 +1,11 @@
+const codes = ['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT'];
+
 /**
- * Two transactions waited for each other and this one was ended; or in a cluster, another node's came first. Nothing of it
- * was kept.
+ * Two transactions waited for each other and this one was ended, or it waited too long; in a cluster, another node's came
+ * first, or what other nodes had written did not arrive in time. Nothing of it was kept.
  */
 export const endedForOthers = (error: unknown): boolean =>
-  (error as { code?: string } | null)?.code === 'ER_LOCK_DEADLOCK';
+  codes.includes((error as { code?: string } | null)?.code ?? '');
 
 /** So often at most something is done that was ended for another's sake. */
 const mostTries = 6;

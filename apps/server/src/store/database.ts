@@ -63,6 +63,8 @@ const source: Knex.MigrationSource<string> = {
 
 /** As long as a query that somebody waits for may take, s; whoever waits for a connection waits no longer than this, ms. */
 const longestQuery = 30;
+/** Whoever waits for a row that another holds is ended after this, and tries again, s. */
+const lockPatience = 5;
 const patience = 5_000;
 
 interface Connection {
@@ -105,7 +107,7 @@ export function connect(url: string, longest = longestQuery): Knex {
       max: 10,
       afterCreate: (connection: Connection, done: (error: Error | null, connection: Connection) => void) => {
         // In a cluster a read waits until this node has what any node has written; elsewhere it changes nothing.
-        const settings = `max_statement_time = ${longest}, wsrep_sync_wait = 1`;
+        const settings = `max_statement_time = ${longest}, innodb_lock_wait_timeout = ${lockPatience}, wsrep_sync_wait = 1`;
         connection.query(`set session ${settings}`, (error) => done(error, connection));
       },
     },

@@ -84,16 +84,16 @@ const defused = (cell: string): string =>
   /^[=+\-@\t\r]/.test(cell) && !/^[+-]?[\d.]+$/.test(cell) ? `'${cell}` : cell;
 
 /**
- * Writes a table; formulas are defused.
+ * Writes a table; formulas are defused. Without a header where it is null.
  *
  * @example writeTable(['name', 'mph'], [['=1+1', 61]]) // "name,mph\r\n'=1+1,61"
  */
 export const writeTable = (
-  header: readonly string[],
+  header: readonly string[] | null,
   rows: readonly (readonly (string | number | null)[])[],
 ): string =>
   Papa.unparse({
-    fields: [...header],
+    fields: [...(header ?? [])],
     data: rows.map((row) =>
       row.map((cell) => (cell === null ? '' : typeof cell === 'number' ? String(cell) : defused(cell))),
     ),

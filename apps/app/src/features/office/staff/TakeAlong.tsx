@@ -17,6 +17,8 @@ const back = { label: texts.back, to: '/office' } as const;
 /** As large as the server takes, bytes. */
 const maxBytes = 64 * 1024 * 1024;
 
+const tables = ['athletes', 'throws', 'reps', 'looks', 'screens'] as const;
+
 /** The academy as a file, and what comes in as one. */
 export function TakeAlong() {
   const whole = useMay('academy');
@@ -37,6 +39,21 @@ export function TakeAlong() {
           </Button>
         </Card>
       ) : null}
+      <Card>
+        <Heading>{texts.tablesForASpreadsheet}</Heading>
+        <View style={styles.row}>
+          {tables.map((name) => (
+            <Button
+              key={name}
+              mode="outlined"
+              icon="download"
+              onPress={() => void Linking.openURL(`/api/tables/${name}.csv`)}
+            >
+              {texts.tableNames[name]}
+            </Button>
+          ))}
+        </View>
+      </Card>
       <Text>{texts.oneAthleteInProfile}</Text>
       <BringIn />
     </Screen>

@@ -117,6 +117,8 @@ export const texts = {
   atOn: (day: string, time: string) => `${day}, ${time}`,
 
   takeAlong: 'Archive',
+  tablesForASpreadsheet: 'Tables for a spreadsheet',
+  tableNames: { athletes: 'Athletes', throws: 'Throws', reps: 'Reps', looks: 'Looks', screens: 'Screens' },
   theWholeAcademy: 'The whole academy',
   everythingOf: (academy: string) =>
     `Everything of ${academy} as a ZIP of CSV tables with their description, photos and frames included. Passwords are not in it.`,
