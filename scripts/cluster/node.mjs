@@ -11,14 +11,15 @@ const isRoot = process.getuid() === 0;
 const owner = isRoot ? 'mysql' : user;
 const provider = '/usr/lib/galera/libgalera_smm.so';
 /**
- * A node that is silent for so long is left out; on one machine there is no network that stutters. A read that waits for
- * what others wrote gives up soon, and is asked again: its question may have been lost with the node that went.
+ * A node that is silent for so long is left out: soon enough for whoever waits, late enough for a machine that is short of
+ * time. A read that waits for what others wrote gives up soon, and is asked again: its question may have been lost with
+ * the node that went.
  */
 const patience = [
   'evs.keepalive_period=PT0.5S',
-  'evs.suspect_timeout=PT1.5S',
-  'evs.inactive_timeout=PT5S',
-  'evs.install_timeout=PT3S',
+  'evs.suspect_timeout=PT3S',
+  'evs.inactive_timeout=PT10S',
+  'evs.install_timeout=PT5S',
   'repl.causal_read_timeout=PT2S',
 ].join(';');
 /** A copy from another node, or the joining of one that was away, s. */

@@ -89,6 +89,7 @@ it('archives an athlete out of the lists and back, unless a lesson is to come', 
   expect(await names(set.owner)).not.toContain('Pim');
   expect((await set.owner.get(`/athletes/${id}`)).status).toBe(200);
   expect((await set.owner.get('/retention')).body.archived).toMatchObject([{ id, name: 'Pim Goodenough' }]);
+  expect((await instructor.get(`/athletes/${id}`)).body.archivedAt).toMatch(/^20\d\d-/);
   await instructor.put(`/athletes/${id}/archived`, { archived: false });
   expect(await names(set.owner)).toContain('Pim');
 });

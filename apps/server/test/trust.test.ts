@@ -3,7 +3,7 @@ import { BoundedStore } from '../src/peers/counts';
 import { newestMigration } from '../src/store/database';
 import { settingsOf } from '../src/settings';
 import { fixtures } from './fixtures';
-import { browser, logs, testServer } from './testServer';
+import { academy, browser, logs, testServer } from './testServer';
 
 let set: Awaited<ReturnType<typeof fixtures>>;
 beforeAll(async () => {
@@ -130,6 +130,16 @@ it('signs out everywhere at once', async () => {
   for (const each of [one, two]) await each.signIn('instructor@second.example');
   expect((await one.delete('/sessions')).status).toBe(204);
   for (const each of [one, two]) expect((await each.get('/athletes')).status).toBe(401);
+});
+
+it('signs a visitor of the demo out here alone, as many are the same person', async () => {
+  const { id } = await academy(set.here, 'shown');
+  await set.here.db('academies').where({ id }).update({ demo: true });
+  const [one, two] = [browser(set.here), browser(set.here)];
+  for (const each of [one, two]) await each.signIn('instructor@shown.example');
+  expect((await one.delete('/sessions')).status).toBe(204);
+  expect((await one.get('/athletes')).status).toBe(401);
+  expect((await two.get('/athletes')).status).toBe(200);
 });
 
 it('says that the database is away', async () => {

@@ -32,6 +32,8 @@ export interface AthletePage {
   athlete: AthleteForm & { id: string; age: number };
   /** When the picture was put up, as its version; null without one. */
   photo: string | null;
+  /** Since when the athlete is out of the lists; null where they are not. */
+  archivedAt: string | null;
   approach: Approach;
   due: DueNow;
   looks: LookRecord[];
@@ -83,7 +85,7 @@ export interface AthletePage {
 
 /** What is read of an athlete for each verb, beside the head that stands above all of them. */
 export const athleteParts = {
-  head: ['athlete', 'photo', 'approach', 'due', 'pain', 'limits', 'academy', 'norms'],
+  head: ['athlete', 'photo', 'archivedAt', 'approach', 'due', 'pain', 'limits', 'academy', 'norms'],
   look: ['looks'],
   trace: ['looks', 'trace', 'linkEdits', 'strikes', 'results'],
   build: [

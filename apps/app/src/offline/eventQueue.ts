@@ -45,7 +45,7 @@ export async function drain<E>({ waiting, post }: Route<E>): Promise<unknown> {
 }
 
 /** What failed on the way is tried again after so long, ms. */
-const againMs = 5_000;
+const againMs = 3_000;
 
 /**
  * Tries now, when the browser hears of a connection, and every few seconds: a server that comes back says nothing

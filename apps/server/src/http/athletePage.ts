@@ -33,6 +33,7 @@ import { athleteStates } from '../store/state/athleteStates';
 import { drillCounts, lastThrowBefore, throwDays, type DrillCount } from '../store/state/counts';
 import { velocityDays } from '../store/state/velocities';
 import { plainThrowsOf, simulatedOn } from '../store/throws';
+import { archivedSince } from '../store/deletions';
 import { photoOf } from '../store/photos';
 import { newestTrace } from '../store/traces';
 import { planningOf } from './academy';
@@ -248,6 +249,7 @@ function fieldsOf(asked: Asker, athlete: AthleteRow, reach: Reach): Fields {
     lexicon: () => lexiconEdits(academy),
     norms: () => normEdits(academy),
     photo: () => photoOf(academy, id),
+    archivedAt: () => archivedSince(academy, id),
     home: async () => (await atHome()).record,
     velocities: () => velocitiesOf(academy, id, today, reach),
     course: async () => courseFor(person, await courseOf(academy, athlete, place, (await planned()).plan)),

@@ -27,7 +27,7 @@ export class RedisBus extends LocalBus {
     super();
     this.speaker = redisAt(url, failing);
     this.listener = redisAt(url, failing, patient);
-    this.speaker.on('ready', () => this.owed && this.tell({ from: this.me, topic: null, message: null }));
+    this.speaker.on('ready', () => this.owed && this.tellGap());
     this.listener.on('message', (_channel: string, text: string) => this.hear(JSON.parse(text) as Told));
     this.listener.on('close', () => (this.interrupted = true));
     // What it listened to before it listens to again by itself.
@@ -46,9 +46,16 @@ export class RedisBus extends LocalBus {
 
   private tell(told: Told): void {
     this.speaker.publish(channel, JSON.stringify(told)).then(
-      () => (this.owed &&= told.topic !== null),
+      () => {
+        if (told.topic === null) this.owed = false;
+        else if (this.owed) this.tellGap();
+      },
       () => (this.owed = true),
     );
+  }
+
+  private tellGap(): void {
+    this.tell({ from: this.me, topic: null, message: null });
   }
 
   private hear({ from, topic, message }: Told): void {

@@ -173,6 +173,12 @@ export async function dueDeletions(
   return rows.map((row) => ({ academyId: row.academy_id, athleteId: row.athlete_id }));
 }
 
+/** Since when an athlete is out of the lists; null where they are not. */
+export async function archivedSince(academy: Academy, athleteId: string): Promise<string | null> {
+  const row = await academy.from('athletes').where({ id: athleteId }).first('archived_at');
+  return row?.archived_at ? row.archived_at.toISOString() : null;
+}
+
 export const setArchived = (academy: Academy, athleteId: string, archived: boolean): Promise<number> =>
   academy.change('athletes', athleteId, { archived_at: archived ? new Date() : null });
 

@@ -14,6 +14,7 @@ import { goBack } from '../../ui/Screen/goBack';
 import { HelpButton } from '../../ui/Screen/HelpButton';
 import { WholeWidth } from '../../ui/Screen/wholeWidth';
 import { useWide } from '../../ui/hooks/useWide';
+import { ArchivedNotice } from './ArchivedNotice';
 import { RosterList } from './RosterList';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
@@ -87,6 +88,7 @@ export function AthleteFrame() {
             }))}
           />
         </View>
+        {page.archivedAt ? <ArchivedNotice id={id} since={page.archivedAt} /> : null}
         {page.pain.lock ? (
           <View style={styles.lock}>
             <LockNotice athlete={athlete} pain={page.pain} />

@@ -67,6 +67,8 @@ export const texts = {
   age: 'Age',
   focus: 'Focus',
   roster: 'Roster',
+  archivedSince: (day: string) => `Archived ${day}: out of the lists, with everything kept.`,
+  takeBackIntoTheLists: 'Take back into the lists',
   photoOf: (name: string) => `Photo of ${name}`,
   profileOf: (name: string) => `Profile of ${name}`,
   profile: 'Profile',

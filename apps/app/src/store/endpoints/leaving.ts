@@ -28,7 +28,11 @@ export const leavingEndpoints = (build: Build) => ({
       method: 'PUT',
       body: { archived },
     }),
-    invalidatesTags: ['Roster', 'Removal'],
+    invalidatesTags: (_done, _error, { athleteId }) => [
+      'Roster',
+      'Removal',
+      { type: 'Athlete', id: athleteId },
+    ],
   }),
   askForDeletion: build.mutation<Made, Of<NewDeletion>>({
     query: ({ athleteId, body }) => ({ url: `athletes/${athleteId}/deletion`, method: 'POST', body }),
