@@ -21,7 +21,7 @@ await main(async () => {
       import('./cluster/cluster.mjs'),
     ]);
     await setUp(clusterNeeds);
-    say(`\n${(await benchCluster(join(passingFolder('bench'), 'parts'))).join('\n')}`);
+    say(`\n${(await benchCluster(passingFolder('bench'))).join('\n')}`);
     return 0;
   }
   // `npm run bench -- motion`: pretend films of every flaw; with a number, so many of each instead of 200.

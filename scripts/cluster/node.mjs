@@ -17,10 +17,12 @@ const provider = '/usr/lib/galera/libgalera_smm.so';
  */
 const patience = [
   'evs.keepalive_period=PT0.5S',
-  'evs.suspect_timeout=PT3S',
+  'evs.suspect_timeout=PT2S',
   'evs.inactive_timeout=PT10S',
   'evs.install_timeout=PT5S',
   'repl.causal_read_timeout=PT2S',
+  // A node that comes back asks the others; what it remembers of who they were would only hold them up.
+  'pc.recovery=FALSE',
 ].join(';');
 /** A copy from another node, or the joining of one that was away, s. */
 const joining = 120_000;

@@ -10,7 +10,7 @@ defaults
   timeout connect 2s
   timeout client 1h
   timeout server 1h
-  default-server inter 500ms fall 2 rise 1
+  default-server inter 500ms rise 1
 
 frontend web
   mode http
@@ -25,7 +25,7 @@ backend servers
   option redispatch
   retries 3
   retry-on conn-failure
-${servers.map(({ name, port }) => `  server ${name} 127.0.0.1:${port} check`).join('\n')}
+${servers.map(({ name, port }) => `  server ${name} 127.0.0.1:${port} check fall 8`).join('\n')}
 
 frontend database
   mode tcp
@@ -40,8 +40,9 @@ backend nodes
   stick on dst
 ${nodes
   .map(
+    // Whoever is gone is noticed by the connection; a node that is busy choosing with whom it goes on is waited for.
     ({ name, ports, readyPort }) =>
-      `  server ${name} 127.0.0.1:${ports.sql} check port ${readyPort} on-marked-down shutdown-sessions`,
+      `  server ${name} 127.0.0.1:${ports.sql} check port ${readyPort} fall 4 on-marked-down shutdown-sessions`,
   )
   .join('\n')}
 `;

@@ -30,6 +30,9 @@ const away = new Set([
   'ETIMEDOUT',
   'PROTOCOL_CONNECTION_LOST',
   'ER_SERVER_SHUTDOWN',
+  // A node of a cluster that is cut off from the others, or was while this was to be kept.
+  'ER_UNKNOWN_COM_ERROR',
+  'ER_ERROR_DURING_COMMIT',
   // Longer than a query may take.
   'ER_STATEMENT_TIMEOUT',
   'ER_QUERY_INTERRUPTED',
@@ -43,7 +46,8 @@ function asHttpError(error: unknown): HttpError | null {
   if (type === 'entity.too.large') return new HttpError(413, 'This is too large to be sent at once.');
   if (type === 'entity.parse.failed') return new HttpError(400, 'The request is not a JSON document.');
   if (code === 'EBADCSRFTOKEN') return new HttpError(403, 'This page is out of date. Load it again.');
-  if (away.has(code ?? '') || (error as Error | null)?.name === 'KnexTimeoutError')
+  const { name, message } = error as Error;
+  if (away.has(code ?? '') || name === 'KnexTimeoutError' || message?.includes('closed state'))
     return new HttpError(
       503,
       'The records cannot be reached just now. Nothing was changed; try again in a moment.',
