@@ -174,8 +174,7 @@ const courseFor = ({ health }: Privy, course: Course): Course =>
 type Fields = { [K in keyof AthletePage]: () => Promise<AthletePage[K]> };
 
 /** How each field of an athlete is read; what several fields hang on is read once. */
-function fieldsOf(asked: Asker, athlete: AthleteRow, reach: Reach): Fields {
-  const { academy, academyRow: place, person } = asked;
+function fieldsOf({ academy, academyRow: place, person }: Asker, athlete: AthleteRow, reach: Reach): Fields {
   const { id } = athlete;
   const { zone } = place;
   const today = dayAt(new Date(), zone);

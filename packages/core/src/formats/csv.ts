@@ -88,13 +88,12 @@ const defused = (cell: string): string =>
  *
  * @example writeTable(['name', 'mph'], [['=1+1', 61]]) // "name,mph\r\n'=1+1,61"
  */
-export const writeTable = (
+export function writeTable(
   header: readonly string[] | null,
   rows: readonly (readonly (string | number | null)[])[],
-): string =>
-  Papa.unparse({
-    fields: [...(header ?? [])],
-    data: rows.map((row) =>
-      row.map((cell) => (cell === null ? '' : typeof cell === 'number' ? String(cell) : defused(cell))),
-    ),
-  });
+): string {
+  const data = rows.map((row) =>
+    row.map((cell) => (cell === null ? '' : typeof cell === 'number' ? String(cell) : defused(cell))),
+  );
+  return header === null ? Papa.unparse(data) : Papa.unparse({ fields: [...header], data });
+}

@@ -33,7 +33,6 @@ const flat: Record<FlatTable, Flat> = {
       height_cm: 'r.height_cm',
       mass_kg: 'r.mass_kg',
       level: 'r.level',
-      league: 'r.league',
       archived: 'r.archived_at',
     },
   },
@@ -141,7 +140,7 @@ export async function* flatCsv(
   const { table, from, columns } = flat[name];
   const names = Object.keys(columns);
   const header = names.map((each) => (each === 'velocity' ? `velocity_${unit.replace('/', '')}` : each));
-  yield `${writeTable(header, [])}\r\n`;
+  yield `${writeTable(null, [header])}\r\n`;
   for (let last: string | null = null; ;) {
     const query = academy.from(table, 'r').orderBy('r.id').limit(rowsAtOnce);
     from(academy, query);
