@@ -246,14 +246,12 @@ export interface SeededCamps {
  *
  * @param password of its people; null: nobody knows it, and the demo is entered by its own door alone
  * @param camps its camps, which are planned as any other is
- * @param roster fewer athletes where a part of them says as much
  */
 export async function seedSaltmarsh(
   db: Knex,
   now: Date,
   password: string | null,
   camps: SeededCamps,
-  roster: readonly PretendAthlete[] = saltmarshRoster,
 ): Promise<void> {
   const id = seededIds(20);
   const today = dayAt(now, zone);
@@ -276,7 +274,7 @@ export async function seedSaltmarsh(
     velocityUnit: 'mph' as const,
     approach: noApproach,
   }));
-  const athletes = roster.map((pretend) => ({ id: id(founded), pretend }));
+  const athletes = saltmarshRoster.map((pretend) => ({ id: id(founded), pretend }));
   const by = (n: number) => people[n % 2]!.id;
   // All of it or nothing: a start that is killed in the middle begins anew.
   await db.transaction(async (transaction) => {
