@@ -74,6 +74,7 @@ export const packages = [
       files: [
         `${server}/store/{alone,scope,kept,database,migrate,academies,tables}.ts`,
         `${server}/store/migrations/*`,
+        `${server}/store/knexDialect.d.ts`,
         `${server}/store/seeds/*`,
         `${server}/store/state/rebuild.ts`,
         `${server}/http/server.ts`,

@@ -1,6 +1,6 @@
-import { mkdirSync, mkdtempSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir, userInfo } from 'node:os';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import { spawnSync } from 'node:child_process';
 import { installDatabase } from '../database.mjs';
 import { atEnd, freePort, launch, must, output, until } from '../run.mjs';
@@ -35,17 +35,14 @@ export async function nodeOf(folder, n) {
     ist: await freePort(),
     sst: await freePort(),
   };
-  const data = join(folder, `node${n}`);
-  mkdirSync(data, { recursive: true });
+  // Not in `folder`, which may lie where nobody but root comes in.
+  const data = mkdtempSync(join(tmpdir(), `wrightonic-node${n}-`));
   const log = join(folder, `node${n}.log`);
   writeFileSync(log, '');
   // A socket's path may have 107 characters only.
   const sockets = mkdtempSync(join(tmpdir(), 'wrightonic-'));
-  atEnd(() => rmSync(sockets, { recursive: true, force: true }));
-  if (isRoot) {
-    await must('chown', [owner, data, sockets]);
-    await must('chmod', ['a+x', folder, dirname(folder)]);
-  }
+  atEnd(() => [data, sockets].forEach((each) => rmSync(each, { recursive: true, force: true })));
+  if (isRoot) await must('chown', [owner, data, sockets]);
   return {
     n,
     name: `node${n}`,

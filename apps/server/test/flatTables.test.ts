@@ -41,17 +41,17 @@ it('writes more than a page, once each, in one’s own unit; what was taken back
     velocity: fromMph(60),
     pitch: 'fastball',
     ball_g: 145,
-    kind: 'practice',
-    source: 'work',
+    kind: 'practice' as const,
+    source: 'work' as const,
     by_person,
   }));
-  await set.here.db.batchInsert('throws', rows as never, 500);
+  await set.here.db.batchInsert('throws', rows, 500);
   const before = await read('throws');
   const mine = before.lines.filter((line) => before.cell(line, 'date') === '2026-01-05');
   expect(new Set(mine).size).toBe(2_001);
   expect(new Set(mine.map((line) => before.cell(line, 'velocity_mph')))).toEqual(new Set(['60']));
   const { id } = logs.event('undo', {});
-  await set.here.db('undone').insert({ academy_id, id, of: rows[0]!.id, at: new Date(), by_person } as never);
+  await set.here.db('undone').insert({ academy_id, id, of: rows[0]!.id, at: new Date(), by_person });
   expect((await read('throws')).lines).toHaveLength(before.lines.length - 1);
 });
 

@@ -1,12 +1,15 @@
 import { spawn } from 'node:child_process';
 import { Queue } from 'bullmq';
 import { Redis } from 'ioredis';
+import type { CampInput, CampPlan } from '@wrightonic/core';
 import { v7 } from 'uuid';
+import { planCampBeside } from '../src/solver/camps';
+import { OwnJobs } from '../src/solver/threads';
 import { packed, QueuedJobs, unpacked } from '../src/peers/queuedJobs';
 import { settingsOf } from '../src/settings';
 import { RedisBus } from '../src/peers/redisBus';
 import { again } from '../src/store/again';
-import { alone } from '../src/store/alone';
+import { alone, leased } from '../src/store/alone';
 import { Academy } from '../src/store/scope';
 import { plannedCamp, planWish } from './campFixtures';
 import { redisServer } from './redisServer';
@@ -111,6 +114,23 @@ it('shows and stops at one server a plan that the other was asked for, and makes
   expect((await mine.there.get(`/camps/${camp.id}/planning`)).body).toEqual({ planning: null });
 });
 
+it('gives all steps of one plan a common time, and gives the camp back where one fails', async () => {
+  const jobs = new OwnJobs();
+  const times: number[] = [];
+  const plan = {} as CampPlan;
+  jest.spyOn(jobs, 'run').mockImplementation(async (_kind, _input, within) => {
+    times.push(within);
+    await new Promise((rest) => setTimeout(rest, 120));
+    return times.length < 3 ? { plan } : { refused: { field: 'stations', text: 'none is open' } };
+  });
+  const always = () => ({}) as CampInput;
+  await expect(planCampBeside(jobs, 'camp', always)).rejects.toThrow('none is open');
+  expect(times[0]).toBeLessThanOrEqual(55_000);
+  for (const n of [1, 2]) expect(times[n]).toBeLessThanOrEqual(times[n - 1]! - 100);
+  expect(await jobs.planning('camp')).toBeNull();
+  await jobs.close();
+});
+
 it('does what a server took and did not end, as it was killed', async () => {
   const own = await redisServer();
   const asking = new Redis(own.url, { maxRetriesPerRequest: null });
@@ -122,7 +142,7 @@ it('does what a server took and did not end, as it was killed', async () => {
   const other = spawn('node', ['-e', taking], { cwd: __dirname, stdio: ['ignore', 'pipe', 'inherit'] });
   const taken = new Promise((done) => other.stdout.once('data', done));
   const queue = new Queue('week', { prefix: 'wrightonic', connection: asking });
-  const job = await queue.add('week', { input: packed({ days: [] }), name: null });
+  const job = await queue.add('week', { input: packed({ days: [] }), within: 20_000, name: null });
   await taken;
   other.kill('SIGKILL');
   const jobs = new QueuedJobs(own.url, () => undefined);
@@ -178,6 +198,37 @@ describe('work for one at a time', () => {
     await Promise.all([alone(here.db, 'tests', work('a')), alone(there.db, 'tests', work('b'))]);
     expect(log.map((line) => line.slice(2))).toEqual(['begins', 'ends', 'begins', 'ends']);
     expect(log[0]![0]).toBe(log[1]![0]);
+  });
+
+  it('is held by a row where a lock of the database holds on one node alone', async () => {
+    const log: string[] = [];
+    const work = (name: string) => async () => {
+      log.push(`${name} begins`);
+      await new Promise((rest) => setTimeout(rest, 400));
+      log.push(`${name} ends`);
+    };
+    await Promise.all([leased(here.db, 'row', work('a')), leased(there.db, 'row', work('b'))]);
+    expect(log.map((line) => line.slice(2))).toEqual(['begins', 'ends', 'begins', 'ends']);
+    expect(await here.db('leases').where({ name: 'row' })).toEqual([]);
+  });
+
+  it('waits for a row of somebody who was killed until it has run out, and no longer', async () => {
+    await leased(here.db, 'first', async () => undefined);
+    await here.db.raw('insert into leases values (?, ?, now(3) + interval 1500000 microsecond)', [
+      'killed',
+      v7(),
+    ]);
+    const began = Date.now();
+    await leased(there.db, 'killed', async () => undefined);
+    const waited = Date.now() - began;
+    expect(waited).toBeGreaterThanOrEqual(1_200);
+    expect(waited).toBeLessThan(6_000);
+  });
+
+  it('gives the row back where it fails', async () => {
+    const broken = () => Promise.reject(new Error('broken'));
+    await expect(leased(here.db, 'fails', broken)).rejects.toThrow('broken');
+    await expect(leased(there.db, 'fails', async () => 'done')).resolves.toBe('done');
   });
 
   it('is done again six times at most where it was ended for another’s sake, and never for another reason', async () => {

@@ -65,7 +65,7 @@ export class SharedStore implements Store {
           this.redis.call(command, ...args) as Promise<RedisReply>,
       });
       // Its scripts are loaded now; a Redis that went away again is asked at the next connection.
-      store.init(options as never).then(
+      store.init(options).then(
         () => (this.shared = store),
         () => undefined,
       );

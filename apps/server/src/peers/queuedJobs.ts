@@ -2,7 +2,7 @@ import { deserialize, serialize } from 'node:v8';
 import { Queue, QueueEvents, Worker, type Job } from 'bullmq';
 import type { Redis } from 'ioredis';
 import type { JobKind, JobRunner, Jobs, Planning } from '../solver/jobs';
-import { OwnJobs, patienceMs, SolverThreads } from '../solver/threads';
+import { OwnJobs, SolverThreads } from '../solver/threads';
 import { patient, redisAt } from './redis';
 
 const prefix = 'wrightonic';
@@ -23,6 +23,7 @@ export const unpacked = <T>(text: string): T => deserialize(Buffer.from(text, 'b
 
 interface Sent {
   input: string;
+  within: number;
   name: string | null;
 }
 
@@ -74,9 +75,9 @@ export class QueuedJobs implements JobRunner {
   }
 
   /** What this process does of the queue. */
-  private async done(kind: JobKind, { data: { input, name } }: Job<Sent, string>): Promise<string> {
+  private async done(kind: JobKind, { data: { input, within, name } }: Job<Sent, string>): Promise<string> {
     let stop = false;
-    const answer = await this.threads.solve(kind, unpacked<Jobs[JobKind]['input']>(input), {
+    const answer = await this.threads.solve(kind, unpacked<Jobs[JobKind]['input']>(input), within, {
       progress: (planning) => {
         if (name === null) return;
         const said = JSON.stringify(planning);
@@ -95,21 +96,23 @@ export class QueuedJobs implements JobRunner {
     return `${prefix} planning ${what} ${name}`;
   }
 
-  async run<K extends JobKind>(kind: K, input: Jobs[K]['input'], name?: string): Promise<Jobs[K]['answer']> {
+  async run<K extends JobKind>(
+    kind: K,
+    input: Jobs[K]['input'],
+    within: number,
+    name?: string,
+  ): Promise<Jobs[K]['answer']> {
+    const until = Date.now() + within;
     try {
-      return await this.queued(kind, input, name ?? null);
+      return await this.queued(kind, { input: packed(input), within, name: name ?? null });
     } catch (error) {
       if (!(error instanceof Away)) throw error;
       // Its answer is the same wherever it is made, so that one that is made twice does no harm.
-      return this.own.run(kind, input, name);
+      return this.own.run(kind, input, Math.max(1, until - Date.now()), name);
     }
   }
 
-  private async queued<K extends JobKind>(
-    kind: K,
-    input: Jobs[K]['input'],
-    name: string | null,
-  ): Promise<Jobs[K]['answer']> {
+  private async queued<K extends JobKind>(kind: K, sent: Sent): Promise<Jobs[K]['answer']> {
     let leave = () => {};
     const lost = new Promise<never>((_, fail) => {
       const gone = () => fail(new Away());
@@ -118,13 +121,13 @@ export class QueuedJobs implements JobRunner {
     });
     lost.catch(() => undefined);
     const added = this.queues[kind]
-      .add(kind, { input: packed(input), name }, { removeOnComplete: { age: 60 }, removeOnFail: { age: 60 } })
+      .add(kind, sent, { removeOnComplete: { age: 60 }, removeOnFail: { age: 60 } })
       .catch(() => {
         throw new Away();
       });
     try {
       const job = await Promise.race([added, lost]);
-      const answer = await Promise.race([job.waitUntilFinished(this.events[kind], patienceMs[kind]), lost]);
+      const answer = await Promise.race([job.waitUntilFinished(this.events[kind], sent.within), lost]);
       return unpacked<Jobs[K]['answer']>(answer);
     } finally {
       leave();

@@ -1,6 +1,9 @@
 import { FieldError, type CampInput, type CampPlan } from '@wrightonic/core';
 import type { JobRunner } from './jobs';
 
+/** Longer than a plan may ever take, all of its steps and the plan before it in the queue included, ms. */
+const patience = 55_000;
+
 /** Somebody else is at this camp just now. */
 export class BeingPlanned extends Error {}
 
@@ -19,9 +22,10 @@ export async function planCampBeside(
   const giveBack = await jobs.take(campId);
   if (!giveBack) throw new BeingPlanned();
   try {
+    const until = Date.now() + patience;
     let last: CampPlan | null = null;
     for (let input = inputs(null); input; input = inputs(last)) {
-      const { plan, refused } = await jobs.run('camp', input, campId);
+      const { plan, refused } = await jobs.run('camp', input, Math.max(1, until - Date.now()), campId);
       if (refused) throw new FieldError(refused.field, refused.text);
       last = plan;
     }

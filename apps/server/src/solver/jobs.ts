@@ -39,10 +39,16 @@ export interface Followed {
 /** Does the jobs of solvers, and knows of each that bears a name how far it is. */
 export interface JobRunner {
   /**
+   * @param within as long as it may take, with those before it in the queue, ms
    * @param name under which the job is followed, where `take` gave that name
-   * @throws an error of the pool when nothing is found in its time
+   * @throws Error when nothing is found in its time
    */
-  run<K extends JobKind>(kind: K, input: Jobs[K]['input'], name?: string): Promise<Jobs[K]['answer']>;
+  run<K extends JobKind>(
+    kind: K,
+    input: Jobs[K]['input'],
+    within: number,
+    name?: string,
+  ): Promise<Jobs[K]['answer']>;
   /** Takes a name; null when somebody has it. What it answers with gives the name back. */
   take(name: string): Promise<(() => Promise<void>) | null>;
   /** How far the job of a name is; null when nobody has that name. */

@@ -21,8 +21,6 @@ export interface CampJob {
 /** Places in what is shared. */
 export const shares = { stop: 0, step: 1, thousandths: 2 } as const;
 
-/** Longer than a job may ever take, with those before it in the queue, ms. */
-export const patienceMs = { week: 60_000, camp: 55_000 } as const;
 /** How often whoever follows a job hears of it, and is asked whether to stop, ms. */
 const lookEvery = 200;
 
@@ -42,9 +40,10 @@ export class SolverThreads {
   async solve<K extends JobKind>(
     kind: K,
     input: Jobs[K]['input'],
+    within: number,
     followed?: Followed,
   ): Promise<Jobs[K]['answer']> {
-    const signal = AbortSignal.timeout(patienceMs[kind]);
+    const signal = AbortSignal.timeout(within);
     if (kind === 'week') return (await this.pools.week.run(input, { signal })) as SolverAnswer;
     const job = new Int32Array(new SharedArrayBuffer(12));
     const look = () => {
@@ -75,11 +74,17 @@ export class OwnJobs implements JobRunner {
 
   constructor(private readonly threads = new SolverThreads()) {}
 
-  run<K extends JobKind>(kind: K, input: Jobs[K]['input'], name?: string): Promise<Jobs[K]['answer']> {
+  run<K extends JobKind>(
+    kind: K,
+    input: Jobs[K]['input'],
+    within: number,
+    name?: string,
+  ): Promise<Jobs[K]['answer']> {
     const of = name === undefined ? undefined : this.named.get(name);
     return this.threads.solve(
       kind,
       input,
+      within,
       of && { progress: (planning) => void Object.assign(of, planning), stopped: () => of.stop },
     );
   }

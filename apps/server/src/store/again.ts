@@ -1,3 +1,5 @@
+import { setTimeout as wait } from 'node:timers/promises';
+
 const codes = ['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT'];
 
 /**
@@ -19,7 +21,7 @@ export async function again<T>(work: () => Promise<T>, tries = mostTries, pause 
   } catch (error) {
     if (tries <= 1 || !endedForOthers(error)) throw error;
     // Not in step with the other, which may be trying again too.
-    await new Promise((done) => setTimeout(done, pause * (0.5 + Math.random())));
+    await wait(pause * (0.5 + Math.random()));
     return again(work, tries - 1, 2 * pause);
   }
 }

@@ -1,3 +1,4 @@
+import { setTimeout as wait } from 'node:timers/promises';
 import type { Knex } from 'knex';
 import { v4 } from 'uuid';
 import { endedForOthers } from './again';
@@ -12,8 +13,6 @@ const lookEvery = 250;
 /** Another process did not get done. */
 export class NotAlone extends Error {}
 
-const wait = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
-
 /** Whether the database is a node of a cluster: there a lock of the server holds on one node alone. */
 const isNode = async (db: Knex): Promise<boolean> => {
   const [rows] = await db.raw("show variables like 'wsrep_on'");
@@ -27,8 +26,13 @@ const claim = `insert into leases (name, holder, until) values (:name, :holder, 
     holder = if(until < now(3), values(holder), holder),
     until = if(holder = values(holder), values(until), until)`;
 
-/** A row that one process of all nodes holds: of two that claim it at once, one is refused when it is certified. */
-async function leased<T>(db: Knex, name: string, work: () => Promise<T>): Promise<T> {
+/**
+ * Does work under a row that one process of all nodes holds: of two that claim it at once, one is refused when it is
+ * certified. Where the holder was killed, the next waits until the row has run out.
+ *
+ * @throws NotAlone when the others do not get done in ten minutes
+ */
+export async function leased<T>(db: Knex, name: string, work: () => Promise<T>): Promise<T> {
   const holder = v4();
   await db.raw(table);
   const claimed = async (): Promise<boolean> => {

@@ -88,7 +88,7 @@ class Patient extends Mysql2 {
 export function connect(url: string, longest = longestQuery): Knex {
   const { hostname, port, username, password, pathname } = new URL(url);
   return knex({
-    client: Patient as unknown as typeof Knex.Client,
+    client: Patient,
     connection: {
       host: hostname,
       port: Number(port || 3306),

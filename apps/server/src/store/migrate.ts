@@ -47,7 +47,7 @@ export async function migrate(db: Knex, before?: (pending: string[]) => Promise<
 async function migrateAlone(db: Knex, before?: (pending: string[]) => Promise<void>): Promise<void> {
   const { connection, migrations } = db.client.config as Knex.Config;
   const own = knex({
-    client: Repeatable as unknown as typeof Knex.Client,
+    client: Repeatable,
     connection: connection!,
     migrations: { ...migrations, disableTransactions: true },
     pool: { min: 1, max: 1 },
