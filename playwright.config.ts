@@ -4,7 +4,8 @@ const chromium = {
   ...devices['Desktop Chrome'],
   viewport: { width: 390, height: 844 },
   launchOptions: {
-    executablePath: '/usr/bin/chromium',
+    // The browser without what draws windows: a third less of the processor's time.
+    executablePath: '/usr/bin/chromium-headless-shell',
     args: [
       '--no-sandbox',
       '--disable-gpu',
@@ -41,7 +42,13 @@ export default defineConfig({
     serviceWorkers: 'block',
   },
   projects: [
-    { name: 'tests', testMatch: '*.spec.ts', grepInvert: dayBound, use: chromium },
+    {
+      name: 'tests',
+      testMatch: '*.spec.ts',
+      grepInvert: dayBound,
+      // What moves costs a tenth of the time; those of the days run with it, and those of the figures ask for it.
+      use: { ...chromium, contextOptions: { reducedMotion: 'reduce' } },
+    },
     {
       name: 'faults',
       testMatch: ['faults.ts', 'faults.camp.ts'],

@@ -286,6 +286,7 @@ test('a profile keeps growth, and who cleared an injury', async ({ app, page }) 
 });
 
 test('a flaw is seen in motion beside a clean delivery, held and stepped', async ({ app, page }) => {
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
   await app.enter();
   await page.goto(`/athletes/${await app.newAthlete('Moving')}/look`);
   await app.tap('Take a full look');

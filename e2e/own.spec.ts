@@ -86,6 +86,7 @@ test('a drill shows how it goes, stops when it is tapped, and stands still for w
   app,
   page,
 }) => {
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
   await app.enter();
   await page.goto('/drills/flat-ground-fall');
   const figure = page.getByRole('img', { name: /^Flat-ground fall, how it goes, / });

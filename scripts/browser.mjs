@@ -41,16 +41,23 @@ async function emptyServer({ url, app }, folder, env) {
   return { server, env: { EMPTY_URL: `http://127.0.0.1:${port}`, FOUNDING_CODE } };
 }
 
-/** Runs one project of the browser tests against a server and a database of its own; answers with its exit code. */
-export async function inBrowser(project, folder, env = {}) {
-  await setUp(['mariadbd', 'chromium', 'ffmpeg']);
-  const port = await freePort();
-  const DEMO_PASSWORD = randomBytes(12).toString('base64url');
-  const served = await serve({ folder, port, env: { ...env, DEMO_PASSWORD } });
-  const empty = project === 'tests' ? await emptyServer(served, join(folder, 'empty'), env) : null;
-  const code = await run('npx', ['playwright', 'test', `--project=${project}`], {
-    env: { ...process.env, BASE_URL: `http://127.0.0.1:${port}`, DEMO_PASSWORD, ...env, ...empty?.env },
+/** Runs one project of the browser tests against a server that stands; answers with its exit code. */
+export const drive = (project, port, env) =>
+  run('npx', ['playwright', 'test', `--project=${project}`], {
+    env: { ...process.env, BASE_URL: `http://127.0.0.1:${port}`, ...env },
   });
+
+/** The password of the demo's people, for one run. */
+export const demoPassword = () => ({ DEMO_PASSWORD: randomBytes(12).toString('base64url') });
+
+/** Runs one project of the browser tests against a server and a database of its own; answers with its exit code. */
+export async function inBrowser(project, folder, given = {}) {
+  await setUp(['mariadbd', 'chromium-headless-shell', 'ffmpeg']);
+  const port = await freePort();
+  const env = { ...given, ...demoPassword() };
+  const served = await serve({ folder, port, env });
+  const empty = project === 'tests' ? await emptyServer(served, join(folder, 'empty'), given) : null;
+  const code = await drive(project, port, { ...env, ...empty?.env });
   if (empty) await stop(empty.server);
   await stop(served.server);
   return code;

@@ -38,7 +38,7 @@ function anotherVersion(app, folder) {
  * `/server`, `/database` or `/version` at the address in `FAULTS_URL`; the answer comes when they are back.
  */
 async function standing(folder) {
-  await setUp(['mariadbd', 'chromium', 'ffmpeg']);
+  await setUp(['mariadbd', 'chromium-headless-shell', 'ffmpeg']);
   let app = await buildApp();
   let database = await launchDatabase(folder);
   const port = await freePort();
@@ -63,7 +63,7 @@ async function standing(folder) {
 
 /** A cluster of which each part can be killed in the same way, by its name. */
 async function standingCluster(folder) {
-  await setUp([...clusterNeeds, 'chromium', 'ffmpeg']);
+  await setUp([...clusterNeeds, 'chromium-headless-shell', 'ffmpeg']);
   const port = await freePort();
   const { parts } = await standUp({ folder: join(folder, 'parts'), port });
   const kills = Object.keys(parts).map((name) => [name, () => killAndRestart(parts, name)]);

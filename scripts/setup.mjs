@@ -6,7 +6,7 @@ import { must, output, root, say } from './run.mjs';
 
 const debian = {
   mariadbd: 'mariadb-server',
-  chromium: 'chromium',
+  'chromium-headless-shell': 'chromium-headless-shell',
   ffmpeg: 'ffmpeg',
   rsync: 'rsync',
   'redis-server': 'redis-server',

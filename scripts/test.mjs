@@ -1,9 +1,11 @@
 import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { inBrowser, passingFolder } from './browser.mjs';
+import { demoPassword, drive, inBrowser, passingFolder } from './browser.mjs';
+import { buildApp } from './build.mjs';
 import { startDatabase } from './database.mjs';
 import { faults } from './faults.mjs';
-import { atEnd, main, run, say } from './run.mjs';
+import { atEnd, freePort, main, run, say, stop } from './run.mjs';
+import { launchServer } from './serve.mjs';
 import { setUp } from './setup.mjs';
 
 /** Side by side goes what reads the sources, and what computes beside what mostly waits. */
@@ -73,22 +75,27 @@ async function browser(folder) {
   return played(file, await inBrowser('tests', folder, { PLAYWRIGHT_JSON_OUTPUT_NAME: file }));
 }
 
-/** Server and browser tests of what hangs on the day, with the clock set to days that are odd. */
+/**
+ * Server and browser tests of what hangs on the day, with the clock set to days that are odd. The academy is one and
+ * the same, whose server is started again with each: a year goes by in it.
+ */
 async function days(folder) {
   const sum = { passed: 0, failed: 0 };
-  const url = await startDatabase(folder);
+  const [url, app, port] = await Promise.all([startDatabase(folder), buildApp(), freePort()]);
+  const password = demoPassword();
   for (const [name, at] of Object.entries(moments)) {
-    const env = () => ({ CLOCK_AHEAD: String(Date.parse(at) - Date.now()) });
+    const env = { ...password, CLOCK_AHEAD: String(Date.parse(at) - Date.now()) };
     const own = join(folder, at.slice(0, 10));
     mkdirSync(own, { recursive: true });
     const file = join(own, 'playwright.json');
+    const inTheBrowserToo = async () => {
+      const server = await launchServer({ url, app, folder, port, env });
+      const code = await drive('days', port, { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: file });
+      await stop(server);
+      return played(file, code);
+    };
     // Each waits for much; side by side they take little more than one of them.
-    const found = await Promise.all([
-      jest(own, url, env(), dayBound),
-      inBrowser('days', join(own, 'browser'), { ...env(), PLAYWRIGHT_JSON_OUTPUT_NAME: file }).then((code) =>
-        played(file, code),
-      ),
-    ]);
+    const found = await Promise.all([jest(own, url, env, dayBound), inTheBrowserToo()]);
     for (const { passed, failed } of found) {
       sum.passed += passed;
       sum.failed += failed;
@@ -121,7 +128,7 @@ const steps = {
 };
 
 /** What each step needs of Debian's packages. */
-const inTheBrowser = ['mariadbd', 'chromium', 'ffmpeg'];
+const inTheBrowser = ['mariadbd', 'chromium-headless-shell', 'ffmpeg'];
 const needs = {
   lint: [],
   types: [],

@@ -172,7 +172,7 @@ export async function benchScale(folder = join(root, '.data', 'scale'), only = '
   if (!only || only === 'app') {
     const table = join(folder, 'app.md');
     rmSync(table, { force: true });
-    await setUp(['chromium']);
+    await setUp(['chromium-headless-shell']);
     await run('npx', ['playwright', 'test', '--project=scale', '--reporter=line'], {
       env: { ...process.env, BASE_URL: base, BENCH_TABLE: table },
     });
