@@ -49,6 +49,5 @@ async function npmPackages() {
 /** Everything that a fresh Debian machine with Node.js lacks. */
 export const setUp = (commands) =>
   alone(join(root, '.data', 'setting-up'), 'installing', async () => {
-    await debianPackages(commands);
-    await npmPackages();
+    await Promise.all([debianPackages(commands), npmPackages()]);
   });
