@@ -143,6 +143,7 @@ const lesson = (id: string, startsAt: string, more: Partial<Lesson> = {}): Lesso
   id,
   athleteId: id,
   name: id,
+  fromHere: 1,
   instructorId: 'i',
   startsAt,
   minutes: 30,

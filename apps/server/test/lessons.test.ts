@@ -65,13 +65,23 @@ it('moves a lesson to another day, and says where it was', async () => {
 
 it('calls off one of a series, or all from one on', async () => {
   const ids = await plan('2027-06-01', '16:00', 4);
+  // Each knows how many a change from it on is for, and nobody else's lesson counts.
+  await plan('2027-06-15', '18:00', 1);
+  const at = async (from: string) => (await read(from, 1)).map(({ fromHere }) => fromHere);
+  expect(await at('2027-06-01')).toEqual([5]);
+  expect(await at('2027-06-15')).toEqual([3, 2]);
+  expect(await at('2027-06-29')).toEqual([1]);
+  await plan('2027-06-02', '16:00');
+  expect(await at('2027-06-02')).toEqual([1]);
   await change(ids[1]!, 'called-off', { reason: 'holiday' });
   await change(ids[3]!, 'called-off', { rest: true });
+  const ofThese = async () =>
+    (await read('2027-06-01', 35)).filter(({ id }) => ids.includes(id)).map(({ state }) => state);
   const expected = ['on', 'called-off', 'on', 'called-off', 'called-off'];
-  expect((await states('2027-06-01')).map(([, state]) => state)).toEqual(expected);
+  expect(await ofThese()).toEqual(expected);
   // A later word on one of them counts for that one.
   await change(ids[4]!, 'on');
-  expect((await states('2027-06-01')).map(([, state]) => state).at(-1)).toBe('on');
+  expect((await ofThese()).at(-1)).toBe('on');
 });
 
 it('expects nobody at a lesson that does not take place', async () => {

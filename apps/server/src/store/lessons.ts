@@ -175,6 +175,20 @@ export async function lessonsBetween(
     .sort((a, b) => (a.startsAt === b.startsAt ? (a.id < b.id ? -1 : 1) : a.startsAt < b.startsAt ? -1 : 1));
 }
 
+/** How many of its series are planned at the time of each or later, itself included; without those that have no series. */
+async function seriesFrom(academy: Academy, lessons: readonly BookedLesson[]): Promise<Map<string, number>> {
+  const ids = lessons.flatMap(({ id, series }) => (series === null ? [] : id));
+  if (ids.length === 0) return new Map();
+  const these = academy.from('lessons', 'l').whereIn('l.id', ids);
+  const rows: { id: string; number: number }[] = await academy
+    .join(these, 'lessons', 's', 'series_id', 'l.series_id')
+    .whereRaw('s.starts_at >= l.starts_at')
+    .groupBy('l.id')
+    .select('l.id')
+    .count({ number: 's.id' });
+  return new Map(rows.map(({ id, number }) => [id, Number(number)]));
+}
+
 /** Lessons of some days at the venue, with the names of whom they are for. */
 export async function lessonsOn(
   academy: Academy,
@@ -187,6 +201,13 @@ export async function lessonsOn(
     venueInstant(from, '00:00', zone),
     venueInstant(addDays(from, days), '00:00', zone),
   );
-  const names = await namesOf(academy, [...new Set(lessons.map(({ athleteId }) => athleteId))]);
-  return lessons.map((lesson) => ({ ...lesson, name: names.get(lesson.athleteId)! }));
+  const [names, later] = await Promise.all([
+    namesOf(academy, [...new Set(lessons.map(({ athleteId }) => athleteId))]),
+    seriesFrom(academy, lessons),
+  ]);
+  return lessons.map((lesson) => ({
+    ...lesson,
+    name: names.get(lesson.athleteId)!,
+    fromHere: later.get(lesson.id) ?? 1,
+  }));
 }

@@ -135,7 +135,9 @@ function One({ lesson, on, roster }: OneProps) {
               mode={state === way.state ? 'contained' : 'outlined'}
               onPress={() => change(way.state)}
             >
-              {rest && way.state === 'called-off' ? texts.callOffAllFrom(longDay(on)) : way.text}
+              {rest && way.state === 'called-off'
+                ? texts.callOffAllFrom(lesson.fromHere, longDay(on))
+                : way.text}
             </Button>
           ))}
           <Button mode="outlined" onPress={() => setMoving(!moving)}>
@@ -143,7 +145,7 @@ function One({ lesson, on, roster }: OneProps) {
           </Button>
           {state === 'on' ? null : (
             <Button mode="text" onPress={() => change('on')}>
-              {rest ? texts.restoreAllFrom(longDay(on)) : texts.restoreLesson}
+              {rest ? texts.restoreAllFrom(lesson.fromHere, longDay(on)) : texts.restoreLesson}
             </Button>
           )}
         </View>

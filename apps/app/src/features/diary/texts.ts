@@ -72,8 +72,10 @@ export const texts = {
   didNotCome: 'Did not come',
   rainedOff: 'Rained off',
   callOff: 'Call off',
-  callOffAllFrom: (day: string) => `Call off all from ${day}`,
-  restoreAllFrom: (day: string) => `Restore all from ${day}`,
+  callOffAllFrom: (count: number, day: string) =>
+    `Call off ${count} ${count === 1 ? 'lesson' : 'lessons'} from ${day}`,
+  restoreAllFrom: (count: number, day: string) =>
+    `Restore ${count} ${count === 1 ? 'lesson' : 'lessons'} from ${day}`,
   sLesson: (givenName: string) => `${givenName}’s lesson`,
   lesson: 'Lesson',
   backToTheDiary: 'Back to the diary',
