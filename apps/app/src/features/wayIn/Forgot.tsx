@@ -21,7 +21,14 @@ export function Forgot() {
       ) : (
         <>
           <Text>{texts.weSendALink}</Text>
-          <FormText form={form} name="email" inputMode="email" autoComplete="email" atMost={200} />
+          <FormText
+            form={form}
+            name="email"
+            inputMode="email"
+            autoComplete="email"
+            atMost={200}
+            onSubmit={() => void send()}
+          />
           {error ? <ErrorNotice error={error} /> : null}
           <Button mode="contained" loading={isLoading} onPress={() => void send()}>
             {texts.sendTheLink}

@@ -78,7 +78,7 @@ export function Founding() {
       />
       <FormText form={form} name="name" autoComplete="name" atMost={120} />
       <FormText form={form} name="email" inputMode="email" autoComplete="email" atMost={200} />
-      <NewPassword form={form} name="password" />
+      <NewPassword form={form} name="password" onSubmit={() => void save()} />
       {error ? <ErrorNotice error={error} /> : null}
       <Button mode="contained" loading={finding.isLoading} onPress={() => void save()}>
         {texts.foundTheAcademy}

@@ -44,7 +44,7 @@ function Account({ link, name }: { link: string; name: string }) {
   return (
     <>
       <FormText form={form} name="name" autoComplete="name" atMost={120} />
-      <NewPassword form={form} name="password" />
+      <NewPassword form={form} name="password" onSubmit={() => void save()} />
       {joining.error ? <ErrorNotice error={joining.error} /> : null}
       <Button mode="contained" loading={joining.isLoading} onPress={() => void save()}>
         {texts.createTheAccount}

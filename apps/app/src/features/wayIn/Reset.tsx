@@ -38,7 +38,7 @@ export function Reset() {
       ) : data ? (
         <>
           <Text>{texts.youAreSignedOut}</Text>
-          <NewPassword form={form} name="password" />
+          <NewPassword form={form} name="password" onSubmit={() => void save()} />
           {setting.error ? <ErrorNotice error={setting.error} /> : null}
           <Button mode="contained" loading={setting.isLoading} onPress={() => void save()}>
             {texts.setThePassword}

@@ -6,10 +6,12 @@ import type { SchemaForm } from './schemaForm';
 interface Props<T extends FieldValues> {
   form: SchemaForm<T>;
   name: FieldPath<T>;
+  /** When Enter is pressed. */
+  onSubmit: () => void;
 }
 
 /** A password that somebody chooses. */
-export const NewPassword = <T extends FieldValues>({ form, name }: Props<T>) => (
+export const NewPassword = <T extends FieldValues>({ form, name, onSubmit }: Props<T>) => (
   <FormText
     form={form}
     name={name}
@@ -17,5 +19,6 @@ export const NewPassword = <T extends FieldValues>({ form, name }: Props<T>) => 
     autoComplete="new-password"
     hint={texts.atLeastTwelve}
     atMost={200}
+    onSubmit={onSubmit}
   />
 );

@@ -58,7 +58,7 @@ export function FormField<T extends FieldValues, N extends FieldPath<T>>({
 
 type Shown = Pick<
   TextFieldProps,
-  'hint' | 'placeholder' | 'lines' | 'atMost' | 'inputMode' | 'secret' | 'autoComplete'
+  'hint' | 'placeholder' | 'lines' | 'atMost' | 'inputMode' | 'secret' | 'autoComplete' | 'onSubmit'
 > & {
   /** Said to screen readers. */
   called?: string;

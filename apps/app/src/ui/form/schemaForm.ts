@@ -1,6 +1,7 @@
 import { joiResolver } from '@hookform/resolvers/joi';
 import { formMessages } from '@wrightonic/contract';
 import type Joi from 'joi';
+import { useRef } from 'react';
 import {
   useForm,
   type DefaultValues,
@@ -30,7 +31,21 @@ export function useSchemaForm<T extends FieldValues>(
   defaultValues: DefaultValues<T>,
 ): SchemaForm<T> {
   const form = useForm<T>({ defaultValues, resolver: joiResolver(schema, checking) as never });
-  return { ...form, labelOf: (name) => labelIn(schema, name) };
+  const sending = useRef(false);
+  /** As the form's own, but what is under way is not sent again by another tap or Enter. */
+  const handleSubmit: typeof form.handleSubmit = (onValid, onInvalid) => {
+    const send = form.handleSubmit(onValid, onInvalid);
+    return async (event) => {
+      if (sending.current) return;
+      sending.current = true;
+      try {
+        await send(event);
+      } finally {
+        sending.current = false;
+      }
+    };
+  };
+  return { ...form, handleSubmit, labelOf: (name) => labelIn(schema, name) };
 }
 
 interface Rules<T extends FieldValues> {

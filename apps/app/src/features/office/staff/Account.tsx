@@ -60,7 +60,7 @@ function Password() {
       {open ? (
         <>
           <FormText form={form} name="current" secret autoComplete="current-password" atMost={200} />
-          <NewPassword form={form} name="password" />
+          <NewPassword form={form} name="password" onSubmit={() => void save()} />
           {changing.error ? <ErrorNotice error={changing.error} /> : null}
           <View style={styles.row}>
             <Button mode="contained" loading={changing.isLoading} onPress={() => void save()}>

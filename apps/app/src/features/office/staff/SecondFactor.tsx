@@ -75,7 +75,14 @@ function Ask({ on, onSetup, onClose }: AskProps) {
   const error = beginning.error ?? ending.error;
   return (
     <>
-      <FormText form={form} name="password" secret autoComplete="current-password" atMost={200} />
+      <FormText
+        form={form}
+        name="password"
+        secret
+        autoComplete="current-password"
+        atMost={200}
+        onSubmit={() => void go()}
+      />
       {error ? <ErrorNotice error={error} /> : null}
       <View style={styles.row}>
         <Button mode="contained" loading={beginning.isLoading || ending.isLoading} onPress={() => void go()}>
@@ -112,6 +119,7 @@ function Confirm({ setup, onDone }: { setup: SecondFactorSetup; onDone: (codes: 
         inputMode="numeric"
         autoComplete="one-time-code"
         atMost={20}
+        onSubmit={() => void go()}
       />
       {confirming.error ? <ErrorNotice error={confirming.error} /> : null}
       <Button mode="contained" style={styles.start} loading={confirming.isLoading} onPress={() => void go()}>
