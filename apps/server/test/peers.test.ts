@@ -95,8 +95,11 @@ it('passes a reading that came to one server on to whoever follows the line at t
 it('counts wrong passwords over both servers', async () => {
   const email = `nobody-${v7()}@first.example`;
   const tries = [here, there].map((server) => browser(server));
-  for (let n = 0; n < 10; n++) expect((await tries[n % 2]!.signIn(email, 'wrong')).status).toBe(401);
-  for (const each of tries) expect((await each.signIn(email, 'wrong')).status).toBe(429);
+  const answers: number[] = [];
+  // Counted by each for itself, none of them would be over its ten; a machine that is busy counts one or two so.
+  for (let n = 0; n < 19; n++) answers.push((await tries[n % 2]!.signIn(email, 'wrong')).status);
+  expect(answers.slice(0, 10)).toEqual(Array(10).fill(401));
+  expect(answers.slice(-2)).toEqual([429, 429]);
 });
 
 it('shows and stops at one server a plan that the other was asked for, and makes no second one beside it', async () => {
