@@ -1,3 +1,4 @@
+import { texts as diaryTexts } from '../src/features/diary/texts';
 import type { LogEvent } from '@wrightonic/contract';
 import { catalogueBook } from '@wrightonic/core';
 import { entryWords, whatToDo } from '../src/features/unsent/entryWords';
@@ -26,4 +27,13 @@ it.each([
 it('says what to do with what was refused', () => {
   expect(whatToDo('What it belongs to is not here.')).toMatch(/taken away meanwhile/);
   expect(whatToDo('velocity must be less than or equal to 55')).toMatch(/Log it again/);
+});
+
+it.each([
+  [7, 'Call off 7 lessons from Saturday'],
+  [1, 'Call off 1 lesson from Saturday'],
+  // Kept by a device before lessons were counted.
+  [null, 'Call off all from Saturday'],
+])('a series of %p more is called off by its number', (count, words) => {
+  expect(diaryTexts.callOffAllFrom(count, 'Saturday')).toBe(words);
 });

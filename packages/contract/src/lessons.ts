@@ -46,8 +46,8 @@ export interface BookedLesson {
 export interface Lesson extends BookedLesson {
   /** Of the athlete, so that a day can be read before the roster. */
   name: string;
-  /** How many lessons a change of this and all later ones of its series is for; 1 for a lesson by itself. */
-  fromHere: number;
+  /** How many lessons a change of this and all later ones of its series is for; 1 for a lesson by itself, null where nobody counted. */
+  fromHere: number | null;
 }
 
 export interface LessonQuery {

@@ -45,6 +45,7 @@ const asPlanned = {
   movedFrom: null,
   series: null,
   reason: '',
+  fromHere: null,
 } as const;
 
 const ofAthlete = /^athletes\/([^/]+)(?:\/(look|trace|build|work|prove))?$/;

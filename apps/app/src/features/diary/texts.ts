@@ -1,3 +1,7 @@
+/** What a device kept before lessons were counted has no number. */
+const lessons = (count: number | null): string =>
+  count ? `${count} ${count === 1 ? 'lesson' : 'lessons'}` : 'all';
+
 /** Every text of features, diary. */
 export const texts = {
   addLesson: 'Add lesson',
@@ -72,10 +76,8 @@ export const texts = {
   didNotCome: 'Did not come',
   rainedOff: 'Rained off',
   callOff: 'Call off',
-  callOffAllFrom: (count: number, day: string) =>
-    `Call off ${count} ${count === 1 ? 'lesson' : 'lessons'} from ${day}`,
-  restoreAllFrom: (count: number, day: string) =>
-    `Restore ${count} ${count === 1 ? 'lesson' : 'lessons'} from ${day}`,
+  callOffAllFrom: (count: number | null, day: string) => `Call off ${lessons(count)} from ${day}`,
+  restoreAllFrom: (count: number | null, day: string) => `Restore ${lessons(count)} from ${day}`,
   sLesson: (givenName: string) => `${givenName}’s lesson`,
   lesson: 'Lesson',
   backToTheDiary: 'Back to the diary',
