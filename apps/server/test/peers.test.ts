@@ -191,13 +191,15 @@ it('goes on without Redis, server by server, and says when something may have be
 });
 
 describe('work for one at a time', () => {
+  /** Takes a while, ms, and writes down when it begins and ends. */
+  const workInto = (log: string[], name: string, takes: number) => async () => {
+    log.push(`${name} begins`);
+    await new Promise((rest) => setTimeout(rest, takes));
+    log.push(`${name} ends`);
+  };
   it('is done by one process after the other', async () => {
     const log: string[] = [];
-    const work = (name: string) => async () => {
-      log.push(`${name} begins`);
-      await new Promise((rest) => setTimeout(rest, 150));
-      log.push(`${name} ends`);
-    };
+    const work = (name: string) => workInto(log, name, 150);
     await Promise.all([alone(here.db, 'tests', work('a')), alone(there.db, 'tests', work('b'))]);
     expect(log.map((line) => line.slice(2))).toEqual(['begins', 'ends', 'begins', 'ends']);
     expect(log[0]![0]).toBe(log[1]![0]);
@@ -205,11 +207,7 @@ describe('work for one at a time', () => {
 
   it('is held by a row where a lock of the database holds on one node alone', async () => {
     const log: string[] = [];
-    const work = (name: string) => async () => {
-      log.push(`${name} begins`);
-      await new Promise((rest) => setTimeout(rest, 400));
-      log.push(`${name} ends`);
-    };
+    const work = (name: string) => workInto(log, name, 400);
     await Promise.all([leased(here.db, 'row', work('a')), leased(there.db, 'row', work('b'))]);
     expect(log.map((line) => line.slice(2))).toEqual(['begins', 'ends', 'begins', 'ends']);
     expect(await here.db('leases').where({ name: 'row' })).toEqual([]);
