@@ -230,32 +230,3 @@ describe('a route for each', () => {
     expect(plan.moved.length).toBeLessThanOrEqual(0.1 * 23 * 4);
   }, 180_000);
 });
-
-describe('groups that rotate', () => {
-  const rotating = (more: Partial<CampInput['rules']> = {}): CampInput => {
-    const input = pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 2 });
-    return {
-      ...input,
-      mode: 'groups',
-      rules: { ageSpan: null, groups: { count: 4, min: 5, max: 7 }, ...more },
-    };
-  };
-  it('keep sizes and friends, and hold each station alone', () => {
-    const input = rotating({ together: [['a0', 'a9']], apart: [['a1', 'a2']] });
-    const { groups = [], ...plan } = planCamp(input, solve);
-    expect(groups.map(({ athletes }) => athletes.length).every((n) => n >= 5 && n <= 7)).toBe(true);
-    const of = (id: string) => groups.findIndex(({ athletes }) => athletes.includes(id));
-    expect(of('a0')).toBe(of('a9'));
-    expect(of('a1')).not.toBe(of('a2'));
-    input.slots.forEach((_, t) => {
-      const held = groups.flatMap(({ stations }) => stations[t] ?? []);
-      expect(new Set(held).size).toBe(held.length);
-    });
-    expect(plan.gap).toBeLessThanOrEqual(0.01);
-    expect(plan.limitedBy.at(-1)).toMatch(/rotation for these groups/);
-  }, 180_000);
-  it('are refused where the sizes cannot hold everybody', () =>
-    expect(() => planCamp(rotating({ groups: { count: 3, min: 5, max: 7 } }), solve)).toThrow(
-      expect.objectContaining({ field: 'rules.groups' }),
-    ));
-});

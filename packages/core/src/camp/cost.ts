@@ -8,9 +8,9 @@ const ofNowhere = 6;
 const ofFloor = 8;
 /** Of a move against what was planned before, and of one more than may be moved. */
 export const ofMove = 0.05;
-const ofMoveBeyond = 3;
+export const ofMoveBeyond = 3;
 /** Of the cells that are left, so many may be moved. */
-const mayMove = 0.1;
+export const mayMove = 0.1;
 
 /** Who is to be together, or two who are to be apart. */
 interface Relation {

@@ -1,8 +1,9 @@
 import { FieldError } from '../units/fieldError';
 import type { Solve } from '../build/week/programme';
-import { groupFaults, groupsFor, type GroupSizes } from './groupings';
-import { bestRotation, sameRotation } from './rotation';
-import { servedBy } from './served';
+import { groupFaults, groupsByAge, mustHold, parties, type GroupSizes, type Turns } from './groupings';
+import { lawful, turnsBound } from './rotation';
+import { floorStep, servedBy } from './served';
+import { betterTurns } from './turns';
 import { nowhere, type CampTable } from './table';
 import { unwatched, type CampWatch } from './types';
 import { bestAlone, routeWorth } from './worth';
@@ -17,12 +18,17 @@ export interface Rotation {
   bound: number;
 }
 
-/** What a group's stations give one of its athletes: where they are not there yet, nothing. */
-const worthIn = (table: CampTable, a: number, stations: readonly number[]): number =>
-  routeWorth(
-    table.need[a]!,
-    stations.map((s, t) => (table.present[a]![t] && s >= 0 && table.may[a]![s] ? s : nowhere)),
-  );
+/**
+ * Where one athlete of a group is: what is settled is their own, and where they are not there they are nowhere.
+ *
+ * @example wayOf(camp, 0, [0, 1, 2, 3, 4]) // [0, 1, 2, 3, 4]
+ */
+export const wayOf = (
+  { settled, present, may }: CampTable,
+  a: number,
+  stations: readonly number[],
+): number[] =>
+  stations.map((s, t) => settled[a]![t] ?? (present[a]![t] && s >= 0 && may[a]![s] ? s : nowhere));
 
 /** Those who went the same way, group by group, as far as anything was planned. */
 function sameWays({ before, slots }: CampTable): number[][] {
@@ -41,33 +47,36 @@ function sameWays({ before, slots }: CampTable): number[][] {
 }
 
 /**
- * The groups that there were, where a camp is planned anew. Whoever is new joins the group of their age; null where nothing
- * was planned, or where the groups do not keep the rules any more.
+ * The groups that there were, where a camp is planned anew, with friends side by side. Whoever is new joins their friends,
+ * or the group of their age.
+ *
+ * @returns null where nothing was planned, or for another number of groups
  */
 function groupsBefore(
   table: CampTable,
-  sizes: GroupSizes,
+  { count, max }: GroupSizes,
   known: readonly (readonly number[])[] | null,
 ): number[][] | null {
-  const { present, ages } = table;
+  const { ages } = table;
   const groups = (known ?? sameWays(table)).map((group) => [...group]);
-  if (groups.length === 0) return null;
-  const placed = new Set(groups.flat());
-  const fresh = ages.flatMap((_, a) => (placed.has(a) ? [] : [a]));
-  while (groups.length < sizes.count) groups.push([]);
-  for (const a of fresh) {
-    const spread = (group: readonly number[]) =>
-      Math.max(...group.map((b) => ages[b]!), ages[a]!) - Math.min(...group.map((b) => ages[b]!), ages[a]!);
-    const [joined] = groups
-      .filter((group) => group.length < sizes.max)
-      .sort((x, y) => spread(x) - spread(y) || x.length - y.length);
-    if (!joined) return null;
-    joined.push(a);
+  if (groups.length === 0 || groups.length > count) return null;
+  while (groups.length < count) groups.push([]);
+  const spread = (group: readonly number[], party: readonly number[]) => {
+    const all = [...group, ...party].map((b) => ages[b]!);
+    return Math.max(...all) - Math.min(...all);
+  };
+  for (const party of parties(table)) {
+    const theirs = groups.find((group) => party.some((a) => group.includes(a)));
+    const room = (group: readonly number[]) => Number(group.length + party.length > max);
+    const [nearest] = [...groups].sort(
+      (x, y) => room(x) - room(y) || spread(x, party) - spread(y, party) || x.length - y.length,
+    );
+    const joined = theirs ?? nearest!;
+    for (const group of groups)
+      if (group !== joined) group.splice(0, group.length, ...group.filter((a) => !party.includes(a)));
+    joined.push(...party.filter((a) => !joined.includes(a)));
   }
-  const whole =
-    groups.length === sizes.count && groups.every((group) => group.some((a) => present[a]!.some(Boolean)));
-  // A group that shrank stays a group.
-  return whole && groupFaults(table, groups, { ...sizes, min: 0 }) === 0 ? groups : null;
+  return groups;
 }
 
 /**
@@ -94,66 +103,150 @@ interface RotateHow {
   known?: readonly (readonly number[])[] | null;
 }
 
-const rounds = 3;
+/** Parts of the time: the first search, each that raises the floor, the last, and what proves how close it is. */
+const part = { first: 0.25, raise: 0.1, last: 0.1, again: 0.15, proof: 0.1 };
+/** What a change may cost at the beginning and the end of a search, points of worth. */
+const warmth = { first: [12, 0.1], raise: [3, 0.1], last: [1, 0.05] } as const;
+/** The floor that is looked for first, searches that raise it, and by how much they try. */
+const firstFloor = 0.5;
+const raises = 3;
+const raiseBy = 0.1;
+
+/** Turns as they are kept, under every rule, with what they give. */
+interface Kept extends Turns {
+  floor: number;
+  objective: number;
+  /** Slots in which a group is at no station though somebody of it is there. */
+  idle: number;
+  tooManyMoves: boolean;
+}
+
+function kept(table: CampTable, best: readonly number[], turns: Turns & { tooManyMoves: boolean }): Kept {
+  const stations = lawful(table, turns);
+  const worths = table.athletes.map(() => 0);
+  turns.members.forEach((group, g) =>
+    group.forEach((a) => (worths[a] = routeWorth(table.need[a]!, wayOf(table, a, stations[g]!)))),
+  );
+  const { floor, objective } = servedBy(table, best, worths);
+  const here = (g: number, t: number) => turns.members[g]!.some((a) => table.present[a]![t]);
+  const idle = stations.flatMap((route, g) => route.filter((s, t) => s < 0 && here(g, t))).length;
+  return { ...turns, stations, floor, objective, idle };
+}
+
+/** Fewer slots at no station come first, then the floor, then what all of it is worth. */
+const isBetter = (one: Kept, other: Kept): boolean =>
+  (other.idle - one.idle || one.floor - other.floor || one.objective - other.objective) > 0;
+
+/** Turns to begin with: each group one station further in each slot. */
+const inOrder = ({ slots, stations }: CampTable, groups: number): number[][] => {
+  const round = Math.max(groups, stations.length);
+  const at = (g: number, t: number) => ((g + t) % round < stations.length ? (g + t) % round : nowhere);
+  return Array.from({ length: groups }, (_, g) => slots.map((__, t) => at(g, t)));
+};
+
+/** Where each group went before, as far as anything was planned. */
+function asBefore({ slots, before }: CampTable, members: readonly (readonly number[])[]): number[][] {
+  const taken = slots.map(() => new Set<number>());
+  return members.map((group) =>
+    slots.map((_, t) => {
+      const s = group.map((a) => before[a]?.[t] ?? nowhere).find((each) => each >= 0) ?? nowhere;
+      if (s < 0 || taken[t]!.has(s)) return nowhere;
+      taken[t]!.add(s);
+      return s;
+    }),
+  );
+}
+
+/** What was planned for groups, with what that would give now. */
+function started(table: CampTable, best: readonly number[], members: readonly (readonly number[])[]): Kept {
+  const stations = asBefore(table, members);
+  return { ...kept(table, best, { members, stations, tooManyMoves: false }), stations };
+}
+
+type Search = (
+  start: Turns,
+  floor: number,
+  how: { seconds: number; warmth: readonly [number, number]; regroup: boolean; sizes: GroupSizes },
+) => Kept;
+
+/** A rotation for those who were grouped before: as they went, with as few moves as can be. */
+function rotateAgain(table: CampTable, search: Search, sizes: GroupSizes, before: Kept): Kept {
+  // A group that shrank stays a group.
+  const how = { seconds: part.again, warmth: warmth.last, sizes: { ...sizes, min: 0 } };
+  const faulty = groupFaults(table, before.members, how.sizes) > 0;
+  const same = search(before, before.floor, { ...how, regroup: faulty });
+  if (same.idle === 0) return same;
+  // Who is in which group is changed only where that brings a group to a station.
+  const changed = search(before, before.floor, { ...how, regroup: true });
+  return changed.idle < same.idle && !changed.tooManyMoves ? changed : same;
+}
+
+/** A rotation from the beginning: a first search for what all of it is worth, then some that raise the floor. */
+function rotateAnew(table: CampTable, search: Search, sizes: GroupSizes, watch: CampWatch): Kept {
+  const members = groupsByAge(table, sizes.count);
+  const start = { members, stations: inOrder(table, members.length) };
+  let found = search(start, firstFloor, { seconds: part.first, warmth: warmth.first, regroup: true, sizes });
+  let by = raiseBy;
+  for (let n = 0; n < raises && !watch.stopped(); n++) {
+    const floor = Math.min(1, found.floor + by);
+    const next = search(found, floor, { seconds: part.raise, warmth: warmth.raise, regroup: true, sizes });
+    if (isBetter(next, found)) found = next;
+    else by = Math.max(floorStep, by / 2);
+  }
+  const last = search(found, found.floor, {
+    seconds: part.last,
+    warmth: warmth.last,
+    regroup: false,
+    sizes,
+  });
+  return isBetter(last, found) ? last : found;
+}
 
 /**
- * Groups that rotate: groups for the stations, and stations for the groups, in turn; the rotation is proven for the groups
- * that were found.
+ * Groups that rotate: who is with whom, and where each group is in each slot, are searched for as one; the bound is that of
+ * the rotation for the groups that were found.
  *
  * @throws FieldError where no groups keep the rules
  * @example rotate(camp, { count: 6, min: 3, max: 4 }, { solve, seed: 1, seconds: 1 }).members.length // 6
  */
 export function rotate(
   table: CampTable,
-  sizes: { count: number; min: number; max: number },
+  sizes: GroupSizes,
   { solve, seed, seconds, watch = unwatched, known = null }: RotateHow,
 ): Rotation {
   const best = bestAlone(table);
-  const wish = { table, best, solve };
-  const kept = groupsBefore(table, sizes, known);
-  if (kept) {
-    const again = sameRotation(wish, kept, seconds);
-    const idle = (stations: readonly number[], g: number) =>
-      stations.some((s, t) => s < 0 && kept[g]!.some((a) => table.present[a]![t]));
-    if (again && !again.stations.some(idle)) return { members: kept, ...again };
-  }
-  const share = seconds / (2 * rounds);
-  const holding = thatFit(table, sizes);
-  // At first those belong together who need the same: the station that a group needs most is taken for its own.
-  const likely = (a: number, group: number) => table.need[a]![group % table.stations.length]!;
-  let members = groupsFor(table, holding, { worth: likely, seed, seconds: share });
-  if (groupFaults(table, members, sizes) > 0)
+  let searches = 0;
+  const search: Search = (start, floor, how) =>
+    kept(
+      table,
+      best,
+      betterTurns(table, start, {
+        ...how,
+        seed: seed + searches++,
+        seconds: how.seconds * seconds,
+        least: best.map((most) => floor * most),
+        watch,
+      }),
+    );
+  const before = groupsBefore(table, sizes, known);
+  if (!before) mustHold(sizes, table.athletes.length);
+  const found = before
+    ? rotateAgain(table, search, sizes, started(table, best, before))
+    : rotateAnew(table, search, thatFit(table, sizes), watch);
+  const members = found.members.map((group) => [...group]);
+  if (groupFaults(table, members, before ? { ...sizes, min: 0 } : sizes) > 0)
     throw new FieldError(
       'rules',
       'no groups keep the sizes, the span of ages, and who is together and apart; loosen one of them',
     );
-  let found: (Rotation & { floor: number; total: number }) | null = null;
-  for (let round = 0; round < rounds && !(found && watch.stopped()); round++) {
-    watch.progress('search', round / rounds);
-    const next = bestRotation(wish, members, share);
-    if (next) {
-      const groupOf = new Map(members.flatMap((group, g) => group.map((a) => [a, g] as const)));
-      const worths = table.athletes.map((_, a) => worthIn(table, a, next.stations[groupOf.get(a)!]!));
-      const { floor, objective: total } = servedBy(table, best, worths);
-      if (!found || floor > found.floor || (floor === found.floor && total > found.total))
-        found = { members, ...next, floor, total };
-    }
-    const rotation: readonly (readonly number[])[] = (next ?? found)?.stations ?? [];
-    if (rotation.length === 0) break;
-    const fits = (a: number, g: number) =>
-      best[a]! > 0 ? worthIn(table, a, rotation[g]!) + 4 * (worthIn(table, a, rotation[g]!) / best[a]!) : 0;
-    const regrouped = groupsFor(table, holding, {
-      worth: fits,
-      start: members,
-      seed: seed + round + 1,
-      seconds: share,
-    });
-    if (groupFaults(table, regrouped, sizes) === 0) members = regrouped;
-  }
-  if (!found)
+  const stations = found.stations.map((route) => [...route]);
+  if (!before && stations.flat().every((s) => s < 0))
     throw new FieldError(
       'stations',
       'no station can hold these groups; give larger stations or smaller groups',
     );
-  return found;
+  const { floor, objective } = found;
+  const bound = (whole: boolean) =>
+    turnsBound({ table, best, solve }, members, { floor, whole, seconds: part.proof * seconds });
+  return { members, stations, bound: bound(true) ?? bound(false) ?? objective };
 }

@@ -1,6 +1,7 @@
 import type { Solve } from '../build/week/programme';
 import { FieldError } from '../units/fieldError';
-import { rotate } from './groups';
+import { rotate, wayOf } from './groups';
+import { whyIdle } from './rotation';
 import { movesOf, planRoutes } from './routes';
 import { servedBy } from './served';
 import { campTable } from './table';
@@ -23,12 +24,7 @@ function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan 
   });
   const best = bestAlone(table);
   const groupOf = new Map(members.flatMap((group, g) => group.map((a) => [a, g] as const)));
-  const at = table.athletes.map((_, a) =>
-    table.slots.map((__, t) => {
-      const s = stations[groupOf.get(a)!]![t]!;
-      return s >= 0 && table.present[a]![t] ? s : -1;
-    }),
-  );
+  const at = table.athletes.map((_, a) => wayOf(table, a, stations[groupOf.get(a)!]!));
   const worths = at.map((route, a) => routeWorth(table.need[a]!, route));
   const { served, floor, objective } = servedBy(table, best, worths);
   const upper = Math.max(objective, bound);
@@ -41,9 +37,11 @@ function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan 
     athletes: group.map((a) => table.athletes[a]!),
     stations: stations[g]!.map((s) => (s < 0 ? null : table.stations[s]!)),
   }));
-  const idle = groups.flatMap(({ group, stations: where }) =>
-    where.flatMap((s, t) =>
-      s === null ? [`Group ${group} is at no station in ${table.slots[t]}: none is free for it.`] : [],
+  const idle = members.flatMap((group, g) =>
+    table.slots.flatMap((slot, t) =>
+      stations[g]![t]! < 0 && group.some((a) => table.present[a]![t])
+        ? [`Group ${g + 1} is at no station in ${slot}: ${whyIdle(table, { members, stations }, g, t)}.`]
+        : [],
     ),
   );
   return {

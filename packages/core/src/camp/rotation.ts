@@ -1,23 +1,26 @@
 import { Writer, type Solve, type Term } from '../build/week/programme';
-import { ofMove } from './cost';
-import { floorStep } from './served';
+import type { Turns } from './groupings';
 import { follows, nowhere, secondVisit, type CampTable } from './table';
-import { mostHeavy } from './worth';
+import { mostHeavy, routeWorth } from './worth';
 
-export interface RotationWish {
-  table: CampTable;
-  /** What each could get alone. */
-  best: readonly number[];
-  solve: Solve;
+type Group = readonly number[];
+
+/**
+ * The station that is settled for a group in a slot, by a pin or because the slot is over; null where none is. Who came
+ * from another group was elsewhere.
+ */
+function settledFor({ settled }: CampTable, group: Group, t: number): number | null {
+  const times = new Map<number, number>();
+  for (const a of group) {
+    const s = settled[a]![t];
+    if (s !== null && s !== undefined) times.set(s, (times.get(s) ?? 0) + (s >= 0 ? 1 : 0.5));
+  }
+  const [most] = [...times].sort((x, y) => y[1] - x[1]);
+  return most ? most[0] : null;
 }
 
-/** What a slot at no station costs, for each of the group: more than any station is worth. */
-const missing = -20;
-/** How close programmes are solved. */
-const gap = 0.002;
-
-/** Stations at which a whole group may be in a slot: open, large enough, for each of those who are there. */
-function possible(table: CampTable, group: readonly number[], s: number, t: number): boolean {
+/** Whether a whole group may be at a station in a slot: open, large enough, for each of those who are there. */
+function possible(table: CampTable, group: Group, s: number, t: number): boolean {
   const there = group.filter((a) => table.present[a]![t]);
   return (
     table.open[s]![t] === true &&
@@ -27,280 +30,141 @@ function possible(table: CampTable, group: readonly number[], s: number, t: numb
   );
 }
 
-type Members = readonly (readonly number[])[];
-
-/** Stations of each group by slot, and what no rotation of these groups is worth more than. */
-export interface GroupRoutes {
-  stations: number[][];
-  bound: number;
+export interface BoundWish {
+  table: CampTable;
+  /** What each could get alone. */
+  best: readonly number[];
+  solve: Solve;
 }
 
 /**
- * The rotation that serves given groups best, each station held by one group at a time, as one programme over all slots.
+ * What no turns of given groups are worth more than: how often each group is at each station, with the slots left out, as
+ * all turns keep these rules.
+ *
+ * @param wish the camp, what each could get alone, and the solver
+ * @param floor least share of everybody who needs something, 0..1
+ * @param whole false for the relaxation, which is quicker and at least as great
+ * @param seconds to find it in
+ * @returns null where no turns have this floor
+ * @example turnsBound({ table: camp, best: bestAlone(camp), solve }, [[0, 1, 2, 3]], { floor: 0, whole: true, seconds: 1 }) // 28.5
  */
-function rotationOf(
-  { table, best, solve }: RotationWish,
-  members: Members,
-  { floor, seconds }: { floor: number; seconds: number },
-): GroupRoutes | null {
-  const { slots, stations, need, heavy, heavyLimit, day, settled } = table;
+export function turnsBound(
+  { table, best, solve }: BoundWish,
+  members: readonly Group[],
+  { floor, whole, seconds }: { floor: number; whole: boolean; seconds: number },
+): number | null {
+  const { stations, slots, need, heavy } = table;
   const writer = new Writer();
-  const idle: { column: number; people: number }[] = [];
-  const cells = members.map((group) =>
-    slots.map((_, t) =>
-      stations.map((__, s) => {
-        const stay = ofMove * group.filter((a) => table.before[a]?.[t] === s).length;
-        const was = group.some((a) => settled[a]![t] === s);
-        return was || possible(table, group, s, t) ? writer.column(1, true, stay) : null;
-      }),
-    ),
-  );
-  const terms = (columns: readonly (number | null)[]): Term[] =>
-    columns.flatMap((column) => (column === null ? [] : [[column, 1] as const]));
-  members.forEach((group, g) => {
-    if (group.length === 0) return;
-    const visited = stations.map((_, s) => {
-      const gain = group.reduce((sum, a) => sum + need[a]![s]!, 0);
-      // Whole by themselves: a first visit is worth more than a second, so it is counted first.
-      const [first, second] = [writer.column(1, false, gain), writer.column(1, false, gain * secondVisit)];
-      const visits = terms(cells[g]!.map((row) => row[s]!));
-      writer.atMost(null, [[first, 1], [second, 1], ...visits.map(([column]) => [column, -1] as const)], 0);
-      return { first, second };
-    });
-    cells[g]!.forEach((row) => {
-      const none = writer.column(1, false, missing * group.length);
-      idle.push({ column: none, people: group.length });
-      writer.row(null, 1, [...terms(row), [none, 1]], 1);
-    });
-    for (const a of group)
-      if (best[a]! > 0)
-        writer.atLeast(
-          null,
-          visited.flatMap(({ first, second }, s): Term[] => [
-            [first, need[a]![s]!],
-            [second, need[a]![s]! * secondVisit],
-          ]),
-          floor * best[a]! - 1e-9,
-        );
-    const heavyAt = (t: number) => terms(cells[g]![t]!.filter((_, s) => heavy[s]));
-    const limit = Math.min(...group.map((a) => heavyLimit[a]!));
-    for (const d of new Set(day))
-      writer.atMost(
-        null,
-        slots.flatMap((_, t) => (day[t] === d ? heavyAt(t) : [])),
-        limit,
+  const perStation: Term[][] = stations.map(() => []);
+  let fromElsewhere = 0;
+  for (const group of members) {
+    if (group.length === 0) continue;
+    const settled = slots.map((_, t) => settledFor(table, group, t));
+    // What somebody brings along from another group is worth this at most.
+    for (const a of group) {
+      const own = settled.map((s, t) =>
+        table.settled[a]![t] === s ? nowhere : (table.settled[a]![t] ?? nowhere),
       );
-    slots.forEach((_, t) => {
-      if (follows(table, t)) writer.atMost(null, [...heavyAt(t - 1), ...heavyAt(t)], 1);
-      const pin = group.map((a) => settled[a]![t]).find((s) => s !== null && s !== undefined && s >= 0);
-      const column = pin === undefined || pin === null ? null : cells[g]![t]![pin];
-      if (column !== null && column !== undefined) writer.atLeast(null, [[column, 1]], 1);
-    });
-  });
-  slots.forEach((_, t) =>
-    stations.forEach((__, s) => writer.atMost(null, terms(cells.map((group) => group[t]![s]!)), 1)),
-  );
-  const solved = solve(writer.programme, { gap, seconds });
-  if (solved.status !== 'solved') return null;
-  const at = (column: number | null) => column !== null && (solved.values[column] ?? 0) > 0.5;
-  return {
-    stations: cells.map((group) => group.map((row) => row.findIndex(at))),
-    // Less what stands for groups without a station, which is no worth.
-    bound:
-      solved.bound - idle.reduce((sum, { column, people }) => sum + missing * people * Number(at(column)), 0),
-  };
-}
-
-const plusColumns = (columns: readonly (number | null)[]): Term[] =>
-  columns.flatMap((column) => (column === null ? [] : [[column, 1] as const]));
-
-/** Slots in which a group may be at a station. */
-const slotsFor = (table: CampTable, group: readonly number[], s: number): number =>
-  table.slots.reduce((sum, _, t) => sum + Number(possible(table, group, s, t)), 0);
-
-/** Slots in which anybody of a group is there. */
-const slotsOfGroup = (table: CampTable, group: readonly number[]): number =>
-  table.slots.filter((_, t) => group.some((a) => table.present[a]![t])).length;
-
-interface GroupCounts {
-  /** By group and station. */
-  visits: number[][];
-  bound: number;
-}
-
-/**
- * How often each group is at each station, with the slots left out: every rotation keeps these rules, so that none is worth
- * more.
- */
-function countsOf(
-  { table, best, solve }: RotationWish,
-  members: Members,
-  { floor, seconds }: { floor: number; seconds: number },
-): GroupCounts | null {
-  const { stations, need, heavy, open } = table;
-  const writer = new Writer();
-  const idle: { column: number; people: number }[] = [];
-  const columns = members.map((group) =>
-    stations.map((_, s) => {
-      const slots = group.length ? slotsFor(table, group, s) : 0;
-      if (slots === 0) return null;
+      fromElsewhere += routeWorth(need[a]!, own);
+    }
+    const columns = stations.map((_, s) => {
+      const fixed = settled.filter((each) => each === s).length;
+      const may = slots.filter((__, t) => settled[t] === null && possible(table, group, s, t)).length + fixed;
       const gain = group.reduce((sum, a) => sum + need[a]![s]!, 0);
-      return {
-        first: writer.column(1, true, gain),
-        second: writer.column(Math.min(1, slots - 1), true, gain * secondVisit),
-        more: writer.column(Math.max(0, slots - 2), true),
-      };
-    }),
-  );
-  const visits = (column: (typeof columns)[number][number]): Term[] =>
-    column ? plusColumns([column.first, column.second, column.more]) : [];
-  members.forEach((group, g) => {
-    if (group.length === 0) return;
-    const slots = slotsOfGroup(table, group);
-    const none = writer.column(slots, true, missing * group.length);
-    idle.push({ column: none, people: group.length });
-    writer.row(null, slots, [...columns[g]!.flatMap(visits), [none, 1]], slots);
+      const visits = [
+        writer.column(Math.min(1, may), whole, gain),
+        writer.column(Math.max(0, Math.min(1, may - 1)), whole, gain * secondVisit),
+        writer.column(Math.max(0, may - 2), whole),
+      ] as const;
+      const all = visits.map((column): Term => [column, 1]);
+      if (fixed > 0) writer.atLeast(null, all, fixed);
+      perStation[s]!.push(...all);
+      return { visits, all };
+    });
     writer.atMost(
       null,
-      columns[g]!.flatMap((column, s) => (heavy[s] ? visits(column) : [])),
+      columns.flatMap(({ all }) => all),
+      slots.filter((_, t) => group.some((a) => table.present[a]![t])).length,
+    );
+    writer.atMost(
+      null,
+      columns.flatMap(({ all }, s) => (heavy[s] ? all : [])),
       Math.min(...group.map((a) => mostHeavy(table, a))),
     );
     for (const a of group)
       if (best[a]! > 0)
         writer.atLeast(
           null,
-          columns[g]!.flatMap((column, s): Term[] =>
-            column && need[a]![s]! > 0
+          columns.flatMap(({ visits: [first, second] }, s): Term[] =>
+            need[a]![s]! > 0
               ? [
-                  [column.first, need[a]![s]!],
-                  [column.second, need[a]![s]! * secondVisit],
+                  [first, need[a]![s]!],
+                  [second, need[a]![s]! * secondVisit],
                 ]
               : [],
           ),
           floor * best[a]! - 1e-9,
         );
-  });
-  stations.forEach((_, s) =>
-    writer.atMost(
-      null,
-      columns.flatMap((row) => visits(row[s]!)),
-      open[s]!.filter(Boolean).length,
-    ),
-  );
-  const solved = solve(writer.programme, { gap, seconds });
-  if (solved.status !== 'solved') return null;
-  const at = (column: number) => Math.round(solved.values[column] ?? 0);
-  return {
-    visits: columns.map((row) =>
-      row.map((column) => (column ? at(column.first) + at(column.second) + at(column.more) : 0)),
-    ),
-    bound: solved.bound - idle.reduce((sum, { column, people }) => sum + missing * people * at(column), 0),
-  };
+  }
+  perStation.forEach((visits, s) => writer.atMost(null, visits, table.open[s]!.filter(Boolean).length));
+  const solved = solve(writer.programme, { gap: 0.002, seconds });
+  return solved.status === 'solved' || (solved.status === 'none' && Number.isFinite(solved.bound))
+    ? solved.bound + fromElsewhere
+    : null;
 }
 
-/** Lays counts out over the slots: no station twice, throws never two slots in a row. */
-function laidOut(
-  { table, solve }: RotationWish,
-  members: Members,
-  visits: readonly (readonly number[])[],
-  seconds: number,
-): number[][] | null {
-  const { slots, stations, heavy, heavyLimit, day, settled } = table;
-  const writer = new Writer();
-  const cells = members.map((group, g) =>
-    slots.map((_, t) =>
-      stations.map((__, s) => {
-        const was = group.some((a) => settled[a]![t] === s);
-        const may = visits[g]![s]! > 0 && group.length > 0 && possible(table, group, s, t);
-        return was || may ? writer.column(1, true, 1) : null;
-      }),
-    ),
-  );
-  members.forEach((group, g) => {
-    if (group.length === 0) return;
-    const heavyAt = (t: number) => plusColumns(cells[g]![t]!.filter((_, s) => heavy[s]));
-    cells[g]!.forEach((row, t) => {
-      writer.atMost(null, plusColumns(row), 1);
-      if (follows(table, t)) writer.atMost(null, [...heavyAt(t - 1), ...heavyAt(t)], 1);
-      const pin = group.map((a) => settled[a]![t]).find((s) => s !== null && s !== undefined && s >= 0);
-      const column = pin === undefined || pin === null ? null : row[pin];
-      if (column !== null && column !== undefined) writer.atLeast(null, [[column, 1]], 1);
-    });
-    stations.forEach((_, s) =>
-      writer.atMost(null, plusColumns(cells[g]!.map((row) => row[s]!)), visits[g]![s]!),
-    );
-    for (const d of new Set(day))
-      writer.atMost(
-        null,
-        slots.flatMap((_, t) => (day[t] === d ? heavyAt(t) : [])),
-        Math.min(...group.map((a) => heavyLimit[a]!)),
-      );
-  });
-  slots.forEach((_, t) =>
-    stations.forEach((__, s) => writer.atMost(null, plusColumns(cells.map((group) => group[t]![s]!)), 1)),
-  );
-  const solved = solve(writer.programme, { gap, seconds });
-  if (solved.status !== 'solved') return null;
-  const at = (column: number | null) => column !== null && (solved.values[column] ?? 0) > 0.5;
-  return cells.map((group) => group.map((row) => row.findIndex(at)));
-}
-
-/** Puts groups that are at no station at one that is free, where the rules allow it. */
-function filled(table: CampTable, members: Members, routes: number[][]): number[][] {
-  const { slots, stations, heavy, heavyLimit, day } = table;
-  const all = routes.map((route) => [...route]);
-  const throws = (g: number, d: number) =>
-    slots.filter((_, t) => day[t] === d && all[g]![t]! >= 0 && heavy[all[g]![t]!]).length;
+/**
+ * Turns without what breaks a rule: whoever may not be where they are is at no station, or at one that is free for them.
+ *
+ * @example lawful(camp, { members: [[0, 1, 2, 3]], stations: [[0, 1, 2, 3, 4]] })[0].length // 5
+ */
+export function lawful(table: CampTable, { members, stations }: Turns): number[][] {
+  const { slots, heavy, heavyLimit, day } = table;
+  const all = stations.map((route) => [...route]);
+  const limitOf = (g: number) => Math.min(...members[g]!.map((a) => heavyLimit[a]!));
+  const throws = (g: number, t: number) =>
+    slots.filter((_, u) => u !== t && day[u] === day[t] && all[g]![u]! >= 0 && heavy[all[g]![u]!]).length;
+  const threw = (g: number, t: number) => all[g]![t] !== undefined && all[g]![t]! >= 0 && heavy[all[g]![t]!];
+  const fits = (g: number, t: number, s: number) =>
+    possible(table, members[g]!, s, t) &&
+    (!heavy[s] ||
+      (throws(g, t) < limitOf(g) &&
+        !(follows(table, t) && threw(g, t - 1)) &&
+        !(t + 1 < slots.length && follows(table, t + 1) && threw(g, t + 1))));
+  const free = (g: number, t: number) =>
+    members[g]!.some((a) => table.present[a]![t]) && settledFor(table, members[g]!, t) === null;
+  const cells = members.flatMap((_, g) => slots.flatMap((__, t) => (free(g, t) ? [[g, t] as const] : [])));
   members.forEach((group, g) =>
-    slots.forEach((_, t) => {
-      if (all[g]![t] !== nowhere || !group.some((a) => table.present[a]![t])) return;
-      const taken = new Set(all.map((route) => route[t]));
-      const beside = [
-        follows(table, t) ? all[g]![t - 1]! : nowhere,
-        t + 1 < slots.length && follows(table, t + 1) ? all[g]![t + 1]! : nowhere,
-      ];
-      const limit = Math.min(...group.map((a) => heavyLimit[a]!));
-      const free = stations.findIndex(
-        (__, s) =>
-          !taken.has(s) &&
-          possible(table, group, s, t) &&
-          (!heavy[s] || (throws(g, day[t]!) < limit && beside.every((other) => other < 0 || !heavy[other]))),
-      );
-      if (free >= 0) all[g]![t] = free;
-    }),
+    slots.forEach((_, t) => group.some((a) => table.present[a]![t]) || (all[g]![t] = nowhere)),
   );
+  for (const [g, t] of cells) if (all[g]![t]! >= 0 && !fits(g, t, all[g]![t]!)) all[g]![t] = nowhere;
+  for (const [g, t] of cells) {
+    if (all[g]![t] !== nowhere) continue;
+    const taken = new Set(all.map((route) => route[t]));
+    all[g]![t] = table.stations.findIndex((_, s) => !taken.has(s) && fits(g, t, s));
+  }
   return all;
 }
 
 /**
- * The rotation with the highest floor for given groups: first how often each group is at each station, which gives the
- * bound, then in which slots.
+ * Why a group is at no station in a slot, in words that follow a colon.
  *
- * @param wish the camp, what each could get alone, and the solver
- * @param seconds to find it in
- * @returns null where no rotation was found
- * @example bestRotation({ table: camp, best: bestAlone(camp), solve }, [[0, 1, 2, 3]], 1)?.stations[0].length // 5
+ * @example whyIdle(camp, { members: [[0, 1]], stations: [[-1]] }, 0, 0) // '2 are too few for any station that is open'
  */
-export function bestRotation(wish: RotationWish, members: Members, seconds: number): GroupRoutes | null {
-  let [low, high] = [0, Math.round(1 / floorStep)];
-  let counts = countsOf(wish, members, { floor: 0, seconds });
-  if (!counts) return null;
-  while (low < high) {
-    const middle = Math.ceil((low + high) / 2);
-    const found = countsOf(wish, members, { floor: middle * floorStep, seconds });
-    if (found) {
-      counts = found;
-      low = middle;
-    } else high = middle - 1;
-  }
-  const stations = laidOut(wish, members, counts.visits, seconds);
-  return stations && { stations: filled(wish.table, members, stations), bound: counts.bound };
+export function whyIdle(table: CampTable, { members, stations }: Turns, g: number, t: number): string {
+  const { open, capacity, minimum, may, present } = table;
+  const there = members[g]!.filter((a) => present[a]![t]);
+  const some = `any station that is open`;
+  const opened = table.stations.flatMap((_, s) => (open[s]![t] ? [s] : []));
+  if (opened.length === 0) return 'no station is open then';
+  const large = opened.filter((s) => capacity[s]! >= there.length);
+  if (large.length === 0) return `${there.length} are too many for ${some}`;
+  const holding = large.filter((s) => minimum[s]! <= there.length);
+  if (holding.length === 0) return `${there.length} are too few for ${some}`;
+  const allowed = holding.filter((s) => there.every((a) => may[a]![s]));
+  if (allowed.length === 0) return 'each station that would hold it is barred to somebody of it';
+  const taken = new Set(stations.map((route) => route[t]));
+  return allowed.every((s) => taken.has(s))
+    ? 'other groups are at every station that would hold it'
+    : 'what is free would be more throws than its athletes may have';
 }
-
-/**
- * The rotation of groups that stay as they are, with as few moves as can be.
- *
- * @example sameRotation({ table: camp, best: bestAlone(camp), solve }, [[0, 1, 2, 3]], 1)?.stations[0].length // 5
- */
-export const sameRotation = (wish: RotationWish, members: Members, seconds: number): GroupRoutes | null =>
-  rotationOf(wish, members, { floor: 0, seconds });

@@ -49,6 +49,8 @@ export interface CampTable {
   ageSpan: number | null;
   together: readonly (readonly number[])[];
   apart: readonly (readonly number[])[];
+  /** Slots that are over. */
+  over: number;
   /** By athlete and slot: the station that is settled, or null. */
   settled: readonly (readonly (number | null)[])[];
   /** By athlete and slot: where they were before; null where nothing was planned. */
@@ -175,6 +177,7 @@ export function campTable(input: CampInput): CampTable {
     ageSpan: rules.ageSpan,
     together: lists(rules.together, athleteAt, 'together'),
     apart: lists(rules.apart, athleteAt, 'apart'),
+    over,
     settled,
     before,
   };
