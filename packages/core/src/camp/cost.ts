@@ -3,12 +3,12 @@ import { follows, nowhere, secondVisit, type CampTable } from './table';
 /** What a broken rule costs: more than any route is worth, so that none is broken for gain. */
 const ofRule = 12;
 /** Of a slot at no station. */
-const ofNowhere = 6;
+export const ofNowhere = 6;
 /** Of a share below the floor, for each point of worth that is missing. */
-const ofFloor = 8;
+export const ofFloor = 8;
 /** Of a move against what was planned before, and of one more than may be moved. */
 export const ofMove = 0.05;
-export const ofMoveBeyond = 3;
+export const ofMoveBeyond = 12;
 /** Of the cells that are left, so many may be moved. */
 export const mayMove = 0.1;
 
@@ -41,7 +41,7 @@ export class Timetable {
   constructor(
     readonly table: CampTable,
     /** Worth that each athlete must have. */
-    private readonly least: readonly number[],
+    readonly least: readonly number[],
   ) {
     this.A = table.athletes.length;
     this.T = table.slots.length;
@@ -87,7 +87,8 @@ export class Timetable {
     for (let a = 0; a < this.A; a++) for (let t = 0; t < this.T; t++) this.set(a, t, at[a * this.T + t]!);
   }
 
-  private mayBeMoved(a: number, t: number): boolean {
+  /** Whether somebody was planned to be somewhere in a slot that is not settled. */
+  mayBeMoved(a: number, t: number): boolean {
     const { before, present, settled } = this.table;
     return before[a] !== null && present[a]![t] === true && settled[a]![t] === null;
   }
@@ -100,6 +101,11 @@ export class Timetable {
         sum + this.table.slots.filter((__, t) => this.mayBeMoved(a, t) && before[a]![t] === nowhere).length,
       0,
     );
+  }
+
+  /** Moves that may still be made; less than 0 where there are too many. */
+  movesLeft(): number {
+    return this.budget - this.moved;
   }
 
   /** Of moves beyond those that may be made. */

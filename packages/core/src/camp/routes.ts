@@ -1,6 +1,7 @@
 import type { Solve } from '../build/week/programme';
 import { bestCounts, type Counts } from './countModel';
 import { Timetable } from './cost';
+import { polish } from './neighbourhood';
 import { anneal, type Freedom } from './search';
 import { campFaults } from './check';
 import { repaired } from './repair';
@@ -14,7 +15,7 @@ const steps = Math.round(1 / floorStep);
 const countGap = 5e-4;
 const countSeconds = 20;
 /** Of the time to plan in, what the counts leave to the search at least. */
-const searchShare = 0.5;
+const searchShare = 0.3;
 
 /** The highest floor that the counts allow, with the best counts that have it. */
 function highestFloor(
@@ -29,7 +30,10 @@ function highestFloor(
       gap: countGap,
       seconds: countSeconds,
     });
-  let [low, high] = [0, steps];
+  // Mostly everybody can have all that they could have alone.
+  const whole = at(steps, true);
+  if (whole) return { floor: 1, counts: whole };
+  let [low, high] = [0, steps - 1];
   while (low < high) {
     const middle = Math.ceil((low + high) / 2);
     if (at(middle, false)) low = middle;
@@ -132,6 +136,7 @@ export function planRoutes(input: CampInput, solve: Solve, watch: CampWatch = un
     if (anneal(timetable, freedom, { seed: input.seed + n, seconds, warmth, enough, watch }) <= enough + 1e-9)
       break;
   }
+  if (!watch.stopped()) polish(timetable, solve, { seed: input.seed, seconds: input.seconds, enough });
   const waiting = repaired(timetable, freedom);
   return summedUp(input, timetable, { best, waiting, counts, floor: highest?.floor ?? 0, solve });
 }

@@ -1,0 +1,155 @@
+import { loadSolver } from '@wrightonic/solver';
+import { bestAlone, campFaults, campTable, planCamp, routeWorth, type CampInput } from '../src';
+import { Timetable } from '../src/camp/cost';
+import { polish } from '../src/camp/neighbourhood';
+import { pretendCamp } from '../src/simulate';
+import { rng } from '../src/units/rng';
+
+let solve: Awaited<ReturnType<typeof loadSolver>>;
+beforeAll(async () => {
+  solve = await loadSolver();
+});
+
+const days = ['2031-07-14', '2031-07-14', '2031-07-15'];
+const ages = [8, 12, 15];
+const needs: Record<string, number>[] = [
+  { s0: 3, s1: 1 },
+  { s0: 2, s2: 3 },
+  { s0: 1, s1: 2 },
+];
+/** Three athletes, stations and slots: every timetable of it can be gone through. */
+const tiny = (more: Partial<CampInput> = {}): CampInput => ({
+  mode: 'routes',
+  seed: 1,
+  slots: days.map((day, t) => ({ id: `t${t}`, day, start: `1${t}:00`, minutes: 25 })),
+  stations: ['s0', 's1', 's2'].map((id, s) => ({
+    id,
+    treats: [],
+    capacity: 2,
+    minimum: 1,
+    throwHeavy: s === 0,
+  })),
+  athletes: ages.map((age, a) => ({
+    id: `a${a}`,
+    age,
+    discipline: 'overhand',
+    throws: 'R',
+    needs: needs[a]!,
+  })),
+  rules: { ageSpan: null },
+  seconds: 2,
+  ...more,
+});
+const changed = (of: (input: CampInput) => Partial<CampInput>): CampInput => ({ ...tiny(), ...of(tiny()) });
+
+/** What the best of all timetables costs. */
+function leastOf(timetable: Timetable): number {
+  const { table, A, T, S } = timetable;
+  const cells = Array.from({ length: A * T }, (_, n) => [Math.floor(n / T), n % T] as const);
+  let least = Infinity;
+  const from = (n: number): void => {
+    if (n === cells.length) return void (least = Math.min(least, timetable.total()));
+    const [a, t] = cells[n]!;
+    const settled = table.settled[a]![t];
+    for (let s = -1; s < S; s++) {
+      if (settled !== null && settled !== undefined && s !== settled) continue;
+      if (s >= 0 && (!table.present[a]![t] || !table.may[a]![s] || !table.open[s]![t])) continue;
+      timetable.set(a, t, s);
+      from(n + 1);
+    }
+  };
+  from(0);
+  return least;
+}
+
+it.each<[string, CampInput]>([
+  ['as it is', tiny()],
+  [
+    'two open a station',
+    changed(({ stations }) => ({ stations: stations.map((each) => ({ ...each, minimum: 2 })) })),
+  ],
+  [
+    'one place each',
+    changed(({ stations }) => ({ stations: stations.map((each) => ({ ...each, capacity: 1 })) })),
+  ],
+  ['ages at most four years apart', tiny({ rules: { ageSpan: 4 } })],
+  ['two apart', tiny({ rules: { ageSpan: null, apart: [['a0', 'a1']] } })],
+  [
+    'a pin, a closed slot and a latecomer',
+    changed(({ stations, athletes }) => ({
+      pinned: [{ athlete: 'a2', slot: 't0', station: 's2' }],
+      stations: stations.map((each, s) => (s === 2 ? { ...each, closed: ['t1'] } : each)),
+      athletes: athletes.map((each, a) => (a === 0 ? { ...each, from: 't1' } : each)),
+    })),
+  ],
+  [
+    'planned anew',
+    tiny({
+      previous: ages.map((_, a) => ({ athlete: `a${a}`, stations: ['s1', 's2', 's1'] })),
+      fixedBefore: 't1',
+    }),
+  ],
+])('everybody laid out at once is the best of all timetables: %s', (_, input) => {
+  const table = campTable(input);
+  const least = [4, 5, 2];
+  const best = leastOf(new Timetable(table, least));
+  const timetable = new Timetable(table, least);
+  table.settled.forEach((row, a) => row.forEach((s, t) => s !== null && timetable.set(a, t, s)));
+  expect(polish(timetable, solve, { seed: 1, seconds: 5, enough: -Infinity })).toBeCloseTo(best, 6);
+  expect(timetable.total()).toBeCloseTo(best, 6);
+});
+
+it('leaves a timetable as it is that costs little enough, and friends where they are', () => {
+  const table = campTable(tiny({ rules: { ageSpan: null, together: [['a0', 'a1', 'a2']] } }));
+  const timetable = new Timetable(table, [0, 0, 0]);
+  const cost = timetable.total();
+  expect(polish(timetable, solve, { seed: 1, seconds: 5, enough: cost })).toBe(cost);
+  expect(polish(timetable, solve, { seed: 1, seconds: 5, enough: -Infinity })).toBe(cost);
+});
+
+it.each([7, 9])('nobody is left below the floor that counts allow, camp %d', (seed) => {
+  const plan = planCamp(pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1.2, seed }), solve);
+  expect(plan.floor).toBe(1);
+  expect(plan.gap).toBe(0);
+});
+
+it('what one could get alone is the best of all their routes, whatever is closed and whenever they are away', () => {
+  const random = rng(5);
+  const some = (ids: readonly string[], share: number) => ids.filter(() => random.unit() < share);
+  const slots = ['2031-07-14', '2031-07-14', '2031-07-14', '2031-07-14', '2031-07-15', '2031-07-15'];
+  const ids = slots.map((_, t) => `t${t}`);
+  for (let n = 0; n < 60; n++) {
+    const input = tiny({
+      slots: slots.map((day, t) => ({ id: ids[t]!, day, start: `1${t}:00`, minutes: 25 })),
+      stations: ['s0', 's1', 's2'].map((id) => ({
+        id,
+        treats: [],
+        capacity: 2,
+        throwHeavy: random.unit() < 0.5,
+        closed: n % 2 ? some(ids, 0.3) : [],
+      })),
+      athletes: [
+        {
+          id: 'a',
+          age: random.integer(8, 15),
+          discipline: 'windmill',
+          throws: 'L',
+          needs: { s0: random.integer(0, 3), s1: random.integer(0, 3), s2: random.integer(0, 3) },
+          absent: some(ids.slice(1, -1), 0.3),
+        },
+      ],
+    });
+    const table = campTable(input);
+    let best = 0;
+    const from = (route: number[]): void => {
+      if (route.length < ids.length) return [-1, 0, 1, 2].forEach((s) => from([...route, s]));
+      const worth = routeWorth(table.need[0]!, route);
+      // Alone no station has its fewest.
+      const fault = ({ rule }: { rule: string }) => rule !== 'minimum';
+      if (worth > best && !campFaults(table, [route.map((s) => (s < 0 ? null : s))]).some(fault))
+        best = worth;
+    };
+    from([]);
+    expect(bestAlone(table)[0]).toBe(best);
+  }
+});
