@@ -7,8 +7,10 @@ import {
   routeWorth,
   type CampInput,
   type CampPlan,
+  type CampTable,
 } from '../src';
-import { lawful, whyIdle } from '../src/camp/rotation';
+import { Rotating } from '../src/camp/rotating';
+import { lawful, turnsBound, whyIdle } from '../src/camp/rotation';
 import { pretendCamp } from '../src/simulate';
 
 let solve: Awaited<ReturnType<typeof loadSolver>>;
@@ -178,6 +180,20 @@ describe('groups in a day that bends', () => {
     expect(past(next)).toEqual(past(plan));
   });
 
+  it('are evened out where that brings those who had no station to one', () => {
+    const size = { athletes: 14, stations: 4, slots: 5, slack: 1.14 };
+    const large = rotating({ count: 3, min: 4, max: 5 }, {}, size);
+    const plan = planCamp(large, solve);
+    const five = plan.groups!.find(({ athletes: { length } }) => length === 5)!.athletes;
+    const left = large.athletes.filter(({ id }) => id !== five[0] && id !== five[1]);
+    const next = planCamp(
+      { ...large, athletes: left, previous: plan.routes, previousGroups: plan.groups!, fixedBefore: 't2' },
+      solve,
+    );
+    expect(next.groups!.map(({ athletes }) => athletes.length)).toEqual([4, 4, 4]);
+    expect(next.routes.every(({ stations }) => stations.slice(2).every((s) => s !== null))).toBe(true);
+  });
+
   it('are joined by a latecomer with their friend', () => {
     const plan = first();
     const late = { ...input.athletes[0]!, id: 'late', age: 17, from: 't2' };
@@ -239,4 +255,51 @@ describe('what groups may not do', () => {
   ])('%j: %j', (more, group, words) =>
     expect(whyIdle({ ...heavy(1), ...more }, { members: [group], stations: [[-1]] }, 0, 0)).toBe(words),
   );
+
+  const sizes = { count: 1, min: 1, max: 3 };
+  const costOf = (table: CampTable, route: number[]) =>
+    new Rotating(table, sizes, [0, 0, 0], { members, stations: [route] }).total();
+  it.each([
+    ['a station that holds too few', { capacity: [3, 2, 3] }],
+    ['one that opens for more', { minimum: [3, 4, 3] }],
+    ['one that is closed', { open: [[true], [false], [true]] }],
+    [
+      'one that is barred to somebody',
+      {
+        may: [
+          [true, false, true],
+          [true, true, true],
+          [true, true, true],
+        ],
+      },
+    ],
+  ])('%s costs more than none at all', (_, more) => {
+    const table = { ...heavy(1), ...more };
+    expect(costOf(table, [2])).toBe(0);
+    expect(costOf(table, [-1])).toBe(60);
+    expect(costOf(table, [1])).toBeGreaterThanOrEqual(60);
+  });
+
+  it('whoever came from another group may not throw where they threw the slot before, or enough', () => {
+    const table = (slots: number, own: number[]) => ({
+      ...heavy(slots, 9),
+      over: own.length,
+      settled: [0, 1, 2].map((a) =>
+        Array.from({ length: slots }, (_, t) => (t < own.length ? (a === 0 ? own[t]! : 1) : null)),
+      ),
+    });
+    expect(costOf(table(2, [1]), [1, 0])).toBe(0);
+    expect(costOf(table(2, [0]), [1, 0])).toBe(60);
+    expect(costOf(table(5, [0, 1, 1]), [1, 1, 1, 0, 1])).toBe(0);
+    expect(costOf(table(5, [0, 1, 0]), [1, 1, 1, 1, 0])).toBe(60);
+  });
+
+  it('a bound counts what is over as it was', () => {
+    const table = heavy(2);
+    const wish = { table: { ...table, need: members[0]!.map(() => [0, 2, 1]) }, best: [3, 3, 3], solve };
+    const how = { floor: 0, whole: true, seconds: 1 };
+    expect(turnsBound(wish, members, how)).toBeCloseTo(9, 6);
+    const settled = members[0]!.map(() => [0, null]);
+    expect(turnsBound({ ...wish, table: { ...wish.table, settled } }, members, how)).toBeCloseTo(6, 6);
+  });
 });

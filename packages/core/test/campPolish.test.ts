@@ -89,6 +89,17 @@ it.each<[string, CampInput]>([
       fixedBefore: 't1',
     }),
   ],
+  [
+    'one who is pinned, apart from another and four years from a third',
+    tiny({
+      pinned: [
+        { athlete: 'a1', slot: 't0', station: 's0' },
+        { athlete: 'a1', slot: 't1', station: 's1' },
+        { athlete: 'a1', slot: 't2', station: 's2' },
+      ],
+      rules: { ageSpan: 3, apart: [['a1', 'a2']] },
+    }),
+  ],
 ])('everybody laid out at once is the best of all timetables: %s', (_, input) => {
   const table = campTable(input);
   const least = [4, 5, 2];
@@ -116,7 +127,7 @@ it.each([7, 9])('nobody is left below the floor that counts allow, camp %d', (se
 it('what one could get alone is the best of all their routes, whatever is closed and whenever they are away', () => {
   const random = rng(5);
   const some = (ids: readonly string[], share: number) => ids.filter(() => random.unit() < share);
-  const slots = ['2031-07-14', '2031-07-14', '2031-07-14', '2031-07-14', '2031-07-15', '2031-07-15'];
+  const slots = ['2031-07-14', '2031-07-14', '2031-07-14', '2031-07-14', '2031-07-14', '2031-07-15'];
   const ids = slots.map((_, t) => `t${t}`);
   for (let n = 0; n < 60; n++) {
     const input = tiny({

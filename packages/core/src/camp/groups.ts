@@ -118,10 +118,9 @@ interface Kept extends Turns {
   objective: number;
   /** Slots in which a group is at no station though somebody of it is there. */
   idle: number;
-  tooManyMoves: boolean;
 }
 
-function kept(table: CampTable, best: readonly number[], turns: Turns & { tooManyMoves: boolean }): Kept {
+function kept(table: CampTable, best: readonly number[], turns: Turns): Kept {
   const stations = lawful(table, turns);
   const worths = table.athletes.map(() => 0);
   turns.members.forEach((group, g) =>
@@ -160,7 +159,7 @@ function asBefore({ slots, before }: CampTable, members: readonly (readonly numb
 /** What was planned for groups, with what that would give now. */
 function started(table: CampTable, best: readonly number[], members: readonly (readonly number[])[]): Kept {
   const stations = asBefore(table, members);
-  return { ...kept(table, best, { members, stations, tooManyMoves: false }), stations };
+  return { ...kept(table, best, { members, stations }), stations };
 }
 
 type Search = (
@@ -178,7 +177,7 @@ function rotateAgain(table: CampTable, search: Search, sizes: GroupSizes, before
   if (same.idle === 0) return same;
   // Who is in which group is changed only where that brings a group to a station.
   const changed = search(before, before.floor, { ...how, regroup: true });
-  return changed.idle < same.idle && !changed.tooManyMoves ? changed : same;
+  return changed.idle < same.idle ? changed : same;
 }
 
 /** A rotation from the beginning: a first search for what all of it is worth, then some that raise the floor. */

@@ -107,11 +107,6 @@ export class Rotating {
     return sum(this.ofMembers) + sum(this.ofTurns) + this.beyond(this.moved);
   }
 
-  /** More is moved than may be. */
-  tooManyMoves(): boolean {
-    return this.moved > this.packed.mayMove;
-  }
-
   /** A group goes to a station in a slot; whoever holds it goes to where the group was. */
   trade(g: number, t: number, s: number): number[] {
     const was = this.station(g, t);
@@ -231,7 +226,8 @@ export class Rotating {
         if (settled[cell] !== unsaid) continue;
         there[t]!++;
         if (s >= 0 && !may[a * S + s]) cost += ofRule;
-        if (before[cell] !== unsaid && before[cell] !== s) moved++;
+        // Whoever was at no station is glad to be moved.
+        if (before[cell]! >= 0 && before[cell] !== s) moved++;
       }
     }
     if (free > 0) for (let t = 0; t < T; t++) there[t]! += free;
