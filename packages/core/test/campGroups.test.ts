@@ -280,6 +280,23 @@ describe('what groups may not do', () => {
     expect(costOf(table, [1])).toBeGreaterThanOrEqual(60);
   });
 
+  it.each([
+    [14, [0, 1, 0], 0],
+    [14, [0, 0, 1], 60],
+    [9, [0, 1, 0, 1, 1], 0],
+    [9, [0, 1, 0, 1, 0], 60],
+    [10, [0, 1, 0, 1, 0], 0],
+  ])('throws of a group at %d years in turns %j cost %d', (age, route, cost) =>
+    expect(costOf(heavy(route.length, age), route)).toBe(cost),
+  );
+
+  it('a move costs, more so beyond a tenth, and none that brings somebody to a station', () => {
+    const was = (s: number) => ({ ...heavy(1), before: members[0]!.map(() => [s]) });
+    expect(costOf(was(1), [1])).toBe(0);
+    expect(costOf(was(1), [2])).toBeCloseTo(3 * (0.05 + 12), 9);
+    expect(costOf(was(-1), [2])).toBe(0);
+  });
+
   it('whoever came from another group may not throw where they threw the slot before, or enough', () => {
     const table = (slots: number, own: number[]) => ({
       ...heavy(slots, 9),

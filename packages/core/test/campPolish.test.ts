@@ -164,3 +164,26 @@ it('what one could get alone is the best of all their routes, whatever is closed
     expect(bestAlone(table)[0]).toBe(best);
   }
 });
+
+it.each([
+  [9, 3 + 3 + 1],
+  [10, 3 + 3 + 1.5 + 1],
+])('at %d years one who is alone throws in so many slots of a day, whatever is closed', (age, best) => {
+  const input = tiny({
+    slots: Array.from({ length: 5 }, (_, t) => ({
+      id: `t${t}`,
+      day: '2031-07-14',
+      start: `1${t}:00`,
+      minutes: 25,
+    })),
+    stations: ['s0', 's1', 's2'].map((id, s) => ({
+      id,
+      treats: [],
+      capacity: 2,
+      throwHeavy: s < 2,
+      closed: s === 2 ? ['t0', 't2', 't3', 't4'] : [],
+    })),
+    athletes: [{ id: 'a', age, discipline: 'overhand', throws: 'R', needs: { s0: 3, s1: 3, s2: 1 } }],
+  });
+  expect(bestAlone(campTable(input))).toEqual([best]);
+});
