@@ -8,7 +8,7 @@ import { follows, nowhere, secondVisit } from './table';
 const mostColumns = 1500;
 /** How often some are laid out anew in a second of planning, at most, and of the time how much each may take. */
 const roundsASecond = 2;
-const shareOfEach = 0.1;
+const shareOfEach = 0.07;
 /** After so many that changed nothing it is left as it is. */
 const inVain = 3;
 

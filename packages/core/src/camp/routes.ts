@@ -15,7 +15,7 @@ const steps = Math.round(1 / floorStep);
 const countGap = 5e-4;
 const countSeconds = 20;
 /** Of the time to plan in, what the counts leave to the search at least. */
-const searchShare = 0.3;
+const searchShare = { anew: 0.3, again: 0.2 };
 
 /** The highest floor that the counts allow, with the best counts that have it. */
 function highestFloor(
@@ -132,7 +132,8 @@ export function planRoutes(input: CampInput, solve: Solve, watch: CampWatch = un
   // What was planned before is changed where it must be; a new plan is looked for far and wide.
   const warmths = input.previous ? [0.15, 0.3] : [2, 0.6];
   for (const [n, warmth] of warmths.entries()) {
-    const seconds = (input.seconds * searchShare) / warmths.length;
+    const seconds =
+      (input.seconds * (input.previous ? searchShare.again : searchShare.anew)) / warmths.length;
     if (anneal(timetable, freedom, { seed: input.seed + n, seconds, warmth, enough, watch }) <= enough + 1e-9)
       break;
   }
