@@ -4,13 +4,15 @@ import { Writer, type Solve, type Term } from '../build/week/programme';
 import { ofFloor, ofMove, ofMoveBeyond, ofNowhere, type Timetable } from './cost';
 import { follows, nowhere, secondVisit } from './table';
 
-/** Cells times stations of those who are laid out anew at once: what is solved in a tenth of a second or two. */
-const mostColumns = 1500;
-/** How often some are laid out anew in a second of planning, at most, and of the time how much each may take. */
-const roundsASecond = 2;
-const shareOfEach = 0.07;
+/** Everybody is laid out at once where cells times stations are at most so many, and else so many athletes at a time. */
+const mostAtOnce = 1500;
+const someAthletes = 10;
+/** How often in a second of planning, at most, and the part of the time that each may take. */
+const roundsASecond = 6;
+const shareOfAll = 0.2;
+const shareOfSome = 0.03;
 /** After so many that changed nothing it is left as it is. */
-const inVain = 3;
+const inVain = 8;
 
 interface Cell {
   a: number;
@@ -23,6 +25,8 @@ interface Cell {
 /** Routes of some athletes, all at once, around those of everybody else; what they cost is what a timetable says. */
 class Routes {
   readonly writer = new Writer();
+  /** Values of the routes as they are. */
+  readonly start: number[] = [];
   private readonly cells: Cell[] = [];
   private readonly movable: Cell[] = [];
 
@@ -37,17 +41,23 @@ class Routes {
     this.addMoves();
   }
 
+  private column(upper: number, integer: boolean, gain: number, now: number): number {
+    this.start.push(now);
+    return this.writer.column(upper, integer, gain);
+  }
+
   private addCell(a: number, t: number): void {
     const { table } = this.timetable;
     if (!table.present[a]![t] || table.settled[a]![t] !== null) return;
     const was = this.timetable.mayBeMoved(a, t) ? table.before[a]![t]! : null;
+    const now = this.timetable.station(a, t);
     const gain = (s: number) => (was === s ? ofMove : 0);
     const at = table.stations.map((_, s) =>
       table.may[a]![s] && table.open[s]![t] && this.fits(a, t, s)
-        ? this.writer.column(1, true, gain(s))
+        ? this.column(1, true, gain(s), Number(now === s))
         : null,
     );
-    const none = this.writer.column(1, true, gain(nowhere) - ofNowhere);
+    const none = this.column(1, true, gain(nowhere) - ofNowhere, Number(now === nowhere));
     const cell = { a, t, at, none };
     this.cells.push(cell);
     if (was !== null) this.movable.push(cell);
@@ -96,14 +106,15 @@ class Routes {
     timetable.table.need[a]!.forEach((need, s) => {
       if (need === 0) return;
       const fixed = settled.filter((each) => each.s === s).length;
-      const first = writer.column(1, false, need);
-      const second = writer.column(1, false, need * secondVisit);
+      const times = visitsOf(timetable, a, s);
+      const first = this.column(1, false, need, Math.min(1, times));
+      const second = this.column(1, false, need * secondVisit, Number(times > 1));
       const visits = terms(cells.map(({ at }) => at[s]!)).map(([column]): Term => [column, -1]);
       writer.atMost(null, [[first, 1], [second, 1], ...visits], fixed);
       worth.push([first, need], [second, need * secondVisit]);
     });
     const least = timetable.least[a]!;
-    const short = writer.column(least, false, -ofFloor);
+    const short = this.column(least, false, -ofFloor, Math.max(0, least - timetable.worth(a)));
     writer.atLeast(null, [...worth, [short, 1]], least);
   }
 
@@ -139,7 +150,12 @@ class Routes {
         const staying = this.staying(s, t);
         writer.atMost(null, all, Math.max(0, capacity[s]! - staying.length));
         if (staying.length < minimum[s]!) {
-          const opened = writer.column(1, true);
+          const opened = this.column(
+            1,
+            true,
+            0,
+            Number(coming.some(({ column }) => this.start[column] === 1)),
+          );
           for (const { column } of coming) writer.implies(column, opened);
           writer.atLeast(null, [...all, [opened, -minimum[s]!]], -staying.length);
           if (staying.length > 0) writer.atLeast(null, [[opened, 1]], 1);
@@ -151,7 +167,9 @@ class Routes {
         }
         if (ageSpan === null) return;
         const classes = [...new Set(coming.map(({ a }) => ages[a]!))];
-        const used = new Map(classes.map((age) => [age, writer.column(1, false)]));
+        const isHere = (age: number) =>
+          Number(coming.some(({ a, column }) => ages[a] === age && this.start[column] === 1));
+        const used = new Map(classes.map((age) => [age, this.column(1, false, 0, isHere(age))]));
         for (const { a, column } of coming) writer.implies(column, used.get(ages[a]!)!);
         for (const [age, one] of used)
           for (const [older, other] of used)
@@ -178,7 +196,7 @@ class Routes {
     });
     const now = this.movable.filter(({ a, t }) => timetable.station(a, t) !== timetable.table.before[a]![t]);
     const left = timetable.movesLeft() + now.length;
-    const beyond = this.writer.column(this.movable.length, false, -ofMoveBeyond);
+    const beyond = this.column(this.movable.length, false, -ofMoveBeyond, Math.max(0, now.length - left));
     const stayed = terms(was).map(([column]): Term => [column, -1]);
     this.writer.atMost(null, [...stayed, [beyond, -1]], left - this.movable.length);
   }
@@ -191,18 +209,18 @@ class Routes {
   }
 }
 
-const visits = (timetable: Timetable, a: number, s: number): number =>
+const visitsOf = (timetable: Timetable, a: number, s: number): number =>
   timetable.table.slots.filter((_, t) => timetable.station(a, t) === s).length;
 
 /** Stations at which some come to less than they could use. */
 const missedStations = (timetable: Timetable, some: readonly number[]): number[] =>
   timetable.table.stations.flatMap((_, s) =>
-    some.some((a) => timetable.table.need[a]![s]! > 0 && visits(timetable, a, s) < 2) ? [s] : [],
+    some.some((a) => timetable.table.need[a]![s]! > 0 && visitsOf(timetable, a, s) < 2) ? [s] : [],
   );
 
 /** Whether somebody is at one of some stations without a use for it. */
 const spares = (timetable: Timetable, a: number, stations: readonly number[]): boolean =>
-  stations.some((s) => visits(timetable, a, s) > (timetable.table.need[a]![s]! > 0 ? 2 : 0));
+  stations.some((s) => visitsOf(timetable, a, s) > (timetable.table.need[a]![s]! > 0 ? 2 : 0));
 
 const terms = (columns: readonly (number | null)[]): Term[] =>
   columns.flatMap((column) => (column === null ? [] : [[column, 1] as const]));
@@ -225,8 +243,8 @@ export function polish(
   const random = xoroshiro128plus(seed);
   const befriended = new Set(table.together.flat());
   const free = table.athletes.flatMap((_, a) => (befriended.has(a) ? [] : [a]));
-  const most = Math.max(1, Math.floor(mostColumns / Math.max(1, T * S)));
-  const all = most >= free.length;
+  const all = table.athletes.length * T * S <= mostAtOnce;
+  const most = all ? free.length : someAthletes;
   let cost = timetable.total();
   let vain = 0;
   for (
@@ -246,8 +264,8 @@ export function polish(
     const some = [...free].sort((a, b) => rank.get(b)! - rank.get(a)!).slice(0, most);
     const was = Int16Array.from(timetable.at);
     const routes = new Routes(timetable, some);
-    const limit = seconds * (all ? inVain * shareOfEach : shareOfEach);
-    const solved = solve(routes.writer.programme, { gap: 1e-6, seconds: limit });
+    const limit = seconds * (all ? shareOfAll : shareOfSome);
+    const solved = solve(routes.writer.programme, { gap: 1e-6, seconds: limit, start: routes.start });
     if (solved.status === 'solved') routes.lay(solved.values);
     const next = timetable.total();
     vain = next < cost - 1e-9 ? 0 : vain + 1;
