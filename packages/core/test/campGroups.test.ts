@@ -64,13 +64,10 @@ describe('groups that rotate', () => {
     const table = campTable(input);
     const best = bestAlone(table);
     const members = plan.groups!.map(({ athletes }) => athletes.map((id) => table.athletes.indexOf(id)));
-    const slots: number[][] = [];
-    for (let a = -1; a < 3; a++)
-      for (let b = -1; b < 3; b++)
-        for (let c = -1; c < 3; c++) {
-          const row = [a, b, c].filter((s) => s >= 0);
-          if (new Set(row).size === row.length) slots.push([a, b, c]);
-        }
+    const any = [-1, 0, 1, 2];
+    const alone = (row: number[]) =>
+      new Set(row.filter((s) => s >= 0)).size === row.filter((s) => s >= 0).length;
+    const slots = any.flatMap((x) => any.flatMap((y) => any.map((z) => [x, y, z]))).filter(alone);
     let [floor, total] = [0, 0];
     const from = (rows: number[][]): void => {
       if (rows.length < 4) return slots.forEach((row) => from([...rows, row]));

@@ -264,6 +264,7 @@ export function polish(
     const some = [...free].sort((a, b) => rank.get(b)! - rank.get(a)!).slice(0, most);
     const was = Int16Array.from(timetable.at);
     const routes = new Routes(timetable, some);
+    if (routes.start.length === 0) break;
     const limit = seconds * (all ? shareOfAll : shareOfSome);
     const solved = solve(routes.writer.programme, { gap: 1e-6, seconds: limit, start: routes.start });
     if (solved.status === 'solved') routes.lay(solved.values);
