@@ -47,11 +47,13 @@ function solveWith(highs: Highs, programme: Programme, { gap, seconds, start }: 
       return { status: 'none', values: [], objective: 0, bound: Number(model.info.get('mip_dual_bound')) };
     const objective = model.getObjectiveValue();
     const bound = Number(model.info.get('mip_dual_bound'));
+    // Without whole numbers HiGHS keeps no bound; there the best is its own.
+    const proven = integer.some(Boolean) && Number.isFinite(bound);
     return {
       status: 'solved',
       values: [...model.getSolution().colValue],
       objective,
-      bound: Number.isFinite(bound) ? bound : status === optimal ? objective : Number.POSITIVE_INFINITY,
+      bound: proven ? bound : status === optimal ? objective : Number.POSITIVE_INFINITY,
     };
   } finally {
     model.dispose();

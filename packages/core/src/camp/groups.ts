@@ -244,8 +244,12 @@ export function rotate(
       'stations',
       'no station can hold these groups; give larger stations or smaller groups',
     );
-  const { floor, objective } = found;
-  const bound = (whole: boolean) =>
-    turnsBound({ table, best, solve }, members, { floor, whole, seconds: part.proof * seconds });
-  return { members, stations, bound: bound(true) ?? bound(false) ?? objective };
+  const boundWith = (floor: number): number[] =>
+    [false, true].flatMap(
+      (whole) =>
+        turnsBound({ table, best, solve }, members, { floor, whole, seconds: part.proof * seconds }) ?? [],
+    );
+  // Whole numbers prove more, if their time is enough. Whoever came from another group may have less there than the floor.
+  const proven = boundWith(found.floor);
+  return { members, stations, bound: Math.min(...(proven.length ? proven : boundWith(0))) };
 }

@@ -44,6 +44,17 @@ function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan 
         : [],
     ),
   );
+  const barred = members.flatMap((group, g) =>
+    group.flatMap((a) =>
+      table.slots.flatMap((slot, t) =>
+        stations[g]![t]! >= 0 && at[a]![t]! < 0 && table.present[a]![t] && t >= table.over
+          ? [
+              `${table.athletes[a]} is at no station in ${slot}: ${table.stations[stations[g]![t]!]} is barred to them.`,
+            ]
+          : [],
+      ),
+    ),
+  );
   return {
     routes,
     groups,
@@ -55,6 +66,7 @@ function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan 
     moved: movesOf(input, routes),
     limitedBy: [
       ...idle,
+      ...barred,
       'The bound is that of the rotation for these groups; other groups may be worth more.',
     ],
   };

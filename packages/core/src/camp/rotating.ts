@@ -4,11 +4,11 @@ import { packedCamp, unsaid, type Packed } from './packed';
 import { follows, nowhere, secondVisit, type CampTable } from './table';
 
 /** What a broken rule costs: more than a station is worth to a whole group. */
-const ofRule = 60;
+const ofRule = 1000;
 /** Of groups that break a rule of their sizes, ages or company, and of a pin: more than anything else that is weighed. */
-const never = 5000;
+const never = 100_000;
 /** Of a slot at no station, for each of the group: more than any station is worth. */
-const ofNowhere = 20;
+const ofNowhere = 100;
 /** Of a share below the floor, for each point of worth that is missing. */
 const ofFloor = 20;
 
@@ -118,6 +118,12 @@ export class Rotating {
     }
     this.put(g, t, s);
     return other >= 0 ? [g, other] : [g];
+  }
+
+  /** Undoes a trade: whoever held the station takes it back, which leaves the first group where it was. */
+  tradeBack([g, other]: readonly number[], t: number, s: number, was: number): void {
+    if (other === undefined) this.trade(g!, t, was);
+    else this.trade(other, t, s);
   }
 
   /**

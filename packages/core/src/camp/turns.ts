@@ -77,7 +77,9 @@ export function betterTurns(
     const [g, t] = [pick(state.groups), free[pick(free.length)]!];
     if (unit() < trades) {
       const [s, was] = [pick(state.stations), state.station(g, t)];
-      if (s !== was) settle(state.trade(g, t, s), false, heat, () => void state.trade(g, t, was));
+      if (s === was) return;
+      const touched = state.trade(g, t, s);
+      settle(touched, false, heat, () => state.tradeBack(touched, t, s, was));
     } else {
       const u = free[pick(free.length)]!;
       if (u !== t && state.station(g, t) !== state.station(g, u))
