@@ -126,6 +126,20 @@ describe('groups that rotate', () => {
     const plan = planCamp(input, solve);
     expect(plan.groups![of(plan, 'a3')]!.stations[1]).toBe('s4');
     expect(faultsIn(input, plan)).toEqual([]);
+    // Where there is room for all of the group, whoever is pinned among them.
+    const smaller = input.stations.map((each) => ({ ...each, capacity: each.id === 's4' ? 3 : 5 }));
+    const sized = { ageSpan: null, groups: { count: 6, min: 3, max: 5 } };
+    const tight = { ...input, stations: smaller, rules: sized };
+    expect(faultsIn(tight, planCamp(tight, solve))).toEqual([]);
+  });
+
+  it('say how far the search is, from the beginning to its end', () => {
+    const shares: number[] = [];
+    const watch = { progress: (_: string, share: number) => void shares.push(share), stopped: () => false };
+    planCamp(rotating(six), solve, watch);
+    expect(shares).toEqual([...shares].sort((a, b) => a - b));
+    expect(shares.at(-1)).toBeGreaterThan(0.8);
+    expect(shares.at(-1)).toBeLessThanOrEqual(1);
   });
 });
 
@@ -196,5 +210,9 @@ describe('groups in a day that bends', () => {
     const next = planCamp(again(plan, { athletes: [...input.athletes, late], rules }), solve);
     expect(of(next, 'late')).toBe(of(next, friend));
     expect(next.moved).toEqual([]);
+    // Though the groups are full.
+    const full = planCamp(again(plan, { athletes: [...input.athletes, late] }), solve);
+    expect(full.groups![of(full, 'late')]!.athletes).toHaveLength(5);
+    expect(full.moved).toEqual([]);
   });
 });

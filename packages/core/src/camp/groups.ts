@@ -214,26 +214,32 @@ export function rotate(
   { solve, seed, seconds, watch = unwatched, known = null }: RotateHow,
 ): Rotation {
   const best = bestAlone(table);
-  let searches = 0;
-  const search: Search = (start, floor, how) =>
-    kept(
-      table,
-      best,
-      betterTurns(table, start, {
-        ...how,
-        seed: seed + searches++,
-        seconds: how.seconds * seconds,
-        least: best.map((most) => floor * most),
-        watch,
-      }),
-    );
-  const before = groupsBefore(table, sizes, known);
-  if (!before) mustHold(sizes, table.athletes.length);
+  const people = table.athletes.length;
+  // Who comes on the day is let in, though the groups are full.
+  const widened = { ...sizes, max: Math.max(sizes.max, Math.ceil(people / sizes.count)) };
+  const before = groupsBefore(table, widened, known);
+  if (!before) mustHold(sizes, people);
+  const all = before ? 2 * part.again : part.first + raises * part.raise + part.last;
+  let [searches, done] = [0, 0];
+  const search: Search = (start, floor, how) => {
+    const turns = betterTurns(table, start, {
+      ...how,
+      seed: seed + searches++,
+      seconds: how.seconds * seconds,
+      least: best.map((most) => floor * most),
+      watch: {
+        stopped: () => watch.stopped(),
+        progress: (what, share) => watch.progress(what, (done + how.seconds * share) / all),
+      },
+    });
+    done += how.seconds;
+    return kept(table, best, turns);
+  };
   const found = before
-    ? rotateAgain(table, search, sizes, started(table, best, before))
+    ? rotateAgain(table, search, widened, started(table, best, before))
     : rotateAnew(table, search, thatFit(table, sizes), watch);
   const members = found.members.map((group) => [...group]);
-  if (groupFaults(table, members, before ? { ...sizes, min: 0 } : sizes) > 0)
+  if (groupFaults(table, members, before ? { ...widened, min: 0 } : sizes) > 0)
     throw new FieldError(
       'rules',
       'no groups keep the sizes, the span of ages, and who is together and apart; loosen one of them',

@@ -74,10 +74,6 @@ export class Rotating {
     return this.groupOf[a]!;
   }
 
-  members(g: number): readonly number[] {
-    return this.lists[g]!;
-  }
-
   /** As it stands now. */
   kept(): Turns {
     return {
@@ -228,12 +224,12 @@ export class Rotating {
         const cell = a * T + t;
         if (!present[cell]) continue;
         const s = at[from + t]!;
-        if (settled[cell] !== unsaid && settled[cell] !== s) cost += never;
-        if (settled[cell] !== unsaid) continue;
+        const pinned = settled[cell] !== unsaid;
+        if (pinned && settled[cell] !== s) cost += never;
         there[t]!++;
         if (s >= 0 && !may[a * S + s]) cost += ofRule;
         // Whoever was at no station is glad to be moved.
-        if (before[cell]! >= 0 && before[cell] !== s) moved++;
+        if (!pinned && before[cell]! >= 0 && before[cell] !== s) moved++;
       }
     }
     if (free > 0) for (let t = 0; t < T; t++) there[t]! += free;
@@ -298,7 +294,7 @@ export class Rotating {
     let [cost, today, thrown, threw] = [0, -1, 0, false];
     for (let t = 0; t < this.slots; t++) {
       if (day[t] !== today) [today, thrown, threw] = [day[t]!, 0, false];
-      // Those for whom the slot is not settled; nobody is where it is, or where nobody of the group has come.
+      // Nobody where the slot is over, or where nobody of the group has come.
       const people = this.there[t]!;
       const s = this.station(g, t);
       if (s < 0) cost += ofNowhere * people;
