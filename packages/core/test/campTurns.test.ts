@@ -142,6 +142,23 @@ describe('what groups may not do', () => {
     expect(costOf(table(5, [0, 1, 0]), [1, 1, 1, 1, 0])).toBe(1000);
   });
 
+  it('a bound lets a group throw while somebody of it is away', () => {
+    const slots = 3;
+    const table = {
+      ...heavy(slots),
+      need: members[0]!.map(() => [2, 0, 0]),
+      minimum: [1, 1, 1],
+      present: [
+        [true, true, true],
+        [true, true, true],
+        [true, false, false],
+      ],
+    };
+    const wish = { table, best: [3, 3, 2], solve };
+    // The third is gone after the first slot, the others throw again in the last.
+    expect(turnsBound(wish, members, { floor: 0, whole: true, seconds: 1 })).toBeGreaterThanOrEqual(8 - 1e-6);
+  });
+
   it('a bound counts what is over as it was', () => {
     const table = heavy(2);
     const wish = { table: { ...table, need: members[0]!.map(() => [0, 2, 1]) }, best: [3, 3, 3], solve };

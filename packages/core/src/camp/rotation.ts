@@ -61,12 +61,15 @@ export function turnsBound(
     if (group.length === 0) continue;
     const settled = slots.map((_, t) => settledFor(table, group, t));
     // What somebody brings along from another group is worth this at most.
-    for (const a of group) {
-      const own = settled.map((s, t) =>
-        table.settled[a]![t] === s ? nowhere : (table.settled[a]![t] ?? nowhere),
-      );
-      fromElsewhere += routeWorth(need[a]!, own);
-    }
+    const brought = new Map(
+      group.map((a) => {
+        const own = settled.map((s, t) =>
+          table.settled[a]![t] === s ? nowhere : (table.settled[a]![t] ?? nowhere),
+        );
+        return [a, routeWorth(need[a]!, own)];
+      }),
+    );
+    for (const worth of brought.values()) fromElsewhere += worth;
     const columns = stations.map((_, s) => {
       const fixed = settled.filter((each) => each === s).length;
       const may = slots.filter((__, t) => settled[t] === null && possible(table, group, s, t)).length + fixed;
@@ -81,15 +84,19 @@ export function turnsBound(
       perStation[s]!.push(...all);
       return { visits, all };
     });
+    const here = slots.map((_, t) => group.some((a) => table.present[a]![t]));
     writer.atMost(
       null,
       columns.flatMap(({ all }) => all),
-      slots.filter((_, t) => group.some((a) => table.present[a]![t])).length,
+      here.filter(Boolean).length,
     );
     writer.atMost(
       null,
       columns.flatMap(({ all }, s) => (heavy[s] ? all : [])),
-      Math.min(...group.map((a) => mostHeavy(table, a))),
+      mostHeavy(
+        { ...table, present: [here], heavyLimit: [Math.min(...group.map((a) => table.heavyLimit[a]!))] },
+        0,
+      ),
     );
     for (const a of group)
       if (best[a]! > 0)
@@ -103,12 +110,12 @@ export function turnsBound(
                 ]
               : [],
           ),
-          floor * best[a]! - 1e-9,
+          floor * best[a]! - brought.get(a)! - 1e-9,
         );
   }
   perStation.forEach((visits, s) => writer.atMost(null, visits, table.open[s]!.filter(Boolean).length));
   const solved = solve(writer.programme, { gap: 0.002, seconds });
-  return solved.status === 'solved' || (solved.status === 'none' && Number.isFinite(solved.bound))
+  return solved.status === 'solved' || (solved.status === 'none' && whole && Number.isFinite(solved.bound))
     ? solved.bound + fromElsewhere
     : null;
 }
@@ -154,7 +161,7 @@ export function lawful(table: CampTable, { members, stations }: Turns): number[]
 export function whyIdle(table: CampTable, { members, stations }: Turns, g: number, t: number): string {
   const { open, capacity, minimum, may, present } = table;
   const there = members[g]!.filter((a) => present[a]![t]);
-  const some = `any station that is open`;
+  const some = 'any station that is open';
   const opened = table.stations.flatMap((_, s) => (open[s]![t] ? [s] : []));
   if (opened.length === 0) return 'no station is open then';
   const large = opened.filter((s) => capacity[s]! >= there.length);
