@@ -51,7 +51,7 @@ describe('groups that rotate', () => {
     expect(of(plan, 'a0')).toBe(of(plan, 'a9'));
     expect(of(plan, 'a1')).not.toBe(of(plan, 'a2'));
     mustHoldEachStationAlone(plan);
-    expect(plan.limitedBy.at(-1)).toMatch(/rotation for these groups/);
+    expect(plan.limitedBy.at(-1)).toMatch(/rotation of these groups/);
   });
 
   it.each([1, 2, 3])('are as good as every rotation of small groups gone through, camp %d', (seed) => {
@@ -164,9 +164,9 @@ describe('groups in a day that bends', () => {
     expect(next.groups!.map(({ athletes }) => athletes)).toEqual(
       plan.groups!.map(({ athletes }) => athletes),
     );
-    const idle = next.limitedBy.filter((words) => /is at no station/.test(words));
+    const idle = next.limitedBy.filter((words) => /has no station/.test(words));
     expect(idle).toHaveLength(2);
-    expect(idle[0]).toMatch(/^Group \d is at no station in t[23]: other groups are at every station/);
+    expect(idle[0]).toMatch(/^Group \d has no station for t[23]: other groups are using every station/);
     // One group in each of two slots has to leave.
     expect(next.moved).toHaveLength(8);
   });

@@ -41,10 +41,10 @@ describe('what groups may not do', () => {
   );
 
   it.each([
-    [{}, [0, 1, 2], 'what is free would be more throws than its athletes may have'],
-    [{ capacity: [2, 2, 2] }, [0, 1, 2], '3 are too many for any station that is open'],
-    [{ capacity: [3, 2, 2] }, [0, 1, 2], 'what is free would be more throws than its athletes may have'],
-    [{ minimum: [4, 4, 4] }, [0, 1, 2], '3 are too few for any station that is open'],
+    [{}, [0, 1, 2], 'the stations that are free would add too many throws'],
+    [{ capacity: [2, 2, 2] }, [0, 1, 2], 'no open station takes 3'],
+    [{ capacity: [3, 2, 2] }, [0, 1, 2], 'the stations that are free would add too many throws'],
+    [{ minimum: [4, 4, 4] }, [0, 1, 2], 'every open station needs more than 3'],
     [{ open: [[false], [false], [false]] }, [0, 1, 2], 'no station is open then'],
     [
       {
@@ -55,7 +55,7 @@ describe('what groups may not do', () => {
         ],
       },
       [0, 1, 2],
-      'each station that would hold it is barred to somebody of it',
+      'somebody in it is barred from each station that fits',
     ],
   ])('%j: %j', (more, group, words) =>
     expect(whyIdle({ ...heavy(1), ...more }, { members: [group], stations: [[-1]] }, 0, 0)).toBe(words),
@@ -202,7 +202,7 @@ it('groups of camps by lot keep every rule, and are told why they wait', () => {
       route.map((id) => (id === null ? null : table.stations.indexOf(id))),
     );
     expect(campFaults(table, at)).toEqual([]);
-    const said = plan.limitedBy.filter((words) => /is at no station/.test(words)).length;
+    const said = plan.limitedBy.filter((words) => /has no station/.test(words)).length;
     const waiting = plan.groups!.flatMap(({ athletes: group, stations: route }) =>
       route.filter((s, t) => s === null && group.some((id) => table.present[table.athletes.indexOf(id)]![t])),
     ).length;

@@ -40,7 +40,7 @@ function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan 
   const idle = members.flatMap((group, g) =>
     table.slots.flatMap((slot, t) =>
       stations[g]![t]! < 0 && group.some((a) => table.present[a]![t])
-        ? [`Group ${g + 1} is at no station in ${slot}: ${whyIdle(table, { members, stations }, g, t)}.`]
+        ? [`Group ${g + 1} has no station for ${slot}: ${whyIdle(table, { members, stations }, g, t)}.`]
         : [],
     ),
   );
@@ -49,7 +49,7 @@ function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan 
       table.slots.flatMap((slot, t) =>
         stations[g]![t]! >= 0 && at[a]![t]! < 0 && table.present[a]![t] && t >= table.over
           ? [
-              `${table.athletes[a]} is at no station in ${slot}: ${table.stations[stations[g]![t]!]} is barred to them.`,
+              `${table.athletes[a]} has no station for ${slot}: they are barred from ${table.stations[stations[g]![t]!]}, where their group is.`,
             ]
           : [],
       ),
@@ -67,7 +67,7 @@ function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan 
     limitedBy: [
       ...idle,
       ...barred,
-      'The bound is that of the rotation for these groups; other groups may be worth more.',
+      'The bound holds for the rotation of these groups; other groups might do better.',
     ],
   };
 }

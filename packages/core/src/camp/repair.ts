@@ -41,7 +41,7 @@ export function repaired(timetable: Timetable, { athlete, slot, stations }: Free
       const reason = whyNot(timetable, a, t);
       if (!reason) continue;
       timetable.set(a, t, nowhere);
-      why.set(`${table.athletes[a]} is at no station in ${table.slots[t]}`, reason);
+      why.set(`${table.athletes[a]} has no station for ${table.slots[t]}`, reason);
       again = true;
     }
   }
@@ -63,14 +63,14 @@ export function repaired(timetable: Timetable, { athlete, slot, stations }: Free
         fits.reduce((s, other) => (most(other) > most(s) ? other : s)),
       );
     else {
-      const words = `${table.athletes[a]} is at no station in ${table.slots[t]}`;
+      const words = `${table.athletes[a]} has no station for ${table.slots[t]}`;
       if (!why.has(words)) why.set(words, 'none that is open has room for them');
     }
   }
   return table.athletes.flatMap((name, a) =>
     table.slots.flatMap((id, t) => {
       if (!table.present[a]![t] || timetable.station(a, t) !== nowhere) return [];
-      const words = `${name} is at no station in ${id}`;
+      const words = `${name} has no station for ${id}`;
       return [`${words}: ${why.get(words) ?? 'none is possible'}.`];
     }),
   );

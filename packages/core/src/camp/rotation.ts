@@ -156,22 +156,21 @@ export function lawful(table: CampTable, { members, stations }: Turns): number[]
 /**
  * Why a group is at no station in a slot, in words that follow a colon.
  *
- * @example whyIdle(camp, { members: [[0, 1]], stations: [[-1]] }, 0, 0) // '2 are too few for any station that is open'
+ * @example whyIdle(camp, { members: [[0, 1]], stations: [[-1]] }, 0, 0) // 'every open station needs more than 2'
  */
 export function whyIdle(table: CampTable, { members, stations }: Turns, g: number, t: number): string {
   const { open, capacity, minimum, may, present } = table;
   const there = members[g]!.filter((a) => present[a]![t]);
-  const some = 'any station that is open';
   const opened = table.stations.flatMap((_, s) => (open[s]![t] ? [s] : []));
   if (opened.length === 0) return 'no station is open then';
   const large = opened.filter((s) => capacity[s]! >= there.length);
-  if (large.length === 0) return `${there.length} are too many for ${some}`;
+  if (large.length === 0) return `no open station takes ${there.length}`;
   const holding = large.filter((s) => minimum[s]! <= there.length);
-  if (holding.length === 0) return `${there.length} are too few for ${some}`;
+  if (holding.length === 0) return `every open station needs more than ${there.length}`;
   const allowed = holding.filter((s) => there.every((a) => may[a]![s]));
-  if (allowed.length === 0) return 'each station that would hold it is barred to somebody of it';
+  if (allowed.length === 0) return 'somebody in it is barred from each station that fits';
   const taken = new Set(stations.map((route) => route[t]));
   return allowed.every((s) => taken.has(s))
-    ? 'other groups are at every station that would hold it'
-    : 'what is free would be more throws than its athletes may have';
+    ? 'other groups are using every station that fits'
+    : 'the stations that are free would add too many throws';
 }
