@@ -159,6 +159,26 @@ describe('what groups may not do', () => {
     expect(turnsBound(wish, members, { floor: 0, whole: true, seconds: 1 })).toBeGreaterThanOrEqual(8 - 1e-6);
   });
 
+  it('there is a bound where all of a group left, and where their station closed, after what is over', () => {
+    const table = {
+      ...heavy(3, 9),
+      need: members[0]!.map(() => [2, 0, 0]),
+      settled: members[0]!.map(() => [0, null, 0]),
+      present: members[0]!.map(() => [false, false, false]),
+      open: [
+        [false, false, false],
+        [true, true, true],
+        [true, true, true],
+      ],
+    };
+    const bound = turnsBound({ table, best: [2, 2, 2], solve }, members, {
+      floor: 0,
+      whole: true,
+      seconds: 1,
+    });
+    expect(bound).toBeCloseTo(9, 6);
+  });
+
   it('a bound counts what is over as it was', () => {
     const table = heavy(2);
     const wish = { table: { ...table, need: members[0]!.map(() => [0, 2, 1]) }, best: [3, 3, 3], solve };

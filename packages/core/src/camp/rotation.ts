@@ -84,7 +84,9 @@ export function turnsBound(
       perStation[s]!.push(...all);
       return { visits, all };
     });
-    const here = slots.map((_, t) => group.some((a) => table.present[a]![t]));
+    // What is over stands, whoever has left since and whatever was closed.
+    const here = slots.map((_, t) => settled[t] !== null || group.some((a) => table.present[a]![t]));
+    const thrown = settled.filter((s) => s !== null && s >= 0 && heavy[s]).length;
     writer.atMost(
       null,
       columns.flatMap(({ all }) => all),
@@ -93,9 +95,12 @@ export function turnsBound(
     writer.atMost(
       null,
       columns.flatMap(({ all }, s) => (heavy[s] ? all : [])),
-      mostHeavy(
-        { ...table, present: [here], heavyLimit: [Math.min(...group.map((a) => table.heavyLimit[a]!))] },
-        0,
+      Math.max(
+        thrown,
+        mostHeavy(
+          { ...table, present: [here], heavyLimit: [Math.min(...group.map((a) => table.heavyLimit[a]!))] },
+          0,
+        ),
       ),
     );
     for (const a of group)
@@ -113,7 +118,11 @@ export function turnsBound(
           floor * best[a]! - brought.get(a)! - 1e-9,
         );
   }
-  perStation.forEach((visits, s) => writer.atMost(null, visits, table.open[s]!.filter(Boolean).length));
+  perStation.forEach((visits, s) => {
+    const held = (t: number) => members.filter((group) => settledFor(table, group, t) === s).length;
+    const most = slots.reduce((sum, _, t) => sum + Math.max(Number(table.open[s]![t]), held(t)), 0);
+    writer.atMost(null, visits, most);
+  });
   const solved = solve(writer.programme, { gap: 0.002, seconds });
   return solved.status === 'solved' || (solved.status === 'none' && whole && Number.isFinite(solved.bound))
     ? solved.bound + fromElsewhere
