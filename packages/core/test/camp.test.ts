@@ -1,4 +1,3 @@
-import { loadSolver } from '@wrightonic/solver';
 import {
   campFaults,
   campTable,
@@ -9,12 +8,14 @@ import {
   type CampInput,
   type CampPlan,
   type CampTable,
+  type Solve,
 } from '../src';
 import { pretendCamp } from '../src/simulate';
+import { patientSolver } from './patient';
 
-let solve: Awaited<ReturnType<typeof loadSolver>>;
+let solve: Solve;
 beforeAll(async () => {
-  solve = await loadSolver();
+  solve = await patientSolver();
 });
 
 const slot = (id: string, start: string, day = '2031-07-14') => ({ id, day, start, minutes: 25 });

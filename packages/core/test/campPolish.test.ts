@@ -1,13 +1,13 @@
-import { loadSolver } from '@wrightonic/solver';
-import { bestAlone, campFaults, campTable, planCamp, routeWorth, type CampInput } from '../src';
+import { bestAlone, campFaults, campTable, planCamp, routeWorth, type CampInput, type Solve } from '../src';
 import { Timetable } from '../src/camp/cost';
 import { polish } from '../src/camp/neighbourhood';
 import { pretendCamp } from '../src/simulate';
 import { rng } from '../src/units/rng';
+import { patientSolver } from './patient';
 
-let solve: Awaited<ReturnType<typeof loadSolver>>;
+let solve: Solve;
 beforeAll(async () => {
-  solve = await loadSolver();
+  solve = await patientSolver();
 });
 
 const days = ['2031-07-14', '2031-07-14', '2031-07-15'];

@@ -1,13 +1,13 @@
-import { loadSolver } from '@wrightonic/solver';
-import { campFaults, campTable, planCamp, type CampInput, type CampTable } from '../src';
+import { campFaults, campTable, planCamp, type CampInput, type CampTable, type Solve } from '../src';
 import { Rotating } from '../src/camp/rotating';
 import { lawful, turnsBound, whyIdle } from '../src/camp/rotation';
 import { pretendCamp } from '../src/simulate';
 import { rng } from '../src/units/rng';
+import { patientSolver } from './patient';
 
-let solve: Awaited<ReturnType<typeof loadSolver>>;
+let solve: Solve;
 beforeAll(async () => {
-  solve = await loadSolver();
+  solve = await patientSolver();
 });
 
 describe('what groups may not do', () => {

@@ -1,9 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { loadSolver } from '@wrightonic/solver';
 import ts from 'typescript';
 import * as core from '../src';
 import * as simulate from '../src/simulate';
+import { patientSolver } from './patient';
 import * as samples from './samples';
 
 const src = join(__dirname, '..', 'src');
@@ -18,9 +18,9 @@ const examples = files.flatMap((file) =>
   ].map(([, code, gives]) => [file, code!, gives!] as const),
 );
 
-let solve: Awaited<ReturnType<typeof loadSolver>>;
+let solve: core.Solve;
 beforeAll(async () => {
-  solve = await loadSolver();
+  solve = await patientSolver();
 });
 
 /** An example may name what its own file exports, what the core does, and the samples. */

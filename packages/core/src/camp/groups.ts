@@ -3,7 +3,8 @@ import type { Solve } from '../build/week/programme';
 import { groupFaults, groupsByAge, mustHold, parties, type GroupSizes, type Turns } from './groupings';
 import { lawful, turnsBound } from './rotation';
 import { floorStep, servedBy } from './served';
-import { betterTurns } from './turns';
+import { betterTurns, type SearchHow } from './turns';
+import { ofFloor } from './rotating';
 import { nowhere, type CampTable } from './table';
 import { unwatched, type CampWatch } from './types';
 import { bestAlone, routeWorth } from './worth';
@@ -104,7 +105,7 @@ interface RotateHow {
 }
 
 /** Parts of the time: the first search, each that raises the floor, the last, and what proves how close it is. */
-const part = { first: 0.25, raise: 0.1, last: 0.1, again: 0.15, proof: 0.1 };
+const part = { first: 0.25, raise: 0.1, last: 0.2, again: 0.15, proof: 0.3 };
 /** What a change may cost at the beginning and the end of a search, points of worth. */
 const warmth = { first: [12, 0.1], raise: [3, 0.1], last: [1, 0.05] } as const;
 /** The floor that is looked for first, searches that raise it, and by how much they try. */
@@ -165,7 +166,7 @@ function started(table: CampTable, best: readonly number[], members: readonly (r
 type Search = (
   start: Turns,
   floor: number,
-  how: { seconds: number; warmth: readonly [number, number]; regroup: boolean; sizes: GroupSizes },
+  how: Pick<SearchHow, 'seconds' | 'warmth' | 'regroup' | 'sizes' | 'ofMissing'>,
 ) => Kept;
 
 /** A rotation for those who were grouped before: as they went, with as few moves as can be. */
@@ -192,13 +193,24 @@ function rotateAnew(table: CampTable, search: Search, sizes: GroupSizes, watch: 
     if (isBetter(next, found)) found = next;
     else by = Math.max(floorStep, by / 2);
   }
-  const last = search(found, found.floor, {
-    seconds: part.last,
-    warmth: warmth.last,
-    regroup: false,
-    sizes,
-  });
-  return isBetter(last, found) ? last : found;
+  return found;
+}
+
+/** Turns of groups that stay as they are, with the highest floor for which `allowed` holds, and then all else. */
+function raised(found: Kept, search: Search, sizes: GroupSizes, allowed: (floor: number) => boolean): Kept {
+  const floorFirst = { ofMissing: ofFloor.first, regroup: false, sizes };
+  let best = found;
+  while (best.floor < 1 && allowed(best.floor + floorStep)) {
+    const next = search(best, best.floor + floorStep, {
+      ...floorFirst,
+      seconds: part.raise,
+      warmth: warmth.raise,
+    });
+    if (!isBetter(next, best)) break;
+    best = next;
+  }
+  const last = search(best, best.floor, { ...floorFirst, seconds: part.last, warmth: warmth.last });
+  return isBetter(last, best) ? last : best;
 }
 
 /**
@@ -229,15 +241,24 @@ export function rotate(
       least: best.map((most) => floor * most),
       watch: {
         stopped: () => watch.stopped(),
-        progress: (what, share) => watch.progress(what, (done + how.seconds * share) / all),
+        progress: (what, share) => watch.progress(what, Math.min(1, (done + how.seconds * share) / all)),
       },
     });
     done += how.seconds;
     return kept(table, best, turns);
   };
-  const found = before
-    ? rotateAgain(table, search, widened, started(table, best, before))
-    : rotateAnew(table, search, thatFit(table, sizes), watch);
+  const bound = (members: Kept['members'], floor: number, whole: boolean): number | null =>
+    turnsBound({ table, best, solve }, members, { floor, whole, seconds: part.proof * seconds });
+  const anew = (): Kept => {
+    const first = rotateAnew(table, search, thatFit(table, sizes), watch);
+    return raised(
+      first,
+      search,
+      sizes,
+      (floor) => !watch.stopped() && bound(first.members, floor, true) !== null,
+    );
+  };
+  const found = before ? rotateAgain(table, search, widened, started(table, best, before)) : anew();
   const members = found.members.map((group) => [...group]);
   if (groupFaults(table, members, before ? { ...widened, min: 0 } : sizes) > 0)
     throw new FieldError(
@@ -250,11 +271,7 @@ export function rotate(
       'stations',
       'no station can hold these groups; give larger stations or smaller groups',
     );
-  const boundWith = (floor: number): number[] =>
-    [false, true].flatMap(
-      (whole) =>
-        turnsBound({ table, best, solve }, members, { floor, whole, seconds: part.proof * seconds }) ?? [],
-    );
+  const boundWith = (floor: number) => [false, true].flatMap((whole) => bound(members, floor, whole) ?? []);
   // Whole numbers prove more, if their time is enough. Whoever came from another group may have less there than the floor.
   const proven = boundWith(found.floor);
   return { members, stations, bound: Math.min(...(proven.length ? proven : boundWith(0))) };

@@ -9,8 +9,8 @@ const ofRule = 1000;
 const never = 100_000;
 /** Of a slot at no station, for each of the group: more than any station is worth. */
 const ofNowhere = 100;
-/** Of a share below the floor, for each point of worth that is missing. */
-const ofFloor = 20;
+/** Of a share below the floor, for each point of worth that is missing; and where the floor comes before all else. */
+export const ofFloor = { weighed: 20, first: 200 } as const;
 
 /** Of two visits, over one; a constant of this file, as it is read a million times a second. */
 const twice = 1 + secondVisit;
@@ -51,6 +51,7 @@ export class Rotating {
     /** Worth that each athlete must have. */
     private readonly least: readonly number[],
     { members, stations }: Turns,
+    private readonly ofMissing: number = ofFloor.weighed,
   ) {
     [this.groups, this.slots, this.stations] = [members.length, table.slots.length, table.stations.length];
     this.packed = packedCamp(table);
@@ -214,7 +215,7 @@ export class Rotating {
     for (const a of list) {
       const worth = always[a] ? this.worthOfAll(a) : this.worthOfSome(a, from);
       const missing = this.least[a]! - worth;
-      cost += (missing > 0 ? ofFloor * missing : 0) - worth;
+      cost += (missing > 0 ? this.ofMissing * missing : 0) - worth;
       if (easy[a]) {
         free++;
         continue;

@@ -15,7 +15,7 @@ const trades = 0.6;
 /** Of those that change groups, those in which some go back. */
 const exchanges = 0.6;
 
-interface SearchHow {
+export interface SearchHow {
   sizes: GroupSizes;
   seed: number;
   seconds: number;
@@ -23,6 +23,8 @@ interface SearchHow {
   warmth: readonly [number, number];
   /** Worth that each athlete must have. */
   least: readonly number[];
+  /** What a point of worth costs that is missing to it. */
+  ofMissing?: number | undefined;
   /** Whether athletes may change groups. */
   regroup: boolean;
   watch?: CampWatch;
@@ -43,12 +45,12 @@ const freeSlots = ({ slots, present, settled }: CampTable): number[] =>
 export function betterTurns(
   table: CampTable,
   start: Turns,
-  { sizes, seed, seconds, warmth: [warm, cold], least, regroup, watch = unwatched }: SearchHow,
+  { sizes, seed, seconds, warmth: [warm, cold], least, ofMissing, regroup, watch = unwatched }: SearchHow,
 ): Turns & { cost: number } {
   const random = xoroshiro128plus(seed);
   const unit = () => uniformFloat64(random);
   const pick = (n: number) => Math.floor(unit() * n);
-  const state = new Rotating(table, sizes, least, start);
+  const state = new Rotating(table, sizes, least, start, ofMissing);
   const all = parties(table);
   const free = freeSlots(table);
   let cost = state.total();
