@@ -1,5 +1,6 @@
 import { bestAlone, campFaults, campTable, planCamp, routeWorth, type CampInput, type Solve } from '../src';
 import { Timetable } from '../src/camp/cost';
+import { bestCounts } from '../src/camp/countModel';
 import { polish } from '../src/camp/neighbourhood';
 import { pretendCamp } from '../src/simulate';
 import { rng } from '../src/units/rng';
@@ -106,7 +107,7 @@ it.each<[string, CampInput]>([
   const best = leastOf(new Timetable(table, least));
   const timetable = new Timetable(table, least);
   table.settled.forEach((row, a) => row.forEach((s, t) => s !== null && timetable.set(a, t, s)));
-  expect(polish(timetable, solve, { seed: 1, seconds: 5, enough: -Infinity })).toBeCloseTo(best, 6);
+  polish(timetable, solve, { seed: 1, seconds: 5, left: 5, enough: -Infinity });
   expect(timetable.total()).toBeCloseTo(best, 6);
 });
 
@@ -114,8 +115,27 @@ it('leaves a timetable as it is that costs little enough, and friends where they
   const table = campTable(tiny({ rules: { ageSpan: null, together: [['a0', 'a1', 'a2']] } }));
   const timetable = new Timetable(table, [0, 0, 0]);
   const cost = timetable.total();
-  expect(polish(timetable, solve, { seed: 1, seconds: 5, enough: cost })).toBe(cost);
-  expect(polish(timetable, solve, { seed: 1, seconds: 5, enough: -Infinity })).toBe(cost);
+  for (const enough of [cost, -Infinity]) {
+    expect(polish(timetable, solve, { seed: 1, seconds: 5, left: 5, enough })).toBe(0);
+    expect(timetable.total()).toBe(cost);
+  }
+});
+
+it('whoever is at no station is laid out anew before the others', () => {
+  const input = pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1.5 });
+  const table = campTable(input);
+  const timetable = new Timetable(
+    table,
+    table.athletes.map(() => 0),
+  );
+  planCamp(input, solve).routes.forEach(({ stations }, a) =>
+    stations.forEach((id, t) => timetable.set(a, t, id === null ? -1 : table.stations.indexOf(id))),
+  );
+  const lost = [0, 6, 12, 18, 22];
+  for (const a of lost) timetable.set(a, 0, -1);
+  const once: Solve = (programme, how) => ({ ...solve(programme, how), seconds: Infinity });
+  polish(timetable, once, { seed: 1, seconds: 5, left: 5, enough: -Infinity });
+  expect(lost.map((a) => timetable.station(a, 0)).filter((s) => s < 0)).toEqual([]);
 });
 
 it.each([7, 9])('nobody is left below the floor that counts allow, camp %d', (seed) => {
@@ -123,6 +143,23 @@ it.each([7, 9])('nobody is left below the floor that counts allow, camp %d', (se
   expect(plan.floor).toBe(1);
   expect(plan.gap).toBe(0);
 });
+
+it.each([
+  [24, 6, 5, 2],
+  [24, 6, 5, 12],
+  [40, 8, 6, 8],
+])(
+  'without a free place the floor is as high as counts allow: %d, %d, %d, camp %d',
+  (athletes, stations, slots, seed) => {
+    const input = pretendCamp({ athletes, stations, slots, slack: 1, seed });
+    const plan = planCamp(input, solve);
+    expect(plan.gap).toBeLessThan(5e-4);
+    expect(plan.routes.flatMap(({ stations }) => stations).filter((s) => s === null)).toEqual([]);
+    const table = campTable(input);
+    const higher = { floor: plan.floor + 0.05, whole: true, gap: 5e-4, seconds: 5 };
+    expect(bestCounts(table, bestAlone(table), solve, higher)).toBeNull();
+  },
+);
 
 it('what one could get alone is the best of all their routes, whatever is closed and whenever they are away', () => {
   const random = rng(5);

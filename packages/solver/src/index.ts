@@ -6,7 +6,11 @@ const optimal = 7;
 const infeasible = 8;
 const feasiblePoint = 2;
 
-function solveWith(highs: Highs, programme: Programme, { gap, seconds, start }: SolveHow): Solved {
+function solveWith(
+  highs: Highs,
+  programme: Programme,
+  { gap, seconds, start }: SolveHow,
+): Omit<Solved, 'seconds'> {
   const { rows, gain, lower, upper, integer } = programme;
   const starts = [0];
   const indices: number[] = [];
@@ -63,5 +67,9 @@ function solveWith(highs: Highs, programme: Programme, { gap, seconds, start }: 
 /** Loads HiGHS once; what comes back solves one programme after the other and blocks while it does. */
 export async function loadSolver(): Promise<Solve> {
   const highs = await loadHighs();
-  return (programme, how) => solveWith(highs, programme, how);
+  return (programme, how) => {
+    const began = performance.now();
+    const solved = solveWith(highs, programme, how);
+    return { ...solved, seconds: (performance.now() - began) / 1000 };
+  };
 }

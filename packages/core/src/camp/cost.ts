@@ -1,11 +1,23 @@
 import { follows, nowhere, secondVisit, type CampTable } from './table';
 
-/** What a broken rule costs: more than any route is worth, so that none is broken for gain. */
-const ofRule = 12;
-/** Of a slot at no station. */
-export const ofNowhere = 6;
-/** Of a share below the floor, for each point of worth that is missing. */
-export const ofFloor = 8;
+/** What costs more than worth that is missed. */
+export interface Weights {
+  /** A broken rule. */
+  rule: number;
+  /** A slot at no station. */
+  nowhere: number;
+  /** A share below the floor, for each point of worth that is missing. */
+  missing: number;
+}
+/**
+ * While a search goes far and wide; where rules come before the floor, and the floor before all else; and where what was
+ * planned before comes before the floor, but not before a rule.
+ */
+export const weights = {
+  wide: { rule: 12, nowhere: 6, missing: 8 },
+  inOrder: { rule: 100, nowhere: 50, missing: 40 },
+  asBefore: { rule: 100, nowhere: 50, missing: 8 },
+} as const satisfies Record<string, Weights>;
 /** Of a move against what was planned before, and of one more than may be moved. */
 export const ofMove = 0.05;
 export const ofMoveBeyond = 12;
@@ -42,6 +54,7 @@ export class Timetable {
     readonly table: CampTable,
     /** Worth that each athlete must have. */
     readonly least: readonly number[],
+    readonly costs: Weights = weights.wide,
   ) {
     this.A = table.athletes.length;
     this.T = table.slots.length;
@@ -126,7 +139,7 @@ export class Timetable {
     if (n === 0) return 0;
     let broken = Math.max(0, n - capacity[s]!) + Math.max(0, minimum[s]! - n);
     if (ageSpan !== null) broken += this.spanBeyond(s, t, ageSpan);
-    return ofRule * broken;
+    return this.costs.rule * broken;
   }
 
   private spanBeyond(s: number, t: number, span: number): number {
@@ -152,28 +165,45 @@ export class Timetable {
     return sum;
   }
 
-  /** Of one athlete: throws in a row and in a day, slots at no station, worth, moves. */
+  /** Of one athlete: worth, slots at no station, throws in a row and in a day, moves. */
   ofAthlete(a: number): number {
-    const { present, heavy, heavyLimit, day, before } = this.table;
-    let cost = -this.worth(a);
-    cost += ofFloor * Math.max(0, this.least[a]! + cost);
-    let [today, thrown] = [-1, 0];
-    const planned = before[a];
+    const worth = this.worth(a);
+    const missing = Math.max(0, this.least[a]! - worth);
+    return this.costs.missing * missing - worth + this.ofRoute(a) + this.ofMovesOf(a);
+  }
+
+  /** Of slots at no station, and throws in a row and in a day. */
+  private ofRoute(a: number): number {
+    const { present, heavy, heavyLimit, day } = this.table;
+    let [cost, today, thrown] = [0, -1, 0];
     for (let t = 0; t < this.T; t++) {
       if (day[t] !== today) [today, thrown] = [day[t]!, 0];
       const s = this.station(a, t);
-      if (planned && planned[t] !== s && present[a]![t]) cost += ofMove;
       if (s < 0) {
-        if (present[a]![t]) cost += ofNowhere;
+        if (present[a]![t]) cost += this.costs.nowhere;
         continue;
       }
       if (!heavy[s]) continue;
       thrown++;
-      if (thrown > heavyLimit[a]!) cost += ofRule;
+      if (thrown > heavyLimit[a]!) cost += this.costs.rule;
       const last = follows(this.table, t) ? this.station(a, t - 1) : nowhere;
-      if (last >= 0 && heavy[last]) cost += ofRule;
+      if (last >= 0 && heavy[last]) cost += this.costs.rule;
     }
     return cost;
+  }
+
+  private ofMovesOf(a: number): number {
+    const planned = this.table.before[a];
+    if (!planned) return 0;
+    let moves = 0;
+    for (let t = 0; t < this.T; t++)
+      if (planned[t] !== this.station(a, t) && this.table.present[a]![t]) moves++;
+    return ofMove * moves;
+  }
+
+  /** Whether somebody is at no station in a slot, throws too often, or is at a station that breaks a rule. */
+  breaksRules(a: number): boolean {
+    return this.ofRoute(a) > 0 || this.table.slots.some((_, t) => this.ofCell(this.station(a, t), t) > 0);
   }
 
   /** Of who is with whom, as far as one athlete is part of it, and another if he is given. */
@@ -187,7 +217,7 @@ export class Timetable {
   }
 
   private ofRelation({ ids, apart }: Relation): number {
-    return ofRule * (apart ? this.sideBySide(ids[0]!, ids[1]!) : this.apartTooOften(ids));
+    return this.costs.rule * (apart ? this.sideBySide(ids[0]!, ids[1]!) : this.apartTooOften(ids));
   }
 
   /** Slots in which two are at the same station. */

@@ -1,18 +1,17 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { Writer, type Solve, type Term } from '../build/week/programme';
-import { ofFloor, ofMove, ofMoveBeyond, ofNowhere, type Timetable } from './cost';
+import { ofMove, ofMoveBeyond, type Timetable } from './cost';
 import { follows, nowhere, secondVisit } from './table';
 
 /** Everybody is laid out at once where cells times stations are at most so many, and else so many athletes at a time. */
-const mostAtOnce = 1500;
+const mostAtOnce = 500;
 const someAthletes = 10;
-/** How often in a second of planning, at most, and the part of the time that each may take. */
-const roundsASecond = 6;
+/** Of the time to plan in, what each may take. */
 const shareOfAll = 0.2;
-const shareOfSome = 0.03;
+const shareOfSome = 0.04;
 /** After so many that changed nothing it is left as it is. */
-const inVain = 8;
+const inVain = 5;
 
 interface Cell {
   a: number;
@@ -57,7 +56,7 @@ class Routes {
         ? this.column(1, true, gain(s), Number(now === s))
         : null,
     );
-    const none = this.column(1, true, gain(nowhere) - ofNowhere, Number(now === nowhere));
+    const none = this.column(1, true, gain(nowhere) - this.timetable.costs.nowhere, Number(now === nowhere));
     const cell = { a, t, at, none };
     this.cells.push(cell);
     if (was !== null) this.movable.push(cell);
@@ -114,7 +113,12 @@ class Routes {
       worth.push([first, need], [second, need * secondVisit]);
     });
     const least = timetable.least[a]!;
-    const short = this.column(least, false, -ofFloor, Math.max(0, least - timetable.worth(a)));
+    const short = this.column(
+      least,
+      false,
+      -timetable.costs.missing,
+      Math.max(0, least - timetable.worth(a)),
+    );
     writer.atLeast(null, [...worth, [short, 1]], least);
   }
 
@@ -229,15 +233,16 @@ const terms = (columns: readonly (number | null)[]): Term[] =>
  * Lays out some athletes anew, exactly, around everybody else (large neighbourhood search, Shaw 1998): those whose share
  * is below the floor, with others by lot; all of them where a camp is small.
  *
- * @param seconds of the whole planning; a part of it is for this
+ * @param seconds of the whole planning; a part of it is for each step
+ * @param left seconds that all steps may take together
  * @param enough stops at this cost
- * @returns what the timetable costs then; it is never more than before
- * @example polish(timetable(), solve, { seed: 1, seconds: 1, enough: 1000 }) === timetable().total() // true
+ * @returns seconds that it took; the timetable never costs more than before
+ * @example polish(timetable(), solve, { seed: 1, seconds: 1, left: 1, enough: 1000 }) // 0
  */
 export function polish(
   timetable: Timetable,
   solve: Solve,
-  { seed, seconds, enough }: { seed: number; seconds: number; enough: number },
+  { seed, seconds, left, enough }: { seed: number; seconds: number; left: number; enough: number },
 ): number {
   const { table, T, S } = timetable;
   const random = xoroshiro128plus(seed);
@@ -245,28 +250,32 @@ export function polish(
   const free = table.athletes.flatMap((_, a) => (befriended.has(a) ? [] : [a]));
   const all = table.athletes.length * T * S <= mostAtOnce;
   const most = all ? free.length : someAthletes;
+  const limit = seconds * (all ? shareOfAll : shareOfSome);
   let cost = timetable.total();
-  let vain = 0;
-  for (
-    let left = Math.ceil(roundsASecond * seconds);
-    left > 0 && vain < inVain && cost > enough + 1e-9;
-    left--
-  ) {
+  let [spent, vain] = [0, 0];
+  while (spent < left && vain < inVain && cost > enough + 1e-9) {
     const short = (a: number) => timetable.worth(a) < timetable.least[a]! - 1e-9;
     const missed = missedStations(timetable, free.filter(short));
-    // Those who have no use for where somebody is missing come before the others.
+    // Whoever breaks a rule comes first, and those who have no use for where somebody is missing before the others.
     const rank = new Map(
       free.map((a) => [
         a,
-        4 * Number(short(a)) + 2 * Number(spares(timetable, a, missed)) + uniformFloat64(random),
+        8 * Number(timetable.breaksRules(a)) +
+          4 * Number(short(a)) +
+          2 * Number(spares(timetable, a, missed)) +
+          uniformFloat64(random),
       ]),
     );
     const some = [...free].sort((a, b) => rank.get(b)! - rank.get(a)!).slice(0, most);
     const was = Int16Array.from(timetable.at);
     const routes = new Routes(timetable, some);
     if (routes.start.length === 0) break;
-    const limit = seconds * (all ? shareOfAll : shareOfSome);
-    const solved = solve(routes.writer.programme, { gap: 1e-6, seconds: limit, start: routes.start });
+    const solved = solve(routes.writer.programme, {
+      gap: 1e-6,
+      seconds: Math.min(limit, left - spent),
+      start: routes.start,
+    });
+    spent += solved.seconds;
     if (solved.status === 'solved') routes.lay(solved.values);
     const next = timetable.total();
     vain = next < cost - 1e-9 ? 0 : vain + 1;
@@ -275,5 +284,5 @@ export function polish(
     // Everybody at once: it does not get better than this.
     if (all) break;
   }
-  return cost;
+  return spent;
 }

@@ -1,6 +1,6 @@
 import type { Solve } from '../build/week/programme';
 import { bestCounts, type Counts } from './countModel';
-import { Timetable } from './cost';
+import { Timetable, weights } from './cost';
 import { polish } from './neighbourhood';
 import { anneal, type Freedom } from './search';
 import { campFaults } from './check';
@@ -8,14 +8,21 @@ import { repaired } from './repair';
 import { floorStep, servedBy } from './served';
 import { campTable, nowhere, type CampTable } from './table';
 import { unwatched, type CampInput, type CampPlan, type CampWatch } from './types';
-import { bestAlone, routeWorth } from './worth';
+import { bestAlone } from './worth';
 
 const steps = Math.round(1 / floorStep);
 /** How close the counts are solved, and how long at most, s. */
 const countGap = 5e-4;
 const countSeconds = 20;
 /** Of the time to plan in, what the counts leave to the search at least. */
-const searchShare = { anew: 0.3, again: 0.2 };
+const searchShare = { anew: 0.25, again: 0.2 };
+/** Of it, what the solver may take to lay the routes out anew, and at last for the floor that was found. */
+const shareOfPolish = { anew: 0.3, again: 0.2 };
+const shareOfLast = 0.1;
+/** How often a higher floor is looked for, with what part of the time each, and what a change may cost at first. */
+const attempts = 4;
+const shareOfAgain = 0.1;
+const warmthAgain = 0.3;
 
 /** The highest floor that the counts allow, with the best counts that have it. */
 function highestFloor(
@@ -99,6 +106,85 @@ const routesOf = ({ table, T, at }: Timetable): (string | null)[][] =>
     }),
   );
 
+interface Planning {
+  input: CampInput;
+  table: CampTable;
+  best: readonly number[];
+  freedom: Freedom;
+  solve: Solve;
+  watch: CampWatch;
+}
+
+/** A timetable that breaks no rule, with who is at no station and why, and how good it is. */
+interface LaidOut {
+  timetable: Timetable;
+  waiting: readonly string[];
+  /** Who is at no station, friends who are not together and others who are. */
+  faults: number;
+  floor: number;
+  objective: number;
+}
+
+function laidOutSoFar({ table, best, freedom }: Planning, timetable: Timetable): LaidOut {
+  const waiting = repaired(timetable, freedom);
+  const { floor, objective } = servedBy(
+    table,
+    best,
+    table.athletes.map((_, a) => timetable.worth(a)),
+  );
+  return { timetable, waiting, faults: waiting.length + companyFaults(timetable).length, floor, objective };
+}
+
+const isBetter = (one: LaidOut, other: LaidOut): boolean =>
+  (other.faults - one.faults || one.floor - other.floor || one.objective - other.objective) > 0;
+
+/**
+ * The last step: rules first, then the floor, then all else. Where the floor that counts allow is not reached, one half way
+ * to it is looked for.
+ */
+function laidOut(
+  planning: Planning,
+  start: Timetable,
+  { floor, enough }: { floor: number; enough: number },
+): LaidOut {
+  const { input, table, best, freedom, solve, watch } = planning;
+  const { seed, seconds, previous } = input;
+  let left = (previous ? shareOfPolish.again : shareOfPolish.anew) * seconds;
+  const towards = (goal: number, from: Timetable, n: number): LaidOut => {
+    const least = best.map((most) => goal * most);
+    const next = new Timetable(table, least, previous ? weights.asBefore : weights.inOrder);
+    next.lay(from.at);
+    if (n > 0)
+      anneal(next, freedom, {
+        seed: seed + n,
+        seconds: shareOfAgain * seconds,
+        warmth: warmthAgain,
+        enough: -Infinity,
+        watch,
+      });
+    const how = { seed: seed + n, seconds, left, enough: goal === floor ? enough : -Infinity };
+    if (!watch.stopped()) left -= polish(next, solve, how);
+    return laidOutSoFar(planning, next);
+  };
+  let found = towards(floor, start, 0);
+  // What was planned before is not turned over for a higher floor.
+  if (previous) return found;
+  for (
+    let n = 1;
+    n <= attempts && left > 0 && (found.floor < floor - 1e-9 || found.faults > 0) && !watch.stopped();
+    n++
+  ) {
+    const between = Math.ceil((found.floor + floor) / 2 / floorStep - 1e-9) * floorStep;
+    const next = towards(Math.min(floor, between), found.timetable, n);
+    if (isBetter(next, found)) found = next;
+  }
+  if (found.floor > floor - 1e-9 || watch.stopped()) return found;
+  // With the floor that there is, all else may be better than it was on the way to a higher one.
+  left = shareOfLast * seconds;
+  const last = towards(found.floor, found.timetable, 0);
+  return isBetter(last, found) ? last : found;
+}
+
 /**
  * A route of their own for everybody: the least share as high as it can be, then as much need served as can be.
  *
@@ -137,10 +223,19 @@ export function planRoutes(input: CampInput, solve: Solve, watch: CampWatch = un
     if (anneal(timetable, freedom, { seed: input.seed + n, seconds, warmth, enough, watch }) <= enough + 1e-9)
       break;
   }
-  if (!watch.stopped()) polish(timetable, solve, { seed: input.seed, seconds: input.seconds, enough });
-  const waiting = repaired(timetable, freedom);
-  return summedUp(input, timetable, { best, waiting, counts, floor: highest?.floor ?? 0, solve });
+  const { timetable: last, waiting } = laidOut({ input, table, best, solve, watch, freedom }, timetable, {
+    floor: highest?.floor ?? 0,
+    enough,
+  });
+  return summedUp(input, last, { best, waiting, counts, floor: highest?.floor ?? 0, solve });
 }
+
+/** In words, friends who are not together and others who are. */
+const companyFaults = ({ table, T, at }: Timetable): string[] =>
+  campFaults(
+    table,
+    table.athletes.map((_, a) => Array.from(at.subarray(a * T, (a + 1) * T), (s) => (s < 0 ? null : s))),
+  ).flatMap(({ rule, words }) => (rule === 'together' || rule === 'apart' ? [words] : []));
 
 interface Made {
   best: readonly number[];
@@ -155,8 +250,8 @@ function summedUp(
   timetable: Timetable,
   { best, waiting, counts, floor, solve }: Made,
 ): CampPlan {
-  const { table, T, at } = timetable;
-  const worths = table.athletes.map((_, a) => routeWorth(table.need[a]!, at.subarray(a * T, (a + 1) * T)));
+  const { table } = timetable;
+  const worths = table.athletes.map((_, a) => timetable.worth(a));
   const { served, floor: reached, objective } = servedBy(table, best, worths);
   const ofFloor =
     reached >= floor - 1e-9 && counts
@@ -165,10 +260,7 @@ function summedUp(
   const bound = Math.max(objective, ofFloor?.bound ?? objective);
   const routes = routesOf(timetable).map((stations, a) => ({ athlete: table.athletes[a]!, stations }));
   // Nobody can be taken out of a slot to bring friends together: where the search did not, it is said.
-  const company = campFaults(
-    table,
-    table.athletes.map((_, a) => Array.from(at.subarray(a * T, (a + 1) * T), (s) => (s < 0 ? null : s))),
-  ).flatMap(({ rule, words }) => (rule === 'together' || rule === 'apart' ? [words] : []));
+  const company = companyFaults(timetable);
   const nothing = served.filter(({ share }) => share === null).map(({ athlete }) => athlete);
   return {
     routes,

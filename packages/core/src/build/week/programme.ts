@@ -41,8 +41,10 @@ export interface Solved {
   status: 'solved' | 'infeasible' | 'none';
   values: readonly number[];
   objective: number;
-  /** No week is worth more than this. */
+  /** Nothing is worth more than this. */
   bound: number;
+  /** The time that it took, s. */
+  seconds: number;
 }
 
 /** Whatever solves integer programmes. */
