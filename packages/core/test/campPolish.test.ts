@@ -161,6 +161,18 @@ it.each([
   },
 );
 
+it('how far the search is never falls, however often a higher floor is looked for', () => {
+  const shares: number[] = [];
+  const watch = {
+    progress: (step: string, share: number) => void (step === 'search' && shares.push(share)),
+    stopped: () => false,
+  };
+  planCamp(pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1, seed: 2 }), solve, watch);
+  expect(shares.filter((share) => share > 0.25).length).toBeGreaterThan(10);
+  expect(shares).toEqual([...shares].sort((a, b) => a - b));
+  expect(shares.at(-1)).toBeLessThanOrEqual(1);
+});
+
 it('what one could get alone is the best of all their routes, whatever is closed and whenever they are away', () => {
   const random = rng(5);
   const some = (ids: readonly string[], share: number) => ids.filter(() => random.unit() < share);

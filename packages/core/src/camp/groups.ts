@@ -6,7 +6,7 @@ import { floorStep, servedBy } from './served';
 import { betterTurns, type SearchHow } from './turns';
 import { ofFloor } from './rotating';
 import { nowhere, type CampTable } from './table';
-import { unwatched, type CampWatch } from './types';
+import { inSteps, unwatched, type CampWatch } from './types';
 import { bestAlone, routeWorth } from './worth';
 
 /** Groups with the stations that each goes through. */
@@ -232,19 +232,16 @@ export function rotate(
   const before = groupsBefore(table, widened, known);
   if (!before) mustHold(sizes, people);
   const all = before ? 2 * part.again : part.first + raises * part.raise + part.last;
-  let [searches, done] = [0, 0];
+  const nextWatch = inSteps(watch, all);
+  let searches = 0;
   const search: Search = (start, floor, how) => {
     const turns = betterTurns(table, start, {
       ...how,
       seed: seed + searches++,
       seconds: how.seconds * seconds,
       least: best.map((most) => floor * most),
-      watch: {
-        stopped: () => watch.stopped(),
-        progress: (what, share) => watch.progress(what, Math.min(1, (done + how.seconds * share) / all)),
-      },
+      watch: nextWatch(how.seconds),
     });
-    done += how.seconds;
     return kept(table, best, turns);
   };
   const bound = (members: Kept['members'], floor: number, whole: boolean): number | null =>

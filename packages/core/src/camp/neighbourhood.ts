@@ -11,7 +11,7 @@ const someAthletes = 10;
 const shareOfAll = 0.2;
 const shareOfSome = 0.04;
 /** After so many that changed nothing it is left as it is. */
-const inVain = 5;
+const inVain = 3;
 
 interface Cell {
   a: number;

@@ -7,7 +7,7 @@ import { campFaults } from './check';
 import { repaired } from './repair';
 import { floorStep, servedBy } from './served';
 import { campTable, nowhere, type CampTable } from './table';
-import { unwatched, type CampInput, type CampPlan, type CampWatch } from './types';
+import { inSteps, unwatched, type CampInput, type CampPlan, type CampWatch } from './types';
 import { bestAlone } from './worth';
 
 const steps = Math.round(1 / floorStep);
@@ -16,11 +16,10 @@ const countGap = 5e-4;
 const countSeconds = 20;
 /** Of the time to plan in, what the counts leave to the search at least. */
 const searchShare = { anew: 0.25, again: 0.2 };
-/** Of it, what the solver may take to lay the routes out anew, and at last for the floor that was found. */
-const shareOfPolish = { anew: 0.3, again: 0.2 };
-const shareOfLast = 0.1;
+/** Of it, what the solver may take to lay the routes out anew. */
+const shareOfPolish = { anew: 0.35, again: 0.2 };
 /** How often a higher floor is looked for, with what part of the time each, and what a change may cost at first. */
-const attempts = 4;
+const attempts = 8;
 const shareOfAgain = 0.1;
 const warmthAgain = 0.3;
 
@@ -113,6 +112,7 @@ interface Planning {
   freedom: Freedom;
   solve: Solve;
   watch: CampWatch;
+  nextWatch: (takes: number) => CampWatch;
 }
 
 /** A timetable that breaks no rule, with who is at no station and why, and how good it is. */
@@ -147,42 +147,34 @@ function laidOut(
   start: Timetable,
   { floor, enough }: { floor: number; enough: number },
 ): LaidOut {
-  const { input, table, best, freedom, solve, watch } = planning;
+  const { input, table, best, freedom, solve, watch, nextWatch } = planning;
   const { seed, seconds, previous } = input;
   let left = (previous ? shareOfPolish.again : shareOfPolish.anew) * seconds;
-  const towards = (goal: number, from: Timetable, n: number): LaidOut => {
+  const towards = (goal: number, from: Timetable, warmth: number | null, n: number): LaidOut => {
     const least = best.map((most) => goal * most);
     const next = new Timetable(table, least, previous ? weights.asBefore : weights.inOrder);
     next.lay(from.at);
-    if (n > 0)
+    const how = { seed: seed + n, seconds, enough: goal === floor ? enough : -Infinity };
+    if (warmth !== null && next.total() > how.enough + 1e-9)
       anneal(next, freedom, {
-        seed: seed + n,
+        ...how,
         seconds: shareOfAgain * seconds,
-        warmth: warmthAgain,
-        enough: -Infinity,
-        watch,
+        warmth,
+        watch: nextWatch(shareOfAgain),
       });
-    const how = { seed: seed + n, seconds, left, enough: goal === floor ? enough : -Infinity };
-    if (!watch.stopped()) left -= polish(next, solve, how);
+    if (!watch.stopped()) left -= polish(next, solve, { ...how, left });
     return laidOutSoFar(planning, next);
   };
-  let found = towards(floor, start, 0);
   // What was planned before is not turned over for a higher floor.
-  if (previous) return found;
-  for (
-    let n = 1;
-    n <= attempts && left > 0 && (found.floor < floor - 1e-9 || found.faults > 0) && !watch.stopped();
-    n++
-  ) {
+  if (previous) return towards(floor, start, null, 0);
+  let found = towards(floor, start, warmthAgain, 0);
+  for (let n = 1; n < attempts && left > 0 && !watch.stopped(); n++) {
+    if (found.floor > floor - 1e-9 && found.faults === 0) break;
     const between = Math.ceil((found.floor + floor) / 2 / floorStep - 1e-9) * floorStep;
-    const next = towards(Math.min(floor, between), found.timetable, n);
+    const next = towards(Math.min(floor, between), found.timetable, warmthAgain, n);
     if (isBetter(next, found)) found = next;
   }
-  if (found.floor > floor - 1e-9 || watch.stopped()) return found;
-  // With the floor that there is, all else may be better than it was on the way to a higher one.
-  left = shareOfLast * seconds;
-  const last = towards(found.floor, found.timetable, 0);
-  return isBetter(last, found) ? last : found;
+  return found;
 }
 
 /**
@@ -217,16 +209,27 @@ export function planRoutes(input: CampInput, solve: Solve, watch: CampWatch = un
   const enough = counts ? -counts.objective : -Infinity;
   // What was planned before is changed where it must be; a new plan is looked for far and wide.
   const warmths = input.previous ? [0.15, 0.3] : [2, 0.6];
+  const share = (input.previous ? searchShare.again : searchShare.anew) / warmths.length;
+  const all = warmths.length * share + (input.previous ? 0 : attempts * shareOfAgain);
+  const nextWatch = inSteps(watch, all);
   for (const [n, warmth] of warmths.entries()) {
-    const seconds =
-      (input.seconds * (input.previous ? searchShare.again : searchShare.anew)) / warmths.length;
-    if (anneal(timetable, freedom, { seed: input.seed + n, seconds, warmth, enough, watch }) <= enough + 1e-9)
-      break;
+    const how = {
+      seed: input.seed + n,
+      seconds: share * input.seconds,
+      warmth,
+      enough,
+      watch: nextWatch(share),
+    };
+    if (anneal(timetable, freedom, how) <= enough + 1e-9) break;
   }
-  const { timetable: last, waiting } = laidOut({ input, table, best, solve, watch, freedom }, timetable, {
-    floor: highest?.floor ?? 0,
-    enough,
-  });
+  const { timetable: last, waiting } = laidOut(
+    { input, table, best, solve, watch, nextWatch, freedom },
+    timetable,
+    {
+      floor: highest?.floor ?? 0,
+      enough,
+    },
+  );
   return summedUp(input, last, { best, waiting, counts, floor: highest?.floor ?? 0, solve });
 }
 

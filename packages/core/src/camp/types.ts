@@ -127,3 +127,22 @@ export interface CampWatch {
 
 /** @example unwatched.stopped() // false */
 export const unwatched: CampWatch = { stopped: () => false, progress: () => undefined };
+
+/**
+ * One watch for searches that follow one another, so that its share never falls.
+ *
+ * @param all what they take together, in any unit; more than that counts as the end
+ * @returns a watch for the next of them, by what it takes
+ * @example inSteps(unwatched, 2)(1).stopped() // false
+ */
+export function inSteps(watch: CampWatch, all: number): (takes: number) => CampWatch {
+  let done = 0;
+  return (takes) => {
+    const before = done;
+    done += takes;
+    return {
+      stopped: () => watch.stopped(),
+      progress: (step, share) => watch.progress(step, Math.min(1, (before + takes * share) / all)),
+    };
+  };
+}
