@@ -1,3 +1,4 @@
+import { loadSolver } from '@wrightonic/solver';
 import { bestAlone, campFaults, campTable, planCamp, routeWorth, type CampInput, type Solve } from '../src';
 import { Timetable } from '../src/camp/cost';
 import { bestCounts } from '../src/camp/countModel';
@@ -107,7 +108,7 @@ it.each<[string, CampInput]>([
   const best = leastOf(new Timetable(table, least));
   const timetable = new Timetable(table, least);
   table.settled.forEach((row, a) => row.forEach((s, t) => s !== null && timetable.set(a, t, s)));
-  polish(timetable, solve, { seed: 1, seconds: 5, left: 5, enough: -Infinity });
+  polish(timetable, solve, { seed: 1, seconds: 5, left: 5, inVain: 3, enough: -Infinity });
   expect(timetable.total()).toBeCloseTo(best, 6);
 });
 
@@ -116,7 +117,7 @@ it('leaves a timetable as it is that costs little enough, and friends where they
   const timetable = new Timetable(table, [0, 0, 0]);
   const cost = timetable.total();
   for (const enough of [cost, -Infinity]) {
-    expect(polish(timetable, solve, { seed: 1, seconds: 5, left: 5, enough })).toBe(0);
+    expect(polish(timetable, solve, { seed: 1, seconds: 5, left: 5, inVain: 3, enough })).toBe(0);
     expect(timetable.total()).toBe(cost);
   }
 });
@@ -134,7 +135,7 @@ it('whoever is at no station is laid out anew before the others', () => {
   const lost = [0, 6, 12, 18, 22];
   for (const a of lost) timetable.set(a, 0, -1);
   const once: Solve = (programme, how) => ({ ...solve(programme, how), seconds: Infinity });
-  polish(timetable, once, { seed: 1, seconds: 5, left: 5, enough: -Infinity });
+  polish(timetable, once, { seed: 1, seconds: 5, left: 5, inVain: 3, enough: -Infinity });
   expect(lost.map((a) => timetable.station(a, 0)).filter((s) => s < 0)).toEqual([]);
 });
 
@@ -160,6 +161,16 @@ it.each([
     expect(bestCounts(table, bestAlone(table), solve, higher)).toBeNull();
   },
 );
+
+it('planned again with nothing changed a camp that is too full stays as good as it was', async () => {
+  // However much time there is, so that the solver need not be patient.
+  const hasty = await loadSolver();
+  const input = pretendCamp({ athletes: 36, stations: 6, slots: 6, slack: 0.6, seed: 1 });
+  const plan = planCamp(input, hasty);
+  const again = planCamp({ ...input, previous: plan.routes, seconds: 3 }, hasty);
+  expect(again.floor).toBeGreaterThanOrEqual(plan.floor);
+  expect(again.limitedBy.length).toBeLessThanOrEqual(plan.limitedBy.length);
+});
 
 it('how far the search is never falls, however often a higher floor is looked for', () => {
   const shares: number[] = [];

@@ -192,7 +192,8 @@ export class Timetable {
     return cost;
   }
 
-  private ofMovesOf(a: number): number {
+  /** Of moves of one athlete. */
+  ofMovesOf(a: number): number {
     const planned = this.table.before[a];
     if (!planned) return 0;
     let moves = 0;

@@ -10,8 +10,6 @@ const someAthletes = 10;
 /** Of the time to plan in, what each may take. */
 const shareOfAll = 0.2;
 const shareOfSome = 0.04;
-/** After so many that changed nothing it is left as it is. */
-const inVain = 3;
 
 interface Cell {
   a: number;
@@ -229,20 +227,29 @@ const spares = (timetable: Timetable, a: number, stations: readonly number[]): b
 const terms = (columns: readonly (number | null)[]): Term[] =>
   columns.flatMap((column) => (column === null ? [] : [[column, 1] as const]));
 
+interface PolishHow {
+  seed: number;
+  seconds: number;
+  left: number;
+  inVain: number;
+  enough: number;
+}
+
 /**
  * Lays out some athletes anew, exactly, around everybody else (large neighbourhood search, Shaw 1998): those whose share
  * is below the floor, with others by lot; all of them where a camp is small.
  *
  * @param seconds of the whole planning; a part of it is for each step
  * @param left seconds that all steps may take together
+ * @param inVain stops after so many steps that changed nothing
  * @param enough stops at this cost
  * @returns seconds that it took; the timetable never costs more than before
- * @example polish(timetable(), solve, { seed: 1, seconds: 1, left: 1, enough: 1000 }) // 0
+ * @example polish(timetable(), solve, { seed: 1, seconds: 1, left: 1, inVain: 1, enough: 1000 }) // 0
  */
 export function polish(
   timetable: Timetable,
   solve: Solve,
-  { seed, seconds, left, enough }: { seed: number; seconds: number; left: number; enough: number },
+  { seed, seconds, left, inVain, enough }: PolishHow,
 ): number {
   const { table, T, S } = timetable;
   const random = xoroshiro128plus(seed);

@@ -1,28 +1,17 @@
 import type { Solve } from '../build/week/programme';
 import { bestCounts, type Counts } from './countModel';
-import { Timetable, weights } from './cost';
-import { polish } from './neighbourhood';
-import { anneal, type Freedom } from './search';
-import { campFaults } from './check';
-import { repaired } from './repair';
+import { Timetable } from './cost';
+import { companyFaults, laidOut, layAsBefore } from './layout';
+import type { Freedom } from './search';
 import { floorStep, servedBy } from './served';
-import { campTable, nowhere, type CampTable } from './table';
-import { inSteps, unwatched, type CampInput, type CampPlan, type CampWatch } from './types';
+import { campTable, type CampTable } from './table';
+import { unwatched, type CampInput, type CampPlan, type CampWatch } from './types';
 import { bestAlone } from './worth';
 
 const steps = Math.round(1 / floorStep);
 /** How close the counts are solved, and how long at most, s. */
 const countGap = 5e-4;
 const countSeconds = 20;
-/** Of the time to plan in, what the counts leave to the search at least. */
-const searchShare = { anew: 0.25, again: 0.2 };
-/** Of it, what the solver may take to lay the routes out anew. */
-const shareOfPolish = { anew: 0.35, again: 0.2 };
-/** How often a higher floor is looked for, with what part of the time each, and what a change may cost at first. */
-const attempts = 8;
-const shareOfAgain = 0.1;
-const warmthAgain = 0.3;
-
 /** The highest floor that the counts allow, with the best counts that have it. */
 function highestFloor(
   table: CampTable,
@@ -68,20 +57,10 @@ function freedomOf(table: CampTable): Freedom {
   };
 }
 
-/** Where somebody was before, as far as they still may be there. */
-function asBefore({ before, present, open, may, settled }: CampTable, a: number, t: number): number {
-  const pin = settled[a]![t];
-  if (pin !== null && pin !== undefined) return pin;
-  const s = before[a]?.[t] ?? nowhere;
-  return s >= 0 && present[a]![t] && open[s]![t] && may[a]![s] ? s : nowhere;
-}
-
 /** Lays out what was planned before, and the counts over the other slots, each visit where its station holds the fewest. */
 function layOut(timetable: Timetable, visits: readonly (readonly number[])[]): void {
   const { table, T } = timetable;
-  table.athletes.forEach((_, a) => {
-    for (let t = 0; t < T; t++) timetable.set(a, t, asBefore(table, a, t));
-  });
+  layAsBefore(timetable);
   table.athletes.forEach((_, a) => {
     const left = [...visits[a]!];
     for (let t = 0; t < T; t++) if (timetable.station(a, t) >= 0) left[timetable.station(a, t)]!--;
@@ -104,78 +83,6 @@ const routesOf = ({ table, T, at }: Timetable): (string | null)[][] =>
       return s < 0 ? null : table.stations[s]!;
     }),
   );
-
-interface Planning {
-  input: CampInput;
-  table: CampTable;
-  best: readonly number[];
-  freedom: Freedom;
-  solve: Solve;
-  watch: CampWatch;
-  nextWatch: (takes: number) => CampWatch;
-}
-
-/** A timetable that breaks no rule, with who is at no station and why, and how good it is. */
-interface LaidOut {
-  timetable: Timetable;
-  waiting: readonly string[];
-  /** Who is at no station, friends who are not together and others who are. */
-  faults: number;
-  floor: number;
-  objective: number;
-}
-
-function laidOutSoFar({ table, best, freedom }: Planning, timetable: Timetable): LaidOut {
-  const waiting = repaired(timetable, freedom);
-  const { floor, objective } = servedBy(
-    table,
-    best,
-    table.athletes.map((_, a) => timetable.worth(a)),
-  );
-  return { timetable, waiting, faults: waiting.length + companyFaults(timetable).length, floor, objective };
-}
-
-const isBetter = (one: LaidOut, other: LaidOut): boolean =>
-  (other.faults - one.faults || one.floor - other.floor || one.objective - other.objective) > 0;
-
-/**
- * The last step: rules first, then the floor, then all else. Where the floor that counts allow is not reached, one half way
- * to it is looked for.
- */
-function laidOut(
-  planning: Planning,
-  start: Timetable,
-  { floor, enough }: { floor: number; enough: number },
-): LaidOut {
-  const { input, table, best, freedom, solve, watch, nextWatch } = planning;
-  const { seed, seconds, previous } = input;
-  let left = (previous ? shareOfPolish.again : shareOfPolish.anew) * seconds;
-  const towards = (goal: number, from: Timetable, warmth: number | null, n: number): LaidOut => {
-    const least = best.map((most) => goal * most);
-    const next = new Timetable(table, least, previous ? weights.asBefore : weights.inOrder);
-    next.lay(from.at);
-    const how = { seed: seed + n, seconds, enough: goal === floor ? enough : -Infinity };
-    if (warmth !== null && next.total() > how.enough + 1e-9)
-      anneal(next, freedom, {
-        ...how,
-        seconds: shareOfAgain * seconds,
-        warmth,
-        watch: nextWatch(shareOfAgain),
-      });
-    if (!watch.stopped()) left -= polish(next, solve, { ...how, left });
-    return laidOutSoFar(planning, next);
-  };
-  // What was planned before is not turned over for a higher floor.
-  if (previous) return towards(floor, start, null, 0);
-  let found = towards(floor, start, warmthAgain, 0);
-  for (let n = 1; n < attempts && left > 0 && !watch.stopped(); n++) {
-    if (found.floor > floor - 1e-9 && found.faults === 0) break;
-    const between = Math.ceil((found.floor + floor) / 2 / floorStep - 1e-9) * floorStep;
-    const next = towards(Math.min(floor, between), found.timetable, warmthAgain, n);
-    if (isBetter(next, found)) found = next;
-  }
-  return found;
-}
 
 /**
  * A route of their own for everybody: the least share as high as it can be, then as much need served as can be.
@@ -207,38 +114,10 @@ export function planRoutes(input: CampInput, solve: Solve, watch: CampWatch = un
   layOut(timetable, visits);
   const freedom = freedomOf(table);
   const enough = counts ? -counts.objective : -Infinity;
-  // What was planned before is changed where it must be; a new plan is looked for far and wide.
-  const warmths = input.previous ? [0.15, 0.3] : [2, 0.6];
-  const share = (input.previous ? searchShare.again : searchShare.anew) / warmths.length;
-  const all = warmths.length * share + (input.previous ? 0 : attempts * shareOfAgain);
-  const nextWatch = inSteps(watch, all);
-  for (const [n, warmth] of warmths.entries()) {
-    const how = {
-      seed: input.seed + n,
-      seconds: share * input.seconds,
-      warmth,
-      enough,
-      watch: nextWatch(share),
-    };
-    if (anneal(timetable, freedom, how) <= enough + 1e-9) break;
-  }
-  const { timetable: last, waiting } = laidOut(
-    { input, table, best, solve, watch, nextWatch, freedom },
-    timetable,
-    {
-      floor: highest?.floor ?? 0,
-      enough,
-    },
-  );
+  const planning = { input, table, best, freedom, solve, watch };
+  const { timetable: last, waiting } = laidOut(planning, timetable, { floor: highest?.floor ?? 0, enough });
   return summedUp(input, last, { best, waiting, counts, floor: highest?.floor ?? 0, solve });
 }
-
-/** In words, friends who are not together and others who are. */
-const companyFaults = ({ table, T, at }: Timetable): string[] =>
-  campFaults(
-    table,
-    table.athletes.map((_, a) => Array.from(at.subarray(a * T, (a + 1) * T), (s) => (s < 0 ? null : s))),
-  ).flatMap(({ rule, words }) => (rule === 'together' || rule === 'apart' ? [words] : []));
 
 interface Made {
   best: readonly number[];

@@ -1,0 +1,150 @@
+import type { Solve } from '../build/week/programme';
+import { campFaults } from './check';
+import { Timetable, weights } from './cost';
+import { polish } from './neighbourhood';
+import { repaired } from './repair';
+import { anneal, type Freedom } from './search';
+import { floorStep, servedBy } from './served';
+import { nowhere, type CampTable } from './table';
+import { inSteps, type CampInput, type CampWatch } from './types';
+
+/**
+ * Of the time to plan in, what the search far and wide takes, with what a change may cost at first in each of its parts, and
+ * what the solver may take after it, and how many of its steps may change nothing; how often the floor that counts allow is looked for.
+ */
+const parts = {
+  anew: { share: 0.25, warmths: [2, 0.6], polishing: 0.35, inVain: 3, times: 8 },
+  again: {
+    share: 0.2,
+    warmths: [0.15, 0.3],
+    polishing: 0.2,
+    inVain: 8,
+    times: 1,
+  },
+} as const;
+/** Of the time to plan in, what each search for that floor takes, and what a change may cost at first. */
+const shareOfAgain = 0.1;
+const warmthAgain = 0.3;
+
+export interface Planning {
+  input: CampInput;
+  table: CampTable;
+  best: readonly number[];
+  freedom: Freedom;
+  solve: Solve;
+  watch: CampWatch;
+}
+
+/** Where somebody was before, as far as they still may be there. */
+function asBefore({ before, present, open, may, settled }: CampTable, a: number, t: number): number {
+  const pin = settled[a]![t];
+  if (pin !== null && pin !== undefined) return pin;
+  const s = before[a]?.[t] ?? nowhere;
+  return s >= 0 && present[a]![t] && open[s]![t] && may[a]![s] ? s : nowhere;
+}
+
+/**
+ * Lays out what was planned before, as far as it still can be, and what is settled.
+ *
+ * @example layAsBefore(timetable()) // undefined
+ */
+export function layAsBefore(timetable: Timetable): void {
+  const { table, T } = timetable;
+  table.athletes.forEach((_, a) => {
+    for (let t = 0; t < T; t++) timetable.set(a, t, asBefore(table, a, t));
+  });
+}
+
+/** A timetable that breaks no rule, with who is at no station and why, and how good it is. */
+interface LaidOut {
+  timetable: Timetable;
+  waiting: readonly string[];
+  /** Who is at no station, friends who are not together and others who are. */
+  faults: number;
+  floor: number;
+  /** Worth of all routes, less what moves cost. */
+  value: number;
+}
+
+function laidOutSoFar({ table, best, freedom }: Planning, timetable: Timetable): LaidOut {
+  const waiting = repaired(timetable, freedom);
+  const { floor, objective } = servedBy(
+    table,
+    best,
+    table.athletes.map((_, a) => timetable.worth(a)),
+  );
+  const moves = table.athletes.reduce((sum, _, a) => sum + timetable.ofMovesOf(a), 0);
+  const faults = waiting.length + companyFaults(timetable).length;
+  return { timetable, waiting, faults, floor, value: objective - moves };
+}
+
+const isBetter = (one: LaidOut, other: LaidOut): boolean =>
+  (other.faults - one.faults || one.floor - other.floor || one.value - other.value) > 0;
+
+/**
+ * In words, friends who are not together and others who are.
+ *
+ * @example companyFaults(timetable()) // []
+ */
+export const companyFaults = ({ table, T, at }: Timetable): string[] =>
+  campFaults(
+    table,
+    table.athletes.map((_, a) => Array.from(at.subarray(a * T, (a + 1) * T), (s) => (s < 0 ? null : s))),
+  ).flatMap(({ rule, words }) => (rule === 'together' || rule === 'apart' ? [words] : []));
+
+/**
+ * Lays routes out anew over the slots: first a search that goes far and wide, then rules before the floor, and the floor
+ * before all else. Where the floor that counts allow is not reached, one half way to it is looked for.
+ *
+ * What was planned before is changed where it must be: not for a higher floor, and not for nothing.
+ *
+ * @param start routes to begin with, which may break rules; it is changed
+ * @param floor that counts allow, 0..1
+ * @param enough cost at which nothing is left to be looked for
+ * @example laidOut({ input: campInput, table: camp, best: bestAlone(camp), freedom: nobody, solve, watch: unwatched }, timetable(), { floor: 0, enough: 0 }).floor // 0.8
+ */
+export function laidOut(
+  planning: Planning,
+  start: Timetable,
+  { floor, enough }: { floor: number; enough: number },
+): LaidOut {
+  const { input, table, best, freedom, solve, watch } = planning;
+  const { seed, seconds, previous } = input;
+  const { share, warmths, polishing, inVain, times } = previous ? parts.again : parts.anew;
+  const nextWatch = inSteps(watch, share + times * shareOfAgain);
+  const asItWas = previous ? new Timetable(table, start.least) : null;
+  if (asItWas) layAsBefore(asItWas);
+  for (const [n, warmth] of warmths.entries()) {
+    const takes = share / warmths.length;
+    const how = { seed: seed + n, seconds: takes * seconds, warmth, enough, watch: nextWatch(takes) };
+    if (anneal(start, freedom, how) <= enough + 1e-9) break;
+  }
+  let left = polishing * seconds;
+  const towards = (goal: number, from: Timetable, n: number): LaidOut => {
+    const least = best.map((most) => goal * most);
+    const next = new Timetable(table, least, previous ? weights.asBefore : weights.inOrder);
+    next.lay(from.at);
+    const how = { seed: seed + n, seconds, enough: goal === floor ? enough : -Infinity };
+    if (!previous && next.total() > how.enough + 1e-9)
+      anneal(next, freedom, {
+        ...how,
+        seconds: shareOfAgain * seconds,
+        warmth: warmthAgain,
+        watch: nextWatch(shareOfAgain),
+      });
+    if (!watch.stopped()) left -= polish(next, solve, { ...how, left, inVain });
+    return laidOutSoFar(planning, next);
+  };
+  let found = towards(floor, start, 0);
+  if (asItWas) {
+    const before = laidOutSoFar(planning, asItWas);
+    return isBetter(found, before) ? found : before;
+  }
+  for (let n = 1; n < times && left > 0 && !watch.stopped(); n++) {
+    if (found.floor > floor - 1e-9 && found.faults === 0) break;
+    const between = Math.ceil((found.floor + floor) / 2 / floorStep - 1e-9) * floorStep;
+    const next = towards(Math.min(floor, between), found.timetable, n);
+    if (isBetter(next, found)) found = next;
+  }
+  return found;
+}
