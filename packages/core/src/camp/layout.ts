@@ -10,17 +10,12 @@ import { inSteps, type CampInput, type CampWatch } from './types';
 
 /**
  * Of the time to plan in, what the search far and wide takes, with what a change may cost at first in each of its parts, and
- * what the solver may take after it, and how many of its steps may change nothing; how often the floor that counts allow is looked for.
+ * what the solver may take after it; how many of the solver's steps may change nothing in a row; how often a search looks for
+ * the floor that counts allow.
  */
 const parts = {
   anew: { share: 0.25, warmths: [2, 0.6], polishing: 0.35, inVain: 3, times: 8 },
-  again: {
-    share: 0.2,
-    warmths: [0.15, 0.3],
-    polishing: 0.2,
-    inVain: 8,
-    times: 1,
-  },
+  again: { share: 0.2, warmths: [0.15, 0.3], polishing: 0.2, inVain: 8, times: 0 },
 } as const;
 /** Of the time to plan in, what each search for that floor takes, and what a change may cost at first. */
 const shareOfAgain = 0.1;
