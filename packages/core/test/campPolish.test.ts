@@ -4,6 +4,7 @@ import { Timetable } from '../src/camp/cost';
 import { bestCounts } from '../src/camp/countModel';
 import { polish } from '../src/camp/neighbourhood';
 import { pretendCamp } from '../src/simulate';
+import { inSteps } from '../src/camp/types';
 import { rng } from '../src/units/rng';
 import { patientSolver } from './patient';
 
@@ -172,16 +173,30 @@ it('planned again with nothing changed a camp that is too full stays as good as 
   expect(again.limitedBy.length).toBeLessThanOrEqual(plan.limitedBy.length);
 });
 
-it('how far the search is never falls, however often a higher floor is looked for', () => {
+it('how far the search is never falls, however often a higher floor is looked for, and planned again', () => {
   const shares: number[] = [];
   const watch = {
     progress: (step: string, share: number) => void (step === 'search' && shares.push(share)),
     stopped: () => false,
   };
-  planCamp(pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1, seed: 2 }), solve, watch);
+  const input = pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1, seed: 2 });
+  const plan = planCamp(input, solve, watch);
   expect(shares.filter((share) => share > 0.25).length).toBeGreaterThan(10);
   expect(shares).toEqual([...shares].sort((a, b) => a - b));
   expect(shares.at(-1)).toBeLessThanOrEqual(1);
+  shares.length = 0;
+  const closed = input.stations.map((each, s) => (s === 1 ? { ...each, closed: ['t2'] } : each));
+  planCamp({ ...input, stations: closed, previous: plan.routes, seconds: 3 }, solve, watch);
+  expect(shares).toEqual([...shares].sort((a, b) => a - b));
+  expect(shares.at(-1)).toBeGreaterThan(0.9);
+});
+
+it('searches that follow one another say one share, and more of them than were meant say the end', () => {
+  const shares: number[] = [];
+  const next = inSteps({ progress: (_, share) => void shares.push(share), stopped: () => true }, 2);
+  for (let n = 0; n < 3; n++) next(1).progress('search', 0.5);
+  expect(shares).toEqual([0.25, 0.75, 1]);
+  expect(next(1).stopped()).toBe(true);
 });
 
 it('what one could get alone is the best of all their routes, whatever is closed and whenever they are away', () => {
