@@ -173,6 +173,21 @@ it('planned again with nothing changed a camp that is too full stays as good as 
   expect(again.limitedBy.length).toBeLessThanOrEqual(plan.limitedBy.length);
 });
 
+it.each([2, 4])(
+  'nobody’s share falls for a shorter wait of others where nothing has changed, camp %d',
+  async (seed) => {
+    const hasty = await loadSolver();
+    const usual = pretendCamp({ athletes: 24, stations: 6, slots: 12, slack: 1.2, seed });
+    const input = {
+      ...usual,
+      seconds: 2,
+      stations: usual.stations.map((each) => ({ ...each, throwHeavy: true })),
+    };
+    const plan = planCamp(input, hasty);
+    expect(planCamp({ ...input, previous: plan.routes, seconds: 0.3 }, hasty).floor).toBe(plan.floor);
+  },
+);
+
 it('how far the search is never falls, however often a higher floor is looked for, and planned again', () => {
   const shares: number[] = [];
   const watch = {

@@ -76,6 +76,13 @@ function laidOutSoFar({ table, best, freedom }: Planning, timetable: Timetable):
 const isBetter = (one: LaidOut, other: LaidOut): boolean =>
   (other.faults - one.faults || one.floor - other.floor || one.value - other.value) > 0;
 
+/** Whether more wait than were to, or company is not kept: then somebody's share may be lower than it was. */
+function mustChange({ timetable: { table }, waiting, faults }: LaidOut): boolean {
+  const { before, present } = table;
+  const waited = before.flatMap((row, a) => row?.filter((s, t) => s === nowhere && present[a]![t]) ?? []);
+  return waiting.length > waited.length || faults > waiting.length;
+}
+
 /**
  * In words, friends who are not together and others who are.
  *
@@ -133,6 +140,7 @@ export function laidOut(
   let found = towards(floor, start, 0);
   if (asItWas) {
     const before = laidOutSoFar(planning, asItWas);
+    if (!mustChange(before) && found.floor < before.floor - 1e-9) return before;
     return isBetter(found, before) ? found : before;
   }
   for (let n = 1; n < times && left > 0 && !watch.stopped(); n++) {
