@@ -50,8 +50,9 @@ export function repaired(timetable: Timetable, { athlete, slot, stations }: Free
     if (timetable.station(a, t) !== nowhere) continue;
     const fits = stations[n]!.filter((s) => {
       timetable.set(a, t, s);
-      const next = t + 1 < timetable.T ? whyNot(timetable, a, t + 1) : null;
-      const fit = whyNot(timetable, a, t) === null && next === null;
+      // One more throw may be too many for a later slot of the day.
+      const later = table.slots.some((_, u) => u > t && whyNot(timetable, a, u) !== null);
+      const fit = whyNot(timetable, a, t) === null && !later;
       timetable.set(a, t, nowhere);
       return fit;
     });
