@@ -184,7 +184,9 @@ it.each([2, 4])(
       stations: usual.stations.map((each) => ({ ...each, throwHeavy: true })),
     };
     const plan = planCamp(input, hasty);
-    expect(planCamp({ ...input, previous: plan.routes, seconds: 0.3 }, hasty).floor).toBe(plan.floor);
+    expect(planCamp({ ...input, previous: plan.routes, seconds: 0.3 }, hasty).floor).toBeGreaterThanOrEqual(
+      plan.floor,
+    );
   },
 );
 
