@@ -173,6 +173,21 @@ it('planned again with nothing changed a camp that is too full stays as good as 
   expect(again.limitedBy.length).toBeLessThanOrEqual(plan.limitedBy.length);
 });
 
+it.each([1, 3])(
+  'whoever waits is given no throw too many for a later slot of the day, camp %d',
+  async (seed) => {
+    const hasty = await loadSolver();
+    const usual = pretendCamp({ athletes: 24, stations: 6, slots: 12, slack: 1.2, seed });
+    const stations = usual.stations.map((each) => ({ ...each, throwHeavy: true }));
+    const input = { ...usual, seconds: 2, stations };
+    const table = campTable(input);
+    const at = planCamp(input, hasty).routes.map((route) =>
+      route.stations.map((id) => (id === null ? null : table.stations.indexOf(id))),
+    );
+    expect(campFaults(table, at)).toEqual([]);
+  },
+);
+
 it.each([2, 4])(
   'nobody’s share falls for a shorter wait of others where nothing has changed, camp %d',
   async (seed) => {
