@@ -33,7 +33,16 @@ test(
     const share = { id: v7(), days: 7 };
     const made = await page.request.post(`/api/athletes/${id}/shares`, { headers, data: share });
     const { token } = await made.json();
+    // Its stream opens after it has read, and after what it is to show was told.
+    let tell = () => undefined as void;
+    const told = new Promise<void>((resolve) => (tell = resolve));
+    await page.route('**/change-feed/stream', async (route) => {
+      await told;
+      await route.continue();
+    });
+    const read = page.waitForResponse(`**/api/athletes/${id}/work`);
     await page.goto(`/athletes/${id}/work`);
+    await read;
 
     const context = await browser.newContext();
     const home = await context.newPage();
@@ -46,13 +55,23 @@ test(
     await expect(home.getByText(/1 not sent yet/)).toBeVisible();
     await context.setOffline(false);
     await expect(home.getByText(/not sent yet/)).toBeHidden({ timeout: 20_000 });
+    tell();
     // The page of the instructor was open all the time, and nobody touched it.
     await expect(page.getByRole('heading', { name: 'At home' })).toBeVisible();
 
+    // Out of sight it hears nothing; in sight again it knows.
+    const seen = (state: string) =>
+      page.evaluate((shown) => {
+        Object.defineProperty(document, 'visibilityState', { value: shown, configurable: true });
+        document.dispatchEvent(new Event('visibilitychange'));
+      }, state);
+    await seen('hidden');
     await home.getByRole('button', { name: 'Something hurts' }).click();
     await home.getByRole('radio', { name: 'Pain' }).click();
     await home.getByRole('radio', { name: 'knee' }).click();
     await home.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(home.getByRole('button', { name: 'Save', exact: true })).toBeHidden();
+    await seen('visible');
     await expect(page.getByText(/pain, knee/)).toBeVisible();
 
     await app.post(`/shares/${share.id}/end`, { id: v7() });

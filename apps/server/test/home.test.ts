@@ -90,14 +90,18 @@ it('counts pitches of games as hard throws until they are taken out', async () =
   expect((await page()).limits.hardToday).toBe(0);
 });
 
-it('shows marked pain to the academy at once', async () => {
-  const feed = (await set.owner.raw('/change-feed/stream'))
-    .body!.pipeThrough(new TextDecoderStream())
-    .getReader();
+it('shows marked pain to the academy at once, and to a page that had read just before it could hear', async () => {
+  const listening = async () =>
+    (await set.owner.raw('/change-feed/stream')).body!.pipeThrough(new TextDecoderStream()).getReader();
+  const hears = async (feed: Awaited<ReturnType<typeof listening>>) => {
+    let heard = '';
+    while (!heard.includes(athlete)) heard += (await feed.read()).value ?? '';
+    await feed.cancel();
+  };
+  const feed = await listening();
   await log(event('pain-marked', { level: 'pain', score: null, site: 'elbow' }));
-  let heard = '';
-  while (!heard.includes(athlete)) heard += (await feed.read()).value ?? '';
-  await feed.cancel();
+  await hears(feed);
+  await hears(await listening());
   expect((await page()).home.pain).toMatchObject([{ date: today, level: 'pain', site: 'elbow' }]);
 });
 
