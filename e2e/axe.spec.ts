@@ -97,12 +97,15 @@ test.describe('everyone can use', () => {
     await page.getByRole('button', { name: 'Sign in' }).waitFor();
     await judge.look('sign-in');
     await app.enter();
+    await page.goto('/');
+    await page.getByRole('heading', { level: 1, name: /day/ }).waitFor();
     for (const path of screens) {
-      await page.goto(path);
+      await app.open(path);
       await page.getByRole('heading', { level: 1 }).waitFor();
+      await page.waitForLoadState('networkidle');
       await judge.look(path);
     }
-    await page.goto('/');
+    await app.open('/');
     await app.tap(/^Change the lesson of/);
     await page.getByRole('button', { name: 'Rained off' }).waitFor();
     await app.tap('Move lesson');
@@ -115,7 +118,7 @@ test.describe('everyone can use', () => {
     await app.enter();
     const wren = await app.idOf('Wren');
     for (const verb of verbs) {
-      await page.goto(`/athletes/${wren}/${verb}`);
+      await app.open(`/athletes/${wren}/${verb}`);
       await page
         .getByRole('navigation', { name: 'The five verbs' })
         .getByRole('link', { name: verb })
@@ -125,7 +128,6 @@ test.describe('everyone can use', () => {
       await judge.look(verb);
     }
     for (const part of ['Delivery', 'Practice', 'Send']) {
-      await page.goto(`/athletes/${wren}/prove`);
       await app.tap(part, 'radio');
       await page.waitForLoadState('networkidle');
       await judge.look(`prove, ${part}`);
@@ -135,7 +137,7 @@ test.describe('everyone can use', () => {
     await page.getByRole('heading', { level: 1 }).waitFor();
     await judge.look('a report behind a link');
     for (const path of more) {
-      await page.goto(`/athletes/${wren}/${path}`);
+      await app.open(`/athletes/${wren}/${path}`);
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.waitForLoadState('networkidle');
       await judge.look(path);
@@ -156,19 +158,19 @@ test.describe('everyone can use', () => {
     const { setup, plan } = await app.read(`/camps/${id}`);
     const station = `station?at=${setup.stations[0].id}&slot=${plan.slots[0]}`;
     for (const path of ['setup', 'athletes', 'plan', 'day', 'day/check-in', `day/${station}`, 'board']) {
-      await page.goto(`/camps/${id}/${path}`);
+      await app.open(`/camps/${id}/${path}`);
       await page.getByRole('main').waitFor();
       await page.waitForLoadState('networkidle');
       await judge.look(path);
     }
-    await page.goto(`/camps/${id}/day/check-in`);
+    await app.open(`/camps/${id}/day/check-in`);
     await app.tap(/^Check in /);
     await page.getByRole('button', { name: 'Back to the list' }).waitFor();
     await judge.look('check-in of one');
     await app.tap(/^Triage/);
     await page.getByLabel('Velocity, mph').waitFor();
     await judge.look('triage');
-    await page.goto(`/camps/${idOf('Autumn weekend')}/after`);
+    await app.open(`/camps/${idOf('Autumn weekend')}/after`);
     await page.getByText('tested on both days', { exact: false }).waitFor();
     await judge.look('after');
     expect(judge.broken).toEqual([]);
@@ -183,11 +185,11 @@ test.describe('everyone can use', () => {
     await app.tap('Take a full look');
     await page.getByRole('button', { name: 'Note on Weight goes backward' }).waitFor();
     await judge.look('full look');
-    await page.goto(`/athletes/${full}/screen`);
+    await app.open(`/athletes/${full}/screen`);
     await app.tap('Start the physical screen');
     await page.getByRole('textbox', { name: 'Try 1' }).waitFor();
     await judge.look('screen under way');
-    await page.goto(`/athletes/${wren}/trace`);
+    await app.open(`/athletes/${wren}/trace`);
     await app.tap(/^(Sure|Fairly sure|Too close to call)$/);
     await judge.look('trace, how sure it is');
     for (const part of ['Phases', 'Words', 'Earlier', 'Doubts']) {
@@ -197,7 +199,7 @@ test.describe('everyone can use', () => {
     }
     await app.tap('What if');
     await judge.look('trace, what if');
-    await page.goto(`/athletes/${wren}/build`);
+    await app.open(`/athletes/${wren}/build`);
     await app.tap('Share with Wren');
     const message = await page.getByText(/\/s\/[\w-]{32} /).innerText();
     const address = /http\S+\/s\/[\w-]{32}/.exec(message)![0];

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, test, type App } from './app';
 
-/** Sizes at which every main screen has to hold; the phone with text twice as large is loaded anew. */
+/** Sizes at which every main screen has to hold; with text twice as large it is loaded anew. */
 const sizes = [
   { width: 360, height: 640 },
   { width: 844, height: 390 },
@@ -109,8 +109,9 @@ async function settled(page: Page): Promise<void> {
   await page.waitForFunction(() => document.fonts.status === 'loaded');
 }
 
-async function judged(page: Page, path: string): Promise<string[]> {
-  await page.goto(path);
+async function judged(app: App, path: string): Promise<string[]> {
+  const { page } = app;
+  await app.open(path);
   await settled(page);
   const found: string[] = [];
   for (const size of sizes) {
@@ -128,10 +129,10 @@ const paths = async (app: App): Promise<string[]> => {
   return [...places, ...verbs.map((verb) => `/athletes/${wren}/${verb}`)];
 };
 
-test('every main screen holds at four sizes', async ({ app, page }) => {
+test('every main screen holds at four sizes', async ({ app }) => {
   await app.enter();
   const found: string[] = [];
-  for (const path of await paths(app)) found.push(...(await judged(page, path)));
+  for (const path of await paths(app)) found.push(...(await judged(app, path)));
   expect(found).toEqual([]);
 });
 
@@ -144,7 +145,7 @@ test('every main screen holds with text twice as large', async ({ app, page }) =
   await app.enter();
   const found: string[] = [];
   for (const path of await paths(app)) {
-    await page.goto(path);
+    await app.open(path);
     await settled(page);
     for (const each of await wrongOn(page)) found.push(`${path}: ${each}`);
   }
