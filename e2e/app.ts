@@ -28,6 +28,20 @@ export class App {
       await this.page.getByRole('button', { name: 'Next drill' }).first().click();
   }
 
+  /** Adds a drill that throws to a session, after those of today. */
+  async toThrows(): Promise<void> {
+    await this.counted();
+    while (!(await this.page.getByRole('button', { name: 'One more drill' }).count()))
+      await this.tap('Next drill');
+    await this.tap('One more drill');
+    await this.page.getByLabel('Search for the other drill').fill('full delivery');
+    await this.page
+      .getByRole('button', { name: /^Full delivery/ })
+      .last()
+      .click();
+    await expect(this.page.getByRole('heading', { level: 1, name: /^Full delivery/ })).toBeVisible();
+  }
+
   /** Goes to a screen of the app that is loaded, as a tap does: to load it anew takes ten times as long. */
   async open(path: string): Promise<void> {
     const here = new URL(this.page.url());

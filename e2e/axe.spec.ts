@@ -48,6 +48,9 @@ class Judge {
 
   async look(name: string): Promise<void> {
     await this.page.waitForFunction(() => document.fonts.status === 'loaded');
+    // Days are said as one says them.
+    for (const raw of (await this.page.locator('body').innerText()).matchAll(/.*\b20\d\d-\d\d-\d\d\b.*/g))
+      this.broken.push(`${name}: ${raw[0]}`);
     await this.judge(name, {
       type: 'tag',
       values: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'],

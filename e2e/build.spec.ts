@@ -39,7 +39,7 @@ test('a week is not assigned into a day of rest without a reason', async ({ app,
   await app.post(`/athletes/${id}/throws/import`, { throws });
   await page.goto(`/athletes/${id}/work`);
   await expect(page.getByText(/^No hard throws until .*: 2 days of rest after 46 hard throws/)).toBeVisible();
-  await page.goto(`/athletes/${id}/build`);
+  await app.open(`/athletes/${id}/build`);
   await app.weekPlanned();
   await app.tap(/^Add a drill to /);
   await app.tap('Full delivery, flat ground', 'checkbox');

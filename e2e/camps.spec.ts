@@ -68,7 +68,7 @@ test('a no-show is two taps, and everybody is told who moves', async ({ app, pag
   await expect(page.getByText(`${name} is not here`).last()).toBeVisible();
   await expect(page.getByRole('button', { name: `Undo: ${name} is not here` })).toBeVisible();
   expect(app.taps).toBe(2);
-  await page.goto(`/camps/${id}/board`);
+  await app.open(`/camps/${id}/board`);
   // Given names alone, and not of somebody who is away.
   await expect(page.getByText('Camper001', { exact: false }).first()).toBeVisible();
   await expect(page.getByText('Testwell')).toHaveCount(0);

@@ -111,7 +111,7 @@ for (const [kind, make, fps] of [
     await expect(page.getByRole('button', { name: 'Go to Plant' }).first()).toBeVisible();
     await app.tap('Go to Plant');
     await frame(page, 12);
-    await page.goto(`/athletes/${id}/profile`);
+    await app.open(`/athletes/${id}/profile`);
     await expect(page.getByRole('img', { name: /Marked frame of/ })).toBeVisible();
     await app.tap('Hide frame');
     await expect(page.getByRole('img', { name: /Marked frame of/ })).toHaveCount(0);

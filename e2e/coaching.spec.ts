@@ -83,7 +83,7 @@ test('another cue is one tap, and the athlete’s page says how the reps after e
   await expect(page.getByText('Now. Athlete’s own words; 3 of 3 clean', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await app.sent();
-  await page.goto(`/athletes/${id}/work`);
+  await app.open(`/athletes/${id}/work`);
   await expect(page.getByText('0 of 2 clean', { exact: false })).toBeVisible();
   await expect(page.getByText(/^Athlete’s own words · since .* · 3 of 3 clean/)).toBeVisible();
   const [own2] = await app.whole(id).then(({ cues }) => cues);

@@ -8,19 +8,7 @@ async function throwing(app: App, givenName: string): Promise<string> {
   const id = await app.planned(givenName);
   await app.page.goto(`/athletes/${id}/session`);
   await app.tap('Nothing hurts');
-  await app.counted();
-  for (;;) {
-    const last = app.page.getByRole('button', { name: 'One more drill' });
-    if (await last.count()) break;
-    await app.tap('Next drill');
-  }
-  await app.tap('One more drill');
-  await app.page.getByLabel('Search for the other drill').fill('full delivery');
-  await app.page
-    .getByRole('button', { name: /^Full delivery/ })
-    .last()
-    .click();
-  await expect(app.page.getByRole('heading', { level: 1, name: /^Full delivery/ })).toBeVisible();
+  await app.toThrows();
   return id;
 }
 
@@ -126,7 +114,7 @@ for (const [width, height, what] of [
     await app.tap(/^Clean/);
     await count(page, 'Clean', 1);
     if (width < 360) return;
-    await page.goto('/roster');
+    await app.open('/roster');
     await page.getByRole('heading', { level: 1, name: 'Roster' }).waitFor();
     expect(await page.evaluate(() => document.scrollingElement!.scrollWidth)).toBeLessThanOrEqual(width);
     const add = (await page.getByRole('button', { name: 'Add athlete' }).boundingBox())!;

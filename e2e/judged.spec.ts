@@ -46,11 +46,11 @@ test('a screen reads what its instruments can, does the sums and keeps a retest 
   await expect(page.getByText('turning left is the short way', { exact: false })).toBeVisible();
   await app.tap('Yes', 'radio');
   await type('After a stretch', '55');
-  await page.goto(`/athletes/${id}/screen?test=shoulder-arc`);
+  await app.open(`/athletes/${id}/screen?test=shoulder-arc`);
   await type('Try 1: turned back', '105');
   await type('Try 1: turned forward', '68');
   await expect(page.getByText('Together: 173 deg')).toBeVisible();
-  await page.goto(`/athletes/${id}/screen?test=knee-to-wall`);
+  await app.open(`/athletes/${id}/screen?test=knee-to-wall`);
   await type('Try 1', '1.5');
   await app.tap('Finish now; the rest is untested');
   // Inches, as they are liked here: one and a half of them are severe, and a stiff joint is referred.
@@ -100,7 +100,7 @@ test('spin and break are typed with a throw, and said with where the ball moves'
   await field('Type a throw').press('Enter');
   await expect(field('Spin, rpm')).toHaveValue('');
   await app.sent();
-  await page.goto(`/athletes/${id}/throws?part=says`);
+  await app.open(`/athletes/${id}/throws?part=says`);
   await expect(page.getByText('fastball, 1 throw: 2100 rpm, 12 in to the arm side, 14 in up.')).toBeVisible();
   await expect(page.getByText('grade “Too much sideways movement”', { exact: false })).toBeVisible();
   await expect(page.getByText('As the catcher sees it; the arm side is on the left.')).toBeVisible();

@@ -145,6 +145,55 @@ test('five throws with a velocity make the first point of the line', async ({ ap
   await expect(page.getByText('70.0 mph')).toBeVisible();
 });
 
+test('what is thrown and what hurts in a session that is left open counts on every page', async ({
+  app,
+  page,
+}) => {
+  await app.enter();
+  const [thrower, hurt] = [await app.planned('Leaver'), await app.planned('Hurter')];
+  const rosterOf = async (name: string) => {
+    await app.open('/roster');
+    await page.getByRole('searchbox', { name: 'Search by name' }).fill(name);
+    return page.getByRole('link', { name: new RegExp(name) });
+  };
+  const begin = async (id: string) => {
+    await app.open(`/athletes/${id}/work`);
+    await expect(page.getByText('95 throws left today', { exact: true })).toBeVisible();
+    await app.tap('Start the session');
+  };
+  const leave = async () => {
+    await app.tap('Leave; the session stays open');
+    await page.waitForURL(/work$/);
+  };
+  await page.goto('/roster');
+  await expect(await rosterOf('Hurter')).toBeVisible();
+
+  await begin(thrower);
+  await app.tap('Nothing hurts');
+  await app.toThrows();
+  for (let n = 0; n < 3; n++) await app.tap(/^Clean, /);
+  await app.sent();
+  await page.context().setOffline(true);
+  await app.tap(/^Clean, /);
+  await leave();
+  const thrown = page.getByText('4 thrown · 91 throws left today', { exact: true });
+  await expect(thrown).toBeVisible();
+  await page.context().setOffline(false);
+  await app.sent();
+  for (const part of ['work', 'build', 'work']) await app.open(`/athletes/${thrower}/${part}`);
+  await expect(thrown).toBeVisible();
+
+  await begin(hurt);
+  await app.tap('Pain', 'radio');
+  await app.tap('elbow', 'radio');
+  await app.tap('Continue');
+  await expect(page.getByText(/closed: throws are locked since \d+ \w+: pain in the elbow/)).toBeVisible();
+  await leave();
+  await expect(page.getByRole('alert').filter({ hasText: 'Throws locked: pain in the elbow' })).toBeVisible();
+  await expect(page.getByText('0 throws left today', { exact: false })).toBeVisible();
+  await expect((await rosterOf('Hurter')).getByText('Throws locked: elbow')).toBeVisible();
+});
+
 test(
   'pain in the elbow locks every throw until somebody clears it by name',
   { tag: '@day' },
@@ -168,10 +217,10 @@ test(
     await app.sent();
     const locked = page.getByRole('alert').filter({ hasText: 'Throws locked: pain in the elbow' });
     for (const verb of ['look', 'trace', 'build', 'work', 'prove', 'profile']) {
-      await page.goto(`/athletes/${id}/${verb}`);
+      await app.open(`/athletes/${id}/${verb}`);
       await expect(locked).toBeVisible();
     }
-    await page.goto(`/athletes/${id}/session`);
+    await app.open(`/athletes/${id}/session`);
     await app.tap('Nothing hurts');
     await expect(locked).toBeVisible();
     await expect(page.getByRole('button', { name: 'Velocity' })).toHaveCount(0);
@@ -195,7 +244,7 @@ test(
     expect(JSON.stringify(await answer.json())).toMatch(/Throws are locked since .*elbow/);
 
     // The first thing of the day, and what the family sees.
-    await page.goto('/');
+    await app.open('/');
     const first = page.getByRole('alert').filter({ hasText: 'Throws locked' });
     await expect(first.getByRole('button', { name: /^Sora .*: elbow/ })).toBeVisible();
     expect((await first.boundingBox())!.y).toBeLessThan(200);

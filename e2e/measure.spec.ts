@@ -63,7 +63,7 @@ test('a physical screen guides, grades with its margin, refers, and is taken int
   // A turn about the vertical is nothing for a level.
   await expect(page.getByRole('heading', { name: 'Leg out to the side' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Start' })).toHaveCount(0);
-  await page.goto(`/athletes/${id}/screen?test=hip-ir`);
+  await app.open(`/athletes/${id}/screen?test=hip-ir`);
   await expect(page.getByRole('heading', { name: 'Hip turn in' })).toBeVisible();
   await expect(page.getByText('right side (lead)')).toBeVisible();
   const tries = (n: number) => page.getByRole('textbox', { name: `Try ${n}` });
@@ -92,7 +92,7 @@ test('a physical screen guides, grades with its margin, refers, and is taken int
   await expect(page.getByText('pain on the test.', { exact: false })).toBeVisible();
   await app.sent();
 
-  await page.goto(`/athletes/${id}/look`);
+  await app.open(`/athletes/${id}/look`);
   await app.tap('Take the first quick look');
   await app.tap('Apply all to this look');
   await app.tap('What the body allows', 'radio');
@@ -172,7 +172,7 @@ test('tables are seen before they are taken, and never half', async ({ app, page
   await expect(page.getByText('1 athlete added.')).toBeVisible();
   const id = await app.idOf('Tabla');
 
-  await page.goto(`/athletes/${id}/throws?part=import`);
+  await app.open(`/athletes/${id}/throws?part=import`);
   await input.setInputFiles(
     csv(
       'throws.csv',

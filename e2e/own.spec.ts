@@ -25,7 +25,7 @@ test('a drill is written from another, put into a ladder, handed on as a file, a
   await expect(page.getByRole('img', { name: `${name}, how it goes, right-handed` })).toBeVisible();
   const own = page.url().split('/').at(-1)!;
 
-  await page.goto(`/athletes/${id}/build`);
+  await app.open(`/athletes/${id}/build`);
   await app.weekPlanned();
   await app.tap('Add a feel drill');
   await page
@@ -39,7 +39,7 @@ test('a drill is written from another, put into a ladder, handed on as a file, a
   };
   expect((await planned()).find(({ drill }: any) => drill === own)).toMatchObject({ dose: '3x6' });
 
-  await page.goto('/drills');
+  await app.open('/drills');
   await app.tap('Our own');
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
@@ -49,7 +49,7 @@ test('a drill is written from another, put into a ladder, handed on as a file, a
   const drill = file.drills.find((each: { id: string }) => each.id === own);
   expect(drill).toMatchObject({ name, cue: 'Tap, then be still.', figure: 'cross-tap' });
 
-  await page.goto(`/drills/${own}`);
+  await app.open(`/drills/${own}`);
   await app.tap('Retire drill');
   await expect(page.getByText(/^Retired: current plans keep it/)).toBeVisible();
   expect((await planned()).some((each: any) => each.drill === own)).toBe(true);

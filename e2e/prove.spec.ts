@@ -127,7 +127,7 @@ test('what is clean in the drill and not in the delivery is named', async ({ app
     page.getByText(/: \d+ of \d+ in the drill, \d+ of \d+ in the delivery\.$/).first(),
   ).toBeVisible();
   await expect(page.getByText(/^\d+ of \d+ sets(, \d+ late)? done/)).toBeVisible();
-  await page.goto(await proveOf(app, 'Lysander'));
+  await app.open(await proveOf(app, 'Lysander'));
   await app.tap('Practice', 'radio');
   await expect(page.getByText(/^Grew 4 cm since /)).toBeVisible();
 });

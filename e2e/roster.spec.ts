@@ -28,7 +28,7 @@ test('another athlete of the roster beside is another athlete on every part', as
   };
   for (const part of parts)
     await test.step(part, async () => {
-      await page.goto(`/athletes/${first}/${part}`);
+      await app.open(`/athletes/${first}/${part}`);
       await shows(names[0], first);
       await choose(names[1]);
       await shows(names[1], second);

@@ -31,7 +31,7 @@ test('a ladder is kept under a name, and a new plan of another athlete starts fr
   const lookId = await app.look(second, { 'oh.lift-stall': 3, 'oh.glove-pull': 1 });
   const trace = { id: v7(), lookId, lower: 'oh.lift-stall', arm: 'oh.glove-pull', reason: '' };
   await app.post(`/athletes/${second}/traces`, trace);
-  await page.goto(`/athletes/${second}/build`);
+  await app.open(`/athletes/${second}/build`);
   await app.tap(name, 'radio');
   await app.tap('Build the plan');
   await app.weekPlanned();

@@ -54,7 +54,7 @@ test('an athlete who came back shows what slipped, and a flat one no real change
   await app.tap('Delivery', 'radio');
   await expect(page.getByText(/[1-9]\d* slipped/)).toBeVisible();
   await expect(page.getByText(/^Slipped: /).first()).toBeVisible();
-  await page.goto(`/athletes/${await app.idOf('Caspian')}/trace`);
+  await app.open(`/athletes/${await app.idOf('Caspian')}/trace`);
   await app.tap('Doubts', 'radio');
   await expect(page.getByText(/The body may not get there yet/).first()).toBeVisible();
 });

@@ -77,7 +77,7 @@ test('a thin look carries what was graded before, and says so where there is not
     await expect(page.getByText(/8 grades are carried from earlier looks/)).toBeVisible();
     await expect(page.getByText('Cannot judge yet')).toHaveCount(0);
   }
-  await page.goto(`/athletes/${id}/look`);
+  await app.open(`/athletes/${id}/look`);
   await app.tap('Take a full look');
   await app.tap('Lift');
   await expect(page.getByText(/^Carried: (clean|severe), /).first()).toBeVisible();

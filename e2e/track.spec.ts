@@ -103,7 +103,7 @@ test('a film is tracked on the device, stopped, gone on with, and offers grades 
   await expect(page.getByRole('button', { name: 'Track it again' })).toBeVisible({ timeout: 60_000 });
   await context.setOffline(false);
 
-  await page.goto(`/athletes/${id}/prove`);
+  await app.open(`/athletes/${id}/prove`);
   await expect(page.getByRole('img', { name: /^Tracked, .*, in motion$/ })).toBeVisible();
   // The film stands beside the body that was tracked, in step from an event on.
   await page.goto(`/athletes/${id}/clip`);
@@ -119,7 +119,7 @@ test('a film is tracked on the device, stopped, gone on with, and offers grades 
   await expect(page.getByText(/^0\.0\d\d s$/)).not.toHaveText('0.000 s');
   await expect.poll(drawn).not.toBe(landed);
   // Beside an offer stands the frame that it was measured on.
-  await page.goto(`/athletes/${id}/look`);
+  await app.open(`/athletes/${id}/look`);
   await app.tap('Take the first quick look');
   await app.tap('Glide');
   const seen = page.getByRole('img', { name: /^The frame on which .* was measured$/ }).first();
@@ -144,7 +144,7 @@ test('points that another tool tracked are read, and figures taken along', async
 }, testInfo) => {
   await app.enter();
   const id = await app.newAthlete('Points');
-  await page.goto(`/athletes/${id}/clip`);
+  await app.open(`/athletes/${id}/clip`);
   const tracked = JSON.parse(readFileSync(join(films, 's2.json'), 'utf8')) as { tracked: number[][][] };
   const { fps, size } = truth;
   const frames = tracked.tracked.map((keypoints, i) => ({ t: i / fps, keypoints }));

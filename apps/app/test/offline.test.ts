@@ -1,4 +1,4 @@
-import type { AthletePage, Lesson, LogEvent, OpenSession } from '@wrightonic/contract';
+import type { AthletePage, Lesson, OpenSession } from '@wrightonic/contract';
 import { athletesToPrefetch, isSparing, mostPrefetched } from '../src/offline/toPrefetch';
 import {
   answered,
@@ -8,37 +8,12 @@ import {
   logged,
   restored,
 } from '../src/offline/pendingEvents';
-import { catalogueBook, openThrows, lastTap, throwThatStays, unmeasured } from '@wrightonic/core';
-import { painWith, sessionEvents, withPendingEvents, withPain } from '../src/offline/local';
+import { catalogueBook, lastTap, throwThatStays, unmeasured } from '@wrightonic/core';
+import { sessionEvents, withPendingEvents } from '../src/offline/local';
 import type { Entry } from '../src/offline/outbox';
+import { entry, isla, page } from './entries';
 import { countOf, drillsToday, openSessionId, threadWith, thrown } from '../src/features/work/session';
 
-let clock = 0;
-const entry = (event: Record<string, unknown>, more: Partial<Entry> = {}): Entry => {
-  clock += 1000;
-  const at = new Date(Date.UTC(2026, 4, 1) + clock).toISOString();
-  return {
-    event: { id: `e${String(clock).padStart(8, '0')}`, at, ...event } as unknown as LogEvent,
-    athleteId: 'athlete',
-    personId: 'person',
-    ...more,
-  };
-};
-const page = {
-  athlete: { id: 'athlete', discipline: 'overhand', age: 15 },
-  looks: [],
-  plan: null,
-  strikes: [],
-  instructions: [],
-  upcoming: [],
-  sets: [],
-  constraints: {},
-  lexicon: [],
-  home: { sets: [], pain: [], games: [] },
-  academy: { allHard: false },
-  limits: { maxToday: 95, restUntil: null },
-} as unknown as AthletePage;
-const isla = { by: 'Isla', zone: 'America/New_York' };
 const begun = entry({
   kind: 'look-begun',
   athleteId: 'athlete',
@@ -80,24 +55,6 @@ describe('a look on this device', () => {
     const other = { ...begun, athleteId: 'other' };
     expect(withPendingEvents(page.athlete.id, page, [begun, refused], isla).looks[0]!.findings).toEqual({});
     expect(withPendingEvents(page.athlete.id, page, [other], isla).looks).toEqual([]);
-  });
-  it('locks throws by pain of this device, opens them by a clearance, and lets what is left follow', () => {
-    const open = {
-      ...page,
-      pain: openThrows,
-      limits: { maxToday: 95, thrownToday: 5, restUntil: null, leftToday: 90 },
-    } as unknown as AthletePage;
-    const hurt = entry({ kind: 'pain', sessionId: 's', moment: 'after', level: 'pain', site: 'elbow' });
-    const locked = painWith(open.athlete.id, open.pain, [hurt], isla);
-    expect(locked.lock).toMatchObject({ site: 'elbow', saidBy: 'Isla', since: '2026-04-30' });
-    expect(withPain(open, locked, '2026-04-30').limits).toMatchObject({ leftToday: 0, lock: locked.lock });
-    const well = entry({ kind: 'pain', sessionId: 't', moment: 'before', level: 'none', site: null });
-    expect(painWith(open.athlete.id, open.pain, [hurt, well], isla)).toEqual(locked);
-    const cleared = entry({ kind: 'throws-cleared', athleteId: 'athlete', sessionId: null });
-    expect(painWith(open.athlete.id, open.pain, [hurt, well, cleared], isla).lock).toBeNull();
-    expect(painWith(open.athlete.id, open.pain, [{ ...hurt, why: 'no' }], isla)).toBe(openThrows);
-    expect(painWith(open.athlete.id, open.pain, [{ ...hurt, athleteId: 'other' }], isla)).toBe(openThrows);
-    expect(withPain(open, open.pain, '2026-04-30')).toBe(open);
   });
   it('finishes', () => {
     const entries = [

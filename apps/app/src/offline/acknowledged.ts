@@ -49,12 +49,16 @@ const agesOf =
     return ages;
   };
 
+/** What of an athlete tells of a session under way: limits and pain, cues and levels. */
+const sessionParts = ['head', 'work'] as const;
+
 /** Entries of an athlete that everything read of them holds: they were stored before it was asked for. */
 const acknowledgedIn =
   (athleteId: string, ofSession: boolean, session = Infinity): Thunk<Promise<void>> =>
   async (dispatch, state) => {
     const ages = await dispatch(agesOf(athleteId));
-    const page = ofSession ? session : Math.min(...athleteReads.map((part) => ages[part] ?? Infinity));
+    const parts = ofSession ? sessionParts : athleteReads;
+    const page = Math.min(session, ...parts.map((part) => ages[part] ?? Infinity));
     await dispatch(
       gone(
         state().pendingEvents.entries.filter(

@@ -1,12 +1,20 @@
 import type { AthletePage, EventOf, FindingDetail, LogEvent, LookRecord } from '@wrightonic/contract';
 import { dayAt } from '@wrightonic/core/day';
-import { limitsUnder, withClearance, withReport, type ThrowState } from '@wrightonic/core/throw-state';
+import {
+  limitsAfter,
+  limitsUnder,
+  withClearance,
+  withReport,
+  type ThrowState,
+} from '@wrightonic/core/throw-state';
 import type { Entry } from './outbox';
 
-/** Who logs, and in which zone the academy is. */
+/** Who logs, in which zone the academy is, and its day. */
 export interface Here {
   by: string;
   zone: string;
+  /** The day there. */
+  today: string;
 }
 
 type Grade = EventOf<'finding'> | EventOf<'look-corrected'>;
@@ -152,7 +160,7 @@ export const painWith = (
   athlete: string,
   pain: ThrowState,
   entries: readonly Entry[],
-  { by, zone }: Here,
+  { by, zone }: Pick<Here, 'by' | 'zone'>,
 ): ThrowState =>
   entries.reduce((state, { event, athleteId, why }) => {
     if (athleteId !== athlete || why) return state;
@@ -169,16 +177,38 @@ export const withPain = <P extends Pick<AthletePage, 'pain' | 'limits'>>(
   today: string,
 ): P => (pain === page.pain ? page : { ...page, pain, limits: limitsUnder(page.limits, pain, today) });
 
+/** What was thrown today by events, and not taken back. */
+function thrownToday(events: readonly LogEvent[], { zone, today }: Here) {
+  const takenBack = new Set(events.flatMap((event) => (event.kind === 'undo' ? [event.of] : [])));
+  return events.flatMap((event) => {
+    if (event.kind !== 'throw' && event.kind !== 'pitch') return [];
+    if (takenBack.has(event.id) || dayAt(event.at, zone) !== today) return [];
+    const kind = event.kind === 'pitch' ? event.type : ('practice' as const);
+    return [{ effort: event.effort, kind }];
+  });
+}
+
+/** Limits with what was thrown here since they were read. */
+function withThrown(page: Fields, events: readonly LogEvent[], here: Here): Fields {
+  if (!page.limits) return page;
+  const thrown = thrownToday(events, here);
+  const counted = page.academy?.allHard ? thrown.map((each) => ({ ...each, effort: null })) : thrown;
+  return thrown.length ? { ...page, limits: limitsAfter(page.limits, counted) } : page;
+}
+
 /** What was read of an athlete as it stands with what was logged on this device. Refused entries do not count. */
-export const withPendingEvents = <P extends Fields>(
+export function withPendingEvents<P extends Fields>(
   athlete: string,
   page: P,
   entries: readonly Entry[],
   here: Here,
-): P =>
-  entries
-    .filter(({ athleteId, why }) => athleteId === athlete && !why)
-    .reduce((fields: Fields, { event }) => withEvent(fields, event, here), page) as P;
+): P {
+  const events = entries.flatMap(({ athleteId, why, event }) =>
+    athleteId === athlete && !why ? [event] : [],
+  );
+  const read = events.reduce((fields: Fields, event) => withEvent(fields, event, here), page);
+  return withThrown(read, events, here) as P;
+}
 
 /** Reps with why they were missed, as it was said last. */
 function withReasons(events: readonly LogEvent[]): LogEvent[] {

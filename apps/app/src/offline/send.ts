@@ -1,6 +1,6 @@
 import { createAction, createListenerMiddleware } from '@reduxjs/toolkit';
 import type { LogKind } from '@wrightonic/contract';
-import { api } from '../store/api';
+import { api, type AthleteWish } from '../store/api';
 import type { Dispatch, State } from '../store/store';
 import { drain, keepTrying } from './eventQueue';
 import { outbox, type Entry } from './outbox';
@@ -25,6 +25,8 @@ const turning = new Set<LogKind>([
   'link-struck',
   'instruction',
   'session-ended',
+  'pain',
+  'throws-cleared',
   'screen-finished',
   'curves-read',
   'lesson-changed',
@@ -126,6 +128,22 @@ export const whenSent =
   };
 
 const again = { forceRefetch: true, subscribe: false } as const;
+
+/**
+ * Reads again what of an athlete was read before, once all that was logged of them here is sent: a session that is left
+ * open changes what their pages say. What was read stays until then.
+ */
+export const readAgain =
+  (athleteId: string): Thunk<Promise<void>> =>
+  async (dispatch, state) => {
+    if (!state().pendingEvents.entries.some((entry) => entry.athleteId === athleteId)) return;
+    await dispatch(whenSent(athleteId));
+    for (const read of Object.values(state().api.queries)) {
+      const wish = read?.originalArgs as AthleteWish | undefined;
+      if (read?.endpointName === 'athlete' && wish?.id === athleteId)
+        void dispatch(api.endpoints.athlete.initiate(wish, again));
+    }
+  };
 
 /** Takes up what an earlier page left behind and goes on trying. */
 export const resume = (): Thunk<Promise<() => void>> => async (dispatch, state) => {

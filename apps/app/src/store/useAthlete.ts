@@ -67,7 +67,11 @@ function useParts(part: AthletePart) {
     [headRead, ownRead],
   );
   const { person, academy } = useMe();
-  const here = useMemo(() => ({ by: person.name, zone: academy.zone }), [person.name, academy.zone]);
+  const today = dayAt(now(), academy.zone);
+  const here = useMemo(
+    () => ({ by: person.name, zone: academy.zone, today }),
+    [person.name, academy.zone, today],
+  );
   return {
     id,
     here,
@@ -83,15 +87,14 @@ function useParts(part: AthletePart) {
 function useWith<P extends AthletePart>(part: P, select: (entry: Entry) => boolean): AthleteOnScreen<P> {
   const { id, here, read, error, again } = useParts(part);
   const entries = useAppSelector((state) => selectEntries(state).filter(select), shallowEqual);
-  const today = dayAt(now(), here.zone);
   const pain = useAppSelector(
     (state) => read?.head.fields.pain && painWith(id, read.head.fields.pain, selectEntries(state), here),
     sameThrows,
   );
   const page = useMemo(() => {
     if (!read || !pain) return undefined;
-    return withPain(merged<P>(id, read, entries, here), pain, today);
-  }, [id, read, entries, here, pain, today]);
+    return withPain(merged<P>(id, read, entries, here), pain, here.today);
+  }, [id, read, entries, here, pain]);
   return { id, page, error, again };
 }
 

@@ -1,5 +1,6 @@
 export * from './ages';
 export * from './barred';
+export * from './effort';
 export * from './pain';
 export * from './throwState';
 export * from './throwLimits';

@@ -1,14 +1,8 @@
 import { FieldError } from '../units/fieldError';
 import { pitchLimits, type Discipline, type PitchLimitRow } from '../catalogue';
 import { addDays, ageOn, daysBetween } from '../units';
+import { isHard, type CountedThrow } from './effort';
 import { easyOnlyOn, type ThrowLock, type ThrowState } from './throwState';
-
-/** A throw as far as limits count it. */
-export interface CountedThrow {
-  /** Effort asked in percent; null when nobody said, which counts as hard. */
-  effort: number | null;
-  kind: 'game' | 'practice';
-}
 
 /** Throws of one kind on one day. */
 export interface DayThrows {
@@ -64,16 +58,6 @@ export interface ThrowLimits {
   usualWeek: number;
 }
 
-/** Throws at this effort or more are hard. */
-export const hardEffort = 80;
-
-/** An easy throw is asked for below this effort, percent. */
-export const mostEasyEffort = hardEffort - 5;
-
-/** @example isHard({ effort: 60, kind: 'practice' }) // false */
-export const isHard = ({ effort, kind }: { effort?: number | null | undefined; kind: string }): boolean =>
-  kind === 'game' || effort === null || effort === undefined || effort >= hardEffort;
-
 /**
  * The row of the published table for an age; outside the table the nearest row.
  *
@@ -82,16 +66,6 @@ export const isHard = ({ effort, kind }: { effort?: number | null | undefined; k
 export function pitchLimitRow(discipline: Discipline, age: number): PitchLimitRow {
   const rows = pitchLimits.filter((row) => row.discipline === discipline);
   return rows.find((row) => age <= row.ageTo) ?? rows.at(-1)!;
-}
-
-/**
- * How many of the throws are hard and how many easy.
- *
- * @example countThrows([{ effort: 90, kind: 'practice' }, { effort: 60, kind: 'practice' }]) // { hard: 1, easy: 1 }
- */
-export function countThrows(thrown: readonly CountedThrow[]): { hard: number; easy: number } {
-  const hard = thrown.filter(isHard).length;
-  return { hard, easy: thrown.length - hard };
 }
 
 /**

@@ -1,5 +1,6 @@
 import type { PainSite } from '../catalogue';
 import { addDays } from '../units/day';
+import { countThrows, type CountedThrow } from './effort';
 
 /** What was answered when somebody asked whether anything hurts. */
 export interface Pain {
@@ -105,6 +106,14 @@ interface LockedLimits {
   easyOnly: boolean;
 }
 
+const leftOf = ({
+  maxToday,
+  thrownToday,
+  restUntil,
+  lock,
+}: Pick<LockedLimits, 'maxToday' | 'thrownToday' | 'restUntil' | 'lock'>): number =>
+  lock || restUntil ? 0 : Math.max(0, Math.floor(maxToday - thrownToday));
+
 /**
  * The limits of a day under another state, as a device shows them before it reads them anew.
  *
@@ -114,9 +123,34 @@ export const limitsUnder = <T extends LockedLimits>(limits: T, state: ThrowState
   ...limits,
   lock: state.lock,
   easyOnly: easyOnlyOn(state, on),
-  leftToday:
-    state.lock || limits.restUntil ? 0 : Math.max(0, Math.floor(limits.maxToday - limits.thrownToday)),
+  leftToday: leftOf({ ...limits, lock: state.lock }),
 });
+
+/** What of a day's limits hangs on what was thrown. */
+interface ThrownLimits extends Pick<
+  LockedLimits,
+  'maxToday' | 'thrownToday' | 'restUntil' | 'leftToday' | 'lock'
+> {
+  hardToday: number;
+  easyToday: number;
+}
+
+/**
+ * The limits of a day with throws that they do not hold yet, as a device shows them before it reads them anew.
+ *
+ * @example limitsAfter(throwLimits({ ...week, on: monday }), [{ effort: 90, kind: 'practice' }, { effort: 60, kind: 'practice' }]).thrownToday // 1.5
+ */
+export function limitsAfter<T extends ThrownLimits>(limits: T, thrown: readonly CountedThrow[]): T {
+  if (thrown.length === 0) return limits;
+  const { hard, easy } = countThrows(thrown);
+  const after = {
+    ...limits,
+    hardToday: limits.hardToday + hard,
+    easyToday: limits.easyToday + easy,
+    thrownToday: limits.thrownToday + hard + easy / 2,
+  };
+  return { ...after, leftToday: leftOf(after) };
+}
 
 /**
  * Why no throw may be made, with the day as it was written.

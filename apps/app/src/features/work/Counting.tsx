@@ -6,7 +6,7 @@ import { Text } from 'react-native-paper';
 import { now } from '../../offline/clock';
 import { useMe } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
-import { dayAt } from '../../ui/words/days';
+import { dayAt, withDays } from '../../ui/words/days';
 import { Empty, Notice } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { LockNotice } from '../../ui/Notice/LockNotice';
@@ -37,7 +37,8 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   const { age } = page.athlete;
   /** Added by hand; nothing of them is logged yet. */
   const [added, setAdded] = useState<string[]>([]);
-  const today = drillsToday(page, dayAt(now(), academy.zone));
+  const date = dayAt(now(), academy.zone);
+  const today = drillsToday(page, date);
   const { open, closed } = allowedWith(pain, withWorked(today, events, added, book), {
     lock: page.pain.lock,
     book,
@@ -59,7 +60,7 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   const shut = (
     <>
       <LockNotice athlete={page.athlete} pain={page.pain} />
-      {why ? <Notice alert={!drill}>{texts.drillIsClosed(closed.length, why)}</Notice> : null}
+      {why ? <Notice alert={!drill}>{texts.drillIsClosed(closed.length, withDays(why, date))}</Notice> : null}
       {pain.level === 'pain' ? <Notice alert>{texts.painStopsTheSession}</Notice> : null}
     </>
   );

@@ -25,7 +25,11 @@ export function NextDate({ page: stored }: { page: WorkPage }) {
   const today = useToday();
   const dispatch = useAppDispatch();
   const entries = useAppSelector(selectEntries);
-  const page = withPendingEvents(stored.athlete.id, stored, entries, { by: person.name, zone: academy.zone });
+  const page = withPendingEvents(stored.athlete.id, stored, entries, {
+    by: person.name,
+    zone: academy.zone,
+    today,
+  });
   const { data: lessons } = api.useLessonsQuery();
   const [date, setDate] = useState<string | null>(null);
   const [open, setOpen] = useState(false);

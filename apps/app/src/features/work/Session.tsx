@@ -1,8 +1,10 @@
 import type { WorkPage } from '@wrightonic/contract';
 import { lockWords, painOn } from '@wrightonic/core';
 import { router } from 'expo-router';
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { readAgain } from '../../offline/send';
+import { useAppDispatch } from '../../store/store';
 import { useWorkedAthlete, useToday } from '../../store/useAthlete';
 import { withDays } from '../../ui/words/days';
 import { Waiting, NotRead } from '../../ui/Notice/Notice';
@@ -29,6 +31,8 @@ function Working({ page }: { page: WorkPage }) {
   const [ending, setEnding] = useState(false);
   useWakeLock();
   const { id, givenName } = page.athlete;
+  const dispatch = useAppDispatch();
+  useEffect(() => () => void dispatch(readAgain(id)), [dispatch, id]);
   const leave = useCallback(() => router.replace(`/athletes/${id}/work`), [id]);
   const end = useCallback(() => setEnding(true), []);
   const today = useToday();
