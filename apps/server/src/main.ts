@@ -6,6 +6,7 @@ import { startNightly } from './backup/backup';
 import { demoCamps } from './demoCamps';
 import { listen } from './http/listen';
 import { server } from './http/server';
+import { printer } from './print/document';
 import { settingsOf } from './settings';
 import { UnscopedStore } from './store/academies';
 import { alone } from './store/alone';
@@ -60,7 +61,7 @@ async function main(): Promise<void> {
   });
   const code = (await unscoped.isEmpty()) ? (settings.foundingCode ?? newFoundingCode()) : null;
   const app = process.env['APP_FOLDER'];
-  const { web, close } = server({
+  const { web, close } = await server({
     db,
     secret: settings.cookieSecret ?? keptCookieSecret(folder),
     founding: { code, loadDemo },
@@ -69,6 +70,8 @@ async function main(): Promise<void> {
     ...(app ? { app } : {}),
   });
   const endNightly = startNightly(url, join(folder, 'backups'), settings, log);
+  // Nobody waits yet; whoever prints first would.
+  await printer();
   const listening = await listen(web, settings.port, settings.host);
   if (code)
     process.stdout.write(

@@ -77,7 +77,7 @@ async function serving(
   { url, db, end }: Awaited<ReturnType<typeof emptyDatabase>>,
   options: Partial<ServerOptions>,
 ) {
-  const { web, close } = server({ db, secret: 'of the tests', ...options });
+  const { web, close } = await server({ db, secret: 'of the tests', ...options });
   const listening = await listen(web, 0, '127.0.0.1');
   const base = `http://127.0.0.1:${(listening.address() as AddressInfo).port}/api`;
   return {

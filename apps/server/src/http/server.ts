@@ -239,14 +239,14 @@ const signedInRoutes = ({
   weeklyLineRoutes(mailer),
 ];
 
-export function server({
+export async function server({
   db,
   secret,
   app,
   log = pino({ level: 'silent' }),
   settings = settingsOf({}),
   founding = { code: null, loadDemo: async () => undefined },
-}: ServerOptions): Served {
+}: ServerOptions): Promise<Served> {
   const unscoped = new UnscopedStore(db);
   const {
     several,
@@ -254,7 +254,7 @@ export function server({
     jobs,
     countsOf,
     close: leave,
-  } = peersOf(settings.busUrl, (code) =>
+  } = await peersOf(settings.busUrl, (code) =>
     log.warn({ code }, 'Redis cannot be reached: this server goes on alone'),
   );
   // Listens from here on, so that no write goes by unheard; of other servers it hears nothing.

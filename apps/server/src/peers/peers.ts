@@ -1,11 +1,8 @@
 import type { Store } from 'express-rate-limit';
 import type { JobRunner } from '../solver/jobs';
 import { OwnJobs } from '../solver/threads';
-import { BoundedStore, SharedStore } from './counts';
+import { BoundedStore } from './counts';
 import { LocalBus, type EventBus } from './eventBus';
-import { QueuedJobs } from './queuedJobs';
-import { redisAt } from './redis';
-import { RedisBus } from './redisBus';
 
 /** All that the processes of one installation have in common beside the database. */
 export interface Peers {
@@ -30,36 +27,13 @@ function nobody(): Peers {
   };
 }
 
-/** How often it is said that Redis is away, ms. */
-const sayEvery = 60_000;
-
-function throughRedis(url: string, warn: (code: string) => void): Peers {
-  let said = 0;
-  const failing = (error: Error & { code?: string }): void => {
-    if (Date.now() - said < sayEvery) return;
-    said = Date.now();
-    warn(error.code ?? error.name);
-  };
-  const counts = redisAt(url, failing);
-  // Every limit waits for it.
-  counts.setMaxListeners(0);
-  const events = new RedisBus(url, failing);
-  const jobs = new QueuedJobs(url, failing);
-  return {
-    several: true,
-    events,
-    jobs,
-    countsOf: (name) => new SharedStore(counts, name),
-    close: async () => {
-      await Promise.all([events.close(), jobs.close()]);
-      counts.disconnect();
-    },
-  };
-}
-
 /**
  * @param busUrl of the Redis that all processes share; null for one process alone
  * @param warn hears, once a minute at most, that it cannot be reached
  */
-export const peersOf = (busUrl: string | null, warn: (code: string) => void): Peers =>
-  busUrl === null ? nobody() : throughRedis(busUrl, warn);
+export async function peersOf(busUrl: string | null, warn: (code: string) => void): Promise<Peers> {
+  if (busUrl === null) return nobody();
+  // A fifth of all that the server loads, which a process by itself has no use for.
+  const { throughRedis } = await import('./throughRedis');
+  return throughRedis(busUrl, warn);
+}

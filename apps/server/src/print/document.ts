@@ -1,4 +1,4 @@
-import PDFDocument from 'pdfkit';
+import type PDFDocument from 'pdfkit';
 
 const fonts = {
   text: require.resolve('@expo-google-fonts/atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf'),
@@ -15,12 +15,16 @@ export const written = (date: string, parts: Intl.DateTimeFormatOptions): string
 
 export type Pdf = InstanceType<typeof PDFDocument>;
 
+/** Loaded when the first document is printed; whoever starts a server can ask for it before. */
+export const printer = async () => (await import('pdfkit')).default;
+
 /** A document of A4 pages with the product's fonts, as bytes. */
 export async function pdfOf(
   { title, author }: { title: string; author: string },
   draw: (pdf: Pdf) => void | Promise<void>,
 ): Promise<Buffer> {
-  const pdf = new PDFDocument({
+  const Document = await printer();
+  const pdf = new Document({
     size: 'A4',
     margin: 0,
     autoFirstPage: true,
