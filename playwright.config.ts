@@ -24,6 +24,12 @@ const chromium = {
 /** What hangs on the day bears this tag: `npm test` runs it on several, with the clocks set to them. */
 const dayBound = /@day/;
 
+/** The tests of `npm test`. What moves costs a tenth of the time; those of the days run with it, and those of the figures ask for it. */
+const tests = {
+  grepInvert: dayBound,
+  use: { ...chromium, contextOptions: { reducedMotion: 'reduce' as const } },
+};
+
 /** The scripts start the server, and say where it is in `BASE_URL`. */
 export default defineConfig({
   testDir: 'e2e',
@@ -42,13 +48,9 @@ export default defineConfig({
     serviceWorkers: 'block',
   },
   projects: [
-    {
-      name: 'tests',
-      testMatch: '*.spec.ts',
-      grepInvert: dayBound,
-      // What moves costs a tenth of the time; those of the days run with it, and those of the figures ask for it.
-      use: { ...chromium, contextOptions: { reducedMotion: 'reduce' } },
-    },
+    // Begun first: at the end the others would be done before it.
+    { ...tests, name: 'tests-of-films', testMatch: 'track.spec.ts' },
+    { ...tests, name: 'tests', testMatch: '*.spec.ts', testIgnore: 'track.spec.ts' },
     {
       name: 'faults',
       testMatch: ['faults.ts', 'faults.camp.ts'],

@@ -41,9 +41,9 @@ async function emptyServer({ url, app }, folder, env) {
   return { server, env: { EMPTY_URL: `http://127.0.0.1:${port}`, FOUNDING_CODE } };
 }
 
-/** Runs one project of the browser tests against a server that stands; answers with its exit code. */
+/** Runs a project of the browser tests, and those named after it, against a server that stands; answers with its exit code. */
 export const drive = (project, port, env) =>
-  run('npx', ['playwright', 'test', `--project=${project}`], {
+  run('npx', ['playwright', 'test', `--project=${project}*`], {
     env: { ...process.env, BASE_URL: `http://127.0.0.1:${port}`, ...env },
   });
 
