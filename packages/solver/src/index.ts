@@ -46,9 +46,11 @@ function solveWith(
     if (start) model.setSolution({ colValue: [...start] });
     model.run();
     const status = model.getModelStatus();
-    if (status === infeasible) return { status: 'infeasible', values: [], objective: 0, bound: 0 };
+    const steps = Number(model.info.get('simplex_iteration_count'));
+    const nothing = { values: [], objective: 0, steps };
+    if (status === infeasible) return { status: 'infeasible', bound: 0, ...nothing };
     if (model.info.get('primal_solution_status') !== feasiblePoint)
-      return { status: 'none', values: [], objective: 0, bound: Number(model.info.get('mip_dual_bound')) };
+      return { status: 'none', bound: Number(model.info.get('mip_dual_bound')), ...nothing };
     const objective = model.getObjectiveValue();
     const bound = Number(model.info.get('mip_dual_bound'));
     // Without whole numbers HiGHS keeps no bound; there the best is its own.
@@ -57,6 +59,7 @@ function solveWith(
       status: 'solved',
       values: [...model.getSolution().colValue],
       objective,
+      steps,
       bound: proven ? bound : status === optimal ? objective : Number.POSITIVE_INFINITY,
     };
   } finally {

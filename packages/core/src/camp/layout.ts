@@ -9,14 +9,16 @@ import { nowhere, type CampTable } from './table';
 import { inSteps, type CampInput, type CampWatch } from './types';
 
 /**
- * Of the time to plan in, what the search far and wide takes, with what a change may cost at first in each of its parts, and
- * what the solver may take after it; how many of the solver's steps may change nothing in a row; how often a search looks for
- * the floor that counts allow.
+ * Of the time to plan in, what the search far and wide takes, with what a change may cost at first in each of its parts; for
+ * each second of it, the steps of the simplex method that the solver may take after it; how many of its programmes may change
+ * nothing in a row; how often a search looks for the floor that counts allow.
  */
 const parts = {
-  anew: { share: 0.25, warmths: [2, 0.6], polishing: 0.35, inVain: 3, times: 8 },
-  again: { share: 0.2, warmths: [0.15, 0.3], polishing: 0.2, inVain: 8, times: 0 },
+  anew: { share: 0.25, warmths: [2, 0.6], steps: 1400, inVain: 2, times: 8 },
+  again: { share: 0.2, warmths: [0.15, 0.3], steps: 800, inVain: 8, times: 0 },
 } as const;
+/** Of the time to plan in, what the solver may take in all on a machine that is slow. */
+const shareOfSolver = 0.5;
 /** Of the time to plan in, what each search for that floor takes, and what a change may cost at first. */
 const shareOfAgain = 0.1;
 const warmthAgain = 0.3;
@@ -112,7 +114,7 @@ export function laidOut(
 ): LaidOut {
   const { input, table, best, freedom, solve, watch } = planning;
   const { seed, seconds, previous } = input;
-  const { share, warmths, polishing, inVain, times } = previous ? parts.again : parts.anew;
+  const { share, warmths, steps, inVain, times } = previous ? parts.again : parts.anew;
   const nextWatch = inSteps(watch, share + times * shareOfAgain);
   const asItWas = previous ? new Timetable(table, start.least) : null;
   if (asItWas) layAsBefore(asItWas);
@@ -121,12 +123,12 @@ export function laidOut(
     const how = { seed: seed + n, seconds: takes * seconds, warmth, enough, watch: nextWatch(takes) };
     if (anneal(start, freedom, how) <= enough + 1e-9) break;
   }
-  let left = polishing * seconds;
+  const budget = { steps: steps * seconds, seconds: shareOfSolver * seconds };
   const towards = (goal: number, from: Timetable, n: number): LaidOut => {
     const least = best.map((most) => goal * most);
     const next = new Timetable(table, least, previous ? weights.asBefore : weights.inOrder);
     next.lay(from.at);
-    const how = { seed: seed + n, seconds, enough: goal === floor ? enough : -Infinity };
+    const how = { seed: seed + n, enough: goal === floor ? enough : -Infinity };
     if (!previous && next.total() > how.enough + 1e-9)
       anneal(next, freedom, {
         ...how,
@@ -134,7 +136,7 @@ export function laidOut(
         warmth: warmthAgain,
         watch: nextWatch(shareOfAgain),
       });
-    if (!watch.stopped()) left -= polish(next, solve, { ...how, left, inVain });
+    if (!watch.stopped()) polish(next, solve, { ...how, budget, inVain });
     return laidOutSoFar(planning, next);
   };
   let found = towards(floor, start, 0);
@@ -143,7 +145,7 @@ export function laidOut(
     if (!mustChange(before) && found.floor < before.floor - 1e-9) return before;
     return isBetter(found, before) ? found : before;
   }
-  for (let n = 1; n < times && left > 0 && !watch.stopped(); n++) {
+  for (let n = 1; n < times && budget.steps > 0 && budget.seconds > 0 && !watch.stopped(); n++) {
     if (found.floor > floor - 1e-9 && found.faults === 0) break;
     const between = Math.ceil((found.floor + floor) / 2 / floorStep - 1e-9) * floorStep;
     const next = towards(Math.min(floor, between), found.timetable, n);

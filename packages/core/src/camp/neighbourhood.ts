@@ -7,9 +7,16 @@ import { follows, nowhere, secondVisit } from './table';
 /** Everybody is laid out at once where cells times stations are at most so many, and else so many athletes at a time. */
 const mostAtOnce = 500;
 const someAthletes = 10;
-/** Of the time to plan in, what each may take. */
-const shareOfAll = 0.2;
-const shareOfSome = 0.04;
+/** Each is counted as so many steps of the simplex method more than it takes: to write it down takes time as well. */
+const stepsToWrite = 100;
+
+/** What a search may take of the solver; each that goes on takes from it. */
+export interface Budget {
+  /** Of the simplex method: the same on every machine, so that a seed gives one plan. */
+  steps: number;
+  /** More than the steps take on a machine of today, for one that is far slower. */
+  seconds: number;
+}
 
 interface Cell {
   a: number;
@@ -229,8 +236,7 @@ const terms = (columns: readonly (number | null)[]): Term[] =>
 
 interface PolishHow {
   seed: number;
-  seconds: number;
-  left: number;
+  budget: Budget;
   inVain: number;
   enough: number;
 }
@@ -239,17 +245,16 @@ interface PolishHow {
  * Lays out some athletes anew, exactly, around everybody else (large neighbourhood search, Shaw 1998): those whose share
  * is below the floor, with others by lot; all of them where a camp is small.
  *
- * @param seconds of the whole planning; a part of it is for each step
- * @param left seconds that all steps may take together
- * @param inVain stops after so many steps that changed nothing
+ * @param budget is less afterwards by what it took
+ * @param inVain stops after so many times that changed nothing
  * @param enough stops at this cost
- * @returns seconds that it took; the timetable never costs more than before
- * @example polish(timetable(), solve, { seed: 1, seconds: 1, left: 1, inVain: 1, enough: 1000 }) // 0
+ * @returns what the timetable costs, which is never more than before
+ * @example polish(timetable(), solve, { seed: 1, budget: { steps: 1000, seconds: 1 }, inVain: 1, enough: 1000 }) // 720
  */
 export function polish(
   timetable: Timetable,
   solve: Solve,
-  { seed, seconds, left, inVain, enough }: PolishHow,
+  { seed, budget, inVain, enough }: PolishHow,
 ): number {
   const { table, T, S } = timetable;
   const random = xoroshiro128plus(seed);
@@ -257,10 +262,9 @@ export function polish(
   const free = table.athletes.flatMap((_, a) => (befriended.has(a) ? [] : [a]));
   const all = table.athletes.length * T * S <= mostAtOnce;
   const most = all ? free.length : someAthletes;
-  const limit = seconds * (all ? shareOfAll : shareOfSome);
   let cost = timetable.total();
-  let [spent, vain] = [0, 0];
-  while (spent < left && vain < inVain && cost > enough + 1e-9) {
+  let vain = 0;
+  while (budget.steps > 0 && budget.seconds > 0 && vain < inVain && cost > enough + 1e-9) {
     const short = (a: number) => timetable.worth(a) < timetable.least[a]! - 1e-9;
     const missed = missedStations(timetable, free.filter(short));
     // Whoever breaks a rule comes first, and those who have no use for where somebody is missing before the others.
@@ -279,10 +283,11 @@ export function polish(
     if (routes.start.length === 0) break;
     const solved = solve(routes.writer.programme, {
       gap: 1e-6,
-      seconds: Math.min(limit, left - spent),
+      seconds: budget.seconds,
       start: routes.start,
     });
-    spent += solved.seconds;
+    budget.steps -= solved.steps + stepsToWrite;
+    budget.seconds -= solved.seconds;
     if (solved.status === 'solved') routes.lay(solved.values);
     const next = timetable.total();
     vain = next < cost - 1e-9 ? 0 : vain + 1;
@@ -291,5 +296,5 @@ export function polish(
     // Everybody at once: it does not get better than this.
     if (all) break;
   }
-  return spent;
+  return cost;
 }
