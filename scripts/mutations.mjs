@@ -20,8 +20,11 @@ export const safety = [
     ['export const powerJudgedFrom = 13', 'export const powerJudgedFrom = 12'],
     ['export const strengthJudgedFrom = 18', 'export const strengthJudgedFrom = 17'],
   ]),
-  ...of('safety/throwLimits', [
+  ...of('safety/effort', [
     ['export const hardEffort = 80', 'export const hardEffort = 81'],
+    ['effort >= hardEffort', 'effort > hardEffort'],
+  ]),
+  ...of('safety/throwLimits', [
     ['hard <= atMost', 'hard < atMost'],
     ['column < 0 ? restUpTo.length : column', 'column < 0 ? restUpTo.length - 1 : column'],
     ['addDays(date, days + 1)', 'addDays(date, days)'],
@@ -47,7 +50,11 @@ export const safety = [
     ['date >= cleared.date', 'date > cleared.date'],
     ['report.at > last.at', 'report.at >= last.at'],
     ['newest === null || each.at > newest.at', 'newest === null || each.at < newest.at'],
-    ['state.lock || limits.restUntil ? 0', 'limits.restUntil ? 0'],
+    ['lock || restUntil ? 0', 'restUntil ? 0'],
+    ['lock || restUntil ? 0', 'lock ? 0'],
+    ['limits.hardToday + hard,', 'limits.hardToday,'],
+    ['limits.easyToday + easy,', 'limits.easyToday,'],
+    ['limits.thrownToday + hard + easy / 2', 'limits.thrownToday + hard + easy'],
     ['state.lock && state.lock.at > cleared.at ? state.lock : null', 'state.lock'],
     ['report.at <= state.cleared.at', 'report.at < state.cleared.at'],
   ]),

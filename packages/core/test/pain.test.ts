@@ -2,6 +2,7 @@ import {
   addDays,
   allowedWith,
   easyOnlyOn,
+  limitsAfter,
   limitsUnder,
   lockedAtHome,
   lockedBecause,
@@ -80,6 +81,21 @@ describe('a lock of throws', () => {
     const open = withClearance(locked, clearance(11));
     expect(limitsUnder(day, open, date)).toMatchObject({ leftToday: 84, lock: null, easyOnly: true });
     expect(limitsUnder({ ...day, restUntil: addDays(date, 1) }, open, date).leftToday).toBe(0);
+  });
+  it('count what was thrown since: easy throws by half, and nothing is left under a lock or on a day of rest', () => {
+    const counts = { hardToday: 10, easyToday: 2, thrownToday: 11 };
+    const read = { maxToday: 95, ...counts, restUntil: null, leftToday: 84, lock: null };
+    const thrown = [80, 79, 79, null].map((effort) => ({ effort, kind: 'practice' as const }));
+    expect(limitsAfter(read, [])).toBe(read);
+    expect(limitsAfter(read, thrown)).toMatchObject({
+      hardToday: 12,
+      easyToday: 4,
+      thrownToday: 14,
+      leftToday: read.maxToday - 14,
+    });
+    expect(limitsAfter({ ...read, maxToday: 13 }, thrown).leftToday).toBe(0);
+    expect(limitsAfter({ ...read, restUntil: addDays(date, 1) }, thrown).leftToday).toBe(0);
+    expect(limitsAfter({ ...read, lock: throwStateOf([report(10)], []).lock }, thrown).leftToday).toBe(0);
   });
 });
 
