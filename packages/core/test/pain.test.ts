@@ -86,16 +86,19 @@ describe('a lock of throws', () => {
     const counts = { hardToday: 10, easyToday: 2, thrownToday: 11 };
     const read = { maxToday: 95, ...counts, restUntil: null, leftToday: 84, lock: null };
     const thrown = [80, 79, 79, null].map((effort) => ({ effort, kind: 'practice' as const }));
-    expect(limitsAfter(read, [])).toBe(read);
-    expect(limitsAfter(read, thrown)).toMatchObject({
+    expect(limitsAfter(read, [], false)).toBe(read);
+    expect(limitsAfter(read, thrown, false)).toMatchObject({
       hardToday: 12,
       easyToday: 4,
       thrownToday: 14,
       leftToday: read.maxToday - 14,
     });
-    expect(limitsAfter({ ...read, maxToday: 13 }, thrown).leftToday).toBe(0);
-    expect(limitsAfter({ ...read, restUntil: addDays(date, 1) }, thrown).leftToday).toBe(0);
-    expect(limitsAfter({ ...read, lock: throwStateOf([report(10)], []).lock }, thrown).leftToday).toBe(0);
+    expect(limitsAfter(read, thrown, true)).toMatchObject({ hardToday: 14, thrownToday: 15 });
+    expect(limitsAfter({ ...read, maxToday: 13 }, thrown, false).leftToday).toBe(0);
+    expect(limitsAfter({ ...read, restUntil: addDays(date, 1) }, thrown, false).leftToday).toBe(0);
+    expect(limitsAfter({ ...read, lock: throwStateOf([report(10)], []).lock }, thrown, false).leftToday).toBe(
+      0,
+    );
   });
 });
 

@@ -191,9 +191,8 @@ function thrownToday(events: readonly LogEvent[], { zone, today }: Here) {
 /** Limits with what was thrown here since they were read. */
 function withThrown(page: Fields, events: readonly LogEvent[], here: Here): Fields {
   if (!page.limits) return page;
-  const thrown = thrownToday(events, here);
-  const counted = page.academy?.allHard ? thrown.map((each) => ({ ...each, effort: null })) : thrown;
-  return thrown.length ? { ...page, limits: limitsAfter(page.limits, counted) } : page;
+  const limits = limitsAfter(page.limits, thrownToday(events, here), page.academy?.allHard ?? false);
+  return limits === page.limits ? page : { ...page, limits };
 }
 
 /** What was read of an athlete as it stands with what was logged on this device. Refused entries do not count. */

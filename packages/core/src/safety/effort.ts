@@ -24,3 +24,13 @@ export function countThrows(thrown: readonly CountedThrow[]): { hard: number; ea
   const hard = thrown.filter(isHard).length;
   return { hard, easy: thrown.length - hard };
 }
+
+/**
+ * Throws as an academy counts them: one that counts every throw as hard forgets their effort.
+ *
+ * @example countedAs([{ effort: 60 }], true) // [ { effort: null } ]
+ */
+export const countedAs = <T extends { effort?: number | null | undefined }>(
+  throws: readonly T[],
+  allHard: boolean,
+): T[] => (allHard ? throws.map((day) => ({ ...day, effort: null })) : [...throws]);

@@ -1,7 +1,7 @@
 import { FieldError } from '../units/fieldError';
 import { pitchLimits, type Discipline, type PitchLimitRow } from '../catalogue';
 import { addDays, ageOn, daysBetween } from '../units';
-import { isHard, type CountedThrow } from './effort';
+import { countedAs, isHard, type CountedThrow } from './effort';
 import { easyOnlyOn, type ThrowLock, type ThrowState } from './throwState';
 
 /** Throws of one kind on one day. */
@@ -88,14 +88,6 @@ export function daysOfThrows(thrown: readonly (CountedThrow & { date: string })[
   }
   return [...days.values()];
 }
-
-/**
- * Throws as an academy counts them: one that counts every throw as hard forgets their effort.
- *
- * @example countedAs([{ effort: 60 }], true) // [ { effort: null } ]
- */
-export const countedAs = <T extends DayThrows>(throws: readonly T[], allHard: boolean): T[] =>
-  allHard ? throws.map((day) => ({ ...day, effort: null })) : [...throws];
 
 const stricter = (a: number, b: number | null | undefined): number =>
   b === null || b === undefined ? a : Math.min(a, b);

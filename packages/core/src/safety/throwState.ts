@@ -1,6 +1,6 @@
 import type { PainSite } from '../catalogue';
 import { addDays } from '../units/day';
-import { countThrows, type CountedThrow } from './effort';
+import { countedAs, countThrows, type CountedThrow } from './effort';
 
 /** What was answered when somebody asked whether anything hurts. */
 export interface Pain {
@@ -138,11 +138,16 @@ interface ThrownLimits extends Pick<
 /**
  * The limits of a day with throws that they do not hold yet, as a device shows them before it reads them anew.
  *
- * @example limitsAfter(throwLimits({ ...week, on: monday }), [{ effort: 90, kind: 'practice' }, { effort: 60, kind: 'practice' }]).thrownToday // 1.5
+ * @param allHard the academy counts every throw as a hard one
+ * @example limitsAfter(throwLimits({ ...week, on: monday }), [{ effort: 90, kind: 'practice' }, { effort: 60, kind: 'practice' }], false).thrownToday // 1.5
  */
-export function limitsAfter<T extends ThrownLimits>(limits: T, thrown: readonly CountedThrow[]): T {
+export function limitsAfter<T extends ThrownLimits>(
+  limits: T,
+  thrown: readonly CountedThrow[],
+  allHard: boolean,
+): T {
   if (thrown.length === 0) return limits;
-  const { hard, easy } = countThrows(thrown);
+  const { hard, easy } = countThrows(countedAs(thrown, allHard));
   const after = {
     ...limits,
     hardToday: limits.hardToday + hard,

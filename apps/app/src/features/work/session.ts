@@ -1,5 +1,6 @@
 import type { WorkPage, EventOf, LogEvent, OpenSession, PlanDrill, PlanThread } from '@wrightonic/contract';
 import {
+  countedAs,
   countThrows,
   cueHistory,
   cueIn,
@@ -131,10 +132,10 @@ export function cuesOfDrill(
   return cueHistory(drill, cues, counts, cueIn(drill, shortVoice(athlete.voice), book));
 }
 
-const thrownIn = (events: readonly LogEvent[], allHard: boolean) =>
+const thrownIn = (events: readonly LogEvent[]) =>
   events
     .filter((event) => event.kind === 'throw')
-    .map(({ effort }) => ({ effort: allHard ? null : effort, kind: 'practice' as const }));
+    .map(({ effort }) => ({ effort, kind: 'practice' as const }));
 
 /** Everything thrown today, in this session and elsewhere. */
 export function thrown(
@@ -142,7 +143,7 @@ export function thrown(
   events: readonly LogEvent[],
   elsewhere: OpenSession['elsewhere'],
 ): ThrowsToday {
-  const here = countThrows(thrownIn(events, academy.allHard));
+  const here = countThrows(countedAs(thrownIn(events), academy.allHard));
   return throwsToday(limits, {
     hard: here.hard + elsewhere.hard,
     easy: here.easy + elsewhere.easy,
