@@ -98,7 +98,13 @@ export default tseslint.config(
     rules: { 'no-restricted-syntax': ['error', ...venueDays, ...textsApart] },
   },
   {
-    files: ['apps/app/**/*.{ts,tsx}'],
+    files: ['apps/app/**/*.ts'],
+    plugins: hooks.configs.flat.recommended.plugins,
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'warn' },
+  },
+  {
+    // The rest of its rules read a file a second time; components and hooks stand nowhere else.
+    files: ['apps/app/**/*.tsx', `${app}/**/use*.ts`, `${app}/ui/**/*.ts`],
     ...hooks.configs.flat.recommended,
   },
   {

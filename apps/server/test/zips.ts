@@ -1,3 +1,4 @@
+import { createRequire } from 'node:module';
 import archiver from 'archiver';
 import { fromBufferPromise } from 'yauzl';
 import type { Browser } from './testServer';
@@ -32,9 +33,9 @@ export const zipOf = async (who: Browser, path: string): Promise<Buffer> => {
 };
 export const send = (who: Browser, path: string, zip: Buffer) => who.upload(path, zip, 'application/zip');
 
-const dataPackages = jest.requireActual<{
+const dataPackages = createRequire(__filename)('datapackage') as {
   validate: (descriptor: unknown) => Promise<{ valid: boolean; errors: Error[] }>;
-}>('datapackage');
+};
 /** What the profile of Data Packages finds wrong with a descriptor. */
 export const wrongIn = async (descriptor: unknown): Promise<string[]> =>
   (await dataPackages.validate(descriptor)).errors.map(({ message }) => message);
