@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test, type App } from './app';
+import { mainScreens, settled } from './screens';
 
 /** Sizes at which every main screen has to hold; with text twice as large it is loaded anew. */
 const sizes = [
@@ -8,23 +9,6 @@ const sizes = [
   { width: 390, height: 844 },
   { width: 1280, height: 800 },
 ] as const;
-
-const places = [
-  '/',
-  '/roster',
-  '/drills',
-  '/drills/knee-gate',
-  '/camps',
-  '/diary',
-  '/office',
-  '/office/people',
-  '/office/archive',
-  '/office/audit',
-  '/office/deletions',
-  '/help',
-  '/athletes/new',
-];
-const verbs = ['look', 'trace', 'build', 'work', 'prove', 'profile'];
 
 /** What is wrong with how the screen is laid out, each in words; nothing where all holds. */
 function wrongOn(page: Page): Promise<string[]> {
@@ -103,12 +87,6 @@ function wrongOn(page: Page): Promise<string[]> {
   });
 }
 
-async function settled(page: Page): Promise<void> {
-  await page.getByRole('heading', { level: 1 }).first().waitFor();
-  await page.waitForLoadState('networkidle');
-  await page.waitForFunction(() => document.fonts.status === 'loaded');
-}
-
 async function judged(app: App, path: string): Promise<string[]> {
   const { page } = app;
   await app.open(path);
@@ -124,15 +102,10 @@ async function judged(app: App, path: string): Promise<string[]> {
   return found;
 }
 
-const paths = async (app: App): Promise<string[]> => {
-  const wren = await app.idOf('Wren');
-  return [...places, ...verbs.map((verb) => `/athletes/${wren}/${verb}`)];
-};
-
 test('every main screen holds at four sizes', async ({ app }) => {
   await app.enter();
   const found: string[] = [];
-  for (const path of await paths(app)) found.push(...(await judged(app, path)));
+  for (const path of await mainScreens(app)) found.push(...(await judged(app, path)));
   expect(found).toEqual([]);
 });
 
@@ -144,7 +117,7 @@ test('every main screen holds with text twice as large', async ({ app, page }) =
   );
   await app.enter();
   const found: string[] = [];
-  for (const path of await paths(app)) {
+  for (const path of await mainScreens(app)) {
     await app.open(path);
     await settled(page);
     for (const each of await wrongOn(page)) found.push(`${path}: ${each}`);

@@ -50,15 +50,26 @@ export const drive = (project, port, env) =>
 /** The password of the demo's people, for one run. */
 export const demoPassword = () => ({ DEMO_PASSWORD: randomBytes(12).toString('base64url') });
 
-/** Runs one project of the browser tests against a server and a database of its own; answers with its exit code. */
-export async function inBrowser(project, folder, given = {}) {
+/** What a project of the browser tests is run against: a server on a database of its own, until it is ended. */
+export async function stand(project, folder, given = {}) {
   await setUp(['mariadbd', 'chromium-headless-shell', 'ffmpeg']);
   const port = await freePort();
   const env = { ...given, ...demoPassword() };
   const served = await serve({ folder, port, env });
   const empty = project === 'tests' ? await emptyServer(served, join(folder, 'empty'), given) : null;
-  const code = await drive(project, port, { ...env, ...empty?.env });
-  if (empty) await stop(empty.server);
-  await stop(served.server);
+  return {
+    drive: (more = {}) => drive(project, port, { ...env, ...empty?.env, ...more }),
+    end: async () => {
+      if (empty) await stop(empty.server);
+      await stop(served.server);
+    },
+  };
+}
+
+/** Runs one project of the browser tests against a server and a database of its own; answers with its exit code. */
+export async function inBrowser(project, folder, given = {}) {
+  const { drive, end } = await stand(project, folder, given);
+  const code = await drive();
+  await end();
   return code;
 }

@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { demoPassword, drive, inBrowser, passingFolder } from './browser.mjs';
+import { demoPassword, drive, passingFolder, stand } from './browser.mjs';
 import { buildApp } from './build.mjs';
 import { startDatabase } from './database.mjs';
 import { faults } from './faults.mjs';
@@ -70,32 +70,46 @@ function played(file, code) {
   return { passed: stats?.expected ?? 0, failed: code !== 0 ? Math.max(1, failed) : failed };
 }
 
-async function browser(folder) {
+async function browser(folder, { drive, end }) {
   const file = join(folder, 'playwright.json');
-  return played(file, await inBrowser('tests', folder, { PLAYWRIGHT_JSON_OUTPUT_NAME: file }));
+  const code = await drive({ PLAYWRIGHT_JSON_OUTPUT_NAME: file });
+  await end();
+  return played(file, code);
+}
+
+/** The academy of the odd days, whose server is started with one clock after the other. */
+async function standOnDays(folder) {
+  const [url, app, port] = await Promise.all([startDatabase(folder), buildApp(), freePort()]);
+  const password = demoPassword();
+  const startAt = async (at) => {
+    const env = { ...password, CLOCK_AHEAD: String(Date.parse(at) - Date.now()) };
+    return { env, server: await launchServer({ url, app, folder, port, env }) };
+  };
+  const [first] = Object.values(moments);
+  return { url, port, startAt, first: await startAt(first) };
 }
 
 /**
  * Server and browser tests of what hangs on the day, with the clock set to days that are odd. The academy is one and
  * the same, whose server is started again with each: a year goes by in it.
  */
-async function days(folder) {
+async function days(folder, { url, port, startAt, first }) {
   const sum = { passed: 0, failed: 0 };
-  const [url, app, port] = await Promise.all([startDatabase(folder), buildApp(), freePort()]);
-  const password = demoPassword();
+  let started = first;
   for (const [name, at] of Object.entries(moments)) {
-    const env = { ...password, CLOCK_AHEAD: String(Date.parse(at) - Date.now()) };
     const own = join(folder, at.slice(0, 10));
     mkdirSync(own, { recursive: true });
     const file = join(own, 'playwright.json');
     const inTheBrowserToo = async () => {
-      const server = await launchServer({ url, app, folder, port, env });
+      const { env, server } = started ?? (await startAt(at));
+      started = null;
       const code = await drive('days', port, { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: file });
       await stop(server);
       return played(file, code);
     };
+    const clock = { CLOCK_AHEAD: String(Date.parse(at) - Date.now()) };
     // Each waits for much; side by side they take little more than one of them.
-    const found = await Promise.all([jest(own, url, env, ['--runInBand', ...dayBound]), inTheBrowserToo()]);
+    const found = await Promise.all([jest(own, url, clock, ['--runInBand', ...dayBound]), inTheBrowserToo()]);
     for (const { passed, failed } of found) {
       sum.passed += passed;
       sum.failed += failed;
@@ -126,6 +140,8 @@ const steps = {
   days,
   faults: killed,
 };
+/** What a step stands on is made beside the round before it, in which a core waits now and then. */
+const foundations = { browser: (folder) => stand('tests', folder), days: standOnDays };
 
 /** What each step needs of Debian's packages. */
 const browserOf = 'chromium-headless-shell';
@@ -152,20 +168,33 @@ await main(async () => {
   await setUp([...new Set(chosen.flatMap((step) => needs[step]))]);
   const folder = passingFolder('test');
   const sum = { passed: 0, failed: 0 };
+  const laid = new Map();
+  const lay = (name) => {
+    if (!foundations[name] || laid.has(name)) return;
+    const foundation = foundations[name](join(folder, name));
+    // Whoever stands on it is told.
+    foundation.catch(() => {});
+    laid.set(name, foundation);
+  };
   const one = async (name) => {
     const start = Date.now();
-    const { passed, failed } = await steps[name](join(folder, name));
+    const { passed, failed } = await steps[name](join(folder, name), await laid.get(name));
     say(`${name}: ${passed} passed, ${failed} failed, ${((Date.now() - start) / 1000).toFixed(0)} s`);
     sum.passed += passed;
     sum.failed += failed;
   };
   const drivesBrowser = chosen.some((step) => needs[step].includes(browserOf));
-  for (const [n, round] of rounds.entries())
+  const asked = rounds
+    .map((round) => round.filter((name) => chosen.includes(name)))
+    .filter((round) => round.length);
+  for (const [n, round] of asked.entries()) {
+    for (const name of [...round, ...(asked[n + 1] ?? [])]) lay(name);
     await Promise.all([
-      ...round.filter((name) => chosen.includes(name)).map(one),
+      ...round.map(one),
       // One core is idle while the other reads the sources.
       n === 0 && drivesBrowser ? buildApp() : null,
     ]);
+  }
   result = [...red, `${sum.passed} passed, ${sum.failed} failed`].join('\n\n');
   return sum.failed ? 1 : 0;
 });

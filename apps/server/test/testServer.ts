@@ -59,9 +59,13 @@ async function schema(): Promise<{ statements: string[]; filled: string[] }> {
   return { statements, filled: tables.filter((_, i) => rows[i]) };
 }
 
+/** Asked for once: the suites of one process share what it has loaded. */
+let known: ReturnType<typeof schema> | undefined;
+
 /** A database at this version in which no academy is. */
 async function migratedDatabase() {
-  const { statements, filled } = await schema();
+  known ??= schema();
+  const { statements, filled } = await known;
   const made = await emptyDatabase();
   await made.db.transaction(async (one) => {
     await one.raw('set foreign_key_checks = 0');

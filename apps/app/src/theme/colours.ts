@@ -1,4 +1,4 @@
-/** The colours of the app by what they are for. Text reaches 7:1 on `ground`, `surface` and `sunk`. */
+/** The colours of the app by what they are for. By day text reaches 7:1 on `ground`, `surface`, `sunk` and `amberSunk`. */
 export interface Colours {
   ground: string;
   surface: string;
@@ -30,7 +30,7 @@ export const day: Colours = {
   grass: '#1E4F35',
   clay: '#7E3117',
   amber: '#C98A2B',
-  amberSunk: '#F3DDB0',
+  amberSunk: '#F6E3BC',
 };
 
 export const lights: Colours = {

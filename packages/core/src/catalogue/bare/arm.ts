@@ -19,9 +19,9 @@ const feel = bareOf({ discipline: 'overhand', thread: 'arm', stage: 'feel' }, [
         'Let the front hip go until it touches the wall; the hands stay together.',
         'At the touch let the hands part downward. The eyes have not left the spot.',
       ],
-      good: 'Touch and hands come as one beat, and you could have read a word at the spot all the while.',
+      good: 'Touch and hands come on one beat, and you could have read a word at the spot the whole time.',
       mistakes: ['Holding the hands tight.', 'Turning the head to look for the wall.'],
-      workaround: { flaw: 'oh.late-hand', seen: 'the hands wait on and part long after the touch' },
+      workaround: { flaw: 'oh.late-hand', seen: 'the hands keep waiting and part long after the touch' },
       holds: ['lift', 'arm'],
       leavesOut: 'stride',
     },
@@ -70,10 +70,10 @@ const feel = bareOf({ discipline: 'overhand', thread: 'arm', stage: 'feel' }, [
       setUp: 'Stand an arm’s length from a wall, throwing elbow at shoulder height in front of you.',
       steps: [
         'Touch the wall with the first two fingertips, palm toward the wall.',
-        'Press lightly through both fingers alike.',
+        'Press lightly and evenly through both fingers.',
         'Roll off downward over both fingertips, as if they left a ball.',
       ],
-      good: 'Both fingertips press alike, and neither leaves the wall before the other.',
+      good: 'Both fingertips press evenly and leave the wall together.',
       mistakes: ['Pressing hard.', 'Turning the thumb under.'],
       workaround: {
         flaw: 'oh.arm-push',
@@ -204,7 +204,7 @@ const move = bareOf({ discipline: 'overhand', thread: 'arm', stage: 'move' }, [
     },
     cues: {
       feel: 'Feel the fingers stay on top all the way down and back up.',
-      target: 'Slip the hand between your back and the wall without waking it.',
+      target: 'Slip the hand between your back and the wall without a touch.',
       tags: ['let go'],
     },
   },

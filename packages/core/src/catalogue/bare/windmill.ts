@@ -92,7 +92,7 @@ const armFeel = bareOf({ discipline: 'windmill', thread: 'arm', stage: 'feel' },
     },
     cues: {
       feel: 'Feel the head stay at one height.',
-      target: 'Keep your cap at one brick of the wall.',
+      target: 'Keep your cap level with one brick of the wall.',
       tags: ['stay tall', 'brace'],
     },
   },

@@ -78,7 +78,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
     'brace',
   ),
   'firm-front-throw': cue(
-    'Feel the front leg take all of you.',
+    'Feel the front leg take all your weight.',
     'Freeze like a post in the ground.',
     'brace',
   ),
@@ -158,13 +158,13 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
     'lead with hip',
   ),
   'strap-lean': cue(
-    'Feel the inside of the back heel carry you.',
+    'Feel your weight on the inside of the back heel.',
     'Let the strap hold you while you drift.',
     'drift',
   ),
   'soft-drop': cue('Feel the hips in front, then the sit.', 'Land on eggs.', 'sit', 'lead with hip'),
   'heel-drive-wall': cue(
-    'Feel the heel press and the hip carry.',
+    'Feel the heel press and the hip move.',
     'Push the wall back with your heel.',
     'push',
   ),
@@ -176,7 +176,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
   ),
   'mirror-circle': cue('Feel the top, the side, the hip.', 'Stop the circle at each mark in the mirror.'),
   'flat-ground-fall': cue(
-    'Feel the hips go until a step has to happen.',
+    'Feel the hips go until you have to step.',
     'Let your front hip fall first.',
     'fall',
     'lead with hip',
@@ -189,7 +189,7 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
   ),
   'called-pick-up': cue('Feel the hinge in the hip.', 'Pick it up and be back before the next call.', 'sit'),
   'strap-descent': cue(
-    'Feel the strap carry half of you.',
+    'Feel the strap take half your weight.',
     'Let the strap lower you down the slope.',
     'stay closed',
     'fall',
@@ -234,7 +234,10 @@ export const drillCues: Readonly<Record<string, DrillCue>> = {
     'Tip past the edge, then leave it.',
     'fall',
   ),
-  'fence-line-circle': cue('Feel the arm pass close to your side.', 'Circle along the wall without a brush.'),
+  'fence-line-circle': cue(
+    'Feel the arm pass close to your side.',
+    'Circle along the wall without touching it.',
+  ),
   'turn-in-finish': cue('Feel the thumb roll down and in.', 'Turn the key after the sock is gone.', 'let go'),
   'settled-start': cue('Feel both feet quiet for a breath.', 'Count the same three before you go.'),
   'tall-chest-turn': cue('Feel the turn between the shoulder blades.', 'Turn the letters to the wall.'),

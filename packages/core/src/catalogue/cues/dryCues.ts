@@ -22,7 +22,7 @@ export const dryCues: Readonly<Record<string, DrillCue>> = {
     'lead with hip',
   ),
   'glove-on-the-line': cue(
-    'Feel the front shoulder blade held shut.',
+    'Feel the front shoulder stay closed.',
     'Rest your glove on a rail that runs to the target.',
     'stay closed',
   ),
@@ -75,7 +75,7 @@ export const dryCues: Readonly<Record<string, DrillCue>> = {
     'hold hips half',
   ),
   'half-way-walk': cue(
-    'Feel stop and brush as one.',
+    'Feel the stop and the brush together.',
     'Stop the buckle halfway to the target as your hand brushes.',
     'hold hips half',
   ),

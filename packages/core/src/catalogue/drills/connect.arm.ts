@@ -96,7 +96,7 @@ export const armConnectDrills = drillsOf('connect', [
     avoidWithPainIn: ['elbow', 'shoulder'],
     easier: 'glove-hold-turn',
     harder: 'blend-pairs',
-    what: 'Firm the glove in front and bring the chest to it, not it to the chest.',
+    what: 'Firm up the glove in front and bring your chest to it, not the glove to your chest.',
     cue: 'Bring your chest to the glove.',
   },
   {

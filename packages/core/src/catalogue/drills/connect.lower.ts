@@ -117,7 +117,7 @@ export const lowerConnectDrills = drillsOf('connect', [
     easier: 'turn-around-throw',
     harder: 'step-in-closed-throw',
     what: 'Back foot and hips turned to the target, shoulders held closed, gather and throw.',
-    cue: 'Hips at the target, chest still shut.',
+    cue: 'Hips at the target, chest still closed.',
     levels: [
       { name: 'arm set', change: 'Start with the throwing arm already up.' },
       { name: 'half break', change: 'Start with the hands half apart.' },

@@ -56,7 +56,7 @@ export const windmillConnectDrills = drillsOf('connect', [
     avoidWithPainIn: ['knee', 'elbow', 'shoulder'],
     easier: 'lean-and-go',
     harder: 'mound-delivery',
-    what: 'Tip past balance in a lunge, then push late and low before the ground arrives.',
+    what: 'Tip past balance in a lunge, then push late and low, just before you would fall.',
     cue: 'Tip past balance, then push late and low.',
     caution: 'Not with knee pain.',
   },
@@ -76,7 +76,7 @@ export const windmillConnectDrills = drillsOf('connect', [
     harder: 'elbow-lead-throw',
     what: 'Kneel at half distance and throw with the arm only, to called spots.',
     cue: 'Loose arm to the spot.',
-    caution: 'Arm alone is working: count every throw.',
+    caution: 'Only the arm works: count every throw.',
     levels: [
       { name: 'half distance', change: 'Half the pitching distance.' },
       { name: 'three quarters', change: 'Three quarters of the pitching distance.' },
@@ -97,8 +97,8 @@ export const windmillConnectDrills = drillsOf('connect', [
     avoidWithPainIn: ['elbow', 'shoulder'],
     easier: 'kneeling-throw',
     harder: 'pause-and-go',
-    what: 'From the open position rehearse elbow-first three times, then throw with the hips feeding it.',
-    cue: 'Elbow first, hips feed it.',
+    what: 'From the open position rehearse elbow-first three times, then throw, and let the hips lead.',
+    cue: 'Hips lead, elbow first, then the hand.',
     levels: [
       { name: 'into a net', change: 'Two steps from a net.' },
       { name: 'half distance', change: 'To a catcher at half the distance.' },
@@ -160,6 +160,6 @@ export const windmillConnectDrills = drillsOf('connect', [
     easier: 'pause-and-go',
     harder: 'blend-pairs',
     what: 'Release with the hips held about halfway closed.',
-    cue: 'Let it go with the hips half shut.',
+    cue: 'Let it go with the hips half closed.',
   },
 ]);

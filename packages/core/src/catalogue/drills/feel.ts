@@ -66,7 +66,7 @@ export const feelDrills = drillsOf('feel', [
     minAge: 9,
     avoidWithPainIn: ['knee'],
     harder: 'strap-lean',
-    what: 'Sit the back hip against a wall on one leg, then drive the hips off it toward the target without the knee leaking.',
+    what: 'Sit the back hip against a wall on one leg, then drive the hips off it toward the target without the knee drifting forward.',
     cue: 'Sit on the wall, then leave it with your hips.',
     caution: 'Stop with knee pain.',
     levels: [
@@ -85,9 +85,9 @@ export const feelDrills = drillsOf('feel', [
     dose: '3x5 hold 3 s',
     minAge: 9,
     harder: 'strap-descent',
-    what: 'Hold a strap and let the lift drift slightly out in front, weight toward the inner edge of the rear heel.',
+    what: 'Hold a strap and let the lift drift slightly out in front, weight toward the inner edge of the back heel.',
     cue: 'Drift on the inside of your back heel.',
-    caution: 'Check the anchor; only a few kilograms on the strap.',
+    caution: 'Check the anchor; put no more than a few kilograms on the strap.',
   },
   {
     id: 'soft-drop',
@@ -102,7 +102,7 @@ export const feelDrills = drillsOf('feel', [
     avoidWithPainIn: ['knee'],
     easier: 'wall-seat-drive',
     harder: 'single-leg-sit-throw',
-    what: 'Get the hips in front, then drop into the back leg as if sitting on one leg, with a landing that costs nothing.',
+    what: 'Get the hips in front, then drop into the back leg as if sitting down on one leg, and land without effort.',
     cue: 'Hips out, then sit.',
     caution: 'Pool only with an adult watching and depth checked.',
     levels: [
@@ -129,7 +129,7 @@ export const feelDrills = drillsOf('feel', [
     dose: '3x6',
     minAge: 8,
     harder: 'tap-beat',
-    what: 'Move the empty hand slowly through break, landing and lay-back and check each against the mirror.',
+    what: 'Move the empty hand slowly through break, landing and layback and check each against the mirror.',
     cue: 'Slow arm, check each stop in the mirror.',
   },
   {
@@ -171,7 +171,7 @@ export const feelDrills = drillsOf('feel', [
     dose: '3x6 hold 2 s',
     minAge: 6,
     harder: 'tall-lift-lead',
-    what: 'With the back of the head light against a mark on the wall, lift the front leg and keep the head on the mark.',
+    what: 'With the back of the head lightly against a mark on the wall, lift the front leg and keep the head on the mark.',
     cue: 'Lift the leg; the head stays on the mark.',
   },
   {

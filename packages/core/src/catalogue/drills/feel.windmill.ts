@@ -12,7 +12,7 @@ export const windmillFeelDrills = drillsOf('feel', [
     dose: '3x8 each',
     minAge: 9,
     harder: 'lean-and-go',
-    what: 'Push the back heel into the wall and feel the hip carry forward.',
+    what: 'Push the back heel into the wall and feel the hip move forward.',
     cue: 'Heel into the wall, feel the hip go.',
   },
   {
@@ -26,7 +26,7 @@ export const windmillFeelDrills = drillsOf('feel', [
     dose: '3x6',
     minAge: 7,
     harder: 'fence-line-circle',
-    what: 'Slow circles before a mirror, stopping at the top, at the side and at the hip.',
+    what: 'Slow circles in front of a mirror, stopping at the top, at the side and at the hip.',
     cue: 'Slow circle, stop at the top, the side, the hip.',
   },
   {

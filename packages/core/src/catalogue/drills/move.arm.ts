@@ -77,7 +77,7 @@ export const armMoveDrills = drillsOf('move', [
     minAge: 8,
     easier: 'glove-on-the-line',
     harder: 'stand-closed-throw',
-    what: 'Stride to landing so that glove and front foot arrive on the line together and the chest stays shut.',
+    what: 'Stride to landing so that glove and front foot arrive on the line together and the chest stays closed.',
     cue: 'Glove and front foot reach the line together.',
   },
   {

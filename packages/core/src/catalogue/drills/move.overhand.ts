@@ -13,7 +13,7 @@ export const moveDrills = drillsOf('move', [
     minAge: 8,
     easier: 'hip-first-lean',
     harder: 'edge-set-fall',
-    what: 'Lift, let the hips get out in front until a step has to happen, land quietly.',
+    what: 'Lift, let the hips get out in front until you have to step, land quietly.',
     cue: 'Let your hips go until you have to step.',
     caution: 'Soft ground.',
     levels: [
@@ -170,7 +170,7 @@ export const moveDrills = drillsOf('move', [
     dose: '3x6',
     minAge: 7,
     harder: 'slow-glide-hold',
-    what: 'First step short and at an angle, head stays over the pivot foot, pivot beside the rubber.',
+    what: 'Short first step at an angle; the head stays over the pivot foot, pivot beside the rubber.',
     cue: 'Small step, head over your foot.',
   },
   {
@@ -203,7 +203,7 @@ export const moveDrills = drillsOf('move', [
     easier: 'hip-in-turns',
     harder: 'stand-closed-throw',
     what: 'Step and let the trail hip open as far as it goes today, shoulders quiet.',
-    cue: 'Let the back hip open as far as it likes today.',
+    cue: 'Let the back hip open as far as it goes today.',
     caution: 'No forcing.',
   },
   {

@@ -31,8 +31,8 @@ export const windmillMoveDrills = drillsOf('move', [
     minAge: 9,
     avoidWithPainIn: ['knee'],
     harder: 'tip-over-launch',
-    what: 'Fall forward over the drive leg, knee and shin pressing down, then explode out just before the ground.',
-    cue: 'Knee and shin down, then explode.',
+    what: 'Fall forward over the drive leg, knee and shin pressing down, then push out hard just before you would land.',
+    cue: 'Knee and shin down, then go hard.',
     caution: 'Soft ground.',
     levels: [
       { name: 'hands on a rail', change: 'Hands on a rail for the fall.' },

@@ -6,7 +6,7 @@ export const constrainPages: DrillPages = {
       'Portable mound in the cage, toe side down: wedge the heel side up a little, so that the ground falls toward the toes. Fix the wedges and test them with a jump.',
     steps: [
       'Start in the middle of the board.',
-      'Load. A knee that goes over the toes is fed by the tilt and takes you off the board.',
+      'Load. If the knee goes over the toes, the tilt takes you off the board.',
       'Sit back into the hip until you stay on; then throw at 60 % into the net.',
     ],
     good: 'The heel stays heavy and you stay on the board; the old load no longer works.',
@@ -23,13 +23,13 @@ export const constrainPages: DrillPages = {
       'Bag standing: clean. Bag down: missed.',
     ],
     good: 'The bag stands and the hip has gone back.',
-    mistakes: ['Standing further away.', 'Loading less to be safe.'],
+    mistakes: ['Standing farther away.', 'Loading less to be safe.'],
     workaround: { flaw: 'oh.lead-leg-opens', seen: 'blocked at the knee, the lead leg now swings open' },
     holds: ['lift', 'stride', 'landing', 'turn', 'arm', 'throw', 'finish'],
     leavesOut: null,
   },
   'step-over-gate': {
-    setUp: 'A low soft hurdle across the way, half a stride out, just inside the stride line.',
+    setUp: 'A low soft hurdle across your path, half a stride out, just inside the stride line.',
     steps: [
       'Lift.',
       'Take the lead foot up and over the hurdle, sole down late.',
@@ -87,7 +87,7 @@ export const constrainPages: DrillPages = {
       'Step when the partner calls; the hand rises only on the call.',
       'Throw at 60 %.',
     ],
-    good: 'Hand and foot answer the same word.',
+    good: 'Hand and foot go on the same call.',
     mistakes: ['Guessing the call.', 'Stopping dead to wait for it.'],
     workaround: { flaw: 'oh.arm-drag', seen: 'the arm hangs until the call and then drags behind the trunk' },
     holds: ['stride', 'landing', 'arm', 'throw'],

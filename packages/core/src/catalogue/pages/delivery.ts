@@ -17,7 +17,7 @@ export const deliveryPages: DrillPages = {
     steps: [
       'One throw in the drill.',
       'One in the full delivery, with the same feeling.',
-      'In turn, ten of each.',
+      'Alternate: ten of each.',
     ],
     good: 'A watcher cannot tell where the drill stops.',
     mistakes: ['Two drills, then two deliveries.', 'Thinking of two things.'],
@@ -40,7 +40,11 @@ export const deliveryPages: DrillPages = {
   },
   'mound-delivery': {
     setUp: 'Full distance from mound or circle, a catcher, somebody who charts.',
-    steps: ['Full delivery at 90 %.', 'Chart the aim and the miss.', 'Rest as between pitches in a game.'],
+    steps: [
+      'Full delivery at 90 %.',
+      'Chart the aim and the miss.',
+      'Rest as you would between pitches in a game.',
+    ],
     good: 'The checkpoint is at most slight on a fresh look.',
     mistakes: ['Aiming instead of throwing.', 'Going on when it stops being clean.'],
     workaround: null,
@@ -54,7 +58,7 @@ export const deliveryPages: DrillPages = {
       'Throw at 80 %.',
       'Chart the miss, not only the hit.',
     ],
-    good: 'Misses get smaller and lie on more than one side.',
+    good: 'Misses get smaller and fall on both sides.',
     mistakes: ['Guiding the ball.', 'Counting hits only.'],
     workaround: null,
     holds: [...whole, 'slope'],

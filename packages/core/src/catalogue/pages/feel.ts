@@ -8,7 +8,7 @@ export const feelPages: DrillPages = {
       'Let the pelvis go toward the fence; head and chest stay behind it.',
       'Touch the fence with the front hip, stay there for a breath, come back.',
     ],
-    good: 'The front hip arrives alone and quietly; the shoulder never touches.',
+    good: 'The front hip touches alone and softly; the shoulder never does.',
     mistakes: ['The shoulder leans first.', 'The back knee bends forward to get there.'],
     workaround: { flaw: 'oh.front-lean', seen: 'the front shoulder reaches the fence together with the hip' },
     holds: ['lift'],
@@ -35,11 +35,11 @@ export const feelPages: DrillPages = {
       'Step down past it, lift over the second and hold for four.',
       'Lift over the third and hold for five.',
     ],
-    good: 'Posture at the end of the five seconds looks like the beginning of the three.',
-    mistakes: ['The hold is spent hopping.', 'The lead hip opens to clear the cone.'],
+    good: 'After five seconds you still stand as you did at the start.',
+    mistakes: ['Hopping to keep balance in the hold.', 'The lead hip opens to clear the cone.'],
     workaround: {
       flaw: 'oh.lift-stall',
-      seen: 'the hold turns into a stop that comes along into the delivery',
+      seen: 'the hold turns into a stop that carries over into the delivery',
     },
     holds: ['lift'],
     leavesOut: 'stride',
@@ -47,7 +47,7 @@ export const feelPages: DrillPages = {
   'wall-seat-drive': {
     setUp: 'Stand on the back leg with the glutes of that side against a wall, the target to the lead side.',
     steps: [
-      'Sit the hip into the wall until the wall carries you; hold for five seconds.',
+      'Sit the hip into the wall until it takes your weight; hold for five seconds.',
       'Shin upright, knee over the shoelaces, foot flat.',
       'Drive the hips off the wall toward the target; the knee follows the hip.',
     ],
@@ -65,8 +65,8 @@ export const feelPages: DrillPages = {
       'Strap fixed above head height behind you; hold it in the glove hand, arm nearly straight, side-on to the target.',
     steps: [
       'Check the anchor, then lift.',
-      'Let the hips drift out until the strap carries only a few kilograms.',
-      'Hold for three seconds with the weight on the inner edge of the rear heel, come back.',
+      'Let the hips drift out until the strap holds a little of your weight.',
+      'Hold for three seconds with the weight on the inner edge of the back heel, then come back.',
     ],
     good: 'The hips are in front of the foot while the lift is still going up.',
     mistakes: [
@@ -97,7 +97,7 @@ export const feelPages: DrillPages = {
     steps: [
       'Lean until the weight is over the lead foot.',
       'Press the back heel into the wall.',
-      'Feel the back hip carry forward; hold for a second, ease off.',
+      'Feel the back hip move forward; hold for a second, then ease off.',
     ],
     good: 'The hip travels, the shoulders stay where they were.',
     mistakes: ['Pressing with the toes.', 'Arching the low back instead of opening the hip.'],
@@ -110,12 +110,12 @@ export const feelPages: DrillPages = {
     steps: [
       'Break the hands slowly.',
       'Stop at landing: the forearm stands up.',
-      'Stop at lay-back: the elbow is in line with the shoulders.',
+      'Stop at layback: the elbow is in line with the shoulders.',
       'Finish the path.',
     ],
     good: 'Each stop looks the same three times in a row before you look.',
     mistakes: [
-      'Going from stop to stop by muscle instead of swinging.',
+      'Forcing the arm from stop to stop instead of letting it swing.',
       'Raising the shoulder with the elbow.',
     ],
     workaround: { flaw: 'oh.early-break', seen: 'the hands part early so that there is time for each stop' },
@@ -129,7 +129,7 @@ export const feelPages: DrillPages = {
       'Let the hips turn under quiet shoulders.',
       'Let the chest come to the glove.',
     ],
-    good: 'In the mirror the glove stands still while the chest grows.',
+    good: 'In the mirror the glove stays still while the chest comes to it.',
     mistakes: ['Pulling the elbow past the ribs.', 'Turning everything in one piece.'],
     workaround: { flaw: 'oh.lean-back', seen: 'the trunk leans away so that the glove stays put' },
     holds: ['landing', 'turn'],
@@ -150,7 +150,7 @@ export const feelPages: DrillPages = {
   },
   'pivot-line': {
     setUp:
-      'Tape on the floor in the place of the rubber. Stand behind it, facing the target, empty hands together.',
+      'Tape on the floor where the rubber would be. Stand behind it, facing the target, empty hands together.',
     steps: [
       'Take a short step to the side with the front foot; the head stays over the back foot.',
       'Turn the back foot until it lies flat along the tape.',
@@ -164,15 +164,15 @@ export const feelPages: DrillPages = {
   },
   'tall-lift-wall': {
     setUp:
-      'Stand with your back to a wall, heels a hand’s width away, the back of the head light on a pencil mark.',
+      'Stand with your back to a wall, heels a hand’s width away, the back of the head lightly on a pencil mark.',
     steps: [
       'Lift the front knee as in the delivery.',
-      'Keep the head on the mark, pressing neither back nor down.',
+      'Keep the head on the mark without pressing back or down.',
       'Hold for two seconds and lower the foot slowly.',
     ],
-    good: 'The head neither leaves the mark nor slides down it.',
+    good: 'The head never leaves the mark or slides down it.',
     mistakes: ['Leaning on the wall to keep balance.', 'Bending the back knee to help the lift.'],
-    workaround: { flaw: 'oh.hip-hike', seen: 'the front hip is pulled up because the knee may not bend' },
+    workaround: { flaw: 'oh.hip-hike', seen: 'the front hip hikes up because the back knee stays straight' },
     holds: ['lift'],
     leavesOut: 'stride',
   },
@@ -199,7 +199,7 @@ export const feelPages: DrillPages = {
       'Stop it there; the chest is still behind.',
     ],
     good: 'The buckle stops by itself and the shirt wrinkles across the stomach.',
-    mistakes: ['Turning the shoulders along.', 'Sliding forward instead of turning.'],
+    mistakes: ['Turning the shoulders with the hips.', 'Sliding forward instead of turning.'],
     workaround: {
       flaw: 'oh.falls-off',
       seen: 'the whole body spins past the front foot because nothing stops the hips',
@@ -214,7 +214,7 @@ export const feelPages: DrillPages = {
       'Look, lower the ball, and shake the hand out.',
       'Shut your eyes, find the same place again, and look.',
     ],
-    good: 'Eyes open or shut, the fingers are behind the ball at once.',
+    good: 'Eyes open or shut, the fingers find the back of the ball at once.',
     mistakes: ['Squeezing the ball.', 'Turning the wrist instead of placing the fingers.'],
     workaround: { flaw: 'oh.low-elbow', seen: 'the elbow drops so that the wrist can turn' },
     holds: ['arm'],
@@ -267,7 +267,7 @@ export const feelPages: DrillPages = {
       'Let the arm fall.',
       'Let it whip past the hip and finish loose.',
     ],
-    good: 'The arm seems to be thrown by the hips.',
+    good: 'It feels as if the hips throw the arm.',
     mistakes: ['Starting both at once.', 'Pulling the arm down.'],
     workaround: { flaw: 'wm.upper-leads', seen: 'the chest goes first instead of the hips' },
     holds: ['landing', 'arm'],
@@ -293,7 +293,7 @@ export const feelPages: DrillPages = {
       'Let the hips slide forward under the ribs.',
       'Hold for a second, come back, change legs.',
     ],
-    good: 'The hips move, and the hands on the wall feel no more weight.',
+    good: 'The hips move, and the hands press no harder on the wall.',
     mistakes: ['Pushing with the hands.', 'Arching the low back.'],
     workaround: { flaw: 'wm.early-extension', seen: 'the body rises instead of sliding forward' },
     holds: ['start'],

@@ -5,10 +5,10 @@ export const overhandMovePages: DrillPages = {
     setUp: 'Soft, level ground; target to the lead side; no ball.',
     steps: [
       'Lift.',
-      'Let the hips get out in front until a step has to happen.',
+      'Let the hips get out in front until you have to step.',
       'Land quietly, in balance, and stay.',
     ],
-    good: 'The step is an answer to the fall, not its beginning.',
+    good: 'You step because you fall; the step does not start it.',
     mistakes: ['Reaching with the foot first.', 'Pushing to make the fall bigger.'],
     workaround: { flaw: 'oh.front-lean', seen: 'the head falls and the hips follow' },
     holds: ['lift', 'stride', 'landing'],
@@ -58,7 +58,7 @@ export const overhandMovePages: DrillPages = {
     setUp: 'Level ground, no ball.',
     steps: [
       'Lift.',
-      'Walk out slowly and keep the back heel down as long as it can be.',
+      'Walk out slowly and keep the back heel down as long as you can.',
       'Land, then let the heel come.',
     ],
     good: 'The heel leaves because the hips turn, not because the knee drops.',
@@ -78,7 +78,7 @@ export const overhandMovePages: DrillPages = {
     mistakes: ['Hiding it by turning back too far.', 'Holding the breath and stiffening.'],
     workaround: {
       flaw: 'oh.cross-line',
-      seen: 'the foot lands across the line because the hips stay shut too',
+      seen: 'the foot lands across the line because the hips stay closed too',
     },
     holds: ['lift', 'stride', 'landing'],
     leavesOut: 'throw',
@@ -114,7 +114,7 @@ export const overhandMovePages: DrillPages = {
     steps: [
       'Start with the back foot across the line.',
       'Lift and stride.',
-      'Mark where the foot lands; the mark belongs on the line.',
+      'Mark where the foot lands; it should be on the line.',
     ],
     good: 'Three marks within a shoe’s width of each other.',
     mistakes: ['Watching the line instead of the target.', 'Steering the foot in the air.'],
@@ -125,13 +125,13 @@ export const overhandMovePages: DrillPages = {
   'short-quiet-step': {
     setUp: 'On or beside the rubber, no ball.',
     steps: [
-      'First step short and at an angle.',
-      'Head stays over the pivot foot.',
+      'Make the first step short and at an angle.',
+      'Keep the head over the pivot foot.',
       'Pivot beside the rubber and lift.',
     ],
-    good: 'The cap does not move more than its own width.',
+    good: 'The cap moves no more than its own width.',
     mistakes: ['Stepping straight back.', 'Looking down at the pivot.'],
-    workaround: { flaw: 'oh.flat-setup', seen: 'the pivot foot is thrown down flat in a hurry' },
+    workaround: { flaw: 'oh.flat-setup', seen: 'the pivot foot is slapped down flat in a hurry' },
     holds: ['start', 'lift'],
     leavesOut: 'stride',
   },
@@ -168,7 +168,7 @@ export const overhandMovePages: DrillPages = {
       'Turn the hips; hold the glove out against the band.',
       'Then let the chest come to the glove.',
     ],
-    good: 'The glove stands still in the air while the belt turns.',
+    good: 'The glove stays where it is while the belt turns.',
     mistakes: ['Pulling against the band.', 'A band so strong that it leads.'],
     workaround: { flaw: 'oh.lean-back', seen: 'the trunk leans away from the band instead of holding it' },
     holds: ['landing', 'turn'],
@@ -191,7 +191,7 @@ export const overhandMovePages: DrillPages = {
     setUp:
       'Facing a mirror from landing distance; a light band pulls the front knee inward from above the joint.',
     steps: ['Step to landing.', 'Keep the knee over the second toe against the band.', 'Hold for a second.'],
-    good: 'In the mirror hip, knee and foot are one line.',
+    good: 'In the mirror, hip, knee and foot form one line.',
     mistakes: ['A band on the joint.', 'Turning the foot out to help the knee.'],
     workaround: { flaw: 'oh.lead-leg-opens', seen: 'the whole leg opens early to keep the knee out' },
     holds: ['stride', 'landing'],
@@ -211,7 +211,7 @@ export const overhandMovePages: DrillPages = {
     leavesOut: 'throw',
   },
   'pivot-and-lift': {
-    setUp: 'Tape in the place of the rubber, stand behind it facing the target.',
+    setUp: 'Tape where the rubber would be. Stand behind it, facing the target.',
     steps: [
       'Short step to the side, then pivot until the back foot lies along the tape.',
       'Go straight into the lift; the belt does not drop first.',
@@ -221,7 +221,7 @@ export const overhandMovePages: DrillPages = {
     mistakes: ['Pausing after the pivot to find balance.', 'Dipping to start the lift.'],
     workaround: {
       flaw: 'oh.lift-stall',
-      seen: 'the two seconds turn into a stop that comes along into the delivery',
+      seen: 'the two seconds turn into a stop that carries over into the delivery',
     },
     holds: ['start', 'lift'],
     leavesOut: 'stride',
@@ -244,14 +244,14 @@ export const overhandMovePages: DrillPages = {
     steps: [
       'Lift and go.',
       'Let the glove go out along the line as the front foot does.',
-      'Glove and foot arrive together; freeze with the chest shut.',
+      'Glove and foot arrive together; freeze with the chest closed.',
     ],
     good: 'From the target nobody can read the shirt at landing.',
     mistakes: [
       'The glove gets there first and drops.',
       'Throwing the glove out so that it pulls the chest open.',
     ],
-    workaround: { flaw: 'oh.cross-line', seen: 'the foot lands across the line to keep the chest shut' },
+    workaround: { flaw: 'oh.cross-line', seen: 'the foot lands across the line to keep the chest closed' },
     holds: ['lift', 'stride', 'landing'],
     leavesOut: 'turn',
   },
@@ -262,7 +262,7 @@ export const overhandMovePages: DrillPages = {
       'Snap the hips.',
       'Count one, then let the stick follow.',
     ],
-    good: 'There is time to count between hips and stick.',
+    good: 'You have time to count between hips and stick.',
     mistakes: [
       'Pulling the stick around with the arms.',
       'Waiting so long that the hips have stopped for good.',

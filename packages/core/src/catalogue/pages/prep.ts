@@ -54,7 +54,7 @@ export const prepPages: DrillPages = {
     [
       'Bring the knee to the wall over the toes.',
       'The heel stays down; come back.',
-      'When it gets easy, move the foot back by a finger.',
+      'When it gets easy, move the foot back a finger’s width.',
     ],
     'Knee to the wall with a heavy heel.',
     ['The arch rolls in.', 'The heel lifts for the last inch.'],
@@ -63,7 +63,7 @@ export const prepPages: DrillPages = {
     'Half-kneel on something soft, the other foot in front.',
     [
       'Tuck the pelvis under.',
-      'Reach up with the arm of the kneeling side, and over.',
+      'Reach up and over with the arm on the kneeling side.',
       'Breathe for thirty seconds; change.',
     ],
     'The pull is at the front of the hip, not in the low back.',
@@ -96,7 +96,7 @@ export const prepPages: DrillPages = {
     ['Swaying from side to side.', 'Feet coming together.'],
   ),
   'split-squat': prep(
-    'A long step, back heel up; dumbbells only when the form has been taught.',
+    'A long step, back heel up; dumbbells only once the form is right.',
     ['Go down slowly.', 'Stop when the back knee is a few inches above the floor.', 'Come up firmly.'],
     'Weight stays over the front heel.',
     ['Bouncing at the bottom.', 'The front knee caves in.'],
@@ -109,8 +109,8 @@ export const prepPages: DrillPages = {
   ),
   'trunk-brace': prep(
     'On the floor, on forearms and toes; or on the back with arms and knees up.',
-    ['Flatten the low back.', 'Hold for twenty seconds, breathing.', 'Rest as long.'],
-    'A stick along the back would lie still.',
+    ['Flatten the low back.', 'Hold for twenty seconds, breathing.', 'Rest just as long.'],
+    'A stick laid along the back would not move.',
     ['Hips sagging.', 'Holding the breath.'],
   ),
   'bridge-drive': prep(
@@ -129,14 +129,14 @@ export const prepPages: DrillPages = {
     'Light band fixed at chest height.',
     ['Twelve pull-aparts.', 'Twelve rows, elbows by the ribs.', 'Twelve turn-outs, a towel under the elbow.'],
     'Slow both ways; you could talk.',
-    ['A band that needs a shrug.', 'Racing.'],
+    ['A band so strong that you shrug.', 'Rushing.'],
   ),
   'easy-catch': prep(
     'A partner ten steps away, nobody behind either of you.',
     [
       'Ten easy throws at the chest.',
       'A few steps back, ten more.',
-      'Only as hard as the partner likes to catch.',
+      'Throw no harder than your partner likes to catch.',
     ],
     'The arm feels better at the end than at the beginning.',
     ['Turning it into long toss.', 'Forgetting to count it.'],

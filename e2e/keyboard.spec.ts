@@ -1,0 +1,93 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './app';
+import { mainScreens, settled } from './screens';
+
+/** More presses than any screen has parts: whoever is still going on then is caught in a circle. */
+const mostPresses = 400;
+
+/** Marks what can be worked on the screen, and puts the keyboard before the first of it. */
+const begin = (page: Page): Promise<void> =>
+  page.evaluate(() => {
+    const worked =
+      '[role=button],[role=link],[role=radio],[role=checkbox],[role=tab],[role=switch],a[href],button,select,textarea,input';
+    for (const node of document.querySelectorAll<HTMLElement>(worked)) {
+      const box = node.getBoundingClientRect();
+      const hidden =
+        getComputedStyle(node).visibility === 'hidden' ||
+        box.width < 2 ||
+        box.height < 2 ||
+        node.closest('[aria-hidden=true]') !== null;
+      const off = node.matches(':disabled') || node.getAttribute('aria-disabled') === 'true';
+      // Of a group of which one is chosen the arrows reach the others; what stands within another is worked by it.
+      const within = node.parentElement?.closest(worked) !== null;
+      const other = node.getAttribute('role') === 'radio' && node.tabIndex < 0;
+      node.toggleAttribute('data-worked', !hidden && !off && !within && !other);
+    }
+    document.body.tabIndex = -1;
+    document.body.focus();
+  });
+
+interface Stop {
+  name: string;
+  again: boolean;
+  wrong: string | null;
+}
+
+/** Where the keyboard is; null once it has gone through everything. */
+const stopped = (page: Page): Promise<Stop | null> =>
+  page.evaluate(() => {
+    const node = document.activeElement as HTMLElement | null;
+    if (!node || node === document.body || node === document.documentElement) return null;
+    // The parts of a date are stops of their own in one field.
+    const again = node.hasAttribute('data-stopped') && node.getAttribute('data-stopped') !== 'last';
+    document.querySelector('[data-stopped=last]')?.setAttribute('data-stopped', '');
+    node.setAttribute('data-stopped', 'last');
+    const box = node.getBoundingClientRect();
+    const style = getComputedStyle(node);
+    const typed = node.matches('input,textarea,select');
+    const seen = (style.outlineStyle !== 'none' && parseFloat(style.outlineWidth) >= 2) || typed;
+    const [x, y] = [box.left + box.width / 2, box.top + Math.min(box.height / 2, 20)];
+    const top = document.elementFromPoint(x, y);
+    const open = top !== null && (node.contains(top) || top.contains(node));
+    const name = `${node.getAttribute('role') ?? node.tagName.toLowerCase()} “${(node.getAttribute('aria-label') ?? node.textContent ?? '').trim().slice(0, 40)}”`;
+    return {
+      name,
+      again,
+      wrong: !seen ? 'is not marked' : !open ? 'is out of sight' : null,
+    };
+  });
+
+/** What the keyboard does not reach, and what it reaches without being seen. */
+async function walked(page: Page): Promise<string[]> {
+  const wrong: string[] = [];
+  await begin(page);
+  for (let press = 0; press < mostPresses; press++) {
+    await page.keyboard.press('Tab');
+    const stop = await stopped(page);
+    if (!stop || stop.again) break;
+    if (stop.wrong) wrong.push(`${stop.name} ${stop.wrong}`);
+  }
+  const left = await page.evaluate(() =>
+    [...document.querySelectorAll('[data-worked]:not([data-stopped])')].map((node) =>
+      `${node.getAttribute('role') ?? node.tagName.toLowerCase()} “${node.getAttribute('aria-label') ?? node.textContent}”`.slice(
+        0,
+        90,
+      ),
+    ),
+  );
+  await page.evaluate(() => {
+    for (const node of document.querySelectorAll('[data-stopped]')) node.removeAttribute('data-stopped');
+  });
+  return [...wrong, ...left.map((name) => `${name} is not reached`)];
+}
+
+test('every main screen is worked by keyboard alone', async ({ app, page }) => {
+  await app.enter();
+  const wrong: string[] = [];
+  for (const path of await mainScreens(app)) {
+    await app.open(path);
+    await settled(page);
+    for (const each of await walked(page)) wrong.push(`${path}: ${each}`);
+  }
+  expect(wrong).toEqual([]);
+});

@@ -1,0 +1,32 @@
+import type { Page } from '@playwright/test';
+import type { App } from './app';
+
+const places = [
+  '/',
+  '/roster',
+  '/drills',
+  '/drills/knee-gate',
+  '/camps',
+  '/diary',
+  '/office',
+  '/office/people',
+  '/office/archive',
+  '/office/audit',
+  '/office/deletions',
+  '/help',
+  '/athletes/new',
+];
+const verbs = ['look', 'trace', 'build', 'work', 'prove', 'profile'];
+
+/** Every main screen; those of an athlete of the demo too. */
+export async function mainScreens(app: App): Promise<string[]> {
+  const wren = await app.idOf('Wren');
+  return [...places, ...verbs.map((verb) => `/athletes/${wren}/${verb}`)];
+}
+
+/** Waits until a screen is drawn with what it shows. */
+export async function settled(page: Page): Promise<void> {
+  await page.getByRole('heading', { level: 1 }).first().waitFor();
+  await page.waitForLoadState('networkidle');
+  await page.waitForFunction(() => document.fonts.status === 'loaded');
+}
