@@ -45,7 +45,17 @@ const stopped = (page: Page): Promise<Stop | null> =>
     const box = node.getBoundingClientRect();
     const style = getComputedStyle(node);
     const typed = node.matches('input,textarea,select');
-    const seen = (style.outlineStyle !== 'none' && parseFloat(style.outlineWidth) >= 2) || typed;
+    const around = parseFloat(style.outlineOffset) + parseFloat(style.outlineWidth);
+    const cutOff = (outer: Element | null): boolean => {
+      if (!outer || around <= 0) return false;
+      const { left, top, right, bottom } = outer.getBoundingClientRect();
+      const near = left > box.left - around || right < box.right + around;
+      const tight = near || top > box.top - around || bottom < box.bottom + around;
+      const hides = /(hidden|clip)/.test(getComputedStyle(outer).overflow);
+      return (hides && tight) || cutOff(outer.parentElement);
+    };
+    const drawn = style.outlineStyle !== 'none' && parseFloat(style.outlineWidth) >= 2;
+    const seen = typed || (drawn && !cutOff(node.parentElement));
     const [x, y] = [box.left + box.width / 2, box.top + Math.min(box.height / 2, 20)];
     const top = document.elementFromPoint(x, y);
     const open = top !== null && (node.contains(top) || top.contains(node));

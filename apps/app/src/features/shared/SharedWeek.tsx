@@ -110,6 +110,7 @@ function Week({ page, token, readAgain }: WeekProps) {
         {day ? (
           <>
             <Choices
+              close
               label={texts.day}
               value={day.date}
               onChange={setDate}

@@ -11,16 +11,22 @@ interface OneProps {
   role: 'radio' | 'checkbox';
   text: string;
   chosen: boolean;
+  close?: boolean | undefined;
   onPress: () => void;
 }
 
-function One({ role, text, chosen, onPress }: OneProps) {
+function One({ role, text, chosen, close, onPress }: OneProps) {
   const own = useColours();
   const colours = chosen
     ? { borderColor: own.dusk, backgroundColor: own.dusk }
     : { borderColor: own.line, backgroundColor: own.surface };
   return (
-    <Pressable role={role} aria-checked={chosen} onPress={onPress} style={[styles.one, colours]}>
+    <Pressable
+      role={role}
+      aria-checked={chosen}
+      onPress={onPress}
+      style={[styles.one, close ? styles.closeOne : null, colours]}
+    >
       <Text variant="labelLarge" style={{ color: chosen ? own.onDusk : own.ink }}>
         {text}
       </Text>
@@ -32,6 +38,8 @@ interface ChoicesProps<T> {
   label: string;
   /** Shown above; otherwise the label is for screen readers alone. */
   shown?: boolean;
+  /** Close together: the seven days of a week stand in one row of a phone. */
+  close?: boolean;
   options: readonly Option<T>[];
   value: T;
   onChange: (value: T) => void;
@@ -39,17 +47,18 @@ interface ChoicesProps<T> {
 
 /** One of a few, side by side. */
 export function Choices<T extends string | number | boolean | null>(props: ChoicesProps<T>) {
-  const { label, shown, options, value, onChange } = props;
+  const { label, shown, close, options, value, onChange } = props;
   return (
     <View style={styles.root}>
       {shown ? <Text variant="labelMedium">{label}</Text> : null}
-      <View role="radiogroup" aria-label={label} style={styles.row}>
+      <View role="radiogroup" aria-label={label} style={[styles.row, close ? styles.closeRow : null]}>
         {options.map((option) => (
           <One
             key={String(option.value)}
             role="radio"
             text={option.text}
             chosen={option.value === value}
+            close={close}
             onPress={() => onChange(option.value)}
           />
         ))}
@@ -95,6 +104,7 @@ export function CheckboxGroup<T extends string>(props: PicksProps<T>) {
 const styles = StyleSheet.create({
   root: { gap: 6 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
+  closeRow: { gap: 3 },
   one: {
     minHeight: 44,
     minWidth: 44,
@@ -106,4 +116,5 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     justifyContent: 'center',
   },
+  closeOne: { flexGrow: 1, paddingHorizontal: 2 },
 });
