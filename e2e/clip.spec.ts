@@ -22,7 +22,7 @@ for (const [kind, make, fps] of [
     await expect(page.getByRole('textbox', { name: 'Plays at, frames a second' })).toHaveValue(String(fps));
 
     for (const n of [1, 2, 3]) {
-      await app.tap('One frame on');
+      await app.tap('One frame forward');
       await frame(page, n);
       expect(Math.abs((await squareShown(page)) - squareAt(n))).toBeLessThanOrEqual(1);
     }
@@ -191,7 +191,7 @@ test('filming with the camera opens what was filmed', async ({ app, page }) => {
   await frame(page, 0);
   const shown = page.getByRole('status').filter({ hasText: /^Frame / });
   const first = await shown.innerText();
-  await app.tap('One frame on');
+  await app.tap('One frame forward');
   // The pretend camera keeps no even time: the next frame may come so soon that its rounded number is still 0.
   await expect(shown).not.toHaveText(first);
   await expect(shown).toHaveText(/, \d+\.\d{3} s/);
@@ -206,8 +206,8 @@ test('two films are lined up at an event and stepped by one clock, whatever thei
   const id = await app.newAthlete('Twofold');
   await page.goto(`/athletes/${id}/clip`);
   for (const [file, step, size] of [
-    [slow, 'One frame on', 1],
-    [fast, 'Ten frames on', 10],
+    [slow, 'One frame forward', 1],
+    [fast, 'Ten frames forward', 10],
   ] as const) {
     await choose(page, 'Open a clip', file);
     await frame(page, 0);
@@ -227,13 +227,13 @@ test('two films are lined up at an event and stepped by one clock, whatever thei
         .poll(async () => Math.abs((await squareShown(page, film)) - squareAt(at)))
         .toBeLessThanOrEqual(1);
   };
-  await expect(page.getByRole('button', { name: 'Both one frame on' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Both one frame forward' })).toBeVisible();
   await stands(2, 20);
   // A step is a frame of the finer film; the other one follows every second time.
-  for (let n = 0; n < 4; n++) await app.tap('Both one frame on');
+  for (let n = 0; n < 4; n++) await app.tap('Both one frame forward');
   await expect(page.getByRole('status')).toHaveText('0.067 s');
   await stands(4, 24);
-  await app.tap(/after\.mp4: 10 frames on/);
+  await app.tap(/after\.mp4: 10 frames forward/);
   await stands(4, 34);
   await app.tap('Plant', 'radio');
   await stands(2, 20);

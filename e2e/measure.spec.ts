@@ -300,7 +300,7 @@ test('a flaw is seen in motion beside a clean delivery, held and stepped', async
   const held = await drawn();
   await page.waitForTimeout(200);
   expect(await drawn()).toBe(held);
-  await app.tap('One frame on');
+  await app.tap('One frame forward');
   await expect.poll(drawn).not.toBe(held);
   await app.tap('One frame back');
   await expect.poll(drawn).toBe(held);

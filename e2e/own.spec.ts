@@ -100,7 +100,7 @@ test('a drill shows how it goes, stops when it is tapped, and stands still for w
   await figure.click();
   await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
   const still = await drawn();
-  await app.tap('One frame on');
+  await app.tap('One frame forward');
   await app.tap('One frame back');
   expect(await drawn()).toEqual(still);
   await app.tap('Play');

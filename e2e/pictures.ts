@@ -138,8 +138,8 @@ test.describe('on a wide screen', () => {
       await frame(n);
     };
     await frame(0);
-    for (const n of [10, 20, 30, 40]) await step('Ten frames on', n);
-    for (let n = 41; n <= 48; n++) await step('One frame on', n);
+    for (const n of [10, 20, 30, 40]) await step('Ten frames forward', n);
+    for (let n = 41; n <= 48; n++) await step('One frame forward', n);
     await app.tap('Mark Plant here');
     await app.tap('Angle', 'radio');
     const box = (await page.getByRole('img', { name: /tap its points/ }).boundingBox())!;
@@ -151,10 +151,10 @@ test.describe('on a wide screen', () => {
       await page.mouse.click(box.x + (box.width * x) / 640, box.y + (box.height * y) / 360);
     await app.tap('Say what the angle measures');
     await app.tap('Lead knee at plant (hip, knee, ankle)', 'radio');
-    for (let n = 49; n <= 50; n++) await step('One frame on', n);
+    for (let n = 49; n <= 50; n++) await step('One frame forward', n);
     await app.tap('Mark Trunk turns here');
-    await step('One frame on', 51);
-    for (let n = 52; n <= 56; n++) await step('One frame on', n);
+    await step('One frame forward', 51);
+    for (let n = 52; n <= 56; n++) await step('One frame forward', n);
     await app.tap('Mark Release here');
     await app.tap('Go to Plant');
     await frame(48);

@@ -115,7 +115,7 @@ test('a film is tracked on the device, stopped, gone on with, and offers grades 
   await expect(page.getByRole('radio', { name: 'Plant' })).toHaveAttribute('aria-checked', 'true');
   await expect(page.getByText('0.000 s')).toBeVisible();
   const landed = await drawn();
-  await app.tap('Both one frame on');
+  await app.tap('Both one frame forward');
   await expect(page.getByText(/^0\.0\d\d s$/)).not.toHaveText('0.000 s');
   await expect.poll(drawn).not.toBe(landed);
   // Beside an offer stands the frame that it was measured on.

@@ -70,8 +70,8 @@ export const texts = {
   play: 'Play',
   oneFrameBack: 'One frame back',
   back: 'Back',
-  oneFrameOn: 'One frame on',
-  onWord: 'On',
+  oneFrameOn: 'One frame forward',
+  onWord: 'Next',
   howItGoesRight: (name: string, hand: string) =>
     `${name}, how it goes, ${hand === 'R' ? 'right' : 'left'}-handed`,
   seeInMotion: (name: string) => `See ${name} in motion`,

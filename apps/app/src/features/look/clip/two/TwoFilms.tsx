@@ -142,7 +142,7 @@ const ByHand = ({ names, shift }: ByHandProps) => (
             key={by}
             mode="outlined"
             compact
-            accessibilityLabel={`${name}: ${Math.abs(by)} ${Math.abs(by) === 1 ? 'frame' : 'frames'} ${by < 0 ? 'back' : 'on'}`}
+            accessibilityLabel={texts.shift(name, by)}
             onPress={() => shift(n as 0 | 1, by)}
           >
             {by < 0 ? `−${-by}` : `+${by}`}

@@ -4,7 +4,7 @@ export const texts = {
   bothFilms: 'Both films',
   cannotBeReadAs: (name: string) => `${name} cannot be read as a video here. Open an MP4 or a WebM.`,
   bothOneFrameBack: 'Both one frame back',
-  bothOneFrameOn: 'Both one frame on',
+  bothOneFrameOn: 'Both one frame forward',
   pause: 'Pause',
   play: 'Play',
   beside: 'Beside',
@@ -15,6 +15,8 @@ export const texts = {
   dragTheSecond: 'Drag the second to where it belongs.',
   theSecondIsMirrored: 'The second is mirrored, as the hands differ.',
   readingBoth: 'Reading both',
+  shift: (name: string, by: number) =>
+    `${name}: ${Math.abs(by)} ${Math.abs(by) === 1 ? 'frame' : 'frames'} ${by < 0 ? 'back' : 'forward'}`,
   first: 'First',
   second: 'Second',
   sizeOfTheSecond: (size: number, size2: null | number, same: number) =>
