@@ -4,7 +4,7 @@ import { demoPassword, drive, passingFolder, stand } from './browser.mjs';
 import { buildApp } from './build.mjs';
 import { startDatabase } from './database.mjs';
 import { faults } from './faults.mjs';
-import { atEnd, freePort, main, run, say, stop } from './run.mjs';
+import { atEnd, freePort, launch, main, run, say, stop } from './run.mjs';
 import { launchServer } from './serve.mjs';
 import { setUp } from './setup.mjs';
 
@@ -27,6 +27,9 @@ const dayBound = [
 /** Of each fault; `npm run faults` runs more. */
 const faultRounds = 2;
 
+/** Tests of the server have no limit of their own. A slow machine takes a third of this for all of them, ms. */
+const longestOfJest = 25 * 60_000;
+
 /** What a tool wrote down about its tests, or nothing when it did not get that far. */
 const report = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
 
@@ -46,9 +49,15 @@ const unit = async (folder) => jest(folder, await startDatabase(folder));
 
 async function jest(folder, url, env = {}, more = []) {
   const file = join(folder, 'jest.json');
-  const code = await run('npx', ['jest', '--ci', '--json', `--outputFile=${file}`, '--silent', ...more], {
+  const running = launch('npx', ['jest', '--ci', '--json', `--outputFile=${file}`, '--silent', ...more], {
     env: { ...process.env, ...env, DATABASE_URL: url },
   });
+  const hangs = setTimeout(() => {
+    remember('jest', 'A test hangs: its suite is the one that is not among those above.');
+    void stop(running);
+  }, longestOfJest);
+  const code = await running.gone;
+  clearTimeout(hangs);
   const found = report(file);
   const failed = (found?.numFailedTests ?? 0) + (found?.numRuntimeErrorTestSuites ?? 0);
   for (const { name, status, message } of found?.testResults ?? [])
