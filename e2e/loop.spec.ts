@@ -190,6 +190,9 @@ test('what is thrown and what hurts in a session that is left open counts on eve
   await expect(page.getByText(/closed: throws are locked since \d+ \w+: pain in the elbow/)).toBeVisible();
   await leave();
   await expect(page.getByRole('alert').filter({ hasText: 'Throws locked: pain in the elbow' })).toBeVisible();
+  await expect(
+    page.getByText(/^Closed\. Throws are locked since \d+ \w+: pain in the elbow\.$/).first(),
+  ).toBeVisible();
   await expect(page.getByText('0 throws left today', { exact: false })).toBeVisible();
   await expect((await rosterOf('Hurter')).getByText('Throws locked: elbow')).toBeVisible();
 });

@@ -33,7 +33,7 @@ export const overhandFlaws = flawsOf('overhand', {
       'oh.lift-stall',
       'Momentum dies at the top',
       'lower',
-      'Centre of mass stops over the rubber at peak knee lift.',
+      'Center of mass stops over the rubber at peak knee lift.',
     ),
     pattern(
       'oh.hip-hike',

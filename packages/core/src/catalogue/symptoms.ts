@@ -30,7 +30,7 @@ export const symptoms: readonly Symptom[] = [
     id: 'sym.flash-gap',
     name: 'Best velocity well above the usual',
     from: 'velocity',
-    see: 'A few throws are further above the usual velocity than luck allows.',
+    see: 'A few throws are so far above the usual velocity that luck does not explain it.',
   },
   {
     id: 'sym.intent-flat',

@@ -1,11 +1,19 @@
-import { doseWords, parseDose, throwsToday, thrownWords } from '@wrightonic/core';
+import {
+  allowedWith,
+  barredBecause,
+  capital,
+  doseWords,
+  parseDose,
+  throwsToday,
+  thrownWords,
+} from '@wrightonic/core';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { api } from '../../store/api';
 import { useAthlete, useToday } from '../../store/useAthlete';
 import { useColours } from '../../theme/theme';
-import { dayWords } from '../../ui/words/days';
+import { dayWords, withDays } from '../../ui/words/days';
 import { ActionBar } from '../../ui/ActionBar/ActionBar';
 import { Empty, Notice, NotRead } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
@@ -47,6 +55,12 @@ export function Work() {
   const rest = restWords(limits, today);
   const throws = throwsToday(limits, { hard: limits.hardToday, easy: limits.easyToday });
   const drills = drillsToday(page, today);
+  const { closed } = allowedWith(null, drills, {
+    lock: page.pain.lock,
+    book,
+    barred: (each) => barredBecause(each, { age: athlete.age, history: page.history }),
+  });
+  const closedBecause = new Map(closed.map((each) => [each.drill.id, each.why]));
   const assigned = plan.assignment?.items.some(({ date }) => date === today);
   const findings = page.looks.filter(({ finished }) => finished).at(-1)?.findings ?? {};
   return (
@@ -85,6 +99,7 @@ export function Work() {
       <Heading>{assigned ? texts.assignedForToday : texts.atTheCurrentStage}</Heading>
       {drills.map((planned) => {
         const drill = book.drill(planned.drill);
+        const why = closedBecause.get(planned.drill);
         return drill ? (
           <View
             key={planned.id}
@@ -99,8 +114,13 @@ export function Work() {
                   ...(planned.level ? [planned.level] : []),
                 ].join(' · ')}
               </Text>
+              {why ? (
+                <Text variant="bodySmall" style={{ color: own.clay }}>
+                  {withDays(texts.closed(capital(why)), today)}
+                </Text>
+              ) : null}
             </View>
-            {planned.gate.n ? (
+            {planned.gate.n && !why ? (
               <Text variant="bodySmall">{texts.ofClean4(planned.gate.k, planned.gate.n)}</Text>
             ) : null}
           </View>

@@ -200,6 +200,7 @@ export const texts = {
   throwsInTheLast: (week: number, usualWeek: number) =>
     `${week} throws in the last seven days; ${usualWeek} in a usual week of the four before.`,
   assignedForToday: 'Assigned for today',
+  closed: (why: string) => `Closed. ${why}.`,
   atTheCurrentStage: 'At the current stage',
   ofClean4: (k: number, n: number) => `${k} of ${n} clean`,
   sessionsSoFar: 'Sessions so far',

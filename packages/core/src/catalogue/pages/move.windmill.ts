@@ -10,7 +10,7 @@ export const windmillMovePages: DrillPages = {
     ],
     good: 'A push on the shoulder would not move you.',
     mistakes: ['Landing on a locked knee.', 'Sitting back to be safe.'],
-    workaround: { flaw: 'wm.short-drive', seen: 'little ground is gained so that the freeze is easy' },
+    workaround: { flaw: 'wm.short-drive', seen: 'the push gains little ground to make the freeze easy' },
     holds: ['lift', 'stride', 'landing'],
     leavesOut: 'throw',
   },

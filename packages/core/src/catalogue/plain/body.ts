@@ -6,31 +6,31 @@ export const bodySaid: Readonly<Record<string, Said>> = {
     'the front hip does not turn in far enough yet',
     'We loosen the front hip first. Do not force it.',
     'Feel the front hip loosen a little every day, never with pinching.',
-    'Let the front knee fall in toward the floor a little further each week.',
+    'Let the front knee fall in toward the floor a little farther each week.',
   ),
   'lim.hip-ir.trail': said(
     'the back hip does not turn in far enough yet',
     'We loosen the back hip first. Do not force it.',
     'Feel the back hip loosen a little every day, never with pinching.',
-    'Let the back knee fall in toward the floor a little further each week.',
+    'Let the back knee fall in toward the floor a little farther each week.',
   ),
   'lim.hip-er.lead': said(
     'the front hip does not turn out far enough yet',
     'We loosen the front hip outward first.',
     'Feel the front hip open slowly, without bouncing.',
-    'Let the front knee fall out toward the floor a little further each week.',
+    'Let the front knee fall out toward the floor a little farther each week.',
   ),
   'lim.hip-er.trail': said(
     'the back hip does not turn out far enough yet',
     'We loosen the back hip outward first.',
     'Feel the back hip open slowly, without bouncing.',
-    'Let the back knee fall out toward the floor a little further each week.',
+    'Let the back knee fall out toward the floor a little farther each week.',
   ),
   'lim.hip-abduction': said(
     'the legs do not go wide enough yet',
     'We make the legs go wider first.',
     'Feel the inside of the thigh let go.',
-    'Slide the foot out along the floor a little further each week.',
+    'Slide the foot out along the floor a little farther each week.',
   ),
   'lim.hip-extension': said(
     'the back leg does not reach back far enough yet',
@@ -42,7 +42,7 @@ export const bodySaid: Readonly<Record<string, Said>> = {
     'the back ankle does not bend far enough yet',
     'We loosen the ankle first.',
     'Feel the heel stay down while the knee goes forward.',
-    'Touch the wall with the knee from a little further back each week.',
+    'Touch the wall with the knee from a little farther back each week.',
   ),
   'lim.thoracic-rotation': said(
     'the upper back does not turn far enough yet',
@@ -54,7 +54,7 @@ export const bodySaid: Readonly<Record<string, Said>> = {
     'the inside of the front thigh is tight',
     'We loosen the inside of the thigh first.',
     'Feel the inner thigh let go slowly, without bouncing.',
-    'Let the knee fall out toward the floor a little further each week.',
+    'Let the knee fall out toward the floor a little farther each week.',
   ),
   'lim.abductor-strength.lead': said(
     'the outside of the front hip is not strong enough yet',
@@ -94,7 +94,7 @@ export const bodySaid: Readonly<Record<string, Said>> = {
   ),
   'lim.strength': said(
     'the legs are not strong enough yet for the size of the body',
-    'We build leg strength first, with taught form.',
+    'We build leg strength first, with good form.',
     'Feel the whole foot push the floor.',
     'Push the floor away.',
   ),

@@ -124,7 +124,7 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
   ),
   'oh.short-stride': said(
     'the step to the plate is short',
-    'Let the ride carry the step further.',
+    'Let the ride carry the step farther.',
     'Feel the hips go far before the foot comes down.',
     'Step over a second line drawn in front of your usual one.',
   ),
@@ -171,7 +171,7 @@ export const overhandSaid: Readonly<Record<string, Said>> = {
     'Show the sole of your back shoe to second base as you land.',
   ),
   'oh.hips-blocked': said(
-    'the hips cannot open however hard the try',
+    'the hips cannot open, however hard they try',
     'Move the front foot a few inches open or closed.',
     'Feel where the turn of the hips stops; do not force it.',
     'Turn the belt buckle as far as it goes freely toward the plate.',

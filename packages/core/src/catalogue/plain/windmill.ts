@@ -45,8 +45,8 @@ export const windmillSaid: Readonly<Record<string, Said>> = {
     'Break a ribbon with your belt, not with your chin.',
   ),
   'wm.short-drive': said(
-    'little ground is gained',
-    'Go further out off the rubber.',
+    'the push gains little ground',
+    'Go farther out off the rubber.',
     'Feel yourself fly a moment longer.',
     'Land past the line drawn in front of your usual step.',
   ),
@@ -69,7 +69,7 @@ export const windmillSaid: Readonly<Record<string, Said>> = {
     'Show the letters on your shirt to third or first base at the top.',
   ),
   'wm.arm-only': said(
-    'the arm makes the speed alone',
+    'the arm makes all of the speed',
     'Let the legs start the whip.',
     'Feel the hip hand its speed to the arm.',
     'Crack a whip from the ground up.',
@@ -148,8 +148,8 @@ export const windmillSaid: Readonly<Record<string, Said>> = {
   ),
   'wm.late-finish': said(
     'hand, glove and back foot do not finish together',
-    'Finish with all of you at once.',
+    'Finish with hand, glove and foot together.',
     'Feel hand, glove and foot arrive on one beat.',
-    'Clap hand, glove and foot together.',
+    'Clap once with hand, glove and foot.',
   ),
 };
