@@ -86,39 +86,44 @@ async function browser(folder, { drive, end }) {
   return played(file, code);
 }
 
-/** The academy of the odd days, whose server is started with one clock after the other. */
+const clockAt = (at) => ({ CLOCK_AHEAD: String(Date.parse(at) - Date.now()) });
+
+/** The academy of the odd days, made on the first of them, and what starts its server with the clock of each. */
 async function standOnDays(folder) {
-  const [url, app, port] = await Promise.all([startDatabase(folder), buildApp(), freePort()]);
+  const [url, app] = await Promise.all([startDatabase(folder), buildApp()]);
   const password = demoPassword();
   const startAt = async (at) => {
-    const env = { ...password, CLOCK_AHEAD: String(Date.parse(at) - Date.now()) };
-    return { env, server: await launchServer({ url, app, folder, port, env }) };
+    const env = { ...password, ...clockAt(at) };
+    const port = await freePort();
+    return { env, port, server: await launchServer({ url, app, folder, port, env }) };
   };
+  // Its clock goes on while others are tested: a server that waited until then would be in the next day.
   const [first] = Object.values(moments);
-  return { url, port, startAt, first: await startAt(first) };
+  await stop((await startAt(first)).server);
+  return { url, startAt };
 }
 
 /**
  * Server and browser tests of what hangs on the day, with the clock set to days that are odd. The academy is one and
  * the same, whose server is started again with each: a year goes by in it.
  */
-async function days(folder, { url, port, startAt, first }) {
+async function days(folder, { url, startAt }) {
   const sum = { passed: 0, failed: 0 };
-  let started = first;
   for (const [name, at] of Object.entries(moments)) {
     const own = join(folder, at.slice(0, 10));
     mkdirSync(own, { recursive: true });
     const file = join(own, 'playwright.json');
     const inTheBrowserToo = async () => {
-      const { env, server } = started ?? (await startAt(at));
-      started = null;
+      const { env, port, server } = await startAt(at);
       const code = await drive('days', port, { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: file });
       await stop(server);
       return played(file, code);
     };
-    const clock = { CLOCK_AHEAD: String(Date.parse(at) - Date.now()) };
     // Each waits for much; side by side they take little more than one of them.
-    const found = await Promise.all([jest(own, url, clock, ['--runInBand', ...dayBound]), inTheBrowserToo()]);
+    const found = await Promise.all([
+      jest(own, url, clockAt(at), ['--runInBand', ...dayBound]),
+      inTheBrowserToo(),
+    ]);
     for (const { passed, failed } of found) {
       sum.passed += passed;
       sum.failed += failed;
