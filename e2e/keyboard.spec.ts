@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './app';
-import { mainScreens, settled } from './screens';
+import { wrongOnMainScreens } from './screens';
 
 /** More presses than any screen has parts: whoever is still going on then is caught in a circle. */
 const mostPresses = 400;
@@ -91,13 +91,6 @@ async function walked(page: Page): Promise<string[]> {
   return [...wrong, ...left.map((name) => `${name} is not reached`)];
 }
 
-test('every main screen is worked by keyboard alone', async ({ app, page }) => {
-  await app.enter();
-  const wrong: string[] = [];
-  for (const path of await mainScreens(app)) {
-    await app.open(path);
-    await settled(page);
-    for (const each of await walked(page)) wrong.push(`${path}: ${each}`);
-  }
-  expect(wrong).toEqual([]);
+test('every main screen is worked by keyboard alone', async ({ app }) => {
+  expect(await wrongOnMainScreens(app, walked)).toEqual([]);
 });

@@ -19,14 +19,29 @@ const places = [
 const verbs = ['look', 'trace', 'build', 'work', 'prove', 'profile'];
 
 /** Every main screen; those of an athlete of the demo too. */
-export async function mainScreens(app: App): Promise<string[]> {
+async function mainScreens(app: App): Promise<string[]> {
   const wren = await app.idOf('Wren');
   return [...places, ...verbs.map((verb) => `/athletes/${wren}/${verb}`)];
 }
 
 /** Waits until a screen is drawn with what it shows. */
-export async function settled(page: Page): Promise<void> {
+async function settled(page: Page): Promise<void> {
   await page.getByRole('heading', { level: 1 }).first().waitFor();
   await page.waitForLoadState('networkidle');
   await page.waitForFunction(() => document.fonts.status === 'loaded');
+}
+
+/** What is wrong on any main screen, with where it is: each is gone to and judged. */
+export async function wrongOnMainScreens(
+  app: App,
+  judge: (page: Page) => Promise<string[]>,
+): Promise<string[]> {
+  await app.enter();
+  const wrong: string[] = [];
+  for (const path of await mainScreens(app)) {
+    await app.open(path);
+    await settled(app.page);
+    for (const each of await judge(app.page)) wrong.push(`${path}: ${each}`);
+  }
+  return wrong;
 }

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
-import { expect, test, type App } from './app';
-import { mainScreens, settled } from './screens';
+import { expect, test } from './app';
+import { wrongOnMainScreens } from './screens';
 
 /** Sizes at which every main screen has to hold; with text twice as large it is loaded anew. */
 const sizes = [
@@ -87,26 +87,20 @@ function wrongOn(page: Page): Promise<string[]> {
   });
 }
 
-async function judged(app: App, path: string): Promise<string[]> {
-  const { page } = app;
-  await app.open(path);
-  await settled(page);
+async function atEachSize(page: Page): Promise<string[]> {
   const found: string[] = [];
   for (const size of sizes) {
     await page.setViewportSize(size);
     await page.evaluate(
       () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
     );
-    for (const each of await wrongOn(page)) found.push(`${path} at ${size.width}x${size.height}: ${each}`);
+    for (const each of await wrongOn(page)) found.push(`at ${size.width}x${size.height}: ${each}`);
   }
   return found;
 }
 
 test('every main screen holds at four sizes', async ({ app }) => {
-  await app.enter();
-  const found: string[] = [];
-  for (const path of await mainScreens(app)) found.push(...(await judged(app, path)));
-  expect(found).toEqual([]);
+  expect(await wrongOnMainScreens(app, atEachSize)).toEqual([]);
 });
 
 test('every main screen holds with text twice as large', async ({ app, page }) => {
@@ -115,14 +109,7 @@ test('every main screen holds with text twice as large', async ({ app, page }) =
       once: true,
     }),
   );
-  await app.enter();
-  const found: string[] = [];
-  for (const path of await mainScreens(app)) {
-    await app.open(path);
-    await settled(page);
-    for (const each of await wrongOn(page)) found.push(`${path}: ${each}`);
-  }
-  expect(found).toEqual([]);
+  expect(await wrongOnMainScreens(app, wrongOn)).toEqual([]);
 });
 
 test('a session keeps the drill, its cue and both areas on its side and with large text', async ({

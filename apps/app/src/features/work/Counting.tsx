@@ -1,5 +1,5 @@
 import type { WorkPage } from '@wrightonic/contract';
-import { allowedWith, barredBecause, type Pain, lastTap } from '@wrightonic/core';
+import { allowedWith, type Pain, lastTap } from '@wrightonic/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
@@ -13,7 +13,7 @@ import { LockNotice } from '../../ui/Notice/LockNotice';
 import { useBook } from '../../ui/hooks/useBook';
 import { DrillPick } from './DrillPick';
 import { OneDrill } from './OneDrill';
-import { drillsToday, withWorked } from './session';
+import { drillsToday, openingsOf, withWorked } from './session';
 import type { Session } from './useSession';
 import { WorkTop } from './WorkTop';
 import { texts } from './texts';
@@ -34,16 +34,11 @@ export function Counting({ page, session, pain, onLeave, onEnd }: Props) {
   const { academy } = useMe();
   const book = useBook();
   const { events } = session;
-  const { age } = page.athlete;
   /** Added by hand; nothing of them is logged yet. */
   const [added, setAdded] = useState<string[]>([]);
   const date = dayAt(now(), academy.zone);
   const today = drillsToday(page, date);
-  const { open, closed } = allowedWith(pain, withWorked(today, events, added, book), {
-    lock: page.pain.lock,
-    book,
-    barred: (each) => barredBecause(each, { age, history: page.history }),
-  });
+  const { open, closed } = allowedWith(pain, withWorked(today, events, added, book), openingsOf(page, book));
   const [chosen, setChosen] = useState(() => {
     const last = lastTap(events)[0];
     return last && 'drill' in last ? last.drill : null;

@@ -1,12 +1,4 @@
-import {
-  allowedWith,
-  barredBecause,
-  capital,
-  doseWords,
-  parseDose,
-  throwsToday,
-  thrownWords,
-} from '@wrightonic/core';
+import { allowedWith, capital, doseWords, parseDose, throwsToday, thrownWords } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
@@ -22,7 +14,7 @@ import { restWords } from '../../ui/words/restWords';
 import { Seam } from '../../ui/seam/Seam';
 import { AtHome } from './AtHome';
 import { CueDialogue } from './CueDialogue';
-import { drillsToday } from './session';
+import { drillsToday, openingsOf } from './session';
 import { useBook } from '../../ui/hooks/useBook';
 import { texts } from './texts';
 import { Button } from '../../ui/Button/Button';
@@ -55,11 +47,7 @@ export function Work() {
   const rest = restWords(limits, today);
   const throws = throwsToday(limits, { hard: limits.hardToday, easy: limits.easyToday });
   const drills = drillsToday(page, today);
-  const { closed } = allowedWith(null, drills, {
-    lock: page.pain.lock,
-    book,
-    barred: (each) => barredBecause(each, { age: athlete.age, history: page.history }),
-  });
+  const { closed } = allowedWith(null, drills, openingsOf(page, book));
   const closedBecause = new Map(closed.map((each) => [each.drill.id, each.why]));
   const assigned = plan.assignment?.items.some(({ date }) => date === today);
   const findings = page.looks.filter(({ finished }) => finished).at(-1)?.findings ?? {};

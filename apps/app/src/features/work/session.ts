@@ -1,5 +1,6 @@
 import type { WorkPage, EventOf, LogEvent, OpenSession, PlanDrill, PlanThread } from '@wrightonic/contract';
 import {
+  barredBecause,
   countedAs,
   countThrows,
   cueHistory,
@@ -9,6 +10,7 @@ import {
   throwsToday,
   type CueLine,
   type DrillBook,
+  type Openings,
   type Pain,
   type RepSide,
   type ThrowsToday,
@@ -57,6 +59,16 @@ export function drillsToday({ plan }: WorkPage, date: string): PlanDrill[] {
   // A drill that serves both threads is worked once.
   return [...new Map(usual.map(({ drill }) => [drill.drill, drill])).values()];
 }
+
+/** What besides pain opens or closes the drills of an athlete. */
+export const openingsOf = (
+  { athlete, history, pain }: Pick<WorkPage, 'athlete' | 'history' | 'pain'>,
+  book: DrillBook,
+): Openings => ({
+  lock: pain.lock,
+  book,
+  barred: (drill) => barredBecause(drill, { age: athlete.age, history }),
+});
 
 /** The drills of today, and whatever else was worked or added by hand, in the order in which it came. */
 export function withWorked(
