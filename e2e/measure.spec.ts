@@ -251,6 +251,11 @@ test('markers of a lab are named once, read in space, and offered to the look', 
   const [clip] = (await app.read(`/athletes/${id}/clips`)) as { motion: { offers: unknown[] } }[];
   expect(clip!.motion.offers.length).toBeGreaterThan(5);
   expect(await app.read(`/athletes/${id}/curves`)).toHaveLength(1);
+  // Another device of the academy knows the lab as well.
+  await page.evaluate(() => localStorage.removeItem('wrightonic.settings'));
+  await page.goto(`/athletes/${id}/curves`);
+  await input.setInputFiles(file);
+  await expect(page.getByText(/^Stride: /)).toBeVisible();
 });
 
 test('a profile keeps growth, and who cleared an injury', async ({ app, page }) => {

@@ -85,7 +85,7 @@ async function answers(who: Browser): Promise<Record<string, unknown>> {
       '/links',
       '/planning',
     ],
-    ...['/lexicon', '/norms', '/templates', '/camps', '/devices', '/worth', '/retention'],
+    ...['/lexicon', '/norms', '/marker-sheets', '/templates', '/camps', '/devices', '/worth', '/retention'],
     ...athletes.slice(0, 4).flatMap(({ id }) => perAthlete.map((part) => `/athletes/${id}${part}`)),
     ...camps.flatMap(({ id, firstDay }) =>
       ['', '/after', `/days/${firstDay}`].map((part) => `/camps/${id}${part}`),

@@ -1,3 +1,4 @@
+import { markedJoints } from '@wrightonic/core';
 import { v7 } from 'uuid';
 import { fixtures, onePixel, pitchFields, tableThrow } from './fixtures';
 import { logs } from './testServer';
@@ -162,6 +163,19 @@ describe('a tracked clip', () => {
     expect(motion).toEqual(kept);
     await log(logs.event('clip-motion', body([])));
     expect(await offersOf()).toEqual([]);
+  });
+  it('remembers which marker of a lab lies where, the one that was read by last first', async () => {
+    const markersOf = (hip: string) =>
+      Object.fromEntries(markedJoints.map((joint) => [joint, [joint === 'leftHip' ? hip : joint]]));
+    const sheets = () => set.owner.get('/marker-sheets').then((response) => response.body);
+    const before = await sheets();
+    for (const hip of ['Seven', 'Nine', 'Seven'])
+      expect(await log(logs.event('clip-motion', { ...body([]), markers: markersOf(hip) }))).toEqual([true]);
+    expect(await sheets()).toEqual([markersOf('Seven'), markersOf('Nine'), ...before]);
+    expect((await set.rival.get('/marker-sheets')).body).toEqual([]);
+    const { leftHip: _, ...lacking } = markersOf('Seven');
+    const refused = logs.event('clip-motion', { ...body([]), markers: lacking });
+    expect(await log(refused)).toEqual([false]);
   });
   it.each([
     ['a measure that there is not', { figures: [{ id: 'hop', value: 1, off: 1, scatter: null }] }],

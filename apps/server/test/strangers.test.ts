@@ -68,6 +68,7 @@ const own = new Set([
   'POST /lexicon',
   'GET /norms',
   'POST /norms',
+  'GET /marker-sheets',
   'GET /camps',
   'POST /camps',
   'GET /progress',

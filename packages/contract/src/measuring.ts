@@ -8,6 +8,8 @@ import {
   type ClipEvent,
   type DrawnCurve,
   type Flight,
+  markedJoints,
+  type MarkerMap,
   type ScreenTool,
   type Sequence,
 } from '@wrightonic/core';
@@ -127,14 +129,19 @@ interface Bodies {
     /** Of a scale, cm. */
     lengthCm: number | null;
   };
-  /** The newest of a clip counts. */
-  'clip-motion': { clipId: string } & MotionTaken;
+  /** The newest of a clip counts; `markers` where a lab's markers were read, by what they were. */
+  'clip-motion': { clipId: string; markers?: MarkerMap } & MotionTaken;
   'curves-read': { athleteId: string; zone: string; name: string; result: CurveResult };
 }
 
 type Logged = { id: string; at: string };
 export type MeasuringEvent = { [K in keyof Bodies]: Logged & { kind: K } & Bodies[K] }[keyof Bodies];
 
+/** Names as a lab gives them to its markers. */
+const markerNames = Joi.array().items(line(100).required()).min(1).max(8);
+const markerMap = Joi.object<MarkerMap>(
+  Object.fromEntries(markedJoints.map((joint) => [joint, markerNames.required()])),
+);
 const point = (from: number, to: number) =>
   Joi.array().ordered(Joi.number().min(from).max(to).required(), Joi.number().min(from).max(to).required());
 const seconds = Joi.number().min(0).max(36_000);
@@ -267,7 +274,7 @@ export const measuringBodies: { [K in keyof Bodies]: Record<string, Joi.Schema> 
     measure: note(60).required(),
     lengthCm: Joi.number().min(1).max(400).allow(null).required(),
   },
-  'clip-motion': { clipId: id.required(), ...motionTaken },
+  'clip-motion': { clipId: id.required(), markers: markerMap, ...motionTaken },
   'curves-read': {
     athleteId: id.required(),
     zone: zone.required(),

@@ -26,7 +26,7 @@ interface Settings {
   introduced: boolean;
   /** Step of the tour that is on; null while none is. */
   tour: number | null;
-  /** Which marker lies at which joint, lab by lab, the newest first. */
+  /** Which marker lies at which joint, lab by lab, as this device mapped them, the newest first. */
   labs: readonly MarkerMap[];
 }
 

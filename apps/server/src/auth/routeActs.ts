@@ -47,6 +47,7 @@ export const routeActs: Readonly<Record<string, RouteAct>> = {
   'GET /planning': read,
   'GET /lexicon': read,
   'GET /norms': read,
+  'GET /marker-sheets': read,
   'GET /camps': read,
   'GET /camps/:id': read,
   'GET /camps/:id/days/:date': read,

@@ -2,6 +2,7 @@ import { academyPlanning, newLexiconEdit, newNormEdit, type AcademyPlanning } fr
 import { Router } from 'express';
 import type { AcademyRow, UnscopedStore } from '../store/academies';
 import { addLexiconEdit, lexiconEdits } from '../store/lexicon';
+import { markerSheets } from '../store/markerSheets';
 import { addNormEdit, normEdits } from '../store/norms';
 import { athleteIds } from '../store/athletes';
 import { body, currentUser } from './input';
@@ -58,6 +59,9 @@ export function academyRoutes(unscoped: UnscopedStore): Router {
     const edit = body(request, newNormEdit);
     await addNormEdit(academy, edit, person.id);
     response.status(201).json({ id: edit.id });
+  });
+  routes.get('/marker-sheets', async (request, response) => {
+    response.json(await markerSheets(currentUser(request).academy));
   });
   return routes;
 }

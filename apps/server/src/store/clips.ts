@@ -69,15 +69,13 @@ export const storeClip = {
       measure: event.measure,
       length_cm: event.lengthCm,
     }),
-  'clip-motion': (academy: Academy, event: EventOf<'clip-motion'>, by: string) => {
-    const { clipId, throws, offers, figures, motion } = event;
-    const body: MotionTaken = { throws, offers, figures, motion };
-    return academy.add('clip_motions', {
-      ...loggedBy(event, by),
-      clip_id: clipId,
-      body: JSON.stringify(body),
-    });
-  },
+  'clip-motion': (academy: Academy, event: EventOf<'clip-motion'>, by: string) =>
+    academy.transaction(async (trx) => {
+      const { clipId, throws, offers, figures, motion, markers } = event;
+      const body: MotionTaken = { throws, offers, figures, motion };
+      await trx.add('clip_motions', { ...loggedBy(event, by), clip_id: clipId, body: JSON.stringify(body) });
+      if (markers) await trx.add('marker_sheets', { ...loggedBy(event, by), markers: JSON.stringify(markers) });
+    }),
 };
 
 const motionOf = (row: ClipMotionsRow | undefined): MotionTaken | null => (row ? JSON.parse(row.body) : null);

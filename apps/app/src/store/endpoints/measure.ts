@@ -8,6 +8,7 @@ import type {
   ThrowRecord,
   ThrowsImport,
 } from '@wrightonic/contract';
+import type { MarkerMap } from '@wrightonic/core';
 import { readingList } from '../../offline/acknowledged';
 import { athleteChanged, ofAthlete, type Build, type Made, type Of } from './build';
 
@@ -33,6 +34,10 @@ export const measureEndpoints = (build: Build) => {
       invalidatesTags: athleteChanged,
     }),
     clips: read<ClipRecord[]>('clips', readingList),
+    markerSheets: build.query<MarkerMap[], void>({
+      query: () => 'marker-sheets',
+      keepUnusedDataFor: 0,
+    }),
     curves: read<CurveRecord[]>('curves', readingList),
     lookHistory: build.query<FindingRecord[], string>({
       query: (id) => `looks/${id}/history`,

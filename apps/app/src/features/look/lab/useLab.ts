@@ -1,7 +1,8 @@
 import type { ClipRecord, LookPage, MotionFigureTaken, MotionOffer } from '@wrightonic/contract';
-import type { MarkerMap } from '@wrightonic/core';
+import { guessMarkers, type MarkerMap } from '@wrightonic/core';
 import { useEffect, useState } from 'react';
 import { log } from '../../../offline/log';
+import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { settings } from '../../../store/settings';
 import { useAppDispatch, useAppSelector } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
@@ -12,7 +13,10 @@ import { texts } from './texts';
 
 export type LabRead = Extract<LabAnswer, { reading: unknown }>;
 
-/** Reads a file of markers, by the names that this device remembers of its lab, and keeps what it says. */
+/**
+ * Reads a file of markers, by the names that are remembered of its lab, and keeps what it says. What this device mapped
+ * comes before what the academy knows: somebody may have just put it right here.
+ */
 export function useLab(athlete: LookPage['athlete'], file: File, clips: readonly ClipRecord[]) {
   const dispatch = useAppDispatch();
   const { zone } = useMe().academy;
@@ -25,11 +29,17 @@ export function useLab(athlete: LookPage['athlete'], file: File, clips: readonly
     const text = await file.text();
     return labInWorker(text, maps, { discipline, throws }, whom);
   };
+  const sheets = async (): Promise<MarkerMap[]> => {
+    const asked = dispatch(lazyEndpoints.endpoints.markerSheets.initiate());
+    const known = await asked.unwrap().catch(() => []);
+    asked.unsubscribe();
+    return [...labs, ...known];
+  };
   const failed = (): LabAnswer => ({ wrong: texts.itCouldNotBe });
   useEffect(() => {
     let gone = false;
     const put = (next: LabAnswer) => (gone ? undefined : setAnswer(next));
-    void read(labs).catch(failed).then(put);
+    void sheets().then(read).catch(failed).then(put);
     return () => {
       gone = true;
     };
@@ -68,7 +78,10 @@ export function useLab(athlete: LookPage['athlete'], file: File, clips: readonly
       );
     if (!keptAs && !known)
       dispatch(log(athleteId, 'curves-read', { athleteId, zone, name, result: of.result }));
-    dispatch(log(athleteId, 'clip-motion', { clipId, throws: 1, offers, figures, motion: of.motion }));
+    const { motion, map, names } = of;
+    // Names that explain themselves need no sheet.
+    const sheet = JSON.stringify(map) === JSON.stringify(guessMarkers(names)) ? {} : { markers: map };
+    dispatch(log(athleteId, 'clip-motion', { clipId, throws: 1, offers, figures, motion, ...sheet }));
     setKeptAs(clipId);
   };
   const taken = clips.find(({ id }) => id === keptAs)?.motion ?? null;
