@@ -40,6 +40,31 @@ const textsApart = [
   { selector: 'Property[key.name=/^(text|label|title)$/] > Literal[value=/[A-Za-z]{2}/]', message },
 ];
 
+/** Three words in a row, or two within a sentence that something goes into; not a type, a key or a constant. */
+const sentences = [
+  ':not(TSLiteralType, MemberExpression, TSAsExpression) > Literal[value=/[A-Za-z]{2,}[,:]? [a-z’]+[,:]? [A-Za-z’]+/]',
+  'TemplateElement[value.raw=/[a-z]{2,}[,:]? [a-z]{2,}/]',
+].map((selector) => ({ selector, message: 'Sentences are in texts.ts of the folder.' }));
+/** Tables of texts under another name, and what is pretend. */
+const tablesOfTexts = [
+  '**/texts.ts',
+  '**/*[wW]ords.ts',
+  '**/words/*',
+  `${app}/features/help/guide.ts`,
+  `${app}/features/office/parts.ts`,
+  'apps/server/src/auth/routeActs.ts',
+  // For whoever runs the server.
+  'apps/server/src/{http/observed,mail/mailer,print/zip}.ts',
+  'packages/core/src/catalogue/**',
+  'packages/core/src/simulate/**',
+  'packages/core/src/camp/usualSetup.ts',
+  'packages/core/src/measure/clip.ts',
+  'packages/core/src/motion/{errors,measure*}.ts',
+  'packages/core/src/prove/report.ts',
+  'packages/core/src/roles/permissions.ts',
+  'packages/core/src/session/{constraints,spots}.ts',
+];
+
 export default tseslint.config(
   { ignores: ['**/node_modules/', '**/dist/', '.data/', 'apps/app/src/ui/Icon/iconPaths.ts', '**/.expo/'] },
   ...tseslint.configs.recommended,
@@ -91,6 +116,15 @@ export default tseslint.config(
     files: ['apps/*/src/**/*.{ts,tsx}', 'packages/*/src/**/*.ts'],
     ignores: ['packages/core/src/units/day.ts'],
     rules: { 'no-restricted-syntax': ['error', ...venueDays] },
+  },
+  {
+    files: [
+      'packages/core/src/**/*.ts',
+      `${app}/{features,ui,screens,workers}/**/*.ts`,
+      'apps/server/src/{auth,http,mail,parse,print}/**/*.ts',
+    ],
+    ignores: [...tablesOfTexts, 'packages/core/src/units/day.ts'],
+    rules: { 'no-restricted-syntax': ['error', ...venueDays, ...sentences] },
   },
   {
     // Whatever people read stands in one table of each feature, so that another language is one more table.

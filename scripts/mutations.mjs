@@ -59,7 +59,7 @@ export const safety = [
     ['report.at <= state.cleared.at', 'report.at < state.cleared.at'],
   ]),
   ...of('safety/pain', [
-    ['lock && throws > 0 ? `throws', 'lock && throws > 1 ? `throws'],
+    ['lock && throws > 0 ? texts.lockedSince', 'lock && throws > 1 ? texts.lockedSince'],
     ['(hurts && !cleared', '(hurts && cleared'],
     ["last.level !== 'none'", "last.level === 'pain'"],
     ['if (lock && throws > 0) return', 'if (lock && throws > 1) return'],

@@ -24,10 +24,11 @@ function sourceIn(folder, except = []) {
   return found;
 }
 
-async function forbidden(file, specifier, rule) {
-  const [{ messages }] = await eslint.lintText(`import '${specifier}';\n`, { filePath: join(root, file) });
+async function finds(file, text, rule) {
+  const [{ messages }] = await eslint.lintText(`${text}\n`, { filePath: join(root, file) });
   return messages.some(({ ruleId }) => ruleId === rule);
 }
+const forbidden = (file, specifier, rule) => finds(file, `import '${specifier}';`, rule);
 
 async function openZones() {
   const open = [];
@@ -57,9 +58,33 @@ async function openPackages() {
   return open;
 }
 
+/** Where people read what is said, and three ways to say it away from its table. */
+const spoken = [
+  'packages/core/src/safety',
+  'apps/server/src/http',
+  'apps/app/src/features',
+  'apps/app/src/workers',
+];
+const sayings = [
+  "export const said = 'Take a short break.';",
+  'export const said = (n: number) => `${n} throws are left.`;',
+  "export const said = { why: 'it is too early' };",
+];
+
+async function openTables() {
+  const open = [];
+  for (const folder of spoken)
+    for (const saying of sayings)
+      if (!(await finds(join(folder, 'rule.ts'), saying, 'no-restricted-syntax')))
+        open.push(`${folder} may say: ${saying}`);
+  return open;
+}
+
 await main(async () => {
-  const open = [...(await openZones()), ...(await openPackages())];
+  const open = [...(await openZones()), ...(await openPackages()), ...(await openTables())];
   for (const each of open) say(each);
-  say(`${zones.length} zones and ${packages.length} folders looked at, ${open.length} open.`);
+  say(
+    `${zones.length} zones and ${packages.length} folders looked at, ${spoken.length} for sentences, ${open.length} open.`,
+  );
   return open.length ? 1 : 0;
 });

@@ -178,7 +178,7 @@ describe('over the roster', () => {
     const verdict = (id: string) => body.athletes.find((each: { id: string }) => each.id === id).verdict;
     expect([verdict(fast), verdict(same), verdict(once)]).toEqual([
       'faster',
-      'no real change',
+      'unchanged',
       'one session',
     ]);
     // The roster says the same as the athlete's own page, which reads every session.

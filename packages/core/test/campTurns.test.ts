@@ -55,7 +55,7 @@ describe('what groups may not do', () => {
         ],
       },
       [0, 1, 2],
-      'somebody in it is barred from each station that fits',
+      'someone in it is barred from each station that fits',
     ],
   ])('%j: %j', (more, group, words) =>
     expect(whyIdle({ ...heavy(1), ...more }, { members: [group], stations: [[-1]] }, 0, 0)).toBe(words),

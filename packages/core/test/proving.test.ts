@@ -202,7 +202,7 @@ describe('a change over a span', () => {
   it('compares the first and the last session of the span, by how far all of them wander', () => {
     expect(changeOver(line, on(0), on(28))).toMatchObject({ verdict: 'faster' });
     expect(changeOver(line, on(0), on(28)).change).toEqual(velocityChange(line));
-    expect(changeOver(line, on(21), on(28)).verdict).toBe('no real change');
+    expect(changeOver(line, on(21), on(28)).verdict).toBe('unchanged');
     expect(
       changeOver(
         [...line].reverse().map((each, n) => ({ ...each, date: on(7 * n) })),

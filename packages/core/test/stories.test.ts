@@ -57,14 +57,14 @@ describe('stories of the demo', () => {
   });
   it('whoever slips back is told so, and no faster', () => {
     for (const { velocity, history, relook } of of('slips-back')) {
-      expect(velocity).toBe('no real change');
+      expect(velocity).toBe('unchanged');
       expect(history.backAgain.length).toBeGreaterThan(0);
       // Somebody has looked since.
       expect(relook).toBeNull();
     }
   });
   it('whoever moves well and gains nothing has no real change', () => {
-    for (const { velocity } of of('flat')) expect(velocity).toBe('no real change');
+    for (const { velocity } of of('flat')) expect(velocity).toBe('unchanged');
   });
   it('whoever comes back after an absence is asked for a short look at what was kept', () => {
     expect(of('returns')).toHaveLength(1);

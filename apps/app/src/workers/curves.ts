@@ -2,6 +2,7 @@ import { wrap, type Remote } from 'comlink';
 import type { CurveResult } from '@wrightonic/contract';
 import type { SequenceOptions } from '@wrightonic/core';
 import type { ReadCurves } from './curves.worker';
+import { texts } from './texts';
 
 export type CurvesRead =
   | {
@@ -32,7 +33,7 @@ export function readInWorker(
   const { own, read } = (worker ??= started());
   let give: (wrong: string) => void = () => undefined;
   const given = new Promise<string>((done) => (give = done));
-  own.onerror = () => give('The file could not be read');
+  own.onerror = () => give(texts.fileCouldNotBeRead);
   const givenUp = given.then((wrong): CurvesRead => {
     own.terminate();
     worker = null;

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { keptSequence, readCurves, sequence, type SequenceOptions } from '@wrightonic/core';
 import type { CurvesRead } from './curves';
+import { texts } from './texts';
 
 function read(text: string, options: SequenceOptions): CurvesRead {
   const began = performance.now();
@@ -11,7 +12,7 @@ function read(text: string, options: SequenceOptions): CurvesRead {
     const done = performance.now();
     return { result: keptSequence(found), readMs: parsed - began, ms: done - parsed };
   } catch (error) {
-    return { wrong: error instanceof RangeError ? error.message : 'The file could not be read.' };
+    return { wrong: error instanceof RangeError ? error.message : texts.fileCouldNotBeRead };
   }
 }
 export type ReadCurves = typeof read;

@@ -1,6 +1,7 @@
 import type { LinkSet, Robustness, TraceInput } from '@wrightonic/core';
 import { proxy, wrap, type Remote } from 'comlink';
 import type { RobustnessCalls } from './robustness.worker';
+import { texts } from './texts';
 
 export type RobustnessWord = { done: number } | { sure: Robustness } | { wrong: string };
 
@@ -33,7 +34,7 @@ export function askRobustness(
     listening = 'done' in word;
     heard(word);
   };
-  const fail = () => say({ wrong: 'It could not be worked out how sure this is.' });
+  const fail = () => say({ wrong: texts.couldNotBeWorkedOut });
   own.addEventListener('error', fail);
   calls
     .runs(

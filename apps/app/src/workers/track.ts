@@ -3,6 +3,7 @@ import { proxy, transfer, wrap, type Remote } from 'comlink';
 import { framesOf, measuredRate } from '../ui/video/frames';
 import type { Shown } from './track/film';
 import type { LabAnswer, TrackCalls, TrackWish, TrackWord } from './track/track.worker';
+import { texts } from './texts';
 
 export type { LabAnswer, TrackWish, TrackWord };
 
@@ -92,7 +93,7 @@ export function trackInWorker(
       () => {
         own.terminate();
         worker = null;
-        done({ wrong: 'The joint tracker ended. What was marked is kept; try again.' });
+        done({ wrong: texts.trackerEnded });
       },
       { once: true },
     );

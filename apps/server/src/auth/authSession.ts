@@ -5,6 +5,7 @@ import session from 'express-session';
 import { HttpError } from '../http/httpError';
 import { Academy } from '../store/scope';
 import type { AcademyRow, UnscopedStore, PersonRow } from '../store/academies';
+import { texts } from './texts';
 
 declare module 'express-session' {
   interface SessionData {
@@ -105,8 +106,7 @@ export const anonymousToken = 'nobody';
 export const csrfProtection: RequestHandler = (request, response, next) => {
   if (request.session.personId) return csrf.csrfSynchronisedProtection(request, response, next);
   const reads = ['GET', 'HEAD', 'OPTIONS'].includes(request.method);
-  if (!reads && !request.get(tokenHeader))
-    throw new HttpError(403, 'This page is out of date. Load it again.');
+  if (!reads && !request.get(tokenHeader)) throw new HttpError(403, texts.pageIsOutOfDate);
   next();
 };
 
@@ -127,6 +127,6 @@ export const knowPerson =
   };
 
 export const mustBeSignedIn: RequestHandler = (request, _response, next) => {
-  if (!request.signedIn) throw new HttpError(401, 'Sign in first.');
+  if (!request.signedIn) throw new HttpError(401, texts.signInFirst);
   next();
 };

@@ -2,6 +2,7 @@ import { dayAt } from '@wrightonic/core';
 import type { RequestHandler } from 'express';
 import { HttpError } from '../http/httpError';
 import { newestSetup } from '../store/camps';
+import { texts } from './texts';
 
 /** What somebody may ask who helps at one camp: that camp, what its screens need beside it, and the log. */
 const allowed = (campId: string): readonly (readonly [string, RegExp])[] => [
@@ -18,10 +19,10 @@ export const campHelpersOnly: RequestHandler = async (request, _response, next) 
   const { person, academy, academyRow } = request.signedIn!;
   if (!person.campId) return next();
   if (!allowed(person.campId).some(([method, path]) => method === request.method && path.test(request.path)))
-    throw new HttpError(403, 'This account is for one camp, and sees nothing else.');
+    throw new HttpError(403, texts.forOneCamp);
   const camp = await newestSetup(academy, person.campId);
   const today = dayAt(new Date(), academyRow.zone);
   if (!camp || today < camp.setup.firstDay || today > camp.setup.lastDay)
-    throw new HttpError(403, 'This account works only on the days of its camp.');
+    throw new HttpError(403, texts.onlyOnDaysOfCamp);
   next();
 };

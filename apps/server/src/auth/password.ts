@@ -1,6 +1,7 @@
 import { hash, verify } from '@node-rs/argon2';
 import pLimit from 'p-limit';
 import { HttpError } from '../http/httpError';
+import { texts } from './texts';
 
 /** Hashing takes a processor and much memory each time: two at once, and only so many wait. */
 const hashing = pLimit(2);
@@ -17,9 +18,8 @@ let unknown: Promise<string> | undefined;
  * @throws Refused when too many wait already
  */
 export async function passwordFits(stored: string | null, password: string): Promise<boolean> {
-  if (hashing.pendingCount >= mostWaiting)
-    throw new HttpError(503, 'Too many people are signing in. Try again in a moment.');
-  unknown ??= hashPassword('nobody has this password');
+  if (hashing.pendingCount >= mostWaiting) throw new HttpError(503, texts.tooManySigningIn);
+  unknown ??= hashPassword('of-nobody');
   // Somebody who came with an archive has no password yet.
   const against = stored || (await unknown);
   const fits = await hashing(() => verify(against, password));

@@ -10,20 +10,19 @@ import { fieldError, HttpError } from './httpError';
 import { body, currentUser } from './input';
 import type { Limits } from './limits';
 import { hashOf } from './secrets';
+import { texts } from './texts';
 
 /** What is told of a session: not the id itself, which would open it. */
 const nameOf = (sid: string): string => hashOf(sid).slice(0, 32);
 
-const passwordLimit = (limits: Limits) =>
-  limits.misses('own password', 'Too many wrong passwords. Wait a quarter of an hour.');
+const passwordLimit = (limits: Limits) => limits.misses('own password', texts.tooManyWrongPasswords);
 
 /** Whoever changes how they get in says their password once more. */
 async function mustKnow(request: Request, password: string, field: string): Promise<void> {
   const { person, academyRow } = currentUser(request);
-  if (academyRow.demo)
-    throw new HttpError(409, 'Everybody may look around the demo academy, so its accounts stay as they are.');
+  if (academyRow.demo) throw new HttpError(409, texts.demoAccountsStay);
   if (!(await passwordFits(person.passwordHash, password)))
-    throw fieldError(field, 'This is not your password.', 422);
+    throw fieldError(field, texts.isNotYourPassword, 422);
 }
 
 /** Where somebody is signed in; of those who look around the demo under one name, only the one who asks. */
@@ -74,7 +73,7 @@ export function accountRoutes(unscoped: UnscopedStore, events: EventBus, limits:
   routes.delete('/account/sessions/:session', async (request, response) => {
     const name = String(request.params['session']);
     const found = (await sessionsHere(unscoped, request)).find(({ sid }) => nameOf(sid) === name);
-    if (!found) throw new HttpError(404, 'This session has ended already.');
+    if (!found) throw new HttpError(404, texts.sessionHasEnded);
     await end(found.sid);
     response.status(204).end();
   });
@@ -99,13 +98,12 @@ export function secondFactorRoutes(limits: Limits): Router {
     const { academy, person } = currentUser(request);
     const { code } = body(request, codeOnly);
     const secret = request.session.totpSecret;
-    if (!secret) throw new HttpError(409, 'Begin again: the code on the screen is no longer known here.');
-    if (stepOf(secret, code) === null)
-      throw fieldError('code', 'This code does not fit. Check the clock of your phone.', 422);
+    if (!secret) throw new HttpError(409, texts.beginAgain);
+    if (stepOf(secret, code) === null) throw fieldError('code', texts.codeDoesNotFit, 422);
     const { codes, hashes } = newRecoveryCodes();
     await setSecondFactor(academy, person.id, secret, hashes);
     delete request.session.totpSecret;
-    await note(academy, { kind: 'changed', told: 'turned the second factor on', person: person.id });
+    await note(academy, { kind: 'changed', told: texts.turnedSecondFactor, person: person.id });
     response.json({ codes });
   });
   routes.post('/account/second-factor/end', limit, async (request, response) => {

@@ -19,6 +19,7 @@ import type { EventBus } from '../peers/eventBus';
 import { HttpError } from './httpError';
 import { currentUser, orNotFound, pathId } from './input';
 import { newestReport } from './reports';
+import { texts } from './texts';
 
 /** An archive that is sent here is no larger. */
 export const largestArchive = '64mb';
@@ -41,14 +42,11 @@ function previewOf({ head, rows, problems }: OpenedArchive, here: string): Archi
   const notes =
     head.kind === 'athlete'
       ? [
-          'The athlete gets new ids here. What others wrote down stands under your name from now on.',
-          'Links and camps of the other academy do not come along.',
-          ...(head.academyId === here ? ['This archive was taken out of this academy.'] : []),
+          texts.athleteGetsNewIds,
+          texts.linksAndCampsStay,
+          ...(head.academyId === here ? [texts.archiveOfThisAcademy] : []),
         ]
-      : [
-          'Name, time zone and planning rules of this academy become those of the archive.',
-          'Everybody but you comes deactivated. Activate them in People; then they choose a password by “Forgot your password?”.',
-        ];
+      : [texts.settingsAreReplaced, texts.othersComeDeactivated];
   return {
     kind: head.kind,
     academy: head.academy,
@@ -62,8 +60,7 @@ function previewOf({ head, rows, problems }: OpenedArchive, here: string): Archi
 
 /** What was sent, read in a thread. */
 async function opened(request: Request, unscoped: UnscopedStore, parser: Parser): Promise<OpenedArchive> {
-  if (!Buffer.isBuffer(request.body) || request.body.length === 0)
-    throw new HttpError(422, 'Send the archive as it was taken out: a ZIP file.');
+  if (!Buffer.isBuffer(request.body) || request.body.length === 0) throw new HttpError(422, texts.sendAZip);
   const shapes = await shapesOf(unscoped);
   try {
     return await parser.archive({
@@ -92,7 +89,7 @@ export function archiveRoutes(unscoped: UnscopedStore, parser: Parser, events: E
     const report = await reportPdf(await newestReport(signedIn, person.id));
     await note(academy, {
       kind: 'exported',
-      told: 'took the athlete out as a file',
+      told: texts.tookAthleteOut,
       subject: person.id,
       person: signedIn.person.id,
     });
@@ -105,7 +102,7 @@ export function archiveRoutes(unscoped: UnscopedStore, parser: Parser, events: E
 
   routes.get('/archive.zip', async (request, response) => {
     const { academy, academyRow, person } = currentUser(request);
-    await note(academy, { kind: 'exported', told: 'took the academy out as a file', person: person.id });
+    await note(academy, { kind: 'exported', told: texts.tookAcademyOut, person: person.id });
     download(response, `academy-${dayAt(new Date(), academyRow.zone)}`);
     await academy.transaction(async (snapshot) => {
       const takeout = await Takeout.academy(unscoped, snapshot, academyRow);
@@ -119,7 +116,7 @@ export function archiveRoutes(unscoped: UnscopedStore, parser: Parser, events: E
       flatTables.find((each) => each === request.params['name']),
       'table',
     );
-    await note(academy, { kind: 'exported', told: `took out the table of ${name}`, person: person.id });
+    await note(academy, { kind: 'exported', told: texts.tookOutTable(name), person: person.id });
     response.setHeader('content-type', 'text/csv; charset=utf-8');
     const file = `${name}-${dayAt(new Date(), academyRow.zone)}.csv`;
     response.setHeader('content-disposition', `attachment; filename="${file}"`);
@@ -136,18 +133,11 @@ export function archiveRoutes(unscoped: UnscopedStore, parser: Parser, events: E
     const { academy, person, academyRow } = currentUser(request);
     const archive = await opened(request, unscoped, parser);
     if (archive.head.kind === 'academy' && person.role !== 'owner')
-      throw new HttpError(403, 'Only an owner brings in a whole academy.');
-    if (academyRow.demo && archive.head.kind === 'academy')
-      throw new HttpError(
-        409,
-        'The demo academy stays as it is. Found an academy of your own for this archive.',
-      );
+      throw new HttpError(403, texts.onlyOwnersBringIn);
+    if (academyRow.demo && archive.head.kind === 'academy') throw new HttpError(409, texts.demoAcademyStays);
     const [problem] = archive.problems;
     if (problem)
-      throw new HttpError(
-        422,
-        `${problem.table}${problem.row === null ? '' : `, row ${problem.row}`}: ${problem.message}. Nothing was brought in.`,
-      );
+      throw new HttpError(422, texts.nothingWasBroughtIn(problem.table, problem.row, problem.message));
     try {
       const athletes = await bringIn(unscoped, academy, person, archive);
       await rebuildAcademy(unscoped, academy.id, athletes);

@@ -12,6 +12,7 @@ import { authSessionEnded, type EventBus } from '../peers/eventBus';
 import { body, currentUser } from './input';
 import type { Limits } from './limits';
 import { fieldError, HttpError } from './httpError';
+import { texts } from './texts';
 
 /** Signing in and out, and what somebody set for themselves. */
 export function authSessionRoutes(
@@ -37,20 +38,15 @@ export function authSessionRoutes(
     const { email, password, code = '' } = body(request, signIn);
     const person = await unscoped.personByEmail(email);
     if (!(await passwordFits(person?.passwordHash ?? null, password)) || !person) {
-      if (person) await refused(person, 'tried to sign in with a wrong password');
-      throw new HttpError(401, 'E-mail and password do not fit together. Check both and try again.');
+      if (person) await refused(person, texts.triedWrongPassword);
+      throw new HttpError(401, texts.doNotFitTogether);
     }
-    if (person.deactivatedAt)
-      throw new HttpError(401, 'This account was deactivated. Ask an owner of the academy.');
+    if (person.deactivatedAt) throw new HttpError(401, texts.accountWasDeactivated);
     if (person.totpSecret !== null) {
-      if (!code) throw fieldError('code', 'Enter the six digits of your authenticator app.', 401);
+      if (!code) throw fieldError('code', texts.enterSixDigits, 401);
       if (!(await secondFactorFits(unscoped, person, code))) {
-        await refused(person, 'tried to sign in with a wrong second code');
-        throw fieldError(
-          'code',
-          'This code does not fit, or it was used already. Wait for the next one.',
-          401,
-        );
+        await refused(person, texts.triedWrongCode);
+        throw fieldError('code', texts.codeWasUsed, 401);
       }
     }
     response.json(await entering.enter(request, person));
@@ -58,7 +54,7 @@ export function authSessionRoutes(
 
   routes.post('/session/demo', limits.demo(), async (request, response) => {
     const owner = await unscoped.demoOwner(demoAlways);
-    if (!owner) throw new HttpError(404, 'The demo academy is not loaded here.');
+    if (!owner) throw new HttpError(404, texts.demoAcademyIsNotLoaded);
     response.json(await entering.enter(request, owner));
   });
 

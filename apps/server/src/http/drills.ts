@@ -18,6 +18,7 @@ import { refreshAthletes } from '../store/state/refresh';
 import { body, currentUser } from './input';
 import { HttpError } from './httpError';
 import { stateOf } from './stateOf';
+import { texts } from './texts';
 
 /** As many faults as anybody reads. */
 const shownFaults = 12;
@@ -26,7 +27,7 @@ const shownFaults = 12;
 export const drillSchema = () => ({
   $schema: 'https://json-schema.org/draft/2019-09/schema',
   $id: 'wrightonic-drills-1',
-  title: 'Drills of a pitching academy',
+  title: texts.drillsTitle,
   ...(toJsonSchema(drillFile, 'json-draft-2019-09') as object),
 });
 
@@ -58,12 +59,10 @@ function drillsIn(text: string): OwnDrill[] {
   try {
     parsed = JSON.parse(text);
   } catch (error) {
-    throw new HttpError(422, `text: the file is not JSON (${(error as Error).message}). Nothing was taken.`, [
-      problem('text', 'is not JSON'),
-    ]);
+    throw new HttpError(422, texts.fileIsNoJson((error as Error).message), [problem('text', texts.isNoJson)]);
   }
   if ((parsed as { format?: unknown } | null)?.format !== drillFileFormat)
-    refuse([problem('format', `must be “${drillFileFormat}”, so this is not a file of drills`)]);
+    refuse([problem('format', texts.formatMustBe(drillFileFormat))]);
   const checked = check(drillFile, parsed);
   if (checked.problems) refuse(checked.problems);
   return checked.value!.drills;

@@ -7,6 +7,7 @@ import type { AcademyRow, PersonRow, UnscopedStore } from '../store/academies';
 import { note } from '../store/auditEvents';
 import { removedSince } from '../store/removals';
 import { Academy } from '../store/scope';
+import { texts } from './texts';
 
 /** A device that was away for longer has nothing left of what it kept, ms. */
 const removalsTold = 400 * 24 * 3_600_000;
@@ -69,7 +70,7 @@ export class Entering {
     const academyRow = (await this.unscoped.academy(person.academyId))!;
     await note(new Academy(this.unscoped.db, academyRow.id), {
       kind: 'signed in',
-      told: `signed in with ${request.session.agent}`,
+      told: texts.signedInWith(request.session.agent),
       person: person.id,
     });
     return {

@@ -9,6 +9,7 @@ import { fieldError, HttpError } from './httpError';
 import { body } from './input';
 import type { Limits } from './limits';
 import { hashOf } from './secrets';
+import { texts } from './texts';
 
 export interface FoundingOptions {
   /** Printed where the server was started; null where an academy was there at the start. */
@@ -28,12 +29,12 @@ export function foundingRoutes(
   options: FoundingOptions,
 ): Router {
   const routes = Router();
-  const limit = limits.misses('founding', 'Too many wrong codes. Wait a quarter of an hour.');
-  const founded = (): HttpError => new HttpError(409, 'There is an academy here already. Sign in instead.');
+  const limit = limits.misses('founding', texts.tooManyWrongCodes);
+  const founded = (): HttpError => new HttpError(409, texts.thereIsAnAcademy);
   const allowed = async (code: string): Promise<void> => {
     if (!(await unscoped.isEmpty())) throw founded();
     if (options.code === null || !same(code.trim().toLowerCase(), options.code))
-      throw fieldError('code', 'This is not the code that the server printed when it started.', 422);
+      throw fieldError('code', texts.isNotThePrintedCode, 422);
   };
 
   routes.post('/founding', limit, async (request, response) => {

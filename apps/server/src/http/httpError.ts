@@ -2,6 +2,7 @@ import type { Problem } from '@wrightonic/contract';
 import type { ErrorRequestHandler, Request, RequestHandler } from 'express';
 import type { Logger } from 'pino';
 import { isMissingParent, OtherContent } from '../store/scope';
+import { texts } from './texts';
 
 /** A request that is answered with a refusal in words. */
 export class HttpError extends Error {
@@ -19,7 +20,7 @@ export const fieldError = (field: string, message: string, status: 401 | 409 | 4
   new HttpError(status, `${field}: ${message}`, [{ field, message, text: message }]);
 
 export const notHere: RequestHandler = (request) => {
-  throw new HttpError(404, `There is nothing at ${request.method} ${request.path}.`);
+  throw new HttpError(404, texts.thereIsNothingAt(request.method, request.path));
 };
 
 /** How the driver and its pool say that the database is away. */
@@ -40,22 +41,19 @@ const away = new Set([
 
 function asHttpError(error: unknown): HttpError | null {
   if (error instanceof HttpError) return error;
-  if (isMissingParent(error)) return new HttpError(404, 'What this belongs to is not here.');
-  if (error instanceof OtherContent) return new HttpError(409, 'This id is already used for something else.');
+  if (isMissingParent(error)) return new HttpError(404, texts.belongsToNothing);
+  if (error instanceof OtherContent) return new HttpError(409, texts.idIsUsed);
   const { type, code, status } = error as { type?: string; code?: string; status?: number };
-  if (type === 'entity.too.large') return new HttpError(413, 'This is too large to be sent at once.');
-  if (type === 'entity.parse.failed') return new HttpError(400, 'The request is not a JSON document.');
-  if (code === 'EBADCSRFTOKEN') return new HttpError(403, 'This page is out of date. Load it again.');
+  if (type === 'entity.too.large') return new HttpError(413, texts.isTooLarge);
+  if (type === 'entity.parse.failed') return new HttpError(400, texts.requestIsNoJson);
+  if (code === 'EBADCSRFTOKEN') return new HttpError(403, texts.pageIsOutOfDate);
   const { name, message } = error as Error;
   if (away.has(code ?? '') || name === 'KnexTimeoutError' || message?.includes('closed state'))
-    return new HttpError(
-      503,
-      'The records cannot be reached just now. Nothing was changed; try again in a moment.',
-    );
-  if (error instanceof URIError) return new HttpError(400, 'The request cannot be read.');
+    return new HttpError(503, texts.recordsCannotBeReached);
+  if (error instanceof URIError) return new HttpError(400, texts.requestCannotBeRead);
   // A body in a character set or an encoding that nobody knows, a range that a file does not have.
   if (status !== undefined && status >= 400 && status < 500)
-    return new HttpError(status, 'The request cannot be read.');
+    return new HttpError(status, texts.requestCannotBeRead);
   return null;
 }
 
@@ -84,7 +82,7 @@ export const refusals =
     const refused = asHttpError(error);
     if (!refused || refused.status === 503) log.error(traceOf(error, request), 'a request failed');
     const { message, fields } = refused ?? {
-      message: 'Something went wrong here. Nothing was changed; try again.',
+      message: texts.somethingWentWrong,
       fields: undefined,
     };
     response.status(refused?.status ?? 500).json({ error: message, ...(fields ? { fields } : {}) });

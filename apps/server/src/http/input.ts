@@ -3,6 +3,7 @@ import type { Request } from 'express';
 import type Joi from 'joi';
 import type { SignedIn } from '../auth/authSession';
 import { HttpError } from './httpError';
+import { texts } from './texts';
 
 /** The body, held against its schema. */
 export function body<T>(request: Request, schema: Joi.Schema<T>): T {
@@ -15,8 +16,7 @@ export function body<T>(request: Request, schema: Joi.Schema<T>): T {
 /** An id in the path; one that cannot be an id leads nowhere. */
 export function pathId(request: Request, name = 'id'): string {
   const value = String(request.params[name]);
-  if (check(id, value).problems)
-    throw new HttpError(404, `There is no ${name} “${value.slice(0, 60)}” here.`);
+  if (check(id, value).problems) throw new HttpError(404, texts.thereIsNoHere(name, value.slice(0, 60)));
   return value;
 }
 
@@ -31,12 +31,12 @@ export const currentUser = (request: Request): SignedIn => request.signedIn!;
 
 /** The thing, or a refusal that names it. */
 export function orNotFound<T>(thing: T | null | undefined | false, name: string): T {
-  if (!thing) throw new HttpError(404, `This ${name} is not here.`);
+  if (!thing) throw new HttpError(404, texts.thisIsNotHere(name));
   return thing;
 }
 
 /** Refuses a day that has not come yet at the venue. */
 export function notAhead(date: string, today: string, field: string): void {
   if (date > today)
-    throw new HttpError(422, `${field} is in the future`, [problem(field, 'is in the future')]);
+    throw new HttpError(422, texts.isInFuture(field), [problem(field, texts.mustNotBeInTheFuture)]);
 }

@@ -21,14 +21,15 @@ import { body, orNotFound, pathId, currentUser } from './input';
 import { HttpError, fieldError } from './httpError';
 import { anybody, kept, type Asked } from './keptAnswer';
 import { changing, stateOf } from './stateOf';
+import { texts } from './texts';
 
 /** A drill that is new in the plan must be for the delivery, the age and what is cleared. */
 async function mustFit(request: Request, athleteId: string, id: string): Promise<Drill> {
   const drill = (await bookOf(currentUser(request).academy)).all.find((each) => each.id === id);
-  if (!drill) throw fieldError('drill', `there is no drill ${id} to give`);
+  if (!drill) throw fieldError('drill', texts.noDrillToGive(id));
   const { row, age, history } = await athleteAndAge(currentUser(request), athleteId);
   if (drill.discipline !== 'both' && drill.discipline !== row.discipline)
-    throw fieldError('drill', `${drill.id} is not for ${row.discipline}`);
+    throw fieldError('drill', texts.isNotFor(drill.id, row.discipline));
   const why = barredBecause(drill, { age, history });
   if (why) throw fieldError('drill', `${drill.name}: ${why}`);
   return drill;
@@ -44,7 +45,7 @@ function rungOf({ threads }: StoredPlan, id: string) {
   return null;
 }
 
-const gone = () => new HttpError(409, 'This drill was changed already. Look at the plan again.');
+const gone = () => new HttpError(409, texts.drillWasChanged);
 
 /** After a change of a ladder the gates may propose something else. */
 const changed = <T>(
@@ -59,7 +60,7 @@ async function swap(request: Request): Promise<{ id: string }> {
   const stored = orNotFound(await plan(academy, pathId(request)), 'plan');
   const old = pathId(request, 'drill');
   await mustFit(request, stored.athleteId, fresh.drill);
-  if (rungOf(stored, old)?.drill.locked) throw new HttpError(409, 'This drill is locked. Unlock it first.');
+  if (rungOf(stored, old)?.drill.locked) throw new HttpError(409, texts.drillIsLocked);
   const swapped = await changed(currentUser(request), [stored.athleteId], (current) =>
     swapDrill(current, stored.id, old, fresh, person.id),
   );
@@ -75,13 +76,10 @@ async function place(request: Request): Promise<{ id: string }> {
   if (!standing) throw gone();
   const { thread, rung, drill } = standing;
   if (wish.after && !rung.drills.some(({ id }) => id === wish.after))
-    throw fieldError('after', 'is not on the same stage any more');
-  if (wish.removed && drill.locked) throw new HttpError(409, 'This drill is locked. Unlock it first.');
+    throw fieldError('after', texts.isNoLongerOnTheStage);
+  if (wish.removed && drill.locked) throw new HttpError(409, texts.drillIsLocked);
   if (wish.removed && rung.drills.length === 1 && rung.stage === presentStage(thread))
-    throw fieldError(
-      'removed',
-      `the ${rung.stage} stage is worked now and needs a drill; move the stage, or put another drill there first`,
-    );
+    throw fieldError('removed', texts.stageIsWorkedNow(rung.stage));
   await changed(currentUser(request), [stored.athleteId], (current) =>
     placeDrill(
       current,
@@ -103,9 +101,9 @@ async function add(request: Request): Promise<{ id: string }> {
     'thread',
   );
   const drill = await mustFit(request, stored.athleteId, wish.drill);
-  if (drill.stage !== wish.stage) throw fieldError('stage', `${drill.name} belongs to ${drill.stage}`);
+  if (drill.stage !== wish.stage) throw fieldError('stage', texts.belongsTo(drill.name, drill.stage));
   const there = thread.stages.flatMap(({ drills }) => drills).find((each) => each.drill === wish.drill);
-  if (there && there.id !== wish.id) throw fieldError('drill', `${drill.name} is in this ladder already`);
+  if (there && there.id !== wish.id) throw fieldError('drill', texts.isAlreadyInLadder(drill.name));
   if (!there) {
     const { approach } = orNotFound(await traceById(academy, stored.traceId), 'trace').result;
     await changed(currentUser(request), [stored.athleteId], (current) =>
@@ -123,10 +121,9 @@ async function move({ academy, person }: SignedIn, stored: StoredPlan, wish: Sta
     'thread',
   );
   if (!thread.stages.some(({ stage }) => stage === wish.to))
-    throw fieldError('to', `the ${wish.thread} thread has no ${wish.to} stage`);
+    throw fieldError('to', texts.threadHasNoStage(wish.thread, wish.to));
   const now = presentStage(thread);
-  if (wish.to === now && !wish.reason.trim())
-    throw fieldError('reason', `say why the thread stays on ${now}`);
+  if (wish.to === now && !wish.reason.trim()) throw fieldError('reason', texts.sayWhyThread(now));
   await moveStage(academy, thread.id, wish, wish.to === now, person.id);
 }
 

@@ -14,6 +14,7 @@ import { HttpError } from './httpError';
 import { anybody, kept } from './keptAnswer';
 import type { Limits } from './limits';
 import { hashOf, newSecret } from './secrets';
+import { texts } from './texts';
 
 const dayMs = 86_400_000;
 /** What a calendar shows of the past and of what is coming, days. */
@@ -46,8 +47,7 @@ export function lessonRoutes(): Router {
   routes.post('/feeds', async (request, response) => {
     const { academy, person } = currentUser(request);
     const { id } = body(request, newFeed);
-    if (await feedById(academy, id))
-      throw new HttpError(409, 'This address was made already, and it is told only once. Make another.');
+    if (await feedById(academy, id)) throw new HttpError(409, texts.addressWasMade);
     const token = newSecret();
     await renewFeed(academy, id, hashOf(token), person.id, v7);
     const made: MadeFeed = { id, token };
@@ -62,8 +62,7 @@ export function feedRoutes(unscoped: UnscopedStore, limits: Limits): Router {
   routes.get('/feeds/:token/lessons.ics', limits.addresses('calendars'), async (request, response) => {
     const feed = await unscoped.feed(hashOf(String(request.params['token'])));
     const academyRow = feed && (await unscoped.academy(feed.academyId));
-    if (!feed || !academyRow)
-      throw new HttpError(404, 'This calendar address no longer works. Subscribe to the new one.');
+    if (!feed || !academyRow) throw new HttpError(404, texts.calendarAddressIsOld);
     const academy = new Academy(unscoped.db, academyRow.id);
     const now = Date.now();
     const [lessons, people] = await Promise.all([

@@ -2,6 +2,7 @@ import { ipKeyGenerator, rateLimit, type Store } from 'express-rate-limit';
 import type { Request, RequestHandler } from 'express';
 import { quarterHour } from '../peers/counts';
 import { HttpError } from './httpError';
+import { texts } from './texts';
 
 const visitorOf = (request: Request): string => ipKeyGenerator(request.ip ?? '');
 
@@ -16,7 +17,7 @@ interface Limit {
   keyOf?: (request: Request) => string;
 }
 
-const wrongPasswords = 'Too many wrong passwords. Wait a quarter of an hour.';
+const wrongPasswords = texts.tooManyWrongPasswords;
 
 const emailOf = (request: Request): string =>
   `${visitorOf(request)} ${(request.body as { email: string }).email.toLowerCase()}`;
@@ -48,18 +49,18 @@ export class Limits {
 
   /** The same for secrets that stand in an address. */
   addresses(name: string): RequestHandler {
-    return this.misses(name, 'Too many addresses that lead nowhere. Wait a quarter of an hour.');
+    return this.misses(name, texts.tooManyWrongAddresses);
   }
 
   /** As much as a family taps in a quarter of an hour, and far more; a script that fills the tables stops there. */
   taps(name: string): RequestHandler {
-    const words = 'Too much at once. What you ticked stays on the device and is sent later.';
+    const words = texts.tooMuchAtOnce;
     return this.limited({ name, limit: 400, words });
   }
 
   /** The open door of the demo. */
   demo(): RequestHandler {
-    const words = 'The demo was opened too often from here. Wait a quarter of an hour.';
+    const words = texts.demoOpenedTooOften;
     return this.limited({ name: 'demo', limit: 600, words });
   }
 
@@ -67,14 +68,14 @@ export class Limits {
   resets(): RequestHandler[] {
     return [
       this.limited({
-        name: 'resets of a visitor',
+        name: 'resets-of-visitor',
         limit: 30,
-        words: 'Too many links were asked for. Wait a quarter of an hour.',
+        words: texts.tooManyLinks,
       }),
       this.limited({
-        name: 'resets of an address',
+        name: 'resets-of-address',
         limit: 5,
-        words: 'A link for this address is on its way. Wait a quarter of an hour before you ask again.',
+        words: texts.linkIsOnItsWay,
         keyOf: emailOf,
       }),
     ];
@@ -84,8 +85,8 @@ export class Limits {
   signIns(): RequestHandler[] {
     const misses = { words: wrongPasswords, missesOnly: true };
     return [
-      this.limited({ ...misses, name: 'passwords of a visitor', limit: 40 }),
-      this.limited({ ...misses, name: 'passwords of an address', limit: 10, keyOf: emailOf }),
+      this.limited({ ...misses, name: 'passwords-of-visitor', limit: 40 }),
+      this.limited({ ...misses, name: 'passwords-of-address', limit: 10, keyOf: emailOf }),
     ];
   }
 }

@@ -20,10 +20,11 @@ import { body, orNotFound, pathId, sentId, currentUser } from './input';
 import { anybody, kept, type Asked } from './keptAnswer';
 import { LogGuard } from './logGuard';
 import { stateOf } from './stateOf';
+import { texts } from './texts';
 
 const refusals: Record<Exclude<Stored, 'stored'>, string> = {
-  homeless: 'What it belongs to is not here.',
-  other: 'Something else was stored under this id already.',
+  homeless: texts.homeless,
+  other: texts.otherContent,
 };
 
 /** An event as it was sent, and what is known of it so far. */

@@ -6,6 +6,7 @@ import { membersOf } from '../store/camps';
 import { sessionAthlete } from '../store/log';
 import { look } from '../store/looks';
 import { painHistories, type PainHistory } from '../store/pain';
+import { texts } from './texts';
 
 /** A device whose clock runs ahead by less is put right by this server's clock, ms. */
 const slightlyAhead = 10 * 60_000;
@@ -53,7 +54,7 @@ export class LogGuard {
     const ahead = Date.parse(event.at) - this.now.getTime();
     if (ahead > slightlyAhead)
       return {
-        why: `The clock of the device is ${aheadWords(ahead)} ahead. Correct its date and time, then log this again with the time of now.`,
+        why: texts.clockIsAhead(aheadWords(ahead)),
       };
     const dated: LogEvent = ahead > 0 ? { ...event, at: this.now.toISOString() } : event;
     const why = await this.refusal(dated);
@@ -79,22 +80,16 @@ export class LogGuard {
       'lookId' in event
         ? (this.looks.get(event.lookId) ?? (await look(academy, event.lookId))?.athleteId)
         : await this.athleteOf(event);
-    return helping.has(event.kind) && athlete && this.campers.has(athlete)
-      ? null
-      : 'This account logs what happens at its camp, and nothing else.';
+    return helping.has(event.kind) && athlete && this.campers.has(athlete) ? null : texts.helperLogsCampOnly;
   }
 
   private async refusal(event: LogEvent): Promise<string | null> {
     const notHere = await this.helperRefusal(event);
     if (notHere) return notHere;
     if (event.kind === 'throws-cleared')
-      return this.signedIn.person.role === 'assistant'
-        ? 'Only an instructor or the owner can unlock throws.'
-        : null;
+      return this.signedIn.person.role === 'assistant' ? texts.onlyInstructorsUnlock : null;
     if (event.kind === 'look-told')
-      return Date.parse(event.lookedAt) - this.now.getTime() > slightlyAhead
-        ? 'lookedAt: a look cannot be dated in the future. Correct its date and time.'
-        : null;
+      return Date.parse(event.lookedAt) - this.now.getTime() > slightlyAhead ? texts.lookIsInTheFuture : null;
     if (event.kind === 'level-chosen') return this.levelRefusal(event.drill, event.level);
     if (event.kind === 'rep') {
       const wrong =
@@ -122,9 +117,7 @@ export class LogGuard {
     const names = ((await this.drills()).drill(id)?.levels ?? []).map(({ name }) => name);
     if (names.includes(level)) return null;
     if (late && (await levelsEver(this.signedIn.academy, id)).has(level)) return null;
-    return names.length
-      ? `level: this drill has no level “${level}”. Choose one of: ${names.join(', ')}.`
-      : `level: this drill has no levels, so nothing can be logged at “${level}”.`;
+    return names.length ? texts.noSuchLevel(level, names) : texts.noLevels(level);
   }
 
   private async athleteOf(event: LogEvent): Promise<string | null> {

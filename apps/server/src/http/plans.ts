@@ -46,6 +46,7 @@ import { body, orNotFound, pathId, currentUser } from './input';
 import { askedBy } from './keptAnswer';
 import { HttpError, fieldError } from './httpError';
 import { changing } from './stateOf';
+import { texts } from './texts';
 
 const relookAfterDays = 14;
 
@@ -78,7 +79,7 @@ export async function makePlan(
   const { row, age, history } = await athleteAndAge(signedIn, athleteId);
   const barred = (drill: Drill) => barredBecause(drill, { age, history });
   const traced = orNotFound(await traceById(academy, wish.traceId), 'trace');
-  if (traced.athleteId !== row.id) throw new HttpError(404, 'This trace is of another athlete.');
+  if (traced.athleteId !== row.id) throw new HttpError(404, texts.thisTraceIsOfAnotherAthlete);
   const before = await newestPlanState(academy, row.id);
   const kept = before && before.id !== wish.id ? await plan(academy, before.id) : null;
   const template = wish.templateId
@@ -88,7 +89,7 @@ export async function makePlan(
       )
     : null;
   if (template && template.discipline !== row.discipline)
-    throw fieldError('templateId', `is a ladder for ${template.discipline}`);
+    throw fieldError('templateId', texts.isLadderFor(template.discipline));
   const book = await bookOf(academy);
   const athlete = {
     discipline: row.discipline,
@@ -150,13 +151,12 @@ async function weekOf(request: Request, { from, days }: Pick<NewAssignment, 'fro
   const { academy } = currentUser(request);
   const stored = orNotFound(await plan(academy, pathId(request)), 'plan');
   const outside = days.find(({ date }) => date < from || date > addDays(from, 6));
-  if (outside) throw fieldError('days', `${outside.date} is outside the week from ${from}`);
+  if (outside) throw fieldError('days', texts.isOutsideWeekFrom(outside.date, from));
   const page = orNotFound(
     await athleteFields(askedBy(currentUser(request)), stored.athleteId, weekFields, nearReach),
     'athlete',
   );
-  if (page.plan?.id !== stored.id)
-    throw new HttpError(409, 'There is a newer plan for this athlete. Load the page again.');
+  if (page.plan?.id !== stored.id) throw new HttpError(409, texts.thereIsANewerPlan);
   return { stored, page, book: await bookOf(academy) };
 }
 
@@ -165,7 +165,7 @@ async function proposeWeek(request: Request, jobs: JobRunner): Promise<ProposedW
   const wish = body(request, weekWish);
   const { page, stored, book } = await weekOf(request, wish);
   if (!wish.days.some(({ kind, minutes }) => kind !== 'off' && minutes > 0))
-    throw fieldError('days', 'no day is open: give at least one day minutes for drills');
+    throw fieldError('days', texts.noDayIsOpen);
   const done = doneOf(page, dayAt(new Date(), academyRow.zone));
   const input = weekInputFor(page, wish.days, {
     pins: wish.pins,
@@ -174,13 +174,10 @@ async function proposeWeek(request: Request, jobs: JobRunner): Promise<ProposedW
     also: wish.pins.map(({ drill }) => drill).filter((drill) => drillsOfPlan(stored).has(drill)),
     ...(wish.before ? { before: wish.before } : {}),
   });
-  if (!input) throw new HttpError(409, 'A week needs a plan and the trace that it came from.');
+  if (!input) throw new HttpError(409, texts.weekNeedsPlan);
   for (const [n, { drill }] of wish.pins.entries())
     if (!input.candidates.some((each) => each.drill.id === drill))
-      throw fieldError(
-        `pins.${n}.drill`,
-        `${book.drill(drill)?.name ?? drill} is not among the drills of this week`,
-      );
+      throw fieldError(`pins.${n}.drill`, texts.isNotAmongDrills(book.drill(drill)?.name, drill));
   try {
     const { days, limitedBy, missed, objective, bound, ms } = await solveWeek(jobs, input);
     const items = days.flatMap((day) => day.items.map(({ date, drill, sets }) => ({ date, drill, sets })));
@@ -199,11 +196,11 @@ async function assign(request: Request): Promise<{ id: string }> {
   const inPlan = drillsOfPlan(stored);
   for (const [n, { date, drill }] of wish.items.entries()) {
     if (!inPlan.has(drill) && !alwaysThere.includes(drill))
-      throw fieldError(`items.${n}.drill`, `${drill} is not in this plan any more`);
+      throw fieldError(`items.${n}.drill`, texts.isNoLongerInThisPlan(drill));
     if (!wish.days.some((day) => day.date === date))
-      throw fieldError(`items.${n}.date`, `${date} is not among the days`);
+      throw fieldError(`items.${n}.date`, texts.isNotAmongTheDays(date));
     const known = book.drill(drill);
-    const why = known ? barred(known) : 'is not known here';
+    const why = known ? barred(known) : texts.isNotKnownHere;
     if (why) throw fieldError(`items.${n}.drill`, `${known?.name ?? drill}: ${why}`);
   }
   const thrown = thrownIn(wish.items, (drill) => inPlan.get(drill)?.dose, book);
@@ -213,11 +210,10 @@ async function assign(request: Request): Promise<{ id: string }> {
   if (locked) throw fieldError('items', `on ${locked.date} ${locked.message}`);
   if (!wish.reason.trim()) {
     const [problem] = planAgainstLimits(limits, thrown).filter(({ kind }) => kind === 'limit');
-    if (problem)
-      throw fieldError('reason', `on ${problem.date} ${problem.message}; say why, or take drills out`);
+    if (problem) throw fieldError('reason', texts.sayWhyOnThatDay(problem.date, problem.message));
     const input = weekInputFor(page, wish.days, { also: wish.items.map(({ drill }) => drill), book });
     const broken = input && checkWeek(input, wish.items).find(({ kind }) => kind === 'limit');
-    if (broken) throw fieldError('reason', `${broken.words}; say why, or take drills out`);
+    if (broken) throw fieldError('reason', texts.sayWhyOrTake(broken.words));
   }
   await changing(currentUser(request), [stored.athleteId], ['week'], async (current) => {
     await addAssignment(current, stored, wish, person.id);

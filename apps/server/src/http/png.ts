@@ -1,5 +1,6 @@
 import type { Request } from 'express';
 import { fieldError, HttpError } from './httpError';
+import { texts } from './texts';
 
 const signature = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
 const mostPixelsUsual = 4096;
@@ -14,8 +15,8 @@ function pngSize(bytes: unknown): { width: number; height: number } | null {
 /** The PNG that was sent, held to what it says of its size. */
 export function png(request: Request, mostPixels = mostPixelsUsual): Buffer {
   const size = pngSize(request.body);
-  if (!size) throw fieldError('picture', 'is not a PNG');
+  if (!size) throw fieldError('picture', texts.isNoPng);
   if (size.width < 1 || size.height < 1 || size.width > mostPixels || size.height > mostPixels)
-    throw new HttpError(422, `picture: must be at most ${mostPixels} pixels wide and high`);
+    throw new HttpError(422, texts.pictureIsTooLarge(mostPixels));
   return request.body as Buffer;
 }

@@ -37,6 +37,7 @@ import { body, currentUser, orNotFound, pathId } from './input';
 import { anybody, kept, type Asked } from './keptAnswer';
 import { makePlan, type KeptThreads } from './plans';
 import { chooseFocus, proposedFor } from './traces';
+import { texts } from './texts';
 
 /** Athletes who are read at once: whoever else asks meanwhile does not wait long. */
 const atOnce = 20;
@@ -124,13 +125,9 @@ async function reopen(signedIn: SignedIn, athleteId: string, wish: Reopening): P
     nodesFor(row.discipline).map(({ id }) => id),
   );
   if (!backAgain.some(({ id }) => id === flaw))
-    throw new HttpError(409, `${nodeName(flaw)} is not back again in the newest look.`);
+    throw new HttpError(409, texts.isNotBackAgain(nodeName(flaw)));
   const last = await lastLadder(academy, row.id, flaw);
-  if (!last)
-    throw new HttpError(
-      409,
-      `There was no ladder for “${nodeName(flaw)}” yet. Trace the newest look, and build one.`,
-    );
+  if (!last) throw new HttpError(409, texts.noLadderYet(nodeName(flaw)));
   const today = dayAt(new Date(), academyRow.zone);
   const looked = looks.at(-1)!;
   const proposed = await proposedFor(signedIn, row.id, looked.id);
@@ -146,7 +143,7 @@ async function reopen(signedIn: SignedIn, athleteId: string, wish: Reopening): P
     id: traceId,
     lookId: looked.id,
     ...focus,
-    reason: 'Back again: its last ladder is reopened one rung below where it ended.',
+    reason: texts.backAgainItsLast,
   });
   return makePlan(
     signedIn,

@@ -26,6 +26,7 @@ import { HttpError } from './httpError';
 import type { Streams } from './streams';
 import type { Limits } from './limits';
 import { hashOf, newSecret } from './secrets';
+import { texts } from './texts';
 
 /** Older readings are of throws that were logged by hand long ago, ms. */
 const stillFresh = 120_000;
@@ -39,16 +40,12 @@ export function deviceDoor(unscoped: UnscopedStore, events: EventBus, limits: Li
   const routes = Router();
   routes.post(
     '/readings',
-    limits.misses('readings', 'Too many readings that were refused. Wait a quarter of an hour.'),
+    limits.misses('readings', texts.tooManyBadReadings),
     express.text({ type: () => true, limit: '64kb' }),
     async (request, response) => {
       const [, key] = /^Bearer (\S{20,100})$/.exec(request.get('authorization') ?? '') ?? [];
       const device = key && (await unscoped.device(hashOf(key)));
-      if (!device)
-        throw new HttpError(
-          401,
-          'Send the key of a device as “Authorization: Bearer …”; see Office, Devices.',
-        );
+      if (!device) throw new HttpError(401, texts.sendTheKey);
       const read = deviceReadings(typeof request.body === 'string' ? request.body : '');
       if (read.problems)
         throw new HttpError(422, read.problems.map(({ message }) => message).join('; '), read.problems);
@@ -134,8 +131,7 @@ export function radarRoutes(events: EventBus, streams: Streams): Router {
   routes.post('/devices', async (request, response) => {
     const { academy, person } = currentUser(request);
     const device = body(request, newDevice);
-    if (await deviceById(academy, device.id))
-      throw new HttpError(409, 'This device is known already, and its key is told only once. Add another.');
+    if (await deviceById(academy, device.id)) throw new HttpError(409, texts.deviceIsKnown);
     const key = newSecret();
     await addDevice(academy, device, hashOf(key), person.id);
     const made: MadeDevice = { id: device.id, key };
@@ -151,7 +147,7 @@ export function radarRoutes(events: EventBus, streams: Streams): Router {
   routes.get(`/radar/${simulatedLine}/stream`, async (request, response) => {
     const signedIn = currentUser(request);
     // Pretend throws must never stand among real ones.
-    if (!signedIn.academyRow.demo) throw new HttpError(404, 'The simulated line is only for the demo data.');
+    if (!signedIn.academyRow.demo) throw new HttpError(404, texts.simulatedLineIsOnly);
     const { value, problems } = check(simulatedWish, request.query);
     if (problems) throw new HttpError(422, problems.map(({ message }) => message).join('; '), problems);
     const { id } = orNotFound(await athlete(signedIn.academy, value.athlete), 'athlete');
@@ -164,7 +160,7 @@ export function radarRoutes(events: EventBus, streams: Streams): Router {
   routes.get('/radar/:id/stream', async (request, response) => {
     const signedIn = currentUser(request);
     const device = orNotFound(await deviceById(signedIn.academy, pathId(request)), 'device');
-    if (device.ended) throw new HttpError(404, 'This device was taken out.');
+    if (device.ended) throw new HttpError(404, texts.deviceWasTakenOut);
     await follow(signedIn, device.id, events, await streams.start(request, response));
   });
   return routes;

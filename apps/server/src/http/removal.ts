@@ -21,6 +21,7 @@ import { lessonsBetween } from '../store/lessons';
 import type { Academy } from '../store/scope';
 import { body, currentUser, orNotFound, pathId } from './input';
 import { HttpError } from './httpError';
+import { texts } from './texts';
 
 const dayMs = 86_400_000;
 /** As far ahead as a lesson may lie. */
@@ -68,13 +69,9 @@ export function removalRoutes(): Router {
     const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     const { archived } = body(request, archiving);
     const lessons = archived ? await lessonsToCome(academy, id) : 0;
-    if (lessons)
-      throw new HttpError(
-        409,
-        `${lessons === 1 ? 'One lesson is' : `${lessons} lessons are`} still to come. Call ${lessons === 1 ? 'it' : 'them'} off in the diary first.`,
-      );
+    if (lessons) throw new HttpError(409, texts.lessonsStillToCome(lessons));
     const open = (await deletions(academy, person, new Date())).some((each) => each.athlete.id === id);
-    if (open) throw new HttpError(409, 'A deletion of this athlete is under way. Take it back first.');
+    if (open) throw new HttpError(409, texts.deletionIsUnderWay);
     await setArchived(academy, id, archived);
     response.json({ id });
   });
@@ -84,18 +81,18 @@ export function removalRoutes(): Router {
     const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     const wish = body(request, newDeletion);
     if (!(await askForDeletion(academy, id, wish, person.id)))
-      throw new HttpError(409, 'A deletion of this athlete was asked for already.');
+      throw new HttpError(409, texts.deletionWasAskedFor);
     response.status(201).json({ id: wish.id });
   });
   routes.post('/deletions/:id/confirm', async (request, response) => {
     const { academy, person } = currentUser(request);
     const deletion = await found(request);
-    if (deletion.dueAt) throw new HttpError(409, `${deletion.confirmedBy} has confirmed this already.`);
+    if (deletion.dueAt) throw new HttpError(409, texts.hasConfirmed(deletion.confirmedBy));
     if (!deletion.confirm.may) throw new HttpError(403, deletion.confirm.why);
     const due = await confirmDeletion(academy, deletion, person.id, new Date());
     await note(academy, {
       kind: 'deleted',
-      told: `confirmed a deletion, ${daysToTakeBack} days from now`,
+      told: texts.confirmedADeletion(daysToTakeBack),
       subject: deletion.athlete.id,
       person: person.id,
     });

@@ -33,6 +33,7 @@ import { body, currentUser, orNotFound, pathId } from './input';
 import { askedBy } from './keptAnswer';
 import type { Limits } from './limits';
 import { hashOf, newSecret } from './secrets';
+import { texts } from './texts';
 
 const dayMs = 86_400_000;
 
@@ -48,11 +49,11 @@ async function reportOf(signedIn: SignedIn, athleteId: string, wish: ReportWish)
     const id = wish[field];
     if (id === null) return null;
     const found = looks.find((look) => look.id === id);
-    if (!found) throw fieldError(field, 'is not a finished look of this athlete');
+    if (!found) throw fieldError(field, texts.isNoFinishedLook);
     return found;
   };
   const [before, after] = [lookOf('before'), lookOf('after')];
-  if (before && after && before.date > after.date) throw fieldError('before', 'must be the earlier look');
+  if (before && after && before.date > after.date) throw fieldError('before', texts.mustBeEarlierLook);
   const today = dayAt(new Date(), academyRow.zone);
   const from = before?.date ?? page.velocities[0]?.date ?? today;
   const like = comparableSessions(page.velocities);
@@ -126,11 +127,7 @@ export function reportRoutes(): Router {
     const signedIn = currentUser(request);
     const wish = body(request, newReport);
     const { id } = orNotFound(await athlete(signedIn.academy, pathId(request)), 'athlete');
-    if (await reportById(signedIn.academy, wish.id))
-      throw new HttpError(
-        409,
-        'This report was made already, and its address is told only once. Make another.',
-      );
+    if (await reportById(signedIn.academy, wish.id)) throw new HttpError(409, texts.reportWasMade);
     const token = newSecret();
     const expiresAt = new Date(Date.now() + wish.days * dayMs);
     const report = await reportOf(signedIn, id, wish);
@@ -155,11 +152,7 @@ export function openReportRoutes(unscoped: UnscopedStore, limits: Limits): Route
   const opened = async (request: Request): Promise<ReportPage> => {
     const found = await unscoped.report(hashOf(String(request.params['token'])), new Date());
     const report = found && (await keptReport(new Academy(unscoped.db, found.academyId), found.id));
-    if (!found || !report)
-      throw new HttpError(
-        404,
-        'This link no longer works: it has expired or was revoked. Ask for a new one.',
-      );
+    if (!found || !report) throw new HttpError(404, texts.linkNoLongerWorks);
     return { ...report, expiresAt: found.expiresAt.toISOString() };
   };
   routes.get('/progress-reports/:token', limit, async (request, response) => {

@@ -51,6 +51,7 @@ import { sharedRoutes, shareRoutes } from './shares';
 import { Streams } from './streams';
 import { peersOf, type Peers } from '../peers/peers';
 import { traceRoutes } from './traces';
+import { texts } from './texts';
 
 declare module 'express-serve-static-core' {
   interface Request {
@@ -144,10 +145,7 @@ const longest = 60_000;
 const inTime: express.RequestHandler = (request, response, next) => {
   if (!request.path.endsWith('/stream'))
     response.setTimeout(longest, () => {
-      if (!response.headersSent)
-        response
-          .status(503)
-          .json({ error: 'This took too long. Nothing may have changed; look before you try again.' });
+      if (!response.headersSent) response.status(503).json({ error: texts.tookTooLong });
     });
   next();
 };
@@ -254,9 +252,7 @@ export async function server({
     jobs,
     countsOf,
     close: leave,
-  } = await peersOf(settings.busUrl, (code) =>
-    log.warn({ code }, 'Redis cannot be reached: this server goes on alone'),
-  );
+  } = await peersOf(settings.busUrl, (code) => log.warn({ code }, texts.redisUnreachable));
   // Listens from here on, so that no write goes by unheard; of other servers it hears nothing.
   if (several) keepNothing(db);
   else keptOf(db);

@@ -44,6 +44,7 @@ import { HttpError } from './httpError';
 import { changing } from './stateOf';
 import type { Limits } from './limits';
 import { hashOf, newSecret } from './secrets';
+import { texts } from './texts';
 
 /** Links of an athlete: made, listed and taken back by those who instruct. */
 export function shareRoutes(): Router {
@@ -57,11 +58,7 @@ export function shareRoutes(): Router {
     const { academy, person } = currentUser(request);
     const wish = body(request, newShare);
     const { id } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
-    if (await shareById(academy, wish.id))
-      throw new HttpError(
-        409,
-        'This link was made already, and its address is told only once. Make another.',
-      );
+    if (await shareById(academy, wish.id)) throw new HttpError(409, texts.linkWasMade);
     const token = newSecret();
     const expiresAt = new Date(Date.now() + wish.days * 86_400_000);
     await addShare(academy, id, wish, hashOf(token), expiresAt, person.id);
@@ -97,8 +94,7 @@ async function opened(unscoped: UnscopedStore, publicUrl: string, request: Reque
   const token = String(request.params['token']);
   const share = await unscoped.share(hashOf(token), new Date());
   const academyRow = share && (await unscoped.academy(share.academyId));
-  if (!share || !academyRow)
-    throw new HttpError(404, 'This link no longer works: it has expired or was revoked. Ask for a new one.');
+  if (!share || !academyRow) throw new HttpError(404, texts.linkNoLongerWorks);
   const academy = new Academy(unscoped.db, academyRow.id);
   const book = await bookOf(academy);
   const [row, { plan, assignment }, pain, levels, cues] = await Promise.all([
@@ -215,7 +211,7 @@ export function sharedRoutes(
     response.setHeader('x-robots-tag', 'noindex');
     response.json(await pageOf(await open(request)));
   });
-  routes.post('/shared/:token/log', limit, limits.taps('shared pages taps'), async (request, response) => {
+  routes.post('/shared/:token/log', limit, limits.taps('shared-pages-taps'), async (request, response) => {
     const link = await open(request);
     const { academy, athleteId } = link.link;
     const batch = body(request, homeBatch);

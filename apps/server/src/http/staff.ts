@@ -21,6 +21,7 @@ import { authSessionEnded, type EventBus } from '../peers/eventBus';
 import { fieldError, HttpError } from './httpError';
 import { body, currentUser, orNotFound, pathId } from './input';
 import { hashOf, newSecret } from './secrets';
+import { texts } from './texts';
 
 const invitationMs = 7 * 24 * 3_600_000;
 /** As many mails as the office shows. */
@@ -48,13 +49,8 @@ export function staffRoutes(unscoped: UnscopedStore, events: EventBus): Router {
     const id = pathId(request);
     const wish = body(request, staffChange);
     const was = await changeStaff(academy, id, wish);
-    if (was === 'nobody') throw new HttpError(404, 'This person is not here.');
-    if (was === 'last')
-      throw fieldError(
-        wish.active ? 'role' : 'active',
-        'An academy needs an owner. Make somebody else an owner first.',
-        409,
-      );
+    if (was === 'nobody') throw new HttpError(404, texts.personIsNotHere);
+    if (was === 'last') throw fieldError(wish.active ? 'role' : 'active', texts.needsAnOwner, 409);
     const changed = (await unscoped.person(academy.id, id))!;
     const told = changeWords(was, wish, changed.name);
     if (told) await note(academy, { kind: 'changed', told, person: person.id });
@@ -75,10 +71,9 @@ export function staffRoutes(unscoped: UnscopedStore, events: EventBus): Router {
       'person',
     );
     const taker = all.find(({ id, active }) => id === to && active);
-    if (!taker || taker.role === 'assistant' || to === from)
-      throw fieldError('to', 'must be another active instructor or owner of the academy');
+    if (!taker || taker.role === 'assistant' || to === from) throw fieldError('to', texts.takerMustBe);
     const lessons = await handOverLessons(academy, from, to);
-    const told = `handed ${lessons} lessons of ${giver.name} to ${taker.name}`.slice(0, 120);
+    const told = texts.handedOver(lessons, giver.name, taker.name).slice(0, 120);
     await note(academy, { kind: 'changed', told, person: person.id });
     response.json({ lessons });
   });
@@ -98,13 +93,8 @@ export function invitationRoutes(unscoped: UnscopedStore, mailer: Mailer, public
   routes.post('/invitations', async (request, response) => {
     const { academy, academyRow, person } = currentUser(request);
     const wish = body(request, newInvitation);
-    if (await invitationById(academy, wish.id))
-      throw new HttpError(
-        409,
-        'This invitation was made already, and its link is told only once. Make another.',
-      );
-    if (await unscoped.personByEmail(wish.email))
-      throw fieldError('email', 'There is an account with this address already.', 409);
+    if (await invitationById(academy, wish.id)) throw new HttpError(409, texts.invitationWasMade);
+    if (await unscoped.personByEmail(wish.email)) throw fieldError('email', texts.addressHasAnAccount, 409);
     const token = newSecret();
     const expiresAt = new Date(Date.now() + invitationMs);
     await addInvitation(academy, wish, hashOf(token), expiresAt, person.id);

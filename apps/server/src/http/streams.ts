@@ -4,6 +4,7 @@ import type { UnscopedStore } from '../store/academies';
 import { authSessionEnded, type EventBus } from '../peers/eventBus';
 import { currentUser } from './input';
 import { HttpError } from './httpError';
+import { texts } from './texts';
 
 /** Pages that one person may keep open at once. */
 const mostOfPerson = 12;
@@ -27,8 +28,7 @@ export class Streams {
     const { person } = currentUser(request);
     const sid = request.sessionID;
     const count = this.open.get(person.id) ?? 0;
-    if (count >= mostOfPerson)
-      throw new HttpError(429, 'Too many pages of yours are open. Close some of them.');
+    if (count >= mostOfPerson) throw new HttpError(429, texts.tooManyPages);
     this.open.set(person.id, count + 1);
     // A browser gives up a stream that is ended; signed out it is not let in again.
     const end = () => response.end();

@@ -29,6 +29,7 @@ import { body, orNotFound, pathId, currentUser } from './input';
 import { HttpError, fieldError } from './httpError';
 import { changing } from './stateOf';
 import { anybody, kept } from './keptAnswer';
+import { texts } from './texts';
 
 /** The trace of a finished look as it comes out now. */
 async function tracedLook({ academy, person, academyRow }: SignedIn, athleteId: string, lookId: string) {
@@ -36,8 +37,8 @@ async function tracedLook({ academy, person, academyRow }: SignedIn, athleteId: 
   const today = dayAt(new Date(), academyRow.zone);
   const age = ageOn(row.birthdate, today);
   const looked = orNotFound(await look(academy, lookId), 'look');
-  if (looked.athleteId !== row.id) throw new HttpError(404, 'This look is of another athlete.');
-  if (!looked.finished) throw new HttpError(409, 'Finish the look before tracing it.');
+  if (looked.athleteId !== row.id) throw new HttpError(404, texts.thisLookIsOfAnotherAthlete);
+  if (!looked.finished) throw new HttpError(409, texts.finishLookBefore);
   const [strikes, edits, throws, looks] = await Promise.all([
     strikesOf(academy, row.id),
     linkEdits(academy),
@@ -65,15 +66,13 @@ export async function chooseFocus(
   for (const thread of ['lower', 'arm'] as const) {
     const chosen = choice[thread];
     if (chosen !== null && !canBeFocus(chosen, thread, row.discipline))
-      throw fieldError(thread, `must be a checkpoint of the ${thread} thread or a limit`);
-    if (result.left.some(({ id }) => id === chosen))
-      throw fieldError(thread, 'is listed under “Leave alone” and cannot be a focus');
+      throw fieldError(thread, texts.focusMustBe(thread));
+    if (result.left.some(({ id }) => id === chosen)) throw fieldError(thread, texts.isLeftAlone);
   }
-  if (!choice.lower && !choice.arm) throw fieldError('lower', 'choose a focus for at least one thread');
-  if (age < oneFocusBelow && choice.lower && choice.arm)
-    throw fieldError('arm', 'below age 10 there is one focus at a time');
+  if (!choice.lower && !choice.arm) throw fieldError('lower', texts.chooseAFocus);
+  if (age < oneFocusBelow && choice.lower && choice.arm) throw fieldError('arm', texts.oneFocusBelowTen);
   if (!sameFocus(choice, result.focus) && !choice.reason.trim())
-    throw fieldError('reason', 'say why another focus than the proposed one');
+    throw fieldError('reason', texts.sayWhyAnother);
   await changing(signedIn, [row.id], ['trace'], (current) =>
     addTrace(
       current,

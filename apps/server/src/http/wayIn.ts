@@ -13,6 +13,7 @@ import { HttpError } from './httpError';
 import { body } from './input';
 import type { Limits } from './limits';
 import { hashOf, newSecret } from './secrets';
+import { texts } from './texts';
 
 const resetMs = 3_600_000;
 const openApproach = JSON.stringify({ leave: null, lift: null, teach: null, hips: null });
@@ -31,8 +32,7 @@ export function wayInRoutes({ unscoped, events, limits, mailer, entering, public
   const routes = Router();
   const limit = limits.addresses('ways in');
   const tokenOf = (request: Request) => hashOf(String(request.params['token']));
-  const usedUp = (): HttpError =>
-    new HttpError(404, 'This link no longer works: it was used, taken back or ran out. Ask for a new one.');
+  const usedUp = (): HttpError => new HttpError(404, texts.linkWasUsed);
 
   const invited = async (request: Request) => {
     const found = await openInvitation(unscoped, tokenOf(request), new Date());
@@ -55,8 +55,7 @@ export function wayInRoutes({ unscoped, events, limits, mailer, entering, public
       approach: openApproach,
     });
     if (made === 'used') throw usedUp();
-    if (made === 'taken')
-      throw new HttpError(409, 'There is an account with this address by now. Sign in with it.');
+    if (made === 'taken') throw new HttpError(409, texts.addressHasAnAccountByNow);
     const person = (await unscoped.person(invitation.academyId, made.id))!;
     response.status(201).json(await entering.enter(request, person));
   });
@@ -93,7 +92,7 @@ export function wayInRoutes({ unscoped, events, limits, mailer, entering, public
     for (const sid of await unscoped.endSessions(found.personId)) events.publish(authSessionEnded, sid);
     await note(new Academy(unscoped.db, found.academyId), {
       kind: 'changed',
-      told: 'set a new password by a link',
+      told: texts.setNewPassword,
       person: found.personId,
     });
     response.json({});

@@ -6,6 +6,7 @@ import { athlete } from '../store/athletes';
 import { mailById } from '../store/mails';
 import { fieldError, HttpError } from './httpError';
 import { body, currentUser, orNotFound, pathId } from './input';
+import { texts } from './texts';
 
 /** The line of the week for a parent: nothing goes out unless an instructor sends it. */
 export function weeklyLineRoutes(mailer: Mailer): Router {
@@ -14,9 +15,9 @@ export function weeklyLineRoutes(mailer: Mailer): Router {
     const { academy, academyRow, person } = currentUser(request);
     const { id, givenName, guardians } = orNotFound(await athlete(academy, pathId(request)), 'athlete');
     const wish = body(request, weeklyLine);
-    if (await mailById(academy, wish.id)) throw new HttpError(409, 'This was sent already.');
+    if (await mailById(academy, wish.id)) throw new HttpError(409, texts.wasSent);
     const to = guardians[wish.guardian]?.email;
-    if (!to) throw fieldError('guardian', 'has no e-mail address; add it to the profile first');
+    if (!to) throw fieldError('guardian', texts.hasNoAddress);
     await mailer.send(academy, {
       id: wish.id,
       to,

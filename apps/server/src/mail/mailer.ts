@@ -4,6 +4,7 @@ import type { Settings } from '../settings';
 import type { UnscopedStore } from '../store/academies';
 import { addMail, failed, sent, takeDue, type NewMail } from '../store/mails';
 import type { Academy } from '../store/scope';
+import { texts } from './texts';
 
 /** How often what failed before is looked at again, ms. */
 const every = 30_000;
@@ -72,12 +73,7 @@ export class Mailer {
       await sent(this.unscoped, mail);
     } catch (error) {
       const { responseCode, code } = error as { responseCode?: number; code?: string };
-      await failed(
-        this.unscoped,
-        mail,
-        `The mail server refused it (${responseCode ?? code ?? 'no answer'}).`,
-        new Date(),
-      );
+      await failed(this.unscoped, mail, texts.mailServerRefused(responseCode, code), new Date());
     }
   }
 

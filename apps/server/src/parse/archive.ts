@@ -10,6 +10,7 @@ import {
 import { TableError } from '@wrightonic/core/csv';
 import { fromBuffer, type Entry, type ZipFile } from 'yauzl';
 import type { ArchiveJob, OpenedArchive } from './parser';
+import { texts } from './texts';
 
 /** More than any academy has; a file with more is there to fill the disk or the memory. */
 const mostFiles = 20_000;
@@ -51,14 +52,12 @@ async function filesOf(zip: ZipFile): Promise<Map<string, Buffer>> {
     const one = async (entry: Entry) => {
       const { fileName, uncompressedSize, compressedSize } = entry;
       bytes += uncompressedSize;
-      if (files.size >= mostFiles || bytes > mostBytes)
-        throw new TableError('input: the archive unpacks to more than any academy holds');
+      if (files.size >= mostFiles || bytes > mostBytes) throw new TableError(texts.unpacksToTooMuch);
       if (uncompressedSize > smallFile && uncompressedSize > mostRatio * Math.max(1, compressedSize))
-        throw new TableError(`input: ${fileName.slice(0, 60)} unpacks to far more than its size`);
+        throw new TableError(texts.unpacksFarTooMuch(fileName.slice(0, 60)));
       if (fileName.endsWith('/')) return;
-      if (!known.test(fileName))
-        throw new TableError(`input: ${fileName.slice(0, 60)} is not part of an archive`);
-      if (files.has(fileName)) throw new TableError(`input: ${fileName} is there twice`);
+      if (!known.test(fileName)) throw new TableError(texts.isNoPart(fileName.slice(0, 60)));
+      if (files.has(fileName)) throw new TableError(texts.isThereTwice(fileName));
       if (fileName === 'report.pdf' || fileName.startsWith('schemas/')) return;
       files.set(fileName, await contentOf(zip, entry));
     };
@@ -73,7 +72,7 @@ function picturesOf(files: ReadonlyMap<string, Buffer>): Map<string, Uint8Array>
   const pictures = [...files].filter(([name]) => name.startsWith('pictures/'));
   for (const [name, bytes] of pictures)
     if (bytes.length > largestPicture || !bytes.subarray(0, 4).equals(png))
-      throw new TableError(`${name}: this is not a PNG picture of at most 3 MB`);
+      throw new TableError(texts.isNoPicture(name));
   return new Map(pictures);
 }
 
@@ -89,17 +88,14 @@ function missingPictures(
     const file = each[column] ?? null;
     return file !== null && !pictures.has(String(file));
   });
-  return row < 0 ? [] : [{ table: name, row: row + 2, message: 'its picture is not in the archive' }];
+  return row < 0 ? [] : [{ table: name, row: row + 2, message: texts.pictureIsMissing }];
 }
 
 function headIn(files: ReadonlyMap<string, Buffer>, schema: string): ArchiveHead {
   const file = files.get('datapackage.json');
-  if (!file) throw new TableError('input: there is no datapackage.json, so this is not an archive');
+  if (!file) throw new TableError(texts.isNoArchive);
   const head = archiveHead(file.toString('utf8'));
-  if (head.schema > schema)
-    throw new TableError(
-      `datapackage.json: this archive comes from a newer version of Wrightonic (${head.schema.slice(0, 60)}). Update this server first.`,
-    );
+  if (head.schema > schema) throw new TableError(texts.archiveIsNewer(head.schema.slice(0, 60)));
   return head;
 }
 
@@ -114,9 +110,7 @@ export async function openArchive({ zip, tables, schema }: ArchiveJob): Promise<
     files = await filesOf(await opened(Buffer.from(zip)));
   } catch (error) {
     if (error instanceof TableError) throw error;
-    throw new TableError(
-      `input: this is not a ZIP that can be opened (${(error as Error).message.slice(0, 120)})`,
-    );
+    throw new TableError(texts.isNoZip((error as Error).message.slice(0, 120)));
   }
   const head = headIn(files, schema);
   const pictures = picturesOf(files);
@@ -127,7 +121,7 @@ export async function openArchive({ zip, tables, schema }: ArchiveJob): Promise<
     const file = files.get(`tables/${table.name}.csv`);
     if (!file && head.schema < schema) continue;
     if (!file) {
-      problems.push({ table: table.name, row: null, message: 'the table is missing' });
+      problems.push({ table: table.name, row: null, message: texts.tableIsMissing });
       continue;
     }
     const read = readArchiveTable(file.toString('utf8'), table, head.schema < schema);
@@ -137,8 +131,7 @@ export async function openArchive({ zip, tables, schema }: ArchiveJob): Promise<
   const foreign = [...files.keys()].find(
     (name) => name.startsWith('tables/') && !expected.some((table) => name === `tables/${table.name}.csv`),
   );
-  if (foreign)
-    problems.push({ table: foreign.slice(7, -4), row: null, message: 'is no table of an archive' });
+  if (foreign) problems.push({ table: foreign.slice(7, -4), row: null, message: texts.isNoTable });
   // A row that is wrong may be the one that others point to: only whole tables are asked.
   if (problems.length === 0) problems.push(...danglingIn(expected, rows));
   return { head, rows, pictures, problems };

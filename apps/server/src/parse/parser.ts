@@ -3,13 +3,14 @@ import { TableError } from '@wrightonic/core';
 import type { ArchiveHead, ArchiveProblem, ArchiveRow, ArchiveTable } from '@wrightonic/core/archive';
 import type { CalendarGames } from '@wrightonic/core/icalendar';
 import { Piscina } from 'piscina';
+import { texts } from './texts';
 
 /** A foreign file took more time or memory than it is given. */
 export class BudgetSpent extends Error {}
 
 const tooMuch = {
-  'worker.ts': 'This file takes too long to read. Export fewer events, and without endless repeats.',
-  'archiveWorker.ts': 'This archive takes too long to read. Take out fewer athletes at once.',
+  'worker.ts': texts.fileTakesTooLong,
+  'archiveWorker.ts': texts.archiveTakesTooLong,
 };
 
 export interface CalendarJob {

@@ -12,6 +12,7 @@ import {
   type CampChangeOf,
 } from '@wrightonic/core';
 import { page, pdfOf, written, type Pdf } from './document';
+import { texts } from './texts';
 
 const ink = '#1D2B2F';
 const line = '#C9C1B0';
@@ -138,7 +139,7 @@ function groupLists(sheet: Sheet, { camp, called }: PrintedCamp): void {
   const stations = new Map(setup.stations.map(({ id, name }) => [id, name]));
   const slots = slotsOf(setup);
   for (const day of [...new Set(slots.map((slot) => slot.day))]) {
-    sheet.begin('Where everyone goes', dayWords(day));
+    sheet.begin(texts.whereEveryoneGoes, dayWords(day));
     const way = (route: readonly (string | null)[]) =>
       slots
         .flatMap((slot) => {
@@ -179,7 +180,7 @@ function coachSchedules(sheet: Sheet, { camp }: PrintedCamp): void {
           ? block.kind
           : station
             ? `${station.name} (${areas.get(station.areaId) ?? ''}), ${there} athletes`
-            : 'free: help where it is full';
+            : texts.free;
       sheet.row([span(block), what], [0.2, 0.8]);
     }
   }
@@ -218,10 +219,10 @@ function nameLabels(pdf: Pdf, { camp, called }: PrintedCamp): void {
 }
 
 const verdictWords: Record<CampChangeOf['verdict'], string> = {
-  up: 'faster, by more than chance',
-  down: 'slower, by more than chance',
-  within: 'no change that is more than chance',
-  untested: 'too few throws on one of the days to say',
+  up: texts.faster,
+  down: texts.slower,
+  within: texts.noChange,
+  untested: texts.tooFewThrows,
 };
 
 /** The report card of one athlete. */
@@ -234,12 +235,12 @@ function card(sheet: Sheet, printed: PrintedCamp, member: CampMemberRecord): voi
     `${setup.name}, ${dayWords(setup.firstDay)} to ${dayWords(setup.lastDay)}   ${printed.academy}`,
   );
   const of = outcome.get(member.id);
-  sheet.heading('Velocity, first day and last day');
+  sheet.heading(texts.velocityFirstAndLast);
   const figure = (which: 'first' | 'last') => {
     const session = of?.[which];
     return session
-      ? `usual ${said(session.usual)}, top ${said(session.top)}, ${session.n} throws`
-      : 'not measured enough';
+      ? texts.usualTopThrows(said(session.usual), said(session.top), session.n)
+      : texts.notMeasuredEnough;
   };
   sheet.row([dayWords(setup.firstDay), figure('first')], [0.35, 0.65]);
   sheet.row([dayWords(setup.lastDay), figure('last')], [0.35, 0.65]);
@@ -247,11 +248,11 @@ function card(sheet: Sheet, printed: PrintedCamp, member: CampMemberRecord): voi
     sheet.row(
       [
         'Change',
-        `${of.change >= 0 ? '+' : '–'}${said(Math.abs(of.change))}: ${verdictWords[of.verdict]} (needs more than ${said(of.needed!)})`,
+        texts.changeOf(of.change, said(Math.abs(of.change)), verdictWords[of.verdict], said(of.needed!)),
       ],
       [0.35, 0.65],
     );
-  sheet.heading('What was worked on');
+  sheet.heading(texts.whatWasWorkedOn);
   const visits = new Map<string, number>();
   for (const at of plan?.routes.find(({ athlete }) => athlete === member.id)?.stations ?? [])
     if (at) visits.set(at, (visits.get(at) ?? 0) + 1);
@@ -269,14 +270,14 @@ function card(sheet: Sheet, printed: PrintedCamp, member: CampMemberRecord): voi
   const seen = Object.entries(member.needs).sort((a, b) => b[1] - a[1]);
   const own = notes.get(member.id) ?? [];
   if (own.length) {
-    sheet.heading('What the coaches noted');
+    sheet.heading(texts.whatCoachesNoted);
     for (const note of own) sheet.row(['', note], [0.05, 0.95]);
   }
   if (seen.length) {
     sheet.heading('Next');
     const most = setup.stations.find(({ id }) => id === seen[0]![0]);
     const flaws = most?.treats.slice(0, 3).map(nodeName).join(', ');
-    if (most) sheet.row([most.name, `Continue with this at home. It works on ${flaws}.`], [0.35, 0.65]);
+    if (most) sheet.row([most.name, texts.atHome(flaws)], [0.35, 0.65]);
   }
 }
 

@@ -1,6 +1,7 @@
 import type { BookedLesson } from '@wrightonic/contract';
 import { takesPlace } from '@wrightonic/core';
 import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator';
+import { texts } from './texts';
 
 /** Lessons of an instructor as a calendar to subscribe to; what does not take place stays in it as called off. */
 export function dayCalendar(
@@ -8,7 +9,7 @@ export function dayCalendar(
   { academy, nameOf }: { academy: string; nameOf: (athleteId: string) => string },
 ): string {
   const calendar = ical({
-    name: `Lessons at ${academy}`,
+    name: texts.lessonsAt(academy),
     prodId: { company: 'Wrightonic', product: 'Day' },
     method: ICalCalendarMethod.PUBLISH,
     ttl: 3600,

@@ -13,6 +13,7 @@ import {
 import { allStitches, seamLayout } from '@wrightonic/core/seam';
 import { scaleLinear } from 'd3-scale';
 import { page, pdfOf, written, type Pdf } from './document';
+import { texts } from './texts';
 
 const ink = '#1D2B2F';
 const faint = '#6A767A';
@@ -75,8 +76,7 @@ const chart = { left: 34, bottom: 22, height: 260 };
 
 /** Usual and top over time, with the target. */
 function velocityLine(pdf: Pdf, { velocity, unit, target }: Report, top: number): number {
-  if (velocity.length === 0)
-    return paragraph(pdf, 'No session has five like throws with a velocity yet.', top);
+  if (velocity.length === 0) return paragraph(pdf, texts.noVelocityYet, top);
   const value = (metres: number) => velocityIn(metres, unit);
   const days = velocity.map(({ date }) => dayNumber(date));
   const all = velocity.flatMap((each) => [value(each.usual), value(each.top)]);
@@ -138,17 +138,17 @@ function velocityLine(pdf: Pdf, { velocity, unit, target }: Report, top: number)
 const changeWords: Record<Change, string> = {
   better: 'Better',
   slipped: 'Slipped',
-  new: 'Looked at for the first time',
+  new: texts.lookedAtFirst,
   same: 'Same',
-  'not-looked-at': 'Not looked at this time',
+  'not-looked-at': texts.notLookedAtThisTime,
 };
 /** So many lines of a kind of change; more would push the next steps off the page. */
 const mostNamed = 9;
 
 function changes(pdf: Pdf, { changes: all }: Report, y: number): number {
   if (all.length === 0) return y;
-  let at = heading(pdf, 'What changed', y);
-  const grade = (value: number | null) => (value === null ? 'not looked at' : severityNames[value]!);
+  let at = heading(pdf, texts.whatChanged, y);
+  const grade = (value: number | null) => (value === null ? texts.notLookedAt : severityNames[value]!);
   for (const kind of ['better', 'slipped', 'same', 'new'] as const) {
     const some = all.filter(({ change, before, after }) => change === kind && (before || after));
     if (some.length === 0) continue;
@@ -177,7 +177,7 @@ function changes(pdf: Pdf, { changes: all }: Report, y: number): number {
 const weeksShown = 10;
 function homeWork(pdf: Pdf, { home, words }: Report, y: number): number {
   if (!words.home) return y;
-  let at = paragraph(pdf, words.home, heading(pdf, 'Work at home', y));
+  let at = paragraph(pdf, words.home, heading(pdf, texts.workAtHome, y));
   const weeks = home.slice(-weeksShown);
   const most = Math.max(...weeks.map(({ assigned }) => assigned), 1);
   const room = inner - 190;
@@ -220,13 +220,12 @@ export function reportPdf(report: Report): Promise<Buffer> {
       .text(`${academy}   ${longDay(on)}`, page.margin, page.margin + 34);
     let y = paragraph(pdf, words.movement, page.margin + 58, 12.5);
     y = paragraph(pdf, words.velocity, y, 12.5);
-    y = heading(pdf, 'The delivery along the seam', y + 10);
+    y = heading(pdf, texts.alongTheSeam, y + 10);
     y = seam(pdf, report, 'before', y);
     y = seam(pdf, report, 'after', y);
-    const legend =
-      'A tight stitch is clean, a loose one a flaw: the more strands, the worse. A hole was not looked at.';
+    const legend = texts.seamLegend;
     y = paragraph(pdf, legend, y, 8.5);
-    y = heading(pdf, 'Velocity, session by session', y + 10);
+    y = heading(pdf, texts.velocityBySession, y + 10);
     velocityLine(pdf, report, y + 8);
     foot(pdf, 1);
     pdf.addPage();

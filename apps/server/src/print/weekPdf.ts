@@ -10,6 +10,7 @@ import {
 } from '@wrightonic/core';
 import QRCode from 'qrcode';
 import { page, pdfOf, written, type Pdf } from './document';
+import { texts } from './texts';
 
 /** Printed on white, so that little ink is used. */
 const inks: Record<Shape['ink'], string> = {
@@ -163,7 +164,7 @@ function grid(pdf: Pdf, sheet: WeekSheet, top: number): void {
     y += rowHeight;
   }
   if (first.size === 0) {
-    const none = 'Nothing is assigned yet. The next sheet will say what to do.';
+    const none = texts.nothingAssigned;
     pdf
       .font('text')
       .fontSize(12)
@@ -177,7 +178,7 @@ function grid(pdf: Pdf, sheet: WeekSheet, top: number): void {
     .font('bold')
     .fontSize(9)
     .fillColor(ink)
-    .text('Throws in all', margin, y + 5);
+    .text(texts.throwsInAll, margin, y + 5);
   days.forEach(({ throws }, n) => inColumn(pdf, columns, n, String(Math.round(throws)), y + 5));
 }
 
@@ -190,7 +191,7 @@ async function foot(pdf: Pdf, url: string): Promise<void> {
   const image = await QRCode.toBuffer(url, { margin: 0, width: 336, errorCorrectionLevel: 'M' });
   pdf.image(image, page.width - margin - code, top, { width: code });
   pdf.font('bold').fontSize(10).fillColor(ink).text(stopForPain, margin, top, { width });
-  const counts = `${notMedical} Every throw counts: at home, in lessons and in games.`;
+  const counts = texts.everyThrowCounts(notMedical);
   pdf
     .font('text')
     .fontSize(9)

@@ -74,7 +74,8 @@ export const storeClip = {
       const { clipId, throws, offers, figures, motion, markers } = event;
       const body: MotionTaken = { throws, offers, figures, motion };
       await trx.add('clip_motions', { ...loggedBy(event, by), clip_id: clipId, body: JSON.stringify(body) });
-      if (markers) await trx.add('marker_sheets', { ...loggedBy(event, by), markers: JSON.stringify(markers) });
+      if (markers)
+        await trx.add('marker_sheets', { ...loggedBy(event, by), markers: JSON.stringify(markers) });
     }),
 };
 

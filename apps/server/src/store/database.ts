@@ -22,6 +22,7 @@ import * as prove from './migrations/0018_prove';
 import * as people from './migrations/0019_people';
 import * as wholeAcademy from './migrations/0020_academy';
 import * as severalServers from './migrations/0021_several_servers';
+import * as markerSheets from './migrations/0022_marker_sheets';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -46,6 +47,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0019_people': people,
   '0020_academy': wholeAcademy,
   '0021_several_servers': severalServers,
+  '0022_marker_sheets': markerSheets,
 };
 
 /** Up to which this version brings a database. */

@@ -704,6 +704,14 @@ export interface MailsRow {
   problem: string;
 }
 
+export interface MarkerSheetsRow {
+  academy_id: string;
+  id: string;
+  markers: string;
+  at: Date;
+  by_person: string;
+}
+
 export interface NormEditsRow {
   academy_id: string;
   id: string;
@@ -1226,6 +1234,7 @@ declare module 'knex/types/tables' {
     look_ends: Table<LookEndsRow>;
     look_tellings: Table<LookTellingsRow>;
     mails: Table<MailsRow>;
+    marker_sheets: Table<MarkerSheetsRow>;
     norm_edits: Table<NormEditsRow>;
     own_drills: Table<OwnDrillsRow>;
     pain_clearances: Table<PainClearancesRow>;

@@ -1,4 +1,5 @@
 import type { Drill } from '../catalogue';
+import { texts } from './texts';
 
 /** A dose taken apart. Times in seconds. */
 export interface Dose {
@@ -21,9 +22,7 @@ export interface Dose {
 /** A dose that is not in the notation. */
 export class DoseError extends Error {
   constructor(text: string) {
-    super(
-      `dose: “${text}” is not a dose; write for example 3x8, 3x5 hold 3 s, 2x30 s each, 10+10 or 15 pitches`,
-    );
+    super(texts.isNoDose(text));
     this.name = 'DoseError';
   }
 }
@@ -103,7 +102,7 @@ export function doseSeconds(dose: Dose, throws: boolean, pace: DosePace = usualP
  * @example doseWords(parseDose('3x5 hold 3 s')) // '3 sets of 5, hold 3 s'
  */
 export function doseWords(dose: Dose): string {
-  const sets = dose.sets === 1 ? '' : `${dose.sets} sets of `;
+  const sets = dose.sets === 1 ? '' : texts.setsOf(dose.sets);
   const amount = dose.reps
     ? dose.reps.from === dose.reps.to
       ? `${dose.reps.from}`
@@ -111,14 +110,10 @@ export function doseWords(dose: Dose): string {
     : dose.timed! % 60 === 0
       ? `${dose.timed! / 60} min`
       : `${dose.timed} s`;
-  const parts = [
-    dose.inTurn
-      ? `${dose.reps!.from / 2} in the drill and ${dose.reps!.from / 2} for real, in turn`
-      : sets + amount,
-  ];
+  const parts = [dose.inTurn ? texts.inTurn(dose.reps!.from) : sets + amount];
   if (dose.sideWord) parts.push(dose.sideWord);
   if (dose.holds.length) parts.push(`hold ${dose.holds.join(', ')} s`);
-  if (dose.lastHold) parts.push(`hold the last ${dose.lastHold} s`);
+  if (dose.lastHold) parts.push(texts.holdLast(dose.lastHold));
   return parts.join(', ');
 }
 

@@ -1,16 +1,17 @@
 import { catalogueBook, links, nodeName, nodeOf, type Drill, type DrillBook, type Stage } from '../catalogue';
 import { listed } from '../trace';
+import { texts } from './texts';
 
 /** What a stage is for, in a sentence. */
 const stageWhys: Readonly<Record<Stage, string>> = {
-  prep: 'A joint that moves freely and muscles that hold give the delivery room that it did not have.',
-  feel: 'Slow and without a ball there is time to notice one sensation before speed covers it up.',
-  move: 'With rhythm and without a ball the body learns the order and the timing while nothing is at stake.',
-  constrain: 'The set-up makes the old way fail, so the body finds the new way without being told how.',
-  connect: 'Easy throws in one part of the delivery tie the new movement to a ball.',
-  blend: 'Drill and delivery in turn carry the feeling from one into the other before it fades.',
-  deliver: 'In the whole delivery the movement has to hold while everything else goes on around it.',
-  compete: 'A count, a batter and tired legs show whether it holds without thinking about it.',
+  prep: texts.whyPrep,
+  feel: texts.whyFeel,
+  move: texts.whyMove,
+  constrain: texts.whyConstrain,
+  connect: texts.whyConnect,
+  blend: texts.whyBlend,
+  deliver: texts.whyDeliver,
+  compete: texts.whyCompete,
 };
 
 /** As many effects as one can keep in mind. */
@@ -30,10 +31,7 @@ function targetWhy({ targets }: Pick<Drill, 'targets'>): string {
     .slice(0, namedEffects)
     .map(({ effect }) => `“${nodeName(effect)}”`);
   const seen = node.type === 'limit' ? '' : `: ${lowered(node.see).replace(/[.]$/, '')}`;
-  return [
-    `It works on “${node.name}”${seen}.`,
-    effects.length ? `Left as it is, that leads on to ${listed(effects)}.` : '',
-  ]
+  return [texts.itWorksOn(node.name, seen), effects.length ? texts.leadsOnTo(listed(effects)) : '']
     .filter(Boolean)
     .join(' ');
 }
@@ -53,8 +51,8 @@ export function drillDetail(id: string, book: DrillBook = catalogueBook): string
   return [
     `How: ${ended(page.setUp)} ${page.steps.map(ended).join(' ')}`,
     `Why: ${stageWhys[drill.stage]} ${targetWhy(drill)}`.trim(),
-    `You have it when: ${ended(lowered(page.good))}`,
-    page.workaround ? `Watch for this: ${ended(page.workaround.seen)}` : '',
+    texts.youHaveItWhen(ended(lowered(page.good))),
+    page.workaround ? texts.watchForThis(ended(page.workaround.seen)) : '',
   ]
     .filter(Boolean)
     .join('\n');

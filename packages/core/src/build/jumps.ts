@@ -1,4 +1,5 @@
 import { catalogueBook, partNames, type DeliveryPart, type DrillBook, type Stage } from '../catalogue';
+import { texts } from './texts';
 
 export interface Jump {
   /** Where something is left out that the stage after it does not bring. */
@@ -37,4 +38,4 @@ export function jumpsOver(
  * @example jumpWords({ stage: 'feel', next: 'move', drill: 'hip-snap', part: 'stride' }) // 'Standing hip snap (feel) leaves out the way out, and no move drill brings it.'
  */
 export const jumpWords = ({ stage, next, drill, part }: Jump, book: DrillBook = catalogueBook): string =>
-  `${book.drill(drill)?.name ?? drill} (${stage}) leaves out ${partNames[part]}, and no ${next} drill brings it.`;
+  texts.leavesOut(book.drill(drill)?.name, drill, stage, partNames[part], next);

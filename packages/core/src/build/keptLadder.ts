@@ -1,6 +1,7 @@
 import { catalogueBook, type DrillBook, type Stage, type Thread } from '../catalogue';
 import type { Ladder, LadderAthlete } from './ladder';
 import { reachesDelivery } from './stages';
+import { texts } from './texts';
 
 /** A ladder that somebody kept, for one thread. */
 export interface KeptLadder {
@@ -24,13 +25,13 @@ export function fromKept(
     // Retired ones are known, and not given anew.
     const drill = book.all.find((each) => each.id === id);
     const why = !drill
-      ? 'is not given any more'
+      ? texts.isNotGivenAnyMore
       : drill.discipline !== 'both' && drill.discipline !== discipline
-        ? `is not for ${discipline}`
+        ? texts.isNotFor(discipline)
         : age < drill.minAge
-          ? `from age ${drill.minAge} on`
+          ? texts.fromAgeOn(drill.minAge)
           : (barred?.(drill) ?? null);
-    if (why) left.push(`${drill?.name ?? id} stays out: ${why}.`);
+    if (why) left.push(texts.staysOut(drill?.name, id, why));
     return why === null;
   };
   const stages = kept.stages

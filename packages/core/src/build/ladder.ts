@@ -13,6 +13,7 @@ import {
 import type { Focus, Trace } from '../trace';
 import { stageOrder, reachesDelivery } from './stages';
 import { pullsAgainst } from './wordCheck';
+import { texts } from './texts';
 
 export interface LadderAthlete {
   discipline: Discipline;
@@ -106,11 +107,9 @@ function cover(focus: string, trace: Trace): Map<string, number> {
 
 /** Why a drill may not be given to an athlete, whatever is at hand; null where it may. */
 function against(drill: Drill, trace: Trace, { age, barred, book }: LadderAthlete): string | null {
-  if (age < drill.minAge) return `from age ${drill.minAge} on`;
+  if (age < drill.minAge) return texts.fromAgeOn(drill.minAge);
   const pulls = pullsAgainst(drill.id, trace.approach, book);
-  return pulls
-    ? `its cue asks for “${pulls}”, which this athlete’s delivery does not`
-    : (barred?.(drill) ?? null);
+  return pulls ? texts.itsCueAsksFor(pulls) : (barred?.(drill) ?? null);
 }
 
 /**
@@ -127,10 +126,10 @@ export function leftOutWords(left: readonly LeftOut[], book: DrillBook = catalog
     named.set(things, [...(named.get(things) ?? []), nameOf(drill)]);
   }
   return [
-    ...[...named].map(([things, drills]) => `${things}: ${drills.join(', ')} left out.`),
+    ...[...named].map(([things, drills]) => texts.leftOut(things, drills)),
     ...left
       .filter(({ missing }) => missing.length === 0)
-      .map(({ drill, why }) => `${nameOf(drill)} left out: ${why}.`),
+      .map(({ drill, why }) => texts.drillLeftOut(nameOf(drill), why)),
   ];
 }
 
@@ -178,9 +177,7 @@ function rungDrills(stage: Stage, { thread, athlete, trace, value, own, fits }: 
     .slice(0, maxDrills)
     .map(({ name }) => name)
     .join(', ');
-  const borrowed = lent.length
-    ? [`${threadNames[thread]}: no ${stage} drill of its own fits; ${names} from the other thread instead.`]
-    : [];
+  const borrowed = lent.length ? [texts.noDrillOfItsOwnFits(threadNames[thread], stage, names)] : [];
   return { drills: ranked.map(({ id }) => id), left, borrowed };
 }
 
@@ -235,15 +232,9 @@ function ladder(
     skipped,
     reachesDelivery: reachesDelivery(stages),
     limitedBy: [
-      ...body.map(
-        ({ limit }) =>
-          `${nodeOf(limit)!.name}: pattern work stays at feel and move until the body is tested again.`,
-      ),
+      ...body.map(({ limit }) => texts.patternWorkStays(nodeOf(limit)!.name)),
       ...borrowed,
-      ...skipped.map(
-        (stage) =>
-          `${threadNames[thread]}: no ${stage} drill fits the age, the equipment and what is cleared; the stage is skipped.`,
-      ),
+      ...skipped.map((stage) => texts.noDrillFitsAge(threadNames[thread], stage)),
     ],
     left,
   };

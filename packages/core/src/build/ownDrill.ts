@@ -1,6 +1,7 @@
 import { catalogueBook, nodesFor, type DrillBook, type OwnDrill } from '../catalogue';
 import { addedMassFrom, fullEffortFrom, pullFrom } from '../safety';
 import { parseDose } from './dose';
+import { texts } from './texts';
 
 /** What an academy's own drill is called in files and plans. */
 export const ownDrillId = /^own-[a-z0-9]+(-[a-z0-9]+)*$/;
@@ -21,10 +22,9 @@ export function youngestAge({ equipment, effort }: Pick<OwnDrill, 'equipment' | 
 } | null {
   const things = equipment.flat();
   if (things.some((thing) => mass.test(thing)))
-    return { age: addedMassFrom, why: 'weighted and light balls are not prescribed below that age' };
-  if (things.some((thing) => pulls.test(thing)))
-    return { age: pullFrom, why: 'no tether or stretched cord below that' };
-  if (effort && effort.to >= nearlyAll) return { age: fullEffortFrom, why: 'no maximal effort below that' };
+    return { age: addedMassFrom, why: texts.weightedAndLightBalls };
+  if (things.some((thing) => pulls.test(thing))) return { age: pullFrom, why: texts.noTetherBelow };
+  if (effort && effort.to >= nearlyAll) return { age: fullEffortFrom, why: texts.noMaximalEffortBelow };
   return null;
 }
 
@@ -45,9 +45,8 @@ export interface Fault {
 export function faultsOf(drill: OwnDrill, book: DrillBook = catalogueBook): Fault[] {
   const faults: Fault[] = [];
   const wrong = (field: string, why: string) => void faults.push({ field, why });
-  if (catalogueBook.drill(drill.id)) wrong('id', `${drill.id} is a drill of the catalogue; take another id`);
-  else if (!ownDrillId.test(drill.id))
-    wrong('id', 'begins with own- and goes on with small letters, digits and single hyphens');
+  if (catalogueBook.drill(drill.id)) wrong('id', texts.isADrillOfTheCatalogue(drill.id));
+  else if (!ownDrillId.test(drill.id)) wrong('id', texts.ownIdIs);
   const nodes = new Set(
     (drill.discipline === 'both' ? (['overhand', 'windmill'] as const) : [drill.discipline]).flatMap(
       (discipline) => nodesFor(discipline).map(({ id }) => id),
@@ -55,19 +54,19 @@ export function faultsOf(drill: OwnDrill, book: DrillBook = catalogueBook): Faul
   );
   drill.targets.forEach((target, n) => {
     if (target !== '*' && !nodes.has(target))
-      wrong(`targets.${n}`, `${target} is not a flaw, limit or symptom of ${drill.discipline}`);
+      wrong(`targets.${n}`, texts.isNoCheckpoint(target, drill.discipline));
   });
   const flaw = drill.page.workaround?.flaw;
-  if (flaw && !nodes.has(flaw)) wrong('page.workaround.flaw', `${flaw} is not a flaw of ${drill.discipline}`);
+  if (flaw && !nodes.has(flaw)) wrong('page.workaround.flaw', texts.isNoFlawOf(flaw, drill.discipline));
   for (const side of ['easier', 'harder'] as const) {
     const other = drill[side];
-    if (other === drill.id) wrong(side, 'is the drill itself');
-    else if (other && !book.drill(other)) wrong(side, `there is no drill ${other}`);
+    if (other === drill.id) wrong(side, texts.isDrillItself);
+    else if (other && !book.drill(other)) wrong(side, texts.thereIsNoOtherDrill(other));
   }
   if (drill.figure && !catalogueBook.drill(drill.figure))
-    wrong('figure', `${drill.figure} is not a drill of the catalogue`);
+    wrong('figure', texts.isNoDrillOfTheCatalogue(drill.figure));
   if (drill.page.leavesOut && drill.page.holds.includes(drill.page.leavesOut))
-    wrong('page.leavesOut', 'is a part that the drill holds');
+    wrong('page.leavesOut', texts.drillHoldsThatPart);
   return [...faults, ...throwFaults(drill)];
 }
 
@@ -77,20 +76,20 @@ function throwFaults(drill: OwnDrill): Fault[] {
   try {
     const { sets, reps, sides } = parseDose(drill.dose);
     const [atLeast, atMost] = reps ? [sets * reps.from * sides, sets * reps.to * sides] : [0, 0];
-    if (drill.throws > 0 && !reps) wrong('throws', 'a timed dose has no throws to count');
+    if (drill.throws > 0 && !reps) wrong('throws', texts.timedDoseHasNoThrows);
     else if (drill.throws > 0 && (drill.throws < atLeast || drill.throws > atMost))
-      wrong('throws', `the dose ${drill.dose} is ${atLeast === atMost ? atMost : `${atLeast} to ${atMost}`}`);
+      wrong('throws', texts.doseIs(drill.dose, atLeast, atMost));
   } catch (error) {
     wrong('dose', (error as Error).message.replace(/^dose: /, ''));
   }
-  if (drill.throws > 0 && !drill.effort) wrong('effort', 'a drill that is thrown says how hard');
-  if (drill.throws === 0 && drill.effort) wrong('effort', 'only a drill that is thrown has an effort');
-  if (drill.effort && drill.effort.from > drill.effort.to) wrong('effort.from', 'is above effort.to');
+  if (drill.throws > 0 && !drill.effort) wrong('effort', texts.thrownNeedsEffort);
+  if (drill.throws === 0 && drill.effort) wrong('effort', texts.effortNeedsThrows);
+  if (drill.effort && drill.effort.from > drill.effort.to) wrong('effort.from', texts.isAboveEffort);
   if (drill.throws > 0)
     for (const site of ['elbow', 'shoulder'] as const)
       if (!drill.avoidWithPainIn.includes(site))
-        wrong('avoidWithPainIn', `nothing is thrown with pain in the ${site}; name it`);
+        wrong('avoidWithPainIn', texts.nothingIsThrownWithPain(site));
   const atLeast = youngestAge(drill);
-  if (atLeast && drill.minAge < atLeast.age) wrong('minAge', `is at least ${atLeast.age}: ${atLeast.why}`);
+  if (atLeast && drill.minAge < atLeast.age) wrong('minAge', texts.isAtLeast(atLeast.age, atLeast.why));
   return faults;
 }

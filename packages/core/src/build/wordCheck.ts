@@ -12,6 +12,7 @@ import {
 import { hintsBelow } from '../safety';
 import type { Approach } from '../trace';
 import { drillDetail } from './drillDetail';
+import { texts } from './texts';
 
 /** What an athlete has been told, and by whom. */
 export interface Instruction {
@@ -199,7 +200,7 @@ function apart(a: CheckedInstruction, b: CheckedInstruction): { why: string; tag
   for (const one of a.asks)
     for (const other of b.asks) {
       if (one.tag === other.tag && one.not !== other.not)
-        return { why: `one asks for “${one.tag}”, the other not to`, tags: [one.tag, other.tag] };
+        return { why: texts.oneAsksTheOtherNot(one.tag), tags: [one.tag, other.tag] };
       if (!one.not && !other.not && opposite(one.tag) === other.tag)
         return { why: `“${one.tag}” and “${other.tag}” conflict`, tags: [one.tag, other.tag] };
     }
@@ -230,10 +231,10 @@ export function checkWords({
   }));
   drills.forEach((id, n) => {
     const drill = book.drill(id);
-    if (!drill) throw new FieldError(`drills.${n}`, `there is no drill “${id}”`);
+    if (!drill) throw new FieldError(`drills.${n}`, texts.thereIsNoDrill(id));
     const tags = book.cues(id)?.tags ?? [];
     plan.push({
-      by: `the drill ${drill.name}`,
+      by: texts.theDrill(drill.name),
       text: drill.cue,
       asks: tags.map((tag) => ({ tag, not: false })),
       own: false,
@@ -268,7 +269,7 @@ export function checkWords({
       ? instructions.flatMap(({ by, text }) => {
           const word = wordsOf(text).find((each) => isForm(each, 'push') || isForm(each, 'jump'));
           return word && asksFor(text, known).some(({ tag, not }) => tag === 'push' && !not)
-            ? [`${by} says “${word}”: with young athletes it becomes a jump. Say “${ownWords.fall}”.`]
+            ? [texts.becomesAJump(by, word, ownWords.fall)]
             : [];
         })
       : [];

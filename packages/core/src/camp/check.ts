@@ -1,4 +1,5 @@
 import { follows, type CampTable } from './table';
+import { texts } from './texts';
 
 /** A rule that a plan breaks: who, where and when, in words. */
 export interface CampFault {
@@ -17,23 +18,23 @@ function faultsOfRoute(table: CampTable, a: number, route: Route): CampFault[] {
   route.forEach((s, t) => {
     const pin = settled[a]![t];
     if (pin !== null && pin !== undefined && pin !== (s ?? -1) && present[a]![t])
-      faults.push({ rule: 'pin', words: `${who} is not where it was fixed in ${slots[t]}` });
+      faults.push({ rule: 'pin', words: texts.isNotWhereFixed(who, slots[t]) });
     if (s === null) return;
     const where = `${who} at ${stations[s]} in ${slots[t]}`;
-    if (!present[a]![t]) faults.push({ rule: 'place', words: `${where}: not there then` });
-    if (!may[a]![s]) faults.push({ rule: 'place', words: `${where}: cannot be there` });
+    if (!present[a]![t]) faults.push({ rule: 'place', words: texts.notThereThen(where) });
+    if (!may[a]![s]) faults.push({ rule: 'place', words: texts.cannotBeThere(where) });
     if (!open[s]![t]) faults.push({ rule: 'place', words: `${where}: closed` });
     if (!heavy[s]) return;
     thrown.set(day[t]!, (thrown.get(day[t]!) ?? 0) + 1);
     const last = follows(table, t) ? route[t - 1] : null;
     if (last !== null && last !== undefined && heavy[last])
-      faults.push({ rule: 'throws', words: `${where}: throws two slots in a row` });
+      faults.push({ rule: 'throws', words: texts.throwsTwoSlots(where) });
   });
   for (const n of thrown.values())
     if (n > heavyLimit[a]!)
       faults.push({
         rule: 'throws',
-        words: `${who} throws in ${n} slots of a day, at most ${heavyLimit[a]}`,
+        words: texts.throwsTooOften(who, n, heavyLimit[a]),
       });
   return faults;
 }
@@ -47,10 +48,10 @@ function faultsOfCell(table: CampTable, s: number, t: number, there: readonly nu
   if (there.length > capacity[s]!)
     faults.push({ rule: 'capacity', words: `${where}: ${there.length} of ${capacity[s]}` });
   if (there.length < minimum[s]!)
-    faults.push({ rule: 'minimum', words: `${where}: ${there.length}, at least ${minimum[s]} open it` });
+    faults.push({ rule: 'minimum', words: texts.tooFewToOpen(where, there.length, minimum[s]) });
   const span = Math.max(...there.map((a) => ages[a]!)) - Math.min(...there.map((a) => ages[a]!));
   if (ageSpan !== null && span > ageSpan)
-    faults.push({ rule: 'age', words: `${where}: ${span} years apart, at most ${ageSpan}` });
+    faults.push({ rule: 'age', words: texts.tooFarApart(where, span, ageSpan) });
   return faults;
 }
 
@@ -67,7 +68,7 @@ function faultsOfCompany(table: CampTable, routes: readonly Route[]): CampFault[
     if (2 * side.length < shared.length)
       faults.push({
         rule: 'together',
-        words: `${names(ids)}: together in ${side.length} of ${shared.length} slots`,
+        words: texts.togetherInSome(names(ids), side.length, shared.length),
       });
   }
   for (const ids of apart)
@@ -78,7 +79,7 @@ function faultsOfCompany(table: CampTable, routes: readonly Route[]): CampFault[
         if (s === null || s === undefined) continue;
         const other = seen.get(s);
         if (other !== undefined)
-          faults.push({ rule: 'apart', words: `${names([other, a])}: both at one station in ${slot}` });
+          faults.push({ rule: 'apart', words: texts.bothAtOneStation(names([other, a]), slot) });
         seen.set(s, a);
       }
     });

@@ -1,5 +1,6 @@
 import { FieldError } from '../units/fieldError';
 import type { CampTable } from './table';
+import { texts } from './texts';
 
 export interface GroupSizes {
   count: number;
@@ -56,12 +57,9 @@ export function groupFaults(
  * @example mustHold({ count: 4, min: 5, max: 7 }, 24) // undefined
  */
 export function mustHold({ count, min, max }: GroupSizes, people: number): void {
-  if (min > max) throw new FieldError('rules.groups.min', `${min} is more than ${max} at most`);
+  if (min > max) throw new FieldError('rules.groups.min', texts.isMoreThanAtMost(min, max));
   if (people < count * min || people > count * max)
-    throw new FieldError(
-      'rules.groups',
-      `${count} groups of ${min} to ${max} hold ${count * min} to ${count * max} athletes; there are ${people}`,
-    );
+    throw new FieldError('rules.groups', texts.groupsHold(count, min, max, people));
 }
 
 /**

@@ -8,6 +8,7 @@ import { ofFloor } from './rotating';
 import { nowhere, type CampTable } from './table';
 import { inSteps, unwatched, type CampWatch } from './types';
 import { bestAlone, routeWorth } from './worth';
+import { texts } from './texts';
 
 /** Groups with the stations that each goes through. */
 export interface Rotation {
@@ -258,16 +259,10 @@ export function rotate(
   const found = before ? rotateAgain(table, search, widened, started(table, best, before)) : anew();
   const members = found.members.map((group) => [...group]);
   if (groupFaults(table, members, before ? { ...widened, min: 0 } : sizes) > 0)
-    throw new FieldError(
-      'rules',
-      'no groups keep the sizes, the span of ages, and who is together and apart; loosen one of them',
-    );
+    throw new FieldError('rules', texts.noGroupsKeepSizes);
   const stations = found.stations.map((route) => [...route]);
   if (!before && stations.flat().every((s) => s < 0))
-    throw new FieldError(
-      'stations',
-      'no station can hold these groups; give larger stations or smaller groups',
-    );
+    throw new FieldError('stations', texts.noStationCanHold);
   const boundWith = (floor: number) => [false, true].flatMap((whole) => bound(members, floor, whole) ?? []);
   // Whole numbers prove more, if their time is enough. Whoever came from another group may have less there than the floor.
   const proven = boundWith(found.floor);

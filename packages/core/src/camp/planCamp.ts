@@ -7,11 +7,12 @@ import { servedBy } from './served';
 import { campTable } from './table';
 import { unwatched, type CampGroup, type CampInput, type CampPlan, type CampWatch } from './types';
 import { bestAlone, routeWorth } from './worth';
+import { texts } from './texts';
 
 /** Groups that rotate, as a plan of the camp. */
 function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan {
   const { groups: sizes } = input.rules;
-  if (!sizes) throw new FieldError('rules.groups', 'say how many groups, and how large');
+  if (!sizes) throw new FieldError('rules.groups', texts.sayHowManyGroups);
   const table = campTable(input);
   const position = new Map(table.athletes.map((id, a) => [id, a]));
   const known = input.previousGroups?.map(({ athletes }) => athletes.flatMap((id) => position.get(id) ?? []));
@@ -40,7 +41,7 @@ function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan 
   const idle = members.flatMap((group, g) =>
     table.slots.flatMap((slot, t) =>
       stations[g]![t]! < 0 && group.some((a) => table.present[a]![t])
-        ? [`Group ${g + 1} has no station for ${slot}: ${whyIdle(table, { members, stations }, g, t)}.`]
+        ? [texts.groupHasNoStation(g + 1, slot, whyIdle(table, { members, stations }, g, t))]
         : [],
     ),
   );
@@ -48,9 +49,7 @@ function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan 
     group.flatMap((a) =>
       table.slots.flatMap((slot, t) =>
         stations[g]![t]! >= 0 && at[a]![t]! < 0 && table.present[a]![t] && t >= table.over
-          ? [
-              `${table.athletes[a]} has no station for ${slot}: they are barred from ${table.stations[stations[g]![t]!]}, where their group is.`,
-            ]
+          ? [texts.barredWithTheirGroup(table.athletes[a], slot, table.stations[stations[g]![t]!])]
           : [],
       ),
     ),
@@ -64,11 +63,7 @@ function planGroups(input: CampInput, solve: Solve, watch: CampWatch): CampPlan 
     bound: upper,
     gap: upper > 0 ? (upper - objective) / upper : 0,
     moved: movesOf(input, routes),
-    limitedBy: [
-      ...idle,
-      ...barred,
-      'The bound holds for the rotation of these groups; other groups might do better.',
-    ],
+    limitedBy: [...idle, ...barred, texts.boundHoldsForRotation],
   };
 }
 

@@ -4,6 +4,7 @@ import { blocksInOrder, placesAt, slotsOf, type CampBlock, type CampSetup } from
 import { daysOf, isThere, longestCamp } from './staffing';
 import { campToPlan } from './dayInput';
 import { campTable } from './table';
+import { texts } from './texts';
 
 /** What is wrong with a camp, or to be thought of. */
 export interface CampProblem {
@@ -18,8 +19,7 @@ export const largestCamp = 400;
 /** Minutes of work after which a break for water and shade is due. */
 export const longestWithoutBreak = 75;
 
-export const heatNote =
-  'In the heat: water and shade at every break, hats, and shorter blocks. Anyone with dizziness, a headache or nausea stops for the day; call for help at once. Local and venue rules come first.';
+export const heatNote = texts.inTheHeat;
 
 const endOf = ({ start, minutes }: Pick<CampBlock, 'start' | 'minutes'>): number =>
   minutesOf(start) + minutes;
@@ -27,12 +27,12 @@ const spoken = ({ day, start }: Pick<CampBlock, 'day' | 'start'>): string => `${
 
 function problemsOfDays(setup: CampSetup): CampProblem[] {
   const days = daysBetween(setup.firstDay, setup.lastDay) + 1;
-  if (days < 1) return [{ field: 'lastDay', words: 'The last day is before the first.', stops: true }];
+  if (days < 1) return [{ field: 'lastDay', words: texts.lastDayIsBefore, stops: true }];
   if (days > longestCamp)
     return [
       {
         field: 'lastDay',
-        words: `A camp lasts ${longestCamp} days at most; this one has ${days}.`,
+        words: texts.campLastsDays(longestCamp, days),
         stops: true,
       },
     ];
@@ -48,10 +48,9 @@ function problemsOfBlocks(setup: CampSetup): CampProblem[] {
     const field = `blocks.${setup.blocks.indexOf(block)}`;
     const last = order[n - 1]?.day === block.day ? order[n - 1]! : null;
     const stop = (words: string) => problems.push({ field, words, stops: true });
-    if (!days.has(block.day)) stop(`The block at ${spoken(block)} is on no day of the camp.`);
-    if (endOf(block) > 24 * 60) stop(`The block at ${spoken(block)} ends after midnight.`);
-    if (last && endOf(last) > minutesOf(block.start))
-      stop(`The block at ${spoken(block)} begins before the one at ${last.start} has ended.`);
+    if (!days.has(block.day)) stop(texts.blockOnNoDay(spoken(block)));
+    if (endOf(block) > 24 * 60) stop(texts.blockEndsAfterMidnight(spoken(block)));
+    if (last && endOf(last) > minutesOf(block.start)) stop(texts.blocksOverlap(spoken(block), last.start));
     const rests = block.kind === 'break' || block.kind === 'lunch';
     working = rests || !last ? 0 : working;
     if (!rests) working += block.minutes;
@@ -59,14 +58,19 @@ function problemsOfBlocks(setup: CampSetup): CampProblem[] {
     if (!rests && working > longestWithoutBreak && working - block.minutes <= longestWithoutBreak)
       problems.push({
         field,
-        words: `${block.day}: more than ${longestWithoutBreak} minutes without a break for water and shade by ${timeOfMinutes(Math.min(endOf(block), 24 * 60 - 1))}${next?.day === block.day ? '' : ', the end of the day'}.`,
+        words: texts.noBreakBy(
+          block.day,
+          longestWithoutBreak,
+          timeOfMinutes(Math.min(endOf(block), 24 * 60 - 1)),
+          next?.day,
+        ),
         stops: false,
       });
   });
   if (slotsOf(setup).length === 0)
     problems.push({
       field: 'blocks',
-      words: 'No slot yet: add at least one block in which the stations run.',
+      words: texts.noSlotYet,
       stops: true,
     });
   return problems;
@@ -82,18 +86,18 @@ function problemsOfStations(setup: CampSetup): CampProblem[] {
     const places = placesAt(station);
     taken.set(station.areaId, (taken.get(station.areaId) ?? 0) + places);
     if (!areas.has(station.areaId))
-      problems.push({ field: `${field}.areaId`, words: `${station.name} has no area.`, stops: true });
+      problems.push({ field: `${field}.areaId`, words: texts.hasNoArea(station.name), stops: true });
     if (names.has(station.name.toLowerCase()))
       problems.push({
         field: `${field}.name`,
-        words: `There are two stations ${station.name}.`,
+        words: texts.thereAreTwoStations(station.name),
         stops: true,
       });
     names.add(station.name.toLowerCase());
     if (places < station.minimum)
       problems.push({
         field: `${field}.minimum`,
-        words: `${station.name} has ${places} places and opens for ${station.minimum} or more: it would never open.`,
+        words: texts.neverOpens(station.name, places, station.minimum),
         stops: true,
       });
     if (
@@ -103,13 +107,13 @@ function problemsOfStations(setup: CampSetup): CampProblem[] {
     )
       problems.push({
         field: `${field}.skill`,
-        words: `No one on the staff can lead ${station.name}, which needs ${station.skill}.`,
+        words: texts.noOneCanLead(station.name, station.skill),
         stops: true,
       });
     if (station.treats.length === 0)
       problems.push({
         field: `${field}.treats`,
-        words: `${station.name} works on nothing, so no one needs it. Choose its drills or flaws.`,
+        words: texts.worksOnNothing(station.name),
         stops: false,
       });
   });
@@ -118,12 +122,12 @@ function problemsOfStations(setup: CampSetup): CampProblem[] {
     if (places > area.capacity)
       problems.push({
         field: `areas.${n}.capacity`,
-        words: `The stations in ${area.name} have ${places} places together; the area holds ${area.capacity}.`,
+        words: texts.areaIsTooSmall(area.name, places, area.capacity),
         stops: true,
       });
   });
   if (setup.stations.length === 0)
-    problems.push({ field: 'stations', words: 'No station yet: add at least one.', stops: true });
+    problems.push({ field: 'stations', words: texts.noStationYet, stops: true });
   return problems;
 }
 
@@ -138,7 +142,7 @@ function problemsOfClocks(setup: CampSetup, zone: string): CampProblem[] {
       : [
           {
             field: 'blocks',
-            words: `The clocks go ${hours < 24 ? 'forward' : 'back'} in the night to ${day}. Times are local clock times. Remind everyone.`,
+            words: texts.clocksChange(hours, day),
             stops: false,
           },
         ];
@@ -165,19 +169,24 @@ function problemsOfPlaces(setup: CampSetup, members: readonly CampMember[]): Cam
     if (places < there)
       problems.push({
         field: 'stations',
-        words: `${spoken(slot)}: ${places} places for ${there} athletes${without.length ? `, as nobody can lead ${without.map((id) => stationName.get(id)).join(', ')} then` : ''}. Add places, staff or a station.`,
+        words: texts.tooFewPlaces(
+          spoken(slot),
+          places,
+          there,
+          without.map((id) => stationName.get(id)).join(', '),
+        ),
         stops: true,
       });
     else if (without.length)
       problems.push({
         field: 'staff',
-        words: `${spoken(slot)}: nobody can lead ${without.map((id) => stationName.get(id)).join(', ')}, so it stays closed.`,
+        words: texts.staysClosed(spoken(slot), without.map((id) => stationName.get(id)).join(', ')),
         stops: false,
       });
     if (setup.staff.length && there > adults * setup.athletesPerAdult)
       problems.push({
         field: 'staff',
-        words: `${spoken(slot)}: ${adults} ${adults === 1 ? 'adult' : 'adults'} for ${there} athletes; you asked for one for each ${setup.athletesPerAdult}. Follow the venue’s and the law’s rules.`,
+        words: texts.tooFewAdults(spoken(slot), adults, there, setup.athletesPerAdult),
         stops: false,
       });
   });
@@ -185,7 +194,7 @@ function problemsOfPlaces(setup: CampSetup, members: readonly CampMember[]): Cam
     if (!may.some((each, s) => each && table.open[s]!.some((open, t) => open && table.present[a]![t])))
       problems.push({
         field: 'members',
-        words: `${members[a]!.id} may be at no station that is open while they are there.`,
+        words: texts.mayBeNowhere(members[a]!.id),
         stops: true,
       });
   });
@@ -204,13 +213,12 @@ export function campProblems(setup: CampSetup, members: readonly CampMember[], z
   if (members.length > largestCamp)
     problems.push({
       field: 'members',
-      words: `A camp has ${largestCamp} athletes at most; this one has ${members.length}.`,
+      words: texts.tooManyAthletes(largestCamp, members.length),
       stops: true,
     });
   if (problems.some(({ stops }) => stops)) return problems.sort((a, b) => Number(b.stops) - Number(a.stops));
   problems.push(...problemsOfClocks(setup, zone));
-  if (members.length === 0)
-    problems.push({ field: 'members', words: 'No athletes yet. Add some.', stops: true });
+  if (members.length === 0) problems.push({ field: 'members', words: texts.noAthletesYet, stops: true });
   else
     try {
       problems.push(...problemsOfPlaces(setup, members));

@@ -1,6 +1,7 @@
 import type { Timetable } from './cost';
 import type { Freedom } from './search';
 import { follows, nowhere } from './table';
+import { texts } from './texts';
 
 /** Why somebody who may not stay at a station in a slot has to leave it; null where they may. */
 function whyNot(timetable: Timetable, a: number, t: number): string | null {
@@ -8,21 +9,21 @@ function whyNot(timetable: Timetable, a: number, t: number): string | null {
   const s = timetable.station(a, t);
   if (s < 0) return null;
   const name = table.stations[s]!;
-  if (timetable.count[s * timetable.T + t]! > table.capacity[s]!) return `${name} is full`;
+  if (timetable.count[s * timetable.T + t]! > table.capacity[s]!) return texts.isFull(name);
   if (table.heavy[s]) {
     const last = follows(table, t) ? timetable.station(a, t - 1) : nowhere;
-    if (last >= 0 && table.heavy[last]) return `${name} would be throws two slots in a row`;
+    if (last >= 0 && table.heavy[last]) return texts.wouldBeThrowsTwoSlots(name);
     const today = table.slots.filter((_, u) => {
       const station = timetable.station(a, u);
       return table.day[u] === table.day[t] && u <= t && station >= 0 && table.heavy[station];
     });
-    if (today.length > table.heavyLimit[a]!) return `${name} would be more throws than the day allows`;
+    if (today.length > table.heavyLimit[a]!) return texts.wouldBeMoreThrowsThanDay(name);
   }
   const other = table.apart.some(
     (ids) => ids.includes(a) && ids.some((b) => b !== a && timetable.station(b, t) === s),
   );
-  if (other) return `an athlete to be kept apart is at ${name}`;
-  return timetable.ofCell(s, t) > 0 ? `too few, or too far apart in age, for ${name}` : null;
+  if (other) return texts.athleteToBeKeptApart(name);
+  return timetable.ofCell(s, t) > 0 ? texts.tooFewOrTooFar(name) : null;
 }
 
 /**
@@ -41,7 +42,7 @@ export function repaired(timetable: Timetable, { athlete, slot, stations }: Free
       const reason = whyNot(timetable, a, t);
       if (!reason) continue;
       timetable.set(a, t, nowhere);
-      why.set(`${table.athletes[a]} has no station for ${table.slots[t]}`, reason);
+      why.set(texts.hasNoStationFor(table.athletes[a], table.slots[t]), reason);
       again = true;
     }
   }
@@ -64,15 +65,15 @@ export function repaired(timetable: Timetable, { athlete, slot, stations }: Free
         fits.reduce((s, other) => (most(other) > most(s) ? other : s)),
       );
     else {
-      const words = `${table.athletes[a]} has no station for ${table.slots[t]}`;
-      if (!why.has(words)) why.set(words, 'none that is open has room for them');
+      const words = texts.hasNoStationFor(table.athletes[a], table.slots[t]);
+      if (!why.has(words)) why.set(words, texts.noRoom);
     }
   }
   return table.athletes.flatMap((name, a) =>
     table.slots.flatMap((id, t) => {
       if (!table.present[a]![t] || timetable.station(a, t) !== nowhere) return [];
-      const words = `${name} has no station for ${id}`;
-      return [`${words}: ${why.get(words) ?? 'none is possible'}.`];
+      const words = texts.hasNoStationFor(name, id);
+      return [`${words}: ${why.get(words) ?? texts.noneIsPossible}.`];
     }),
   );
 }

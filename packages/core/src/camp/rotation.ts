@@ -2,6 +2,7 @@ import { Writer, type Solve, type Term } from '../build/week/programme';
 import type { Turns } from './groupings';
 import { follows, nowhere, secondVisit, type CampTable } from './table';
 import { mostHeavy, routeWorth } from './worth';
+import { texts } from './texts';
 
 type Group = readonly number[];
 
@@ -171,15 +172,13 @@ export function whyIdle(table: CampTable, { members, stations }: Turns, g: numbe
   const { open, capacity, minimum, may, present } = table;
   const there = members[g]!.filter((a) => present[a]![t]);
   const opened = table.stations.flatMap((_, s) => (open[s]![t] ? [s] : []));
-  if (opened.length === 0) return 'no station is open then';
+  if (opened.length === 0) return texts.noStationIsOpenThen;
   const large = opened.filter((s) => capacity[s]! >= there.length);
-  if (large.length === 0) return `no open station takes ${there.length}`;
+  if (large.length === 0) return texts.noOpenStationTakes(there.length);
   const holding = large.filter((s) => minimum[s]! <= there.length);
-  if (holding.length === 0) return `every open station needs more than ${there.length}`;
+  if (holding.length === 0) return texts.everyOpenStation(there.length);
   const allowed = holding.filter((s) => there.every((a) => may[a]![s]));
-  if (allowed.length === 0) return 'somebody in it is barred from each station that fits';
+  if (allowed.length === 0) return texts.somebodyIsBarred;
   const taken = new Set(stations.map((route) => route[t]));
-  return allowed.every((s) => taken.has(s))
-    ? 'other groups are using every station that fits'
-    : 'the stations that are free would add too many throws';
+  return allowed.every((s) => taken.has(s)) ? texts.otherGroupsAreUsing : texts.tooManyThrows;
 }

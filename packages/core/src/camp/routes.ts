@@ -7,6 +7,7 @@ import { floorStep, servedBy } from './served';
 import { campTable, type CampTable } from './table';
 import { unwatched, type CampInput, type CampPlan, type CampWatch } from './types';
 import { bestAlone } from './worth';
+import { texts } from './texts';
 
 const steps = Math.round(1 / floorStep);
 /** How close the counts are solved, and how long at most, s. */
@@ -155,9 +156,7 @@ function summedUp(
     limitedBy: [
       ...waiting,
       ...company.map((words) => `${words}.`),
-      ...nothing.map(
-        (athlete) => `${athlete} needs nothing that this camp has, and is left out of the floor.`,
-      ),
+      ...nothing.map((athlete) => texts.needsNothingHere(athlete)),
     ],
   };
 }

@@ -1,6 +1,7 @@
 import { FieldError, minutesOf } from '../units';
 import { needsOf } from './needs';
 import type { CampInput } from './types';
+import { texts } from './texts';
 
 /** Of a second visit to a station, over the first; a third is worth nothing. */
 export const secondVisit = 0.5;
@@ -60,7 +61,7 @@ export interface CampTable {
 function positions(ids: readonly { id: string }[], field: string): Map<string, number> {
   const at = new Map<string, number>();
   ids.forEach(({ id }, n) => {
-    if (at.has(id)) throw new FieldError(`${field}.${n}.id`, `${id} is there twice`);
+    if (at.has(id)) throw new FieldError(`${field}.${n}.id`, texts.isThereTwice(id));
     at.set(id, n);
   });
   return at;
@@ -68,7 +69,7 @@ function positions(ids: readonly { id: string }[], field: string): Map<string, n
 
 const known = (at: ReadonlyMap<string, number>, id: string, field: string): number => {
   const found = at.get(id);
-  if (found === undefined) throw new FieldError(field, `there is no ${id} in this camp`);
+  if (found === undefined) throw new FieldError(field, texts.thereIsNoInThisCamp(id));
   return found;
 };
 
@@ -85,10 +86,9 @@ function mustFollow(slots: CampInput['slots']): void {
   slots.forEach((slot, n) => {
     const last = slots[n - 1];
     if (!last || slot.day > last.day) return;
-    if (slot.day < last.day)
-      throw new FieldError(`slots.${n}.day`, `${slot.id} is before ${last.id}; slots must be in order`);
+    if (slot.day < last.day) throw new FieldError(`slots.${n}.day`, texts.slotsOutOfOrder(slot.id, last.id));
     if (minutesOf(slot.start) < minutesOf(last.start) + last.minutes)
-      throw new FieldError(`slots.${n}.start`, `${slot.id} begins before ${last.id} has ended`);
+      throw new FieldError(`slots.${n}.start`, texts.beginsBeforeHasEnded(slot.id, last.id));
   });
 }
 
@@ -100,7 +100,7 @@ function mustAgree(table: Pick<CampTable, 'athletes' | 'together' | 'apart'>): v
       if (both.length > 1)
         throw new FieldError(
           `rules.apart.${n}`,
-          `${both.map((athlete) => table.athletes[athlete]).join(' and ')} are to be together and apart`,
+          texts.areToBeTogetherAndApart(both.map((athlete) => table.athletes[athlete]).join(' and ')),
         );
     }
   });
@@ -151,11 +151,11 @@ export function campTable(input: CampInput): CampTable {
     const t = known(slotAt, slot, `pinned.${n}.slot`);
     const s = known(stationAt, station, `pinned.${n}.station`);
     const why = !present[a]![t]
-      ? `${athlete} is not there in ${slot}`
+      ? texts.isNotThereIn(athlete, slot)
       : !may[a]![s]
-        ? `${athlete} may not be at ${station}`
+        ? texts.mayNotBeAt(athlete, station)
         : !open[s]![t]
-          ? `${station} is closed in ${slot}`
+          ? texts.isClosedIn(station, slot)
           : null;
     if (why) throw new FieldError(`pinned.${n}`, why);
     settled[a]![t] = s;

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { isDay } from '../units/day';
 import { TableError } from './csv';
+import { texts } from './texts';
 
 /** How a column of an archive is written. */
 export type ArchiveType = 'id' | 'text' | 'integer' | 'number' | 'date' | 'instant' | 'picture';
@@ -71,21 +72,21 @@ const shapes: Record<ArchiveType, string> = {
   text: 'a text',
   integer: 'a whole number',
   number: 'a number',
-  date: 'a day such as 2026-05-01',
-  instant: 'an instant such as 2026-05-01T16:30:00.000Z',
-  picture: 'the name of a picture',
+  date: texts.aDay,
+  instant: texts.anInstant,
+  picture: texts.aPicture,
 };
 
 /** What a cell holds, or what is wrong with it. */
 function valueOf(cell: string, column: ArchiveColumn): { value: ArchiveValue } | { wrong: string } {
   const { type, nullable, atMost, oneOf } = column;
-  if (cell === nothing) return nullable ? { value: null } : { wrong: 'must not be empty' };
+  if (cell === nothing) return nullable ? { value: null } : { wrong: texts.mustNotBeEmpty };
   const text = type === 'text' && cell.startsWith("'") ? cell.slice(1) : cell;
   const pattern = patterns[type];
   const real = type === 'date' || type === 'instant' ? isDay(text.split('T')[0]!) : true;
-  if ((pattern && !pattern.test(text)) || !real) return { wrong: `must be ${shapes[type]}` };
-  if (oneOf && !oneOf.includes(text)) return { wrong: `must be one of ${oneOf.join(', ')}` };
-  if (atMost !== undefined && text.length > atMost) return { wrong: `has more than ${atMost} characters` };
+  if ((pattern && !pattern.test(text)) || !real) return { wrong: texts.mustBe(shapes[type]) };
+  if (oneOf && !oneOf.includes(text)) return { wrong: texts.mustBeOneOf(oneOf) };
+  if (atMost !== undefined && text.length > atMost) return { wrong: texts.hasMoreThanCharacters(atMost) };
   return { value: type === 'integer' || type === 'number' ? Number(text) : text };
 }
 
@@ -120,22 +121,22 @@ export function readArchiveTable(
   const { data, errors } = Papa.parse<string[]>(text, { delimiter: ',', skipEmptyLines: true });
   const quote = errors.find(({ type }) => type === 'Quotes');
   if (quote) {
-    wrong((quote.row ?? 0) + 1, 'a quotation mark is not closed');
+    wrong((quote.row ?? 0) + 1, texts.openQuote);
     return { rows: [], problems };
   }
   const [header = [], ...lines] = data;
   const names = table.columns.map(({ name }) => name);
   const lacking = names.filter((name) => !header.includes(name));
   const more = header.filter((name) => !names.includes(name));
-  if (lacking.length && !older) wrong(1, `the column ${lacking.join(', ')} is missing`);
-  if (more.length) wrong(1, `there is a column too many: ${more.join(', ').slice(0, 100)}`);
-  if (new Set(header).size !== header.length) wrong(1, 'a column appears twice');
+  if (lacking.length && !older) wrong(1, texts.columnIsMissing(lacking));
+  if (more.length) wrong(1, texts.columnTooMany(more.join(', ').slice(0, 100)));
+  if (new Set(header).size !== header.length) wrong(1, texts.columnAppearsTwice);
   if (problems.length) return { rows: [], problems };
   const columns = header.map((name) => table.columns.find((column) => column.name === name)!);
   const rows: ArchiveRow[] = [];
   lines.forEach((cells, n) => {
     if (problems.length >= mostProblems) return;
-    if (cells.length !== columns.length) return void wrong(n + 2, 'has more or fewer cells than the header');
+    if (cells.length !== columns.length) return void wrong(n + 2, texts.hasMoreOrFewerCells);
     const row: Record<string, ArchiveValue> = {};
     for (const [c, column] of columns.entries()) {
       const read = valueOf(cells[c]!, column);
@@ -169,9 +170,7 @@ export function danglingIn(
         const to = each[column] ?? null;
         return to !== null && !idsOf(table).has(to);
       });
-      return row < 0
-        ? []
-        : [{ table: name, row: row + 2, message: `${column} points to a row that is not in ${table}` }];
+      return row < 0 ? [] : [{ table: name, row: row + 2, message: texts.pointsNowhere(column, table) }];
     }),
   );
 }
@@ -255,9 +254,8 @@ export const archiveDescriptor = (
 ): Record<string, unknown> => ({
   profile: 'tabular-data-package',
   name: `wrightonic-${head.kind}`,
-  title: head.kind === 'athlete' ? `An athlete of ${head.academy}` : head.academy,
-  description:
-    'A text that a spreadsheet would take for a formula has an apostrophe before it; \\N stands for no value.',
+  title: head.kind === 'athlete' ? texts.athleteOf(head.academy) : head.academy,
+  description: texts.howToReadIt,
   created: head.takenAt,
   wrightonic: { version: archiveVersion, ...head },
   resources: resources.map(({ table, rows, bytes, sha256 }) => ({
@@ -297,15 +295,11 @@ export function archiveHead(text: string): ArchiveHead {
   try {
     read = JSON.parse(text);
   } catch {
-    throw new TableError('datapackage.json: this is not a JSON document');
+    throw new TableError(texts.isNoJson);
   }
   const { version, kind, academy, academyId, takenAt, schema, settings } = read?.wrightonic ?? {};
-  if (typeof version !== 'number')
-    throw new TableError('datapackage.json: this is not an archive of Wrightonic');
-  if (version > archiveVersion)
-    throw new TableError(
-      `datapackage.json: this archive is of a newer version (${version}); this server reads up to ${archiveVersion}. Update it first.`,
-    );
+  if (typeof version !== 'number') throw new TableError(texts.isNoArchive);
+  if (version > archiveVersion) throw new TableError(texts.archiveIsNewer(version, archiveVersion));
   if (
     (kind !== 'athlete' && kind !== 'academy') ||
     typeof academy !== 'string' ||
@@ -315,6 +309,6 @@ export function archiveHead(text: string): ArchiveHead {
     settings === null ||
     !patterns.id!.test(String(academyId))
   )
-    throw new TableError('datapackage.json: what the archive says of itself is incomplete');
+    throw new TableError(texts.archiveIsIncomplete);
   return { kind, academy: academy.slice(0, 120), academyId: academyId!, takenAt, schema, settings };
 }

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { texts } from './texts';
 
 /** What is wrong in one row of a table; rows are counted as a spreadsheet does, the header being row 1. */
 export interface RowProblem {
@@ -30,8 +31,8 @@ export function readTable(
   text: string,
   { required, optional }: Columns,
 ): { rows: TableRow[]; problems: RowProblem[]; columns: string[]; leftOut: string[] } {
-  if (text.trim() === '') throw new TableError('input: the file is empty');
-  if (text.includes('\0')) throw new TableError('input: this is not a text file');
+  if (text.trim() === '') throw new TableError(texts.inputFileIsEmpty);
+  if (text.includes('\0')) throw new TableError(texts.inputIsNoText);
   const { data, errors, meta } = Papa.parse<Record<string, string>>(text, {
     header: true,
     skipEmptyLines: 'greedy',
@@ -39,21 +40,19 @@ export function readTable(
     transformHeader: (name) => name.trim().toLowerCase(),
   });
   const quote = errors.find(({ type }) => type === 'Quotes');
-  if (quote) throw new TableError(`row ${(quote.row ?? 0) + 2}: a quotation mark is not closed`);
+  if (quote) throw new TableError(texts.rowHasOpenQuote(quote.row));
   const fields = meta.fields ?? [];
   const lacking = required.filter((name) => !fields.includes(name));
   if (lacking.length)
-    throw new TableError(
-      `columns: ${lacking.join(', ')} ${lacking.length === 1 ? 'is' : 'are'} missing; the file has ${fields.join(', ').slice(0, 200)}`,
-    );
+    throw new TableError(texts.columnsAreMissing(lacking, lacking.length, fields.join(', ').slice(0, 200)));
   const twice = Object.keys(meta.renamedHeaders ?? {}).map((name) => meta.renamedHeaders![name]);
-  if (twice.length) throw new TableError(`columns: ${twice[0]} appears twice`);
+  if (twice.length) throw new TableError(texts.columnTwice(twice[0]));
   const known = new Set([...required, ...optional]);
   const broken = new Set<number>();
   const problems = errors.flatMap(({ type, row }): RowProblem[] => {
     if (type !== 'FieldMismatch' || row === undefined || broken.has(row)) return [];
     broken.add(row);
-    return [{ row: row + 2, field: 'row', message: 'has more or fewer cells than the header' }];
+    return [{ row: row + 2, field: 'row', message: texts.hasMoreOrFewerCells }];
   });
   return {
     rows: data

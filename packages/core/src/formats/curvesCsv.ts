@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { segments, type Segment, type SpeedCurves } from '../measure/curves';
 import { TableError, writeTable } from './csv';
+import { texts } from './texts';
 
 /** Faster than any body turns, deg/s, and goes forward, m/s. */
 const fastest = { turning: 12_000, forward: 60 };
@@ -21,14 +22,13 @@ function plainNumber(cell: string): number | null {
  * @example readCurves('time_s,pelvis\n0,10\n0.01,20').time.length // 2
  */
 export function readCurves(text: string): SpeedCurves {
-  if (text.trim() === '') throw new TableError('input: the file is empty');
-  if (text.includes('\0')) throw new TableError('input: this is not a text file');
+  if (text.trim() === '') throw new TableError(texts.inputFileIsEmpty);
+  if (text.includes('\0')) throw new TableError(texts.inputIsNoText);
   // Long recordings: cells stay in arrays, without an object for each row.
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
   const header = (data[0] ?? []).map((name) => name.trim().toLowerCase());
   const column = (name: string) => header.indexOf(name);
-  if (column('time_s') < 0)
-    throw new TableError(`columns: time_s is missing; the file has ${header.join(', ').slice(0, 200)}`);
+  if (column('time_s') < 0) throw new TableError(texts.timeIsMissing(header.join(', ').slice(0, 200)));
   const rows = data.slice(1);
   const read = (name: string, atMost: number): Float64Array | undefined => {
     const at = column(name);
@@ -37,16 +37,15 @@ export function readCurves(text: string): SpeedCurves {
     for (let i = 0; i < rows.length; i++) {
       const cell = rows[i]![at]?.trim() ?? '';
       const value = cell === '' || (cell.length === 3 && /^nan$/i.test(cell)) ? NaN : plainNumber(cell);
-      if (value === null) throw new TableError(`${name}: row ${i + 2} is not a number`);
-      if (Math.abs(value) > atMost)
-        throw new TableError(`${name}: row ${i + 2} is more than a body can do (${atMost} at most)`);
+      if (value === null) throw new TableError(texts.rowIsNotNumber(name, i));
+      if (Math.abs(value) > atMost) throw new TableError(texts.rowIsTooFast(name, i, atMost));
       values[i] = value;
     }
     return values;
   };
   const time = read('time_s', 1e9)!;
   const lost = time.findIndex((value) => Number.isNaN(value));
-  if (lost >= 0) throw new TableError(`time_s: row ${lost + 2} is not a number`);
+  if (lost >= 0) throw new TableError(texts.rowHasNoTimeNumber(lost));
   const turning: SpeedCurves['turning'] = {};
   const forward: SpeedCurves['forward'] = {};
   for (const segment of segments) {
@@ -56,9 +55,7 @@ export function readCurves(text: string): SpeedCurves {
     if (line) forward[segment] = line;
   }
   if (Object.keys(turning).length === 0)
-    throw new TableError(
-      `columns: none of ${segments.join(', ')} is there; the file has ${header.join(', ').slice(0, 200)}`,
-    );
+    throw new TableError(texts.noneOfTheColumns(segments, header.join(', ').slice(0, 200)));
   const known = new Set(['time_s', ...segments.flatMap((segment) => [segment, `${segment}_lin`])]);
   const unused = header.filter((name) => name !== '' && !known.has(name)).map((name) => name.slice(0, 40));
   return { time, turning, forward, ...(unused.length ? { unused } : {}) };

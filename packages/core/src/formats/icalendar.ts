@@ -1,6 +1,7 @@
 import ICAL from 'ical.js';
 import { dayAt, isDay } from '../units/day';
 import { TableError } from './csv';
+import { texts } from './texts';
 
 export interface CalendarGame {
   uid: string;
@@ -61,13 +62,12 @@ function startsOf(event: ICAL.Event, last: string): (ICAL.Time | null)[] {
 }
 
 function calendarIn(text: string): ICAL.Component {
-  if (!/BEGIN:VCALENDAR/i.test(text))
-    throw new TableError('This is not an iCalendar file: it does not begin with BEGIN:VCALENDAR.');
+  if (!/BEGIN:VCALENDAR/i.test(text)) throw new TableError(texts.isNoCalendar);
   try {
     const parsed: unknown = ICAL.parse(text);
     return new ICAL.Component(parsed as ConstructorParameters<typeof ICAL.Component>[0]);
   } catch (error) {
-    throw new TableError(`The iCalendar file is broken: ${(error as Error).message}. Nothing was taken.`);
+    throw new TableError(texts.calendarIsBroken((error as Error).message));
   }
 }
 

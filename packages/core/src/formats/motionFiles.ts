@@ -8,6 +8,7 @@ import {
 import { isRead } from '../motion/several';
 import { FieldError } from '../units/fieldError';
 import { writeTable } from './csv';
+import { texts } from './texts';
 
 /** Tracked points as other tools write and read them. */
 export interface KeypointFile {
@@ -28,13 +29,13 @@ export function readKeypointFile(text: string): KeypointFile {
   try {
     file = JSON.parse(text) as Partial<KeypointFile> | null;
   } catch {
-    throw new FieldError('file', 'is not JSON');
+    throw new FieldError('file', texts.fileIsNoJson);
   }
   const { fps, size, frames } = file ?? {};
-  if (typeof fps !== 'number') throw new FieldError('fps', 'is required: frames a second');
+  if (typeof fps !== 'number') throw new FieldError('fps', texts.fpsIsRequired);
   const sides = Array.isArray(size) ? (size as unknown[]) : [];
   if (sides.length !== 2 || !sides.every((side) => Number.isFinite(side) && (side as number) > 0))
-    throw new FieldError('size', 'must be two numbers: width and height of the picture');
+    throw new FieldError('size', texts.sizeMustBe);
   if (!Array.isArray(frames)) throw new FieldError('frames', 'is required');
   checkKeypoints({ discipline: 'overhand', throws: 'R', view: 'front', fps, size: size!, frames });
   return { fps, size: size!, frames };
@@ -73,7 +74,7 @@ export function writeReading(reading: ThrowsReading): string {
     ];
   });
   return writeTable(
-    ['throw', 'what', 'id', 'name', 'value', 'plus or minus', 'unit'],
+    ['throw', 'what', 'id', 'name', 'value', texts.plusOrMinus, 'unit'],
     [...rows, ...reading.measures.map((one) => figure('median', one))],
   );
 }

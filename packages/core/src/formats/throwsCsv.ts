@@ -2,6 +2,7 @@ import { flightRanges, type Flight } from '../measure/flight';
 import { missSides, type Missed, type MissSide } from '../measure/misses';
 import { fromMph, isDay } from '../units';
 import { numberIn, readTable, type RowProblem, type TableRow } from './csv';
+import { texts } from './texts';
 
 /** A throw as a table tells of it. */
 export interface TableThrow {
@@ -54,9 +55,8 @@ function sidesIn(result: 'hit' | 'miss', side: string): Missed[] | null {
   return sides.length <= 2 && known && !both('high', 'low') && !both('arm', 'glove') ? sides : null;
 }
 
-const resultHelp = 'must be hit or miss, strike or ball';
-const sideHelp =
-  'must be high, low, arm, glove or a pair such as high+arm for a miss, or empty if it was not recorded; for a hit leave it empty';
+const resultHelp = texts.resultMustBe;
+const sideHelp = texts.missMustBe;
 
 /** Reads the cells of one row; every problem by its column. */
 function throwIn({ row, cells }: TableRow, problems: RowProblem[]): TableThrow {
@@ -64,20 +64,19 @@ function throwIn({ row, cells }: TableRow, problems: RowProblem[]): TableThrow {
   const { date = '', result = '', side = '', aim = '', kind = '' } = cells;
   // Spreadsheets drop the nought of the small hours.
   const time = (cells['time'] ?? '').replace(/^\d:/, '0$&');
-  if (!isDay(date)) wrong('date', 'must be a real day');
+  if (!isDay(date)) wrong('date', texts.mustBeRealDay);
   if (time && !/^([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d+)?)?$/.test(time))
-    wrong('time', 'must be a time of day such as 16:30 or 16:30:12');
+    wrong('time', texts.mustBeATimeOfDay);
   const number = (field: string, from: number, to: number): number | null => {
     const value = numberIn(cells[field]);
-    if (value !== null && !(value >= from && value <= to))
-      wrong(field, `must be a number from ${from} to ${to}`);
+    if (value !== null && !(value >= from && value <= to)) wrong(field, texts.mustBeWithin(from, to));
     return value;
   };
   const mphRead = number('velocity_mph', slowestMph, fastestMph);
   const kmh = number('velocity_kmh', 8, 198);
   const effort = number('effort', 10, 100);
   const ball = number('ball_g', 50, 2000);
-  if (kind.length > 30) wrong('kind', 'must be at most 30 letters long; game, or anything else for practice');
+  if (kind.length > 30) wrong('kind', texts.kindIsTooLong);
   let sides: Missed[] | null = null;
   if (result || side) {
     const read = results[result.toLowerCase()];
@@ -97,7 +96,7 @@ function throwIn({ row, cells }: TableRow, problems: RowProblem[]): TableThrow {
   figure('spin_axis', 'spinAxis', 1);
   figure('break_arm_in', 'armCm', cmPerInch);
   figure('break_up_in', 'upCm', cmPerInch);
-  if (cells['pitch'] && cells['pitch'].length > 30) wrong('pitch', 'must be at most 30 letters long');
+  if (cells['pitch'] && cells['pitch'].length > 30) wrong('pitch', texts.pitchIsTooLong);
   return {
     date,
     time,

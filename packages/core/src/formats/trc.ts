@@ -1,4 +1,5 @@
 import { FieldError } from '../units/fieldError';
+import { texts } from './texts';
 
 /** Markers of a motion lab over time. */
 export interface Markers {
@@ -33,27 +34,26 @@ function placeOf(row: readonly string[], at: number, scale: number): [number, nu
  */
 export function readTrc(text: string): Markers {
   const lines = text.split('\n');
-  if (!/^PathFileType/.test(lines[0] ?? '') || lines.length < 7)
-    throw new FieldError('file', 'is not TRC text: it must begin with PathFileType and hold rows of markers');
+  if (!/^PathFileType/.test(lines[0] ?? '') || lines.length < 7) throw new FieldError('file', texts.isNotTrc);
   const [names, values] = [cells(lines[1]!), cells(lines[2]!)];
   const header = (name: string) => values[names.indexOf(name)];
   const rate = Number(header('DataRate'));
-  if (!(rate > 0)) throw new FieldError('DataRate', 'must be the frames a second');
+  if (!(rate > 0)) throw new FieldError('DataRate', texts.rateMustBe);
   const scale = units[(header('Units') ?? '').toLowerCase()];
-  if (!scale) throw new FieldError('Units', `must be one of ${Object.keys(units).join(', ')}`);
+  if (!scale) throw new FieldError('Units', texts.unitsMustBe(Object.keys(units).join(', ')));
   const columns = cells(lines[3]!).flatMap((name, at) => (at > 1 && name ? [{ name, at }] : []));
-  if (columns.length === 0) throw new FieldError('markers', 'no marker is named in the fourth line');
+  if (columns.length === 0) throw new FieldError('markers', texts.noMarkerIsNamed);
   const rows = lines
     .slice(5)
     .map(cells)
     .filter((row) => row[0]);
   const times = rows.map((row, n) => {
     const t = Number(row[1]);
-    if (!row[1] || !Number.isFinite(t)) throw new FieldError('Time', `row ${n + 1} has no time`);
+    if (!row[1] || !Number.isFinite(t)) throw new FieldError('Time', texts.rowHasNoTime(n));
     return t;
   });
   const back = times.findIndex((t, n) => n > 0 && t <= times[n - 1]!);
-  if (back > 0) throw new FieldError('Time', `row ${back + 1} must come after the row before`);
+  if (back > 0) throw new FieldError('Time', texts.rowMustComeAfter(back));
   const markers = new Map(
     columns.map(({ name, at }) => [name, rows.map((row) => placeOf(row, at, scale))] as const),
   );

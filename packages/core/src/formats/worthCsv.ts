@@ -2,6 +2,7 @@ import { nodeOf } from '../catalogue';
 import type { Worked } from '../prove/worth';
 import { isDay } from '../units';
 import { numberIn, readTable, type RowProblem } from './csv';
+import { texts } from './texts';
 
 const columns = ['athlete', 'flaw', 'cleared_on', 'velocity_before', 'velocity_after', 'weeks'] as const;
 const fastest = 200;
@@ -20,14 +21,13 @@ export function readWorth(text: string): { rows: Worked[]; problems: RowProblem[
     const wrong = (field: string, message: string) => problems.push({ row, field, message });
     const number = (field: (typeof columns)[number], above: number, most: number): number => {
       const value = numberIn(cells[field]);
-      if (value === null || !(value > above && value <= most))
-        wrong(field, `must be a number above ${above}, at most ${most}`);
+      if (value === null || !(value > above && value <= most)) wrong(field, texts.mustBeAbove(above, most));
       return value ?? NaN;
     };
     const { athlete = '', flaw = '', cleared_on: cleared = '' } = cells;
     if (!athlete) wrong('athlete', 'is required');
-    if (nodeOf(flaw)?.type !== 'flaw') wrong('flaw', 'must be a flaw of the catalogue');
-    if (cleared && !isDay(cleared)) wrong('cleared_on', 'must be a real day, or empty');
+    if (nodeOf(flaw)?.type !== 'flaw') wrong('flaw', texts.mustBeAFlaw);
+    if (cleared && !isDay(cleared)) wrong('cleared_on', texts.mustBeRealDayOrEmpty);
     return {
       athlete,
       flaw,

@@ -21,6 +21,7 @@ import {
 } from '../catalogue';
 import type { ThrowLock } from '../safety';
 import { levelNow, liveCue, type UsedCue } from '../session';
+import { texts } from './texts';
 
 export interface SheetItem {
   drill: string;
@@ -68,17 +69,14 @@ export interface WeekSheet {
   days: SheetDay[];
 }
 
-export const stopForPain =
-  'Stop for pain. With pain in the elbow or shoulder throw nothing until your instructor unlocks throws; tell them and ask a licensed clinician.';
+export const stopForPain = texts.stopForPain;
 /**
  * What a sheet says while throws are locked, in words for whoever is at home.
  *
  * @example lockedAtHomeWords({ site: 'elbow' }).slice(0, 48) // 'No throws until your instructor unlocks them: pa'
  */
-export const lockedAtHomeWords = ({ site }: Pick<ThrowLock, 'site'>): string =>
-  `No throws until your instructor unlocks them: pain in the ${site} was marked. Ask a licensed clinician.`;
-export const notMedical =
-  'A plan for practice, not medical advice. Local rules for throws win where they are stricter.';
+export const lockedAtHomeWords = ({ site }: Pick<ThrowLock, 'site'>): string => texts.noThrows(site);
+export const notMedical = texts.notMedicalAdvice;
 
 /** A dose without its sets: “8 reps”, “5 reps, hold 3 s”, “6 min”. */
 const amountOf = (dose: string): string =>
@@ -123,7 +121,7 @@ function itemOf(
 
 /** What a focus means for whoever is at home: what to do, or, where the instructor wants it so, the name of the flaw. */
 const focusLine = (focus: string, names: boolean): string =>
-  names ? `Working on: ${nodeName(focus)}.` : `This week: ${saidOf(focus)?.plain ?? `${nodeName(focus)}.`}`;
+  names ? texts.workingOn(nodeName(focus)) : texts.thisWeek(saidOf(focus)?.plain, nodeName(focus));
 
 /** A drill of an assigned day, with the dose of that day. */
 interface AssignedItem extends WeekItem {

@@ -1,5 +1,6 @@
 import { FieldError } from '../units/fieldError';
 import { median, medianAbsoluteDeviation } from 'simple-statistics';
+import { texts } from './texts';
 
 /** Of a second-order Butterworth low-pass run there and back, so that both passes together are 3 dB down. */
 const bothPasses = (Math.SQRT2 - 1) ** 0.25;
@@ -42,10 +43,7 @@ function pass({ b: [b0, b1, b2], a: [a1, a2] }: Coefficients, x: Float64Array): 
  */
 export function smooth(values: Float64Array, cutoff: number, rate: number): Float64Array {
   if (!(cutoff > 0) || cutoff > mostOfRate * rate * (1 + 1e-9))
-    throw new FieldError(
-      'cutoff',
-      `must be above 0 and at most ${mostOfRate} of the sampling rate, ${(mostOfRate * rate).toFixed(1)} Hz here`,
-    );
+    throw new FieldError('cutoff', texts.cutOffMustBe(mostOfRate, rate));
   const n = values.length;
   if (n < 2) return Float64Array.from(values);
   const pad = Math.min(n - 1, Math.ceil((3 * rate) / cutoff));

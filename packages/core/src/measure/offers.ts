@@ -9,6 +9,7 @@ import { missFigures, type Missed, type MissSide } from './misses';
 import { marginWords, type ScreenResult } from './screen';
 import type { Evidence } from './sequence';
 import { areAlike, sessionGroups, velocityFigures, type TimedThrow } from './velocity';
+import { texts } from './texts';
 
 /** A grade that something measured proposes for the next look. */
 export interface Offer {
@@ -62,13 +63,7 @@ export function throwOffers(throws: readonly ChartedThrow[], today: string): Off
     const axis = on(side) + on(opposite[side]);
     if (axis < 6) continue;
     const severity = figures.symptoms[id as keyof typeof figures.symptoms];
-    add(
-      id,
-      severity,
-      newest,
-      null,
-      `${on(side)} of ${axis} misses on this line went ${side === 'arm' || side === 'glove' ? `to the ${side} side` : side}`,
-    );
+    add(id, severity, newest, null, texts.missesWent(on(side), axis, side));
   }
   const session = sessionGroups(recent).at(-1);
   const spread = session && velocityFigures(session.velocities);
@@ -82,27 +77,14 @@ export function throwOffers(throws: readonly ChartedThrow[], today: string): Off
         flashed.severity,
         date,
         null,
-        `${flashed.count} of ${velocities.length} throws stand out`,
+        texts.throwsStandOut(flashed.count, velocities.length),
       );
     const faded = fade(velocities);
-    if (faded)
-      add(
-        'sym.velo-fade',
-        faded.severity,
-        date,
-        null,
-        `the last third kept ${(100 * faded.ratio).toFixed(0)} % of the first`,
-      );
+    if (faded) add('sym.velo-fade', faded.severity, date, null, texts.lastThirdKept(faded.ratio));
   }
   const effort = effortCurve(recent);
   if (effort && effort.severity !== null)
-    add(
-      'sym.intent-flat',
-      effort.severity,
-      newest,
-      null,
-      `100 gives ${(100 * effort.d!).toFixed(1)} % more than 80`,
-    );
+    add('sym.intent-flat', effort.severity, newest, null, texts.fullEffortGivesMore(effort.d!));
   return offers;
 }
 
@@ -172,7 +154,7 @@ export const clipOffers = (
         from: 'clip' as const,
         date,
         value,
-        why: `${nodeName(checkpoint)}: ${value.toFixed(0)} ${unit}; usual is ${low} to ${high}`,
+        why: texts.outsideTheUsual(nodeName(checkpoint), value, unit, low, high),
       },
     ];
   });

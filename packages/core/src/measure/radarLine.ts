@@ -1,3 +1,5 @@
+import { texts } from './texts';
+
 /** A reading of a radar line. */
 export interface LineReading {
   /** m/s */
@@ -43,9 +45,9 @@ export function doubtOf(
 }
 
 export const doubtWords: Readonly<Record<Doubt, string>> = {
-  impossible: 'more than can be expected; a bat, or another ball?',
-  repeats: 'the same ball twice?',
-  slow: 'slower than any throw; someone walking by?',
+  impossible: texts.moreThanCanBeExpected,
+  repeats: texts.sameBallTwice,
+  slow: texts.slowerThanAnyThrow,
 };
 
 /** A rep takes a reading that came no longer before it, ms: less than the pause between two pitches. */

@@ -13,6 +13,7 @@ import {
 } from '../catalogue';
 import { powerJudgedFrom, strengthJudgedFrom } from '../safety';
 import { jumpTests, powerOf, type Power } from './jump';
+import { texts } from './texts';
 
 /** What was measured on one side in one test; two tries are usual and the better one counts. */
 export interface ScreenReading {
@@ -175,14 +176,11 @@ function judged(
 export function screen(screened: Screened): ScreenResult {
   screened.tests.forEach(({ test, tries }, n) => {
     const known = screenTestOf(test);
-    if (!known && test !== arcDeficit) throw new FieldError(`tests.${n}.test`, `there is no test “${test}”`);
+    if (!known && test !== arcDeficit) throw new FieldError(`tests.${n}.test`, texts.thereIsNoTest(test));
     const [low, high] = known?.range ?? deficitRange;
     tries.forEach((value, i) => {
       if (!(value >= low && value <= high))
-        throw new FieldError(
-          `tests.${n}.tries.${i}`,
-          `${test} must be ${low} to ${high} ${known?.unit ?? 'deg'}`,
-        );
+        throw new FieldError(`tests.${n}.tries.${i}`, texts.testMustLieBetween(test, low, high, known?.unit));
     });
   });
   const bests = screened.tests.flatMap((reading) => {
@@ -211,15 +209,14 @@ export function screen(screened: Screened): ScreenResult {
   });
   const whys = new Map<string, string[]>();
   const refer = (test: string, why: string) => whys.set(test, [...(whys.get(test) ?? []), why]);
-  for (const { test, pain } of screened.tests) if (pain) refer(test, 'pain on the test');
+  for (const { test, pain } of screened.tests) if (pain) refer(test, texts.painOnTest);
   for (const { id, test, severity } of found) {
     const { name } = limits.find((limit) => limit.id === id)!;
     if (severity === 3 && mobility.has(id)) refer(test, `${name}: severe`);
     else if (severity === 2 && id === 'lim.shoulder-arc') refer(test, `${name}: obvious`);
   }
   for (const { test, difference, usual } of differences)
-    if (difference > 2 * usual)
-      refer(test, `side-to-side difference of ${Math.round(difference)}, more than twice the usual ${usual}`);
+    if (difference > 2 * usual) refer(test, texts.sideToSideDifference(difference, usual));
   return {
     limits: found,
     refer: [...whys].map(([test, why]) => ({ test, why: [...new Set(why)].join('; ') })),

@@ -11,6 +11,7 @@ import {
 } from './curves';
 import { mostOfRate, noiseOfSlope, smooth, withoutSpikes } from './filter';
 import { sequenceEvidence } from './sequenceEvidence';
+import { texts } from './texts';
 
 export interface SequenceOptions {
   discipline?: Discipline | undefined;
@@ -158,7 +159,7 @@ function jitterOf(read: EvenCurve, curve: EvenCurve, { time, bend }: Top, cutoff
 /** What an open gap or a cut-off recording leaves unsaid about a curve. */
 function remarks(segment: string, { filled, open }: EvenCurve): string[] {
   const said = [];
-  if (filled) said.push(`${segment}: ${filled} ${filled === 1 ? 'gap' : 'gaps'} of up to 50 ms filled`);
+  if (filled) said.push(texts.gapsFilled(segment, filled));
   if (open) said.push(`${segment}: ${open} longer ${open === 1 ? 'gap stays' : 'gaps stay'} open`);
   return said;
 }
@@ -166,18 +167,17 @@ function remarks(segment: string, { filled, open }: EvenCurve): string[] {
 function checked(curves: SpeedCurves): void {
   const { time } = curves;
   if (time.length < fewestSamples)
-    throw new FieldError('time_s', `${time.length} rows are too few; at least ${fewestSamples} are needed`);
+    throw new FieldError('time_s', texts.rowsAreTooFew(time.length, fewestSamples));
   for (let i = 0; i < time.length; i++) {
-    if (!Number.isFinite(time[i]!)) throw new FieldError('time_s', `row ${i + 2} is not a number`);
-    if (i && time[i]! <= time[i - 1]!)
-      throw new FieldError('time_s', `row ${i + 2} is not later than the row before it`);
+    if (!Number.isFinite(time[i]!)) throw new FieldError('time_s', texts.rowIsNotNumber(i));
+    if (i && time[i]! <= time[i - 1]!) throw new FieldError('time_s', texts.rowIsNotLater(i));
   }
 }
 
 function within(name: string, value: number | undefined, time: Float64Array): void {
   const [from, to] = [time[0]!, time[time.length - 1]!];
   if (value !== undefined && !(value >= from && value <= to))
-    throw new FieldError(name, `must lie within the recording, ${from} to ${to} s`);
+    throw new FieldError(name, texts.mustLieWithinRecording(from, to));
 }
 
 interface Chained {
@@ -211,7 +211,7 @@ function chained(
     }
     if (!peak) {
       missing.push(segment);
-      if (raw) notes.push(`${segment}${end}: no peak within the recording can be read`);
+      if (raw) notes.push(texts.noPeakWithinRecording(segment, end));
       continue;
     }
     // How far the peak moves when half as much is smoothed away says what smoothing does to it.
@@ -252,8 +252,7 @@ export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Se
   const cutoff = options.cutoff ?? Math.min(usualCutoff, mostOfRate * rate);
   const { peaks, gaps, missing, smoothed: curvesOf, notes } = chained(curves.turning, { time, rate, cutoff });
   const unused = curves.unused ?? [];
-  if (unused.length)
-    notes.push(`${unused.length === 1 ? 'column' : 'columns'} not used: ${unused.join(', ')}`);
+  if (unused.length) notes.push(texts.notUsed(unused.length, unused));
   const linear = Object.keys(curves.forward).length
     ? chained(curves.forward, { time, rate, cutoff }, '_lin')
     : null;
@@ -276,7 +275,7 @@ export function sequence(curves: SpeedCurves, options: SequenceOptions = {}): Se
     const top = peakOf(curve);
     const then = release === null ? null : valueAt(curve, release);
     if (top && top.value > 0 && then !== null) handedOn[segment] = then / top.value;
-    else notes.push(`${segment}_lin: its share at release cannot be read`);
+    else notes.push(texts.shareAtReleaseCannotBeRead(segment));
   }
   const plant = options.plant ?? null;
   const measured = {

@@ -1,6 +1,7 @@
 import type { Norm, Severity } from '../catalogue';
 import type { Segment } from './curves';
 import type { Evidence, Gap, Peak } from './sequence';
+import { texts } from './texts';
 
 export interface MeasuredSequence {
   peaks: readonly Peak[];
@@ -35,25 +36,21 @@ export function sequenceEvidence(
 
   const gap = gaps.find(({ from, to }) => from === 'pelvis' && to === 'trunk');
   if (gap && Math.abs(gap.ms) < gap.plusMinusMs)
-    notes.push(
-      `pelvis to trunk: ${gap.ms.toFixed(1)} ms is less than its own ± of ${gap.plusMinusMs.toFixed(1)} ms and cannot be judged at this sampling rate`,
-    );
+    notes.push(texts.gapTooSmallToJudge(gap.ms, gap.plusMinusMs));
   else if (gap)
     add(
       'oh.peaks-together',
       passed([gap.ms < 15, gap.ms < 8, gap.ms < 0]),
-      gap.ms < 0
-        ? `the trunk peaks ${ms(-gap.ms)} before the pelvis`
-        : `only ${ms(gap.ms)} from the pelvis peak to the trunk peak`,
+      gap.ms < 0 ? texts.trunkPeaksBefore(ms(-gap.ms)) : texts.onlyFromPelvisPeak(ms(gap.ms)),
     );
 
   if (hips && pelvis)
     add(
       'oh.weak-hips',
       passed([1, 0.85, 0.7].map((share) => hips.value < share * pelvis.low)),
-      `the pelvis peaks at ${hips.value.toFixed(0)} deg/s; usual is ${pelvis.low} to ${pelvis.high}`,
+      texts.pelvisPeaksAt(hips.value, pelvis.low, pelvis.high),
     );
-  else if (hips) notes.push('pelvis: how fast it should be depends on the level, which was not given');
+  else if (hips) notes.push(texts.pelvisNeedsLevel);
 
   if (hips && glove) {
     const above = passed([1, 1.15, 1.3].map((share) => glove.value > share * hips.value));
@@ -61,12 +58,12 @@ export function sequenceEvidence(
     add(
       'oh.glove-pull',
       above === 0 ? 0 : (Math.min(3, above + (first ? 1 : 0)) as Severity),
-      `the glove peaks at ${(glove.value / hips.value).toFixed(2)} of the pelvis${first ? ', and before it' : ''}`,
+      texts.glovePeaksAt(glove.value, hips.value, first),
     );
   }
 
   if (plant === null) {
-    notes.push('plant was not given: late hips and early shoulders cannot be judged');
+    notes.push(texts.plantWasNotGiven);
     return { evidence, notes };
   }
   const [hipsThen, trunkThen] = [at('pelvis'), at('trunk')];
@@ -75,7 +72,7 @@ export function sequenceEvidence(
     add(
       'oh.hips-late',
       passed([true, after > 60, after > 90]),
-      `at plant the pelvis has ${((100 * hipsThen) / hips.value).toFixed(0)} % of its peak, which comes ${ms(after)} after`,
+      texts.pelvisAtPlant(hipsThen, hips.value, ms(after)),
     );
   }
   if (trunk && trunkThen !== null) {
@@ -83,7 +80,7 @@ export function sequenceEvidence(
     add(
       'oh.shoulders-early',
       passed([0.25, 0.5, 0.75].map((step) => share > step)),
-      `at plant the trunk has ${(100 * share).toFixed(0)} % of its peak already`,
+      texts.trunkAtPlant(share),
     );
   }
   return { evidence, notes };

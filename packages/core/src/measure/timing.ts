@@ -1,3 +1,5 @@
+import { texts } from './texts';
+
 /** Events that can be marked in a clip, both disciplines, in the order in which they usually come. */
 export const clipEvents = [
   'load',
@@ -61,13 +63,11 @@ export function timing(
     .map((interval) => {
       const judgeableAboveFps = interval.ms > 0 ? 2000 / interval.ms : null;
       const above =
-        judgeableAboveFps === null
-          ? 'a faster camera'
-          : `more than ${Math.round(judgeableAboveFps)} frames a second`;
+        judgeableAboveFps === null ? 'a faster camera' : texts.moreThanFramesSecond(judgeableAboveFps);
       return {
         ...interval,
         judgeableAboveFps,
-        why: `${interval.from} to ${interval.to} cannot be judged at ${fps} frames a second; it needs ${above}`,
+        why: texts.tooFewFrames(interval.from, interval.to, fps, above),
       };
     });
   return { intervals, warnings };

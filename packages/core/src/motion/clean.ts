@@ -3,6 +3,7 @@ import { mostOfRate, smooth } from '../measure/filter';
 import { FieldError } from '../units/fieldError';
 import { bodyJoints, type BodyJoint, type KeypointClip, type KeypointFrame } from './keypoints';
 import { unswap, type Track } from './swaps';
+import { texts } from './texts';
 
 /** A point the tracker is less sure of is none. */
 export const surePoint = 0.3;
@@ -205,11 +206,7 @@ export function cleaned(clip: KeypointClip): Tracks {
     0,
   );
   const rough = heightOf(raw);
-  if (Number.isNaN(rough) || rough <= 0)
-    throw new FieldError(
-      'frames',
-      'no whole body is in this film: shoulders, hips, knees and ankles must be seen',
-    );
+  if (Number.isNaN(rough) || rough <= 0) throw new FieldError('frames', texts.noWholeBody);
   const swapped = pairs.reduce(
     (sum, pair) => sum + unswap(raw[`left${pair}`], raw[`right${pair}`], rough, rate),
     0,

@@ -5,6 +5,7 @@ import { median } from 'simple-statistics';
 import { axesOf, isAlong, type Motion, type MotionJoint, type Path } from './figure';
 import { bendOf, type Place } from './geometry';
 import { fallsUnder, firstRise, highest, lastRise, rateOf, summit } from './instants';
+import { texts } from './texts';
 
 /** Seconds of the film at which something happens. */
 export type Instants = Partial<Record<ClipEvent, number>>;
@@ -50,7 +51,7 @@ interface Found {
 }
 
 /** Along the line to the target it is told when foot, knee and ball do something, and of the hands nothing. */
-const aside = 'is seen from the side only';
+const aside = texts.isSeenFromSideOnly;
 const fromSideOnly: Unclear = {
   'hands-break': aside,
   'hand-top': aside,
@@ -89,12 +90,8 @@ function fastest(motion: Motion): number {
   const peak = highest(hand, 0, motion.frames);
   const glove = highest(other, 0, motion.frames);
   if (glove && glove.value > slowestThrow && glove.value > otherHand * (peak?.value ?? 0))
-    throw new FieldError(
-      'throws',
-      'the other hand is the faster one in this film: check the throwing hand of the profile, and whether the picture is mirrored',
-    );
-  if (!peak || peak.value < slowestThrow)
-    throw new FieldError('frames', 'no throw was found in this film: the throwing hand is never fast');
+    throw new FieldError('throws', texts.otherHandIsFaster);
+  if (!peak || peak.value < slowestThrow) throw new FieldError('frames', texts.noThrowWasFound);
   return isAlong(motion) ? fastestAfterLanding(motion, hand) : peak.at;
 }
 
@@ -142,7 +139,7 @@ function handsBreak({ at }: Motion, from: number, to: number): number | string {
   const far = a.fwd.map((each, i) =>
     Math.hypot(each - b.fwd[i]!, a.up[i]! - b.up[i]!, a.side[i]! - b.side[i]!),
   );
-  return lastRise(far, apart, from, to) ?? 'the hands are never seen together before the foot lands';
+  return lastRise(far, apart, from, to) ?? texts.handsNeverTogether;
 }
 
 function handTop(motion: Motion, from: number, release: number): number | string {
@@ -150,18 +147,16 @@ function handTop(motion: Motion, from: number, release: number): number | string
   const above = at.throwingWrist.up.map((each, i) => each - at.throwingShoulder.up[i]!);
   if (discipline === 'windmill') {
     const down = above.map((each) => -each);
-    return lastRise(down, 0, from, release) ?? 'the hand is not seen coming down past the shoulder';
+    return lastRise(down, 0, from, release) ?? texts.handIsNotSeenComing;
   }
   const { up } = at.throwingWrist;
   const top = highest(up, from, release);
   if (top && top.at < release - atRelease * rate) return top.at;
-  return summit(up, from, release - atRelease * rate)?.at ?? 'the hand climbs all the way to release';
+  return summit(up, from, release - atRelease * rate)?.at ?? texts.handClimbsToRelease;
 }
 
 function backFootOff({ at, frames }: Motion, stood: number, from: number): number | string {
-  return (
-    firstRise(at.trailAnkle.up, stood + off, from, frames) ?? 'the back foot is not seen leaving the ground'
-  );
+  return firstRise(at.trailAnkle.up, stood + off, from, frames) ?? texts.backFootIsNotSeen;
 }
 
 /** Bend of the drive leg over time, degrees. */
@@ -177,7 +172,7 @@ function pushOff(motion: Motion, from: number, plant: number): number | string {
   const deepest = highest(bend, from, plant);
   const down = bend.map((each) => -each);
   const found = deepest && firstRise(down, -straight, deepest.at, plant + 0.05 * motion.rate);
-  return found ?? `the drive leg never comes within ${straight} degrees of straight`;
+  return found ?? texts.driveLegNeverStraight(straight);
 }
 
 /** Where the back foot stood: the middle of its heights over a while before. */
@@ -210,9 +205,9 @@ export function findEvents(motion: Motion): Found {
   const firstLift =
     discipline === 'overhand' ? highest(knee, span.first, release - shortestTurn * rate) : null;
   const plant = footDown(motion, span, firstLift?.at ?? null);
-  set('plant', plant ?? 'the front foot is not seen coming to rest');
+  set('plant', plant ?? texts.frontFootIsNotSeen);
   const lift = plant !== null && discipline === 'overhand' ? atTop(knee, span.first, plant) : null;
-  if (discipline === 'overhand') set('peak-lift', lift ?? 'the front knee is not seen before the foot lands');
+  if (discipline === 'overhand') set('peak-lift', lift ?? texts.frontKneeIsNotSeen);
   if (plant === null) return { at: found, unclear };
   if (isAlong(motion)) return { at: found, unclear: { ...unclear, ...fromSideOnly } };
   const from = lift ?? span.first;

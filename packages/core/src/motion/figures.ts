@@ -4,6 +4,7 @@ import type { Instants } from './events';
 import { bendOf, leanOf, minus, offLine, placeAt, riseOf, size, type Place } from './geometry';
 import { wholes } from './errors';
 import { motionMeasureOf } from './measureTable';
+import { texts } from './texts';
 
 /** The hips stand still below this, % of height a second, looked for so far from peak lift, over so long to each side, s. */
 const still = { speed: 4, around: 0.4, over: 0.1 } as const;
@@ -42,7 +43,7 @@ export const seeing = (motion: Motion, at: Instants): Seeing => ({
   place: (joint, t) => placeAt(motion, joint, t),
 });
 
-const hidden = 'a joint is hidden there';
+const hidden = texts.jointIsHiddenThere;
 const share = (from: number, to: number, part: number): number => from + part * (to - from);
 const ofTrunk = (value: number): number => value / wholes['% of trunk length']!;
 
@@ -139,8 +140,7 @@ const compute: Readonly<Record<string, Compute>> = {
     see.place('hips', see.at['peak-lift'])[1],
   'stride-length': ({ at, place, motion }) => {
     const stood = at['peak-lift'] ?? at['push-off'];
-    if (stood === undefined)
-      return `where the back foot stood is not clear without ${motion.discipline === 'overhand' ? 'peak lift' : 'push-off'}`;
+    if (stood === undefined) return texts.whereBackFoot(motion.discipline);
     return place('leadAnkle', at.plant)[0] - place('trailAnkle', stood)[0];
   },
   'lead-knee-bend-at-plant': (see) => frontKneeBend(see, see.at.plant),
@@ -153,7 +153,7 @@ const compute: Readonly<Record<string, Compute>> = {
       minus(see.place('throwingElbow', see.at.plant), see.place('throwingShoulder', see.at.plant)),
     );
     return see.motion.view !== 'space' && arm < inPlane * longestArm(see)
-      ? 'the arm points out of the picture at plant'
+      ? texts.armPointsOut
       : elbowBend(see, see.at.plant);
   },
   'hip-shoulder-separation-at-plant': (see) =>
@@ -189,7 +189,7 @@ const compute: Readonly<Record<string, Compute>> = {
   'elbow-bend-coming-down': (see) => {
     const t = see.at['hand-top'];
     return see.place('throwingWrist', t)[0] > see.place('throwingShoulder', t)[0]
-      ? 'the hand is not seen coming down behind'
+      ? texts.handIsNotSeenBehind
       : elbowBend(see, t);
   },
   'back-leg-through': (see) => ahead(see, 'leadAnkle', 'trailAnkle', see.at.release),

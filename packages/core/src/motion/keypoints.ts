@@ -1,5 +1,6 @@
 import type { Discipline, Hand } from '../catalogue';
 import { FieldError } from '../units/fieldError';
+import { texts } from './texts';
 
 /** The 17 points of a tracked body, in COCO order. */
 export const bodyJoints = [
@@ -61,25 +62,20 @@ export const clipLimits = { fewest: 8, most: 20_000, slowest: 10 } as const;
  * @example checkKeypoints(filmed.clip) // undefined
  */
 export function checkKeypoints({ view, towards, fps, frames }: KeypointClip): void {
-  if (!(fps >= clipLimits.slowest)) throw new FieldError('fps', `must be at least ${clipLimits.slowest}`);
-  if (view.endsWith('side') && !towards)
-    throw new FieldError('towards', 'say on which side of the picture the target is: left or right');
+  if (!(fps >= clipLimits.slowest)) throw new FieldError('fps', texts.mustBeAtLeast(clipLimits.slowest));
+  if (view.endsWith('side') && !towards) throw new FieldError('towards', texts.sayOnWhichSideOfPicture);
   if (frames.length < clipLimits.fewest)
-    throw new FieldError('frames', `must be at least ${clipLimits.fewest}`);
-  if (frames.length > clipLimits.most)
-    throw new FieldError(
-      'frames',
-      `must be at most ${clipLimits.most}; cut the film to the seconds around the throw`,
-    );
+    throw new FieldError('frames', texts.mustBeAtLeast(clipLimits.fewest));
+  if (frames.length > clipLimits.most) throw new FieldError('frames', texts.tooManyFrames(clipLimits.most));
   frames.forEach(({ t, keypoints }, n) => {
-    if (!Number.isFinite(t)) throw new FieldError(`frames.${n}.t`, 'must be a number');
+    if (!Number.isFinite(t)) throw new FieldError(`frames.${n}.t`, texts.mustBeNumber);
     if (!Array.isArray(keypoints)) throw new FieldError(`frames.${n}.keypoints`, 'is required');
-    if (n && t <= frames[n - 1]!.t) throw new FieldError(`frames.${n}.t`, 'must come after the frame before');
+    if (n && t <= frames[n - 1]!.t) throw new FieldError(`frames.${n}.t`, texts.mustComeAfterFrame);
     if (keypoints.length !== bodyJoints.length)
-      throw new FieldError(`frames.${n}.keypoints`, `must be ${bodyJoints.length} points`);
+      throw new FieldError(`frames.${n}.keypoints`, texts.mustBePoints(bodyJoints.length));
     keypoints.forEach((point, j) => {
       if (!Array.isArray(point) || point.length !== 3 || !point.every(Number.isFinite))
-        throw new FieldError(`frames.${n}.keypoints.${j}`, 'must be three numbers: x, y and score');
+        throw new FieldError(`frames.${n}.keypoints.${j}`, texts.mustBeThreeNumbers);
     });
   });
 }

@@ -14,9 +14,10 @@ import {
 } from './figure';
 import { minus, size, type Place } from './geometry';
 import type { BodyJoint } from './keypoints';
+import { texts } from './texts';
 
 /** Which markers lie around a joint; their middle is taken for it. */
-export type MarkerMap = Partial<Record<BodyJoint, readonly string[]>>;
+export type MarkerMap = Partial<Record<BodyJoint, string[]>>;
 
 const parts: Readonly<Record<string, string>> = {
   Shoulder: 'sho|shoulder|acr|acromion|sjc',
@@ -67,7 +68,7 @@ const nowhere: Place = [NaN, NaN, NaN];
 function trackOf({ markers, times, rate }: Markers, names: readonly string[], cutoff: number): Place[] {
   const all = names.map((name) => {
     const track = markers.get(name);
-    if (!track) throw new FieldError('markers', `there is no marker ${name}`);
+    if (!track) throw new FieldError('markers', texts.thereIsNoMarker(name));
     return track;
   });
   const axes = [0, 1, 2].map((axis) => {
@@ -114,11 +115,7 @@ function forwardOf(hips: readonly Place[], up: Place): Place {
   const seen = hips.filter((each) => !Number.isNaN(each[0]));
   const way = minus(seen.at(-1)!, seen[0]!);
   const flat = minus(way, up.map((each) => each * dot(way, up)) as unknown as Place);
-  if (size(flat) < 100)
-    throw new FieldError(
-      'markers',
-      'the body hardly moves over the ground: the way to the target is not clear',
-    );
+  if (size(flat) < 100) throw new FieldError('markers', texts.bodyHardlyMoves);
   const axis = flat.reduce((best, each, i) => (Math.abs(each) > Math.abs(flat[best]!) ? i : best), 0);
   return along(axis, Math.sign(flat[axis]!));
 }
@@ -164,10 +161,7 @@ export function bodyOfMarkers(
 ): { motion: Motion; heightMm: number } {
   const missing = markedJoints.filter((joint) => !map[joint]?.length);
   if (missing.length)
-    throw new FieldError(
-      'markers',
-      `no marker is known for ${missing.join(', ')}; the file has ${[...file.markers.keys()].join(', ')}`,
-    );
+    throw new FieldError('markers', texts.noMarkerIsKnown(missing, [...file.markers.keys()].join(', ')));
   const at = Object.fromEntries(
     markedJoints.map((joint) => [joint, trackOf(file, map[joint]!, cutoff(joint))]),
   ) as Record<BodyJoint, Place[]>;

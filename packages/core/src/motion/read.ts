@@ -10,6 +10,7 @@ import { computed, figureOf, seeing } from './figures';
 import { gradesOf, type MotionEvidence } from './grades';
 import { checkKeypoints, type KeypointClip } from './keypoints';
 import { motionMeasures, type MotionMeasure, type MotionUnit } from './measureTable';
+import { texts } from './texts';
 
 export interface MotionFigure {
   id: string;
@@ -31,8 +32,8 @@ export interface MotionReading {
 }
 
 const wrongView = ({ from }: MotionMeasure): string => {
-  if (from === 'space') return 'a turn around the vertical needs a motion lab or a film from above';
-  return from === 'side' ? 'needs a film from the side' : 'needs a film from the front or from behind';
+  if (from === 'space') return texts.turnNeedsALab;
+  return from === 'side' ? texts.needsFilmFromSide : texts.needsFilmFromFront;
 };
 
 const isSeen = ({ from }: MotionMeasure, { view }: Motion): boolean =>
@@ -91,10 +92,10 @@ function add(
   const { id, discipline, needs, unit } = measure;
   if (discipline !== 'both' && discipline !== motion.discipline) return;
   const missing = (why: string) => void reading.missing.push({ id, why });
-  if (!computed.has(id)) return missing('needs at least four filmed throws');
+  if (!computed.has(id)) return missing(texts.needsFourThrows);
   if (!isSeen(measure, motion)) return missing(wrongView(measure));
   const lacking = needs.find((event) => at[event] === undefined);
-  if (lacking) return missing(unclear[lacking] ?? `${lacking} is not clear`);
+  if (lacking) return missing(unclear[lacking] ?? texts.isNotClear(lacking));
   const value = figureOf(id, seeing(motion, at));
   if (typeof value === 'string') return missing(value);
   const plusMinus = Math.hypot(
@@ -119,7 +120,7 @@ export function addGrades(
 ): void {
   const grades = gradesOf(measure, { value, off: plusMinus }, whom);
   evidence.push(...grades.evidence);
-  const why = 'what is usual depends on the level, which was not given';
+  const why = texts.usualDependsOnLevel;
   missing.push(...grades.ungraded.map((id) => ({ id, why })));
 }
 
@@ -138,11 +139,7 @@ export function readKeypoints(
   checkKeypoints(clip);
   const tracks = cleaned(clip);
   const motion = motionOf(clip, tracks);
-  if (isUpsideDown(motion))
-    throw new FieldError(
-      'frames',
-      'the picture is upside down: turn the film, or say which way the ground runs',
-    );
+  if (isUpsideDown(motion)) throw new FieldError('frames', texts.pictureIsUpsideDown);
   return { ...readMotion(motion, whom, moved), seen: tracks.seen, swapped: tracks.swapped };
 }
 

@@ -5,6 +5,7 @@ import { bodyJointOf, type RoleJoint } from './figure';
 import { highest } from './instants';
 import type { KeypointFrame } from './keypoints';
 import type { Track } from './swaps';
+import { texts } from './texts';
 
 /** A throw in a film, s; from before the lift to after release. */
 export interface FilmedThrow {
@@ -45,15 +46,10 @@ export function findThrows(
   const at = sureTracks(frames);
   const of = (role: RoleJoint): Track => at[bodyJointOf(role, throws)];
   const height = heightOf(at);
-  if (!(height > 0))
-    throw new FieldError(
-      'frames',
-      'no one was found in this film: check the light, and that the whole body is in the picture',
-    );
+  if (!(height > 0)) throw new FieldError('frames', texts.noOneWasFound);
   const speeds = relativeSpeeds(frames, of('throwingWrist'), of('throwingShoulder')).map((v) => v / height);
   const top = Math.max(0, ...speeds);
-  if (top < slowestHand)
-    throw new FieldError('frames', 'no throw was found in this film: the throwing hand is never fast');
+  if (top < slowestHand) throw new FieldError('frames', texts.noThrowWasFound);
   const chosen: number[] = [];
   const order = speeds.map((_, i) => i).sort((a, b) => speeds[b]! - speeds[a]!);
   for (const i of order) {

@@ -1,6 +1,7 @@
 import type { Link, Severity } from '../catalogue';
 import { daysBetween } from '../units';
 import type { Graded, History } from './history';
+import { texts } from './texts';
 
 export interface BodySize {
   date: string;
@@ -41,8 +42,7 @@ export function growthOf(sizes: readonly BodySize[]): Growth | null {
  *
  * @example growthWords({ cm: 4, from: '2026-06-01', to: '2026-11-01' }) // 'Grew 4 cm since 2026-06-01: expect the timing to wander for a while.'
  */
-export const growthWords = ({ cm, from }: Growth): string =>
-  `Grew ${cm} cm since ${from}: expect the timing to wander for a while.`;
+export const growthWords = ({ cm, from }: Growth): string => texts.grewCmSince(cm, from);
 
 /** A finished screen with its grades. */
 export interface DatedScreen {

@@ -1,6 +1,7 @@
 import type { Severity } from '../catalogue';
 import type { Findings } from '../trace';
 import { daysBetween } from '../units';
+import { texts } from './texts';
 
 /** A look with its day. */
 export interface DatedLook {
@@ -115,8 +116,8 @@ export function movedBetween(timeline: History['timeline'], order: MovedOrder): 
 /** Up to two weeks one says days. */
 const sayDays = 14;
 const spanWords = (days: number): string => {
-  if (days < sayDays) return days === 1 ? 'a day later' : `${days} days later`;
-  return `${Math.round(days / 7)} weeks later`;
+  if (days < sayDays) return days === 1 ? 'a day later' : texts.daysLater(days);
+  return texts.weeksLater(days);
 };
 
 /**
@@ -136,5 +137,5 @@ export function followedWords(moved: readonly Moved[], nameOf: (id: string) => s
   const followed = next.map(
     ({ id, rightBy }) => `“${nameOf(id)}” ${spanWords(daysBetween(first.rightBy, rightBy))}`,
   );
-  return `“${nameOf(first.id)}” was fixed by ${first.rightBy}; ${followed.join(' and ')}.`;
+  return texts.wasFixedBy(nameOf(first.id), first.rightBy, followed);
 }

@@ -15,7 +15,7 @@ export const comparableSessions = (sessions: readonly SessionVelocity[]): Sessio
 
 /** What became of an athlete's usual velocity over a span of days. */
 export type SpanChange =
-  | { verdict: 'faster' | 'slower' | 'no real change'; change: VelocityChange; simulated: number }
+  | { verdict: 'faster' | 'slower' | 'unchanged'; change: VelocityChange; simulated: number }
   | { verdict: 'one session' | 'not measured'; change: null; simulated: number };
 
 /** What is compared of a span, however it was found. */
@@ -38,7 +38,7 @@ export function spanChange({ first, last, simulated, between }: SpanEnds): SpanC
   if (!first || !last) return { verdict: 'not measured', change: null, simulated };
   if (first.date === last.date) return { verdict: 'one session', change: null, simulated };
   const change = changeAgainst(first, last, between);
-  const verdict = !change.real ? 'no real change' : change.change > 0 ? 'faster' : 'slower';
+  const verdict = !change.real ? 'unchanged' : change.change > 0 ? 'faster' : 'slower';
   return { verdict, change, simulated };
 }
 

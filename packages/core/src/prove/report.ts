@@ -124,7 +124,7 @@ function velocityWords({ givenName, velocity, unit }: ReportInput): string {
   const words = {
     faster: `${givenName} usually throws faster than on ${from.date}: ${figures}, a real change.`,
     slower: `${givenName} usually throws slower than on ${from.date}: ${figures}, a real change.`,
-    'no real change': `${givenName}’s usual velocity is about the same as on ${from.date} (${figures}; anything over ${velocityIn(needed, unit).toFixed(1)} ${unit} is a real change).`,
+    unchanged: `${givenName}’s usual velocity is about the same as on ${from.date} (${figures}; anything over ${velocityIn(needed, unit).toFixed(1)} ${unit} is a real change).`,
   };
   return `${words[velocity.verdict]}${pretend}`;
 }

@@ -7,6 +7,7 @@ import type { DatedLook } from './history';
 import type { HomeWeek } from './homeWork';
 import type { Break } from './presence';
 import type { ThrowWeek } from './throwWeeks';
+import { texts } from './texts';
 
 /** What stands on one axis of time, lane below lane. */
 export const lanes = [
@@ -27,11 +28,11 @@ export const laneNames: Readonly<Record<Lane, string>> = {
   stages: 'Plan stages',
   looks: 'Looks',
   screens: 'Screens',
-  away: 'Breaks and injuries',
+  away: texts.breaksAndInjuries,
   camps: 'Camps',
-  size: 'Height and weight',
-  throws: 'Throws per week',
-  home: 'Work at home',
+  size: texts.heightAndWeight,
+  throws: texts.throwsPerWeek,
+  home: texts.workAtHome,
 };
 
 /** A figure of an entry, in the unit in which it is said. */
@@ -85,7 +86,7 @@ function sessionEntry(
     lane: 'velocity',
     from: date,
     to: date,
-    text: `Usual ${u.toFixed(1)}, top ${t.toFixed(1)} ${unit}, ${n} like throws${simulated ? ` (${simulated} simulated)` : ''}`,
+    text: texts.sessionVelocity(u, t, unit, n, simulated),
     values: [
       { name: 'usual', value: u, unit },
       { name: 'top', value: t, unit },
@@ -111,14 +112,14 @@ function lookEntry({ date, findings }: DatedLook): TimelineEntry {
   const worked = gradesIn(findings, 2);
   const slight = gradesIn(findings, 1).length - worked.length;
   const looked = Object.keys(findings).length;
-  const text = worked.length ? named(worked) : slight ? `${slight} slight, nothing worse` : 'all clean';
+  const text = worked.length ? named(worked) : slight ? texts.nothingWorseThanSlight(slight) : 'all clean';
   return {
     lane: 'looks',
     from: date,
     to: date,
-    text: `Look at ${looked} ${looked === 1 ? 'checkpoint' : 'checkpoints'}: ${text}`,
+    text: texts.lookAt(looked, text),
     values: [
-      { name: 'obvious or severe', value: worked.length, unit: '' },
+      { name: texts.obviousOrSevere, value: worked.length, unit: '' },
       { name: 'looked at', value: looked, unit: '' },
     ],
   };
@@ -130,7 +131,7 @@ function screenEntry({ date, grades, watts }: DatedScreen): TimelineEntry {
     lane: 'screens',
     from: date,
     to: date,
-    text: `Screen: ${found.length ? named(found) : 'nothing limits'}${watts === null ? '' : `; jump power ${watts} W`}`,
+    text: `Screen: ${found.length ? named(found) : 'nothing limits'}${watts === null ? '' : texts.jumpPower(watts)}`,
     values: [
       { name: 'limits', value: found.length, unit: '' },
       ...(watts === null ? [] : [{ name: 'jump power', value: watts, unit: 'W' }]),
@@ -171,7 +172,7 @@ const awayEntries = ({ breaks, injuries, pains }: TimelineInput): TimelineEntry[
     lane: 'away',
     from,
     to,
-    text: `Away for ${days} days`,
+    text: texts.awayForDays(days),
     values: [{ name: 'away', value: days, unit: 'days' }],
   })),
   ...injuries.map(({ site, what, from, to }): TimelineEntry => ({
@@ -185,7 +186,7 @@ const awayEntries = ({ breaks, injuries, pains }: TimelineInput): TimelineEntry[
     lane: 'away',
     from: date,
     to: date,
-    text: `Pain marked${site ? `: ${site}` : ''}`,
+    text: texts.painMarked(site),
     values: [],
   })),
 ];
@@ -222,13 +223,13 @@ export function timelineOf(input: TimelineInput, units: Units): TimelineEntry[] 
     })),
     ...input.sizes.map((each) => sizeEntry(each, units.size)),
     ...input.throwWeeks.map(({ week, hard, easy }) =>
-      ofWeek('throws', week, `${hard} hard, ${easy} easy throws in the week`, [
+      ofWeek('throws', week, texts.throwsInTheWeek(hard, easy), [
         counted('hard', hard),
         counted('easy', easy),
       ]),
     ),
     ...input.homeWeeks.map(({ week, assigned, done, late }) =>
-      ofWeek('home', week, `${done} of ${assigned} sets at home${late ? `, ${late} late` : ''}`, [
+      ofWeek('home', week, texts.setsAtHome(done, assigned, late), [
         counted('assigned', assigned),
         counted('done', done),
         counted('late', late),

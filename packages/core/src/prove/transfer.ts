@@ -1,4 +1,5 @@
 import type { Stage } from '../catalogue';
+import { texts } from './texts';
 
 interface Counted {
   drill: string;
@@ -87,4 +88,4 @@ export const notReachingWords = (
   { drill, inDrill, inDelivery }: NotReaching,
   nameOf: (drill: string) => string,
 ): string =>
-  `${nameOf(drill)}: ${inDrill.clean} of ${inDrill.n} in the drill, ${inDelivery.clean} of ${inDelivery.n} in the delivery.`;
+  texts.inDrillAndDelivery(nameOf(drill), inDrill.clean, inDrill.n, inDelivery.clean, inDelivery.n);

@@ -1,6 +1,7 @@
 import { median } from 'simple-statistics';
 import { flaws } from '../catalogue';
 import { medianDifference } from './bootstrap';
+import { texts } from './texts';
 
 /** An athlete who worked on a flaw over some weeks. */
 export interface Worked {
@@ -35,9 +36,8 @@ export const fewestOfWorth = 8;
 const middle = (values: readonly number[]): number | null => (values.length ? median([...values]) : null);
 
 function sayOf(n: number, difference: number, { low, high }: { low: number; high: number }): string {
-  if (low > 0 || high < 0)
-    return `for the ${n} who cleared it, usual velocity changed by ${Math.abs(difference).toFixed(1)} ${difference > 0 ? 'more' : 'less'} than for those who did not; this is no proof of cause`;
-  return `for the ${n} who cleared it, usual velocity changed no differently; this is no proof of cause`;
+  if (low > 0 || high < 0) return texts.clearedItChanged(n, difference);
+  return texts.clearedItNoDifferent(n);
 }
 
 /**

@@ -1,4 +1,5 @@
 import type { Drill, PainSite } from '../catalogue';
+import { texts } from './texts';
 
 /** An injury as far as it holds a plan back. */
 export interface PastInjury {
@@ -35,14 +36,14 @@ interface Whom {
  * @example barredBecause(drillOf('hip-snap'), { age: 15, history: [] }) // null
  */
 export function barredBecause(drill: Drill, { age, history }: Whom): string | null {
-  if (age < drill.minAge) return `from age ${drill.minAge} on`;
+  if (age < drill.minAge) return texts.fromAgeOn(drill.minAge);
   const [open] = uncleared(history);
   if (!open) return null;
-  const injury = `${open.what} (${open.site}) is not cleared`;
-  if (drill.stage === 'constrain') return `${injury}: no constraint or tether drills`;
+  const injury = texts.isNotCleared(open.what, open.site);
+  if (drill.stage === 'constrain') return texts.noConstraintOrTetherDrills(injury);
   // A throw whose effort nobody names may be a hard one.
   if (drill.throws > 0 && (drill.effort?.to ?? 100) > unclearedEffort)
-    return `${injury}: no throws above ${unclearedEffort} %`;
+    return texts.noThrowsAbove(injury, unclearedEffort);
   return null;
 }
 

@@ -1,5 +1,6 @@
 import { catalogueBook, type Drill, type DrillBook, type PainSite } from '../catalogue';
 import { locksThrows, type Pain, type ThrowLock, type ThrowState } from './throwState';
+import { texts } from './texts';
 
 /**
  * Why a drill is not for an athlete whose throws are locked; null where nothing is thrown or nothing is locked.
@@ -7,7 +8,7 @@ import { locksThrows, type Pain, type ThrowLock, type ThrowState } from './throw
  * @example lockedBecause({ throws: 0 }, { since: '2026-06-08', at: '2026-06-08T10:00:00.000Z', site: 'elbow', saidBy: 'Isla' }) // null
  */
 export const lockedBecause = ({ throws }: Pick<Drill, 'throws'>, lock: ThrowLock | null): string | null =>
-  lock && throws > 0 ? `throws are locked since ${lock.since}: pain in the ${lock.site}` : null;
+  lock && throws > 0 ? texts.lockedSince(lock.since, lock.site) : null;
 
 /** What else opens or closes drills in a session. */
 export interface Openings {
@@ -39,7 +40,7 @@ export function allowedWith<T extends { drill: string }>(
     const why =
       barred(drill) ??
       lockedBecause(drill, lock) ??
-      (hurts && !cleared ? `not with pain in the ${pain.site}` : null);
+      (hurts && !cleared ? texts.painForbids(pain.site) : null);
     if (why) closed.push({ drill, why });
     else open.push(each);
   }
@@ -73,9 +74,9 @@ export function lockedAtHome(
   marked: readonly DayPain[],
   date: string,
 ): string | null {
-  if (lock && throws > 0) return `Throws are locked since ${lock.since}: pain in the ${lock.site}.`;
+  if (lock && throws > 0) return texts.throwsAreLocked(lock.since, lock.site);
   const pain = painOn(marked, date);
   return pain?.level === 'pain' && pain.site && avoid.includes(pain.site)
-    ? `Not with pain in the ${pain.site}.`
+    ? texts.notWithPain(pain.site)
     : null;
 }

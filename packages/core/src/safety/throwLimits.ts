@@ -3,6 +3,7 @@ import { pitchLimits, type Discipline, type PitchLimitRow } from '../catalogue';
 import { addDays, ageOn, daysBetween } from '../units';
 import { countedAs, isHard, type CountedThrow } from './effort';
 import { easyOnlyOn, type ThrowLock, type ThrowState } from './throwState';
+import { texts } from './texts';
 
 /** Throws of one kind on one day. */
 export interface DayThrows {
@@ -117,15 +118,11 @@ function restOf(
     if (date >= on || hard === 0) continue;
     const row = pitchLimitRow(discipline, ageOn(birthdate, date));
     const days = restAfter(row, hard);
-    if (days)
-      later(
-        addDays(date, days + 1),
-        `${days} ${days === 1 ? 'day' : 'days'} of rest after ${hard} hard throws on ${date}`,
-      );
+    if (days) later(addDays(date, days + 1), texts.restAfterHardThrows(days, hard, date));
     const inARow = (hardOn.get(addDays(date, -1)) ?? 0) > 0;
     const third = pitchLimitRow(discipline, ageOn(birthdate, addDays(date, 1)));
     if (inARow && (discipline === 'overhand' || third.thirdDay === 0))
-      later(addDays(date, 2), `never on three days in a row, after ${addDays(date, -1)} and ${date}`);
+      later(addDays(date, 2), texts.neverOnThreeDays(addDays(date, -1), date));
   }
   return rest;
 }
@@ -142,7 +139,7 @@ function restOf(
 export function throwLimits(input: LimitsInput): ThrowLimits {
   const { discipline, birthdate, league, on } = input;
   const { lock } = input.pain;
-  if (birthdate > on) throw new FieldError('birthdate', `${birthdate} is after ${on}`);
+  if (birthdate > on) throw new FieldError('birthdate', texts.isAfter(birthdate, on));
   const known = countedAs(input.throws, input.allHard).filter(({ date }) => date <= on);
   const age = ageOn(birthdate, on);
   const row = pitchLimitRow(discipline, age);
@@ -170,10 +167,10 @@ export function throwLimits(input: LimitsInput): ThrowLimits {
   const before = between(7, 34);
   const atMost =
     maxToday < guidance
-      ? `the league allows ${maxToday} a day`
+      ? texts.leagueAllows(maxToday)
       : thirdInARow && row.thirdDay !== null
-        ? `at most ${maxToday} on a third day in a row`
-        : `at most ${maxToday} a day at age ${age}`;
+        ? texts.atMostOnThirdDay(maxToday)
+        : texts.atMostAtAge(maxToday, age);
   return {
     age,
     maxToday,
@@ -186,7 +183,7 @@ export function throwLimits(input: LimitsInput): ThrowLimits {
     restUntil: rest?.until ?? null,
     lock,
     easyOnly: easyOnlyOn(input.pain, on),
-    because: lock ? `pain in the ${lock.site} since ${lock.since}` : (rest?.because ?? atMost),
+    because: lock ? texts.painInSince(lock.site, lock.since) : (rest?.because ?? atMost),
     weekRatio: before ? week / (before / 4) : null,
     week,
     usualWeek: before / 4,
@@ -228,15 +225,12 @@ export function planAgainstLimits(
     const easy = own.filter((day) => !isHard(day)).reduce((sum, { count }) => sum + count, 0);
     const counted = before.thrownToday + hard + easy / 2;
     if (hard + easy > 0 && before.lock)
-      return [{ date, kind: 'lock', message: `no throws: ${before.because}` }];
-    if (hard > 0 && before.easyOnly)
-      return [{ date, kind: 'limit', message: 'easy throws only: the first day after throws were locked' }];
+      return [{ date, kind: 'lock', message: texts.noThrows(before.because) }];
+    if (hard > 0 && before.easyOnly) return [{ date, kind: 'limit', message: texts.easyThrowsOnly }];
     if (hard > 0 && before.restUntil)
-      return [
-        { date, kind: 'limit', message: `no hard throws until ${before.restUntil}: ${before.because}` },
-      ];
+      return [{ date, kind: 'limit', message: texts.noHardThrowsUntil(before.restUntil, before.because) }];
     if (hard + easy > 0 && counted > before.maxToday)
-      return [{ date, kind: 'limit', message: `${counted} throws counted: ${before.because}` }];
+      return [{ date, kind: 'limit', message: texts.throwsCounted(counted, before.because) }];
     return [];
   });
   const last = dates.at(-1);
@@ -246,7 +240,7 @@ export function planAgainstLimits(
       problems.push({
         date: last,
         kind: 'ramp',
-        message: `${week} throws in the week to ${last} against ${Math.round(usualWeek)} in a usual one of the four before. The science on such ratios is disputed; look at the athlete.`,
+        message: texts.moreThanUsualWeek(week, last, usualWeek),
       });
   }
   return problems;

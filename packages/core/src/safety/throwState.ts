@@ -1,6 +1,7 @@
 import type { PainSite } from '../catalogue';
 import { addDays } from '../units/day';
 import { countedAs, countThrows, type CountedThrow } from './effort';
+import { texts } from './texts';
 
 /** What was answered when somebody asked whether anything hurts. */
 export interface Pain {
@@ -163,7 +164,7 @@ export function limitsAfter<T extends ThrownLimits>(
  * @example lockWords({ site: 'elbow', since: '2026-05-01', saidBy: 'Sam' }).slice(0, 36) // 'Throws are locked since 2026-05-01: '
  */
 export const lockWords = ({ site, since, saidBy }: ThrowLock): string =>
-  `Throws are locked since ${since}: pain in the ${site}, marked by ${saidBy}. An instructor unlocks them by name, with a reason.`;
+  texts.throwsAreLockedBy(since, site, saidBy);
 
 /** The day of the clearance and so many days after it hold easy throws only. */
 const easyDays = 1;

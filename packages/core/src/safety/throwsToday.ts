@@ -1,4 +1,5 @@
 import type { ThrowLimits } from './throwLimits';
+import { texts } from './texts';
 
 /** What a day holds with everything thrown on it. */
 export interface ThrowsToday {
@@ -37,5 +38,5 @@ export function throwsToday(
 export function thrownWords({ hard, easy, counted }: Pick<ThrowsToday, 'hard' | 'easy' | 'counted'>): string {
   const thrown = hard + easy;
   if (thrown === 0) return '';
-  return easy ? `${thrown} thrown (count as ${counted})` : `${thrown} thrown`;
+  return easy ? texts.thrownCountAs(thrown, counted) : `${thrown} thrown`;
 }

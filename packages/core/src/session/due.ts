@@ -1,3 +1,5 @@
+import { texts } from './texts';
+
 /** The five verbs of the work, in the order in which they are done. */
 export const verbs = ['look', 'trace', 'build', 'work', 'prove'] as const;
 export type Verb = (typeof verbs)[number];
@@ -25,15 +27,14 @@ export interface Progress {
  */
 export function due(progress: Progress, today: string): { verb: Verb; next: string } {
   const { lookedOn, relookOn, planEndsOn } = progress;
-  if (progress.lookOpen) return { verb: 'look', next: 'Finish the look that was begun' };
-  if (!lookedOn) return { verb: 'look', next: 'Take a first quick look' };
-  if (!progress.traced && !progress.clean) return { verb: 'trace', next: 'Trace the newest look' };
-  if (!progress.planned && progress.clean) return { verb: 'look', next: 'All clean: look again in a while' };
-  if (!progress.planned) return { verb: 'build', next: 'Build a plan from the trace' };
-  if (planEndsOn && planEndsOn < today)
-    return { verb: 'prove', next: 'The plan is over: prove it, then look again' };
+  if (progress.lookOpen) return { verb: 'look', next: texts.finishLookThatWasBegun };
+  if (!lookedOn) return { verb: 'look', next: texts.takeAFirstLook };
+  if (!progress.traced && !progress.clean) return { verb: 'trace', next: texts.traceNewestLook };
+  if (!progress.planned && progress.clean) return { verb: 'look', next: texts.allClean };
+  if (!progress.planned) return { verb: 'build', next: texts.buildPlanFromTrace };
+  if (planEndsOn && planEndsOn < today) return { verb: 'prove', next: texts.planIsOver };
   if (relookOn && relookOn <= today && lookedOn < relookOn)
-    return { verb: 'look', next: 'The second look is due' };
-  if (!progress.assigned) return { verb: 'build', next: 'Assign the coming week' };
-  return { verb: 'work', next: 'Work the plan' };
+    return { verb: 'look', next: texts.secondLookIsDue };
+  if (!progress.assigned) return { verb: 'build', next: texts.assignComingWeek };
+  return { verb: 'work', next: texts.workPlan };
 }

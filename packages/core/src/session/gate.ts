@@ -1,4 +1,5 @@
 import { wilson } from '../measure/wilson';
+import { texts } from './texts';
 
 /** One-sided 80 % point of the normal distribution. */
 const z80 = 0.8416;
@@ -77,13 +78,11 @@ export function gate(sessions: readonly SessionCount[], threshold = learned): Ga
  */
 export function gateWords({ n, k, decision, passes: passed, repsNeeded }: Gate, pain: boolean): string {
   const counts = `${k} of ${n} clean`;
-  if (pain) return `${counts}, pain reported: hold and check.`;
-  if (decision === 'up') return `${counts}: locked in.`;
-  if (passed) return `${counts}: passed once; one more session like it.`;
-  const further = `${repsNeeded} more clean ${repsNeeded === 1 ? 'one' : 'ones'} would pass`;
-  if (decision === 'back') return `${counts}: too hard for now, step back.`;
-  if (n === 0) return `No reps yet: ${further}.`;
-  return repsNeeded > 0
-    ? `${counts}: not yet; ${further}.`
-    : `${counts}: stay, after pain in an earlier session.`;
+  if (pain) return texts.painReported(counts);
+  if (decision === 'up') return texts.lockedIn(counts);
+  if (passed) return texts.passedOnce(counts);
+  const further = texts.wouldPass(repsNeeded);
+  if (decision === 'back') return texts.tooHardForNow(counts);
+  if (n === 0) return texts.noRepsYet(further);
+  return repsNeeded > 0 ? texts.notYet(counts, further) : texts.stayAfterPain(counts);
 }

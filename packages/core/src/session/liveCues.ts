@@ -1,4 +1,5 @@
 import { wilson } from '../measure/wilson';
+import { texts } from './texts';
 
 /** Whose words a cue is: the drill’s, the instructor’s, or the athlete’s own. */
 export const cueOwners = ['drill', 'instructor', 'athlete'] as const;
@@ -97,7 +98,7 @@ export function cueHistory(
  * @example cueCountWords({ clean: 8, missed: 12, share: 0.4, low: 0.24, high: 0.58 }) // '8 of 20 clean (40 %, 24 to 58)'
  */
 export function cueCountWords({ clean, missed, share, low, high }: CueLine): string {
-  if (share === null) return 'no reps yet';
+  if (share === null) return texts.noRepsYetShort;
   const percent = (part: number) => Math.round(100 * part);
-  return `${clean} of ${clean + missed} clean (${percent(share)} %, ${percent(low)} to ${percent(high)})`;
+  return texts.cleanOfAll(clean, missed, percent(share), percent(low), percent(high));
 }

@@ -1,13 +1,14 @@
 import { nodeName, nodeOf, type Drill } from '../catalogue';
+import { texts } from './texts';
 
 /** Why a rep was missed, beside the checkpoints that its drill works on. */
 const usualReasons = {
-  'old-way': 'the old way',
+  'old-way': texts.oldWay,
   'off-balance': 'lost balance',
   rushed: 'rushed',
-  'set-up': 'set-up was off',
+  'set-up': texts.setUpWasOff,
   tired: 'tired',
-  thinking: 'thinking too much',
+  thinking: texts.thinkingTooMuch,
 } as const;
 
 export interface MissReason {

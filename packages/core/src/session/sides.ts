@@ -1,5 +1,6 @@
 import type { Dose } from '../build/dose';
 import type { Hand } from '../catalogue';
+import { texts } from './texts';
 
 /** Which side of the body works in a rep, or to which side it goes. */
 export const repSides = ['lead', 'trail'] as const;
@@ -44,5 +45,5 @@ export function sideNow(
 export function repSideWords(side: RepSide, hand: Hand, { sideWord }: Pick<Dose, 'sideWord'>): string {
   const left = (side === 'lead') === (hand === 'R');
   const word = left ? 'left' : 'right';
-  return sideWord === 'each way' ? `to the ${word}` : `${word} side`;
+  return sideWord === 'each way' ? texts.toTheSide(word) : `${word} side`;
 }

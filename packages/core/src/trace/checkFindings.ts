@@ -1,6 +1,7 @@
 import { nodesFor, type Discipline } from '../catalogue';
 import { FieldError } from '../units/fieldError';
 import type { Findings } from './approach';
+import { texts } from './texts';
 
 /**
  * Refuses findings of what a discipline does not have, and grades that are none.
@@ -12,8 +13,7 @@ import type { Findings } from './approach';
 export function checkFindings(findings: Findings, discipline: Discipline, path = 'findings'): void {
   const known = new Set(nodesFor(discipline).map(({ id }) => id));
   for (const [id, grade] of Object.entries(findings)) {
-    if (!known.has(id))
-      throw new FieldError(`${path}.${id}`, `not a checkpoint, limit or symptom of ${discipline}`);
-    if (![0, 1, 2, 3].includes(grade)) throw new FieldError(`${path}.${id}`, 'must be 0, 1, 2 or 3');
+    if (!known.has(id)) throw new FieldError(`${path}.${id}`, texts.isNoCheckpointOf(discipline));
+    if (![0, 1, 2, 3].includes(grade)) throw new FieldError(`${path}.${id}`, texts.mustBeAGrade);
   }
 }

@@ -1,4 +1,5 @@
 import { links as catalogueLinks, nodesFor, type Discipline, type Link, type Node } from '../catalogue';
+import { texts } from './texts';
 
 interface Edge {
   /** Position of the node at the other end. */
@@ -22,7 +23,7 @@ export interface CauseGraph {
 /** The links run in a circle; `cycle` spells it out, first node repeated at the end. */
 export class CycleError extends Error {
   constructor(readonly cycle: readonly string[]) {
-    super(`The links run in a circle: ${cycle.join(' → ')}`);
+    super(texts.linksRunInCircle(cycle));
     this.name = 'CycleError';
   }
 }

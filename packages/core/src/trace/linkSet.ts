@@ -10,6 +10,7 @@ import {
   type Node,
 } from '../catalogue';
 import { causeGraph } from './graph';
+import { texts } from './texts';
 
 /** An academy's own word on one link: another weight, a link that the catalogue does not have, or none. */
 export interface LinkEdit {
@@ -107,25 +108,24 @@ function disciplinesOf(id: string): readonly Discipline[] {
  */
 function wrongWith({ cause, effect, weight }: LinkEdit): { field: keyof LinkEdit; message: string } | null {
   const [from, to] = [nodeOf(cause), nodeOf(effect)];
-  if (!from) return { field: 'cause', message: `there is no “${cause}”` };
-  if (!to) return { field: 'effect', message: `there is no “${effect}”` };
-  if (from.type === 'symptom')
-    return { field: 'cause', message: `“${from.name}” is what the ball shows; it causes nothing` };
+  if (!from) return { field: 'cause', message: texts.thereIsNo(cause) };
+  if (!to) return { field: 'effect', message: texts.thereIsNo(effect) };
+  if (from.type === 'symptom') return { field: 'cause', message: texts.causesNothing(from.name) };
   if (to.type === 'limit')
     return {
       field: 'effect',
-      message: `“${to.name}” is a limit of the body; the delivery does not cause it`,
+      message: texts.limitHasNoCause(to.name),
     };
   for (const [field, node] of [
     ['cause', from],
     ['effect', to],
   ] as const)
-    if (isTactical(node)) return { field, message: `“${node.name}” is tactical and is never traced` };
-  if (cause === effect) return { field: 'effect', message: 'nothing is its own cause' };
+    if (isTactical(node)) return { field, message: texts.isTactical(node.name) };
+  if (cause === effect) return { field: 'effect', message: texts.nothingIsItsOwnCause };
   if (!disciplinesOf(cause).some((discipline) => disciplinesOf(effect).includes(discipline)))
-    return { field: 'effect', message: `“${from.name}” and “${to.name}” are of two deliveries` };
+    return { field: 'effect', message: texts.areOfTwoDeliveries(from.name, to.name) };
   if (weight !== null && !(weight >= leastWeight && weight <= mostWeight))
-    return { field: 'weight', message: `must be a number from ${leastWeight} to ${mostWeight}` };
+    return { field: 'weight', message: texts.mustBeWithin(leastWeight, mostWeight) };
   return null;
 }
 
@@ -150,4 +150,4 @@ export function withEdit(edits: readonly LinkEdit[], edit: LinkEdit): LinkSet {
  * @example cycleWords(['oh.lift-stall', 'oh.lead-leg-opens']) // 'This would close a circle: “Momentum dies at the top” causes “Lead leg opens early”.'
  */
 export const cycleWords = (cycle: readonly string[]): string =>
-  `This would close a circle: ${cycle.map((id) => `“${nodeName(id)}”`).join(' causes ')}.`;
+  texts.thisWouldCloseCircle(cycle.map((id) => `“${nodeName(id)}”`).join(' causes '));

@@ -17,6 +17,7 @@ import { leaveAlone, type Left, type Results } from './leaveAlone';
 import { catalogueLinkSet, type LinkSet } from './linkSet';
 import { lookFirst, lookNext, type Gain } from './lookNext';
 import { finished, movesOf, perturbedRuns, type Moves, type Robustness } from './robustness';
+import { texts } from './texts';
 
 export interface TraceInput {
   athlete: TracedAthlete;
@@ -84,7 +85,7 @@ function gradesOf(graph: CauseGraph, { athlete, findings, removedLinks = [] }: T
   removedLinks.forEach((pair, i) =>
     pair.forEach((id) => {
       if (!graph.at.has(id))
-        throw new FieldError(`removedLinks.${i}`, `${id} is unknown in ${athlete.discipline}`);
+        throw new FieldError(`removedLinks.${i}`, texts.isUnknownIn(id, athlete.discipline));
     }),
   );
   return grades;
@@ -100,14 +101,13 @@ function movesWithin(
   for (const [id, { value, error }] of Object.entries(measured)) {
     const node = nodeOf(id);
     const at = graph.at.get(id);
-    if (node?.type !== 'limit' || at === undefined)
-      throw new FieldError(`measured.${id}`, 'is not a limit of the body');
+    if (node?.type !== 'limit' || at === undefined) throw new FieldError(`measured.${id}`, texts.isNoLimit);
     const [low, middle, high] = [value - error, value, value + error].map((each) => limitGrade(node, each));
     if (low !== null && middle !== null && high !== null) within.set(at, [low! - middle!, high! - middle!]);
   }
   const old = carried.map((id, n) => {
     const at = graph.at.get(id);
-    if (at === undefined) throw new FieldError(`carried.${n}`, `${id} is not a checkpoint, limit or symptom`);
+    if (at === undefined) throw new FieldError(`carried.${n}`, texts.isNoCheckpoint(id));
     return at;
   });
   return movesOf(grades, within, new Set(old));

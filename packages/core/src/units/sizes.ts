@@ -1,3 +1,5 @@
+import { texts } from './texts';
+
 /** Lengths and weights as somebody writes them: feet, inches and pounds, or metric. */
 export type SizeUnit = 'us' | 'metric';
 
@@ -33,14 +35,13 @@ export function readLength(text: string, unit: SizeUnit): ReadSize {
   const feet = feetForm.exec(typed);
   if (feet) {
     const inches = feet[2] === undefined ? 0 : number(feet[2]);
-    if (inches >= 12) return { wrong: `${feet[2]} inches: use 0 to 11 with feet` };
+    if (inches >= 12) return { wrong: texts.tooManyInches(feet[2]) };
     return { value: rounded((Number(feet[1]) * 12 + inches) * cmPerInch) };
   }
   const inch = inchForm.exec(typed);
   if (inch) return { value: rounded(number(inch[1]!) * cmPerInch) };
   const plain = cmForm.exec(typed);
-  if (!plain)
-    return { wrong: unit === 'us' ? 'write it as 6\'1", or 185 cm' : 'write it in cm, or as 6\'1"' };
+  if (!plain) return { wrong: unit === 'us' ? texts.heightInFeet : texts.heightInCm };
   const value = number(plain[1]!);
   if (unit === 'metric' || /cm$/i.test(typed)) return { value: rounded(value) };
   return { value: rounded((value < 10 ? value * 12 : value) * cmPerInch) };
@@ -58,7 +59,7 @@ export function readMass(text: string, unit: SizeUnit): ReadSize {
   if (own) return { value: rounded(unit === 'us' ? kgOfPounds(number(own[1]!)) : number(own[1]!)) };
   const other = unit === 'us' ? kgForm.exec(typed) : poundForm.exec(typed);
   if (other) return { value: rounded(unit === 'us' ? number(other[1]!) : kgOfPounds(number(other[1]!))) };
-  return { wrong: unit === 'us' ? 'write it in pounds, such as 165' : 'write it in kg, such as 75' };
+  return { wrong: unit === 'us' ? texts.massInPounds : texts.massInKg };
 }
 
 /**

@@ -1,6 +1,7 @@
 import { FieldError } from './fieldError';
 import { TZDate } from '@date-fns/tz';
 import { isDay } from './day';
+import { texts } from './texts';
 
 const timeForm = /^([01]\d|2[0-3]):([0-5]\d)$/;
 
@@ -34,8 +35,8 @@ export const timeOfMinutes = (minutes: number): string =>
  * @example venueInstant('2026-07-01', '16:30', 'Europe/London').toISOString() // '2026-07-01T15:30:00.000Z'
  */
 export function venueInstant(date: string, time: string, zone: string): Date {
-  if (!isDay(date)) throw new FieldError('date', `“${date}” is not a day`);
-  if (!isTime(time)) throw new FieldError('time', `“${time}” is not a time of day`);
+  if (!isDay(date)) throw new FieldError('date', texts.isNoDay(date));
+  if (!isTime(time)) throw new FieldError('time', texts.isNoTimeOfDay(time));
   const [year, month, day] = date.split('-').map(Number) as [number, number, number];
   const [hour, minute] = time.split(':').map(Number) as [number, number];
   return new Date(new TZDate(year, month - 1, day, hour, minute, zone).getTime());

@@ -34,8 +34,7 @@ export function RosterImport() {
   const [send, { isLoading, error }] = lazyEndpoints.useImportAthletesMutation();
   const look = (text: string): Read => {
     const table = readRoster(text, () => v7());
-    if (table.rows.length > mostRows)
-      throw new RangeError(`At most ${mostRows} athletes at once; this file has more.`);
+    if (table.rows.length > mostRows) throw new RangeError(texts.tooManyRows(mostRows));
     const known = new Set((roster ?? []).map((each) => `${each.givenName} ${each.familyName}`.toLowerCase()));
     return {
       ...table,

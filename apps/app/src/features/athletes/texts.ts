@@ -1,5 +1,6 @@
 /** Every text of features, athletes. */
 export const texts = {
+  tooManyRows: (most: number) => `At most ${most} athletes at once; this file has more.`,
   askForContacts: 'Instructors and owners see them. Ask one of them when you need to reach the family.',
   leaving: 'Take along, archive, delete',
   everythingAsAFile: (name: string) =>

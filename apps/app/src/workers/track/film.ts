@@ -1,5 +1,6 @@
 import { BlobSource, Input, MATROSKA, MP4, QTFF, VideoSampleSink, WEBM, type VideoSample } from 'mediabunny';
 import { TrackingError, type Draw } from './tracker';
+import { texts } from './texts';
 
 export interface Picture {
   /** Of the file, s. */
@@ -17,8 +18,7 @@ export interface Pictures {
   every: (from: number, to: number) => AsyncGenerator<Picture>;
 }
 
-const undecodable =
-  'This browser cannot decode the film. On the phone, set the camera to record “most compatible” (H.264) instead of “high efficiency” (HEVC), and film again. Marking by hand goes on as far as the film is shown.';
+const undecodable = texts.cannotDecode;
 
 /** What the page can do for a browser that decodes nothing in a worker: shows a frame, and hands it over. */
 export interface Shown {
@@ -103,7 +103,7 @@ async function decoded(file: File): Promise<Pictures | null> {
   if (typeof VideoDecoder === 'undefined') return null;
   const input = new Input({ formats: [MP4, QTFF, WEBM, MATROSKA], source: new BlobSource(file) });
   const track = await input.getPrimaryVideoTrack();
-  if (!track) throw new TrackingError(`${file.name} has no picture.`);
+  if (!track) throw new TrackingError(texts.hasNoPicture(file.name));
   if (!(await track.canDecode())) return null;
   const sink = new VideoSampleSink(track);
   const staged = stage();

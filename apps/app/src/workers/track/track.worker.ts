@@ -30,6 +30,7 @@ import {
 import { expose } from 'comlink';
 import { picturesOf, type Picture, type Pictures, type Shown } from './film';
 import { tracker, TrackingError, type Tracker } from './tracker';
+import { texts } from './texts';
 
 export interface TrackWish {
   file: File;
@@ -188,7 +189,7 @@ async function follow(
   one.whole = true;
 }
 
-const failed = 'The film could not be followed to its end. What was marked is kept; try again.';
+const failed = texts.filmNotFollowed;
 
 const calls = {
   /** Tracks the throws of a film. @returns null once it was stopped; words where it cannot be done */

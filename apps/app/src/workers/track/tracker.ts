@@ -2,6 +2,7 @@ import { setWasmPaths } from '@tensorflow/tfjs-backend-wasm';
 import { loadGraphModel, type GraphModel } from '@tensorflow/tfjs-converter';
 import { env, io, setBackend, tensor, type Tensor } from '@tensorflow/tfjs-core';
 import type { Crop, KeypointFrame } from '@wrightonic/core';
+import { texts } from './texts';
 
 /** Where the tracker lies beside the page; the name changes with it. */
 const version = '3.0.4';
@@ -25,10 +26,7 @@ async function fetched(name: string, heard: (bytes: number) => void): Promise<Ar
   let timer = setTimeout(() => stop.abort(), patience);
   try {
     const answer = await fetch(base + name, { signal: stop.signal });
-    if (answer.status === 404)
-      throw new TrackingError(
-        'The joint tracker is not on this server yet: it is fetched when the server starts with a connection. Events can be marked by hand.',
-      );
+    if (answer.status === 404) throw new TrackingError(texts.trackerIsNotHere);
     if (!answer.ok || !answer.body) throw new Error(`${answer.status}`);
     const parts: BlobPart[] = [];
     const reader = answer.body.getReader();
@@ -45,9 +43,7 @@ async function fetched(name: string, heard: (bytes: number) => void): Promise<Ar
     return await whole.arrayBuffer();
   } catch (error) {
     if (error instanceof TrackingError) throw error;
-    throw new TrackingError(
-      'The joint tracker could not be fetched. With a connection it is fetched once and kept on this device; until then mark events by hand.',
-    );
+    throw new TrackingError(texts.trackerNotFetched);
   } finally {
     clearTimeout(timer);
   }
@@ -86,10 +82,7 @@ async function loaded(heard: (share: number) => void): Promise<GraphModel> {
     'tfjs-backend-wasm-simd.wasm': url,
     'tfjs-backend-wasm-threaded-simd.wasm': url,
   });
-  if (!(await setBackend('wasm')))
-    throw new TrackingError(
-      'This browser cannot run the joint tracker. Mark events by hand, or use a newer browser.',
-    );
+  if (!(await setBackend('wasm'))) throw new TrackingError(texts.cannotRunTracker);
   URL.revokeObjectURL(url);
   const { modelTopology, weightsManifest } = JSON.parse(new TextDecoder().decode(graph)) as GraphFile;
   const weightSpecs = weightsManifest.flatMap(({ weights }) => weights);

@@ -20,6 +20,7 @@ import { anybody, kept } from '../keptAnswer';
 import { makePlan } from '../plans';
 import { acceptProposed } from '../traces';
 import { campRecord, type CampAsked } from './campRecord';
+import { texts } from './texts';
 
 /** Seed of the interval of a group: the same camp always says the same. */
 const seed = 1;
@@ -69,13 +70,13 @@ async function followUp(
     if (!newest) {
       left.push({
         athleteId,
-        why: here.has(athleteId) ? 'They have not been looked at yet.' : 'They are not in this camp.',
+        why: here.has(athleteId) ? texts.notLookedAt : texts.notInThisCamp,
       });
       continue;
     }
     try {
       const traced = await acceptProposed(signedIn, athleteId, { id: traceId, lookId: newest.id });
-      if (!traced) left.push({ athleteId, why: 'The newest look shows nothing to work on.' });
+      if (!traced) left.push({ athleteId, why: texts.nothingToWorkOn });
       else {
         await makePlan(signedIn, athleteId, {
           id: planId,
@@ -122,8 +123,7 @@ export async function printedCamp(
 }
 
 const mustBePlanned = (camp: CampRecord, what: CampPaper): void => {
-  if (!camp.plan && what !== 'labels' && what !== 'cards')
-    throw new HttpError(409, 'This camp has no plan yet. Plan it, then print.');
+  if (!camp.plan && what !== 'labels' && what !== 'cards') throw new HttpError(409, texts.noPlanYet);
 };
 
 function scheduleTable({ setup, members, plan }: CampRecord): string {

@@ -35,9 +35,9 @@ import { body, currentUser, orNotFound, pathId } from '../input';
 import { anybody, kept, privy } from '../keptAnswer';
 import { campRecord, wholeCamp } from './campRecord';
 import { endedBy, planned, plannedByHand, type Planner } from './planning';
+import { texts } from './texts';
 
-const changedMeanwhile = (): HttpError =>
-  new HttpError(409, 'Someone else changed this in the meantime. Check it, then make your change again.');
+const changedMeanwhile = (): HttpError => new HttpError(409, texts.changedMeanwhile);
 
 /** Camps: what they are made of, who comes, and their plans. */
 export function campRoutes(jobs: JobRunner, events: EventBus): Router {
@@ -55,7 +55,7 @@ export function campRoutes(jobs: JobRunner, events: EventBus): Router {
   routes.post('/camps', async (request, response) => {
     const { academy, person } = currentUser(request);
     const { copyOf, from, ...wish } = body(request, newCamp);
-    if (wish.lastDay < wish.firstDay) throw fieldError('lastDay', 'The last day is before the first.');
+    if (wish.lastDay < wish.firstDay) throw fieldError('lastDay', texts.lastDayIsBefore);
     const copied = copyOf ? orNotFound(await newestSetup(academy, copyOf), 'camp').setup : null;
     const { id: _, setupId: __, ...head } = wish;
     const begun = copied
@@ -110,7 +110,7 @@ export function campRoutes(jobs: JobRunner, events: EventBus): Router {
       const { setup } = orNotFound(await newestSetup(academy, id), 'camp');
       const date = orNotFound(
         daysOf(setup).find((day) => day === request.params['date']),
-        'day of the camp',
+        texts.dayOfCamp,
       );
       const members = await membersOf(academy, id);
       const ids = members.map(({ athleteId }) => athleteId);
@@ -177,7 +177,7 @@ function planRoutes(routes: Router, jobs: JobRunner, events: EventBus): void {
       ...earlier,
       id,
       at: new Date().toISOString(),
-      why: `Back to: ${earlier.why}`.slice(0, 120),
+      why: texts.backTo(earlier.why).slice(0, 120),
     };
     if (!(await addPlan(academy, camp.id, record, before, personId))) throw changedMeanwhile();
     publishCamp(events, academy.id, camp.id);

@@ -29,6 +29,7 @@ import { body, currentUser, orNotFound, pathId } from '../input';
 import type { Limits } from '../limits';
 import { hashOf, newSecret } from '../secrets';
 import { printedCamp } from './after';
+import { texts } from './texts';
 
 const dayMs = 86_400_000;
 
@@ -49,13 +50,9 @@ export function campLinkRoutes(): Router {
     if (wish.kind === 'card')
       orNotFound(
         (await membersOf(academy, id)).some(({ athleteId }) => athleteId === wish.athleteId),
-        'athlete of the camp',
+        texts.athleteOfCamp,
       );
-    if (await campLinkById(academy, wish.id))
-      throw new HttpError(
-        409,
-        'This link was made already, and its address is told only once. Make another.',
-      );
+    if (await campLinkById(academy, wish.id)) throw new HttpError(409, texts.linkWasMade);
     const token = newSecret();
     const expiresAt = new Date(Date.now() + wish.days * dayMs);
     await addCampLink(academy, id, wish, hashOf(token), expiresAt, person.id);
@@ -67,7 +64,7 @@ export function campLinkRoutes(): Router {
     const [campId, linkId] = [pathId(request), pathId(request, 'link')];
     const { id } = body(request, shareEnd);
     const link = orNotFound(await campLinkById(academy, linkId), 'link');
-    if (link.camp_id !== campId) throw new HttpError(404, 'This link is of another camp.');
+    if (link.camp_id !== campId) throw new HttpError(404, texts.linkOfAnotherCamp);
     await endCampLink(academy, campId, link.id, id, person.id);
     response.status(201).json({ id });
   });
@@ -85,7 +82,7 @@ export function campLinkRoutes(): Router {
     if ((await helpersOf(academy, id)).some((known) => known.id === helper.id))
       return void response.status(201).json({ id: helper.id });
     if (!(await addHelper(academy, id, helper, await hashPassword(password))))
-      throw fieldError('email', 'Another account already uses this address. Choose another one.', 409);
+      throw fieldError('email', texts.addressIsTaken, 409);
     response.status(201).json({ id: helper.id });
   });
   routes.get('/camps/:id/sign-ups', async (request, response) => {
@@ -115,11 +112,7 @@ export function openCampRoutes(unscoped: UnscopedStore, events: EventBus, limits
   const opened = async (request: Request, kind: 'sign-up' | 'card') => {
     const link = await unscoped.campLink(hashOf(String(request.params['token'])), kind, new Date());
     const academyRow = link && (await unscoped.academy(link.academyId));
-    if (!link || !academyRow)
-      throw new HttpError(
-        404,
-        'This link no longer works: it has expired or was revoked. Ask for a new one.',
-      );
+    if (!link || !academyRow) throw new HttpError(404, texts.linkNoLongerWorks);
     return { link, academyRow, academy: new Academy(unscoped.db, academyRow.id) };
   };
   routes.get('/camp-sign-up/:token', limit, async (request, response) => {

@@ -25,6 +25,7 @@ import {
 import { BeingPlanned } from '../../solver/camps';
 import { fieldError, HttpError } from '../httpError';
 import { withThrowRules, type WholeCamp } from './campRecord';
+import { texts } from './texts';
 
 /** Times that a plan is made again with fewer throws for whom it asked too many of. */
 const throwRounds = 4;
@@ -59,8 +60,7 @@ export function namer({ setup, members }: Pick<WholeCamp, 'setup' | 'members'>):
 function fixedBeforeNow({ setup }: WholeCamp, zone: string, now: Date): string | null {
   const moment = campMoment(setup.blocks, dayAt(now, zone), minutesOf(venueTimeOf(now, zone)));
   if (!moment.lastSlot) return null;
-  if (!moment.nextSlot)
-    throw new HttpError(409, 'The last slot of this camp has begun. There is nothing left to plan.');
+  if (!moment.nextSlot) throw new HttpError(409, texts.lastSlotHasBegun);
   return moment.nextSlot.id;
 }
 
@@ -68,11 +68,11 @@ function fixedBeforeNow({ setup }: WholeCamp, zone: string, now: Date): string |
 export function checkedChange({ setup, members, changes }: WholeCamp, change: NewChange): NewChange {
   const known = change.kind === 'sick' ? setup.staff : change.kind === 'closed' ? setup.areas : members;
   if (!known.some(({ id }) => id === change.subject))
-    throw fieldError('change.subject', 'is not part of this camp');
+    throw fieldError('change.subject', texts.isNotPartOfThisCamp);
   if (!slotsOf(setup).some(({ id }) => id === change.slot))
-    throw fieldError('change.slot', 'is not a slot of this camp');
+    throw fieldError('change.slot', texts.isNotSlotOfThisCamp);
   if (change.ends && !changes.some(({ id }) => id === change.ends))
-    throw fieldError('change.ends', 'is not a current change');
+    throw fieldError('change.ends', texts.isNotCurrentChange);
   return change;
 }
 
@@ -154,9 +154,8 @@ function recordOf({ camp, by, now }: Asked, made: Made): CampPlanRecord {
     throws,
     limitedBy: [
       ...plan.limitedBy.map(name),
-      ...overThrown(throws).map(
-        ({ athlete, day, counted, left }) =>
-          `${callOf(members, athlete)} would throw ${counted} on ${day}; ${left} are left.`,
+      ...overThrown(throws).map(({ athlete, day, counted, left }) =>
+        texts.wouldThrowTooMuch(callOf(members, athlete), counted, day, left),
       ),
     ],
     ms: Math.round(made.ms),
@@ -171,15 +170,7 @@ function whyOf(camp: WholeCamp, { change, anew }: PlanWish): string {
       : change.kind === 'closed'
         ? camp.setup.areas.find(({ id }) => id === change.subject)!.name
         : callOf(camp.members, change.subject);
-  const words = {
-    away: 'is not here',
-    late: 'comes later',
-    left: 'leaves',
-    sick: 'is away',
-    closed: 'is closed',
-  };
-  const back = { away: 'is here', late: 'is here', left: 'stays', sick: 'is back', closed: 'is open again' };
-  return `${who} ${(change.ends ? back : words)[change.kind]}`.slice(0, 120);
+  return `${who} ${(change.ends ? texts.changeOver : texts.change)[change.kind]}`.slice(0, 120);
 }
 
 /** Makes a plan of a camp, beside everything else. */
@@ -213,8 +204,7 @@ export async function planned(planner: Planner, asked: Asked, wish: PlanWish): P
     return recordOf(asked, { ...made, fixedBefore, ms: performance.now() - begun });
   } catch (error) {
     if (error instanceof FieldError) throw fieldError(error.field, namer(camp)(error.text));
-    if (error instanceof BeingPlanned)
-      throw new HttpError(409, 'This camp is being planned just now. Stop that plan, or wait for it.');
+    if (error instanceof BeingPlanned) throw new HttpError(409, texts.isBeingPlanned);
     throw error;
   }
 }
@@ -223,7 +213,7 @@ export async function planned(planner: Planner, asked: Asked, wish: PlanWish): P
 export function plannedByHand(asked: Asked, wish: HandPlan): CampPlanRecord {
   const { camp, zone, now } = asked;
   const { setup, members, changes, plan: was } = camp;
-  if (!was) throw new HttpError(409, 'There is no plan to change yet.');
+  if (!was) throw new HttpError(409, texts.noPlanToChange);
   const fixedBefore = fixedBeforeNow(camp, zone, now);
   const name = namer(camp);
   try {

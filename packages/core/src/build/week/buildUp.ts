@@ -1,4 +1,5 @@
 import { daysBetween } from '../../units';
+import { texts } from './texts';
 
 /** A lay-off of this many days or more starts with a build-up. */
 export const layOffDays = 21;
@@ -56,4 +57,4 @@ export function buildUpOn(
  * @example buildUpWords({ week: 1, of: 3, effort: 50, share: 0.25, layOff: 42 }).slice(0, 23) // 'Build-up, week 1 of 3 a'
  */
 export const buildUpWords = ({ week, of, effort, layOff }: BuildUp): string =>
-  `Build-up, week ${week} of ${of} after ${layOff} days without throws: up to ${Math.round(effort)} % effort, easy catch first.`;
+  texts.buildUpWeek(week, of, layOff, effort);

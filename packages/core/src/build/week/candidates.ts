@@ -12,6 +12,7 @@ import { parseDose } from '../dose';
 import { stageOrder } from '../stages';
 import { drillFits, warmUp, type Ladder, type LadderAthlete } from '../ladder';
 import type { Candidate } from './types';
+import { texts } from './texts';
 
 /** A ladder of the plan with the stage on which the athlete stands. */
 export type ClimbedLadder = Pick<Ladder, 'thread' | 'focus' | 'share' | 'stages'> & {
@@ -112,18 +113,14 @@ export function standingWords(
     const stands = climbed[at]?.stage;
     if (stands === ladder.stage) return [];
     const name = `${threadNames[ladder.thread]}, ${nodeName(ladder.focus)}`;
-    if (!stands && !limitedBy) return [`${name}: no drill of its ladder can be done this week.`];
+    if (!stands && !limitedBy) return [texts.noDrillOfItsLadder(name)];
     const why =
       limitedBy && !beforeConstraints.includes(ladder.stage)
-        ? 'the body comes first'
+        ? texts.bodyComesFirst
         : there
-          ? `no day of this week allows a ${ladder.stage} drill`
-          : `the ladder has no ${ladder.stage} drill`;
-    return [
-      stands
-        ? `${name}: ${why}, so this week works on ${stands}.`
-        : `${name}: ${why}, and it has no drill to work on before it.`,
-    ];
+          ? texts.noDayAllows(ladder.stage)
+          : texts.ladderHasNoDrill(ladder.stage);
+    return [stands ? texts.soThisWeekWorksOn(name, why, stands) : texts.andNoDrillBefore(name, why)];
   });
 }
 

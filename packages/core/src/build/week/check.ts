@@ -2,6 +2,7 @@ import { excluded, weekdayName } from './day';
 import { layOut, valuesOf } from './layout';
 import { broken, type Rule } from './programme';
 import type { WeekInput, WeekItem } from './types';
+import { texts } from './texts';
 
 /**
  * What a week breaks that somebody laid out by hand, such as after a drill was dragged to another day. The rules are
@@ -18,7 +19,7 @@ export function checkWeek(input: WeekInput, items: readonly WeekItem[]): Rule[] 
     const day = input.days.find(({ date }) => date === item.date);
     if (!candidate) return [];
     if (!day)
-      return [{ kind: 'time', words: `${weekdayName(item.date)} is not in this week`, date: item.date }];
+      return [{ kind: 'time', words: texts.isNotInThisWeek(weekdayName(item.date)), date: item.date }];
     const why = excluded(candidate, day, input);
     return why ? [why] : [];
   });

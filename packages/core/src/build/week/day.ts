@@ -16,6 +16,7 @@ import { armCare } from './candidates';
 import { secondsOf } from './columns';
 import type { Rule } from './programme';
 import type { Candidate, DayKind, WeekDay, WeekInput, WeekItem } from './types';
+import { texts } from './texts';
 
 /**
  * "Thursday", of an ISO day.
@@ -71,9 +72,9 @@ export function placeTrouble(drill: Drill, day: Pick<WeekDay, 'places' | 'equipm
   // Warm-up and arm care come before throwing wherever the athlete is.
   const anywhere = isDry(drill) || drill.id === warmUp || drill.id === armCare;
   if (!anywhere && !drill.places.some((place) => day.places.includes(place)))
-    return `it needs ${drill.places.join(' or ')}`;
+    return texts.itNeeds(drill.places);
   const [missing] = missingFor(drill, day.equipment);
-  return missing ? `there is no ${missing}` : null;
+  return missing ? texts.thereIsNo(missing) : null;
 }
 
 /** The part of an input that says which drill may stand on which day. */
@@ -98,26 +99,26 @@ export function unfit(
   setting: Setting,
 ): Pick<Rule, 'kind' | 'words'> | null {
   const { days, buildUp, pain, allHard } = setting;
-  if (day.kind === 'off') return { kind: 'habit', words: 'the day is off' };
+  if (day.kind === 'off') return { kind: 'habit', words: texts.dayIsOff };
   const locked = lockedBecause(drill, pain.lock);
   if (locked) return { kind: 'limit', words: locked };
   if (drill.throws > 0 && easyOnlyOn(pain, day.date) && isHardOne({ drill }, allHard))
-    return { kind: 'limit', words: 'easy throws only on the first day after throws were locked' };
+    return { kind: 'limit', words: texts.easyThrowsOnly };
   if (lessonOnly && day.kind !== 'lesson' && !(isDry(drill) && isBare(day, setting)))
-    return { kind: 'habit', words: 'it is of the next stage, for lessons only' };
+    return { kind: 'habit', words: texts.nextStageInLessonsOnly };
   if (day.kind === 'game' && (drill.stage !== 'prep' || drill.throws > 0))
-    return { kind: 'habit', words: 'on a game day there is prep without throws only' };
+    return { kind: 'habit', words: texts.prepOnlyOnGameDay };
   const beforeGame = isGame(days, addDays(day.date, 1));
   if (beforeGame && (drill.stage === 'constrain' || drill.stage === 'connect'))
-    return { kind: 'habit', words: `no ${drill.stage} drills on the day before a game` };
+    return { kind: 'habit', words: texts.noDrillsOnDayBefore(drill.stage) };
   if (drill.strength && (beforeGame || day.kind === 'game'))
-    return { kind: 'habit', words: `no strength on ${beforeGame ? 'the day before a game' : 'a game day'}` };
+    return { kind: 'habit', words: texts.noStrengthOn(beforeGame) };
   const trouble = placeTrouble(drill, day);
   if (trouble) return { kind: 'place', words: trouble };
   if (buildUp && drill.throws > 0 && effortOf(drill) > buildUp.effort)
     return {
       kind: 'limit',
-      words: `it asks for more than the ${Math.round(buildUp.effort)} % of the build-up`,
+      words: texts.moreThanBuildUp(buildUp.effort),
     };
   return null;
 }

@@ -6,6 +6,7 @@ import { diminishing, rule, secondsOf, type Cell, type Context } from './columns
 import type { Drill } from '../../catalogue';
 import type { Term } from './programme';
 import type { Candidate, WeekDay, WeekInput } from './types';
+import { texts } from './texts';
 
 const mostStrengthDays = 3;
 
@@ -30,14 +31,10 @@ function writeCell(
   const used = writer.column(1, true);
   if (why) writer.atMost(why, [[sets, 1]], 0);
   if (pinned?.sets) {
-    const words = `${drill.name} is pinned to ${weekdayName(day.date)}, ${pinned.sets} ${pinned.sets === 1 ? 'set' : 'sets'}`;
+    const words = texts.isPinnedTo(drill.name, weekdayName(day.date), pinned.sets);
     writer.atLeast(rule('pin', words, day.date), [[sets, 1]], pinned.sets);
   } else if (pinned)
-    writer.atMost(
-      rule('pin', `${drill.name} is kept off ${weekdayName(day.date)}`, day.date),
-      [[sets, 1]],
-      0,
-    );
+    writer.atMost(rule('pin', texts.isKeptOff(drill.name, weekdayName(day.date)), day.date), [[sets, 1]], 0);
   writer.atMost(
     null,
     [
@@ -61,13 +58,13 @@ function writeDaysOf(
   const possible = drill.throws ? cells.filter((cell) => layout.open[cell.day]! > 0) : cells;
   if (!alwaysThere.includes(drill.id) && possible.length + daysDone >= 2)
     writer.atLeast(
-      rule('habit', `${drill.name}: on two days at least, where it is chosen`),
+      rule('habit', texts.onTwoDaysAtLeast(drill.name)),
       [...cells.map(({ used }): Term => [used, 1]), [chosen, -2]],
       -daysDone,
     );
   if (drill.strength)
     writer.atMost(
-      rule('habit', `${drill.name}: strength on ${mostStrengthDays} days a week at most`),
+      rule('habit', texts.strengthAtMost(drill.name, mostStrengthDays)),
       cells.map(({ used }): Term => [used, 1]),
       mostStrengthDays - daysDone,
     );
@@ -133,7 +130,7 @@ export function writeDays({ input, writer, layout }: Context): void {
     );
     if (day.kind !== 'off')
       writer.atMost(
-        rule('habit', `${name}: at most ${mostDrills[day.kind]} drills`, day.date),
+        rule('habit', texts.atMostDrills(name, mostDrills[day.kind]), day.date),
         cells.map(({ used }): Term => [used, 1]),
         mostDrills[day.kind],
       );
@@ -141,13 +138,13 @@ export function writeDays({ input, writer, layout }: Context): void {
     const drillOf = ({ candidate }: Cell) => input.candidates[candidate]!.drill;
     if (besides !== null)
       writer.atMost(
-        rule('habit', `${name}: at most ${besides} drills besides prep at this age`, day.date),
+        rule('habit', texts.atMostDrillsBesides(name, besides), day.date),
         cells.filter((cell) => drillOf(cell).stage !== 'prep').map(({ used }): Term => [used, 1]),
         besides,
       );
     if (day.kind === 'lesson')
       writer.atMost(
-        rule('habit', `${name}: at most ${mostThrowing} throwing drills in a lesson`, day.date),
+        rule('habit', texts.atMostThrowingDrills(name, mostThrowing), day.date),
         cells.filter((cell) => drillOf(cell).throws > 0).map(({ used }): Term => [used, 1]),
         mostThrowing,
       );
@@ -165,7 +162,7 @@ function writeWarmUp({ input, writer }: Context, d: number, cells: readonly Cell
   for (const cell of cells)
     if (cell !== warm && warmSeconds + secondsOf(one(cell), 1, input.pace) <= day.minutes * 60)
       writer.atMost(
-        rule('habit', `${weekdayName(day.date)}: warm-up before any other work`, day.date),
+        rule('habit', texts.warmUpFirst(weekdayName(day.date)), day.date),
         [
           [cell.used, 1],
           [warm.used, -1],

@@ -5,6 +5,7 @@ import { buildUpWords } from './buildUp';
 import { isGame, isHardOne, throwsOf, unfit, weekdayName } from './day';
 import { secondsOf, type Layout } from './columns';
 import type { WeekInput, WeekItem } from './types';
+import { texts } from './texts';
 
 /** Days named together: "Monday, Thursday". */
 const named = (dates: readonly string[]): string => dates.map(weekdayName).join(', ');
@@ -27,7 +28,7 @@ export function missedBy(input: WeekInput, items: readonly WeekItem[]): string[]
     ({ id }) => !candidates.some(({ drill, serves }) => inWeek(drill.id) && serves?.includes(id)),
   );
   return [
-    ...(bare && without.length ? ['This week holds nothing but preparation.'] : []),
+    ...(bare && without.length ? [texts.onlyPreparation] : []),
     ...without.map(({ id, left }) => {
       const barred = candidates
         .filter(({ serves }) => serves?.includes(id))
@@ -36,7 +37,7 @@ export function missedBy(input: WeekInput, items: readonly WeekItem[]): string[]
           return why.every(Boolean) ? [`${candidate.drill.name}: ${why[0]!.words}.`] : [];
         });
       const why = [...left, ...barred].slice(0, mostReasons);
-      return `No drill for “${nodeName(id)}” in this week. ${why.join(' ') || 'Its days are too short or already full.'}`;
+      return texts.noDrillFor(nodeName(id), why);
     }),
   ];
 }
@@ -96,10 +97,10 @@ export function limitingReasons(
     if (restUntil) resting.set(because, [...(resting.get(because) ?? []), day.date]);
     const yesterday = days.findIndex(({ date }) => date === addDays(day.date, -1));
     if (open && yesterday >= 0 && layout.known[yesterday]!.unknown)
-      limitedBy.push(`No throwing ${name}: the number of game pitches is not known yet. Re-plan when it is.`);
+      limitedBy.push(texts.gamePitchesUnknown(name));
     if (isGame(days, addDays(day.date, 1)))
       if (candidates.some(({ drill }) => drill.stage === 'constrain' || drill.stage === 'connect'))
-        limitedBy.push(`${name} is the day before a game: no constrain or connect drills.`);
+        limitedBy.push(texts.isDayBeforeGame(name));
     const seconds = own.reduce((sum, { drill, sets }) => {
       const candidate = candidates.find((each) => each.drill.id === drill);
       return sum + (candidate ? secondsOf(candidate, sets, input.pace) : 0);
@@ -112,7 +113,7 @@ export function limitingReasons(
       }),
     );
     if (here.length && seconds + atLeast > day.minutes * 60)
-      limitedBy.push(`${name}: its ${day.minutes} minutes are full.`);
+      limitedBy.push(texts.itsMinutesAreFull(name, day.minutes));
     const thrown = own.flatMap(({ drill, sets }) => {
       const candidate = candidates.find((each) => each.drill.id === drill);
       return candidate
@@ -122,13 +123,11 @@ export function limitingReasons(
     const planned = thrown.reduce((sum, { count }) => sum + count, 0);
     const counted = thrown.reduce((sum, { count, hard }) => sum + (hard ? count : count / 2), 0);
     if (counted > 0 && counted >= leftToday * 0.9)
-      limitedBy.push(`${name}: ${counted} of ${leftToday} throws, the easy ones counted half.`);
+      limitedBy.push(texts.throwsAreFull(name, counted, leftToday));
     const rests = layout.days[d]!.rest.filter((column) => (values[column] ?? 0) > 0).length;
     const until = days.filter(({ date }) => date > day.date && date <= addDays(day.date, rests));
     if (planned > 0 && until.length)
-      limitedBy.push(
-        `No throwing ${named(until.map(({ date }) => date))}: ${rests} ${rests === 1 ? 'day' : 'days'} of rest after the ${planned} throws of ${name}.`,
-      );
+      limitedBy.push(texts.restAfterThrowsOf(named(until.map(({ date }) => date)), rests, planned, name));
   });
   for (const [because, dates] of resting) limitedBy.push(`No throwing ${named(dates)}: ${because}.`);
   for (const candidate of candidates) {
@@ -136,7 +135,7 @@ export function limitingReasons(
     if (candidate.value === 0 || why.some((each) => each === null)) continue;
     const first =
       why.find((each) => each?.kind === 'place') ?? why.find((each) => each?.kind !== 'habit') ?? why[0];
-    if (first) limitedBy.push(`${candidate.drill.name} stays out: ${first.words}.`);
+    if (first) limitedBy.push(texts.staysOut(candidate.drill.name, first.words));
   }
   return [...new Set(limitedBy)];
 }

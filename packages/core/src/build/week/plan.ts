@@ -14,6 +14,7 @@ import {
   type Term,
 } from './programme';
 import type { PlannedItem, WeekInput, WeekItem, WeekPlan } from './types';
+import { texts } from './texts';
 
 /** To what share of the best the first reading is proven. */
 const provenGap = 0.005;
@@ -30,7 +31,7 @@ const secondSeconds = 2.5;
 /** Rules that cannot hold together; none can be dropped. */
 export class ClashError extends FieldError {
   constructor(readonly rules: readonly Rule[]) {
-    super('pins', `these cannot hold together: ${rules.map(({ words }) => words).join('; ')}`);
+    super('pins', texts.theseCannotHold(rules.map(({ words }) => words).join('; ')));
     this.name = 'ClashError';
   }
 }
@@ -156,7 +157,7 @@ export function planWeek(input: WeekInput, solve: Solve): WeekPlan {
   if (input.days.length === 0)
     return {
       days: [],
-      limitedBy: ['No day of this week is open for drills.'],
+      limitedBy: [texts.noDayIsOpen],
       missed: [],
       objective: 0,
       bound: 0,
@@ -167,8 +168,7 @@ export function planWeek(input: WeekInput, solve: Solve): WeekPlan {
   const best = solve(programme, { gap: provenGap, seconds: firstSeconds, start });
   if (best.status === 'infeasible')
     throw new ClashError(irreducibleInfeasibleSet(layOut(input, false).programme, solve));
-  if (best.status === 'none')
-    throw new FieldError('days', 'no week was found in the time; take drills or days out');
+  if (best.status === 'none') throw new FieldError('days', texts.noWeekWasFound);
   let { values } = best;
   const worth = worthOf(layout, values);
   const proven = best.bound - worth <= 1.01 * provenGap * Math.abs(best.bound);

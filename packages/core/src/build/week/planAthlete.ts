@@ -19,6 +19,7 @@ import { placeTrouble, usableIn } from './day';
 import { planWeek } from './plan';
 import type { Solve } from './programme';
 import type { WeekDay, WeekItem, WeekPin, WeekPlan } from './types';
+import { texts } from './texts';
 
 export interface PlanInput extends Pick<TraceInput, 'athlete' | 'findings' | 'removedLinks' | 'results'> {
   days: readonly WeekDay[];
@@ -72,7 +73,7 @@ const withPlaces = (whom: ReturnType<typeof whomOf>, days: readonly WeekDay[]): 
       missingFor(drill, whom.equipment).length > 0 ||
       open.some((day) => placeTrouble(drill, day) === null)
         ? null
-        : 'no day of this week has the place and the things for it'),
+        : texts.noDayHasThePlace),
   };
 };
 
@@ -81,20 +82,18 @@ function checkNamed({ done, before, pins = [] }: PlanInput, days: readonly WeekD
   for (const [field, items] of Object.entries({ done, before }))
     items?.forEach(({ drill }, n) => {
       if (!catalogueBook.drill(drill))
-        throw new FieldError(`${field}.${n}.drill`, `there is no drill “${drill}”`);
+        throw new FieldError(`${field}.${n}.drill`, texts.thereIsNoDrill(drill));
     });
   for (const [n, { drill, date }] of pins.entries()) {
-    if (!drills.has(drill))
-      throw new FieldError(`pins.${n}.drill`, `${drill} is not among the drills of this week`);
+    if (!drills.has(drill)) throw new FieldError(`pins.${n}.drill`, texts.isNotAmongDrills(drill));
     if (!days.some((day) => day.date === date))
-      throw new FieldError(`pins.${n}.date`, `${date} is not in days`);
+      throw new FieldError(`pins.${n}.date`, texts.isNotInDays(date));
   }
 }
 
 /** Everything that limits the week, said once. */
 function limitedByOf(ladders: readonly Ladder[], week: readonly string[]): string[] {
-  const nothing =
-    ladders.length === 0 ? ['Nothing that was found needs a plan: no focus in either thread.'] : [];
+  const nothing = ladders.length === 0 ? [texts.nothingNeedsAPlan] : [];
   const ofLadders = ladders.flatMap(({ limitedBy, left }) => [
     ...limitedBy,
     ...leftOutWords(left.filter(({ missing }) => missing.length)),
@@ -114,7 +113,7 @@ export function planAthlete(input: PlanInput, solve: Solve): WholePlan {
   const first = days[0]?.date;
   const last = days.at(-1)?.date;
   if (first && last && last > addDays(first, 6))
-    throw new FieldError('days', `${last} is outside the seven days from ${first}`);
+    throw new FieldError('days', texts.isOutsideSevenDays(last, first));
   const traced = trace({ ...input, runs: 0 });
   const whom = whomOf(input, days);
   const thrownOn = throws.map(({ date }) => date);

@@ -6,6 +6,7 @@ import { knownOn, rule, sumOf, type Cell, type Context, type DayColumns, type La
 import { isHardOne, throwsOf, weekdayName } from './day';
 import type { Term } from './programme';
 import type { WeekDay, WeekInput } from './types';
+import { texts } from './texts';
 
 /** Days without throws in every week. */
 const throwFreeDays = 1;
@@ -64,10 +65,10 @@ function writeDayLimit(
     0,
   );
   const none = (why: string) =>
-    writer.atMost(rule('limit', `no throwing ${name}: ${why}`, day.date), [[columns.throwing, 1]], 0);
+    writer.atMost(rule('limit', texts.noThrowing(name, why), day.date), [[columns.throwing, 1]], 0);
   if (before.restUntil && before.restUntil > day.date) none(before.because);
   if (layout.known.length && isGameOfUnknown(layout, input, addDays(day.date, -1)))
-    none('the day after a game whose pitches are not known yet');
+    none(texts.dayAfterUnknownGame);
 }
 
 /** Rest by how many hard throws the day holds, what is known included. */
@@ -106,13 +107,13 @@ function writeWarmUp({ input, writer }: Context, day: WeekDay, cells: readonly C
   const warm = cellOf(warmUp);
   const care = cellOf(armCare);
   writer.atMost(
-    rule('habit', `${name}: warm-up before throwing`, day.date),
+    rule('habit', texts.warmUpBeforeThrowing(name), day.date),
     [[columns.throwing, 1], ...(warm ? [[warm.used, -1] as const] : [])],
     0,
   );
   if (care)
     writer.atMost(
-      rule('habit', `${name}: arm care with throwing`, day.date),
+      rule('habit', texts.armCareWithThrowing(name), day.date),
       [
         [columns.throwing, 1],
         [care.used, -1],
@@ -172,11 +173,7 @@ function writeRest({ input, writer, layout }: Context, dates: readonly string[])
       // What is known needs this rest by itself; that is not the plan's to mend.
       if (isFixed(later) && layout.known[d]!.hard > layout.rows[d]!.restUpTo[n]!) return;
       const target = at.get(later);
-      const words = rule(
-        'limit',
-        `rest after the throws of ${weekdayName(date)}: none on ${weekdayName(later)}`,
-        date,
-      );
+      const words = rule('limit', texts.restAfterThrows(weekdayName(date), weekdayName(later)), date);
       if (isFixed(later)) writer.atMost(words, [[column, 1]], 0);
       else if (target !== undefined)
         writer.atMost(
@@ -205,7 +202,7 @@ function writeRest({ input, writer, layout }: Context, dates: readonly string[])
     });
     const named = run.map(weekdayName).join(', ');
     if (input.discipline === 'overhand' || row.thirdDay === 0)
-      writer.atMost(rule('limit', `never on three days in a row: ${named}`, run[2]), terms, 2 - fixed);
+      writer.atMost(rule('limit', texts.neverOnThreeDays(named), run[2]), terms, 2 - fixed);
     else if (third !== undefined && row.thirdDay !== null)
       thirdDay({ input, writer, layout }, third, terms, fixed, named);
   }
@@ -229,7 +226,7 @@ function thirdDay(
   const firstTwo = hard.filter(([column]) => column !== layout.days[d]!.throwing);
   const known = layout.known[d]!;
   writer.atMost(
-    rule('limit', `at most ${atMost} throws on a third day in a row: ${named}`, input.days[d]!.date),
+    rule('limit', texts.atMostOnThirdDay(atMost, named), input.days[d]!.date),
     [...counted, ...firstTwo.map(([column]): Term => [column, lower])],
     maxPerDay - known.hard - (known.all - known.hard) / 2 + lower - lower * fixed,
   );
@@ -248,7 +245,7 @@ export function writeWeek({ input, writer, layout }: Context): void {
   const dayMost = throwLimits({ ...input, throws: [], on: first }).maxToday;
   const atMost = Math.floor((input.weekThrows ?? 3 * dayMost) * (input.buildUp?.share ?? 1));
   writer.atMost(
-    rule('limit', `at most ${atMost} throws in the week`),
+    rule('limit', texts.atMostThrowsInWeek(atMost)),
     sumOf(layout.cells, ({ candidate }) => throwsOf(input.candidates[candidate]!)),
     Math.max(0, atMost - known),
   );
@@ -258,7 +255,7 @@ export function writeWeek({ input, writer, layout }: Context): void {
     ...input.days.filter((_, d) => layout.known[d]!.unknown).map(({ date }) => date),
   ]);
   writer.atMost(
-    rule('limit', `${freeDays} ${freeDays === 1 ? 'day' : 'days'} of the week without throws`),
+    rule('limit', texts.daysWithoutThrows(freeDays)),
     input.days.flatMap(({ date }, d): Term[] => (fixedDays.has(date) ? [] : [[layout.days[d]!.throwing, 1]])),
     Math.max(0, 7 - freeDays - fixedDays.size),
   );

@@ -170,7 +170,7 @@ function Filters({ rows, filter, onChange }: FiltersProps) {
           any,
           { value: 'faster', text: texts.faster },
           { value: 'slower', text: texts.slower },
-          { value: 'no real change', text: texts.noRealChange },
+          { value: 'unchanged', text: texts.noRealChange },
           { value: 'not measured', text: texts.notMeasured },
         ]}
       />

@@ -1,4 +1,5 @@
 import type { ClipRecord } from '@wrightonic/contract';
+import { faces } from '../../../theme/faces';
 
 type Drawing = ClipRecord['drawings'][number];
 
@@ -20,7 +21,7 @@ export function frameAsPng(
   const pen = canvas.getContext('2d')!;
   pen.drawImage(video, 0, 0, width, height);
   const thick = Math.max(3, width / 300);
-  pen.font = `${Math.max(16, Math.round(width / 36))}px Barlow, sans-serif`;
+  pen.font = `${Math.max(16, Math.round(width / 36))}px ${faces.heading}, sans-serif`;
   const write = (text: string, x: number, y: number) => {
     pen.lineWidth = thick * 1.4;
     pen.strokeStyle = '#1D2B2F';

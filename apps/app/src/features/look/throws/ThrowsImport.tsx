@@ -41,8 +41,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
 
   const looked = (text: string): Read => {
     const table = readThrows(text);
-    if (table.rows.length > mostRows)
-      throw new RangeError(`At most ${mostRows} throws at once; this file has more.`);
+    if (table.rows.length > mostRows) throw new RangeError(texts.tooManyRows(mostRows));
     const best = throws.reduce<number | null>(
       (fast, { velocity }) => (velocity !== null && (fast === null || velocity > fast) ? velocity : fast),
       null,

@@ -39,18 +39,15 @@ export function sessionSentences({ velocities, simulated }: LikeThrows, unit: Ve
     ),
   ];
   const flashed = highOutliers(velocities);
-  if (!flashed)
-    sentences.push(`Ten like throws would tell a flash from luck; there are ${velocities.length}.`);
+  if (!flashed) sentences.push(texts.tenLikeThrows(velocities.length));
   else if (flashed.severity === 0)
-    sentences.push(
-      `Nothing stands out: the best of ${figures.n} is ${said(flashed.gap, unit)} above usual, no more than luck allows.`,
-    );
+    sentences.push(texts.nothingStandsOutBest(figures.n, said(flashed.gap, unit)));
   else
     sentences.push(
-      `${flashed.count} of ${figures.n} ${flashed.count === 1 ? 'stands' : 'stand'} out: the best is ${said(flashed.gap, unit)} above usual. Luck alone does that once in ${luckWords[flashed.severity]}. The arm has it; the movement does not repeat it yet.`,
+      texts.ofOutBestIsAbove(flashed.count, figures.n, said(flashed.gap, unit), luckWords[flashed.severity]),
     );
   const faded = fade(velocities);
-  if (!faded) sentences.push(`Fifteen like throws would show whether it fades.`);
+  if (!faded) sentences.push(texts.fifteenLikeThrows);
   else
     sentences.push(
       faded.severity === 0

@@ -1,5 +1,6 @@
 /** Every text of features, look, throws. */
 export const texts = {
+  tooManyRows: (most: number) => `At most ${most} throws at once; this file has more.`,
   spinRpm: 'Spin, rpm',
   spinAxis: 'Spin axis, °',
   armSideIn: 'Arm side, in',
@@ -125,4 +126,10 @@ export const texts = {
   importWord: 'Import',
   goToLook: 'Go to Look and apply it',
   movementAgainstABall: (words: string) => `Movement against a ball without spin. ${words}.`,
+  tenLikeThrows: (count: number) => `Ten like throws would tell a flash from luck; there are ${count}.`,
+  nothingStandsOutBest: (n: number, gap: string) =>
+    `Nothing stands out: the best of ${n} is ${gap} above usual, no more than luck allows.`,
+  ofOutBestIsAbove: (count: number, n: number, gap: string, luckWord: string | undefined) =>
+    `${count} of ${n} ${count === 1 ? 'stands' : 'stand'} out: the best is ${gap} above usual. Luck alone does that once in ${luckWord}. The arm has it; the movement does not repeat it yet.`,
+  fifteenLikeThrows: `Fifteen like throws would show whether it fades.`,
 };

@@ -91,7 +91,7 @@ function Strips({ progress: { from, to, athletes } }: { progress: Progress }) {
   const counts: Readonly<Record<ProgressFilter, number>> = {
     all: athletes.length,
     moved: of('faster') + of('slower'),
-    same: of('no real change'),
+    same: of('unchanged'),
     unmeasured: of('one session') + of('not measured'),
   };
   const save = () =>

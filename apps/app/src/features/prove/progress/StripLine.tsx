@@ -23,7 +23,7 @@ const edge = 8;
 const verdictWords: Readonly<Record<ProgressEntry['verdict'], string>> = {
   faster: texts.faster,
   slower: texts.slower,
-  'no real change': texts.noRealChange,
+  unchanged: texts.noRealChange,
   'one session': texts.measuredOnce,
   'not measured': texts.notMeasured,
 };

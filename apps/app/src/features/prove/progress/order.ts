@@ -10,7 +10,7 @@ export const changeOf = ({ before, after }: ProgressEntry): number | null =>
 export const filters: Readonly<Record<ProgressFilter, (entry: ProgressEntry) => boolean>> = {
   all: () => true,
   moved: ({ verdict }) => verdict === 'faster' || verdict === 'slower',
-  same: ({ verdict }) => verdict === 'no real change',
+  same: ({ verdict }) => verdict === 'unchanged',
   unmeasured: ({ verdict }) => verdict === 'one session' || verdict === 'not measured',
 };
 

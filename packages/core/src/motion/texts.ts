@@ -1,0 +1,40 @@
+/** What people read of what this folder works out; another language is one more table. */
+export const texts = {
+  mustBeAtLeast: (slowest: number) => `must be at least ${slowest}`,
+  sayOnWhichSideOfPicture: 'say on which side of the picture the target is: left or right',
+  tooManyFrames: (most: number) => `must be at most ${most}; cut the film to the seconds around the throw`,
+  mustBeNumber: 'must be a number',
+  mustComeAfterFrame: 'must come after the frame before',
+  mustBePoints: (count: number) => `must be ${count} points`,
+  mustBeThreeNumbers: 'must be three numbers: x, y and score',
+  noWholeBody: 'no whole body is in this film: shoulders, hips, knees and ankles must be seen',
+  isSeenFromSideOnly: 'is seen from the side only',
+  otherHandIsFaster:
+    'the other hand is the faster one in this film: check the throwing hand of the profile, and whether the picture is mirrored',
+  noThrowWasFound: 'no throw was found in this film: the throwing hand is never fast',
+  handsNeverTogether: 'the hands are never seen together before the foot lands',
+  handIsNotSeenComing: 'the hand is not seen coming down past the shoulder',
+  handClimbsToRelease: 'the hand climbs all the way to release',
+  backFootIsNotSeen: 'the back foot is not seen leaving the ground',
+  driveLegNeverStraight: (straight: number) =>
+    `the drive leg never comes within ${straight} degrees of straight`,
+  frontFootIsNotSeen: 'the front foot is not seen coming to rest',
+  frontKneeIsNotSeen: 'the front knee is not seen before the foot lands',
+  turnNeedsALab: 'a turn around the vertical needs a motion lab or a film from above',
+  needsFilmFromSide: 'needs a film from the side',
+  needsFilmFromFront: 'needs a film from the front or from behind',
+  needsFourThrows: 'needs at least four filmed throws',
+  isNotClear: (lacking: string) => `${lacking} is not clear`,
+  usualDependsOnLevel: 'what is usual depends on the level, which was not given',
+  pictureIsUpsideDown: 'the picture is upside down: turn the film, or say which way the ground runs',
+  thereIsNoMarker: (name: string) => `there is no marker ${name}`,
+  bodyHardlyMoves: 'the body hardly moves over the ground: the way to the target is not clear',
+  noMarkerIsKnown: (missing: readonly string[], markers: string) =>
+    `no marker is known for ${missing.join(', ')}; the file has ${markers}`,
+  noOneWasFound: 'no one was found in this film: check the light, and that the whole body is in the picture',
+  jointIsHiddenThere: 'a joint is hidden there',
+  whereBackFoot: (discipline: string) =>
+    `where the back foot stood is not clear without ${discipline === 'overhand' ? 'peak lift' : 'push-off'}`,
+  armPointsOut: 'the arm points out of the picture at plant',
+  handIsNotSeenBehind: 'the hand is not seen coming down behind',
+};
