@@ -12,26 +12,25 @@ import type { Page } from '@playwright/test';
 import { loadSolver } from '@wrightonic/solver';
 import { allClean, restClean, test } from './app';
 import { falseAlarms } from './falseAlarms';
-import { lessonOfToday, middle, note, p95, slow, tapsToPaint, usableAfter } from './figures';
+import {
+  firstScripts,
+  lessonOfToday,
+  middle,
+  mostFirstScript,
+  note,
+  p95,
+  slow,
+  tapsToPaint,
+  usableAfter,
+  weightOf,
+} from './figures';
 
 test.setTimeout(240_000);
 const everything = [...new Set(drills.flatMap(({ equipment }) => equipment.flat()))];
 
 test('scripts', async ({ page }) => {
-  const html = await (await page.request.get('/')).text();
-  const scripts = [...html.matchAll(/src="([^"]+\.js)"/g)].map(([, path]) => path!);
-  const size = async (encoding: string) => {
-    let bytes = 0;
-    for (const path of scripts)
-      bytes += Number(
-        (await page.request.get(path, { headers: { 'accept-encoding': encoding } })).headers()[
-          'content-length'
-        ],
-      );
-    return bytes / 1000;
-  };
-  note('first script, gzip', await size('gzip'), 'kB', 370);
-  note('first script, brotli', await size('br'), 'kB', 320);
+  note('first script, gzip', weightOf(await firstScripts(page, 'gzip')), 'kB', mostFirstScript);
+  note('first script, brotli', weightOf(await firstScripts(page, 'br')), 'kB', 320);
 });
 
 test('trace', () => {

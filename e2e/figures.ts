@@ -1,5 +1,5 @@
 import { appendFileSync, existsSync, writeFileSync } from 'node:fs';
-import type { Page } from '@playwright/test';
+import type { APIResponse, Page } from '@playwright/test';
 
 const line = (cells: readonly string[]) => `| ${cells.join(' | ')} |\n`;
 
@@ -20,6 +20,20 @@ export function note(what: string, value: number, unit: string, atMost: number |
     ]),
   );
 }
+
+/** What the first script may weigh packed with gzip, kB. */
+export const mostFirstScript = 370;
+
+/** Every script that the page names, as it is served packed in a way. */
+export async function firstScripts({ request }: Page, encoding: 'gzip' | 'br'): Promise<APIResponse[]> {
+  const html = await (await request.get('/')).text();
+  const paths = [...html.matchAll(/src="([^"]+\.js)"/g)].map(([, path]) => path!);
+  return Promise.all(paths.map((path) => request.get(path, { headers: { 'accept-encoding': encoding } })));
+}
+
+/** What they weigh together, kB. */
+export const weightOf = (scripts: readonly APIResponse[]): number =>
+  scripts.reduce((sum, script) => sum + Number(script.headers()['content-length']), 0) / 1000;
 
 export const middle = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;

@@ -4,6 +4,8 @@ import { wrongOnMainScreens } from './screens';
 
 /** More presses than any screen has parts: whoever is still going on then is caught in a circle. */
 const mostPresses = 400;
+/** How long a screen may take to settle under a part that the keyboard is on, ms. */
+const settlesIn = 400;
 
 /** Marks what can be worked on the screen, and puts the keyboard before the first of it. */
 const begin = (page: Page): Promise<void> =>
@@ -73,8 +75,13 @@ async function walked(page: Page): Promise<string[]> {
   await begin(page);
   for (let press = 0; press < mostPresses; press++) {
     await page.keyboard.press('Tab');
-    const stop = await stopped(page);
+    let stop = await stopped(page);
     if (!stop || stop.again) break;
+    if (stop.wrong) {
+      // What came in just then may have pushed it away for a moment.
+      await page.waitForTimeout(settlesIn);
+      stop = (await stopped(page)) ?? stop;
+    }
     if (stop.wrong) wrong.push(`${stop.name} ${stop.wrong}`);
   }
   const left = await page.evaluate(() =>

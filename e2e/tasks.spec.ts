@@ -1,4 +1,5 @@
 import { expect, test } from './app';
+import { firstScripts, mostFirstScript, weightOf } from './figures';
 
 test('find an athlete and start today’s session: three taps', async ({ app, page }) => {
   await app.enter();
@@ -102,16 +103,11 @@ test.describe('on a wide screen', () => {
 });
 
 test('the first script is small, and what changes seldom may be kept', async ({ page }) => {
-  const html = await (await page.request.get('/')).text();
-  const scripts = [...html.matchAll(/src="([^"]+\.js)"/g)].map(([, path]) => path!);
-  let bytes = 0;
-  for (const path of scripts) {
-    const answer = await page.request.get(path, { headers: { 'accept-encoding': 'gzip' } });
-    expect(answer.headers()['cache-control']).toContain('immutable');
-    expect(answer.headers()['content-encoding']).toBe('gzip');
-    bytes += Number(answer.headers()['content-length']);
+  const scripts = await firstScripts(page, 'gzip');
+  for (const script of scripts) {
+    expect(script.headers()['cache-control']).toContain('immutable');
+    expect(script.headers()['content-encoding']).toBe('gzip');
   }
-  expect(scripts.length).toBeGreaterThan(0);
-  expect(bytes).toBeGreaterThan(100_000);
-  expect(bytes).toBeLessThan(400 * 1024);
+  expect(weightOf(scripts)).toBeGreaterThan(100);
+  expect(weightOf(scripts)).toBeLessThanOrEqual(mostFirstScript);
 });

@@ -16,7 +16,17 @@ const iconFonts = new Set([
 
 /** What libraries bring along and the app never uses, by the end of its path, with what stands there instead. */
 const instead = [
-  ['expo-router/build/react-navigation/bottom-tabs/index.js', own('stubs', 'bottomTabs.js')],
+  ['expo-router/build/react-navigation/bottom-tabs/index.js', own('stubs', 'navigators.js')],
+  ['expo-router/build/fork/native-stack/createNativeStackNavigator.js', own('stubs', 'navigators.js')],
+  // Screens stand in slots: no stacks, no tabs, no previews of links.
+  ...[
+    'stack/index.js',
+    'layouts/stack-utils/index.js',
+    'layouts/Tabs.js',
+    'link/preview/HrefPreview.js',
+    'layouts/experimental-stack/index.js',
+    'layouts/experimental-stack/index.web.js',
+  ].map((file) => [`expo-router/build/${file}`, own('stubs', 'nothing.js')]),
   ['expo-router/vendor/react-helmet-async/lib/index.js', own('stubs', 'helmet.js')],
   [
     'react-native-web/dist/vendor/react-native/Animated/components/AnimatedFlatList.js',
@@ -29,6 +39,11 @@ const instead = [
   ['react-native-paper/lib/module/styles/themes/v2/colors.js', own('stubs', 'paperColours.js')],
   ['expo-router/build/views/Sitemap.js', own('stubs', 'sitemap.js')],
   ['react-native-svg/lib/module/xml.js', own('stubs', 'nothing.js')],
+  // In a browser a transform is handed on as it is written.
+  ...['transform.js', 'transformToRn.js'].map((file) => [
+    `react-native-svg/lib/module/lib/extract/${file}`,
+    own('stubs', 'nothing.js'),
+  ]),
   // Builds for browsers of today.
   ['toolkit/dist/query/rtk-query.legacy-esm.js', path.join(toolkit, 'dist', 'query', 'rtk-query.modern.mjs')],
   [
@@ -45,8 +60,20 @@ const colour = path.dirname(
   }),
 );
 
+/** Asked for in both ways, by `import` and by `require`, these would come along twice. */
+const once = new Map(
+  [
+    ['@reduxjs/toolkit', 'redux-toolkit.modern.mjs'],
+    ['immer', 'immer.mjs'],
+    ['redux', 'redux.mjs'],
+    ['redux-thunk', 'redux-thunk.mjs'],
+    ['reselect', 'reselect.mjs'],
+  ].map(([name, file]) => [name, own('..', '..', 'node_modules', name, 'dist', file)]),
+);
+
 config.resolver.resolveRequest = (context, name, platform) => {
   if (iconFonts.has(name)) return { type: 'sourceFile', filePath: icons };
+  if (once.has(name)) return { type: 'sourceFile', filePath: once.get(name) };
   if (name === 'color') return { type: 'sourceFile', filePath: path.join(colour, 'index.js') };
   // Long lists come with the screens that hold them: they import them by their own path (`ui/FlatList`).
   if (lists.has(name) && context.originModulePath.endsWith(path.join('react-native-web', 'dist', 'index.js')))

@@ -145,29 +145,38 @@ export const readAgain =
     }
   };
 
-/** Takes up what an earlier page left behind and goes on trying. */
-export const resume = (): Thunk<Promise<() => void>> => async (dispatch, state) => {
-  const copies = quickCopy.all();
-  // What a tab that was closed had no time to keep.
-  await outbox
-    .put(...copies)
-    .then(() => copies.forEach(({ event }) => quickCopy.drop(event.id)))
-    .catch(() => undefined);
-  const kept = await outbox.all().catch((): Entry[] => []);
-  const known = new Set(kept.map(({ event }) => event.id));
-  dispatch(restored([...kept, ...copies.filter(({ event }) => !known.has(event.id))]));
-  const stop = keepTrying(() => {
-    dispatch(sendWanted());
-    if (!state().pendingEvents.connected) void dispatch(api.endpoints.authSession.initiate(undefined, again));
-  });
-  const readAhead = () =>
-    void import('./prefetch').then(({ prefetch }) => dispatch(prefetch())).catch(() => undefined);
-  const quiet = setTimeout(readAhead, settledMs);
-  return () => {
-    stop();
-    clearTimeout(quiet);
+/**
+ * Takes up what an earlier page left behind and goes on trying.
+ *
+ * @param prefetch what reads along for later, fetched once the page stands idle
+ */
+export const resume =
+  (prefetch: () => Promise<() => Thunk<Promise<void>>>): Thunk<Promise<() => void>> =>
+  async (dispatch, state) => {
+    const copies = quickCopy.all();
+    // What a tab that was closed had no time to keep.
+    await outbox
+      .put(...copies)
+      .then(() => copies.forEach(({ event }) => quickCopy.drop(event.id)))
+      .catch(() => undefined);
+    const kept = await outbox.all().catch((): Entry[] => []);
+    const known = new Set(kept.map(({ event }) => event.id));
+    dispatch(restored([...kept, ...copies.filter(({ event }) => !known.has(event.id))]));
+    const stop = keepTrying(() => {
+      dispatch(sendWanted());
+      if (!state().pendingEvents.connected)
+        void dispatch(api.endpoints.authSession.initiate(undefined, again));
+    });
+    const readAhead = () =>
+      void prefetch()
+        .then((read) => dispatch(read()))
+        .catch(() => undefined);
+    const quiet = setTimeout(readAhead, settledMs);
+    return () => {
+      stop();
+      clearTimeout(quiet);
+    };
   };
-};
 
 /** Takes a refused entry out of the list, once someone has read why. */
 export const dismiss =

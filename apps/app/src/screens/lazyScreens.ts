@@ -1,7 +1,8 @@
 /**
  * Every screen that is not the first one. They come as one part, fetched while the first screen stands idle; a part
- * for each would put whatever two of them share back into the first script.
+ * for each would put whatever two of them share back into the first script. The same holds for what reads along.
  */
+export { prefetch } from '../offline/prefetch';
 export { AddAthlete } from '../features/athletes/AddAthlete';
 export { AthleteFrame } from '../features/athletes/AthleteFrame';
 export { AthleteHome } from '../features/athletes/AthleteHome';

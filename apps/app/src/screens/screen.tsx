@@ -5,13 +5,18 @@ import { Waiting } from '../ui/Notice/Notice';
 import { readAhead } from './readAhead';
 import { texts } from './texts';
 
-type Later = typeof import('./lazyScreens');
+type All = typeof import('./lazyScreens');
+type Later = Omit<All, 'prefetch'>;
 
-let lazyScreens: Later | undefined;
-const fetchLater = async (): Promise<Later> => {
+let lazyScreens: All | undefined;
+const fetchLater = async (): Promise<All> => {
   readAhead(location.pathname);
   return (lazyScreens = await import('./lazyScreens'));
 };
+
+/** Something else that comes with the later screens. */
+export const later = async <Name extends keyof All>(name: Name): Promise<All[Name]> =>
+  (lazyScreens ?? (await fetchLater()))[name];
 
 /** What stays round the screens of a path when the path goes on. */
 const frames = new Set<keyof Later>(['AthleteFrame', 'CampFrame', 'OfficeFrame']);

@@ -5,6 +5,7 @@ import { responseCache } from '../../offline/responseCache';
 import { owedSignOut } from '../../offline/leave';
 import { dropRemoved } from '../../offline/removed';
 import { resume } from '../../offline/send';
+import { later } from '../../screens/screen';
 import { api } from '../../store/api';
 import { visitor } from '../../store/visitor';
 import { useAppDispatch } from '../../store/store';
@@ -47,7 +48,7 @@ export function AuthGate({ children }: { children: ReactNode }) {
   }, [leaving, signOut]);
   useEffect(() => {
     if (!personId || leaving) return;
-    const started = dispatch(resume());
+    const started = dispatch(resume(() => later('prefetch')));
     return () => void started.then((end) => end());
   }, [dispatch, personId, leaving]);
   if (data?.unfounded && !open.test(path)) return <Redirect href="/found" />;
