@@ -84,6 +84,7 @@ test('another cue is one tap, and the athlete’s page says how the reps after e
   await page.getByRole('button', { name: 'Cancel' }).click();
   await app.sent();
   await app.open(`/athletes/${id}/work`);
+  await app.tap(/^Cues so far/);
   await expect(page.getByText('0 of 2 clean', { exact: false })).toBeVisible();
   await expect(page.getByText(/^Athlete’s own words · since .* · 3 of 3 clean/)).toBeVisible();
   const [own2] = await app.whole(id).then(({ cues }) => cues);

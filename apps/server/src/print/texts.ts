@@ -9,8 +9,8 @@ export const texts = {
   velocityFirstAndLast: 'Velocity, first day and last day',
   usualTopThrows: (usual: string, top: string, n: number) => `usual ${usual}, top ${top}, ${n} throws`,
   notMeasuredEnough: 'not measured enough',
-  changeOf: (change: number, said: string, verdictWord: string, said2: string) =>
-    `${change >= 0 ? '+' : '–'}${said}: ${verdictWord} (needs more than ${said2})`,
+  changeOf: (change: number, said: string, verdict: string, needed: string) =>
+    `${change >= 0 ? '+' : '–'}${said}: ${verdict} (needs more than ${needed})`,
   whatWasWorkedOn: 'What was worked on',
   whatCoachesNoted: 'What the coaches noted',
   atHome: (flaws: string | undefined) => `Continue with this at home. It works on ${flaws}.`,

@@ -98,7 +98,7 @@ export const companyFaults = ({ table, T, at }: Timetable): string[] =>
 
 /**
  * Lays routes out anew over the slots: first a search that goes far and wide, then rules before the floor, and the floor
- * before all else. Where the floor that counts allow is not reached, one half way to it is looked for.
+ * before all else. Where the floor that counts allow is not reached, one halfway to it is looked for.
  *
  * What was planned before is changed where it must be: not for a higher floor, and not for nothing.
  *

@@ -36,7 +36,7 @@ export const overhandRows: readonly MeasureRow[] = [
     '% of trunk length',
     'offset',
     below('oh.hip-not-leading', 2, -6, -14),
-    'The middle of the hips forward of the middle of the shoulders, half way from lift to plant.',
+    'The middle of the hips forward of the middle of the shoulders, halfway from lift to plant.',
   ],
   [
     'trunk-back-tilt',
@@ -47,7 +47,7 @@ export const overhandRows: readonly MeasureRow[] = [
     'deg',
     'trunk',
     above('oh.lean-back', 18, 26, 34),
-    'The trunk from vertical, away from the target, half way from lift to plant.',
+    'The trunk from vertical, away from the target, halfway from lift to plant.',
   ],
   [
     'back-shin-angle',

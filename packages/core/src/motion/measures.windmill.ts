@@ -22,7 +22,7 @@ export const windmillRows: readonly MeasureRow[] = [
     '% of trunk length',
     'offset',
     above('wm.upper-leads', 10, 20, 30),
-    'The middle of the shoulders forward of the middle of the hips, half way from push-off to plant.',
+    'The middle of the shoulders forward of the middle of the hips, halfway from push-off to plant.',
   ],
   [
     'trunk-at-release',

@@ -58,7 +58,7 @@ export const topics: readonly { id: string; title: string; blocks: readonly stri
     "title": "Speed curves",
     "blocks": [
       "Open a CSV with `time_s` and any of `pelvis`, `trunk`, `glove`, `arm`, `hand` in degrees a second, or the markers of a motion lab (TRC). Enter when the front foot is down, if you know. The app shows peaks, their order, the gaps with their ±, and the evidence. *Save and offer to the next look* keeps it.",
-      "If the marker names of a lab are not known, a sheet asks which marker is where. The device remembers the answer for the next file of that lab."
+      "If the marker names of a lab are not known, a sheet asks which marker is where. The academy remembers the answer for the next file of that lab, on every device."
     ]
   },
   {

@@ -1,14 +1,15 @@
 import type { WorkPage, DrillTotal } from '@wrightonic/contract';
 import { cueCountWords, nodeName, parseDose, repSides, repSideWords, type DrillBook } from '@wrightonic/core';
+import { Fragment } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { log } from '../../offline/log';
 import { useAppDispatch } from '../../store/store';
 import { useMe, useToday } from '../../store/useAthlete';
 import { dayAt, dayWords } from '../../ui/words/days';
-import { Card } from '../../ui/Card/Card';
 import { cueOwnerNames } from '../../ui/words/kindWords';
 import { Heading } from '../../ui/Screen/Screen';
+import { Section } from '../../ui/Section/Section';
 import { useBook } from '../../ui/hooks/useBook';
 import { cuesOfDrill } from './session';
 import { texts } from './texts';
@@ -30,11 +31,12 @@ export function CueDialogue({ page }: { page: WorkPage }) {
     return worked.length ? [{ focus, worked }] : [];
   });
   if (threads.length === 0) return null;
+  const drillLines = threads.flatMap(({ worked }) => worked);
+  const inUse = drillLines.flatMap(({ lines }) => lines.filter(({ live }) => live));
   return (
-    <>
-      <Heading>{texts.cuesSoFar}</Heading>
+    <Section title={texts.cuesSoFar} told={texts.inUseFor(inUse.length, drillLines.length)}>
       {threads.map(({ focus, worked }) => (
-        <Card key={focus}>
+        <Fragment key={focus}>
           <Heading level={3}>{nodeName(focus)}</Heading>
           {worked.map(({ id, lines }) => (
             <View key={id} style={styles.drill}>
@@ -83,10 +85,10 @@ export function CueDialogue({ page }: { page: WorkPage }) {
               ))}
             </View>
           ))}
-        </Card>
+        </Fragment>
       ))}
       <Text variant="bodySmall">{texts.theCueInUse}</Text>
-    </>
+    </Section>
   );
 }
 

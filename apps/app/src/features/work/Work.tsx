@@ -11,6 +11,7 @@ import { Empty, Notice, NotRead } from '../../ui/Notice/Notice';
 import { Pane } from '../../ui/Screen/Pane';
 import { Heading } from '../../ui/Screen/Screen';
 import { restWords } from '../../ui/words/restWords';
+import { Section } from '../../ui/Section/Section';
 import { Seam } from '../../ui/seam/Seam';
 import { AtHome } from './AtHome';
 import { CueDialogue } from './CueDialogue';
@@ -49,6 +50,7 @@ export function Work() {
   const drills = drillsToday(page, today);
   const { closed } = allowedWith(null, drills, openingsOf(page, book));
   const closedBecause = new Map(closed.map((each) => [each.drill.id, each.why]));
+  const [newest] = page.sessions;
   const assigned = plan.assignment?.items.some(({ date }) => date === today);
   const findings = page.looks.filter(({ finished }) => finished).at(-1)?.findings ?? {};
   return (
@@ -83,7 +85,6 @@ export function Work() {
       {limits.weekRatio === null ? null : (
         <Text variant="bodySmall">{texts.throwsInTheLast(limits.week, Math.round(limits.usualWeek))}</Text>
       )}
-      <AtHome page={page} today={today} />
       <Heading>{assigned ? texts.assignedForToday : texts.atTheCurrentStage}</Heading>
       {drills.map((planned) => {
         const drill = book.drill(planned.drill);
@@ -114,17 +115,24 @@ export function Work() {
           </View>
         ) : null;
       })}
+      <AtHome page={page} today={today} />
       <CueDialogue page={page} />
-      {page.sessions.length ? <Heading>{texts.sessionsSoFar}</Heading> : null}
-      {page.sessions.slice(0, shownSessions).map((session) => (
-        <Text key={session.id}>
-          {dayWords(session.date, today)}
-          {session.ended ? '' : texts.notEnded}
-          {session.note ? `: ${session.note}` : ''}
-        </Text>
-      ))}
-      {page.sessions.length > shownSessions ? (
-        <Text variant="bodySmall">{texts.andEarlier(page.sessions.length - shownSessions)}</Text>
+      {newest ? (
+        <Section
+          title={texts.sessionsSoFar}
+          told={texts.sessionsTold(page.sessions.length, dayWords(newest.date, today))}
+        >
+          {page.sessions.slice(0, shownSessions).map((session) => (
+            <Text key={session.id}>
+              {dayWords(session.date, today)}
+              {session.ended ? '' : texts.notEnded}
+              {session.note ? `: ${session.note}` : ''}
+            </Text>
+          ))}
+          {page.sessions.length > shownSessions ? (
+            <Text variant="bodySmall">{texts.andEarlier(page.sessions.length - shownSessions)}</Text>
+          ) : null}
+        </Section>
       ) : null}
     </Pane>
   );

@@ -182,6 +182,8 @@ export const texts = {
   asTicked: 'As ticked on the shared page. Only sessions count for moving up.',
   cuesSoFar: 'Cues so far',
   since: (day: string) => `since ${day}`,
+  inUseFor: (cues: number, drills: number) =>
+    `${cues} ${cues === 1 ? 'cue' : 'cues'} in use, for ${drills} ${drills === 1 ? 'drill' : 'drills'}`,
   inUse: 'In use',
   use2: (text: string) => `Use “${text}”`,
   useThisOne: 'Use this one',
@@ -204,6 +206,7 @@ export const texts = {
   atTheCurrentStage: 'At the current stage',
   ofClean4: (k: number, n: number) => `${k} of ${n} clean`,
   sessionsSoFar: 'Sessions so far',
+  sessionsTold: (count: number, last: string) => `${count}, the last one ${last}`,
   notEnded: ', not ended',
   andEarlier: (sessionsCount: number) => `and ${sessionsCount} earlier`,
   missed2: (missTapWords: string) => `Missed ${missTapWords}`,

@@ -10,7 +10,7 @@ export const eventsFor: Readonly<Record<Discipline, readonly [ClipEvent, letter:
     ['hips-turn', 'h', 'Hips turn'],
     ['trunk-turn', 'k', 'Trunk turns'],
     ['hand-top', 'u', 'Hand at top'],
-    ['lay-back', 'y', 'Lay-back'],
+    ['lay-back', 'y', 'Layback'],
     ['release', 'r', 'Release'],
     ['back-foot-off', 'o', 'Back foot off'],
   ],

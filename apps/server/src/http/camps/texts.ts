@@ -4,8 +4,8 @@ export const texts = {
   isNotPartOfThisCamp: 'is not part of this camp',
   isNotSlotOfThisCamp: 'is not a slot of this camp',
   isNotCurrentChange: 'is not a current change',
-  wouldThrowTooMuch: (members: string, counted: number, day: string, left: number) =>
-    `${members} would throw ${counted} on ${day}; ${left} are left.`,
+  wouldThrowTooMuch: (name: string, counted: number, day: string, left: number) =>
+    `${name} would throw ${counted} on ${day}; ${left} are left.`,
   /** What happened to somebody or to an area, after the name. */
   change: { away: 'is not here', late: 'comes later', left: 'leaves', sick: 'is away', closed: 'is closed' },
   /** That it is over. */
@@ -26,7 +26,7 @@ export const texts = {
   lastDayIsBefore: 'The last day is before the first.',
   dayOfCamp: 'day of the camp',
   athleteOfCamp: 'athlete of the camp',
-  linkWasMade: 'This link was made already, and its address is told only once. Make another.',
+  linkWasMade: 'This link was already made, and its address is shown only once. Make another.',
   linkOfAnotherCamp: 'This link is of another camp.',
   addressIsTaken: 'Another account already uses this address. Choose another one.',
   linkNoLongerWorks: 'This link no longer works: it has expired or was revoked. Ask for a new one.',

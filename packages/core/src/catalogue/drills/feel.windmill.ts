@@ -60,7 +60,7 @@ export const windmillFeelDrills = drillsOf('feel', [
   },
   {
     id: 'half-way-hips',
-    name: 'Half-way hips',
+    name: 'Halfway hips',
     discipline: 'windmill',
     thread: 'lower',
     targets: ['wm.hips-slam', 'wm.arm-only'],

@@ -117,7 +117,7 @@ export const windmillMoveDrills = drillsOf('move', [
   },
   {
     id: 'half-way-walk',
-    name: 'Half-way walk-through',
+    name: 'Halfway walk-through',
     discipline: 'windmill',
     thread: 'lower',
     targets: ['wm.hips-slam', 'wm.arm-only', 'wm.shoulder-pull'],
