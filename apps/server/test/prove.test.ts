@@ -176,11 +176,7 @@ describe('over the roster', () => {
     const over = async (from: string, to: string) => set.owner.get(`/progress?from=${from}&to=${to}`);
     const { body } = await over(ago(90), today);
     const verdict = (id: string) => body.athletes.find((each: { id: string }) => each.id === id).verdict;
-    expect([verdict(fast), verdict(same), verdict(once)]).toEqual([
-      'faster',
-      'unchanged',
-      'one session',
-    ]);
+    expect([verdict(fast), verdict(same), verdict(once)]).toEqual(['faster', 'unchanged', 'one session']);
     // The roster says the same as the athlete's own page, which reads every session.
     for (const id of [fast, same]) {
       const { velocities } = (await set.owner.get(`/athletes/${id}/prove`)).body;
