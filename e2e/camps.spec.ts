@@ -200,6 +200,29 @@ test('somebody is checked in and triaged in less than a minute, with a velocity'
   );
 });
 
+test('pain at check-in locks the throws at once, without a connection too', async ({
+  app,
+  page,
+  context,
+}) => {
+  await app.enter();
+  const { id, people } = await runningCamp(app, { athletes: 3 });
+  const { givenName } = people[1]!;
+  await app.open(`/camps/${id}/day/check-in`);
+  await app.tap(`Check in ${givenName} Testwell`);
+  await context.setOffline(true);
+  await app.tap('Pain', 'radio');
+  await app.tap('elbow', 'radio');
+  await app.tap('Save');
+  await expect(page.getByText(/^Throws are locked since .*: pain in the elbow/)).toBeVisible();
+  await app.tap('Triage again');
+  await expect(page.getByText(/^Throws are locked/)).toBeVisible();
+  await context.setOffline(false);
+  await app.sent();
+  await app.open(`/camps/${id}/athletes`);
+  await expect(page.getByText(/throws locked/i).first()).toBeVisible();
+});
+
 test('a family signs up behind a link, and is taken', async ({ app, page, context }) => {
   await app.enter();
   const { id } = await runningCamp(app, { athletes: 3 });

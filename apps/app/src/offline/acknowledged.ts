@@ -118,17 +118,33 @@ export async function readingLessons(_: unknown, started: Started): Promise<void
     );
 }
 
-/** Follows what is read of a camp: who was checked in. */
+/** Whether throws are locked: said of an athlete and shown of a member of a camp. */
+const isMark = ({ event }: Entry): boolean => event.kind === 'pain' || event.kind === 'throws-cleared';
+
+/** Marks stay until a camp that was asked for at a time and what is read of each athlete hold them. */
+const marksHeld =
+  (at: number): Thunk<Promise<void>> =>
+  async (dispatch, state) => {
+    const marks = state().pendingEvents.entries.filter(isMark);
+    for (const athleteId of new Set(marks.map((entry) => entry.athleteId))) {
+      const ages = await dispatch(agesOf(athleteId));
+      const page = Math.min(at, ...sessionParts.map((part) => ages[part] ?? Infinity));
+      await dispatch(gone(marks.filter((entry) => entry.athleteId === athleteId && isHeld(entry, page))));
+    }
+  };
+
+/** Follows what is read of a camp: who was checked in, and what hurts. */
 export async function readingCamp(id: string, started: Started): Promise<void> {
   const at = Date.now();
-  if (await isFresh(started))
-    await run(
-      started,
-      shownSince(at, ({ event }) => event.kind === 'camp-checked-in' && event.campId === id),
-    );
+  if (!(await isFresh(started))) return;
+  await run(
+    started,
+    shownSince(at, ({ event }) => event.kind === 'camp-checked-in' && event.campId === id),
+  );
+  await run(started, marksHeld(at));
 }
 
-/** Follows what is read of a day of a camp: all that was logged in its sessions. */
+/** Follows what is read of a day of a camp: all that was logged in its sessions but marks, which stand on the camp. */
 export async function readingCampDay(_: unknown, started: Started): Promise<void> {
   const at = Date.now();
   if (!(await isFresh(started))) return;
@@ -138,9 +154,12 @@ export async function readingCampDay(_: unknown, started: Started): Promise<void
     started,
     shownSince(
       at,
-      ({ event }) =>
-        ('sessionId' in event && event.sessionId !== null && sessions.has(event.sessionId)) ||
-        (event.kind === 'session-begun' && sessions.has(event.id)),
+      (entry) =>
+        !isMark(entry) &&
+        (('sessionId' in entry.event &&
+          entry.event.sessionId !== null &&
+          sessions.has(entry.event.sessionId)) ||
+          (entry.event.kind === 'session-begun' && sessions.has(entry.event.id))),
     ),
   );
 }

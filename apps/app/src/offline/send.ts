@@ -55,7 +55,7 @@ function outOfDate(batch: readonly Entry[]) {
   const turned = batch.filter(({ event }) => turning.has(event.kind));
   return [
     ...offered.map(({ athleteId }) => ({ type: 'Offers' as const, id: athleteId })),
-    ...(turned.length ? (['Roster', 'Lessons'] as const) : []),
+    ...(turned.length ? (['Roster', 'Lessons', 'Camp'] as const) : []),
     ...turned.map(({ athleteId }) => ({ type: 'Athlete' as const, id: athleteId })),
   ];
 }

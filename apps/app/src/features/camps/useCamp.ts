@@ -20,6 +20,7 @@ import { selectEntries } from '../../store/selectors';
 import { useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';
 import { dayAt } from '../../ui/words/days';
+import { laidOver, membersWith } from './members';
 
 /** Who was checked in elsewhere is seen after this, ms; a new plan is told at once. */
 const every = 20_000;
@@ -30,26 +31,7 @@ const since =
   ({ sentAt }: Entry): boolean =>
     sentAt === undefined || sentAt >= readAt;
 
-/** Members with who was checked in on this device since the camp was read; the others stay the same objects. */
-function withCheckIns(members: readonly CampMemberRecord[], entries: readonly Entry[]): CampMemberRecord[] {
-  const newest = new Map<string, Map<string, CheckIn>>();
-  for (const { event } of entries)
-    if (event.kind === 'camp-checked-in') {
-      const { athleteId, date, state, restriction, pickedUpBy } = event;
-      const own = newest.get(athleteId) ?? new Map<string, CheckIn>();
-      newest.set(athleteId, own.set(date, { date, state, restriction, pickedUpBy }));
-    }
-  return members.map((member) => {
-    const own = newest.get(member.id);
-    if (!own) return member;
-    return {
-      ...member,
-      checkIns: [...member.checkIns.filter(({ date }) => !own.has(date)), ...own.values()],
-    };
-  });
-}
-
-/** The camp of the path, with what was checked in on this device. */
+/** The camp of the path, with who was checked in and what was marked on this device. */
 export function useCamp(): {
   id: string;
   camp: CampRecord | undefined;
@@ -59,6 +41,7 @@ export function useCamp(): {
   again: () => void;
 } {
   const { id = '' } = useGlobalSearchParams<{ id: string }>();
+  const { person, academy } = useMe();
   const { currentData, error, refetch } = lazyEndpoints.useCampQuery(id, {
     pollingInterval: every,
     skipPollingIfUnfocused: true,
@@ -69,13 +52,17 @@ export function useCamp(): {
       currentData
         ? selectEntries(state)
             .filter(since(readAt))
-            .filter(({ event }) => event.kind === 'camp-checked-in' && event.campId === id)
+            .filter((entry) => laidOver(entry, id))
         : noEntries,
     shallowEqual,
   );
   const camp = useMemo(
-    () => currentData && { ...currentData.camp, members: withCheckIns(currentData.camp.members, entries) },
-    [currentData, entries],
+    () =>
+      currentData && {
+        ...currentData.camp,
+        members: membersWith(currentData.camp.members, entries, { by: person.name, zone: academy.zone }),
+      },
+    [currentData, entries, person.name, academy.zone],
   );
   return { id, camp, stored: currentData?.camp, error, again: () => void refetch() };
 }

@@ -28,7 +28,7 @@ export const academyEndpoints = (build: Build) => {
     planning: build.query<AcademyPlanning, void>({ query: () => 'planning', providesTags: ['Planning'] }),
     savePlanning: build.mutation<AcademyPlanning, AcademyPlanning>({
       query: (body) => ({ url: 'planning', method: 'PUT', body }),
-      invalidatesTags: ['Planning', 'Athlete'],
+      invalidatesTags: ['Planning', 'Athlete', 'Roster', 'Camp'],
     }),
     lexicon: build.query<LexiconEdit[], void>({ query: () => 'lexicon', providesTags: ['Lexicon'] }),
     editLexicon: build.mutation<Made, NewLexiconEdit>({

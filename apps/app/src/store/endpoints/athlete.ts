@@ -12,7 +12,15 @@ import type {
   AthleteProfilePage,
   TraceChoice,
 } from '@wrightonic/contract';
-import { athleteChanged, changing, ofAthlete, type Build, type Made, type Of } from './build';
+import {
+  athleteChanged,
+  changedEverywhere,
+  changing,
+  ofAthlete,
+  type Build,
+  type Made,
+  type Of,
+} from './build';
 
 /** An athlete beside the verbs: who they are, their games, what was traced. */
 export const athleteEndpoints = (build: Build) => {
@@ -36,7 +44,11 @@ export const athleteEndpoints = (build: Build) => {
       query: ({ athleteId }) => ({ url: `athletes/${athleteId}/photo`, method: 'DELETE' }),
       invalidatesTags: athleteChanged,
     }),
-    changeAthlete: change<AthleteForm>((id) => `athletes/${id}`, 'PUT'),
+    changeAthlete: build.mutation<Made, Of<AthleteForm>>({
+      query: ({ athleteId, body }) => ({ url: `athletes/${athleteId}`, method: 'PUT', body }),
+      // Lessons bear the name.
+      invalidatesTags: (result, error, of) => [...changedEverywhere(result, error, of), 'Lessons'],
+    }),
     importAthletes: build.mutation<{ added: number }, AthletesImport>({
       query: (body) => ({ url: 'athletes/import', method: 'POST', body }),
       invalidatesTags: ['Roster'],
@@ -46,7 +58,7 @@ export const athleteEndpoints = (build: Build) => {
     addInjury: change<NewInjury>((id) => `athletes/${id}/injuries`),
     addClearance: build.mutation<Made, Of<NewClearance> & { injuryId: string }>({
       query: ({ injuryId, body }) => ({ url: `injuries/${injuryId}/clearances`, method: 'POST', body }),
-      invalidatesTags: athleteChanged,
+      invalidatesTags: changedEverywhere,
     }),
     pastTraces: read<PastTrace[]>('traces'),
     chooseFocus: change<TraceChoice>((id) => `athletes/${id}/traces`),

@@ -13,13 +13,20 @@ export const athleteChanged = (_result: unknown, _error: unknown, { athleteId }:
   { type: 'Athlete' as const, id: athleteId },
 ];
 
-/** A change to one athlete: the page and the roster are read again. */
+/** What is read of the athlete, of all of them, and of a camp that they may come to is out of date. */
+export const changedEverywhere = (
+  _result: unknown,
+  _error: unknown,
+  { athleteId }: { athleteId: string },
+) => [{ type: 'Athlete' as const, id: athleteId }, 'Roster' as const, 'Camp' as const];
+
+/** A change to one athlete. */
 export const changing =
   (build: Build) =>
   <T>(url: (athleteId: string) => string, method: 'POST' | 'PUT' = 'POST') =>
     build.mutation<Made, Of<T>>({
       query: ({ athleteId, body }) => ({ url: url(athleteId), method, body }),
-      invalidatesTags: (_result, _error, { athleteId }) => [{ type: 'Athlete', id: athleteId }, 'Roster'],
+      invalidatesTags: changedEverywhere,
     });
 
 /** What is read of one athlete beside the page; changes with it. */

@@ -8,6 +8,9 @@ const sentFile = (url: string, file: File) => ({
   body: file,
 });
 
+/** An athlete left the lists, or came back into them. */
+const leftOrBack = ['Roster', 'Lessons', 'Camp', 'Removal'] as const;
+
 /** What comes and goes: archives, athletes out of the lists, deletions, and the week by mail. */
 export const leavingEndpoints = (build: Build) => ({
   previewArchive: build.mutation<ArchivePreview, File>({
@@ -15,7 +18,10 @@ export const leavingEndpoints = (build: Build) => ({
   }),
   bringIn: build.mutation<{ athletes: string[] }, File>({
     query: (file) => sentFile('archives', file),
-    invalidatesTags: ['Session', 'Roster', 'Planning', 'Lessons', 'Drills', 'Camps', 'People', 'Removal'],
+    invalidatesTags: [
+      ...(['Session', 'Roster', 'Athlete', 'Planning', 'Lessons', 'Links', 'Lexicon', 'Templates'] as const),
+      ...(['Drills', 'Camps', 'Camp', 'Shares', 'Devices', 'People', 'Removal'] as const),
+    ],
   }),
   retention: build.query<RetentionPage, void>({ query: () => 'retention', providesTags: ['Removal'] }),
   setRetention: build.mutation<{ years: number | null }, { years: number | null }>({
@@ -28,15 +34,11 @@ export const leavingEndpoints = (build: Build) => ({
       method: 'PUT',
       body: { archived },
     }),
-    invalidatesTags: (_done, _error, { athleteId }) => [
-      'Roster',
-      'Removal',
-      { type: 'Athlete', id: athleteId },
-    ],
+    invalidatesTags: (_done, _error, { athleteId }) => [...leftOrBack, { type: 'Athlete', id: athleteId }],
   }),
   askForDeletion: build.mutation<Made, Of<NewDeletion>>({
     query: ({ athleteId, body }) => ({ url: `athletes/${athleteId}/deletion`, method: 'POST', body }),
-    invalidatesTags: ['Roster', 'Removal'],
+    invalidatesTags: leftOrBack,
   }),
   confirmDeletion: build.mutation<{ dueAt: string }, string>({
     query: (id) => ({ url: `deletions/${id}/confirm`, method: 'POST', body: {} }),
@@ -44,7 +46,7 @@ export const leavingEndpoints = (build: Build) => ({
   }),
   takeBackDeletion: build.mutation<Made, string>({
     query: (id) => ({ url: `deletions/${id}/end`, method: 'POST', body: {} }),
-    invalidatesTags: ['Roster', 'Removal'],
+    invalidatesTags: leftOrBack,
   }),
   sendWeeklyLine: build.mutation<{ id: string; simulated: boolean }, Of<WeeklyLine>>({
     query: ({ athleteId, body }) => ({ url: `athletes/${athleteId}/weekly-line`, method: 'POST', body }),

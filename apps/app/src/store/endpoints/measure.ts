@@ -10,7 +10,7 @@ import type {
 } from '@wrightonic/contract';
 import type { MarkerMap } from '@wrightonic/core';
 import { readingList } from '../../offline/acknowledged';
-import { athleteChanged, ofAthlete, type Build, type Made, type Of } from './build';
+import { athleteChanged, changedEverywhere, ofAthlete, type Build, type Made, type Of } from './build';
 
 /** What is measured of an athlete, and how a look came about. */
 export const measureEndpoints = (build: Build) => {
@@ -31,7 +31,7 @@ export const measureEndpoints = (build: Build) => {
         method: 'POST',
         body,
       }),
-      invalidatesTags: athleteChanged,
+      invalidatesTags: changedEverywhere,
     }),
     clips: read<ClipRecord[]>('clips', readingList),
     markerSheets: build.query<MarkerMap[], void>({

@@ -12,7 +12,7 @@ import type {
   TemplateRecord,
   WeekWish,
 } from '@wrightonic/contract';
-import { athleteChanged, changing, type Build, type Made, type Of } from './build';
+import { athleteChanged, changedEverywhere, changing, type Build, type Made, type Of } from './build';
 
 /** Plans, weeks, stages and templates. */
 export const planEndpoints = (build: Build) => {
@@ -20,7 +20,7 @@ export const planEndpoints = (build: Build) => {
   const planChange = <T>(path: string) =>
     build.mutation<Made, Of<T> & { planId: string }>({
       query: ({ planId, body }) => ({ url: `plans/${planId}/${path}`, method: 'POST', body }),
-      invalidatesTags: (_result, _error, { athleteId }) => [{ type: 'Athlete', id: athleteId }, 'Roster'],
+      invalidatesTags: changedEverywhere,
     });
   return {
     makePlan: change<NewPlan>((id) => `athletes/${id}/plans`),

@@ -35,8 +35,13 @@ export const proveEndpoints = (build: Build) => {
     }),
     progress: build.query<Progress, Span>({
       query: ({ from, to }) => `progress?from=${from}&to=${to}`,
+      providesTags: ['Roster'],
       keepUnusedDataFor: 30,
     }),
-    worth: build.query<FlawWorth[], void>({ query: () => 'worth', keepUnusedDataFor: 30 }),
+    worth: build.query<FlawWorth[], void>({
+      query: () => 'worth',
+      providesTags: ['Roster'],
+      keepUnusedDataFor: 30,
+    }),
   };
 };

@@ -47,7 +47,8 @@ export const staffEndpoints = (build: Build) => ({
   people: build.query<StaffRecord[], void>({ query: () => 'people', providesTags: ['People'] }),
   changePerson: build.mutation<Made, { id: string } & StaffChange>({
     query: ({ id, ...body }) => ({ url: `people/${id}`, method: 'PUT', body }),
-    invalidatesTags: ['People', 'Session'],
+    // Lessons bear the name of whoever gives them.
+    invalidatesTags: ['People', 'Session', 'Lessons'],
   }),
   handOver: build.mutation<{ lessons: number }, { id: string; to: string }>({
     query: ({ id, to }) => ({ url: `people/${id}/hand-over`, method: 'POST', body: { to } }),
