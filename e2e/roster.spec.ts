@@ -76,25 +76,3 @@ test('a verb that cannot be read says so, and is read when somebody tries again'
   await expect(page.getByText('Reading the athlete')).toHaveCount(0);
   await expect(page.getByText('This is not here.')).toHaveCount(0);
 });
-
-test('a new name stands on the lessons of the day as well, without a page that is loaded anew', async ({
-  app,
-  page,
-}) => {
-  await app.enter();
-  const id = await app.newAthlete('Oldname');
-  const at = new Date().toISOString();
-  const where = { zone: 'Europe/London', minutes: 30, place: '' };
-  await app.post('/log', {
-    events: [{ id: v7(), at, kind: 'lesson-planned', athleteId: id, startsAt: at, ...where }],
-  });
-  await page.goto('/');
-  await expect(page.getByText('Oldname', { exact: false }).first()).toBeVisible();
-  await app.open(`/athletes/${id}/edit`);
-  await page.getByLabel('Given name', { exact: true }).fill('Newname');
-  await app.tap('Save');
-  await expect(page).toHaveURL(/profile$/);
-  await app.open('/');
-  await expect(page.getByText('Newname', { exact: false }).first()).toBeVisible();
-  await expect(page.getByText('Oldname', { exact: false })).toHaveCount(0);
-});
