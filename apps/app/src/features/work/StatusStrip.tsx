@@ -50,7 +50,7 @@ export function StatusStrip(props: Props) {
         words={texts.set(setNow(dose, setsDone(events, drill.id)).set)}
       />
       <SetLine
-        key={`sets of ${drill.id}`}
+        key={`sets-${drill.id}`}
         events={events}
         drill={drill.id}
         dose={dose}

@@ -172,7 +172,7 @@ export function Curves() {
         <Card>
           <Heading level={3}>{file!.name}</Heading>
           <CurveResults result={read.result} />
-          <Text variant="bodySmall" testID={`worked out in ${Math.round(read.ms)} ms`}>
+          <Text variant="bodySmall" testID={`ms-${Math.round(read.ms)}`}>
             {texts.theFileStays}
           </Text>
           <Button mode="contained" onPress={keep} contentStyle={{ minHeight: 48 }}>
