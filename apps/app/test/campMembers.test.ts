@@ -45,7 +45,7 @@ describe('members of a camp, as this device knows them', () => {
   });
   it('are checked in by the newest word of each day', () => {
     const known = member('a', {
-      checkIns: [{ date: '2026-05-01', state: 'here', restriction: '', pickedUpBy: '' }],
+      checkIns: [{ date: '2026-05-01', state: 'present', restriction: '', pickedUpBy: '' }],
     });
     const [a] = membersWith([known], [checkedIn('a', 'camp')], here);
     expect(a!.checkIns.map(({ state }) => state)).toEqual(['late']);

@@ -118,48 +118,42 @@ export async function readingLessons(_: unknown, started: Started): Promise<void
     );
 }
 
-/** Whether throws are locked: said of an athlete and shown of a member of a camp. */
-const isMark = ({ event }: Entry): boolean => event.kind === 'pain' || event.kind === 'throws-cleared';
-
-/** Marks stay until a camp that was asked for at a time and what is read of each athlete hold them. */
-const marksHeld =
-  (at: number): Thunk<Promise<void>> =>
-  async (dispatch, state) => {
-    const marks = state().pendingEvents.entries.filter(isMark);
-    for (const athleteId of new Set(marks.map((entry) => entry.athleteId))) {
-      const ages = await dispatch(agesOf(athleteId));
-      const page = Math.min(at, ...sessionParts.map((part) => ages[part] ?? Infinity));
-      await dispatch(gone(marks.filter((entry) => entry.athleteId === athleteId && isHeld(entry, page))));
-    }
-  };
-
-/** Follows what is read of a camp: who was checked in, and what hurts. */
+/** Follows what is read of a camp: who was checked in. */
 export async function readingCamp(id: string, started: Started): Promise<void> {
   const at = Date.now();
-  if (!(await isFresh(started))) return;
-  await run(
-    started,
-    shownSince(at, ({ event }) => event.kind === 'camp-checked-in' && event.campId === id),
-  );
-  await run(started, marksHeld(at));
+  if (await isFresh(started))
+    await run(
+      started,
+      shownSince(at, ({ event }) => event.kind === 'camp-checked-in' && event.campId === id),
+    );
 }
 
-/** Follows what is read of a day of a camp: all that was logged in its sessions but marks, which stand on the camp. */
-export async function readingCampDay(_: unknown, started: Started): Promise<void> {
+/** When the camp was asked for that a screen may still show, as it locks throws; Infinity where none was read. */
+const campReadAt =
+  (id: string): Thunk<number> =>
+  (_dispatch, state) => {
+    const read = Object.values(state().api.queries as Record<string, ReadSoFar | undefined>).find(
+      (each) => each?.endpointName === 'camp' && each.originalArgs === id && each.data !== undefined,
+    );
+    return (read?.data as { readAt: number } | undefined)?.readAt ?? Infinity;
+  };
+
+/** Follows what is read of a day of a camp: all that was logged in its sessions; what hurts stands on the camp. */
+export async function readingCampDay({ id }: { id: string }, started: Started): Promise<void> {
   const at = Date.now();
   if (!(await isFresh(started))) return;
   const { data } = (await started.queryFulfilled) as unknown as { data: { day: CampDayRecord } };
   const sessions = new Set(data.day.athletes.map(({ session }) => session));
+  const ofDay = ({ event }: Entry): boolean =>
+    ('sessionId' in event && event.sessionId !== null && sessions.has(event.sessionId)) ||
+    (event.kind === 'session-begun' && sessions.has(event.id));
   await run(
     started,
-    shownSince(
-      at,
-      (entry) =>
-        !isMark(entry) &&
-        (('sessionId' in entry.event &&
-          entry.event.sessionId !== null &&
-          sessions.has(entry.event.sessionId)) ||
-          (entry.event.kind === 'session-begun' && sessions.has(entry.event.id))),
-    ),
+    shownSince(at, (entry) => entry.event.kind !== 'pain' && ofDay(entry)),
+  );
+  const both = Math.min(at, run(started, campReadAt(id)));
+  await run(
+    started,
+    shownSince(both, (entry) => entry.event.kind === 'pain' && ofDay(entry)),
   );
 }
