@@ -166,14 +166,23 @@ describe('a tracked clip', () => {
   });
   it('remembers which marker of a lab lies where, the one that was read by last first', async () => {
     const markersOf = (hip: string) =>
-      Object.fromEntries(markedJoints.map((joint) => [joint, [joint === 'leftHip' ? hip : joint]]));
+      Object.fromEntries(
+        markedJoints.map((joint) => [
+          joint,
+          Array(64)
+            .fill('x')
+            .map((x, n) => (joint === 'leftHip' && n === 63 ? hip : `${x}${n}`.padEnd(200, 'x'))),
+        ]),
+      );
+    // As long as a lab may make them, and different only far behind.
+    const [one, other] = ['Seven', 'Nine'].map((name) => 'x'.repeat(190) + name);
     const sheets = () => set.owner.get('/marker-sheets').then((response) => response.body);
     const before = await sheets();
-    for (const hip of ['Seven', 'Nine', 'Seven'])
+    for (const hip of [one!, other!, one!])
       expect(await log(logs.event('clip-motion', { ...body([]), markers: markersOf(hip) }))).toEqual([true]);
-    expect(await sheets()).toEqual([markersOf('Seven'), markersOf('Nine'), ...before]);
+    expect(await sheets()).toEqual([markersOf(one!), markersOf(other!), ...before]);
     expect((await set.rival.get('/marker-sheets')).body).toEqual([]);
-    const { leftHip: _, ...lacking } = markersOf('Seven');
+    const { leftHip: _, ...lacking } = markersOf(one!);
     const refused = logs.event('clip-motion', { ...body([]), markers: lacking });
     expect(await log(refused)).toEqual([false]);
   });

@@ -137,8 +137,8 @@ interface Bodies {
 type Logged = { id: string; at: string };
 export type MeasuringEvent = { [K in keyof Bodies]: Logged & { kind: K } & Bodies[K] }[keyof Bodies];
 
-/** Names as a lab gives them to its markers. */
-const markerNames = Joi.array().items(line(100).required()).min(1).max(8);
+/** Names as a lab gives them to its markers; wide enough that no sheet holds up what was measured by it. */
+const markerNames = Joi.array().items(line(200).required()).min(1).max(64);
 const markerMap = Joi.object<MarkerMap>(
   Object.fromEntries(markedJoints.map((joint) => [joint, markerNames.required()])),
 );

@@ -24,7 +24,6 @@ export const texts = {
   pitchIsTooLong: 'must be at most 30 letters long',
   isNotTrc: 'is not TRC text: it must begin with PathFileType and hold rows of markers',
   rateMustBe: 'must be the frames a second',
-  unitsMustBe: (units: string) => `must be one of ${units}`,
   noMarkerIsNamed: 'no marker is named in the fourth line',
   rowHasNoTime: (n: number) => `row ${n + 1} has no time`,
   rowMustComeAfter: (back: number) => `row ${back + 1} must come after the row before`,

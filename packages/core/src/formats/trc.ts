@@ -40,7 +40,7 @@ export function readTrc(text: string): Markers {
   const rate = Number(header('DataRate'));
   if (!(rate > 0)) throw new FieldError('DataRate', texts.rateMustBe);
   const scale = units[(header('Units') ?? '').toLowerCase()];
-  if (!scale) throw new FieldError('Units', texts.unitsMustBe(Object.keys(units).join(', ')));
+  if (!scale) throw new FieldError('Units', texts.mustBeOneOf(Object.keys(units)));
   const columns = cells(lines[3]!).flatMap((name, at) => (at > 1 && name ? [{ name, at }] : []));
   if (columns.length === 0) throw new FieldError('markers', texts.noMarkerIsNamed);
   const rows = lines

@@ -44,11 +44,7 @@ export const athleteEndpoints = (build: Build) => {
       query: ({ athleteId }) => ({ url: `athletes/${athleteId}/photo`, method: 'DELETE' }),
       invalidatesTags: athleteChanged,
     }),
-    changeAthlete: build.mutation<Made, Of<AthleteForm>>({
-      query: ({ athleteId, body }) => ({ url: `athletes/${athleteId}`, method: 'PUT', body }),
-      // Lessons bear the name.
-      invalidatesTags: (result, error, of) => [...changedEverywhere(result, error, of), 'Lessons'],
-    }),
+    changeAthlete: change<AthleteForm>((id) => `athletes/${id}`, 'PUT'),
     importAthletes: build.mutation<{ added: number }, AthletesImport>({
       query: (body) => ({ url: 'athletes/import', method: 'POST', body }),
       invalidatesTags: ['Roster'],

@@ -47,8 +47,7 @@ export const staffEndpoints = (build: Build) => ({
   people: build.query<StaffRecord[], void>({ query: () => 'people', providesTags: ['People'] }),
   changePerson: build.mutation<Made, { id: string } & StaffChange>({
     query: ({ id, ...body }) => ({ url: `people/${id}`, method: 'PUT', body }),
-    // Lessons bear the name of whoever gives them.
-    invalidatesTags: ['People', 'Session', 'Lessons'],
+    invalidatesTags: ['People', 'Session'],
   }),
   handOver: build.mutation<{ lessons: number }, { id: string; to: string }>({
     query: ({ id, to }) => ({ url: `people/${id}/hand-over`, method: 'POST', body: { to } }),

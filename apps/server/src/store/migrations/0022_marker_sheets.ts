@@ -5,7 +5,7 @@ import { owned, written } from './columns';
 export async function up(db: Knex): Promise<void> {
   await db.schema.createTable('marker_sheets', (t) => {
     owned(t);
-    t.text('markers').notNullable();
+    t.specificType('markers', 'mediumtext').notNullable();
     written(t);
   });
 }
