@@ -14,6 +14,8 @@ const chromium = {
       '--disable-background-networking',
       '--disable-component-update',
       '--disable-sync',
+      // Compiled code that a second load would write down, a tenth of the processor's time; nobody reads it after the test.
+      '--v8-cache-options=none',
       // The camera of the tests.
       '--use-fake-device-for-media-stream',
       '--use-fake-ui-for-media-stream',

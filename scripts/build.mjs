@@ -106,7 +106,7 @@ async function keepOffline(folder) {
 }
 
 async function compress(folder) {
-  const best = { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } };
+  const best = { params: { [constants.BROTLI_PARAM_QUALITY]: 10 } };
   const one = async (file) => {
     const whole = readFileSync(file);
     writeFileSync(`${file}.br`, await promisify(brotliCompress)(whole, best));

@@ -1,10 +1,17 @@
 import {
+  inLikedUnit,
   missSides,
+  readLength,
+  readMass,
   readTable,
+  saySize,
   type Flight,
   type Level,
   type Missed,
+  type ReadSize,
   type RowProblem,
+  type SizeKind,
+  type SizeUnit,
   type Weekday,
 } from '@wrightonic/core';
 import Joi from 'joi';
@@ -72,6 +79,8 @@ export const throwsImport = Joi.object<ThrowsImport>({
 export const rosterColumns = {
   required: ['given_name', 'family_name', 'discipline', 'throws', 'birthdate'],
   optional: [
+    'height',
+    'weight',
     'height_cm',
     'mass_kg',
     'level',
@@ -102,8 +111,6 @@ const words: Readonly<Record<string, string>> = {
 const columnOf: Readonly<Record<string, string>> = {
   givenName: 'given_name',
   familyName: 'family_name',
-  heightCm: 'height_cm',
-  massKg: 'mass_kg',
   guardians: 'guardian',
 };
 
@@ -120,20 +127,65 @@ const several = (cell: string | undefined): string[] => [
       .filter(Boolean),
   ),
 ];
-const number = (cell: string | undefined): number | null | string => {
-  if (!cell) return null;
-  return /^\d+([.,]\d+)?$/.test(cell) ? Number(cell.replace(',', '.')) : cell;
+
+type SizeReader = (cell: string, unit: SizeUnit) => ReadSize;
+/** The columns in which a size may stand: the first takes any unit, the second names its own. */
+const sizeColumns: Readonly<Record<SizeKind, readonly (readonly [column: string, read: SizeReader])[]>> = {
+  length: [
+    ['height', readLength],
+    ['height_cm', (cell) => readLength(cell, 'metric')],
+  ],
+  mass: [
+    ['weight', readMass],
+    ['mass_kg', (cell) => readMass(cell, 'metric')],
+  ],
+};
+
+interface SizeCell {
+  kind: SizeKind;
+  column: string;
+  cell: string;
+  value: number | null;
+  wrong?: string;
+}
+
+/** A size of a row, in cm or kg, with the column that it was read from. */
+function sizeIn(cells: Readonly<Record<string, string>>, kind: SizeKind, unit: SizeUnit): SizeCell {
+  const filled = sizeColumns[kind].filter(([column]) => cells[column]);
+  const [column, read] = filled[0] ?? sizeColumns[kind][0]!;
+  const cell = cells[column] ?? '';
+  if (filled.length > 1)
+    return {
+      kind,
+      column,
+      cell,
+      value: null,
+      wrong: `stands in ${filled[1]![0]} too; fill in one of the two`,
+    };
+  const { value, wrong } = read(cell, unit);
+  return { kind, column, cell, value: value ?? null, ...(wrong === undefined ? {} : { wrong }) };
+}
+
+/** What is wrong with a size that was read: without a unit of its own it may have been meant in another one. */
+const outOfRange = ({ kind, column, cell, value }: SizeCell, text: string, unit: SizeUnit): string => {
+  const own = column === sizeColumns[kind][1]![0] ? 'metric' : unit;
+  const said = inLikedUnit(text, kind, own);
+  return /^[\d.,]+$/.test(cell) && value !== null
+    ? `${said}; ${cell} was read as ${saySize(value, kind, own)}`
+    : said;
 };
 
 /**
  * Reads a roster. Good rows come with new ids; of each bad row every problem is named by its column.
  *
  * @param newId makes an id
+ * @param unit what a height or a weight without a unit is in, in the columns that take any
  * @throws TableError for a file that is no roster
  */
 export function readRoster(
   text: string,
   newId: () => string,
+  unit: SizeUnit,
 ): { rows: RosterRow[]; problems: RowProblem[]; leftOut: string[] } {
   const table = readTable(text, rosterColumns);
   const problems = [...table.problems];
@@ -150,6 +202,7 @@ export function readRoster(
         ]
       : [];
     const throws = word(cells['throws']);
+    const sizes = { heightCm: sizeIn(cells, 'length', unit), massKg: sizeIn(cells, 'mass', unit) };
     const form = {
       id: newId(),
       givenName: cells['given_name'],
@@ -157,8 +210,8 @@ export function readRoster(
       discipline: word(cells['discipline']).toLowerCase(),
       throws: throws.toUpperCase(),
       birthdate: cells['birthdate'],
-      heightCm: number(cells['height_cm']),
-      massKg: number(cells['mass_kg']),
+      heightCm: sizes.heightCm.value,
+      massKg: sizes.massKg.value,
       level: (cells['level'] || null) as Level | null,
       sex: cells['sex']?.toLowerCase() || null,
       teams: several(cells['teams']),
@@ -174,10 +227,16 @@ export function readRoster(
     const checked = check(newAthlete, form);
     for (const { field, text } of checked.problems ?? []) {
       const name = field.split('.')[0]!;
-      const column = columnOf[name] ?? name;
-      problems.push({ row, field: column, message: text });
+      const size = name === 'heightCm' || name === 'massKg' ? sizes[name] : null;
+      problems.push({
+        row,
+        field: size?.column ?? columnOf[name] ?? name,
+        message: size ? outOfRange(size, text, unit) : text,
+      });
     }
-    if (!checked.value) continue;
+    const unread = Object.values(sizes).filter(({ wrong }) => wrong !== undefined);
+    for (const { column, wrong } of unread) problems.push({ row, field: column, message: wrong! });
+    if (!checked.value || unread.length) continue;
     const identity = `${form.givenName} ${form.familyName} ${form.birthdate}`.toLowerCase();
     const before = seen.get(identity);
     if (before) problems.push({ row, field: 'row', message: `says the same athlete as row ${before}` });

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import { TableError } from '@wrightonic/core';
+import { TableError, type SizeUnit } from '@wrightonic/core';
 import {
   athleteForm,
   check,
@@ -167,7 +167,7 @@ describe('the command line', () => {
 
 describe('a roster from a table', () => {
   const header = 'given_name,family_name,discipline,throws,birthdate,height_cm,teams,days,shirt';
-  const read = (...rows: string[]) => readRoster([header, ...rows].join('\n'), () => v7());
+  const read = (...rows: string[]) => readRoster([header, ...rows].join('\n'), () => v7(), 'metric');
   it('reads what people write, and names what it leaves out', () => {
     const { rows, problems, leftOut } = read(
       'Bex,Sandgrove,Softball,left,2013-02-28,"150,5",Otters; Terns,Monday; fri,7',
@@ -196,8 +196,45 @@ describe('a roster from a table', () => {
     ]);
   });
   it('refuses a table that is no roster', () => {
-    expect(() => readRoster('name\nWren', () => v7())).toThrow(TableError);
-    expect(() => readRoster('', () => v7())).toThrow(/empty/);
+    expect(() => readRoster('name\nWren', () => v7(), 'us')).toThrow(TableError);
+    expect(() => readRoster('', () => v7(), 'us')).toThrow(/empty/);
+  });
+
+  const sized = (unit: SizeUnit, columns: string, cells: string) =>
+    readRoster(
+      `given_name,family_name,discipline,throws,birthdate,${columns}\nBex,Sandgrove,windmill,L,2013-02-28,${cells}`,
+      () => v7(),
+      unit,
+    );
+  it.each<[SizeUnit, string, string, number | null, number | null]>([
+    ['us', 'height,weight', `5'4",121 lb`, 162.56, 54.88],
+    ['us', 'Height,Weight', `"5'4""",121`, 162.56, 54.88],
+    ['us', 'height,weight', '64,55 kg', 162.56, 55],
+    ['us', 'height,weight', '163 cm,', 163, null],
+    ['metric', 'height,weight', '163,55', 163, 55],
+    ['metric', 'height,weight', '5 ft 4 in,121 lbs', 162.56, 54.88],
+    ['metric', 'height,weight', '1.63 m,"55,5 kg"', 163, 55.5],
+    ['us', 'height_cm,mass_kg', '163,55', 163, 55],
+    ['us', 'height_cm,height', ',5-4', 162.56, null],
+    ['metric', 'height,weight', '80,15', 80, 15],
+    ['us', 'height,weight', '230 cm,440.9 lb', 230, 199.99],
+  ])('reads sizes as they are written: %s %s %s', (unit, columns, cells, heightCm, massKg) => {
+    const { rows, problems } = sized(unit, columns, cells);
+    expect(problems).toEqual([]);
+    expect(rows[0]!.athlete).toMatchObject({ heightCm, massKg });
+  });
+  it.each<[SizeUnit, string, string, string]>([
+    ['us', 'height', '163', `height must be less than or equal to 7'6.5"; 163 was read as 13'7"`],
+    ['us', 'height', '79.9 cm', `height must be greater than or equal to 2'7.5"`],
+    ['metric', 'height', '79.9', 'height must be greater than or equal to 80; 79.9 was read as 79.9 cm'],
+    ['us', 'height', 'tall', `height write it as 6'1", or 185 cm`],
+    ['us', 'weight', '450', 'weight must be less than or equal to 441 lb; 450 was read as 450 lb'],
+    ['us', 'mass_kg', '121 stone', 'mass_kg write it in kg, such as 75'],
+    ['us', 'height,height_cm', '5-4,163', 'height stands in height_cm too; fill in one of the two'],
+  ])('names a size that is none: %s %s %s', (unit, columns, cells, problem) => {
+    const { rows, problems } = sized(unit, columns, cells);
+    expect(rows).toEqual([]);
+    expect(problems.map(({ field, message }) => `${field} ${message}`)).toEqual([problem]);
   });
 });
 

@@ -25,6 +25,13 @@ export const texts = {
   thisAthletesOwn: ' (this athlete’s own)',
   optional: (label: string) => `${label} (optional)`,
   ftAndIn: 'ft and in',
+  rosterColumns: (required: string, optional: string) =>
+    `A CSV with a header row: ${required}, and any of ${optional}. Separate several items in a cell with semicolons.`,
+  sizesInTables: {
+    us: 'Height and weight may have a unit: 5\'4", 163 cm, 121 lb, 55 kg. Numbers without one are read as inches and pounds.',
+    metric:
+      'Height and weight may have a unit: 163 cm, 5\'4", 55 kg, 121 lb. Numbers without one are read as cm and kg.',
+  },
   mb: (bytes: number) => `${bytes} MB`,
   isEmptyNothingWas: (name: string) => `${name} is empty. Nothing was imported.`,
   isTheLimit: (name: string, megabytes: string, megabytes2: string) =>

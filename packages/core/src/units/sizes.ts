@@ -2,6 +2,8 @@ import { texts } from './texts';
 
 /** Lengths and weights as somebody writes them: feet, inches and pounds, or metric. */
 export type SizeUnit = 'us' | 'metric';
+/** What a size is of; it is kept in cm or in kg. */
+export type SizeKind = 'length' | 'mass';
 
 const cmPerInch = 2.54;
 const kgPerPound = 0.45359237;
@@ -19,6 +21,7 @@ const rounded = (value: number): number => Math.round(value * 100) / 100;
 /** Feet and inches: 6'1", 6 ft 1, 6-1; or inches alone: 73 in, 73". */
 const feetForm = /^(\d+)\s*(?:'|’|′|ft\.?|feet|-|\s)\s*(?:(\d+(?:[.,]\d+)?)\s*(?:"|”|″|''|in\.?|inches)?)?$/i;
 const inchForm = /^(\d+(?:[.,]\d+)?)\s*(?:"|”|″|''|in\.?|inches)$/i;
+const metreForm = /^(\d+[.,]\d+)\s*m$/i;
 const cmForm = /^(\d+(?:[.,]\d+)?)\s*(?:cm)?$/i;
 const poundForm = /^(\d+(?:[.,]\d+)?)\s*(?:lbs?\.?|pounds)?$/i;
 const kgForm = /^(\d+(?:[.,]\d+)?)\s*(?:kg)?$/i;
@@ -40,6 +43,8 @@ export function readLength(text: string, unit: SizeUnit): ReadSize {
   }
   const inch = inchForm.exec(typed);
   if (inch) return { value: rounded(number(inch[1]!) * cmPerInch) };
+  const metres = metreForm.exec(typed);
+  if (metres) return { value: rounded(number(metres[1]!) * 100) };
   const plain = cmForm.exec(typed);
   if (!plain) return { wrong: unit === 'us' ? texts.heightInFeet : texts.heightInCm };
   const value = number(plain[1]!);
@@ -80,6 +85,27 @@ export function sayLength(cm: number, unit: SizeUnit): string {
  */
 export const sayMass = (kg: number, unit: SizeUnit): string =>
   unit === 'metric' ? `${Number(kg.toFixed(1))} kg` : `${Math.round(poundsOfKg(kg))} lb`;
+
+/**
+ * A size in the unit that is liked.
+ *
+ * @param value cm or kg
+ * @example saySize(180.34, 'length', 'us') // '5\'11"'
+ */
+export const saySize = (value: number, kind: SizeKind, unit: SizeUnit): string =>
+  (kind === 'length' ? sayLength : sayMass)(value, unit);
+
+/**
+ * A message whose figures are in cm or kg, in the units that are liked.
+ *
+ * @example inLikedUnit('must be 80 to 230', 'length', 'us') // 'must be 2\'7.5" to 7\'6.5"'
+ */
+export const inLikedUnit = (message: string, kind: SizeKind, unit: SizeUnit): string =>
+  unit === 'metric'
+    ? message
+    : message.replace(/\b(\d+(?:\.\d+)?)(?: (?:cm|kg))?\b/g, (_, figure: string) =>
+        saySize(Number(figure), kind, unit),
+      );
 
 /**
  * What a figure of a test is shown in, and how it is turned there and back: inches and pounds where they are liked.

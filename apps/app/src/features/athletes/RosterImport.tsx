@@ -1,4 +1,4 @@
-import { readRoster, rosterColumns, type NewAthlete } from '@wrightonic/contract';
+import { readRoster, type NewAthlete } from '@wrightonic/contract';
 import { sayLength, sayMass, type RowProblem } from '@wrightonic/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -6,11 +6,13 @@ import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../store/api';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
-import { useMe } from '../../store/useAthlete';
+import { useMe, useToday } from '../../store/useAthlete';
 import { FilePick } from '../../ui/ImportPreview/FilePick';
 import { DayOrderPick } from '../../ui/ImportPreview/DayOrderPick';
 import { ImportPreview } from '../../ui/ImportPreview/ImportPreview';
+import { RosterColumns } from '../../ui/ImportPreview/RosterColumns';
 import { useDatedTable } from '../../ui/ImportPreview/useDatedTable';
+import { dayWords } from '../../ui/words/days';
 import { disciplineNames, handNames } from '../../ui/words/kindWords';
 import { Notice, ErrorNotice, Waiting } from '../../ui/Notice/Notice';
 import { Screen } from '../../ui/Screen/Screen';
@@ -29,11 +31,12 @@ interface Read {
 /** A roster from a table: seen before it is taken. */
 export function RosterImport() {
   const { sizeUnit } = useMe().person;
+  const today = useToday();
   const { data: roster, error: unread, refetch } = api.useRosterQuery();
   const [done, setDone] = useState('');
   const [send, { isLoading, error }] = lazyEndpoints.useImportAthletesMutation();
   const look = (text: string): Read => {
-    const table = readRoster(text, () => v7());
+    const table = readRoster(text, () => v7(), sizeUnit);
     if (table.rows.length > mostRows) throw new RangeError(texts.tooManyRows(mostRows));
     const known = new Set((roster ?? []).map((each) => `${each.givenName} ${each.familyName}`.toLowerCase()));
     return {
@@ -61,7 +64,7 @@ export function RosterImport() {
   };
   return (
     <Screen title={texts.importRoster}>
-      <Text>{texts.aCsvWith(rosterColumns.required.join(', '), rosterColumns.optional.join(', '))}</Text>
+      <RosterColumns />
       {roster ? (
         <FilePick
           label={texts.chooseCsv}
@@ -97,7 +100,7 @@ export function RosterImport() {
             flaggedRow,
             cells: [
               `${athlete.givenName} ${athlete.familyName}`,
-              athlete.birthdate,
+              dayWords(athlete.birthdate, today),
               disciplineNames[athlete.discipline],
               handNames[athlete.throws],
               athlete.heightCm === null ? '' : sayLength(athlete.heightCm, sizeUnit),

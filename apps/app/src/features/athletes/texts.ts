@@ -134,8 +134,6 @@ export const texts = {
   nothingWasImported: (name: string, message: string) => `${name}: ${message} Nothing was imported.`,
   athleteAdded: (added: number) => `${added} ${added === 1 ? 'athlete' : 'athletes'} added.`,
   importRoster: 'Import roster',
-  aCsvWith: (required: string, optional: string) =>
-    `A CSV with a header row: ${required}, and any of ${optional}. Separate several items in a cell with semicolons.`,
   chooseCsv: 'Choose CSV',
   goToTheRoster: 'Go to the roster',
   name: 'Name',

@@ -1,4 +1,12 @@
-import { readLength, readMass, sayLength, sayMass, shownUnit, type SizeUnit } from '@wrightonic/core';
+import {
+  inLikedUnit,
+  readLength,
+  readMass,
+  sayLength,
+  shownUnit,
+  type SizeKind,
+  type SizeUnit,
+} from '@wrightonic/core';
 import { useState } from 'react';
 import type { FieldPath, FieldValues } from 'react-hook-form';
 import { useMe } from '../../store/useAthlete';
@@ -10,17 +18,17 @@ import { texts } from '../texts';
 interface Props<T extends FieldValues> {
   form: SchemaForm<T>;
   name: FieldPath<T>;
-  kind: 'length' | 'mass';
+  kind: SizeKind;
   optional?: boolean;
 }
 
-const units: Record<Props<FieldValues>['kind'], Record<SizeUnit, string>> = {
+const units: Record<SizeKind, Record<SizeUnit, string>> = {
   length: { us: texts.ftAndIn, metric: 'cm' },
   mass: { us: 'lb', metric: 'kg' },
 };
 
 /** How a value is typed: as it is said, without a metric unit, which stands in the label. */
-function typedForm(value: unknown, kind: 'length' | 'mass', liked: SizeUnit): string {
+function typedForm(value: unknown, kind: SizeKind, liked: SizeUnit): string {
   if (typeof value !== 'number') return typeof value === 'string' ? value : '';
   if (kind === 'mass') return String(shownUnit('kg', liked).show(value));
   return liked === 'metric' ? sayLength(value, liked).replace(' cm', '') : sayLength(value, liked);
@@ -54,7 +62,7 @@ export function SizeField<T extends FieldValues>({ form, name, kind, optional }:
 
 interface TypedProps {
   label: string;
-  kind: 'length' | 'mass';
+  kind: SizeKind;
   liked: SizeUnit;
   value: unknown;
   error: string | undefined;
@@ -65,7 +73,7 @@ interface TypedProps {
 function Typed({ label, kind, liked, value, error, onChange, onBlur }: TypedProps) {
   const [text, setText] = useState(() => typedForm(value, kind, liked));
   const read = (kind === 'length' ? readLength : readMass)(text, liked);
-  const wrong = read.wrong ?? (error && rangeWords(error, kind, liked));
+  const wrong = read.wrong ?? (error && inLikedUnit(error, kind, liked));
   return (
     <TextField
       label={label}
@@ -81,11 +89,3 @@ function Typed({ label, kind, liked, value, error, onChange, onBlur }: TypedProp
     />
   );
 }
-
-/** What the form says of a size is in cm and kg; here it is said in the units that are liked. */
-const rangeWords = (message: string, kind: 'length' | 'mass', liked: SizeUnit): string =>
-  liked === 'metric'
-    ? message
-    : message.replace(/\b(\d+(?:\.\d+)?)(?: (?:cm|kg))?\b/g, (_, figure: string) =>
-        kind === 'length' ? sayLength(Number(figure), liked) : sayMass(Number(figure), liked),
-      );

@@ -1,14 +1,16 @@
-import { readRoster, rosterColumns, type CampRecord, type NewAthlete } from '@wrightonic/contract';
+import { readRoster, type CampRecord, type NewAthlete } from '@wrightonic/contract';
 import type { RowProblem } from '@wrightonic/core';
-import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { api } from '../../../store/api';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
+import { useMe, useToday } from '../../../store/useAthlete';
 import { FilePick } from '../../../ui/ImportPreview/FilePick';
 import { DayOrderPick } from '../../../ui/ImportPreview/DayOrderPick';
 import { ImportPreview } from '../../../ui/ImportPreview/ImportPreview';
+import { RosterColumns } from '../../../ui/ImportPreview/RosterColumns';
 import { useDatedTable } from '../../../ui/ImportPreview/useDatedTable';
 import { Notice, Waiting } from '../../../ui/Notice/Notice';
+import { dayWords } from '../../../ui/words/days';
 import { disciplineNames, handNames } from '../../../ui/words/kindWords';
 import { texts } from './texts';
 
@@ -38,10 +40,12 @@ interface Props {
 
 /** Those who come as a table: whoever is of the roster is taken from it, the others are added to it. */
 export function FromTable({ camp, onAdd }: Props) {
+  const { sizeUnit } = useMe().person;
+  const today = useToday();
   const { data: roster } = api.useRosterQuery();
   const [importAthletes, importing] = lazyEndpoints.useImportAthletesMutation();
   const look = (text: string): Read => {
-    const table = readRoster(text, () => v7());
+    const table = readRoster(text, () => v7(), sizeUnit);
     const byName = new Map((roster ?? []).map((athlete) => [keyOf(athlete), athlete.id]));
     const coming = new Set(camp.members.map(({ id }) => id));
     const seen = new Map<string, number>();
@@ -75,7 +79,7 @@ export function FromTable({ camp, onAdd }: Props) {
   };
   return (
     <>
-      <Text>{texts.aCsvWith(rosterColumns.required.join(', '), rosterColumns.optional.join(', '))}</Text>
+      <RosterColumns />
       <FilePick
         label={texts.chooseCsv}
         accept=".csv,text/csv,text/plain"
@@ -93,7 +97,7 @@ export function FromTable({ camp, onAdd }: Props) {
             flaggedRow,
             cells: [
               `${athlete.givenName} ${athlete.familyName}`,
-              athlete.birthdate,
+              dayWords(athlete.birthdate, today),
               disciplineNames[athlete.discipline],
               handNames[athlete.throws],
             ],

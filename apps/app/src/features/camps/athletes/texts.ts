@@ -10,8 +10,6 @@ export const texts = {
   someoneWithThisName: 'someone with this name is already in the camp',
   isOnTheRoster: 'is on the roster already and will be taken from there',
   nothingWasImported: (name: string, message: string) => `${name}: ${message} Nothing was imported.`,
-  aCsvWith: (required: string, optional: string) =>
-    `A CSV with a header row: ${required}, and any of ${optional}.`,
   chooseCsv: 'Choose CSV',
   name: 'Name',
   born: 'Born',

@@ -12,7 +12,7 @@ import { Text } from 'react-native-paper';
 import { v7 } from 'uuid';
 import { lazyEndpoints } from '../../../store/lazyEndpoints';
 import { useMe, useToday } from '../../../store/useAthlete';
-import { clockAt } from '../../../ui/words/days';
+import { clockAt, dayWords } from '../../../ui/words/days';
 import { FilePick } from '../../../ui/ImportPreview/FilePick';
 import { DayOrderPick } from '../../../ui/ImportPreview/DayOrderPick';
 import { ImportPreview } from '../../../ui/ImportPreview/ImportPreview';
@@ -120,7 +120,7 @@ export function ThrowsImport({ athlete, throws, unit }: Props) {
             row,
             flaggedRow,
             cells: [
-              thrown.date,
+              dayWords(thrown.date, today),
               thrown.time,
               thrown.velocity === null ? '' : velocityIn(thrown.velocity, unit).toFixed(1),
               thrown.effort === null ? '' : `${thrown.effort} %`,
