@@ -41,16 +41,20 @@ interface Sessions {
   /** Scatter of a throw and of what is usual from session to session, mph. */
   scatter: number;
   between: number;
+  sessions?: number;
   /** How much of the last session's wander stays in the next, 0..1. */
   stays?: number;
   /** Step of the display, mph. */
   step?: number;
 }
 
-/** Ten sessions of twelve throws of somebody who does not change. */
-function unchanged(random: Rng, { scatter, between, stays = 0, step = 0.1 }: Sessions): TimedThrow[] {
+/** Sessions of twelve throws, ten where nothing else is said, of somebody who does not change. */
+function unchanged(
+  random: Rng,
+  { scatter, between, sessions = 10, stays = 0, step = 0.1 }: Sessions,
+): TimedThrow[] {
   let wander = random.normal();
-  return Array.from({ length: 10 }, (_, session) => {
+  return Array.from({ length: sessions }, (_, session) => {
     wander = session ? stays * wander + Math.sqrt(1 - stays ** 2) * random.normal() : wander;
     const usual = 62 + between * wander;
     return Array.from({ length: 12 }, (): TimedThrow => {
@@ -149,6 +153,14 @@ export const falseAlarms = (): FalseAlarms[] => [
     what: `real change of velocity, sessions ${between} mph apart of themselves`,
     ...share(11 + n, (random) => realChange(unchanged(random, { scatter: 1.2, between }))),
   })),
+  ...[2, 3, 4, 5, 6, 20, 40].flatMap((sessions) =>
+    [0.5, 0.8].map((between) => ({
+      what: `the same, ${between} mph and ${sessions} sessions`,
+      ...share(100 * sessions + 10 * between, (random) =>
+        realChange(unchanged(random, { scatter: 1.2, between, sessions })),
+      ),
+    })),
+  ),
   {
     what: 'the same at 0.5 mph, a display in whole mph and a scatter of 0.3 mph',
     ...share(21, (random) => realChange(unchanged(random, { scatter: 0.3, between: 0.5, step: 1 }))),

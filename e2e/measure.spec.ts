@@ -160,14 +160,16 @@ test('tables are seen before they are taken, and never half', async ({ app, page
   await input.setInputFiles(
     csv(
       'people.csv',
-      'given_name,family_name,discipline,throws,birthdate,height_cm',
-      'Tabla,Rowan,overhand,R,2012-04-11,165',
-      'Bex,Sandgrove,windmill,L,2013-02-30,150',
-      'Wren,Ablethorpe,overhand,R,2011-05-23,170',
+      'given_name,family_name,discipline,throws,birthdate,height,weight',
+      `Tabla,Rowan,overhand,R,04/13/2012,5'4",121 lb`,
+      'Bex,Sandgrove,windmill,L,02/30/2013,150 cm,',
+      'Wren,Ablethorpe,overhand,R,05/23/2011,170 cm,',
     ),
   );
   await expect(page.getByText('2 good rows, 1 with errors, 1 held')).toBeVisible();
   await expect(page.getByText('Row 3, birthdate: must be a real day', { exact: false })).toBeVisible();
+  for (const shown of ['13 Apr 2012', `5'4"`, '121 lb', `5'7"`])
+    await expect(page.getByText(shown, { exact: true })).toBeVisible();
   await app.tap('Import the 1 good athlete, leave out 1');
   await expect(page.getByText('1 athlete added.')).toBeVisible();
   const id = await app.idOf('Tabla');

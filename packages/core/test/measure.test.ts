@@ -23,6 +23,7 @@ import {
   type SessionVelocity,
   type TimedThrow,
 } from '../src/measure/velocity';
+import { rng } from '../src/simulate';
 
 describe('timing from frames', () => {
   it('gives every interval with what one frame leaves open', () => {
@@ -151,13 +152,41 @@ describe('velocity of a session', () => {
     ...more,
   });
 
+  const dated = (n: number, usual: number) => ({ date: addDays('2024-03-01', 7 * n), usual });
+  const wander = (values: readonly number[]) =>
+    betweenSessions(values.map((value, n) => dated(n, value))) / mph;
+  const inMph = (values: readonly number[]) => values.map((value) => value * mph);
+
   it('knows how far sessions wander from four on, beside a trend, and never under 0.3 mph', () => {
-    const wander = (values: number[]) => betweenSessions(values.map((value, n) => session(n + 1, value)));
-    expect(wander([30, 32, 30])).toBeCloseTo(0.8 * mph, 9);
-    expect(wander([30, 31, 32, 33])).toBeCloseTo(0.3 * mph, 9);
-    // Around a level line: deviations of 1 all over.
-    expect(wander([30, 32, 30, 32, 30, 32, 30, 32])).toBeGreaterThan(0.7);
-    expect(betweenSessions([])).toBeCloseTo(0.8 * mph, 9);
+    expect(wander([])).toBeCloseTo(0.8, 9);
+    expect(wander([30, 32, 30])).toBeCloseTo(0.8, 9);
+    // Four on a line: nothing measured with two degrees of freedom, beside six sessions of 0.8 mph.
+    expect(wander([30, 31, 32, 33])).toBeCloseTo(0.8 * Math.sqrt(6 / 8), 9);
+    // Deviations of 1 mph around a level line, in eight sessions and in ten, where the factor is n / (n − 0.8).
+    const level = (n: number) => wander(inMph(Array.from({ length: n }, (_, i) => 62 + (i % 2 ? 1 : -1))));
+    const both = (measured: number, free: number) =>
+      Math.sqrt((free * measured ** 2 + 6 * 0.64) / (free + 6));
+    expect(level(8)).toBeCloseTo(both(1.4826 * 1.129 * Math.sqrt(8 / 6), 6), 1);
+    expect(level(10)).toBeCloseTo(both(1.4826 * (10 / 9.2) * Math.sqrt(10 / 8), 8), 1);
+    const still = (n: number) => wander(Array<number>(n).fill(30));
+    expect(still(38)).toBeCloseTo(0.8 * Math.sqrt(6 / 42), 9);
+    expect(still(39)).toBeCloseTo(0.3, 9);
+  });
+
+  it.each([4, 5, 6, 10, 20])('finds a change in at most one of ten who do not change: %d sessions', (n) => {
+    const random = rng(4 * n);
+    const rounds = 2_000;
+    let found = 0;
+    for (let round = 0; round < rounds; round++) {
+      const sessions = Array.from({ length: n }, (_, i) => ({
+        ...session(1, 0),
+        ...dated(i, mph * (62 + 0.8 * random.normal() + ((1.2533 * 1.2) / 5) * random.normal())),
+        robustSd: 1.2 * mph,
+      }));
+      if (velocityChange(sessions)!.real) found++;
+    }
+    // Two standard errors of so many rounds above a tenth.
+    expect(found / rounds).toBeLessThan(0.1 + 2 * Math.sqrt((0.1 * 0.9) / rounds));
   });
 
   it('calls a change real only above what is needed, and never no change', () => {

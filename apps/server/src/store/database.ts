@@ -23,6 +23,7 @@ import * as people from './migrations/0019_people';
 import * as wholeAcademy from './migrations/0020_academy';
 import * as severalServers from './migrations/0021_several_servers';
 import * as markerSheets from './migrations/0022_marker_sheets';
+import * as surerWander from './migrations/0023_surer_wander';
 
 /** In the order in which they are applied; one that has landed is never changed. */
 const migrations: Record<string, Knex.Migration> = {
@@ -48,6 +49,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0020_academy': wholeAcademy,
   '0021_several_servers': severalServers,
   '0022_marker_sheets': markerSheets,
+  '0023_surer_wander': surerWander,
 };
 
 /** Up to which this version brings a database. */

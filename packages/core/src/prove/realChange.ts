@@ -6,22 +6,44 @@ import { daysBetween, mph } from '../units';
 const betweenUnknown = 0.8 * mph;
 const betweenLeast = 0.3 * mph;
 const fewestSessions = 4;
+/** As many sessions as what is usual counts for beside those that were measured. */
+const sessionsOfUnknown = 6;
+/** By so much the MAD of 4 to 9 normal values comes out too small (published small-sample factors); beyond, n / (n − 0.8). */
+const smallSample: Readonly<Record<number, number>> = {
+  4: 1.363,
+  5: 1.206,
+  6: 1.2,
+  7: 1.14,
+  8: 1.129,
+  9: 1.107,
+};
+/** A line through the sessions takes two of their degrees of freedom. */
+const takenByLine = 2;
 /** One-sided 95 % point of the normal distribution. */
 const z95 = 1.645;
 
 /**
- * How far an athlete's usual velocity wanders from session to session without anything having changed: 1.4826 × MAD of
- * the session figures around their Theil–Sen line; 0.8 mph below four sessions, never under 0.3 mph. m/s
+ * How far an athlete's usual velocity wanders from session to session without anything having changed, m/s: 0.8 mph
+ * below four sessions. From then on 1.4826 × MAD of the session figures around their Theil–Sen line, raised by what
+ * so few sessions and the line hide, together with 0.8 mph, which counts as six sessions: a handful of sessions that
+ * happen to lie close says little. Never under 0.3 mph.
  *
  * @param sessions of like throws, any order
- * @example betweenSessions(sessionsOfMay) // 0.134112
+ * @example betweenSessions(sessionsOfMay) // 0.292005
  */
 export function betweenSessions(sessions: readonly Pick<SessionVelocity, 'date' | 'usual'>[]): number {
   const first = sessions[0];
-  if (!first || sessions.length < fewestSessions) return betweenUnknown;
+  const n = sessions.length;
+  if (!first || n < fewestSessions) return betweenUnknown;
   const points = sessions.map(({ date, usual }): [number, number] => [daysBetween(first.date, date), usual]);
   const slope = theilSen(points);
-  return Math.max(betweenLeast, robustSd(points.map(([x, y]) => y - slope * x)));
+  const free = n - takenByLine;
+  const measured =
+    robustSd(points.map(([x, y]) => y - slope * x)) * (smallSample[n] ?? n / (n - 0.8)) * Math.sqrt(n / free);
+  const known = Math.sqrt(
+    (free * measured ** 2 + sessionsOfUnknown * betweenUnknown ** 2) / (free + sessionsOfUnknown),
+  );
+  return Math.max(betweenLeast, known);
 }
 
 /**
