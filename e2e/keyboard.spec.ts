@@ -22,7 +22,7 @@ const begin = (page: Page): Promise<void> =>
       const off = node.matches(':disabled') || node.getAttribute('aria-disabled') === 'true';
       // Of a group of which one is chosen the arrows reach the others; what stands within another is worked by it.
       const within = node.parentElement?.closest(worked) !== null;
-      const other = node.getAttribute('role') === 'radio' && node.tabIndex < 0;
+      const other = node.matches('[role=radio],[role=tab]') && node.tabIndex < 0;
       node.toggleAttribute('data-worked', !hidden && !off && !within && !other);
     }
     document.body.tabIndex = -1;
@@ -100,4 +100,27 @@ async function walked(page: Page): Promise<string[]> {
 
 test('every main screen is worked by keyboard alone', async ({ app }) => {
   expect(await wrongOnMainScreens(app, walked)).toEqual([]);
+});
+
+test('a group is one stop; arrows lead through it, and the space bar chooses', async ({ app, page }) => {
+  await app.enter();
+  await page.goto('/athletes/new');
+  const hands = page.getByRole('radiogroup', { name: 'Throwing hand' });
+  const [right, left] = [hands.getByRole('radio').nth(0), hands.getByRole('radio').nth(1)];
+  await right.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(left).toBeFocused();
+  await expect(left).toHaveAttribute('aria-checked', 'false');
+  await page.keyboard.press('Space');
+  await expect(left).toHaveAttribute('aria-checked', 'true');
+  await page.keyboard.press('ArrowRight');
+  await expect(right).toBeFocused();
+  await page.keyboard.press('End');
+  await expect(left).toBeFocused();
+  await page.keyboard.press('Tab');
+  await expect(hands.locator(':focus')).toHaveCount(0);
+  const day = page.getByRole('checkbox').first();
+  await day.focus();
+  await page.keyboard.press('Space');
+  await expect(day).toHaveAttribute('aria-checked', 'true');
 });

@@ -2,6 +2,7 @@ import { useDroppable } from '@dnd-kit/core';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
+import { groupKeys, groupStop } from '../form/groupKeys';
 import { dayWords, weekday } from '../words/days';
 
 export interface StripDay {
@@ -22,14 +23,16 @@ interface Props {
 
 /** A week in one row: a dot for a day off, else how much there is on it. One day is open; things can be dropped on the others. */
 export function WeekStrip({ label, days, chosen, today, onChoose }: Props) {
+  const at = days.findIndex(({ date }) => date === chosen);
   return (
-    <View role="tablist" aria-label={label} style={styles.row}>
-      {days.map((day) => (
+    <View role="tablist" aria-label={label} style={styles.row} {...groupKeys}>
+      {days.map((day, n) => (
         <Cell
           key={day.date}
           day={day}
           today={today}
-          chosen={day.date === chosen}
+          chosen={n === at}
+          tabIndex={groupStop(at, n)}
           onPress={() => onChoose(day.date)}
         />
       ))}
@@ -41,13 +44,14 @@ interface CellProps {
   day: StripDay;
   today: string;
   chosen: boolean;
+  tabIndex: 0 | -1;
   onPress: () => void;
 }
 
 /** The day of what can be dropped on, by the id of a cell. */
 export const dateOfCell = (id: unknown): string => String(id).split(' ')[0]!;
 
-function Cell({ day: { date, count, words }, today, chosen, onPress }: CellProps) {
+function Cell({ day: { date, count, words }, today, chosen, tabIndex, onPress }: CellProps) {
   const own = useColours();
   const { setNodeRef, isOver } = useDroppable({ id: `${date} strip` });
   const ink = chosen ? own.onDusk : count === null ? own.inkSoft : own.ink;
@@ -56,6 +60,7 @@ function Cell({ day: { date, count, words }, today, chosen, onPress }: CellProps
       ref={setNodeRef as never}
       role="tab"
       aria-selected={chosen}
+      tabIndex={tabIndex}
       aria-label={`${weekday(date)} ${dayWords(date, today)}, ${words}`}
       onPress={onPress}
       style={styles.cell}

@@ -1,6 +1,7 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../theme/theme';
+import { groupKeys, groupStop } from './groupKeys';
 
 interface Option<T> {
   value: T;
@@ -12,10 +13,12 @@ interface OneProps {
   text: string;
   chosen: boolean;
   close?: boolean | undefined;
+  /** -1 where another of the group is the stop of the keyboard. */
+  tabIndex?: 0 | -1;
   onPress: () => void;
 }
 
-function One({ role, text, chosen, close, onPress }: OneProps) {
+function One({ role, text, chosen, close, tabIndex = 0, onPress }: OneProps) {
   const own = useColours();
   const colours = chosen
     ? { borderColor: own.dusk, backgroundColor: own.dusk }
@@ -24,6 +27,7 @@ function One({ role, text, chosen, close, onPress }: OneProps) {
     <Pressable
       role={role}
       aria-checked={chosen}
+      tabIndex={tabIndex}
       onPress={onPress}
       style={[styles.one, close ? styles.closeOne : null, colours]}
     >
@@ -48,17 +52,24 @@ interface ChoicesProps<T> {
 /** One of a few, side by side. */
 export function Choices<T extends string | number | boolean | null>(props: ChoicesProps<T>) {
   const { label, shown, close, options, value, onChange } = props;
+  const chosen = options.findIndex((option) => option.value === value);
   return (
     <View style={styles.root}>
       {shown ? <Text variant="labelMedium">{label}</Text> : null}
-      <View role="radiogroup" aria-label={label} style={[styles.row, close ? styles.closeRow : null]}>
-        {options.map((option) => (
+      <View
+        role="radiogroup"
+        aria-label={label}
+        style={[styles.row, close ? styles.closeRow : null]}
+        {...groupKeys}
+      >
+        {options.map((option, n) => (
           <One
             key={String(option.value)}
             role="radio"
             text={option.text}
-            chosen={option.value === value}
+            chosen={n === chosen}
             close={close}
+            tabIndex={groupStop(chosen, n)}
             onPress={() => onChange(option.value)}
           />
         ))}
@@ -83,7 +94,7 @@ export function CheckboxGroup<T extends string>(props: PicksProps<T>) {
   return (
     <View style={styles.root}>
       {shown ? <Text variant="labelMedium">{label}</Text> : null}
-      <View role="group" aria-label={label} style={styles.row}>
+      <View role="group" aria-label={label} style={styles.row} {...groupKeys}>
         {options.map((option) => {
           const chosen = value.includes(option.value);
           return (
