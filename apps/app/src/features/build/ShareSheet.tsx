@@ -161,6 +161,13 @@ function MailTo({ page, text }: { page: BuildPage; text: string }) {
   };
   return (
     <>
+      {/* Where the thumb is: below, it would be under the edge of the sheet. */}
+      {sending.error ? <ErrorNotice error={sending.error} /> : null}
+      {sentTo ? (
+        <Notice icon="check-bold">
+          <Text role="status">{sentTo}</Text>
+        </Notice>
+      ) : null}
       {guardians.map(({ name, email }, n) =>
         email ? (
           <Button
@@ -174,8 +181,6 @@ function MailTo({ page, text }: { page: BuildPage; text: string }) {
           </Button>
         ) : null,
       )}
-      {sending.error ? <ErrorNotice error={sending.error} /> : null}
-      {sentTo ? <Notice icon="check-bold">{sentTo}</Notice> : null}
     </>
   );
 }

@@ -63,7 +63,7 @@ export const texts = {
   shareWith: (givenName: string) => `Share with ${givenName}`,
   copyMessage: 'Copy message',
   sPractice: (givenName: string, address: string) =>
-    `${givenName}’s practice for this week: ${address} Tick each set when it is done.`,
+    `${givenName}’s practice for this week:\n${address}\nTick each set when it is done.`,
   copyLink: 'Copy link',
   printTheSheet: 'Print the sheet',
   addToACalendar: 'Add to a calendar',

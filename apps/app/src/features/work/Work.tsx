@@ -53,6 +53,10 @@ export function Work() {
   const [newest] = page.sessions;
   const assigned = plan.assignment?.items.some(({ date }) => date === today);
   const findings = page.looks.filter(({ finished }) => finished).at(-1)?.findings ?? {};
+  // Under rest hard throws are closed and easy ones are not: “0 left” would say that both are.
+  const count = [thrownWords(throws), rest ? '' : texts.throwsLeftToday(throws.left)]
+    .filter(Boolean)
+    .join(' · ');
   return (
     <Pane
       foot={
@@ -75,9 +79,7 @@ export function Work() {
         label={texts.sDeliveryTheFocus(athlete.givenName)}
         marked={plan.threads.map(({ focus }) => focus)}
       />
-      <Text variant="titleMedium">
-        {[thrownWords(throws), texts.throwsLeftToday(throws.left)].filter(Boolean).join(' · ')}
-      </Text>
+      {count ? <Text variant="titleMedium">{count}</Text> : null}
       {page.simulatedToday ? (
         <Text variant="bodySmall">{texts.simulatedTheVelocity(page.simulatedToday)}</Text>
       ) : null}
