@@ -112,7 +112,7 @@ test('a link opens the week for whoever has it, until it is taken back', async (
   expect(app.taps).toBe(2);
   const message = await page.getByText(/\/s\/[\w-]{32} /).innerText();
   const address = /http\S+\/s\/[\w-]{32}/.exec(message)![0];
-  await expect(page.getByRole('img', { name: 'Code of the link, to scan with a phone' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'The link as a code, to scan with a phone' })).toBeVisible();
   const home = await (await browser.newContext({ baseURL: baseURL! })).newPage();
   await home.goto(address);
   await expect(home.getByRole('heading', { level: 1, name: 'Shared’s week' })).toBeVisible();

@@ -66,7 +66,7 @@ for (const [kind, make, fps] of [
     ] as const)
       await page.mouse.click(box.x + (box.width * x) / 640, box.y + (box.height * y) / 360);
     await expect(page.getByText(/^Angle: 13[45]\.\d °$/)).toBeVisible();
-    await app.tap('Say what the angle measures');
+    await app.tap('Choose what the angle measures');
     await app.tap('Lead knee at plant (hip, knee, ankle)', 'radio');
     // The name says an event, and this is another frame.
     await expect(page.getByRole('alert')).toContainText('is taken on the frame of Plant');

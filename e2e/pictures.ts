@@ -149,7 +149,7 @@ test.describe('on a wide screen', () => {
       [388, 318],
     ] as const)
       await page.mouse.click(box.x + (box.width * x) / 640, box.y + (box.height * y) / 360);
-    await app.tap('Say what the angle measures');
+    await app.tap('Choose what the angle measures');
     await app.tap('Lead knee at plant (hip, knee, ankle)', 'radio');
     for (let n = 49; n <= 50; n++) await step('One frame forward', n);
     await app.tap('Mark Trunk turns here');

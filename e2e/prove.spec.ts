@@ -122,7 +122,7 @@ test('what is clean in the drill and not in the delivery is named', async ({ app
   await app.enter();
   await page.goto(await proveOf(app, 'Maren'));
   await app.tap('Practice', 'radio');
-  await expect(page.getByText('Clean by itself, and not in the delivery:')).toBeVisible();
+  await expect(page.getByText('Clean in the drill, not in the delivery:')).toBeVisible();
   await expect(
     page.getByText(/: \d+ of \d+ in the drill, \d+ of \d+ in the delivery\.$/).first(),
   ).toBeVisible();

@@ -29,7 +29,7 @@ async function addLink(app: App, cause: string, effect: string, why: string): Pr
     await app.page.getByRole('searchbox', { name: `Search for the ${what}` }).fill(name.toLowerCase());
     await app.page.getByRole('button', { name, exact: true }).click();
   }
-  await app.page.getByRole('textbox', { name: 'Why is the link changed?' }).fill(why);
+  await app.page.getByRole('textbox', { name: 'Why change the link?' }).fill(why);
   await app.tap('Add it');
 }
 
@@ -241,7 +241,7 @@ test('an academy has its own links, and a circle is refused and spelled out', as
   await page.getByRole('textbox', { name: 'Weight' }).fill('1.5');
   await expect(page.getByText('Weight must be a number from 0.01 to 0.99.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Weight' }).fill('0.35');
-  await page.getByRole('textbox', { name: 'Why is the link changed?' }).fill('Ours follow their eyes.');
+  await page.getByRole('textbox', { name: 'Why change the link?' }).fill('Ours follow their eyes.');
   await app.tap('Save the weight');
   await expect(
     page.getByRole('button', { name: /Strides off line, 0\.35, changed from 0\.25/ }),
@@ -257,7 +257,7 @@ test('an academy has its own links, and a circle is refused and spelled out', as
   await expect(
     page.getByText(/This would close a circle: .*“Eyes leave the target” causes “Strides off line”/),
   ).toBeVisible();
-  await expect(page.getByRole('textbox', { name: 'Why is the link changed?' })).toHaveValue('A try.');
+  await expect(page.getByRole('textbox', { name: 'Why change the link?' })).toHaveValue('A try.');
 });
 
 test('the drills for a finding are one tap from it', async ({ app, page }) => {

@@ -1,7 +1,7 @@
 /** Every text of ui. */
 export const texts = {
   atLeastTwelve: 'At least 12 characters',
-  daysOfThisFile: 'Days of this file are written',
+  daysOfThisFile: 'Dates in this file are written',
   monthFirst: 'Month first, 5/1/2026',
   dayFirst: 'Day first, 1/5/2026',
   tryAgain: 'Try again',
@@ -86,10 +86,10 @@ export const texts = {
   seeItMove: 'See it move',
   setUpOf: (name: string) => `Set-up of ${name}`,
   levelOf: (name: string) => `Level of ${name}`,
-  thisBrowserDidNot: 'This browser did not copy it. Select the text and copy it by hand.',
+  thisBrowserDidNot: 'The browser did not allow copying. Select the text and copy it by hand.',
   copied: 'Copied',
   openS: (called: string) => `Open ${called}s`,
-  opensUntil: (by: string, day: string, day2: string) => `${by}, ${day}; opens until ${day2}`,
+  opensUntil: (by: string, day: string, day2: string) => `${by}, ${day}; valid until ${day2}`,
   revokeTheOf: (called: string, day: string) => `Revoke the ${called} of ${day}`,
   revoke: 'Revoke',
   chooseAnother: (label: string, chosen: null | string) => `${label}: ${chosen}; choose another`,

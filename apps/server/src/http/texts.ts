@@ -91,8 +91,8 @@ export const texts = {
   codeDoesNotFit: 'This code does not fit. Check the clock of your phone.',
   turnedSecondFactor: 'turned the second factor on',
   athleteGetsNewIds:
-    'The athlete gets new ids here. What others wrote down stands under your name from now on.',
-  linksAndCampsStay: 'Links and camps of the other academy do not come along.',
+    'The athlete gets new ids here. From now on, what others recorded appears under your name.',
+  linksAndCampsStay: 'Links and camps of the other academy are not imported.',
   archiveOfThisAcademy: 'This archive was taken out of this academy.',
   settingsAreReplaced: 'Name, time zone and planning rules of this academy become those of the archive.',
   othersComeDeactivated:

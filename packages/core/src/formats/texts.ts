@@ -49,7 +49,7 @@ export const texts = {
   pointsNowhere: (column: string, table: string) => `${column} points to a row that is not in ${table}`,
   athleteOf: (academy: string) => `An athlete of ${academy}`,
   howToReadIt:
-    'A text that a spreadsheet would take for a formula has an apostrophe before it; \\N stands for no value.',
+    'Text that a spreadsheet would read as a formula starts with an apostrophe; \\N means no value.',
   isNoJson: 'datapackage.json: this is not a JSON document',
   isNoArchive: 'datapackage.json: this is not an archive of Wrightonic',
   archiveIsNewer: (version: number, archiveVersion: number) =>

@@ -42,7 +42,7 @@ function sayOf(n: number, difference: number, { low, high }: { low: number; high
 
 /**
  * What clearing each flaw was worth: the change of usual velocity of those who cleared it against those who did not over
- * the same weeks. No proof of cause: who clears a flaw may differ in more than that.
+ * the same weeks. No proof of cause: those who clear a flaw may differ in other ways too.
  *
  * @param seed of the interval
  * @returns flaws that somebody worked on, in the order of the catalogue

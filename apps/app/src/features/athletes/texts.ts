@@ -2,10 +2,10 @@
 export const texts = {
   tooManyRows: (most: number) => `At most ${most} athletes at once; this file has more.`,
   askForContacts: 'Instructors and owners see them. Ask one of them when you need to reach the family.',
-  leaving: 'Take along, archive, delete',
+  leaving: 'Export, archive, delete',
   everythingAsAFile: (name: string) =>
-    `Everything about ${name} as a ZIP: tables, photos, and a report to read. Another academy can bring it in.`,
-  saveEverythingOf: (name: string) => `Save everything of ${name}`,
+    `Everything about ${name} as a ZIP: tables, photos, and a report to read. Another academy can import it.`,
+  saveEverythingOf: (name: string) => `Save everything about ${name}`,
   archive: (name: string) => `Archive ${name}`,
   delete: (name: string) => `Delete ${name}`,
   deleteAsk: (name: string) =>
@@ -29,7 +29,7 @@ export const texts = {
   noneRecorded: 'None recorded',
   allergiesOptionalStaffOnly: 'Allergies (optional, staff only)',
   teamsAndLeagues: 'Teams and leagues',
-  teamsMostThrows: 'Teams, most throws of the league',
+  teamsMostThrows: 'Teams, league throw limits',
   teamsSeparatedByCommas: 'Teams, separated by commas',
   teams: 'Teams',
   withSeveralLeaguesEnter:
@@ -43,7 +43,7 @@ export const texts = {
   chooseAnotherPhoto: 'Choose another photo',
   addAPhoto: 'Add a photo',
   staysInYourAcademy: 'Stays in your academy. Links never show it.',
-  thisFileIsNot: 'This file is not a picture that can be read. Choose another one.',
+  thisFileIsNot: 'This file cannot be read as a picture. Choose another one.',
   removePhoto: 'Remove photo',
   isAlready: (givenName: string, familyName: string, age: number) =>
     `${givenName} ${familyName}, ${age}, is already on the roster.`,
@@ -68,8 +68,8 @@ export const texts = {
   age: 'Age',
   focus: 'Focus',
   roster: 'Roster',
-  archivedSince: (day: string) => `Archived ${day}: out of the lists, with everything kept.`,
-  takeBackIntoTheLists: 'Take back into the lists',
+  archivedSince: (day: string) => `Archived ${day}: off the lists, everything kept.`,
+  takeBackIntoTheLists: 'Restore to the lists',
   photoOf: (name: string) => `Photo of ${name}`,
   profileOf: (name: string) => `Profile of ${name}`,
   profile: 'Profile',

@@ -5,7 +5,7 @@ export const texts = {
   mailItTo: (name: string) => `Mail it to ${name}`,
   mailSent: (name: string, simulated: boolean) =>
     simulated
-      ? `Simulated: no mail server is set up. What would have gone to ${name} stands in Office, Mail.`
+      ? `Simulated: no mail server is set up. See what ${name} would have received in Office, Mail.`
       : `On its way to ${name}.`,
   buildThePlan: 'Build the plan',
   fromTheFocus: 'From the focus to a ladder: feel it, move through it, throw it, keep it.',
@@ -59,7 +59,7 @@ export const texts = {
   aWeek: 'A week',
   days: '30 days',
   days2: '90 days',
-  codeOfTheLink: 'Code of the link, to scan with a phone',
+  codeOfTheLink: 'The link as a code, to scan with a phone',
   shareWith: (givenName: string) => `Share with ${givenName}`,
   copyMessage: 'Copy message',
   sPractice: (givenName: string, address: string) =>

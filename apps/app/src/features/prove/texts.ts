@@ -36,7 +36,7 @@ export const texts = {
   itCanExplain: (explains: string) => ` It can explain ${explains}.`,
   jumpPowerW: (watts: number, day: string, velocityIn: string, unit: string, day2: string) =>
     `Jump power ${watts} W on ${day}; usual ${velocityIn} ${unit} on ${day2}.`,
-  powerAndVelocityBeside: 'Power and velocity beside each other; neither proves the other.',
+  powerAndVelocityBeside: 'Power and velocity side by side; neither proves the other.',
   weightNowTheNote: (sayMass: string) =>
     `Weight now ${sayMass}. The note on growth can be turned off under Office, Planning.`,
   late: (late: number) => `, ${late} late`,
@@ -69,11 +69,11 @@ export const texts = {
   of2: (nameOf: string, clean: number, n: number) => `${nameOf} ${clean} of ${n}`,
   inBlendAndDeliver: (clean: number, n: number) => `In blend and deliver ${clean} of ${n} clean.`,
   nothingWasCounted: 'Nothing was counted in blend and deliver yet.',
-  cleanByItself: 'Clean by itself, and not in the delivery:',
+  cleanByItself: 'Clean in the drill, not in the delivery:',
   countedSinceThePlan: 'Counted since the plan began.',
   sendTheProgress: 'Send the progress',
   twoSentencesBothSeams: (givenName: string) =>
-    `Two sentences, both seams and the velocity of ${givenName}, as they stand now. What changes later does not change what was sent.`,
+    `Two sentences, both seams and the velocity of ${givenName}, as they are now. Later changes do not affect what was sent.`,
   flaws: 'Flaws',
   withoutNamesOfFlaws: 'Without names of flaws',
   nameTheFlaws: 'Name the flaws',

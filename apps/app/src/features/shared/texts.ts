@@ -20,8 +20,7 @@ export const texts = {
   somethingHurts: 'Something hurts',
   thisLinkHasExpired: (waiting: number) =>
     `This link has expired or was revoked. ${waiting ? 'What you ticked since is kept on this device: show it to your instructor and ask for a new link.' : 'Ask for a new one.'}`,
-  notSentYet: (waiting: number) =>
-    `${waiting} not sent yet. It is sent by itself when there is a connection.`,
+  notSentYet: (waiting: number) => `${waiting} not sent yet. It will be sent when there is a connection.`,
   oneEntryWasNot: (why: undefined | string) => `One entry was not accepted: ${why}`,
   thisBrowserIsFull: 'This browser is full and keeps nothing. Leave the page open until all is sent.',
   setUpOf: (name: string) => `Set-up of ${name}`,

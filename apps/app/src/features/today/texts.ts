@@ -3,7 +3,7 @@ export const texts = {
   waitingForYou: 'Waiting for you',
   lookedAtAndNot: 'Looked at, and not traced, planned or assigned yet.',
   didNothingThisWeek: 'Did nothing this week',
-  workWasAssigned: 'Work was assigned in the last seven days; neither a session nor a tick came back.',
+  workWasAssigned: 'Work was assigned in the last seven days, but no session and no tick came back.',
   notSent: (unsent: number) => `${unsent} not sent`,
   markedPain: 'Marked pain',
   atHome: ', at home',

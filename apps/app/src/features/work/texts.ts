@@ -129,7 +129,7 @@ export const texts = {
   velocityIsFrom: (n: number) =>
     `${n} ${n === 1 ? 'velocity is' : 'velocities are'} from the simulated line and left out of the text.`,
   forTheParent: 'For the parent',
-  thisBrowserDidNot: 'This browser did not copy it. Select the text and copy it by hand.',
+  thisBrowserDidNot: 'The browser did not allow copying. Select the text and copy it by hand.',
   shared: 'Shared',
   copied: 'Copied',
   shareWithTheParent: 'Share with the parent',

@@ -20,7 +20,7 @@ export const texts = {
   plansForHome: 'Plans for home',
   wereNeverLookedAt: (noLook: number) => `, ${noLook} were never looked at`,
   haveAPlan: (plansCount: number, openCount: number, part: string) =>
-    `${plansCount} have a plan of their newest look, ${openCount} do not${part}.`,
+    `${plansCount} have a plan from their newest look, ${openCount} do not${part}.`,
   plansMadeFromEach: (madeCount: number) =>
     `${madeCount} plans made, from each one’s focus. Weeks are assigned on the roster.`,
   reportCards: 'Report cards',

@@ -84,7 +84,7 @@ export const texts = {
   chooseALineEach: 'Choose a line; each reading goes to the next in the queue.',
   theLineIsOpen: (line: string, simulatedLine: string, part: string) =>
     `The line is open${line === simulatedLine ? '; its readings are simulated' : ''}. Next: ${part}.`,
-  theLineIsBeing: 'The line is being opened.',
+  theLineIsBeing: 'Opening the line.',
   next: (name: string) => `Next: ${name}`,
   noneYet: 'none yet',
   goesToTheEnd: (name: string) => `${name} goes to the end of the queue`,

@@ -14,7 +14,7 @@ interface Props {
   athlete: LookPage['athlete'];
   clip: ClipRecord;
   time: number;
-  /** Where the clip stands, in words. */
+  /** The position in the clip, in words. */
   words: string;
   /** The frame that is seen, with what is drawn over it. */
   picture: () => Promise<Blob>;

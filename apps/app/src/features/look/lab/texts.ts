@@ -2,7 +2,7 @@
 export const texts = {
   whichMarkerLiesWhere: 'Which marker lies where',
   whereSeveralLieAround:
-    'Where several lie around a joint, tick them all: their middle is taken. This device remembers it for the next file of this lab.',
+    'If several lie around a joint, tick them all; their middle is used. The academy remembers it for the next file from this lab.',
   noneYet: 'none yet',
   done: 'Done',
   change: 'Change',
@@ -15,7 +15,7 @@ export const texts = {
   inSpace: 'In space',
   speedCurves: 'Speed curves',
   turningIs:
-    'Turning is of the line between two joints; the forearm stands for the hand. They are kept with what is offered above.',
+    'Turning is that of the line between two joints; the forearm is used for the hand. They are saved with the offers above.',
   markersOfThe: (jointName: string) => `Markers of the ${jointName}`,
   markersAroundThe: (jointName: string) => `Markers around the ${jointName}`,
 };

@@ -98,7 +98,7 @@ export const texts = {
     `The ${pitch} runs ${inches} in to the arm side. If that is more than you want, grade “${name}” in the next look: it points to the hand getting beside the ball.`,
   whereTheMissesGo: 'Where the misses go',
   fromTheAimedSpot: (missSentence: string) => `From the aimed spot: ${missSentence}`,
-  everyAimIsLaid: 'Every aim is laid over the middle spot.',
+  everyAimIsLaid: 'Every aim is shown at the middle spot.',
   sessionOf: (day: string) => `Session of ${day}`,
   effortNotRecorded: 'effort not recorded',
   likeThrowsBall: (pitch: string, part: string, ball: number) =>

@@ -45,7 +45,7 @@ export const texts = {
   secondFactorIsOn: (left: number) =>
     `On: you also enter six digits of your authenticator app. ${left} recovery codes are left.`,
   secondFactorIsOff:
-    'Off. With it, you also enter six digits of an authenticator app when you sign in, so that a stolen password opens nothing.',
+    'Off. With it, you also enter six digits of an authenticator app when you sign in, so a stolen password is not enough.',
   turnItOn: 'Turn it on',
   turnItOff: 'Turn it off',
   goOn: 'Go on',
@@ -68,7 +68,7 @@ export const texts = {
   roleOf: (name: string) => `Role of ${name}`,
   deactivate: (name: string) => `Deactivate ${name}`,
   deactivateAsk: (name: string) =>
-    `${name} is signed out everywhere at once and cannot sign in any more. What ${name} wrote down stays.`,
+    `${name} is signed out everywhere at once and cannot sign in any more. Everything ${name} recorded stays.`,
   activate: (name: string) => `Activate ${name} again`,
   lessonsToCome: (n: number) => `${n === 1 ? 'One lesson' : `${n} lessons`} to come.`,
   handThemOverTo: 'Hand them over to',
@@ -82,16 +82,16 @@ export const texts = {
   invite: 'Invite',
   openInvitations: 'Open invitations',
   invited: (name: string, email: string, role: string, until: string, over: boolean) =>
-    `${name}, ${email}, as ${role}. ${over ? 'Ran out' : 'Opens until'} ${until}.`,
+    `${name}, ${email}, as ${role}. ${over ? 'Expired' : 'Valid until'} ${until}.`,
   takeBack: 'Take back',
-  takeBackOf: (name: string) => `Take back the invitation of ${name}`,
+  takeBackOf: (name: string) => `Withdraw the invitation of ${name}`,
   whatEachRoleMayDo: 'What each role may do',
   ownerInstructorAssistant: 'Owner, instructor, assistant',
 
   mail: 'Mail',
   readingTheMail: 'Reading the mail',
   mailIsSimulated:
-    'No mail server is set up, so mail is simulated: nothing leaves this server. What would have gone out stands here, and links in it work.',
+    'No mail server is set up, so mail is simulated: nothing leaves this server. You can read here what would have been sent; the links in it work.',
   noMailYet: 'No mail yet. Invitations, new passwords and weekly lines to parents show up here.',
   mailTo: (to: string, day: string) => `To ${to}, ${day}`,
   simulated: 'Simulated: not sent',
@@ -100,7 +100,7 @@ export const texts = {
   readMail: (subject: string) => `Read “${subject}”`,
 
   audit: 'Who did what',
-  keptForAYear: 'Who opened, changed, took out and cleared what, and who signed in. Kept for a year.',
+  keptForAYear: 'Who opened, changed, exported and cleared what, and who signed in. Kept for a year.',
   what: 'What',
   who: 'Who',
   everything: 'Everything',
@@ -109,7 +109,7 @@ export const texts = {
   toDay: 'To',
   saveAsCsv: 'Save as CSV',
   readingTheAudit: 'Reading the list',
-  nothingOfThatKind: 'Nothing of that kind was written down. Choose other days or somebody else.',
+  nothingOfThatKind: 'Nothing of that kind was recorded. Choose other days or someone else.',
   olderOnesToo: 'There are older entries. Choose a last day to see them, or save the CSV.',
   theServer: 'The server',
   auditLine: (by: string, told: string, athlete: string | null) =>
@@ -126,7 +126,7 @@ export const texts = {
   oneAthleteInProfile: 'One athlete is saved in their profile.',
   bringIn: 'Bring in',
   whatComesIn:
-    'An athlete from another academy, or a whole academy into one without athletes. You see what comes before anything is kept.',
+    'An athlete from another academy, or a whole academy into one without athletes. You see what is coming before anything is saved.',
   chooseArchive: 'Choose an archive',
   readingTheArchive: 'Reading the archive',
   athletesCameIn: (n: number) => `${n === 1 ? 'One athlete' : `${n} athletes`} came in.`,
@@ -134,7 +134,7 @@ export const texts = {
   anAthleteOf: (academy: string) => `An athlete of ${academy}`,
   takenOut: (day: string) => `Taken out ${day}.`,
   rowsOfTables: (rows: number, tables: number) => `${rows} rows in ${tables} tables`,
-  nothingCanBeBroughtIn: 'Nothing can be brought in until this is put right:',
+  nothingCanBeBroughtIn: 'Nothing can be imported until this is fixed:',
   problemIn: (table: string, row: number | null, message: string) =>
     `${table}${row === null ? '' : `, row ${row}`}: ${message}`,
 
@@ -142,15 +142,15 @@ export const texts = {
   readingTheList: 'Reading the list',
   deletions: 'Deletions',
   aDeletionTakes:
-    'A deletion is asked for in the profile of an athlete. A second person confirms it; after 14 days everything is gone for good. Until then it can be taken back.',
+    'A deletion is requested in an athlete’s profile. A second person confirms it; after 14 days everything is gone for good. Until then it can be undone.',
   noneUnderWay: 'No deletion is under way.',
-  askedBy: (by: string, day: string, reason: string) => `Asked for by ${by}, ${day}: ${reason}`,
+  askedBy: (by: string, day: string, reason: string) => `Requested by ${by}, ${day}: ${reason}`,
   confirmedUntil: (by: string, day: string) => `Confirmed by ${by}. Gone for good ${day}.`,
   waitsForYou: 'It waits for your confirmation.',
   confirmDeletionOf: (name: string) => `Confirm: delete ${name}`,
   keepAthlete: (name: string) => `Keep ${name}`,
   archivedAthletes: 'Archived athletes',
-  archivedAreKept: 'Out of the lists, with everything kept.',
+  archivedAreKept: 'Off the lists, everything kept.',
   archivedOn: (name: string, day: string) => `${name}, ${day}`,
   backToTheRoster: 'Back to the roster',
   backToTheRosterOf: (name: string) => `Back to the roster: ${name}`,

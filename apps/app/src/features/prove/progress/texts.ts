@@ -25,7 +25,7 @@ export const texts = {
   readingWhoClearedWhat: 'Reading who cleared what',
   whatWasItWorth: 'What was it worth?',
   medianChangeOfUsual:
-    'Median change of usual velocity of those who cleared a flaw, against those who did not over the same weeks. This is no proof of cause: who clears a flaw may differ in more than that.',
+    'Median change of usual velocity of those who cleared a flaw, against those who did not over the same weeks. This is no proof of cause: those who clear a flaw may differ in other ways too.',
   nobodyWasLooked: 'Nobody was looked at twice with a flaw that was obvious or severe.',
   tooFewToSayForEach: (dataCount: number, fewestOfWorth: number) =>
     `Too few to say, for each of ${dataCount} flaws: it takes ${fewestOfWorth} who cleared it and ${fewestOfWorth} who did not.`,

@@ -22,10 +22,10 @@ export const texts = {
   toMs: (from: string, to: string, ms: string, plusMinusMs: string) =>
     `${from} to ${to} ${ms} ± ${plusMinusMs} ms`,
   theseAreSpeeds: 'These are speeds in the picture’s plane: a turn of pelvis or trunk is not seen in them.',
-  theFeetDoNot: 'The feet do not tell where the target is. Say it here.',
-  jointsAreReadFrom: 'Joints are read from the side, the front or from behind. Say where the camera stood.',
+  theFeetDoNot: 'The feet do not show where the target is. Set it here.',
+  jointsAreReadFrom: 'Joints are read from the side, the front or from behind. Choose where the camera was.',
   workingItOut: 'Working it out',
-  theCameraStoodOff: 'The camera stood off its side: angles come out too small by an unknown amount.',
+  theCameraStoodOff: 'The camera was not square to the side: angles come out too small by an unknown amount.',
   atFramesASecond: (captureFps: number, goodRate: number) =>
     `At ${captureFps} frames a second plant and release are known to a frame or two. A camera at ${goodRate} or more is more exact.`,
   throw: 'Throw',
@@ -66,10 +66,10 @@ export const texts = {
   stop: 'Stop',
   stoppedBeforeTheEnd: 'Stopped before the end. What was tracked is saved on this device.',
   theJoints:
-    'The joints of the body are followed through the throw, and give events, angles and times with their error. The film stays on this device. The first time, 13 MB are fetched.',
+    'The tracker follows the joints through the throw and gives events, angles and times with their error. The film stays on this device. The first time, 13 MB are downloaded.',
   thisFilmIsLong: (part: number, part2: number) =>
     `This film is long: ${part} s to ${part2} s is looked at, around the frame that is shown. Go to the throw first.`,
-  tapTheOneWhoThrows: 'Tap the one who throws in the picture.',
+  tapTheOneWhoThrows: 'Tap the thrower in the picture.',
   continue: 'Continue',
   trackTheThrows: 'Track the throws',
   trackFromTheBeginning: 'Track from the beginning',

@@ -9,7 +9,7 @@ export const texts = {
   play: 'Play',
   beside: 'Beside',
   oneOverTheOther: 'One over the other',
-  whereBothStand: 'Where both stand',
+  whereBothStand: 'Position of both',
   linedUpAt: 'Lined up at',
   byHand: 'By hand',
   dragTheSecond: 'Drag the second to where it belongs.',
@@ -31,5 +31,5 @@ export const texts = {
   openTheSecondFilm: 'Open the second film',
   orABody: 'Or a body that was tracked before',
   filmsStay:
-    'Films stay on this device. Those that were opened on the bench before know their events; others are lined up by hand.',
+    'Films stay on this device. Those opened on the bench before keep their events; line up others by hand.',
 };
