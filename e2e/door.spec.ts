@@ -5,7 +5,7 @@ test('a wrong password is refused in words, and what was typed is still there', 
   await page.getByRole('textbox', { name: 'E-mail' }).fill('jory@saltmarsh.example');
   await page.getByRole('textbox', { name: 'Password' }).fill('not this one');
   await app.tap('Sign in');
-  await expect(page.getByRole('alert')).toContainText('do not fit together');
+  await expect(page.getByRole('alert')).toContainText('do not match');
   await expect(page.getByRole('textbox', { name: 'E-mail' })).toHaveValue('jory@saltmarsh.example');
   await page.getByRole('textbox', { name: 'E-mail' }).fill('nobody');
   await app.tap('Sign in');

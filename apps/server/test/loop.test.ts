@@ -129,7 +129,7 @@ describe('the log', () => {
     await send(grade(null));
     const now = await page(athlete.id);
     expect(now.looks[0]!.findings).toEqual({});
-    expect(now.due).toEqual({ verb: 'look', next: 'Finish the look that was begun' });
+    expect(now.due).toEqual({ verb: 'look', next: 'Finish the look you began' });
     // Nothing is overwritten: every grade is still there.
     const rows = await here.db('findings').where({ look_id: lookId }).orderBy('id');
     expect(rows.map(({ severity, replaces }) => [severity, replaces !== null])).toEqual([

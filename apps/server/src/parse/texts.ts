@@ -1,7 +1,7 @@
 /** What people read of this folder; another language is one more table. */
 export const texts = {
   fileTakesTooLong: 'This file takes too long to read. Export fewer events, and without endless repeats.',
-  archiveTakesTooLong: 'This archive takes too long to read. Take out fewer athletes at once.',
+  archiveTakesTooLong: 'This archive takes too long to read. Export fewer athletes at once.',
   unpacksToTooMuch: 'input: the archive unpacks to more than any academy holds',
   unpacksFarTooMuch: (fileName: string) => `input: ${fileName} unpacks to far more than its size`,
   isNoPart: (fileName: string) => `input: ${fileName} is not part of an archive`,

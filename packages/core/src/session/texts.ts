@@ -7,7 +7,7 @@ export const texts = {
   tooHardForNow: (counts: string) => `${counts}: too hard for now, step back.`,
   noRepsYet: (further: string) => `No reps yet: ${further}.`,
   stayAfterPain: (counts: string) => `${counts}: stay, after pain in an earlier session.`,
-  finishLookThatWasBegun: 'Finish the look that was begun',
+  finishLookThatWasBegun: 'Finish the look you began',
   takeAFirstLook: 'Take a first quick look',
   traceNewestLook: 'Trace the newest look',
   allClean: 'All clean: look again in a while',
