@@ -90,16 +90,26 @@ export function trueMotion(
   { discipline, throws, rate }: { discipline: Discipline; throws: Hand; rate: number },
 ): Motion {
   const frames = Math.floor(seconds * rate + 1e-9) + 1;
-  const all = Array.from({ length: frames }, (_, i) => at(i / rate));
-  // The throwing side is away from where the chest faces while the body is closed, seen toward the target.
-  const path = (joint: keyof Points): Path => ({
-    fwd: Float64Array.from(all, (points) => 100 * points[joint][0]),
-    up: Float64Array.from(all, (points) => 100 * points[joint][2]),
-    side: Float64Array.from(all, (points) => 100 * points[joint][1]),
-  });
   const joints = Object.fromEntries(
-    Object.entries(roles).map(([role, joint]) => [role, path(joint)]),
+    Object.keys(roles).map((role): [string, Path] => [
+      role,
+      { fwd: new Float64Array(frames), up: new Float64Array(frames), side: new Float64Array(frames) },
+    ]),
   ) as Record<RoleJoint | 'nose', Path>;
+  // Written straight into place: a film has thousands of instants, looked at by the thousand.
+  const paths = Object.entries(roles).map(
+    ([role, joint]) => [joints[role as keyof typeof joints], joint] as const,
+  );
+  for (let i = 0; i < frames; i++) {
+    const points = at(i / rate);
+    for (const [{ fwd, up, side }, joint] of paths) {
+      // The throwing side is away from where the chest faces while the body is closed, seen toward the target.
+      const [x, y, z] = points[joint];
+      fwd[i] = 100 * x;
+      up[i] = 100 * z;
+      side[i] = 100 * y;
+    }
+  }
   const moved = withMiddles(joints);
   return {
     discipline,
