@@ -207,7 +207,7 @@ test.describe('everyone can use', () => {
     await judge.look('trace, what if');
     await app.open(`/athletes/${wren}/build`);
     await app.tap('Share with Wren');
-    const message = await page.getByText(/\/s\/[\w-]{32} /).innerText();
+    const message = await page.getByText(/\/s\/[\w-]{32}\s/).innerText();
     const address = /http\S+\/s\/[\w-]{32}/.exec(message)![0];
     await judge.look('a link that was made');
     await page.keyboard.press('Escape');

@@ -110,7 +110,7 @@ test('a link opens the week for whoever has it, until it is taken back', async (
   await app.tap('Share with Shared');
   await app.tap('Copy message');
   expect(app.taps).toBe(2);
-  const message = await page.getByText(/\/s\/[\w-]{32} /).innerText();
+  const message = await page.getByText(/\/s\/[\w-]{32}\s/).innerText();
   const address = /http\S+\/s\/[\w-]{32}/.exec(message)![0];
   await expect(page.getByRole('img', { name: 'The link as a code, to scan with a phone' })).toBeVisible();
   const home = await (await browser.newContext({ baseURL: baseURL! })).newPage();

@@ -89,7 +89,7 @@ test('on a phone', async ({ app, page }) => {
   await shoot(page, 'week');
   await open(app, page, 'Wren', 'build');
   await app.tap('Share with Wren');
-  const message = await page.getByText(/\/s\/[\w-]{32} /).innerText();
+  const message = await page.getByText(/\/s\/[\w-]{32}\s/).innerText();
   await page.goto(/http\S+\/s\/[\w-]{32}/.exec(message)![0]);
   await page.getByText('Stop for pain.', { exact: false }).waitFor();
   await shoot(page, 'shared');

@@ -160,7 +160,7 @@ function sizeIn(cells: Readonly<Record<string, string>>, kind: SizeKind, unit: S
       column,
       cell,
       value: null,
-      wrong: `stands in ${filled[1]![0]} too; fill in one of the two`,
+      wrong: `is in ${filled[1]![0]} too; fill in only one of them`,
     };
   const { value, wrong } = read(cell, unit);
   return { kind, column, cell, value: value ?? null, ...(wrong === undefined ? {} : { wrong }) };

@@ -230,7 +230,7 @@ describe('a roster from a table', () => {
     ['us', 'height', 'tall', `height write it as 6'1", or 185 cm`],
     ['us', 'weight', '450', 'weight must be less than or equal to 441 lb; 450 was read as 450 lb'],
     ['us', 'mass_kg', '121 stone', 'mass_kg write it in kg, such as 75'],
-    ['us', 'height,height_cm', '5-4,163', 'height stands in height_cm too; fill in one of the two'],
+    ['us', 'height,height_cm', '5-4,163', 'height is in height_cm too; fill in only one of them'],
   ])('names a size that is none: %s %s %s', (unit, columns, cells, problem) => {
     const { rows, problems } = sized(unit, columns, cells);
     expect(rows).toEqual([]);
