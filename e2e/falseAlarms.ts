@@ -81,7 +81,8 @@ function realChange(throws: readonly TimedThrow[]): { before: boolean; after: bo
   };
 }
 
-function trend(throws: readonly TimedThrow[]): { before: boolean; after: boolean } {
+/** @param gains a rise counts alone */
+function trend(throws: readonly TimedThrow[], gains = false): { before: boolean; after: boolean } {
   const days = [...new Set(throws.map(({ date }) => date))];
   const interval = slopeInterval(
     days.map((date, n) => [
@@ -89,7 +90,11 @@ function trend(throws: readonly TimedThrow[]): { before: boolean; after: boolean
       median(throws.filter((each) => each.date === date).map((each) => each.velocity!)),
     ]),
   )!;
-  return { before: interval.low > 0 || interval.high < 0, after: velocityTrend(throws)!.real };
+  const found = velocityTrend(throws)!;
+  return {
+    before: interval.low > 0 || (!gains && interval.high < 0),
+    after: found.real && (!gains || found.perMonth > 0),
+  };
 }
 
 /** Whether a drill that is done clean six times of ten is called learned in one of eight sessions of ten reps. */
@@ -165,6 +170,14 @@ export const falseAlarms = (): FalseAlarms[] => [
     what: 'the same at 0.5 mph, a display in whole mph and a scatter of 0.3 mph',
     ...share(21, (random) => realChange(unchanged(random, { scatter: 0.3, between: 0.5, step: 1 }))),
   },
+  ...[4, 10, 20].flatMap((sessions) =>
+    [0.5, 0.8].map((between) => ({
+      what: `a rising trend of ${sessions} sessions, ${between} mph`,
+      ...share(500 * sessions + 10 * between, (random) =>
+        trend(unchanged(random, { scatter: 1.2, between, sessions }), true),
+      ),
+    })),
+  ),
   {
     what: 'trend of ten sessions, each close to the one before (0.6)',
     ...share(31, (random) => trend(unchanged(random, { scatter: 1.2, between: 0.8, stays: 0.6 }))),
