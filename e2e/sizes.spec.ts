@@ -83,6 +83,15 @@ function wrongOn(page: Page): Promise<string[]> {
       if (node.scrollWidth > node.clientWidth + 2 || node.scrollHeight > node.clientHeight + 4)
         wrong.push(`${named(node)} is cut off`);
     }
+    // A width that is asked for becomes a height where a row turns into a column.
+    for (const node of Array.from(document.querySelectorAll<HTMLElement>('main *'))) {
+      const parent = getComputedStyle(node.parentElement!);
+      if (!/^\d{2,}px$/.test(getComputedStyle(node).flexBasis) || !/^column/.test(parent.flexDirection))
+        continue;
+      const inside = Math.max(0, ...[...node.children].map((each) => each.getBoundingClientRect().bottom));
+      const empty = node.getBoundingClientRect().bottom - inside;
+      if (shown(node) && empty > 60) wrong.push(`${Math.round(empty)} px stand empty under ${named(node)}`);
+    }
     return [...new Set(wrong)];
   });
 }

@@ -163,7 +163,7 @@ function DrillList({ here }: { here: string | null }) {
           <View style={styles.head}>
             {here === null ? <TitleRow title={texts.drills2} /> : <Heading>{texts.drills2}</Heading>}
             <View style={grid ? styles.filters : styles.head}>
-              <View style={styles.search}>
+              <View style={grid ? styles.search : null}>
                 <SearchField label={texts.searchDrills} value={search} onChange={setSearch} />
               </View>
               <Choices<Thread | null>
