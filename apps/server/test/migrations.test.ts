@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { connect } from '../src/store/database';
 import { migrate } from '../src/store/migrate';
+import * as surerWander from '../src/store/migrations/0023_surer_wander';
 import { firstRows } from './firstRows';
 
 it('go up from the first landed version without loss', async () => {
@@ -46,6 +47,18 @@ it('go up from the first landed version without loss', async () => {
     athlete_id: athlete,
     height_cm: '178.0',
   });
+  // What is kept of how far sessions wander is made anew, and nothing of whoever has none.
+  const academy = (await db('academies').first('id'))!.id;
+  const own = { academy_id: academy, athlete_id: athlete };
+  await db('athlete_states').where(own).delete();
+  await db('athlete_states').insert({ ...own, incomplete: false });
+  const incomplete = async () => {
+    await surerWander.up(db);
+    return Boolean((await db('athlete_states').where(own).first('incomplete'))!.incomplete);
+  };
+  expect(await incomplete()).toBe(false);
+  await db('velocity_wander').insert({ ...own, like_key: '90 fastball 145', between_sessions: 0.2 });
+  expect(await incomplete()).toBe(true);
   await db.raw(`drop database ${name}`);
   await db.destroy();
   await first.destroy();
