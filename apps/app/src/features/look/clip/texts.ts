@@ -2,7 +2,7 @@
 export const texts = {
   playsAtFramesS: 'Plays at, frames/s',
   playsAtFrames: 'Plays at, frames a second',
-  takenAtFramesS: 'Taken at, frames/s',
+  takenAtFramesS: 'Filmed at, frames/s',
   takenAtFrames: 'Filmed at, frames a second',
   bothRatesMustBe: 'Both rates must be 1 to 20,000 frames a second.',
   timesAreTheClips: 'Times are those of the clip. For slow motion, enter the frame rate it was filmed at.',
