@@ -13,9 +13,8 @@ const rounds = [['lint', 'types'], ['unit', 'faults'], ['browser'], ['days']];
 const all = rounds.flat();
 /** Times at which a day is not what one thinks it is, one after the other; those of the demo academy, whose zone is Europe/London. */
 const moments = {
-  'a Saturday night that ends a month': '2027-07-31T22:40:00Z',
-  'the night that has an hour twice': '2027-10-31T00:40:00Z',
-  'a leap day': '2028-02-29T12:00:00Z',
+  'a Saturday night that has an hour twice, on the last day of a month': '2027-10-31T00:40:00Z',
+  'the last hour of a leap day': '2028-02-29T23:20:00Z',
   'the night that loses an hour': '2028-03-26T00:40:00Z',
 };
 /** What asks a clock for the day; the rest is given its days and is the same on any. */
