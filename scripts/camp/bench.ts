@@ -3,6 +3,7 @@ import {
   bestAlone,
   campFaults,
   campTable,
+  inTime,
   planCamp,
   routeWorth,
   type CampInput,
@@ -62,6 +63,7 @@ const positions = (table: CampTable, { routes }: CampPlan) =>
 const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
 const held = (value: string, good: boolean) => (good ? value : `**${value}**`);
 
+const clock = () => performance.now();
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
 /** One group a station and one slot each, of sizes that differ by one at most. */
@@ -77,7 +79,7 @@ function groups(solve: Solve): void {
       rules: { ageSpan: null, groups: { count: stations, min: Math.floor(share), max: Math.ceil(share) } },
     };
     const began = performance.now();
-    const plan = planCamp(input, solve);
+    const plan = planCamp(input, solve, inTime(input.seconds, clock));
     const seconds = (performance.now() - began) / 1000;
     const table = campTable(input);
     const idle = plan.groups!.flatMap((group) => group.stations).filter((s) => s === null).length;
@@ -97,7 +99,7 @@ async function main(): Promise<void> {
     const input = pretendCamp(size);
     const timed = (wish: CampInput) => {
       const began = performance.now();
-      const plan = planCamp(wish, solve);
+      const plan = planCamp(wish, solve, inTime(wish.seconds, clock));
       return { plan, seconds: (performance.now() - began) / 1000 };
     };
     const { plan, seconds } = timed(input);

@@ -22,6 +22,7 @@ import {
   missFigures,
   openThrows,
   planAthlete,
+  inTime,
   planCamp,
   readCurves,
   readMisses,
@@ -248,8 +249,13 @@ export const tasks = [
       '{ "mode": "routes", "seed": 1, "slots": [{ "id": "s1", "day": "2031-07-14", "start": "09:00", "minutes": 25 }, { "id": "s2", "day": "2031-07-14", "start": "09:30", "minutes": 25 }], "stations": [{ "id": "hips", "treats": ["oh.lift-stall"], "capacity": 6, "minimum": 2, "throwHeavy": false }, { "id": "mound", "treats": [], "capacity": 6, "minimum": 2, "throwHeavy": true }], "athletes": [{ "id": "a", "age": 14, "discipline": "overhand", "throws": "R", "needs": { "hips": 3 } }, { "id": "b", "age": 15, "discipline": "overhand", "throws": "L", "findings": { "oh.lift-stall": 2 } }], "rules": { "ageSpan": 4 }, "seconds": 2 }',
     schema: campInput,
     run: async (input) => {
+      const solve = await loadSolver();
       const began = performance.now();
-      const { limitedBy, ...plan } = planCamp(input, await loadSolver());
+      const { limitedBy, ...plan } = planCamp(
+        input,
+        solve,
+        inTime(input.seconds, () => performance.now()),
+      );
       return { mode: input.mode, ...plan, ms: Math.round(performance.now() - began), held: limitedBy };
     },
   }),

@@ -1,4 +1,4 @@
-import { FieldError, planCamp } from '@wrightonic/core';
+import { FieldError, inTime, planCamp } from '@wrightonic/core';
 import { loadSolver } from '@wrightonic/solver';
 import { jobSteps, type CampAnswer } from './jobs';
 import { shares, type CampJob } from './threads';
@@ -10,13 +10,14 @@ export default async function planned({ input, shared }: CampJob): Promise<CampA
   const solve = await solver;
   const job = new Int32Array(shared);
   try {
-    const plan = planCamp(input, solve, {
+    const watch = inTime(input.seconds, () => performance.now(), {
       stopped: () => Atomics.load(job, shares.stop) === 1,
       progress: (step, share) => {
         Atomics.store(job, shares.step, jobSteps.indexOf(step));
         Atomics.store(job, shares.thousandths, Math.round(1000 * share));
       },
     });
+    const plan = planCamp(input, solve, watch);
     return { plan };
   } catch (error) {
     // Classes do not cross threads.

@@ -24,10 +24,19 @@ export const ofMoveBeyond = 12;
 /** Of the cells that are left, so many may be moved. */
 export const mayMove = 0.1;
 
+/** Of two visits to a station or more, over one. */
+const bothVisits = 1 + secondVisit;
+
 /** Who is to be together, or two who are to be apart. */
 interface Relation {
   ids: readonly number[];
   apart: boolean;
+}
+
+/** Whether a relation was already counted with one before the nth. */
+function isOfEarlier({ ids }: Relation, some: readonly number[], n: number): boolean {
+  for (let m = 0; m < n; m++) if (ids.includes(some[m]!)) return true;
+  return false;
 }
 
 /**
@@ -39,6 +48,16 @@ export class Timetable {
   readonly at: Int16Array;
   /** Athletes by station and slot. */
   readonly count: Int16Array;
+  /** Visits by athlete and station. */
+  private readonly visits: Int16Array;
+  // What is asked for with every change, as lists without lists in them.
+  private readonly need: Float64Array;
+  private readonly present: Uint8Array;
+  private readonly heavy: Uint8Array;
+  /** Whether a slot follows the one before it on the same day. */
+  private readonly following: Uint8Array;
+  /** What each athlete costs, where nothing of theirs has changed since it was reckoned; else NaN. */
+  private readonly reckoned: Float64Array;
   private moved = 0;
   private readonly budget: number;
   private readonly ageCount: Int16Array;
@@ -61,6 +80,12 @@ export class Timetable {
     this.S = table.stations.length;
     this.at = new Int16Array(this.A * this.T).fill(nowhere);
     this.count = new Int16Array(this.S * this.T);
+    this.visits = new Int16Array(this.A * this.S);
+    this.need = Float64Array.from(table.need.flat());
+    this.present = Uint8Array.from(table.present.flat(), Number);
+    this.heavy = Uint8Array.from(table.heavy, Number);
+    this.following = Uint8Array.from(table.slots, (_, t) => Number(follows(table, t)));
+    this.reckoned = new Float64Array(this.A).fill(NaN);
     this.ages = [...new Set(table.ages)].sort((a, b) => a - b);
     this.ageOf = Int16Array.from(table.ages.map((age) => this.ages.indexOf(age)));
     this.ageCount = new Int16Array(this.S * this.T * this.ages.length);
@@ -93,6 +118,7 @@ export class Timetable {
     if (was >= 0) this.counted(was, t, a, -1);
     if (station >= 0) this.counted(station, t, a, 1);
     this.at[cell] = station;
+    this.reckoned[a] = NaN;
   }
 
   /** Lays out a whole timetable, station by athlete and slot. */
@@ -128,6 +154,7 @@ export class Timetable {
 
   private counted(s: number, t: number, a: number, by: number): void {
     this.count[s * this.T + t]! += by;
+    this.visits[a * this.S + s]! += by;
     this.ageCount[(s * this.T + t) * this.ages.length + this.ageOf[a]!]! += by;
   }
 
@@ -142,52 +169,55 @@ export class Timetable {
     return this.costs.rule * broken;
   }
 
+  /** Somebody is there. */
   private spanBeyond(s: number, t: number, span: number): number {
     const from = (s * this.T + t) * this.ages.length;
-    let [youngest, oldest] = [-1, -1];
-    for (let n = 0; n < this.ages.length; n++)
-      if (this.ageCount[from + n]! > 0) {
-        if (youngest < 0) youngest = n;
-        oldest = n;
-      }
-    return youngest < 0 ? 0 : Math.max(0, this.ages[oldest]! - this.ages[youngest]! - span);
+    let [youngest, oldest] = [0, this.ages.length - 1];
+    while (this.ageCount[from + youngest] === 0) youngest++;
+    while (this.ageCount[from + oldest] === 0) oldest--;
+    return Math.max(0, this.ages[oldest]! - this.ages[youngest]! - span);
   }
 
   worth(a: number): number {
-    const need = this.table.need[a]!;
     let sum = 0;
-    for (let s = 0; s < this.S; s++) {
-      if (need[s] === 0) continue;
-      let visits = 0;
-      for (let t = 0; t < this.T; t++) if (this.station(a, t) === s) visits++;
-      if (visits > 0) sum += need[s]! * (visits > 1 ? 1 + secondVisit : 1);
+    const from = a * this.S;
+    for (let n = from; n < from + this.S; n++) {
+      const visits = this.visits[n]!;
+      if (visits > 0) sum += this.need[n]! * (visits > 1 ? bothVisits : 1);
     }
     return sum;
   }
 
   /** Of one athlete: worth, slots at no station, throws in a row and in a day, moves. */
   ofAthlete(a: number): number {
+    const known = this.reckoned[a]!;
+    if (!Number.isNaN(known)) return known;
     const worth = this.worth(a);
     const missing = Math.max(0, this.least[a]! - worth);
-    return this.costs.missing * missing - worth + this.ofRoute(a) + this.ofMovesOf(a);
+    const cost = this.costs.missing * missing - worth + this.ofRoute(a) + this.ofMovesOf(a);
+    this.reckoned[a] = cost;
+    return cost;
+  }
+
+  /** Says what an athlete costs whose changes were all taken back, so that it need not be reckoned again. */
+  costsAsBefore(a: number, cost: number): void {
+    this.reckoned[a] = cost;
   }
 
   /** Of slots at no station, and throws in a row and in a day. */
   private ofRoute(a: number): number {
-    const { present, heavy, heavyLimit, day } = this.table;
-    let [cost, today, thrown] = [0, -1, 0];
+    const heavyLimit = this.table.heavyLimit[a]!;
+    let [cost, thrown, afterThrows] = [0, 0, false];
     for (let t = 0; t < this.T; t++) {
-      if (day[t] !== today) [today, thrown] = [day[t]!, 0];
-      const s = this.station(a, t);
-      if (s < 0) {
-        if (present[a]![t]) cost += this.costs.nowhere;
-        continue;
+      if (this.following[t] === 0) [thrown, afterThrows] = [0, false];
+      const s = this.at[a * this.T + t]!;
+      if (s < 0) cost += this.costs.nowhere * this.present[a * this.T + t]!;
+      const throws = s >= 0 && this.heavy[s] === 1;
+      if (throws) {
+        thrown++;
+        cost += this.costs.rule * (Number(thrown > heavyLimit) + Number(afterThrows));
       }
-      if (!heavy[s]) continue;
-      thrown++;
-      if (thrown > heavyLimit[a]!) cost += this.costs.rule;
-      const last = follows(this.table, t) ? this.station(a, t - 1) : nowhere;
-      if (last >= 0 && heavy[last]) cost += this.costs.rule;
+      afterThrows = throws;
     }
     return cost;
   }
@@ -207,13 +237,12 @@ export class Timetable {
     return this.ofRoute(a) > 0 || this.table.slots.some((_, t) => this.ofCell(this.station(a, t), t) > 0);
   }
 
-  /** Of who is with whom, as far as one athlete is part of it, and another if he is given. */
-  ofCompany(a: number, b = -1): number {
+  /** Of who is with whom, as far as one of some athletes is part of it. */
+  ofCompany(some: readonly number[]): number {
     let cost = 0;
-    for (const relation of this.relationsOf[a]!) cost += this.ofRelation(relation);
-    if (b >= 0 && b !== a)
-      for (const relation of this.relationsOf[b]!)
-        if (!relation.ids.includes(a)) cost += this.ofRelation(relation);
+    for (let n = 0; n < some.length; n++)
+      for (const relation of this.relationsOf[some[n]!]!)
+        if (!isOfEarlier(relation, some, n)) cost += this.ofRelation(relation);
     return cost;
   }
 

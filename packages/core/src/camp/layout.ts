@@ -14,14 +14,14 @@ import { inSteps, type CampInput, type CampWatch } from './types';
  * nothing in a row; how often a search looks for the floor that counts allow.
  */
 const parts = {
-  anew: { share: 0.25, warmths: [2, 0.6], steps: 1400, inVain: 2, times: 8 },
+  anew: { share: 0.25, warmths: [6, 1], steps: 1200, inVain: 2, times: 8 },
   again: { share: 0.2, warmths: [0.15, 0.3], steps: 800, inVain: 8, times: 0 },
 } as const;
 /** Of the time to plan in, what the solver may take in all on a machine that is slow. */
-const shareOfSolver = 0.5;
+const shareOfSolver = 0.4;
 /** Of the time to plan in, what each search for that floor takes, and what a change may cost at first. */
 const shareOfAgain = 0.1;
-const warmthAgain = 0.3;
+const warmthAgain = 0.5;
 
 export interface Planning {
   input: CampInput;
@@ -145,7 +145,11 @@ export function laidOut(
     if (!mustChange(before) && found.floor < before.floor - 1e-9) return before;
     return isBetter(found, before) ? found : before;
   }
-  for (let n = 1; n < times && budget.steps > 0 && budget.seconds > 0 && !watch.stopped(); n++) {
+  for (
+    let n = 1;
+    n < times && budget.steps > 0 && budget.seconds > 0 && !watch.stopped() && !watch.late();
+    n++
+  ) {
     if (found.floor > floor - 1e-9 && found.faults === 0) break;
     const between = Math.ceil((found.floor + floor) / 2 / floorStep - 1e-9) * floorStep;
     const next = towards(Math.min(floor, between), found.timetable, n);

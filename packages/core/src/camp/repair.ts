@@ -3,13 +3,30 @@ import type { Freedom } from './search';
 import { follows, nowhere } from './table';
 import { texts } from './texts';
 
+/**
+ * Whether somebody is too old or too young for a station in a slot, where ages are too far apart: of all ranges that are
+ * near enough the one stays that holds most who are there, so that as few as can be have to leave.
+ */
+function isOutOfAge({ table, T, at }: Timetable, a: number, t: number, s: number): boolean {
+  const { ageSpan, ages } = table;
+  if (ageSpan === null) return false;
+  const there = ages.filter((_, b) => at[b * T + t] === s);
+  const range = (from: number) => there.filter((age) => age >= from && age <= from + ageSpan).length;
+  const from = [...there]
+    .sort((x, y) => x - y)
+    .reduce((best, age) => (range(age) > range(best) ? age : best));
+  return ages[a]! < from || ages[a]! > from + ageSpan;
+}
+
 /** Why somebody who may not stay at a station in a slot has to leave it; null where they may. */
 function whyNot(timetable: Timetable, a: number, t: number): string | null {
   const { table } = timetable;
   const s = timetable.station(a, t);
   if (s < 0) return null;
   const name = table.stations[s]!;
-  if (timetable.count[s * timetable.T + t]! > table.capacity[s]!) return texts.isFull(name);
+  const there = timetable.count[s * timetable.T + t]!;
+  if (isOutOfAge(timetable, a, t, s)) return texts.tooFewOrTooFar(name);
+  if (there > table.capacity[s]!) return texts.isFull(name);
   if (table.heavy[s]) {
     const last = follows(table, t) ? timetable.station(a, t - 1) : nowhere;
     if (last >= 0 && table.heavy[last]) return texts.wouldBeThrowsTwoSlots(name);
@@ -23,7 +40,7 @@ function whyNot(timetable: Timetable, a: number, t: number): string | null {
     (ids) => ids.includes(a) && ids.some((b) => b !== a && timetable.station(b, t) === s),
   );
   if (other) return texts.athleteToBeKeptApart(name);
-  return timetable.ofCell(s, t) > 0 ? texts.tooFewOrTooFar(name) : null;
+  return there < table.minimum[s]! ? texts.tooFewOrTooFar(name) : null;
 }
 
 /**

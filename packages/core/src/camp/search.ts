@@ -1,11 +1,12 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import type { RandomGenerator } from 'pure-rand/types/RandomGenerator';
 import type { Timetable } from './cost';
 import { nowhere } from './table';
 import { unwatched, type CampWatch } from './types';
 
 /** What is tried within a second of planning; the same everywhere, so that a seed gives one plan. */
-const triesASecond = 260_000;
+const triesASecond = 550_000;
 /** Warmth at the end, points of worth. */
 const lastWarmth = 0.02;
 
@@ -29,8 +30,8 @@ interface AnnealHow {
 const lookEvery = 8192;
 
 /**
- * Searches for a timetable that costs less, by changes of one cell, of two slots of one athlete, and of two athletes in
- * one slot (simulated annealing, Kirkpatrick 1983).
+ * Searches for a timetable that costs less, by changes of one cell, of two slots of one athlete, and of two or three
+ * athletes in one slot (simulated annealing, Kirkpatrick 1983).
  *
  * @param seconds as many tries as a machine of today makes in this time
  * @param warmth at the beginning: what a change may cost that is taken now and then, points of worth
@@ -41,82 +42,193 @@ const lookEvery = 8192;
  */
 export function anneal(
   table: Timetable,
-  { athlete, slot, stations }: Freedom,
+  freedom: Freedom,
   { seed, seconds, warmth, enough, watch = unwatched }: AnnealHow,
 ): number {
-  const cells = athlete.length;
-  if (cells === 0) return table.total();
-  const random = xoroshiro128plus(seed);
-  const unit = () => uniformFloat64(random);
-  const pick = (n: number) => Math.floor(unit() * n);
-  const cellAt = new Int32Array(table.A * table.T).fill(-1);
-  for (let n = 0; n < cells; n++) cellAt[athlete[n]! * table.T + slot[n]!] = n;
-  const allowed = (a: number, t: number, s: number): boolean => {
-    const cell = cellAt[a * table.T + t]!;
-    return cell >= 0 && (s === nowhere || stations[cell]!.includes(s));
-  };
-  const byAthlete = groupBy(athlete, table.A);
-  const bySlot = groupBy(slot, table.T);
+  if (freedom.athlete.length === 0) return table.total();
+  const search = new Search(table, freedom, seed);
   const tries = Math.round(seconds * triesASecond);
-  let cost = table.total();
-  let best = { cost, at: Int16Array.from(table.at) };
-
-  /** Makes two changes at most, and takes them back where they are not worth it. */
-  const attempt = (a: number, t: number, s: number, b: number, u: number, r: number, heat: number): void => {
-    const [wasA, wasB] = [table.station(a, t), b < 0 ? nowhere : table.station(b, u)];
-    const weigh = () => {
-      let sum = table.ofAthlete(a) + table.ofCell(wasA, t) + (s === wasA ? 0 : table.ofCell(s, t));
-      sum += table.ofCompany(a, b) + table.ofMoves();
-      if (b < 0) return sum;
-      if (b !== a) sum += table.ofAthlete(b);
-      if (u !== t) sum += table.ofCell(wasB, u) + (r === wasB ? 0 : table.ofCell(r, u));
-      return sum;
-    };
-    const before = weigh();
-    table.set(a, t, s);
-    if (b >= 0) table.set(b, u, r);
-    const change = weigh() - before;
-    if (change <= 0 || unit() < Math.exp(-change / heat)) {
-      cost += change;
-      return;
+  for (let n = 0; n < tries && search.least > enough + 1e-9; n++) {
+    if (n % lookEvery === 0) {
+      watch.progress('search', n / tries);
+      if (watch.stopped()) break;
     }
-    if (b >= 0) table.set(b, u, wasB);
-    table.set(a, t, wasA);
-  };
+    search.attempt(warmth * (lastWarmth / warmth) ** (n / tries));
+  }
+  return search.layBest();
+}
 
-  for (let n = 0; n < tries; n++) {
-    if (n % lookEvery === 0) watch.progress('search', n / tries);
-    if (n % lookEvery === 0 && watch.stopped()) break;
-    const heat = warmth * (lastWarmth / warmth) ** (n / tries);
-    const cell = pick(cells);
+/**
+ * Of tries, those in which one athlete exchanges two slots, and those in which two or three of a slot change places, which
+ * is all that can be changed where no place is free; the others change one cell.
+ */
+const ofKind = { slots: 0.2, two: 0.4, three: 0.2 } as const;
+
+/** The timetable that is searched, the change that is tried, and the best so far. */
+class Search {
+  /** What the best timetable so far costs. */
+  least: number;
+  private cost: number;
+  private readonly best: Int16Array;
+  /** Whether the timetable as it is is the best so far, and was not put down yet. */
+  private toPutDown = false;
+  private readonly random: RandomGenerator;
+  private readonly byAthlete: readonly (readonly number[])[];
+  private readonly bySlot: readonly (readonly number[])[];
+  /** By athlete, slot and station, nowhere first: whether a change may bring it about. */
+  private readonly may: Uint8Array;
+  // The change that is tried: so many cells of it, and whose they are with what each of them costs.
+  private readonly cells: readonly Change[] = [0, 1, 2].map(() => ({ a: 0, t: 0, was: nowhere, s: nowhere }));
+  private made = 0;
+  private readonly whose: number[] = [];
+  private readonly own: number[] = [];
+  /** Athletes of one slot change places: as many are everywhere as before. */
+  private inTurn = false;
+
+  constructor(
+    private readonly table: Timetable,
+    private readonly freedom: Freedom,
+    seed: number,
+  ) {
+    const { athlete, slot, stations } = freedom;
+    this.random = xoroshiro128plus(seed);
+    this.byAthlete = groupBy(athlete, table.A);
+    this.bySlot = groupBy(slot, table.T);
+    this.may = new Uint8Array(table.A * table.T * (table.S + 1));
+    stations.forEach((list, n) => {
+      for (const s of [nowhere, ...list]) this.may[this.placeOf(athlete[n]!, slot[n]!, s)] = 1;
+    });
+    this.cost = table.total();
+    this.least = this.cost;
+    this.best = Int16Array.from(table.at);
+  }
+
+  /** Tries one change by lot. */
+  attempt(heat: number): void {
+    const { athlete, slot } = this.freedom;
+    const cell = this.pick(athlete.length);
     const [a, t] = [athlete[cell]!, slot[cell]!];
-    const now = table.station(a, t);
-    const kind = unit();
-    if (kind < 0.4) {
-      const mine = byAthlete[a]!;
-      const u = slot[mine[pick(mine.length)]!]!;
-      const other = table.station(a, u);
-      if (u !== t && other !== now && allowed(a, t, other) && allowed(a, u, now))
-        attempt(a, t, other, a, u, now, heat);
-    } else if (kind < 0.7) {
-      const there = bySlot[t]!;
-      const b = athlete[there[pick(there.length)]!]!;
-      const other = table.station(b, t);
-      if (b !== a && other !== now && allowed(a, t, other) && allowed(b, t, now))
-        attempt(a, t, other, b, t, now, heat);
-    } else {
-      const list = stations[cell]!;
-      const s = list.length ? list[pick(list.length)]! : nowhere;
-      if (s !== now) attempt(a, t, s, -1, -1, nowhere, heat);
+    const kind = uniformFloat64(this.random);
+    this.made = 0;
+    this.inTurn = kind >= ofKind.slots && kind < ofKind.slots + ofKind.two + ofKind.three;
+    if (kind < ofKind.slots) this.exchangeSlots(a, t);
+    else if (kind < ofKind.slots + ofKind.two) this.changePlaces(t, a, this.someoneIn(t));
+    else if (this.inTurn) this.changePlaces(t, a, this.someoneIn(t), this.someoneIn(t));
+    else this.putElsewhere(cell);
+    if (this.made > 0 && this.allAllowed()) this.weighed(heat);
+  }
+
+  private change(a: number, t: number, s: number): void {
+    const cell = this.cells[this.made++]!;
+    cell.a = a;
+    cell.t = t;
+    cell.was = this.table.station(a, t);
+    cell.s = s;
+  }
+
+  private exchangeSlots(a: number, t: number): void {
+    const mine = this.byAthlete[a]!;
+    const u = this.freedom.slot[mine[this.pick(mine.length)]!]!;
+    const [now, other] = [this.table.station(a, t), this.table.station(a, u)];
+    if (other === now) return;
+    this.change(a, t, other);
+    this.change(a, u, now);
+  }
+
+  /** Each goes to where the next one is, the last to where the first was; none of them is where another one is. */
+  private changePlaces(t: number, a: number, b: number, c = b): void {
+    const [first, second, third] = [
+      this.table.station(a, t),
+      this.table.station(b, t),
+      this.table.station(c, t),
+    ];
+    if (first === second || first === third || (b !== c && second === third)) return;
+    this.change(a, t, second);
+    this.change(b, t, b === c ? first : third);
+    if (b !== c) this.change(c, t, first);
+  }
+
+  private putElsewhere(cell: number): void {
+    const { athlete, slot, stations } = this.freedom;
+    const [a, t, list] = [athlete[cell]!, slot[cell]!, stations[cell]!];
+    const s = list.length ? list[this.pick(list.length)]! : nowhere;
+    if (s !== this.table.station(a, t)) this.change(a, t, s);
+  }
+
+  private someoneIn(t: number): number {
+    const there = this.bySlot[t]!;
+    return this.freedom.athlete[there[this.pick(there.length)]!]!;
+  }
+
+  /** Makes the change, and takes it back where it is not worth it. */
+  private weighed(heat: number): void {
+    const { table, cells, whose, own, made } = this;
+    whose.length = 0;
+    for (let n = 0; n < made; n++) if (!whose.includes(cells[n]!.a)) whose.push(cells[n]!.a);
+    for (let n = 0; n < whose.length; n++) own[n] = table.ofAthlete(whose[n]!);
+    const before = this.weight();
+    for (let n = 0; n < made; n++) table.set(cells[n]!.a, cells[n]!.t, cells[n]!.s);
+    const change = this.weight() - before;
+    if (change <= 0 || uniformFloat64(this.random) < Math.exp(-change / heat)) return this.keep(change);
+    for (let n = 0; n < made; n++) table.set(cells[n]!.a, cells[n]!.t, cells[n]!.was);
+    for (let n = 0; n < whose.length; n++) table.costsAsBefore(whose[n]!, own[n]!);
+  }
+
+  /** What the change touches, in points of worth. */
+  private weight(): number {
+    const { table, cells, whose } = this;
+    let sum = table.ofCompany(whose) + table.ofMoves();
+    for (let n = 0; n < whose.length; n++) sum += table.ofAthlete(whose[n]!);
+    for (let n = 0; n < this.made; n++) {
+      const { t, was, s } = cells[n]!;
+      sum += table.ofCell(was, t);
+      if (!this.inTurn) sum += table.ofCell(s, t);
     }
-    if (cost < best.cost - 1e-9) {
-      best = { cost, at: best.at };
-      best.at.set(table.at);
-      if (cost <= enough + 1e-9) break;
+    return sum;
+  }
+
+  private keep(change: number): void {
+    this.cost += change;
+    if (this.cost < this.least - 1e-9) {
+      this.least = this.cost;
+      this.toPutDown = true;
+    } else if (this.toPutDown && change > 0) {
+      // It was the best until this change.
+      this.best.set(this.table.at);
+      for (const { a, t, was } of this.cells.slice(0, this.made)) this.best[a * this.table.T + t] = was;
+      this.toPutDown = false;
     }
   }
-  table.lay(best.at);
-  return table.total();
+
+  /** Lays out the best timetable that was found. */
+  layBest(): number {
+    if (!this.toPutDown) this.table.lay(this.best);
+    return this.table.total();
+  }
+
+  private pick(n: number): number {
+    return Math.floor(uniformFloat64(this.random) * n);
+  }
+
+  private placeOf(a: number, t: number, s: number): number {
+    return (a * this.table.T + t) * (this.table.S + 1) + s + 1;
+  }
+
+  private allAllowed(): boolean {
+    for (let n = 0; n < this.made; n++) {
+      const { a, t, s } = this.cells[n]!;
+      if (this.may[this.placeOf(a, t, s)] === 0) return false;
+    }
+    return true;
+  }
+}
+
+/** One cell of a change. */
+interface Change {
+  a: number;
+  t: number;
+  was: number;
+  s: number;
 }
 
 function groupBy(of: Int16Array, n: number): number[][] {

@@ -121,12 +121,33 @@ export interface CampPlan {
 export interface CampWatch {
   /** Whether the best so far is to be taken. */
   stopped: () => boolean;
+  /** Whether it is too late to look for more where everybody has a place. */
+  late: () => boolean;
   /** @param share of the work, 0..1 */
   progress: (step: 'counts' | 'search', share: number) => void;
 }
 
 /** @example unwatched.stopped() // false */
-export const unwatched: CampWatch = { stopped: () => false, progress: () => undefined };
+export const unwatched: CampWatch = { stopped: () => false, late: () => false, progress: () => undefined };
+
+/** Of the time to plan in, after which a higher floor is looked for no more: what was begun takes the rest of it. */
+const shareToBegin = 0.6;
+
+/**
+ * A watch that looks for more only as long as the time to plan in does, however slow the machine is.
+ *
+ * @param seconds to plan in
+ * @param now ms, of any clock that only goes on
+ * @example inTime(5, () => 0).late() // false
+ */
+export function inTime(
+  seconds: number,
+  now: () => number,
+  watch: Omit<CampWatch, 'late'> = unwatched,
+): CampWatch {
+  const end = now() + 1000 * shareToBegin * seconds;
+  return { ...watch, late: () => now() >= end };
+}
 
 /**
  * One watch for searches that follow one another, so that its share never falls.
@@ -142,6 +163,7 @@ export function inSteps(watch: CampWatch, all: number): (takes: number) => CampW
     done += takes;
     return {
       stopped: () => watch.stopped(),
+      late: () => watch.late(),
       progress: (step, share) => watch.progress(step, Math.min(1, (before + takes * share) / all)),
     };
   };

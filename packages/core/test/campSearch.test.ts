@@ -1,0 +1,140 @@
+import { bestAlone, campFaults, campTable, inTime, planCamp, type CampInput } from '../src';
+import { Timetable } from '../src/camp/cost';
+import { repaired } from '../src/camp/repair';
+import { anneal, type Freedom } from '../src/camp/search';
+import { unwatched } from '../src/camp/types';
+import { pretendCamp } from '../src/simulate';
+import { rng } from '../src/units/rng';
+import { patientSolver } from './patient';
+
+const full = pretendCamp({ athletes: 24, stations: 6, slots: 6, slack: 1, seed: 3 });
+/** With all that a search has to weigh, and one who comes in the second slot. */
+const strict: CampInput = {
+  ...full,
+  rules: { ageSpan: 4, together: [['a1', 'a2']], apart: [['a3', 'a4', 'a5']] },
+  athletes: full.athletes.map((each, a) => (a === 7 ? { ...each, from: 't1' } : each)),
+  previous: full.athletes
+    .slice(0, 12)
+    .map(({ id }) => ({ athlete: id, stations: full.slots.map(() => 's2') })),
+};
+
+const freedomOf = (table: ReturnType<typeof campTable>): Freedom => {
+  const cells = table.athletes.flatMap((_, a) =>
+    table.slots.flatMap((__, t) => (table.present[a]![t] ? [[a, t] as const] : [])),
+  );
+  return {
+    athlete: Int16Array.from(cells, ([a]) => a),
+    slot: Int16Array.from(cells, ([, t]) => t),
+    stations: cells.map(([a]) => table.stations.flatMap((_, s) => (table.may[a]![s] ? [s] : []))),
+  };
+};
+
+describe('what a timetable costs', () => {
+  const table = campTable(strict);
+  const best = bestAlone(table);
+  /** What it costs when nothing of it was known before. */
+  const anew = (timetable: Timetable) => {
+    const fresh = new Timetable(table, best);
+    fresh.lay(timetable.at);
+    return fresh.total();
+  };
+
+  it('is the same after a thousand changes, taken back or not, as of one that is laid out anew', () => {
+    const random = rng(11);
+    const timetable = new Timetable(table, best);
+    for (let n = 0; n < 1000; n++) {
+      const [a, t] = [random.integer(0, 23), random.integer(0, 5)];
+      const [was, cost] = [timetable.station(a, t), timetable.ofAthlete(a)];
+      timetable.set(a, t, random.integer(-1, 5));
+      if (random.unit() < 0.5) {
+        timetable.set(a, t, was);
+        timetable.costsAsBefore(a, cost);
+      }
+      if (n % 50 === 0) expect(timetable.total()).toBeCloseTo(anew(timetable), 9);
+    }
+  });
+
+  it('is told truly by a search, which leaves the best that it found', () => {
+    const timetable = new Timetable(table, best);
+    const freedom = freedomOf(table);
+    const empty = timetable.total();
+    const costs = [0.02, 0.1].map((seconds) =>
+      anneal(timetable, freedom, { seed: 1, seconds, warmth: 6, enough: -Infinity }),
+    );
+    for (const cost of costs) expect(cost).toBeLessThan(empty);
+    expect(costs[1]).toBe(timetable.total());
+    expect(timetable.total()).toBeCloseTo(anew(timetable), 6);
+    // From what it found before it comes to nothing worse.
+    expect(costs[1]).toBeLessThanOrEqual(costs[0]! + 1e-9);
+  });
+
+  it('changes nobody who may not be elsewhere, whatever would be gained', () => {
+    const timetable = new Timetable(table, best);
+    const { athlete, slot } = freedomOf(table);
+    const only: Freedom = { athlete, slot, stations: [...athlete].map((a) => (a % 2 ? [0, 1] : [])) };
+    anneal(timetable, only, { seed: 2, seconds: 0.1, warmth: 6, enough: -Infinity });
+    const seen = new Set(
+      table.athletes.flatMap((_, a) => (a % 2 ? [] : [...timetable.at.slice(6 * a, 6 * a + 6)])),
+    );
+    expect([...seen]).toEqual([-1]);
+    expect(Math.max(...timetable.at)).toBe(1);
+  });
+});
+
+describe('ages too far apart', () => {
+  const at = (ages: number[], ageSpan: number): [number, string[]] => {
+    const input: CampInput = {
+      ...full,
+      slots: full.slots.slice(0, 1),
+      stations: full.stations.slice(0, 1).map((each) => ({ ...each, capacity: 9, minimum: 1 })),
+      athletes: ages.map((age, a) => ({ ...full.athletes[a]!, age, needs: { s0: 1 } })),
+      rules: { ageSpan },
+    };
+    const table = campTable(input);
+    const timetable = new Timetable(
+      table,
+      ages.map(() => 0),
+    );
+    ages.forEach((_, a) => timetable.set(a, 0, 0));
+    const waiting = repaired(timetable, freedomOf(table));
+    expect(
+      campFaults(
+        table,
+        [...timetable.at].map((s) => [s < 0 ? null : s]),
+      ),
+    ).toEqual([]);
+    return [timetable.count[0]!, waiting.map((words) => words.split(' ')[0]!)];
+  };
+  it.each([
+    ['one who is too young', [9, 14, 15, 15], 4, ['a0']],
+    ['one who is too old', [9, 9, 10, 15], 4, ['a3']],
+    ['nobody at the very span', [9, 13, 13], 4, []],
+    ['as few as can be on both sides', [7, 11, 12, 13, 17], 4, ['a0', 'a4']],
+  ])('take out %s', (_, ages, span, out) => {
+    expect(at(ages, span)).toEqual([ages.length - out.length, out]);
+  });
+});
+
+describe('a machine that is slow', () => {
+  it('looks for more as long as six tenths of the time to plan in are not over', () => {
+    let now = 1000;
+    const watch = inTime(5, () => now);
+    now = 3999.9;
+    expect(watch.late()).toBe(false);
+    now = 4000;
+    expect(watch.late()).toBe(true);
+    expect(watch.stopped()).toBe(false);
+  });
+
+  it('plans a place for everybody all the same, and only the floor is lower where it is late', async () => {
+    const solve = await patientSolver();
+    const wide = pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1.2, seed: 9 });
+    const input = { ...wide, rules: { ageSpan: 4 }, seconds: 1 };
+    const [early, late] = [false, true].map((is) => planCamp(input, solve, { ...unwatched, late: () => is }));
+    expect(late!.floor).toBeLessThan(early!.floor);
+    for (const plan of [early!, late!]) {
+      expect(plan.routes.flatMap(({ stations }) => stations)).not.toContain(null);
+      expect(plan.limitedBy).toEqual([]);
+    }
+  });
+});
