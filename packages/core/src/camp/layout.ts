@@ -145,12 +145,10 @@ export function laidOut(
     if (!mustChange(before) && found.floor < before.floor - 1e-9) return before;
     return isBetter(found, before) ? found : before;
   }
-  for (
-    let n = 1;
-    n < times && budget.steps > 0 && budget.seconds > 0 && !watch.stopped() && !watch.late();
-    n++
-  ) {
-    if (found.floor > floor - 1e-9 && found.faults === 0) break;
+  for (let n = 1; n < times && budget.steps > 0 && budget.seconds > 0 && !watch.stopped(); n++) {
+    // Somebody who waits for a place is worth more time than a higher floor.
+    if (found.faults === 0 && found.floor > floor - 1e-9) break;
+    if (found.waiting.length === 0 && watch.late()) break;
     const between = Math.ceil((found.floor + floor) / 2 / floorStep - 1e-9) * floorStep;
     const next = towards(Math.min(floor, between), found.timetable, n);
     if (isBetter(next, found)) found = next;
