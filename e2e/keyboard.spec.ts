@@ -78,8 +78,10 @@ async function walked(page: Page): Promise<string[]> {
     let stop = await stopped(page);
     if (!stop || stop.again) break;
     if (stop.wrong) {
-      // What came in just then may have pushed it away for a moment.
+      // What came in just then may have pushed it away: whoever comes to it once more sees it, or it is hidden.
       await page.waitForTimeout(settlesIn);
+      await page.keyboard.press('Shift+Tab');
+      await page.keyboard.press('Tab');
       stop = (await stopped(page)) ?? stop;
     }
     if (stop.wrong) wrong.push(`${stop.name} ${stop.wrong}`);
