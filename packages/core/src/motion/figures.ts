@@ -96,12 +96,16 @@ function pause({ motion, at }: Seeing): Figure {
     motion.frames - 1 - edge,
     frameOf(Math.min(at['peak-lift'] + still.around, at.plant ?? Infinity)),
   );
-  let [most, run] = [0, 0];
+  // A tracked hip that wanders seems to set off: what is over sooner than a speed is told in was none.
+  const brief = motion.tracked ? edge : 0;
+  let [most, began, slow] = [0, first, -Infinity];
   for (let i = first; i <= last; i++) {
     const speed = hipSpeed(motion, i);
     if (Number.isNaN(speed)) return hidden;
-    run = speed < still.speed ? run + 1 : 0;
-    most = Math.max(most, run);
+    if (speed >= still.speed) continue;
+    if (i - slow - 1 > brief) began = i;
+    slow = i;
+    most = Math.max(most, i - began + 1);
   }
   return (most * 1000) / rate;
 }
