@@ -121,6 +121,30 @@ test('every main screen holds with text twice as large', async ({ app, page }) =
   expect(await wrongOnMainScreens(app, wrongOn)).toEqual([]);
 });
 
+test('a seam is drawn at once as wide as it stays', async ({ app, page }) => {
+  await app.enter();
+  const id = await app.idOf('Wren');
+  await page.addInitScript(() => {
+    const widths = new Set<string>();
+    const see = () => {
+      const width = document.querySelector('main [role=img] > svg, [role=main] [role=img] > svg');
+      if (width) widths.add(width.getAttribute('width')!);
+      requestAnimationFrame(see);
+    };
+    requestAnimationFrame(see);
+    Object.assign(window, { seamWidths: widths });
+  });
+  for (const size of sizes.filter(({ width }) => width < 900)) {
+    await page.setViewportSize(size);
+    await page.goto(`/athletes/${id}/look`);
+    await page.getByRole('button', { name: 'Full look' }).waitFor();
+    const widths = await page.evaluate(() => [
+      ...(window as unknown as { seamWidths: Set<string> }).seamWidths,
+    ]);
+    expect(widths, `at ${size.width}x${size.height}`).toEqual([String(Math.min(size.width, 760) - 32)]);
+  }
+});
+
 test('a session keeps the drill, its cue and both areas on its side and with large text', async ({
   app,
   page,

@@ -2,6 +2,9 @@ import { createContext, use, useCallback, useRef, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useColours } from '../../theme/theme';
 
+/** What is read in one column is no wider than this, in px. */
+export const columnWidth = 760;
+
 interface Props {
   /** Stays at the top while the rest scrolls. */
   head?: ReactNode;
@@ -16,7 +19,7 @@ const Scroller = createContext<() => HTMLElement | null>(() => null);
 export const useScroller = () => use(Scroller);
 
 /** A part of a screen that scrolls by itself. */
-export function Pane({ head, foot, maxWidth = 760, children }: Props) {
+export function Pane({ head, foot, maxWidth = columnWidth, children }: Props) {
   const { ground } = useColours();
   const scroll = useRef<ScrollView>(null);
   const element = useCallback(() => (scroll.current?.getScrollableNode() ?? null) as HTMLElement | null, []);
@@ -27,7 +30,7 @@ export function Pane({ head, foot, maxWidth = 760, children }: Props) {
         ref={scroll}
         tabIndex={0}
         style={styles.root}
-        contentContainerStyle={[styles.content, { maxWidth: maxWidth }]}
+        contentContainerStyle={[styles.content, { maxWidth }]}
       >
         <Scroller value={element}>{children}</Scroller>
       </ScrollView>

@@ -5,6 +5,7 @@ import { Pressable, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { useColours } from '../../theme/theme';
+import { columnWidth } from '../Screen/Pane';
 import { StitchLayers } from './Stitches';
 import { phaseNames, seamWords } from './words';
 
@@ -32,7 +33,7 @@ interface Props {
 
 /** On a phone a seam is as wide as its screen or card leaves it: drawn so at once, and anew only if it is not. */
 const likelyWidth = (size: keyof typeof sizes, screen: number): number =>
-  screen >= 900 ? 0 : screen - (size === 'tiny' ? 62 : 32);
+  screen >= 900 ? 0 : Math.min(screen, columnWidth) - (size === 'tiny' ? 62 : 32);
 
 /** The delivery as a line of stitches. With `onPhase` each phase can be tapped. */
 export const Seam = memo(function Seam(props: Props) {
