@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, test } from './app';
-import { choose, mp4, portrait, soundOnly, squareAt, squareShown, webm } from './media';
+import { choose, highEfficiency, mp4, portrait, soundOnly, squareAt, squareShown, webm } from './media';
 
 const frame = (page: Page, n: number) => expect(page.getByText(new RegExp(`^Frame ${n}, `))).toBeVisible();
 
@@ -166,6 +166,10 @@ test('what is no clip is refused in words, and nothing is changed', async ({ app
   await page.goto(`/athletes/${id}/clip`);
   await choose(page, 'Open a clip', soundOnly('sound.mp4'));
   await expect(page.getByRole('alert')).toContainText('has no picture');
+  await choose(page, 'Open a clip', highEfficiency('phone.mov'));
+  await expect(page.getByRole('alert').filter({ hasText: 'phone.mov' })).toContainText(
+    '“most compatible” (H.264)',
+  );
   const input = page.locator('input[type=file]').first();
   await input.setInputFiles({
     name: 'broken.mp4',
@@ -176,6 +180,12 @@ test('what is no clip is refused in words, and nothing is changed', async ({ app
   await input.setInputFiles({ name: 'nothing.mp4', mimeType: 'video/mp4', buffer: Buffer.alloc(0) });
   await expect(page.getByRole('alert').filter({ hasText: 'nothing.mp4' })).toContainText('is empty');
   expect(await app.read(`/athletes/${id}/clips`)).toEqual([]);
+  await app.tap('Two films side by side');
+  await choose(page, 'Open the first film', mp4('plays.mp4', 30));
+  await choose(page, 'Open the second film', highEfficiency('phone.mov'));
+  await expect(page.getByRole('alert').filter({ hasText: 'phone.mov' })).toContainText(
+    '“most compatible” (H.264)',
+  );
 });
 
 test('filming with the camera opens what was filmed', async ({ app, page }) => {

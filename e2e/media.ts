@@ -42,6 +42,18 @@ export const mp4 = (name: string, fps: number, colour?: string) =>
   clip(name, fps, ['-c:v', 'libx264', '-pix_fmt', 'yuv420p'], colour);
 export const portrait = (name: string) =>
   clip(name, 60, ['-c:v', 'libx264', '-pix_fmt', 'yuv420p'], '0x6B3A2F', '360x640');
+/** As many phones film unless they are told otherwise. */
+export const highEfficiency = (name: string) =>
+  clip(name, 30, [
+    '-c:v',
+    'libx265',
+    '-x265-params',
+    'log-level=error',
+    '-tag:v',
+    'hvc1',
+    '-pix_fmt',
+    'yuv420p',
+  ]);
 export const webm = (name: string, fps: number, colour?: string) =>
   clip(name, fps, ['-c:v', 'libvpx', '-b:v', '3M'], colour);
 

@@ -62,6 +62,26 @@ function showing(file: File): Shown & { close: () => void } {
 
 const running = () => (worker ??= started());
 
+/** Settles when the worker breaks down, which answers nobody any more. */
+const broken = (own: Worker): Promise<void> =>
+  new Promise((done) => {
+    own.addEventListener(
+      'error',
+      () => {
+        own.terminate();
+        worker = null;
+        done();
+      },
+      { once: true },
+    );
+  });
+
+/** How the pictures of a film are written, such as `avc` or `hevc`; null where that cannot be told. */
+export function codecInWorker(file: File): Promise<string | null> {
+  const { own, calls } = running();
+  return Promise.race([calls.codec(file), broken(own).then(() => null)]);
+}
+
 /** Events, figures and grades of what was tracked, worked out beside the interface. */
 export const readInWorker = (...asked: Parameters<TrackCalls['read']>): Promise<ThrowsReading> =>
   running().calls.read(...asked);
@@ -87,17 +107,7 @@ export function trackInWorker(
   const { own, calls } = running();
   const ask = ++asked;
   const page = showing(wish.file);
-  const failed = new Promise<{ wrong: string }>((done) => {
-    own.addEventListener(
-      'error',
-      () => {
-        own.terminate();
-        worker = null;
-        done({ wrong: texts.trackerEnded });
-      },
-      { once: true },
-    );
-  });
+  const failed = broken(own).then(() => ({ wrong: texts.trackerEnded }));
   const answer = Promise.race([calls.track(ask, wish, proxy(page), proxy(heard)), failed]).finally(
     page.close,
   );

@@ -99,10 +99,16 @@ function drawUpright(
   pen.drawImage(frame, -wide / 2, -high / 2, wide, high);
 }
 
+const pictureTrack = (file: File) =>
+  new Input({ formats: [MP4, QTFF, WEBM, MATROSKA], source: new BlobSource(file) }).getPrimaryVideoTrack();
+
+/** How the pictures of a film are written, such as `avc` or `hevc`; null where that cannot be told. */
+export const codecOf = async (file: File): Promise<string | null> =>
+  (await pictureTrack(file).catch(() => null))?.codec ?? null;
+
 async function decoded(file: File): Promise<Pictures | null> {
   if (typeof VideoDecoder === 'undefined') return null;
-  const input = new Input({ formats: [MP4, QTFF, WEBM, MATROSKA], source: new BlobSource(file) });
-  const track = await input.getPrimaryVideoTrack();
+  const track = await pictureTrack(file);
   if (!track) throw new TrackingError(texts.hasNoPicture(file.name));
   if (!(await track.canDecode())) return null;
   const sink = new VideoSampleSink(track);

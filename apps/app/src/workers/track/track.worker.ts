@@ -28,7 +28,7 @@ import {
   type Whom,
 } from '@wrightonic/core';
 import { expose } from 'comlink';
-import { picturesOf, type Picture, type Pictures, type Shown } from './film';
+import { codecOf, picturesOf, type Picture, type Pictures, type Shown } from './film';
 import { tracker, TrackingError, type Tracker } from './tracker';
 import { texts } from './texts';
 
@@ -219,6 +219,7 @@ const calls = {
     }
   },
   stop: (): void => void wanted++,
+  codec: codecOf,
   /** The throws of a file of tracked points; words where it is none. */
   points: async (file: File, who: Pick<TrackWish, 'discipline' | 'throws'>) => {
     try {

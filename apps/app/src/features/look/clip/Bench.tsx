@@ -6,6 +6,7 @@ import { Notice, Waiting } from '../../../ui/Notice/Notice';
 import { Pane } from '../../../ui/Screen/Pane';
 import { Heading } from '../../../ui/Screen/Screen';
 import { useWholeWidth } from '../../../ui/Screen/wholeWidth';
+import { whyUnplayed } from './unplayed';
 import { DrawTools } from './DrawTools';
 import { frameAsPng } from './exportFrame';
 import { FrameControls } from './FrameControls';
@@ -155,7 +156,7 @@ function ClipPicture({ file, wide, state, drawings, tracking, figure, onClose }:
           preload="auto"
           aria-label={texts.clip(file.name)}
           onLoadedMetadata={state.loaded}
-          onError={() => onClose(texts.cannotBeReadAs(file.name))}
+          onError={() => void whyUnplayed(file, texts.cannotBeReadAs(file.name)).then(onClose)}
           onEnded={state.pause}
           style={{
             display: 'block',

@@ -86,6 +86,8 @@ export const texts = {
   clip: (name: string) => `Clip ${name}`,
   cannotBeReadAs: (name: string) =>
     `${name} cannot be read as a video here. Open an MP4 or a WebM. Nothing was changed.`,
+  isHevc: (name: string) =>
+    `${name} is a “high efficiency” film (HEVC), which this browser cannot play. On the phone, set the camera to record “most compatible” (H.264), and film again. Nothing was changed.`,
   theBrowserWasNot: 'The browser was not allowed to use the camera. Allow it, or open a file.',
   thereIsNoCamera: 'There is no camera here. Open a file instead.',
   theCameraCouldNot: 'The camera could not be started. Open a file instead.',

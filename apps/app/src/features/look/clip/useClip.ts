@@ -6,6 +6,7 @@ import { log } from '../../../offline/log';
 import { useAppDispatch, type Dispatch } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
 import { framesOf, measuredRate, type Frames } from '../../../ui/video/frames';
+import { whyUnplayed } from './unplayed';
 import { texts } from './texts';
 
 const usualRate = 30;
@@ -189,7 +190,8 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
   /** Once the browser knows what the file is. */
   const loaded = async () => {
     const element = video.current!;
-    if (!element.videoWidth || !element.videoHeight) return onUnreadable(texts.hasNoPictureOnly(file.name));
+    if (!element.videoWidth || !element.videoHeight)
+      return onUnreadable(await whyUnplayed(file, texts.hasNoPictureOnly(file.name)));
     await knowsLength(element);
     const rate = (await measuredRate(element)) ?? known.current?.fps ?? usualRate;
     const made = framesOf(element, () => known.current?.fps ?? rate);

@@ -42,7 +42,7 @@ export function TwoFilms({ a, b, discipline }: Props) {
   const [over, setOver] = useState(false);
   const [size, setSize] = useState<number | null>(null);
   const { ready, time, playing, play, pause, go, step } = useInStep(films, origins);
-  const wrong = films.findIndex((film) => film.wrong);
+  const wrong = films.find((film) => film.wrong)?.wrong;
   const same = films[0].body !== null && films[1].body !== null ? films[0].body / films[1].body : 1;
   const names = [a, b].map(sideName) as [string, string];
   const shift = (n: 0 | 1, by: number) => {
@@ -53,7 +53,7 @@ export function TwoFilms({ a, b, discipline }: Props) {
   const longest = Math.max(...films.map(({ known, slowed }) => (known?.seconds ?? 0) / slowed));
   return (
     <View style={styles.gap}>
-      {wrong < 0 ? null : <Notice alert>{texts.cannotBeReadAs(names[wrong as 0 | 1])}</Notice>}
+      {wrong ? <Notice alert>{wrong}</Notice> : null}
       <TwoPictures
         films={films}
         names={names}
@@ -116,9 +116,9 @@ export function TwoFilms({ a, b, discipline }: Props) {
           {over ? <Text variant="bodySmall">{texts.dragTheSecond}</Text> : null}
           {a.throws === b.throws ? null : <Text variant="bodySmall">{texts.theSecondIsMirrored}</Text>}
         </>
-      ) : wrong < 0 ? (
+      ) : wrong ? null : (
         <Waiting what={texts.readingBoth} />
-      ) : null}
+      )}
       {a.clip?.motion && b.clip?.motion ? (
         <MotionTable a={a.clip.motion.figures} b={b.clip.motion.figures} titles={names} />
       ) : null}

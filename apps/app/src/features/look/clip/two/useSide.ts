@@ -4,6 +4,7 @@ import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import type { FrameSetter } from '../../../../ui/body/MovingFigure';
 import { framesOf, measuredRate } from '../../../../ui/video/frames';
 import { slowedBy, useKept } from '../motion/useTracking';
+import { whyUnplayed } from '../unplayed';
 import { texts } from './texts';
 
 interface Whose {
@@ -44,7 +45,8 @@ export interface Side {
   url: string | null;
   figure: { moving: MovingDrawing; setter: RefObject<FrameSetter | null> } | null;
   known: Known | null;
-  wrong: boolean;
+  /** Why it cannot be played, in words. */
+  wrong: string | null;
   /** How much slower it plays than it was filmed. */
   slowed: number;
   /** Height of the body as a share of the picture's; null where it is not known. */
@@ -65,11 +67,13 @@ function useFilm(picked: Picked): Side {
   const [url] = useState(() => film && URL.createObjectURL(film.file));
   useEffect(() => () => (url ? URL.revokeObjectURL(url) : undefined), [url]);
   const [known, setKnown] = useState<Known | null>(null);
-  const [wrong, setWrong] = useState(false);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const refused = async () =>
+    film && setWrong(await whyUnplayed(film.file, texts.cannotBeReadAs(sideName(film))));
   const { clip, throws } = picked;
   const loaded = async () => {
     const element = video.current!;
-    if (!element.videoWidth) return setWrong(true);
+    if (!element.videoWidth) return refused();
     const rate = clip?.fps ?? (await measuredRate(element)) ?? usualRate;
     const { seek } = framesOf(element, () => rate);
     await seek(0);
@@ -100,7 +104,7 @@ function useFilm(picked: Picked): Side {
     slowed: clip ? slowedBy(clip) : 1,
     body,
     loaded: () => void loaded(),
-    refused: () => setWrong(true),
+    refused: () => void refused(),
   };
 }
 
@@ -124,7 +128,7 @@ function useFigure(picked: Picked): Side | null {
       url: null,
       figure: { moving, setter },
       known: { seek, rate: motion.rate, seconds, shape: figureSize.width / figureSize.height },
-      wrong: false,
+      wrong: null,
       slowed: 1,
       body: null,
       loaded: () => undefined,
