@@ -29,17 +29,22 @@ export interface Seeing {
   motion: Motion;
   /** Those that the measure needs are there. */
   at: Required<Instants>;
+  /** How far off each may be, s; what is not named is exact. */
+  off: Instants;
   place: (joint: MotionJoint, t: number) => Place;
 }
 
 /**
  * What a figure is told from.
  *
+ * @param at instants of the delivery, s
+ * @param off how far off each of them may be, s
  * @example seeing(pitched, { plant: 1 }).at.plant // 1
  */
-export const seeing = (motion: Motion, at: Instants): Seeing => ({
+export const seeing = (motion: Motion, at: Instants, off: Instants = {}): Seeing => ({
   motion,
   at: at as Required<Instants>,
+  off,
   place: (joint, t) => placeAt(motion, joint, t),
 });
 
@@ -153,8 +158,10 @@ const compute: Readonly<Record<string, Compute>> = {
   'trunk-forward-tilt-at-release': (see) => trunk(see, see.at.release),
   'chest-over-lead-knee': (see) => ofTrunk(ahead(see, 'shoulders', 'leadKnee', see.at.release)),
   'elbow-bend-at-plant': (see) => {
-    const arm = size(
-      minus(see.place('throwingElbow', see.at.plant), see.place('throwingShoulder', see.at.plant)),
+    // Plant is known to so much: an arm that lies in the plane at any moment of it may do so at plant.
+    const { plant = 0 } = see.off;
+    const arm = largest(see, see.at.plant - plant, see.at.plant + plant, (t) =>
+      size(minus(see.place('throwingElbow', t), see.place('throwingShoulder', t))),
     );
     return see.motion.view !== 'space' && arm < inPlane * longestArm(see)
       ? texts.armPointsOut

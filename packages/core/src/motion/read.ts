@@ -96,7 +96,7 @@ function add(
   if (!isSeen(measure, motion)) return missing(wrongView(measure));
   const lacking = needs.find((event) => at[event] === undefined);
   if (lacking) return missing(unclear[lacking] ?? texts.isNotClear(lacking));
-  const value = figureOf(id, seeing(motion, at));
+  const value = figureOf(id, seeing(motion, at, off));
   if (typeof value === 'string') return missing(value);
   const plusMinus = Math.hypot(
     pointError(measure.error, unit, motion.tracked),
