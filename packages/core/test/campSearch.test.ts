@@ -1,5 +1,5 @@
 import { bestAlone, campFaults, campTable, inTime, planCamp, type CampInput } from '../src';
-import { Timetable } from '../src/camp/cost';
+import { Timetable, weights } from '../src/camp/cost';
 import { repaired } from '../src/camp/repair';
 import { anneal, type Freedom } from '../src/camp/search';
 import { unwatched } from '../src/camp/types';
@@ -78,6 +78,36 @@ describe('what a timetable costs', () => {
     );
     expect([...seen]).toEqual([-1]);
     expect(Math.max(...timetable.at)).toBe(1);
+  });
+});
+
+describe('a search about those who have less than they must have', () => {
+  const tight = pretendCamp({ athletes: 120, stations: 10, slots: 8, slack: 1, seed: 1 });
+  const table = campTable(tight);
+  const must = bestAlone(table);
+  /** How many have less, after as many tries, summed over some seeds. */
+  const less = (focus: number) =>
+    [1, 2].reduce((sum, seed) => {
+      const wide = new Timetable(table, must);
+      const how = { seed, seconds: 0.3, enough: -Infinity };
+      anneal(wide, freedomOf(table), { ...how, warmth: 6 });
+      const strict = new Timetable(table, must, weights.inOrder);
+      strict.lay(wide.at);
+      anneal(strict, freedomOf(table), { ...how, warmth: 0.5, focus });
+      return sum + table.athletes.filter((_, a) => strict.isShort(a)).length;
+    }, 0);
+  it('leaves fewer of them', () => {
+    expect(less(0.5)).toBeLessThan(less(0));
+  });
+
+  it('counts nobody who has it to the very point', () => {
+    const own = new Timetable(table, must).worth(0);
+    const isShortOf = (least: number) =>
+      new Timetable(
+        table,
+        must.map(() => least),
+      ).isShort(0);
+    expect([isShortOf(own), isShortOf(own + 1e-6)]).toEqual([false, true]);
   });
 });
 

@@ -8,11 +8,11 @@ const jerked = (by: number, tracked = true) => {
   return seeing({ ...pitched, start: 0, rate: 60, tracked, at }, { 'peak-lift': 1 });
 };
 
-// Told over a tenth of a second to each side, a speed of 4 % is passed in six frames by a jerk of 0.78, in eight by one of 0.85.
+// Told over an eighth of a second to each side, a speed of 4 % is passed in eight frames by a jerk of 0.91, in ten by one of 1.05.
 it.each([
-  [0.78, true, 817],
-  [0.85, true, 350],
-  [0.78, false, 367],
+  [0.91, true, 817],
+  [1.05, true, 333],
+  [0.91, false, 350],
 ])('a jerk of the hips by %d ends a pause unless a tracker (%s) may have wandered so', (by, tracked, ms) => {
   expect(Math.round(figureOf('lift-pause', jerked(by, tracked)) as number)).toBe(ms);
 });

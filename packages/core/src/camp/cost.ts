@@ -188,6 +188,11 @@ export class Timetable {
     return sum;
   }
 
+  /** Whether somebody has less than they must have. */
+  isShort(a: number): boolean {
+    return this.worth(a) < this.least[a]! - 1e-9;
+  }
+
   /** Of one athlete: worth, slots at no station, throws in a row and in a day, moves. */
   ofAthlete(a: number): number {
     const known = this.reckoned[a]!;

@@ -19,9 +19,13 @@ const parts = {
 } as const;
 /** Of the time to plan in, what the solver may take in all on a machine that is slow. */
 const shareOfSolver = 0.4;
-/** Of the time to plan in, what each search for that floor takes, and what a change may cost at first. */
+/**
+ * Of the time to plan in, what each search for that floor takes; what a change may cost at first; and, of its changes, those
+ * of somebody who has less than they must have.
+ */
 const shareOfAgain = 0.1;
 const warmthAgain = 0.5;
+const forWhoHasLess = 0.5;
 
 export interface Planning {
   input: CampInput;
@@ -124,7 +128,7 @@ export function laidOut(
     if (anneal(start, freedom, how) <= enough + 1e-9) break;
   }
   const budget = { steps: steps * seconds, seconds: shareOfSolver * seconds };
-  const towards = (goal: number, from: Timetable, n: number): LaidOut => {
+  const towards = (goal: number, from: Timetable, n: number, focus = forWhoHasLess): LaidOut => {
     const least = best.map((most) => goal * most);
     const next = new Timetable(table, least, previous ? weights.asBefore : weights.inOrder);
     next.lay(from.at);
@@ -134,6 +138,7 @@ export function laidOut(
         ...how,
         seconds: shareOfAgain * seconds,
         warmth: warmthAgain,
+        focus,
         watch: nextWatch(shareOfAgain),
       });
     if (!watch.stopped()) polish(next, solve, { ...how, budget, inVain });
@@ -150,7 +155,9 @@ export function laidOut(
     if (found.faults === 0 && found.floor > floor - 1e-9) break;
     if (found.waiting.length === 0 && watch.late()) break;
     const between = Math.ceil((found.floor + floor) / 2 / floorStep - 1e-9) * floorStep;
-    const next = towards(Math.min(floor, between), found.timetable, n);
+    // Rules come first: they are broken by others than those who have less.
+    const focus = found.faults > 0 ? 0 : forWhoHasLess;
+    const next = towards(Math.min(floor, between), found.timetable, n, focus);
     if (isBetter(next, found)) found = next;
   }
   return found;

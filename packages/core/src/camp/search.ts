@@ -22,6 +22,8 @@ interface AnnealHow {
   seed: number;
   seconds: number;
   warmth: number;
+  /** Of the tries, those that change somebody who has less than they must have, as long as these are few. */
+  focus?: number;
   enough: number;
   watch?: CampWatch;
 }
@@ -35,6 +37,7 @@ const lookEvery = 8192;
  *
  * @param seconds as many tries as a machine of today makes in this time
  * @param warmth at the beginning: what a change may cost that is taken now and then, points of worth
+ * @param focus of the tries, those that change somebody who has less than they must have, 0..1
  * @param enough stops at this cost
  * @param watch follows it, and may stop it
  * @returns what the best timetable costs, which is the one that is left
@@ -43,10 +46,10 @@ const lookEvery = 8192;
 export function anneal(
   table: Timetable,
   freedom: Freedom,
-  { seed, seconds, warmth, enough, watch = unwatched }: AnnealHow,
+  { seed, seconds, warmth, enough, focus = 0, watch = unwatched }: AnnealHow,
 ): number {
   if (freedom.athlete.length === 0) return table.total();
-  const search = new Search(table, freedom, seed);
+  const search = new Search(table, freedom, seed, focus);
   const tries = Math.round(seconds * triesASecond);
   for (let n = 0; n < tries && search.least > enough + 1e-9; n++) {
     if (n % lookEvery === 0) {
@@ -64,6 +67,9 @@ export function anneal(
  */
 const ofKind = { slots: 0.2, two: 0.4, three: 0.2 } as const;
 
+/** Of all athletes, those who may have less than they must have for a search to be about them. */
+const few = 0.3;
+
 /** The timetable that is searched, the change that is tried, and the best so far. */
 class Search {
   /** What the best timetable so far costs. */
@@ -80,6 +86,8 @@ class Search {
   // The change that is tried: so many cells of it, and whose they are with what each of them costs.
   private readonly cells: readonly Change[] = [0, 1, 2].map(() => ({ a: 0, t: 0, was: nowhere, s: nowhere }));
   private made = 0;
+  /** Who has less than they must have. */
+  private readonly short: number[] = [];
   private readonly whose: number[] = [];
   private readonly own: number[] = [];
   /** Athletes of one slot change places: as many are everywhere as before. */
@@ -89,6 +97,7 @@ class Search {
     private readonly table: Timetable,
     private readonly freedom: Freedom,
     seed: number,
+    private readonly focus: number,
   ) {
     const { athlete, slot, stations } = freedom;
     this.random = xoroshiro128plus(seed);
@@ -101,12 +110,13 @@ class Search {
     this.cost = table.total();
     this.least = this.cost;
     this.best = Int16Array.from(table.at);
+    for (let a = 0; a < table.A; a++) this.notedShort(a);
   }
 
   /** Tries one change by lot. */
   attempt(heat: number): void {
     const { athlete, slot } = this.freedom;
-    const cell = this.pick(athlete.length);
+    const cell = this.cellToChange();
     const [a, t] = [athlete[cell]!, slot[cell]!];
     const kind = uniformFloat64(this.random);
     this.made = 0;
@@ -116,6 +126,15 @@ class Search {
     else if (this.inTurn) this.changePlaces(t, a, this.someoneIn(t), this.someoneIn(t));
     else this.putElsewhere(cell);
     if (this.made > 0 && this.allAllowed()) this.weighed(heat);
+  }
+
+  private cellToChange(): number {
+    const { short, focus } = this;
+    if (short.length > 0 && short.length <= few * this.table.A && uniformFloat64(this.random) < focus) {
+      const theirs = this.byAthlete[short[this.pick(short.length)]!]!;
+      if (theirs.length > 0) return theirs[this.pick(theirs.length)]!;
+    }
+    return this.pick(this.freedom.athlete.length);
   }
 
   private change(a: number, t: number, s: number): void {
@@ -188,6 +207,7 @@ class Search {
   }
 
   private keep(change: number): void {
+    for (let n = 0; n < this.whose.length; n++) this.notedShort(this.whose[n]!);
     this.cost += change;
     if (this.cost < this.least - 1e-9) {
       this.least = this.cost;
@@ -198,6 +218,13 @@ class Search {
       for (const { a, t, was } of this.cells.slice(0, this.made)) this.best[a * this.table.T + t] = was;
       this.toPutDown = false;
     }
+  }
+
+  private notedShort(a: number): void {
+    const at = this.short.indexOf(a);
+    const isShort = this.table.isShort(a);
+    if (isShort && at < 0) this.short.push(a);
+    else if (!isShort && at >= 0) this.short.splice(at, 1);
   }
 
   /** Lays out the best timetable that was found. */

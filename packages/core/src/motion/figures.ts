@@ -6,8 +6,10 @@ import { wholes } from './errors';
 import { motionMeasureOf } from './measureTable';
 import { texts } from './texts';
 
-/** The hips stand still below this, % of height a second, looked for so far from peak lift, over so long to each side, s. */
-const still = { speed: 4, around: 0.4, over: 0.1 } as const;
+/** The hips stand still below this, % of height a second, looked for so far from peak lift, s. */
+const still = { speed: 4, around: 0.4 } as const;
+/** Their speed is told over so long to each side, s: longer where a tracker wanders. */
+const overOf = ({ tracked }: Motion): number => (tracked ? 0.125 : 0.1);
 /** Looked at this long after plant, or before release, s. */
 const afterPlant = 0.06;
 const beforeRelease = 0.02;
@@ -81,8 +83,10 @@ const ahead = ({ place }: Seeing, a: MotionJoint, b: MotionJoint, t: number): nu
   place(a, t)[0] - place(b, t)[0];
 
 /** Forward speed of the hips over a while, by a straight line through it, % of height a second. */
-function hipSpeed({ at: { hips }, rate }: Motion, i: number): number {
-  const half = Math.max(1, Math.round(still.over * rate));
+function hipSpeed(motion: Motion, i: number): number {
+  const { rate } = motion;
+  const { hips } = motion.at;
+  const half = Math.max(1, Math.round(overOf(motion) * rate));
   let [top, bottom] = [0, 0];
   for (let k = -half; k <= half; k++) {
     top += k * (hips.fwd[i + k] ?? NaN);
@@ -94,7 +98,7 @@ function hipSpeed({ at: { hips }, rate }: Motion, i: number): number {
 /** Longest time around lift in which the hips hardly go forward, ms. */
 function pause({ motion, at }: Seeing): Figure {
   const { rate, start } = motion;
-  const edge = Math.max(1, Math.round(still.over * rate));
+  const edge = Math.max(1, Math.round(overOf(motion) * rate));
   const frameOf = (t: number) => (t - start) * rate;
   const first = Math.max(edge, Math.ceil(frameOf(at['peak-lift'] - still.around)));
   const last = Math.min(
