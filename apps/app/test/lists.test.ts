@@ -97,6 +97,10 @@ describe('the verdict on velocity', () => {
     expect(verdictWords(still, 'mph')).toContain('No real change: 0.0 mph');
     const slower = velocityVerdict([day('2026-05-01', 32), day('2026-06-01', 30)], 'mph')!;
     expect(verdictWords(slower, 'mph')).toContain('Really slower');
+    const close = { ...slower, change: -1.54, needed: 1.46 };
+    expect(verdictWords(close, 'mph')).toBe(
+      'Really slower by 1.54 mph. Anything over 1.46 mph is a real change.',
+    );
   });
   it('needs two sessions, of throws that are alike', () => {
     expect(velocityVerdict([day('2026-05-01', 30)], 'mph')).toBeNull();

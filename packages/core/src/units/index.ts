@@ -19,6 +19,14 @@ export const toMph = (value: number): number => value / mph;
  */
 export const toKmh = (value: number): number => value * 3.6;
 
+/**
+ * How many digits behind the point two figures need to be told apart, 1 or 2: a change of 1.54 is over a bound of 1.46.
+ *
+ * @param a in the unit that is written, as `b`
+ * @example digitsApart(1.54, 1.46) // 2
+ */
+export const digitsApart = (a: number, b: number): 1 | 2 => (a.toFixed(1) === b.toFixed(1) ? 2 : 1);
+
 export type VelocityUnit = 'mph' | 'km/h';
 /**
  * A velocity in m/s in the unit that the reader likes.

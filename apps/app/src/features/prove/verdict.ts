@@ -2,6 +2,7 @@ import type { ProvePage } from '@wrightonic/contract';
 import {
   areAlike,
   comparableSessions,
+  digitsApart,
   velocityChange,
   velocityIn,
   type VelocityUnit,
@@ -61,9 +62,10 @@ export function noVerdictWords(velocities: ProvePage['velocities']): string {
 
 /** The verdict in one line. */
 export function verdictWords({ change, needed, real }: Verdict, unit: VelocityUnit): string {
-  const size = Math.abs(change).toFixed(1);
+  const digits = digitsApart(Math.abs(change), needed);
+  const size = Math.abs(change).toFixed(digits);
   const by = `${size} ${unit}`;
-  const noise = texts.anythingOver(needed.toFixed(1), unit);
+  const noise = texts.anythingOver(needed.toFixed(digits), unit);
   if (!real) return texts.noRealChange(size === '0.0' ? '' : change < 0 ? '−' : '+', by, noise);
   return texts.reallyFasterBy(change, by, noise);
 }

@@ -1,15 +1,15 @@
 import { velocityIn, type EffortCurve, type VelocityUnit } from '@wrightonic/core';
 
 /** A velocity, m/s, with its unit. */
-export const said = (value: number, unit: VelocityUnit): string =>
-  `${velocityIn(value, unit).toFixed(1)} ${unit}`;
+export const said = (value: number, unit: VelocityUnit, digits = 1): string =>
+  `${velocityIn(value, unit).toFixed(digits)} ${unit}`;
 
 /** A change of velocity, m/s, with its sign and unit. */
-export const signed = (value: number, unit: VelocityUnit): string => {
-  const size = velocityIn(Math.abs(value), unit).toFixed(1);
+export const signed = (value: number, unit: VelocityUnit, digits = 1): string => {
+  const size = velocityIn(Math.abs(value), unit).toFixed(digits);
   const sign = value < 0 ? '−' : '+';
   // What rounds to nothing went neither way.
-  return `${size === '0.0' ? '' : sign}${size} ${unit}`;
+  return `${Number(size) === 0 ? '' : sign}${size} ${unit}`;
 };
 
 export function effortSentence(effort: EffortCurve | null, unit: VelocityUnit): string {

@@ -1,11 +1,13 @@
 import {
   areAlike,
   changeBetween,
+  digitsApart,
   effortCurve,
   fade,
   highOutliers,
   missFigures,
   velocityFigures,
+  velocityIn,
   velocityTrend,
   type LikeThrows,
   type SessionVelocity,
@@ -16,7 +18,7 @@ import {
   type Trend,
   type VelocityUnit,
 } from '@wrightonic/core';
-import { said } from '../../../ui/words/velocityWords';
+import { said, signed } from '../../../ui/words/velocityWords';
 import { texts } from './texts';
 
 const luckWords = ['', texts.twentyDays, texts.aHundredDays, texts.aThousandDays];
@@ -59,8 +61,8 @@ export function sessionSentences({ velocities, simulated }: LikeThrows, unit: Ve
 
 export function trendSentence(trend: Trend | null, unit: VelocityUnit): string {
   if (!trend) return texts.fourSessionsWithFive;
-  const range = texts.to(said(trend.low, unit), said(trend.high, unit));
-  const slope = texts.aMonth(trend.perMonth >= 0 ? '+' : '', said(trend.perMonth, unit), range);
+  const range = texts.to(signed(trend.low, unit), signed(trend.high, unit));
+  const slope = texts.aMonth(signed(trend.perMonth, unit), range);
   if (trend.real) return texts.overSessionsInDays(slope, trend.sessions, trend.days);
   return trend.days < 21 ? texts.daysAreTooShort(slope, trend.days) : texts.notMoreThanNoise(slope);
 }
@@ -72,7 +74,8 @@ export function changeSentence(like: readonly SessionVelocity[], unit: VelocityU
   const found = before && after && changeBetween(before, after, alike);
   if (!found) return null;
   const { change, needed, real } = found;
-  return texts.sinceTheSessionBefore(change >= 0 ? '+' : '', said(change, unit), real, said(needed, unit));
+  const digits = digitsApart(Math.abs(velocityIn(change, unit)), velocityIn(needed, unit));
+  return texts.sinceTheSessionBefore(signed(change, unit, digits), real, said(needed, unit, digits));
 }
 
 const sideWords: Record<MissSide, string> = {

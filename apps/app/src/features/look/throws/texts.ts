@@ -72,13 +72,13 @@ export const texts = {
   itFadesTheLast: (ratio: string) => `It fades: the last third kept ${ratio} % of the first.`,
   fourSessionsWithFive: 'Four sessions with five like throws each make a trend.',
   to: (velocity: string, velocity2: string) => `${velocity} to ${velocity2}`,
-  aMonth: (part: string, velocity: string, range: string) => `${part}${velocity} a month (${range}, 90 %)`,
+  aMonth: (velocity: string, range: string) => `${velocity} a month (${range}, 90 %)`,
   overSessionsInDays: (slope: string, sessions: number, days: number) =>
     `${slope}, over ${sessions} sessions in ${days} days: more than noise.`,
   daysAreTooShort: (slope: string, days: number) => `${slope}: ${days} days are too short to call it.`,
   notMoreThanNoise: (slope: string) => `${slope}: not more than noise yet.`,
-  sinceTheSessionBefore: (part: string, velocity: string, real: boolean, velocity2: string) =>
-    `${part}${velocity} since the session before${real ? ': a real change' : ''}. Anything over ${velocity2} is a real change.`,
+  sinceTheSessionBefore: (velocity: string, real: boolean, velocity2: string) =>
+    `${velocity} since the session before${real ? ': a real change' : ''}. Anything over ${velocity2} is a real change.`,
   toTheArmSide: 'to the arm side',
   toTheGloveSide: 'to the glove side',
   aimAtASpot: 'Aim at a spot and tap where each throw went; twenty show where the misses go.',
