@@ -126,7 +126,7 @@ test('what is clean in the drill and not in the delivery is named', async ({ app
   await expect(
     page.getByText(/: \d+ of \d+ in the drill, \d+ of \d+ in the delivery\.$/).first(),
   ).toBeVisible();
-  await expect(page.getByText(/^\d+ of \d+ sets(, \d+ late)? done/)).toBeVisible();
+  await expect(page.getByText(/^\d+ of \d+ sets done(, \d+ late)?[;.]/)).toBeVisible();
   await app.open(await proveOf(app, 'Lysander'));
   await app.tap('Practice', 'radio');
   await expect(page.getByText(/^Grew 4 cm since /)).toBeVisible();

@@ -33,7 +33,7 @@ export function HomeWork({ weeks }: { weeks: readonly HomeWeek[] }) {
   return (
     <Card>
       <Heading>{texts.workAtHome}</Heading>
-      <Text variant="bodyLarge">{texts.done(doneWords(total), cleanWords(total))}</Text>
+      <Text variant="bodyLarge">{`${doneWords(total)}${cleanWords(total)}.`}</Text>
       {shown.map((week) => (
         <View key={week.week} style={styles.week}>
           <View style={styles.row}>

@@ -40,10 +40,9 @@ export const texts = {
   weightNowTheNote: (sayMass: string) =>
     `Weight now ${sayMass}. The note on growth can be turned off under Office, Planning.`,
   late: (late: number) => `, ${late} late`,
-  ofSets: (done: number, assigned: number, part: string) => `${done} of ${assigned} sets${part}`,
+  ofSets: (done: number, assigned: number, part: string) => `${done} of ${assigned} sets done${part}`,
   ofCountedRepsClean: (clean: number, clean2: number) => `; ${clean} of ${clean2} counted reps clean`,
   workAtHome: 'Work at home',
-  done: (doneWords: string, cleanWords: string) => `${doneWords} done${cleanWords}.`,
   weekOf: (day: string) => `Week of ${day}`,
   ofSetsDone: (done: number, assigned: number) => `${done} of ${assigned} sets done`,
   drillsOfTheWeek: (day: string) => `Drills of the week of ${day}`,

@@ -1,5 +1,5 @@
 import type { ProgressEntry } from '@wrightonic/contract';
-import { velocityIn, type VelocityUnit } from '@wrightonic/core';
+import { digitsApart, velocityIn, type VelocityUnit } from '@wrightonic/core';
 import { Link } from 'expo-router';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -28,23 +28,21 @@ const verdictWords: Readonly<Record<ProgressEntry['verdict'], string>> = {
   'not measured': texts.notMeasured,
 };
 
+/** A change with the one above which it is real, m/s. */
+function changeWords(verdict: string, change: number, needed: number, unit: VelocityUnit): string {
+  const [by, above] = [Math.abs(velocityIn(change, unit)), velocityIn(needed, unit)];
+  const digits = digitsApart(by, above);
+  return texts.realAbove(verdict, change < 0 ? '−' : '+', by.toFixed(digits), unit, above.toFixed(digits));
+}
+
 /** One athlete: the change as a dot over the band of what is no real change, and what was done at home. */
 export const StripLine = memo(function StripLine({ entry, unit, reach }: Props) {
   const own = useColours();
   const { id, givenName, familyName, verdict, needed, home, simulated } = entry;
   const change = changeOf(entry);
   const px = (value: number) => (reach > 0 ? (value / reach) * (middle - edge) : 0);
-  const said = (value: number) => velocityIn(value, unit).toFixed(1);
   const words =
-    change === null
-      ? verdictWords[verdict]
-      : texts.realAbove(
-          verdictWords[verdict],
-          change < 0 ? '−' : '+',
-          said(Math.abs(change)),
-          unit,
-          said(needed!),
-        );
+    change === null ? verdictWords[verdict] : changeWords(verdictWords[verdict], change, needed!, unit);
   const atHome = home.assigned
     ? texts.homeOf(home.done, home.assigned, home.late ? texts.late(home.late) : '')
     : texts.nothingAssignedAtHome;
