@@ -121,6 +121,13 @@ test('every main screen holds with text twice as large', async ({ app, page }) =
   expect(await wrongOnMainScreens(app, wrongOn)).toEqual([]);
 });
 
+declare global {
+  interface Window {
+    /** Every width that the seam of a page had. */
+    seamWidths: Set<string>;
+  }
+}
+
 test('a seam is drawn at once as wide as it stays', async ({ app, page }) => {
   await app.enter();
   const id = await app.idOf('Wren');
@@ -132,15 +139,13 @@ test('a seam is drawn at once as wide as it stays', async ({ app, page }) => {
       requestAnimationFrame(see);
     };
     requestAnimationFrame(see);
-    Object.assign(window, { seamWidths: widths });
+    window.seamWidths = widths;
   });
   for (const size of sizes.filter(({ width }) => width < 900)) {
     await page.setViewportSize(size);
     await page.goto(`/athletes/${id}/look`);
     await page.getByRole('button', { name: 'Full look' }).waitFor();
-    const widths = await page.evaluate(() => [
-      ...(window as unknown as { seamWidths: Set<string> }).seamWidths,
-    ]);
+    const widths = await page.evaluate(() => [...window.seamWidths]);
     expect(widths, `at ${size.width}x${size.height}`).toEqual([String(Math.min(size.width, 760) - 32)]);
   }
 });
