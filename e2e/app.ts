@@ -1,4 +1,4 @@
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Page, type Request } from '@playwright/test';
 import { athleteParts, emptyAthlete } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import '../scripts/clock.cjs';
@@ -11,8 +11,16 @@ export const restClean = /^The other \d+ are clean$/;
 /** The demo academy as the browser tests use it. */
 export class App {
   taps = 0;
+  /** Asked for and not there yet; streams stay open and are none of them. */
+  private readonly asked = new Set<Request>();
 
-  constructor(readonly page: Page) {}
+  constructor(readonly page: Page) {
+    page.on('request', (request) => {
+      if (request.resourceType() !== 'eventsource') this.asked.add(request);
+    });
+    page.on('requestfinished', (request) => this.asked.delete(request));
+    page.on('requestfailed', (request) => this.asked.delete(request));
+  }
 
   /** Presses something as a thumb would, and counts it. */
   async tap(name: string | RegExp, role: 'button' | 'link' | 'radio' | 'checkbox' = 'button'): Promise<void> {
@@ -53,6 +61,25 @@ export class App {
       dispatchEvent(new PopStateEvent('popstate'));
     }, path);
     await this.page.waitForFunction((left) => !left.isConnected, heading);
+  }
+
+  /** Waits until a screen is drawn with what it shows. The state of the page tells it only where it was loaded anew. */
+  async settled(): Promise<void> {
+    await this.page
+      .getByRole('main')
+      .or(this.page.getByRole('heading', { level: 1 }))
+      .first()
+      .waitFor();
+    const busy = this.page.locator('[role=progressbar],[aria-busy=true]');
+    const quiet = async () => {
+      for (let looks = 0; looks < 3; looks++) {
+        if (this.asked.size || (await busy.count())) return false;
+        await this.page.waitForTimeout(40);
+      }
+      return true;
+    };
+    await expect.poll(quiet, { intervals: [50], timeout: 15_000 }).toBe(true);
+    await this.page.waitForFunction(() => document.fonts.status === 'loaded');
   }
 
   /** Signs in without the screen for it, where that is not what is tested. */

@@ -108,7 +108,7 @@ test.describe('everyone can use', () => {
     for (const path of screens) {
       await app.open(path);
       await page.getByRole('heading', { level: 1 }).waitFor();
-      await page.waitForLoadState('networkidle');
+      await app.settled();
       await judge.look(path);
     }
     await app.open('/');
@@ -130,12 +130,12 @@ test.describe('everyone can use', () => {
         .getByRole('link', { name: verb })
         .and(page.locator('[aria-current=page]'))
         .waitFor();
-      await page.waitForLoadState('networkidle');
+      await app.settled();
       await judge.look(verb);
     }
     for (const part of ['Delivery', 'Practice', 'Send']) {
       await app.tap(part, 'radio');
-      await page.waitForLoadState('networkidle');
+      await app.settled();
       await judge.look(`prove, ${part}`);
     }
     await app.tap('Send to the family');
@@ -145,7 +145,7 @@ test.describe('everyone can use', () => {
     for (const path of more) {
       await app.open(`/athletes/${wren}/${path}`);
       await page.getByRole('heading', { level: 1 }).waitFor();
-      await page.waitForLoadState('networkidle');
+      await app.settled();
       await judge.look(path);
     }
     expect(judge.broken).toEqual([]);
@@ -166,7 +166,7 @@ test.describe('everyone can use', () => {
     for (const path of ['setup', 'athletes', 'plan', 'day', 'day/check-in', `day/${station}`, 'board']) {
       await app.open(`/camps/${id}/${path}`);
       await page.getByRole('main').waitFor();
-      await page.waitForLoadState('networkidle');
+      await app.settled();
       await judge.look(path);
     }
     await app.open(`/camps/${id}/day/check-in`);
@@ -200,7 +200,7 @@ test.describe('everyone can use', () => {
     await judge.look('trace, how sure it is');
     for (const part of ['Phases', 'Words', 'Earlier', 'Doubts']) {
       await app.tap(part, 'radio');
-      await page.waitForLoadState('networkidle');
+      await app.settled();
       await judge.look(`trace, ${part}`);
     }
     await app.tap('What if');

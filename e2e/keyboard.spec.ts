@@ -35,11 +35,13 @@ interface Stop {
   wrong: string | null;
 }
 
-/** Where the keyboard is; null once it has gone through everything. */
-const stopped = (page: Page): Promise<Stop | null> =>
-  page.evaluate(() => {
+/** Where the keyboard is: on a part, on none any more since its part was taken away, or through with everything. */
+const stopped = (page: Page, pressed: boolean): Promise<Stop | 'taken away' | 'through'> =>
+  page.evaluate((before) => {
     const node = document.activeElement as HTMLElement | null;
-    if (!node || node === document.body || node === document.documentElement) return null;
+    const last = document.querySelector('[data-stopped=last]');
+    if (!node || node === document.body || node === document.documentElement)
+      return before && !last ? 'taken away' : 'through';
     // The parts of a date are stops of their own in one field.
     const again = node.hasAttribute('data-stopped') && node.getAttribute('data-stopped') !== 'last';
     document.querySelector('[data-stopped=last]')?.setAttribute('data-stopped', '');
@@ -67,7 +69,7 @@ const stopped = (page: Page): Promise<Stop | null> =>
       again,
       wrong: !seen ? 'is not marked' : !open ? 'is out of sight' : null,
     };
-  });
+  }, pressed);
 
 /** What the keyboard does not reach, and what it reaches without being seen. */
 async function walked(page: Page): Promise<string[]> {
@@ -75,14 +77,17 @@ async function walked(page: Page): Promise<string[]> {
   await begin(page);
   for (let press = 0; press < mostPresses; press++) {
     await page.keyboard.press('Tab');
-    let stop = await stopped(page);
-    if (!stop || stop.again) break;
+    let stop = await stopped(page, press > 0);
+    if (stop === 'taken away') continue;
+    if (stop === 'through' || stop.again) break;
     if (stop.wrong) {
       // What came in just then may have pushed it away: whoever comes to it once more sees it, or it is hidden.
       await page.waitForTimeout(settlesIn);
       await page.keyboard.press('Shift+Tab');
       await page.keyboard.press('Tab');
-      stop = (await stopped(page)) ?? stop;
+      const then = await stopped(page, true);
+      if (typeof then === 'string') continue;
+      stop = then;
     }
     if (stop.wrong) wrong.push(`${stop.name} ${stop.wrong}`);
   }

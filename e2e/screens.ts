@@ -24,13 +24,6 @@ async function mainScreens(app: App): Promise<string[]> {
   return [...places, ...verbs.map((verb) => `/athletes/${wren}/${verb}`)];
 }
 
-/** Waits until a screen is drawn with what it shows. */
-async function settled(page: Page): Promise<void> {
-  await page.getByRole('heading', { level: 1 }).first().waitFor();
-  await page.waitForLoadState('networkidle');
-  await page.waitForFunction(() => document.fonts.status === 'loaded');
-}
-
 /** What is wrong on any main screen, with where it is: each is gone to and judged. */
 export async function wrongOnMainScreens(
   app: App,
@@ -40,7 +33,7 @@ export async function wrongOnMainScreens(
   const wrong: string[] = [];
   for (const path of await mainScreens(app)) {
     await app.open(path);
-    await settled(app.page);
+    await app.settled();
     for (const each of await judge(app.page)) wrong.push(`${path}: ${each}`);
   }
   return wrong;

@@ -39,10 +39,17 @@ export function Confidence({ state, focus }: Props) {
     );
   if (!sure)
     return (
-      <View style={styles.waiting}>
+      <View style={styles.waiting} aria-busy>
         {slow ? (
           <View style={styles.row} role="status">
-            <View style={[styles.track, styles.grow, { backgroundColor: own.sunk }]}>
+            <View
+              role="progressbar"
+              aria-label={texts.checkingHowSure}
+              aria-valuemin={0}
+              aria-valuemax={runs}
+              aria-valuenow={done}
+              style={[styles.track, styles.grow, { backgroundColor: own.sunk }]}
+            >
               <View style={[styles.bar, { backgroundColor: own.dusk, width: `${(100 * done) / runs}%` }]} />
             </View>
             <Text variant="bodySmall">{texts.ofRuns(done, runs)}</Text>
