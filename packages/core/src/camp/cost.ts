@@ -1,4 +1,4 @@
-import { follows, nowhere, secondVisit, type CampTable } from './table';
+import { follows, nowhere, secondVisit, sideBySide, type CampTable } from './table';
 
 /** What costs more than worth that is missed. */
 export interface Weights {
@@ -95,7 +95,7 @@ export class Timetable {
     this.budget = Math.floor(mayMove * ahead.reduce((sum, n) => sum + n, 0));
     this.moved = ahead.reduce((sum, n) => sum + n, 0) - this.nowhereBefore();
     this.relations = [
-      ...table.together.map((ids) => ({ ids, apart: false })),
+      ...sideBySide(table).map((ids) => ({ ids, apart: false })),
       ...table.apart.flatMap((ids) =>
         ids.flatMap((one, n) => ids.slice(n + 1).map((other) => ({ ids: [one, other], apart: true }))),
       ),
@@ -252,11 +252,11 @@ export class Timetable {
   }
 
   private ofRelation({ ids, apart }: Relation): number {
-    return this.costs.rule * (apart ? this.sideBySide(ids[0]!, ids[1]!) : this.apartTooOften(ids));
+    return this.costs.rule * (apart ? this.inOnePlace(ids[0]!, ids[1]!) : this.apartTooOften(ids));
   }
 
   /** Slots in which two are at the same station. */
-  private sideBySide(a: number, b: number): number {
+  private inOnePlace(a: number, b: number): number {
     let slots = 0;
     for (let t = 0; t < this.T; t++)
       if (this.station(a, t) >= 0 && this.station(a, t) === this.station(b, t)) slots++;

@@ -1,5 +1,5 @@
 import { Writer, type Solve, type Term } from '../build/week/programme';
-import { secondVisit, type CampTable } from './table';
+import { secondVisit, sideBySide, type CampTable } from './table';
 import { mostHeavy, openFor } from './worth';
 
 /** How often each athlete visits each station, whatever the slot. */
@@ -19,6 +19,16 @@ interface Columns {
   more: number;
 }
 
+/** Of friends, the slots that they have to spend side by side, and those that they can spend so at each station. */
+function sharedVisits(table: CampTable, ids: readonly number[]): { least: number; most: number[] } {
+  const { slots, stations, present, open, may } = table;
+  const shared = slots.flatMap((_, t) => (ids.every((a) => present[a]![t]) ? [t] : []));
+  const most = stations.map((_, s) =>
+    ids.every((a) => may[a]![s]) ? shared.filter((t) => open[s]![t]).length : 0,
+  );
+  return { least: Math.ceil(shared.length / 2), most };
+}
+
 interface CountsWanted {
   /** Least share of everybody who needs something, 0..1. */
   floor: number;
@@ -26,6 +36,8 @@ interface CountsWanted {
   whole: boolean;
   /** Everybody is somewhere in every slot; a plan may have to leave some, so that this gives no bound. */
   filled?: boolean;
+  /** False where friends cannot be kept together. */
+  friends?: boolean;
   gap: number;
   seconds: number;
 }
@@ -41,7 +53,7 @@ export function bestCounts(
   table: CampTable,
   best: readonly number[],
   solve: Solve,
-  { floor, whole, filled = false, gap, seconds }: CountsWanted,
+  { floor, whole, filled = false, friends = true, gap, seconds }: CountsWanted,
 ): Counts | null {
   const { athletes, stations, may, need, heavy, present, capacity, open } = table;
   const writer = new Writer();
@@ -80,6 +92,19 @@ export function bestCounts(
       capacity[s]! * open[s]!.filter(Boolean).length,
     ),
   );
+  for (const ids of friends ? sideBySide(table) : []) {
+    const { least, most } = sharedVisits(table, ids);
+    const side = most.map((slots) => writer.column(slots, whole));
+    writer.atLeast(
+      null,
+      side.map((column): Term => [column, 1]),
+      least,
+    );
+    for (const a of ids)
+      side.forEach((column, s) =>
+        writer.atMost(null, [[column, 1], ...visits(columns[a]![s]!).map(([visit]): Term => [visit, -1])], 0),
+      );
+  }
   for (const a of needy(best)) {
     const worth = columns[a]!.flatMap((column, s): Term[] =>
       column && need[a]![s]! > 0

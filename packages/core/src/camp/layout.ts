@@ -5,7 +5,7 @@ import { polish } from './neighbourhood';
 import { repaired } from './repair';
 import { anneal, type Freedom } from './search';
 import { floorStep, servedBy } from './served';
-import { nowhere, type CampTable } from './table';
+import { nowhere, sideBySide, type CampTable } from './table';
 import { inSteps, type CampInput, type CampWatch } from './types';
 
 /**
@@ -32,6 +32,8 @@ export interface Planning {
   table: CampTable;
   best: readonly number[];
   freedom: Freedom;
+  /** The same with every station that may be in a cell: where ages are apart, `freedom` keeps to those of a station's range. */
+  anywhere: Freedom;
   solve: Solve;
   watch: CampWatch;
 }
@@ -60,22 +62,22 @@ export function layAsBefore(timetable: Timetable): void {
 interface LaidOut {
   timetable: Timetable;
   waiting: readonly string[];
-  /** Who is at no station, friends who are not together and others who are. */
+  /** Who is at no station, friends who could be together and are not, and others who are. */
   faults: number;
   floor: number;
   /** Worth of all routes, less what moves cost. */
   value: number;
 }
 
-function laidOutSoFar({ table, best, freedom }: Planning, timetable: Timetable): LaidOut {
-  const waiting = repaired(timetable, freedom);
+function laidOutSoFar({ table, best, anywhere }: Planning, timetable: Timetable): LaidOut {
+  const waiting = repaired(timetable, anywhere);
   const { floor, objective } = servedBy(
     table,
     best,
     table.athletes.map((_, a) => timetable.worth(a)),
   );
   const moves = table.athletes.reduce((sum, _, a) => sum + timetable.ofMovesOf(a), 0);
-  const faults = waiting.length + companyFaults(timetable).length;
+  const faults = waiting.length + companyFaults(timetable, { ...table, together: sideBySide(table) }).length;
   return { timetable, waiting, faults, floor, value: objective - moves };
 }
 
@@ -94,7 +96,7 @@ function mustChange({ timetable: { table }, waiting, faults }: LaidOut): boolean
  *
  * @example companyFaults(timetable()) // []
  */
-export const companyFaults = ({ table, T, at }: Timetable): string[] =>
+export const companyFaults = ({ table: own, T, at }: Timetable, table = own): string[] =>
   campFaults(
     table,
     table.athletes.map((_, a) => Array.from(at.subarray(a * T, (a + 1) * T), (s) => (s < 0 ? null : s))),
@@ -116,7 +118,7 @@ export function laidOut(
   start: Timetable,
   { floor, enough }: { floor: number; enough: number },
 ): LaidOut {
-  const { input, table, best, freedom, solve, watch } = planning;
+  const { input, table, best, freedom, anywhere, solve, watch } = planning;
   const { seed, seconds, previous } = input;
   const { share, warmths, steps, inVain, times } = previous ? parts.again : parts.anew;
   const nextWatch = inSteps(watch, share + times * shareOfAgain);
@@ -128,17 +130,18 @@ export function laidOut(
     if (anneal(start, freedom, how) <= enough + 1e-9) break;
   }
   const budget = { steps: steps * seconds, seconds: shareOfSolver * seconds };
-  const towards = (goal: number, from: Timetable, n: number, focus = forWhoHasLess): LaidOut => {
+  const towards = (goal: number, from: Timetable, n: number, faults = 0): LaidOut => {
     const least = best.map((most) => goal * most);
     const next = new Timetable(table, least, previous ? weights.asBefore : weights.inOrder);
     next.lay(from.at);
     const how = { seed: seed + n, enough: goal === floor ? enough : -Infinity };
     if (!previous && next.total() > how.enough + 1e-9)
-      anneal(next, freedom, {
+      // Rules come first: they are broken by others than those who have less, and kept wherever there is room.
+      anneal(next, faults > 0 ? anywhere : freedom, {
         ...how,
         seconds: shareOfAgain * seconds,
         warmth: warmthAgain,
-        focus,
+        focus: faults > 0 ? 0 : forWhoHasLess,
         watch: nextWatch(shareOfAgain),
       });
     if (!watch.stopped()) polish(next, solve, { ...how, budget, inVain });
@@ -155,9 +158,7 @@ export function laidOut(
     if (found.faults === 0 && found.floor > floor - 1e-9) break;
     if (found.waiting.length === 0 && watch.late()) break;
     const between = Math.ceil((found.floor + floor) / 2 / floorStep - 1e-9) * floorStep;
-    // Rules come first: they are broken by others than those who have less.
-    const focus = found.faults > 0 ? 0 : forWhoHasLess;
-    const next = towards(Math.min(floor, between), found.timetable, n, focus);
+    const next = towards(Math.min(floor, between), found.timetable, n, found.faults);
     if (isBetter(next, found)) found = next;
   }
   return found;

@@ -2,7 +2,7 @@ import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { Writer, type Solve, type Term } from '../build/week/programme';
 import { ofMove, ofMoveBeyond, type Timetable } from './cost';
-import { follows, nowhere, secondVisit } from './table';
+import { follows, nowhere, secondVisit, sideBySide } from './table';
 
 /** Everybody is laid out at once where cells times stations are at most so many, and else so many athletes at a time. */
 const mostAtOnce = 500;
@@ -258,7 +258,7 @@ export function polish(
 ): number {
   const { table, T, S } = timetable;
   const random = xoroshiro128plus(seed);
-  const befriended = new Set(table.together.flat());
+  const befriended = new Set(sideBySide(table).flat());
   const free = table.athletes.flatMap((_, a) => (befriended.has(a) ? [] : [a]));
   const all = table.athletes.length * T * S <= mostAtOnce;
   const most = all ? free.length : someAthletes;

@@ -1,10 +1,11 @@
 import type { Solve } from '../build/week/programme';
+import { ageRanges, isInRange } from './ageRanges';
 import { bestCounts, type Counts } from './countModel';
 import { Timetable } from './cost';
 import { companyFaults, laidOut, layAsBefore } from './layout';
 import type { Freedom } from './search';
 import { floorStep, servedBy } from './served';
-import { campTable, type CampTable } from './table';
+import { campTable, sideBySide, type CampTable } from './table';
 import { unwatched, type CampInput, type CampPlan, type CampWatch } from './types';
 import { bestAlone } from './worth';
 import { texts } from './texts';
@@ -18,17 +19,19 @@ function highestFloor(
   table: CampTable,
   best: readonly number[],
   solve: Solve,
-): { floor: number; counts: Counts } | null {
+  friends = true,
+): { floor: number; counts: Counts; friends: boolean } | null {
   const at = (step: number, whole: boolean) =>
     bestCounts(table, best, solve, {
       floor: step * floorStep,
       whole,
+      friends,
       gap: countGap,
       seconds: countSeconds,
     });
   // Mostly everybody can have all that they could have alone.
   const whole = at(steps, true);
-  if (whole) return { floor: 1, counts: whole };
+  if (whole) return { floor: 1, counts: whole, friends };
   let [low, high] = [0, steps - 1];
   while (low < high) {
     const middle = Math.ceil((low + high) / 2);
@@ -37,13 +40,16 @@ function highestFloor(
   }
   for (let step = low; step >= 0; step--) {
     const counts = at(step, true);
-    if (counts) return { floor: step * floorStep, counts };
+    if (counts) return { floor: step * floorStep, counts, friends };
   }
-  return null;
+  return friends ? highestFloor(table, best, solve, false) : null;
 }
 
+/** Whether a station takes somebody in a slot, as far as that does not hang on who else is there. */
+type Takes = (a: number, s: number, t: number) => boolean;
+
 /** The cells that may change: where somebody is there and nothing is settled. */
-function freedomOf(table: CampTable): Freedom {
+function freedomOf(table: CampTable, takes: Takes): Freedom {
   const cells = table.athletes.flatMap((_, a) =>
     table.slots.flatMap((__, t) =>
       table.present[a]![t] && table.settled[a]![t] === null ? [[a, t] as const] : [],
@@ -52,14 +58,12 @@ function freedomOf(table: CampTable): Freedom {
   return {
     athlete: Int16Array.from(cells.map(([a]) => a)),
     slot: Int16Array.from(cells.map(([, t]) => t)),
-    stations: cells.map(([a, t]) =>
-      table.stations.flatMap((_, s) => (table.may[a]![s] && table.open[s]![t] ? [s] : [])),
-    ),
+    stations: cells.map(([a, t]) => table.stations.flatMap((_, s) => (takes(a, s, t) ? [s] : []))),
   };
 }
 
 /** Lays out what was planned before, and the counts over the other slots, each visit where its station holds the fewest. */
-function layOut(timetable: Timetable, visits: readonly (readonly number[])[]): void {
+function layOut(timetable: Timetable, visits: readonly (readonly number[])[], takes: Takes): void {
   const { table, T } = timetable;
   layAsBefore(timetable);
   table.athletes.forEach((_, a) => {
@@ -68,7 +72,7 @@ function layOut(timetable: Timetable, visits: readonly (readonly number[])[]): v
     for (let t = 0; t < T; t++) {
       if (!table.present[a]![t] || table.settled[a]![t] !== null || timetable.station(a, t) >= 0) continue;
       const room = (s: number) => timetable.count[s * T + t]! / table.capacity[s]!;
-      const open = left.flatMap((n, s) => (n > 0 && table.open[s]![t] ? [s] : []));
+      const open = left.flatMap((n, s) => (n > 0 && takes(a, s, t) ? [s] : []));
       if (open.length === 0) continue;
       const chosen = open.reduce((s, other) => (room(other) < room(s) ? other : s));
       timetable.set(a, t, chosen);
@@ -108,16 +112,32 @@ export function planRoutes(input: CampInput, solve: Solve, watch: CampWatch = un
       floor: highest.floor,
       whole: true,
       filled: true,
+      friends: highest.friends,
       gap: countGap,
       seconds: countSeconds,
     });
   const visits = (filled ?? counts)?.visits ?? table.athletes.map(() => table.stations.map(() => 0));
-  layOut(timetable, visits);
-  const freedom = freedomOf(table);
+  const anyAge: Takes = (a, s, t) => table.may[a]![s]! && table.open[s]![t]!;
+  // What was planned before keeps to ranges of its own.
+  const ranges = input.previous ? null : ageRanges(table, visits, input.seed, watch);
+  // Friends of several ages go where they find one another.
+  const befriended = new Set(sideBySide(table).flat());
+  const ofAge: Takes = (a, s, t) =>
+    anyAge(a, s, t) && (!ranges || befriended.has(a) || isInRange(table, ranges, { a, s, t }));
+  layOut(timetable, visits, ofAge);
+  const freedom = freedomOf(table, ofAge);
+  const anywhere = freedomOf(table, anyAge);
   const enough = counts ? -counts.objective : -Infinity;
-  const planning = { input, table, best, freedom, solve, watch };
+  const planning = { input, table, best, freedom, anywhere, solve, watch };
   const { timetable: last, waiting } = laidOut(planning, timetable, { floor: highest?.floor ?? 0, enough });
-  return summedUp(input, last, { best, waiting, counts, floor: highest?.floor ?? 0, solve });
+  return summedUp(input, last, {
+    best,
+    waiting,
+    counts,
+    floor: highest?.floor ?? 0,
+    friends: highest?.friends ?? false,
+    solve,
+  });
 }
 
 interface Made {
@@ -125,13 +145,15 @@ interface Made {
   waiting: readonly string[];
   counts: Counts | null;
   floor: number;
+  /** Whether the counts keep friends together. */
+  friends: boolean;
   solve: Solve;
 }
 
 function summedUp(
   input: CampInput,
   timetable: Timetable,
-  { best, waiting, counts, floor, solve }: Made,
+  { best, waiting, counts, floor, friends, solve }: Made,
 ): CampPlan {
   const { table } = timetable;
   const worths = table.athletes.map((_, a) => timetable.worth(a));
@@ -139,7 +161,13 @@ function summedUp(
   const ofFloor =
     reached >= floor - 1e-9 && counts
       ? counts
-      : bestCounts(table, best, solve, { floor: reached, whole: true, gap: countGap, seconds: countSeconds });
+      : bestCounts(table, best, solve, {
+          floor: reached,
+          whole: true,
+          friends,
+          gap: countGap,
+          seconds: countSeconds,
+        });
   const bound = Math.max(objective, ofFloor?.bound ?? objective);
   const routes = routesOf(timetable).map((stations, a) => ({ athlete: table.athletes[a]!, stations }));
   // Nobody can be taken out of a slot to bring friends together: where the search did not, it is said.

@@ -192,3 +192,18 @@ export function campTable(input: CampInput): CampTable {
  */
 export const follows = ({ day }: Pick<CampTable, 'day'>, t: number): boolean =>
   t > 0 && day[t] === day[t - 1];
+
+/**
+ * Friends whom their ages let be at one station; of the others it can only be said that they are not together.
+ *
+ * @example sideBySide({ together: [[0, 1], [0, 2]], ages: [9, 10, 15], ageSpan: 5 }) // [ [ 0, 1 ] ]
+ */
+export const sideBySide = ({
+  together,
+  ages,
+  ageSpan,
+}: Pick<CampTable, 'together' | 'ages' | 'ageSpan'>): readonly (readonly number[])[] =>
+  together.filter((ids) => {
+    const theirs = ids.map((a) => ages[a]!);
+    return ageSpan === null || Math.max(...theirs) - Math.min(...theirs) <= ageSpan;
+  });
