@@ -20,7 +20,7 @@ export interface Wish {
 /**
  * What an athlete needs most, for their best route.
  *
- * @example wishOf(camp, 0).wanted // [ 3, 5, 0, 8 ]
+ * @example wishOf(camp, 0).wanted // [ 1, 3, 2, 5 ]
  */
 export function wishOf(table: CampTable, a: number): Wish {
   const { stations, may, heavy, heavyLimit, day } = table;

@@ -111,7 +111,7 @@ export const companyFaults = ({ table: own, T, at }: Timetable, table = own): st
  * @param start routes to begin with, which may break rules; it is changed
  * @param floor that counts allow, 0..1
  * @param enough cost at which nothing is left to be looked for
- * @example laidOut({ input: campInput, table: camp, best: bestAlone(camp), freedom: nobody, solve, watch: unwatched }, timetable(), { floor: 0, enough: Infinity }).floor // 0
+ * @example laidOut({ input: campInput, table: camp, best: bestAlone(camp), freedom: nobody, anywhere: nobody, solve, watch: unwatched }, timetable(), { floor: 0, enough: Infinity }).floor // 0
  */
 export function laidOut(
   planning: Planning,
