@@ -96,6 +96,19 @@ describe('what is wrong with a camp', () => {
       )[0],
     ).toMatch(/400 athletes at most/);
   });
+  it('names friends whose ages keep them apart, from one year too many on', () => {
+    const rule = { ...setup, ageSpan: 4, together: [['a0', 'a1']] };
+    const born = (age: number) => [
+      { ...member('a0'), age: 10 },
+      { ...member('a1'), age },
+      ...members.slice(2),
+    ];
+    expect(words(rule, born(14))).toEqual([]);
+    expect(words(rule, born(15))).toEqual([
+      'a0 and a1 are to be together and are 5 years apart; those at a station may be 4 apart at most. They cannot be together.',
+    ]);
+    expect(campProblems(rule, born(15), 'Europe/London')[0]!.stops).toBe(false);
+  });
   it('says that the clocks change in a night of it', () => {
     const spring = usualSetup({ ...head, firstDay: '2031-03-29', lastDay: '2031-03-30' }, newId);
     expect(words(spring)).toEqual([expect.stringMatching(/clocks go forward in the night to 2031-03-30/)]);

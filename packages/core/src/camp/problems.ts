@@ -3,7 +3,7 @@ import type { CampMember } from './dayInput';
 import { blocksInOrder, placesAt, slotsOf, type CampBlock, type CampSetup } from './setup';
 import { daysOf, isThere, longestCamp } from './staffing';
 import { campToPlan } from './dayInput';
-import { campTable } from './table';
+import { campTable, sideBySide } from './table';
 import { texts } from './texts';
 
 /** What is wrong with a camp, or to be thought of. */
@@ -190,6 +190,19 @@ function problemsOfPlaces(setup: CampSetup, members: readonly CampMember[]): Cam
         stops: false,
       });
   });
+  const near = sideBySide(table);
+  for (const ids of table.together.filter((each) => !near.includes(each))) {
+    const ages = ids.map((a) => table.ages[a]!);
+    problems.push({
+      field: 'together',
+      words: texts.friendsTooFarApart(
+        ids.map((a) => table.athletes[a]).join(' and '),
+        Math.max(...ages) - Math.min(...ages),
+        table.ageSpan!,
+      ),
+      stops: false,
+    });
+  }
   table.may.forEach((may, a) => {
     if (!may.some((each, s) => each && table.open[s]!.some((open, t) => open && table.present[a]![t])))
       problems.push({

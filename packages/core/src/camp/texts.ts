@@ -79,6 +79,8 @@ export const texts = {
   tooFewAdults: (when: string, adults: number, there: number, athletesPerAdult: number) =>
     `${when}: ${adults} ${adults === 1 ? 'adult' : 'adults'} for ${there} athletes; you asked for one for each ${athletesPerAdult}. Follow the venue’s and the law’s rules.`,
   mayBeNowhere: (id: string) => `${id} may be at no station that is open while they are there.`,
+  friendsTooFarApart: (both: string, years: number, ageSpan: number) =>
+    `${both} are to be together and are ${years} years apart; those at a station may be ${ageSpan} apart at most. They cannot be together.`,
   tooManyAthletes: (largestCamp: number, count: number) =>
     `A camp has ${largestCamp} athletes at most; this one has ${count}.`,
   noAthletesYet: 'No athletes yet. Add some.',
