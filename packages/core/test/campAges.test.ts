@@ -15,6 +15,7 @@ beforeAll(async () => {
 const camp = pretendCamp({ athletes: 60, stations: 8, slots: 8, slack: 1.1, seed: 303 });
 /** Nine to seventeen years old; five apart at most. */
 const aged: CampInput = { ...camp, rules: { ageSpan: 5 } };
+const anyTime = { seed: 1, seconds: 5 };
 const countsOf = (input: CampInput, floor = 1) => {
   const table = campTable(input);
   return bestCounts(table, bestAlone(table), solve, {
@@ -124,14 +125,14 @@ describe('the ages that stations take', () => {
     const ranges = ageRanges(
       table,
       table.athletes.map(() => table.stations.map(() => 0)),
-      1,
+      anyTime,
     );
     expect(ranges !== null).toBe(some);
   });
 
   it('leave a place in every slot, and everybody their best route', () => {
     const table = campTable(aged);
-    const ranges = ageRanges(table, countsOf(aged)!.visits, 1)!;
+    const ranges = ageRanges(table, countsOf(aged)!.visits, anyTime)!;
     table.slots.forEach((_, t) => {
       const ages = [...new Set(table.ages)].sort((x, y) => x - y);
       const many = ages.map((age) => table.ages.filter((each) => each === age).length);
@@ -150,8 +151,29 @@ describe('the ages that stations take', () => {
   it('are looked for no longer than there is time', () => {
     const table = campTable(aged);
     let asked = 0;
-    ageRanges(table, countsOf(aged)!.visits, 1, { ...unwatched, late: () => ++asked === 3 });
+    ageRanges(table, countsOf(aged)!.visits, {
+      ...anyTime,
+      watch: { ...unwatched, late: () => ++asked === 3 },
+    });
     expect(asked).toBe(3);
+  });
+
+  it('take a share of the time to plan in, however much there is left to look for', () => {
+    const table = campTable({ ...camp, rules: { ageSpan: 1 } });
+    const visits = countsOf(camp)!.visits;
+    const looked = jest.spyOn(BestRoutes.prototype, 'of');
+    const within = (seconds: number) => {
+      looked.mockClear();
+      ageRanges(table, visits, { seed: 1, seconds });
+      return looked.mock.calls.length;
+    };
+    // Everybody twice before the first change: where they could be, and where they are.
+    expect(within(0)).toBe(120);
+    const [some, more] = [within(0.1), within(0.2)];
+    expect(some).toBeGreaterThan(120);
+    expect(more / some).toBeGreaterThan(1.5);
+    expect(more / some).toBeLessThan(2.5);
+    looked.mockRestore();
   });
 
   it.each([

@@ -13,6 +13,8 @@ const ofMissing = 4;
 const ofShare = 20;
 const ofNoPlace = 2;
 const ofNoRoom = 0.25;
+/** What best routes may take of each second of planning, in states: a quarter of it on a machine of today. */
+const workASecond = 4e6;
 /** Changes that are tried for each station and slot; of them, those for somebody who misses something, and those of two slots. */
 const triesEach = 60;
 const forWhoMisses = 0.7;
@@ -69,7 +71,7 @@ class RangeSearch {
   private readonly starts: readonly number[];
   private readonly wishes: readonly Wish[];
   private readonly whoNeed: readonly (readonly number[])[];
-  private readonly routes: BestRoutes;
+  readonly routes: BestRoutes;
   /** By athlete: what their route is worth where every age is taken, what is missing of that, and the route as it is. */
   private readonly best: readonly number[];
   private readonly missing: number[];
@@ -226,22 +228,23 @@ class RangeSearch {
  * Kirkpatrick 1983).
  *
  * @param visits how often each athlete is to be at each station
+ * @param how.seconds to plan in, of which it takes a quarter at most
  * @returns null where anybody may be with anybody
- * @example ageRanges(camp, [], 1) // null
+ * @example ageRanges(camp, [], { seed: 1, seconds: 5 }) // null
  */
 export function ageRanges(
   table: CampTable,
   visits: readonly (readonly number[])[],
-  seed: number,
-  watch: CampWatch = unwatched,
+  { seed, seconds, watch = unwatched }: { seed: number; seconds: number; watch?: CampWatch },
 ): AgeRanges | null {
   const { ages, ageSpan, stations, slots } = table;
   if (ageSpan === null || Math.max(...ages) - Math.min(...ages) <= ageSpan) return null;
   const search = new RangeSearch(table, ageSpan, visits, seed);
   const tries = triesEach * stations.length * slots.length;
-  for (let n = 0; n < tries && search.cost > 1e-9; n++) {
-    if (watch.stopped() || watch.late()) break;
-    search.attempt(firstWarmth * (lastWarmth / firstWarmth) ** (n / tries));
+  for (let n = 0; search.cost > 1e-9; n++) {
+    const share = Math.max(n / tries, search.routes.work / (workASecond * seconds));
+    if (share >= 1 || watch.stopped() || watch.late()) break;
+    search.attempt(firstWarmth * (lastWarmth / firstWarmth) ** share);
   }
   return search.from;
 }

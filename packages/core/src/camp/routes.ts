@@ -119,7 +119,7 @@ export function planRoutes(input: CampInput, solve: Solve, watch: CampWatch = un
   const visits = (filled ?? counts)?.visits ?? table.athletes.map(() => table.stations.map(() => 0));
   const anyAge: Takes = (a, s, t) => table.may[a]![s]! && table.open[s]![t]!;
   // What was planned before keeps to ranges of its own.
-  const ranges = input.previous ? null : ageRanges(table, visits, input.seed, watch);
+  const ranges = input.previous ? null : ageRanges(table, visits, { ...input, watch });
   // Friends of several ages go where they find one another.
   const befriended = new Set(sideBySide(table).flat());
   const ofAge: Takes = (a, s, t) =>
