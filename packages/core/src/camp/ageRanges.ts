@@ -222,6 +222,14 @@ class RangeSearch {
 }
 
 /**
+ * Whether anybody may be at a station with anybody, for all that ages say.
+ *
+ * @example [4, 5].map((ageSpan) => agesAreNear({ ages: [9, 12, 14], ageSpan })) // [ false, true ]
+ */
+export const agesAreNear = ({ ages, ageSpan }: Pick<CampTable, 'ages' | 'ageSpan'>): boolean =>
+  ageSpan === null || Math.max(...ages) - Math.min(...ages) <= ageSpan;
+
+/**
  * Which ages each station takes in each slot, where the oldest and the youngest of a camp may not be side by side: so that
  * everybody who is alone in it could have their best route, and that there is room for those of every age. A search for
  * routes finds such ranges by accident only, as whole stations have to change for one of them (simulated annealing,
@@ -229,17 +237,15 @@ class RangeSearch {
  *
  * @param visits how often each athlete is to be at each station
  * @param how.seconds to plan in, of which it takes a quarter at most
- * @returns null where anybody may be with anybody
- * @example ageRanges(camp, [], { seed: 1, seconds: 5 }) // null
+ * @example ageRanges({ ...camp, ages: [9, 17], ageSpan: 5, athletes: [], slots: [] }, [], { seed: 1, seconds: 5 })[0] // []
  */
 export function ageRanges(
   table: CampTable,
   visits: readonly (readonly number[])[],
   { seed, seconds, watch = unwatched }: { seed: number; seconds: number; watch?: CampWatch },
-): AgeRanges | null {
-  const { ages, ageSpan, stations, slots } = table;
-  if (ageSpan === null || Math.max(...ages) - Math.min(...ages) <= ageSpan) return null;
-  const search = new RangeSearch(table, ageSpan, visits, seed);
+): AgeRanges {
+  const { ageSpan, stations, slots } = table;
+  const search = new RangeSearch(table, ageSpan ?? Infinity, visits, seed);
   const tries = triesEach * stations.length * slots.length;
   for (let n = 0; search.cost > 1e-9; n++) {
     const share = Math.max(n / tries, search.routes.work / (workASecond * seconds));

@@ -1,9 +1,9 @@
 import type { Solve } from '../build/week/programme';
-import { ageRanges, isInRange } from './ageRanges';
+import { ageRanges, agesAreNear, isInRange } from './ageRanges';
 import { bestCounts, type Counts } from './countModel';
 import { Timetable } from './cost';
 import { companyFaults, laidOut, layAsBefore } from './layout';
-import type { Freedom } from './search';
+import { anneal, type Freedom } from './search';
 import { floorStep, servedBy } from './served';
 import { campTable, sideBySide, type CampTable } from './table';
 import { unwatched, type CampInput, type CampPlan, type CampWatch } from './types';
@@ -14,6 +14,9 @@ const steps = Math.round(1 / floorStep);
 /** How close the counts are solved, and how long at most, s. */
 const countGap = 5e-4;
 const countSeconds = 20;
+/** Of the time to plan in, what is tried where anybody may be with anybody near enough in age; what a change may cost at first. */
+const shareOfTry = 0.1;
+const warmthOfTry = 6;
 /** The highest floor that the counts allow, with the best counts that have it. */
 function highestFloor(
   table: CampTable,
@@ -81,6 +84,38 @@ function layOut(timetable: Timetable, visits: readonly (readonly number[])[], ta
   });
 }
 
+interface BeginHow extends Pick<CampInput, 'previous' | 'seed' | 'seconds'> {
+  visits: readonly (readonly number[])[];
+  enough: number;
+  watch: CampWatch;
+}
+
+/**
+ * Lays out a timetable to begin with, and says whom stations take: anybody who may be there, and of these whoever is of the age
+ * that a station takes in a slot. Where there is much room, a search without such ranges finds all that is needed, and sooner.
+ */
+function begun(
+  timetable: Timetable,
+  { previous, seed, seconds, visits, enough, watch }: BeginHow,
+): { anyAge: Takes; ofAge: Takes } {
+  const { table } = timetable;
+  const anyAge: Takes = (a, s, t) => table.may[a]![s]! && table.open[s]![t]!;
+  layOut(timetable, visits, anyAge);
+  // What was planned before keeps to ranges of its own.
+  if (previous || agesAreNear(table)) return { anyAge, ofAge: anyAge };
+  // How far the search is, the one after it says.
+  const unsaid = { ...watch, progress: () => undefined };
+  const how = { seed, seconds: shareOfTry * seconds, warmth: warmthOfTry, enough, watch: unsaid };
+  if (anneal(timetable, freedomOf(table, anyAge), how) <= enough + 1e-9) return { anyAge, ofAge: anyAge };
+  const ranges = ageRanges(table, visits, { seed, seconds, watch });
+  // Friends of several ages go where they find one another.
+  const befriended = new Set(sideBySide(table).flat());
+  const ofAge: Takes = (a, s, t) =>
+    anyAge(a, s, t) && (befriended.has(a) || isInRange(table, ranges, { a, s, t }));
+  layOut(timetable, visits, ofAge);
+  return { anyAge, ofAge };
+}
+
 const routesOf = ({ table, T, at }: Timetable): (string | null)[][] =>
   table.athletes.map((_, a) =>
     Array.from({ length: T }, (__, t) => {
@@ -117,17 +152,9 @@ export function planRoutes(input: CampInput, solve: Solve, watch: CampWatch = un
       seconds: countSeconds,
     });
   const visits = (filled ?? counts)?.visits ?? table.athletes.map(() => table.stations.map(() => 0));
-  const anyAge: Takes = (a, s, t) => table.may[a]![s]! && table.open[s]![t]!;
-  // What was planned before keeps to ranges of its own.
-  const ranges = input.previous ? null : ageRanges(table, visits, { ...input, watch });
-  // Friends of several ages go where they find one another.
-  const befriended = new Set(sideBySide(table).flat());
-  const ofAge: Takes = (a, s, t) =>
-    anyAge(a, s, t) && (!ranges || befriended.has(a) || isInRange(table, ranges, { a, s, t }));
-  layOut(timetable, visits, ofAge);
-  const freedom = freedomOf(table, ofAge);
-  const anywhere = freedomOf(table, anyAge);
   const enough = counts ? -counts.objective : -Infinity;
+  const { anyAge, ofAge } = begun(timetable, { ...input, visits, enough, watch });
+  const [freedom, anywhere] = [freedomOf(table, ofAge), freedomOf(table, anyAge)];
   const planning = { input, table, best, freedom, anywhere, solve, watch };
   const { timetable: last, waiting } = laidOut(planning, timetable, { floor: highest?.floor ?? 0, enough });
   return summedUp(input, last, {
