@@ -214,7 +214,7 @@ it('how far the search is never falls, however often a higher floor is looked fo
     progress: (step: string, share: number) => void (step === 'search' && shares.push(share)),
   };
   // Ages keep it from the floor that counts allow.
-  const wide = pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1.2, seed: 2 });
+  const wide = pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1.2, seed: 3 });
   const input = { ...wide, rules: { ageSpan: 4 }, seconds: 1 };
   const plan = planCamp(input, solve, watch);
   expect(shares.filter((share) => share > 0.25).length).toBeGreaterThan(10);
