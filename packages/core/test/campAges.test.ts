@@ -135,6 +135,19 @@ describe('the ages that stations take', () => {
     });
   });
 
+  it('take whoever is pinned there, at either end of a range', () => {
+    const young = camp.athletes.find(({ age }) => age === 9)!;
+    const old = camp.athletes.find(({ age }) => age === 17)!;
+    const pinned = camp.slots.flatMap(({ id: slot }) => [
+      { athlete: young.id, slot, station: 's1' },
+      { athlete: old.id, slot, station: 's4' },
+    ]);
+    const table = campTable({ ...aged, pinned });
+    const ranges = ageRanges(table, countsOf(aged)!.visits, anyTime);
+    expect(ranges[1]).toEqual(camp.slots.map(() => 9));
+    expect(ranges[4]).toEqual(camp.slots.map(() => 12));
+  });
+
   it('are looked for no longer than there is time', () => {
     const table = campTable(aged);
     let asked = 0;

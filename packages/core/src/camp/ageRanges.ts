@@ -68,7 +68,8 @@ class RangeSearch {
   /** What it all costs. */
   cost: number;
   private readonly ages: readonly number[];
-  private readonly starts: readonly number[];
+  /** By station and slot, the youngest ages that it may have: whoever is pinned there is taken. */
+  private readonly starts: readonly (readonly (readonly number[])[])[];
   private readonly wishes: readonly Wish[];
   private readonly whoNeed: readonly (readonly number[])[];
   readonly routes: BestRoutes;
@@ -89,11 +90,18 @@ class RangeSearch {
     visits: readonly (readonly number[])[],
     seed: number,
   ) {
-    const { athletes, stations, slots, ages, open, present } = table;
+    const { athletes, stations, slots, ages, open, present, settled } = table;
     this.random = xoroshiro128plus(seed);
     this.ages = [...new Set(ages)].sort((x, y) => x - y);
     const last = this.ages.find((age) => age + span >= this.ages.at(-1)!)!;
-    this.starts = this.ages.filter((age) => age <= last);
+    const starts = this.ages.filter((age) => age <= last);
+    this.starts = stations.map((_, s) =>
+      slots.map((__, t) => {
+        const pinned = athletes.flatMap((___, a) => (settled[a]![t] === s ? [a] : []));
+        const fit = starts.filter((from) => pinned.every((a) => this.takes(a, from)));
+        return fit.length ? fit : starts;
+      }),
+    );
     this.from = this.spreadOut();
     this.wishes = athletes.map((_, a) => wishOf(table, a));
     this.whoNeed = stations.map((_, s) =>
@@ -121,7 +129,7 @@ class RangeSearch {
       slots.map((__, t) => {
         const share = (s * goldenOfStations + t * goldenOfSlots) % 1;
         const start = inOrder[Math.floor(share * inOrder.length)]! - this.span / 2;
-        return this.starts.reduce((near, age) =>
+        return this.starts[s]![t]!.reduce((near, age) =>
           Math.abs(age - start) < Math.abs(near - start) ? age : near,
         );
       }),
@@ -172,8 +180,10 @@ class RangeSearch {
     const t = this.pick(slots.length);
     const u = uniformFloat64(this.random) < ofTwoSlots ? this.pick(slots.length) : t;
     const row = [...this.from[station]!];
-    if (u === t) row[t] = this.starts[this.pick(this.starts.length)]!;
+    const starts = this.starts[station]!;
+    if (u === t) row[t] = starts[t]![this.pick(starts[t]!.length)]!;
     else [row[t], row[u]] = [row[u]!, row[t]!];
+    if (!starts[t]!.includes(row[t]!) || !starts[u]!.includes(row[u]!)) return;
     const changed = [...new Set([t, u])].filter((n) => row[n] !== this.from[station]![n]);
     if (changed.length > 0) this.weigh(station, row, changed, heat);
   }
