@@ -140,6 +140,9 @@ describe('a report', () => {
     await set.owner.post(`/reports/${made.body.id}/end`, { id: v7() });
     expect((await open(made.body.token)).status).toBe(404);
     expect((await set.owner.get(`/athletes/${id}/reports`)).body).toHaveLength(2);
+    const unchosen = await open((await make({ before: null, after: null })).body.token);
+    expect(unchosen.body).toMatchObject({ before: told.body.before, after: told.body.after });
+    expect(unchosen.body.words.movement).toBe(told.body.words.movement);
     expect((await make({ before: after, after: before })).body.fields[0].field).toBe('before');
     expect((await make({ before: v7() })).body.fields[0].field).toBe('before');
   });
@@ -147,6 +150,13 @@ describe('a report', () => {
   it('is two pages of paper, for whoever is signed in and for whoever has the link', async () => {
     const id = await somebody('Una');
     const only = await look(id, 3, { 'oh.jump': 1 });
+    const wish = { id: v7(), days: 1, before: null, after: null, names: true };
+    const first = await set.owner.post(`/athletes/${id}/reports`, wish);
+    const { body: told } = await set.nobody.get(`/progress-reports/${first.body.token}`);
+    expect([told.before, told.words.movement]).toEqual([
+      null,
+      expect.stringMatching(/^There is one look so far/),
+    ]);
     const pages = async (path: string) => {
       const text = Buffer.from(await (await set.owner.raw(path)).arrayBuffer()).toString('latin1');
       return text.match(/\/Type \/Page\b/g)?.length;

@@ -62,17 +62,23 @@ describe('what a report says', () => {
   });
 
   it('puts locked throws before everything that comes next', () => {
-    const next = nextWords({
-      lock: { site: 'elbow' },
-      threads: [{ focus: 'oh.lift-stall', stage: 'move' }],
+    const wish = {
+      lock: { site: 'elbow' } as const,
+      threads: [{ focus: 'oh.lift-stall', stage: 'move' as const }],
       relookOn: on(70),
       target: { velocity: fromMph(75), by: on(90) },
-      unit: 'mph',
+      today: on(70),
+      unit: 'mph' as const,
       names: false,
-    });
+    };
+    const next = nextWords(wish);
     expect(next[0]).toMatch(/^No throws until/);
     expect(next[1]).not.toMatch(/Momentum/);
     expect(next.slice(2)).toEqual([`Next look: ${on(70)}.`, `Target: 75.0 mph by ${on(90)}.`]);
+    // What should have been by now is not said as what comes next.
+    expect(nextWords({ ...wish, today: on(71) })[2]).toBe('The next look is due.');
+    expect(nextWords({ ...wish, today: on(90) })[3]).toBe(`Target: 75.0 mph by ${on(90)}.`);
+    expect(nextWords({ ...wish, today: on(91) })[3]).toBe(`Target: 75.0 mph; it was set for ${on(90)}.`);
   });
 });
 

@@ -45,8 +45,11 @@ async function reportOf(signedIn: SignedIn, athleteId: string, wish: ReportWish)
   const page = orNotFound(await athleteFields(askedBy(signedIn), athleteId, fields, longReach), 'athlete');
   const { discipline, givenName, throws } = page.athlete;
   const looks = page.looks.filter(({ finished }) => finished);
+  // Where neither is chosen it is the first and the newest, as far as there are two.
+  const neither = wish.before === null && wish.after === null;
   const lookOf = (field: 'before' | 'after') => {
     const id = wish[field];
+    if (neither) return (field === 'after' ? looks.at(-1) : looks.length > 1 ? looks[0] : null) ?? null;
     if (id === null) return null;
     const found = looks.find((look) => look.id === id);
     if (!found) throw fieldError(field, texts.isNoFinishedLook);
@@ -90,6 +93,7 @@ async function reportOf(signedIn: SignedIn, athleteId: string, wish: ReportWish)
       threads: page.plan?.threads ?? [],
       relookOn: page.plan?.relookOn ?? null,
       target,
+      today,
       unit: person.velocityUnit,
       names: wish.names,
     }),

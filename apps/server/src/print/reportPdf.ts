@@ -220,11 +220,12 @@ export function reportPdf(report: Report): Promise<Buffer> {
       .text(`${academy}   ${longDay(on)}`, page.margin, page.margin + 34);
     let y = paragraph(pdf, words.movement, page.margin + 58, 12.5);
     y = paragraph(pdf, words.velocity, y, 12.5);
-    y = heading(pdf, texts.alongTheSeam, y + 10);
-    y = seam(pdf, report, 'before', y);
-    y = seam(pdf, report, 'after', y);
-    const legend = texts.seamLegend;
-    y = paragraph(pdf, legend, y, 8.5);
+    if (report.before || report.after) {
+      y = heading(pdf, texts.alongTheSeam, y + 10);
+      y = seam(pdf, report, 'before', y);
+      y = seam(pdf, report, 'after', y);
+      y = paragraph(pdf, texts.seamLegend, y, 8.5);
+    }
     y = heading(pdf, texts.velocityBySession, y + 10);
     velocityLine(pdf, report, y + 8);
     foot(pdf, 1);

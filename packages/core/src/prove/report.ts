@@ -155,6 +155,8 @@ export interface NextInput {
   threads: readonly { focus: string; stage: Stage }[];
   relookOn: string | null;
   target: { velocity: number; by: string | null } | null;
+  /** YYYY-MM-DD */
+  today: string;
   unit: VelocityUnit;
   /** Whether flaws may be named. */
   names: boolean;
@@ -163,20 +165,20 @@ export interface NextInput {
 /**
  * What to do next, line by line: what locks throws, one cue for each focus, the next look, the target.
  *
- * @example nextWords({ lock: null, threads: [], relookOn: null, target: null, unit: 'mph', names: false }) // [ 'Next: a plan from the newest look.' ]
+ * @example nextWords({ lock: null, threads: [], relookOn: null, target: null, today: '2026-01-01', unit: 'mph', names: false }) // [ 'Next: a plan from the newest look.' ]
  */
-export function nextWords({ lock, threads, relookOn, target, unit, names }: NextInput): string[] {
+export function nextWords({ lock, threads, relookOn, target, today, unit, names }: NextInput): string[] {
   const work = threads.map(({ focus, stage }) => {
     const cue = saidOf(focus)?.plain ?? 'Keep working on the drills of the week.';
     return names ? `Work on: ${nodeName(focus)} (${stage}). ${cue}` : cue;
   });
-  const aim =
-    target &&
-    `Target: ${velocityIn(target.velocity, unit).toFixed(1)} ${unit}${target.by ? ` by ${target.by}` : ''}.`;
+  const until = target?.by ? (target.by < today ? `; it was set for ${target.by}` : ` by ${target.by}`) : '';
+  const aim = target && `Target: ${velocityIn(target.velocity, unit).toFixed(1)} ${unit}${until}.`;
+  const look = relookOn && (relookOn < today ? 'The next look is due.' : `Next look: ${relookOn}.`);
   return [
     ...(lock ? [lockedAtHomeWords(lock)] : []),
     ...(work.length ? work : ['Next: a plan from the newest look.']),
-    ...(relookOn && work.length ? [`Next look: ${relookOn}.`] : []),
+    ...(look && work.length ? [look] : []),
     ...(aim ? [aim] : []),
   ];
 }
