@@ -105,7 +105,7 @@ it('counts wrong passwords over both servers', async () => {
 it('shows and stops at one server a plan that the other was asked for, and makes no second one beside it', async () => {
   const athlete = form();
   await mine.here.post('/athletes', athlete);
-  // One athlete is too few for every station: what is looked for is never found, and the plan is made until it is stopped.
+  // One athlete is too few for every station: what is looked for is never found, so that the plan takes seconds.
   const open = smallSetup();
   const setup = { ...open, stations: open.stations.map((station) => ({ ...station, minimum: 2 })) };
   const camp = await plannedCamp(mine.here, [athlete.id], setup);

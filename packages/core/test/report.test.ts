@@ -66,6 +66,7 @@ describe('what a report says', () => {
       lock: { site: 'elbow' } as const,
       threads: [{ focus: 'oh.lift-stall', stage: 'move' as const }],
       relookOn: on(70),
+      lookedOn: on(69),
       target: { velocity: fromMph(75), by: on(90) },
       today: on(70),
       unit: 'mph' as const,
@@ -75,6 +76,8 @@ describe('what a report says', () => {
     expect(next[0]).toMatch(/^No throws until/);
     expect(next[1]).not.toMatch(/Momentum/);
     expect(next.slice(2)).toEqual([`Next look: ${on(70)}.`, `Target: 75.0 mph by ${on(90)}.`]);
+    expect(nextWords({ ...wish, lookedOn: on(70) })[2]).toMatch(/^Target/);
+    expect(nextWords({ ...wish, lookedOn: null })[2]).toMatch(/^Next look/);
     // What should have been by now is not said as what comes next.
     expect(nextWords({ ...wish, today: on(71) })[2]).toBe('The next look is due.');
     expect(nextWords({ ...wish, today: on(90) })[3]).toBe(`Target: 75.0 mph by ${on(90)}.`);

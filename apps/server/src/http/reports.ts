@@ -92,6 +92,7 @@ async function reportOf(signedIn: SignedIn, athleteId: string, wish: ReportWish)
       lock: page.pain.lock,
       threads: page.plan?.threads ?? [],
       relookOn: page.plan?.relookOn ?? null,
+      lookedOn: looks.at(-1)?.date ?? null,
       target,
       today,
       unit: person.velocityUnit,

@@ -25,6 +25,8 @@ const lastWarmth = 0.05;
 const goldenOfStations = 0.618;
 const goldenOfSlots = 0.382;
 
+const covers = (from: number, span: number, age: number): boolean => age >= from && age <= from + span;
+
 interface Place {
   /** The youngest age that it takes. */
   from: number;
@@ -52,7 +54,7 @@ export function withoutRoom(
     let waiting = many[n]!;
     for (const place of left) {
       if (waiting === 0) break;
-      if (age < place.from || age > place.from + span) continue;
+      if (!covers(place.from, span, age)) continue;
       const going = Math.min(waiting, place.room);
       place.room -= going;
       waiting -= going;
@@ -137,8 +139,7 @@ class RangeSearch {
   }
 
   private takes(a: number, from: number): boolean {
-    const age = this.table.ages[a]!;
-    return age >= from && age <= from + this.span;
+    return covers(from, this.span, this.table.ages[a]!);
   }
 
   /** Finds the best route of somebody in the ranges as they are. */
@@ -232,14 +233,6 @@ class RangeSearch {
 }
 
 /**
- * Whether anybody may be at a station with anybody, for all that ages say.
- *
- * @example [4, 5].map((ageSpan) => agesAreNear({ ages: [9, 12, 14], ageSpan })) // [ false, true ]
- */
-export const agesAreNear = ({ ages, ageSpan }: Pick<CampTable, 'ages' | 'ageSpan'>): boolean =>
-  ageSpan === null || Math.max(...ages) - Math.min(...ages) <= ageSpan;
-
-/**
  * Which ages each station takes in each slot, where the oldest and the youngest of a camp may not be side by side: so that
  * everybody who is alone in it could have their best route, and that there is room for those of every age. A search for
  * routes finds such ranges by accident only, as whole stations have to change for one of them (simulated annealing,
@@ -275,6 +268,5 @@ export function isInRange(
   ranges: AgeRanges,
   { a, s, t }: { a: number; s: number; t: number },
 ): boolean {
-  const from = ranges[s]![t]!;
-  return ageSpan === null || (ages[a]! >= from && ages[a]! <= from + ageSpan);
+  return covers(ranges[s]![t]!, ageSpan ?? Infinity, ages[a]!);
 }

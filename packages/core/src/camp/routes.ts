@@ -1,11 +1,11 @@
 import type { Solve } from '../build/week/programme';
-import { ageRanges, agesAreNear, isInRange } from './ageRanges';
+import { ageRanges, isInRange } from './ageRanges';
 import { bestCounts, type Counts } from './countModel';
 import { Timetable } from './cost';
 import { companyFaults, laidOut, layAsBefore } from './layout';
 import { anneal, type Freedom } from './search';
 import { floorStep, servedBy } from './served';
-import { campTable, sideBySide, type CampTable } from './table';
+import { agesAreNear, campTable, sideBySide, type CampTable } from './table';
 import { unwatched, type CampInput, type CampPlan, type CampWatch } from './types';
 import { bestAlone } from './worth';
 import { texts } from './texts';

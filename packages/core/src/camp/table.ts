@@ -194,6 +194,14 @@ export const follows = ({ day }: Pick<CampTable, 'day'>, t: number): boolean =>
   t > 0 && day[t] === day[t - 1];
 
 /**
+ * Whether anybody of some may be at a station with anybody of them, for all that ages say.
+ *
+ * @example [4, 5].map((ageSpan) => agesAreNear({ ages: [9, 12, 14], ageSpan })) // [ false, true ]
+ */
+export const agesAreNear = ({ ages, ageSpan }: Pick<CampTable, 'ages' | 'ageSpan'>): boolean =>
+  ageSpan === null || Math.max(...ages) - Math.min(...ages) <= ageSpan;
+
+/**
  * Friends whom their ages let be at one station; of the others it can only be said that they are not together.
  *
  * @example sideBySide({ together: [[0, 1], [0, 2]], ages: [9, 10, 15], ageSpan: 5 }) // [ [ 0, 1 ] ]
@@ -203,7 +211,4 @@ export const sideBySide = ({
   ages,
   ageSpan,
 }: Pick<CampTable, 'together' | 'ages' | 'ageSpan'>): readonly (readonly number[])[] =>
-  together.filter((ids) => {
-    const theirs = ids.map((a) => ages[a]!);
-    return ageSpan === null || Math.max(...theirs) - Math.min(...theirs) <= ageSpan;
-  });
+  together.filter((ids) => agesAreNear({ ages: ids.map((a) => ages[a]!), ageSpan }));

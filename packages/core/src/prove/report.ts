@@ -154,8 +154,10 @@ export interface NextInput {
   /** Of the plan that is running; empty without one. */
   threads: readonly { focus: string; stage: Stage }[];
   relookOn: string | null;
+  /** The newest finished look. */
+  lookedOn: string | null;
   target: { velocity: number; by: string | null } | null;
-  /** YYYY-MM-DD */
+  /** YYYY-MM-DD, as all days are here. */
   today: string;
   unit: VelocityUnit;
   /** Whether flaws may be named. */
@@ -165,16 +167,18 @@ export interface NextInput {
 /**
  * What to do next, line by line: what locks throws, one cue for each focus, the next look, the target.
  *
- * @example nextWords({ lock: null, threads: [], relookOn: null, target: null, today: '2026-01-01', unit: 'mph', names: false }) // [ 'Next: a plan from the newest look.' ]
+ * @example nextWords({ lock: null, threads: [], relookOn: null, lookedOn: null, target: null, today: '2026-01-01', unit: 'mph', names: false }) // [ 'Next: a plan from the newest look.' ]
  */
-export function nextWords({ lock, threads, relookOn, target, today, unit, names }: NextInput): string[] {
+export function nextWords(input: NextInput): string[] {
+  const { lock, threads, relookOn, lookedOn, target, today, unit, names } = input;
   const work = threads.map(({ focus, stage }) => {
     const cue = saidOf(focus)?.plain ?? 'Keep working on the drills of the week.';
     return names ? `Work on: ${nodeName(focus)} (${stage}). ${cue}` : cue;
   });
   const until = target?.by ? (target.by < today ? `; it was set for ${target.by}` : ` by ${target.by}`) : '';
   const aim = target && `Target: ${velocityIn(target.velocity, unit).toFixed(1)} ${unit}${until}.`;
-  const look = relookOn && (relookOn < today ? 'The next look is due.' : `Next look: ${relookOn}.`);
+  const ahead = relookOn && (!lookedOn || lookedOn < relookOn);
+  const look = ahead && (relookOn < today ? 'The next look is due.' : `Next look: ${relookOn}.`);
   return [
     ...(lock ? [lockedAtHomeWords(lock)] : []),
     ...(work.length ? work : ['Next: a plan from the newest look.']),
