@@ -6,6 +6,7 @@ import { PlayRow, Timeline } from './Timeline';
 import type { ClipState } from './useClip';
 import type { Flags } from './motion/flags';
 import { texts } from './texts';
+import { withinFrame } from '../../../ui/video/useMoves';
 import { Button } from '../../../ui/Button/Button';
 import { IconButton } from '../../../ui/Button/IconButton';
 
@@ -54,7 +55,7 @@ export function FrameControls({ state, clip, words, flags }: Props) {
         step={1 / clip.fps}
         value={time}
         aria-label={texts.whereTheClipStands}
-        onChange={(event) => seek(Number(event.target.value) + 0.0005)}
+        onChange={(event) => seek(Number(event.target.value) + withinFrame)}
         onKeyDown={(event) => event.preventDefault()}
         style={{ width: '100%', minHeight: 44, accentColor: own.dusk }}
       />

@@ -1,6 +1,7 @@
 import { clipIntervals, frameAt, type Discipline } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
+import { withinFrame } from '../../../ui/video/useMoves';
 import { Card } from '../../../ui/Card/Card';
 import { Heading } from '../../../ui/Screen/Screen';
 import { eventName, eventsFor } from '../../../ui/words/clipEvents';
@@ -25,7 +26,7 @@ export function Marks({ state, discipline }: { state: ClipState; discipline: Dis
                 mode={at === undefined ? 'outlined' : 'contained'}
                 compact
                 accessibilityLabel={at === undefined ? texts.markHere(name) : texts.goTo2(name)}
-                onPress={() => (at === undefined ? mark(event, time) : seek(at + 0.0005))}
+                onPress={() => (at === undefined ? mark(event, time) : seek(at + withinFrame))}
                 contentStyle={styles.tall}
               >
                 {at === undefined ? `${name} (${letter})` : `${name} · ${frameAt(at, clip.fps)}`}

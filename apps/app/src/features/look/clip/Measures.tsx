@@ -17,6 +17,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Portal, Text } from 'react-native-paper';
+import { withinFrame } from '../../../ui/video/useMoves';
 import { Card } from '../../../ui/Card/Card';
 import { Choices } from '../../../ui/form/Choices';
 import { Notice } from '../../../ui/Notice/Notice';
@@ -103,7 +104,7 @@ export function Measures({ athlete, state }: Props) {
           <Text style={styles.grow}>
             <Text variant="labelLarge">{`${drawing.measure ? nameOf(drawing.measure) : toolNames[drawing.type]}: ${figureWords(drawing, clip)}`}</Text>
           </Text>
-          <Button mode="text" compact onPress={() => seek(drawing.time + 0.0005)}>
+          <Button mode="text" compact onPress={() => seek(drawing.time + withinFrame)}>
             {texts.show}
           </Button>
           {wholeClip.includes(drawing.type) ? null : (
@@ -245,7 +246,7 @@ function AskedFirst({ asked: { drawing, measure, doubts, value }, state, onName,
           </Button>
         ) : null}
         {elsewhere && elsewhere.marked !== null ? (
-          <Button mode="contained" onPress={() => state.seek(elsewhere.marked! + 0.0005)}>
+          <Button mode="contained" onPress={() => state.seek(elsewhere.marked! + withinFrame)}>
             {texts.show2(event)}
           </Button>
         ) : null}

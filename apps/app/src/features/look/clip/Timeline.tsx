@@ -3,6 +3,7 @@ import { useRef, useState, type PointerEvent } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { faces } from '../../../theme/faces';
 import { useColours } from '../../../theme/theme';
+import { withinFrame } from '../../../ui/video/useMoves';
 import { eventName } from '../../../ui/words/clipEvents';
 import type { ClipState } from './useClip';
 import { texts } from './texts';
@@ -67,7 +68,7 @@ export function Timeline({ flags, span: [from, to], fps, onSeek, onMove }: Props
     // On a frame, as marks are.
     const time = Math.round(Math.max(from, Math.min(to, start.time + by)) * fps) / fps;
     setMoving({ event: start.event, time });
-    onSeek(time + 0.0005);
+    onSeek(time + withinFrame);
     return time;
   };
   const dropped = (pointer: PointerEvent) => {
@@ -103,7 +104,7 @@ export function Timeline({ flags, span: [from, to], fps, onSeek, onMove }: Props
             aria-label={texts.goTo(eventName(event))}
             onClick={({ detail }) => {
               // A drag ends in a click of the pointer; a key has none.
-              if (detail === 0 || !dragged.current) onSeek(time + 0.0005);
+              if (detail === 0 || !dragged.current) onSeek(time + withinFrame);
             }}
             onPointerDown={(pointer) => {
               pointer.currentTarget.setPointerCapture(pointer.pointerId);

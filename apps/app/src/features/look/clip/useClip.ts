@@ -6,12 +6,11 @@ import { log } from '../../../offline/log';
 import { useAppDispatch, type Dispatch } from '../../../store/store';
 import { useMe } from '../../../store/useAthlete';
 import { framesOf, measuredRate, type Frames } from '../../../ui/video/frames';
+import { useMoves } from '../../../ui/video/useMoves';
 import { whyUnplayed } from './unplayed';
 import { texts } from './texts';
 
 const usualRate = 30;
-/** So far behind its beginning a frame is sure to be the one that is shown, s. */
-const withinFrame = 0.0005;
 
 interface Wanted {
   athleteId: string;
@@ -132,30 +131,11 @@ export function clipLog(dispatch: Dispatch, athleteId: string, clip: ClipRecord 
   return { tell, mark, draw, erase };
 }
 
-interface Turns {
-  times: readonly number[];
-  show: (move: (frames: Frames) => Promise<number>) => Promise<void>;
-  after: () => Promise<void>;
-}
-
-/** Shows some frames in turn, for what is made of each. */
-async function inTurn<T>({ times, show, after }: Turns, make: (at: number) => Promise<T>): Promise<T[]> {
-  const made: T[] = [];
-  for (const at of times) {
-    await show((all) => all.seek(at + withinFrame));
-    made.push(await make(at));
-  }
-  await after();
-  return made;
-}
-
 /** A clip that is open: its video, where it stands, and what is marked in it. */
 export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) {
   const dispatch = useAppDispatch();
   const { academy } = useMe();
   const video = useRef<HTMLVideoElement>(null);
-  const busy = useRef(false);
-  const sought = useRef<number | null>(null);
   const [url] = useState(() => URL.createObjectURL(file));
   const [frames, setFrames] = useState<Frames | null>(null);
   const [time, setTime] = useState(0);
@@ -166,26 +146,7 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
   }, [clip]);
   useEffect(() => () => URL.revokeObjectURL(url), [url]);
 
-  /** One move at a time: what is asked meanwhile would be counted from a frame that is not there yet. */
-  const show = async (move: (frames: Frames) => Promise<number>) => {
-    if (busy.current || !frames) return;
-    busy.current = true;
-    try {
-      setTime(await move(frames));
-    } finally {
-      busy.current = false;
-    }
-  };
-  /** Of the places that are asked for meanwhile the last one is gone to. */
-  const seek = async (to: number) => {
-    sought.current = to;
-    if (busy.current) return;
-    while (sought.current !== null) {
-      const next = sought.current;
-      sought.current = null;
-      await show((all) => all.seek(next));
-    }
-  };
+  const { isBusy, seek, step, each } = useMoves(frames, setTime);
 
   /** Once the browser knows what the file is. */
   const loaded = async () => {
@@ -208,9 +169,9 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
   };
   const playing = usePlaying(video, {
     ready: frames !== null,
-    isBusy: () => busy.current,
+    isBusy,
     onTime: setTime,
-    onPause: (at) => void show((all) => all.seek(at)),
+    onPause: seek,
   });
   return {
     video,
@@ -221,11 +182,10 @@ export function useClip({ athleteId, file, hash, clips, onUnreadable }: Wanted) 
     exact: frames?.exact ?? true,
     loaded: () => void loaded(),
     ...playing,
-    seek: (to: number) => void seek(to),
-    step: (by: number) => void show((all) => all.step(by)),
-    /** Shows some frames in turn for what is made of each; then where somebody went meanwhile, or what was shown. */
+    seek,
+    step,
     each: <T>(times: readonly number[], make: (video: HTMLVideoElement, at: number) => Promise<T>) =>
-      inTurn({ times, show, after: () => seek(sought.current ?? time) }, (at) => make(video.current!, at)),
+      each(time, times, (at) => make(video.current!, at)),
     ...clipLog(dispatch, athleteId, clip),
   };
 }

@@ -11,6 +11,7 @@ import {
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { KeptTrack } from '../../../../offline/database';
+import { withinFrame } from '../../../../ui/video/useMoves';
 import { Choices } from '../../../../ui/form/Choices';
 import { saveFile } from '../../../../ui/ImportPreview/saveFile';
 import { Notice } from '../../../../ui/Notice/Notice';
@@ -106,7 +107,7 @@ export function FilmReading({
         </>
       ) : null}
       {read.length ? (
-        <Figures reading={reading} shown={shown} onShow={(t) => state.seek(t * slowed + 0.0005)} />
+        <Figures reading={reading} shown={shown} onShow={(t) => state.seek(t * slowed + withinFrame)} />
       ) : null}
       {one && isRead(one) ? (
         <PlaneSpeeds film={film} size={kept.tracked.size} frames={framesOf(kept, shown)} reading={one} />
@@ -191,7 +192,7 @@ function EventLine({ event, time, off, moved, state }: EventProps) {
         mode={here ? 'contained-tonal' : 'outlined'}
         compact
         accessibilityLabel={texts.show2(eventName(event))}
-        onPress={() => seek(time + 0.0005)}
+        onPress={() => seek(time + withinFrame)}
         contentStyle={styles.tall}
       >
         {texts.msSetByHand(eventName(event), frameAt(time, clip!.fps), Math.round(off), moved)}

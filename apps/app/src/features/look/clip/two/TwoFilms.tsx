@@ -41,7 +41,7 @@ export function TwoFilms({ a, b, discipline }: Props) {
   const [origins, setOrigins] = useState<Origins>(() => at(event));
   const [over, setOver] = useState(false);
   const [size, setSize] = useState<number | null>(null);
-  const { ready, time, playing, play, pause, go, step } = useInStep(films, origins);
+  const { ready, time, playing, play, pause, go, step, stepBy } = useInStep(films, origins);
   const wrong = films.find((film) => film.wrong)?.wrong;
   const same = films[0].body !== null && films[1].body !== null ? films[0].body / films[1].body : 1;
   const names = [a, b].map(sideName) as [string, string];
@@ -68,7 +68,7 @@ export function TwoFilms({ a, b, discipline }: Props) {
               mode="outlined"
               icon="chevron-left"
               accessibilityLabel={texts.bothOneFrameBack}
-              onPress={() => go(time - step)}
+              onPress={() => stepBy(-1)}
             />
             <Text variant="titleMedium" role="status" style={styles.grow}>
               {`${time < -0.0005 ? '−' : ''}${Math.abs(time).toFixed(3)} s`}
@@ -77,7 +77,7 @@ export function TwoFilms({ a, b, discipline }: Props) {
               mode="outlined"
               icon="chevron-right"
               accessibilityLabel={texts.bothOneFrameOn}
-              onPress={() => go(time + step)}
+              onPress={() => stepBy(1)}
             />
             <Button mode="outlined" onPress={playing ? pause : play}>
               {playing ? texts.pause : texts.play}

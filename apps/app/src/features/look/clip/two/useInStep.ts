@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { withinFrame } from '../../../../ui/video/useMoves';
 import type { Side } from './useSide';
 
 /** Where each side stands when the clock of both is at 0, s of its file. */
@@ -8,14 +9,10 @@ export type Origins = readonly [number, number];
 const apart = 0.04;
 /** Share of true speed. */
 const speed = 0.25;
-const within = 0.0005;
 
-/** Two sides, one of them a film at least, by one clock of true time, however slowly each of them plays. */
-export function useInStep(films: readonly [Side, Side], origins: Origins) {
-  const [time, setTime] = useState(0);
-  const [playing, setPlaying] = useState(false);
+/** Where both sides are wanted, in true time, and the way there. */
+function useWanted(films: readonly [Side, Side], origins: Origins, onTime: (time: number) => void) {
   const busy = useRef(false);
-  /** Where both are wanted, and whether they are there. */
   const wanted = useRef({ time: 0, there: true });
   const latest = useRef({ films, origins });
   useEffect(() => {
@@ -23,7 +20,7 @@ export function useInStep(films: readonly [Side, Side], origins: Origins) {
   });
   const seek = (n: 0 | 1, t: number) => {
     const { films: both, origins: from } = latest.current;
-    return both[n].known?.seek(from[n] + t * both[n].slowed + within);
+    return both[n].known?.seek(from[n] + t * both[n].slowed + withinFrame);
   };
   /** Of the places that are asked for meanwhile the last one is gone to. */
   const go = async (to: number) => {
@@ -34,10 +31,18 @@ export function useInStep(films: readonly [Side, Side], origins: Origins) {
       const next = wanted.current.time;
       wanted.current.there = true;
       await Promise.all([seek(0, next), seek(1, next)]);
-      setTime(next);
+      onTime(next);
     }
     busy.current = false;
   };
+  return { wanted, seek, go };
+}
+
+/** Two sides, one of them a film at least, by one clock of true time, however slowly each of them plays. */
+export function useInStep(films: readonly [Side, Side], origins: Origins) {
+  const [time, setTime] = useState(0);
+  const [playing, setPlaying] = useState(false);
+  const { wanted, seek, go } = useWanted(films, origins, setTime);
   const ready = films.every(({ known }) => known !== null);
   const [first, second] = origins;
   useEffect(() => {
@@ -73,6 +78,7 @@ export function useInStep(films: readonly [Side, Side], origins: Origins) {
         if (!other) void seek(n, now);
         else if (Math.abs(timeOf(n, other) - now) > apart)
           other.currentTime = origins[n] + now * films[n].slowed;
+        wanted.current = { time: now, there: true };
         setTime(now);
         requestAnimationFrame(follow);
       };
@@ -81,5 +87,15 @@ export function useInStep(films: readonly [Side, Side], origins: Origins) {
   };
   /** The finer of both steps, s of true time. */
   const step = Math.min(...films.map(({ known, slowed }) => 1 / ((known?.rate ?? 30) * slowed)));
-  return { ready, time, playing, play, pause, go: (to: number) => void go(to), step };
+  return {
+    ready,
+    time,
+    playing,
+    play,
+    pause,
+    go: (to: number) => void go(to),
+    step,
+    /** From where both are wanted, not from where they have got to: of quick taps none is lost. */
+    stepBy: (steps: number) => void go(wanted.current.time + steps * step),
+  };
 }
