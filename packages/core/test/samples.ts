@@ -26,7 +26,7 @@ import {
 import { pretendCamp, pretendCurves, pretendFilm, pretendTrc, saltmarshRoster } from '../src/simulate';
 import { sessionVelocities } from '../src/measure/velocity';
 import { Timetable } from '../src/camp/cost';
-import type { Freedom } from '../src/camp/search';
+import type { Freedom } from '../src/camp/freedom';
 import { blame, noScores, scoresOf } from '../src/trace/blame';
 import { layOut } from '../src/build/week/layout';
 import type { usualWeek } from '../src/build/week/usualWeek';

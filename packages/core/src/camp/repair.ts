@@ -1,5 +1,5 @@
 import type { Timetable } from './cost';
-import type { Freedom } from './search';
+import type { Freedom } from './freedom';
 import { follows, nowhere } from './table';
 import { texts } from './texts';
 

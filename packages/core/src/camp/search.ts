@@ -2,6 +2,7 @@ import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { RandomGenerator } from 'pure-rand/types/RandomGenerator';
 import type { Timetable } from './cost';
+import { Leeway, type Freedom } from './freedom';
 import { nowhere } from './table';
 import { unwatched, type CampWatch } from './types';
 
@@ -9,14 +10,6 @@ import { unwatched, type CampWatch } from './types';
 const triesASecond = 550_000;
 /** Warmth at the end, points of worth. */
 const lastWarmth = 0.02;
-
-/** Cells that a search may change, with the stations that may be in them. */
-export interface Freedom {
-  athlete: Int16Array;
-  slot: Int16Array;
-  /** By cell. */
-  stations: readonly (readonly number[])[];
-}
 
 interface AnnealHow {
   seed: number;
@@ -32,8 +25,8 @@ interface AnnealHow {
 const lookEvery = 8192;
 
 /**
- * Searches for a timetable that costs less, by changes of one cell, of two slots of one athlete, and of two or three
- * athletes in one slot (simulated annealing, Kirkpatrick 1983).
+ * Searches for a timetable that costs less, by changes of one cell, of two slots of one athlete, of two or three
+ * athletes in one slot (simulated annealing, Kirkpatrick 1983), and of two slots of several athletes (Kempe chains).
  *
  * @param seconds as many tries as a machine of today makes in this time
  * @param warmth at the beginning: what a change may cost that is taken now and then, points of worth
@@ -62,8 +55,15 @@ export function anneal(
 }
 
 /**
- * Of tries, those in which one athlete exchanges two slots, and those in which two or three of a slot change places, which
- * is all that can be changed where no place is free; the others change one cell.
+ * Of tries, those in which several exchange the same two slots: where no place is free, nothing else brings others together
+ * without somebody getting less than before.
+ */
+const chained = 0.1;
+/** So many exchange two slots at most. */
+const longestChain = 6;
+/**
+ * Of the other tries, those in which one athlete exchanges two slots, and those in which two or three of a slot change
+ * places, which leaves no more at a station than before; the rest change one cell.
  */
 const ofKind = { slots: 0.2, two: 0.4, three: 0.2 } as const;
 
@@ -79,18 +79,20 @@ class Search {
   /** Whether the timetable as it is is the best so far, and was not put down yet. */
   private toPutDown = false;
   private readonly random: RandomGenerator;
-  private readonly byAthlete: readonly (readonly number[])[];
-  private readonly bySlot: readonly (readonly number[])[];
-  /** By athlete, slot and station, nowhere first: whether a change may bring it about. */
-  private readonly may: Uint8Array;
+  private readonly leeway: Leeway;
   // The change that is tried: so many cells of it, and whose they are with what each of them costs.
-  private readonly cells: readonly Change[] = [0, 1, 2].map(() => ({ a: 0, t: 0, was: nowhere, s: nowhere }));
+  private readonly cells: readonly Change[] = Array.from({ length: 2 * longestChain }, () => ({
+    a: 0,
+    t: 0,
+    was: nowhere,
+    s: nowhere,
+  }));
   private made = 0;
   /** Who has less than they must have. */
   private readonly short: number[] = [];
   private readonly whose: number[] = [];
   private readonly own: number[] = [];
-  /** Athletes of one slot change places: as many are everywhere as before. */
+  /** Athletes change places: as many are everywhere as before. */
   private inTurn = false;
 
   constructor(
@@ -99,14 +101,8 @@ class Search {
     seed: number,
     private readonly focus: number,
   ) {
-    const { athlete, slot, stations } = freedom;
     this.random = xoroshiro128plus(seed);
-    this.byAthlete = groupBy(athlete, table.A);
-    this.bySlot = groupBy(slot, table.T);
-    this.may = new Uint8Array(table.A * table.T * (table.S + 1));
-    stations.forEach((list, n) => {
-      for (const s of [nowhere, ...list]) this.may[this.placeOf(athlete[n]!, slot[n]!, s)] = 1;
-    });
+    this.leeway = new Leeway(freedom, table);
     this.cost = table.total();
     this.least = this.cost;
     this.best = Int16Array.from(table.at);
@@ -118,20 +114,27 @@ class Search {
     const { athlete, slot } = this.freedom;
     const cell = this.cellToChange();
     const [a, t] = [athlete[cell]!, slot[cell]!];
-    const kind = uniformFloat64(this.random);
     this.made = 0;
+    if (uniformFloat64(this.random) < chained) {
+      this.inTurn = true;
+      if (!this.chain(a, t)) this.made = 0;
+    } else this.changeOneOrSome(a, t, cell);
+    if (this.made > 0 && this.allAllowed()) this.weighed(heat);
+  }
+
+  private changeOneOrSome(a: number, t: number, cell: number): void {
+    const kind = uniformFloat64(this.random);
     this.inTurn = kind >= ofKind.slots && kind < ofKind.slots + ofKind.two + ofKind.three;
     if (kind < ofKind.slots) this.exchangeSlots(a, t);
     else if (kind < ofKind.slots + ofKind.two) this.changePlaces(t, a, this.someoneIn(t));
     else if (this.inTurn) this.changePlaces(t, a, this.someoneIn(t), this.someoneIn(t));
     else this.putElsewhere(cell);
-    if (this.made > 0 && this.allAllowed()) this.weighed(heat);
   }
 
   private cellToChange(): number {
     const { short, focus } = this;
     if (short.length > 0 && short.length <= few * this.table.A && uniformFloat64(this.random) < focus) {
-      const theirs = this.byAthlete[short[this.pick(short.length)]!]!;
+      const theirs = this.leeway.byAthlete[short[this.pick(short.length)]!]!;
       if (theirs.length > 0) return theirs[this.pick(theirs.length)]!;
     }
     return this.pick(this.freedom.athlete.length);
@@ -145,9 +148,55 @@ class Search {
     cell.s = s;
   }
 
+  /** Another slot of an athlete, by lot; now and then the same. */
+  private slotOf(a: number): number {
+    const mine = this.leeway.byAthlete[a]!;
+    return this.freedom.slot[mine[this.pick(mine.length)]!]!;
+  }
+
+  /**
+   * An athlete exchanges two slots, and so does one after the other of those who thereby are too many at a station, until
+   * as many are everywhere as before.
+   *
+   * @returns whether it came to that
+   */
+  private chain(a: number, t: number): boolean {
+    const u = this.slotOf(a);
+    const missing = this.table.station(a, t);
+    for (let next = a; next >= 0 && this.made < 2 * longestChain;) {
+      const [now, other] = [this.table.station(next, t), this.table.station(next, u)];
+      if (now === other || now < 0 || other < 0) return false;
+      this.change(next, t, other);
+      this.change(next, u, now);
+      if (next !== a && other === missing) return true;
+      next = this.whoLeaves(other, { t, u, towards: missing });
+    }
+    return false;
+  }
+
+  /** Who may exchange a slot at a station for another slot: first somebody who is at a certain station then; -1 for nobody. */
+  private whoLeaves(s: number, { t, u, towards }: { t: number; u: number; towards: number }): number {
+    const there = this.leeway.bySlot[t]!;
+    const from = this.pick(there.length);
+    let someone = -1;
+    for (let n = 0; n < there.length; n++) {
+      const b = this.freedom.athlete[there[(from + n) % there.length]!]!;
+      const other = this.table.station(b, u);
+      if (this.table.station(b, t) !== s || other === s || this.isChanged(b)) continue;
+      if (!this.leeway.allows(b, t, other) || !this.leeway.allows(b, u, s)) continue;
+      if (other === towards) return b;
+      if (someone < 0) someone = b;
+    }
+    return someone;
+  }
+
+  private isChanged(a: number): boolean {
+    for (let n = 0; n < this.made; n++) if (this.cells[n]!.a === a) return true;
+    return false;
+  }
+
   private exchangeSlots(a: number, t: number): void {
-    const mine = this.byAthlete[a]!;
-    const u = this.freedom.slot[mine[this.pick(mine.length)]!]!;
+    const u = this.slotOf(a);
     const [now, other] = [this.table.station(a, t), this.table.station(a, u)];
     if (other === now) return;
     this.change(a, t, other);
@@ -175,7 +224,7 @@ class Search {
   }
 
   private someoneIn(t: number): number {
-    const there = this.bySlot[t]!;
+    const there = this.leeway.bySlot[t]!;
     return this.freedom.athlete[there[this.pick(there.length)]!]!;
   }
 
@@ -237,14 +286,10 @@ class Search {
     return Math.floor(uniformFloat64(this.random) * n);
   }
 
-  private placeOf(a: number, t: number, s: number): number {
-    return (a * this.table.T + t) * (this.table.S + 1) + s + 1;
-  }
-
   private allAllowed(): boolean {
     for (let n = 0; n < this.made; n++) {
       const { a, t, s } = this.cells[n]!;
-      if (this.may[this.placeOf(a, t, s)] === 0) return false;
+      if (!this.leeway.allows(a, t, s)) return false;
     }
     return true;
   }
@@ -256,10 +301,4 @@ interface Change {
   t: number;
   was: number;
   s: number;
-}
-
-function groupBy(of: Int16Array, n: number): number[][] {
-  const groups: number[][] = Array.from({ length: n }, () => []);
-  of.forEach((group, at) => groups[group]!.push(at));
-  return groups;
 }
