@@ -151,6 +151,9 @@ it.each([7, 9])('nobody is left below the floor that counts allow, camp %d', (se
 it.each([
   [24, 6, 5, 2],
   [24, 6, 5, 12],
+  // Of which nothing comes without chains of exchanges.
+  [24, 6, 5, 701],
+  [24, 6, 5, 702],
   [40, 8, 6, 9],
 ])(
   'without a free place the floor is as high as counts allow: %d, %d, %d, camp %d',

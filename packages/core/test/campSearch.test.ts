@@ -1,6 +1,5 @@
 import { bestAlone, campFaults, campTable, inTime, planCamp, type CampInput } from '../src';
 import { Timetable, weights } from '../src/camp/cost';
-import { bestCounts } from '../src/camp/countModel';
 import { repaired } from '../src/camp/repair';
 import type { Freedom } from '../src/camp/freedom';
 import { anneal } from '../src/camp/search';
@@ -111,23 +110,6 @@ describe('a search about those who have less than they must have', () => {
       ).isShort(0);
     expect([isShortOf(own), isShortOf(own + 1e-6)]).toEqual([false, true]);
   });
-});
-
-describe('a camp without a free place', () => {
-  it.each([701, 702])(
-    'is at the floor that counts allow, and serves all that they allow (seed %d)',
-    async (seed) => {
-      const camp = pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1, seed });
-      const solve = await patientSolver();
-      const table = campTable(camp);
-      const counts = (floor: number) =>
-        bestCounts(table, bestAlone(table), solve, { floor, whole: true, gap: 5e-4, seconds: 20 });
-      const plan = planCamp({ ...camp, seconds: 5 }, solve);
-      expect(plan.floor === 1 || counts(plan.floor + 0.05) === null).toBe(true);
-      expect(plan.gap).toBeLessThan(0.003);
-      expect(plan.limitedBy).toEqual([]);
-    },
-  );
 });
 
 describe('ages too far apart', () => {
