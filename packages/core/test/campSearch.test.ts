@@ -21,12 +21,16 @@ const strict: CampInput = {
 
 const freedomOf = (table: ReturnType<typeof campTable>): Freedom => {
   const cells = table.athletes.flatMap((_, a) =>
-    table.slots.flatMap((__, t) => (table.present[a]![t] ? [[a, t] as const] : [])),
+    table.slots.flatMap((__, t) =>
+      table.present[a]![t] && table.settled[a]![t] === null ? [[a, t] as const] : [],
+    ),
   );
   return {
     athlete: Int16Array.from(cells, ([a]) => a),
     slot: Int16Array.from(cells, ([, t]) => t),
-    stations: cells.map(([a]) => table.stations.flatMap((_, s) => (table.may[a]![s] ? [s] : []))),
+    stations: cells.map(([a, t]) =>
+      table.stations.flatMap((_, s) => (table.may[a]![s] && table.open[s]![t] ? [s] : [])),
+    ),
   };
 };
 
@@ -143,6 +147,65 @@ describe('ages too far apart', () => {
     ['as few as can be on both sides', [7, 11, 12, 13, 17], 4, ['a0', 'a4']],
   ])('take out %s', (_, ages, span, out) => {
     expect(at(ages, span)).toEqual([ages.length - out.length, out]);
+  });
+});
+
+describe('room for somebody who is at no station', () => {
+  /** One slot, three stations for one each: the first athlete can be at the first of them alone, where the second is. */
+  const repairedOf = (change: (camp: CampInput) => Partial<CampInput>): [number[], string[]] => {
+    const camp: CampInput = {
+      ...full,
+      slots: full.slots.slice(0, 1),
+      stations: full.stations
+        .slice(0, 3)
+        .map((each) => ({ ...each, capacity: 1, minimum: 1, throwHeavy: false })),
+      athletes: full.athletes
+        .slice(0, 3)
+        .map((each, a) => ({ ...each, age: 12 + 2 * a, barred: [['s1', 's2'], ['s2'], []][a]! })),
+      rules: { ageSpan: null },
+    };
+    const table = campTable({ ...camp, ...change(camp) });
+    const timetable = new Timetable(table, [0, 0, 0]);
+    timetable.set(1, 0, 0);
+    timetable.set(2, 0, 1);
+    const waiting = repaired(timetable, freedomOf(table));
+    return [[...timetable.at], waiting.map((words) => words.split(' ')[0]!)];
+  };
+
+  it('is made by those who go one station further', () => {
+    expect(repairedOf(() => ({}))).toEqual([[0, 1, 2], []]);
+  });
+
+  it('is made by as few as can be', () => {
+    const two = repairedOf(({ athletes }) => ({
+      athletes: athletes.map((each, a) => (a === 1 ? { ...each, barred: ['s1'] } : each)),
+    }));
+    expect(two).toEqual([[0, 2, 1], []]);
+  });
+
+  it.each<[string, (camp: CampInput) => Partial<CampInput>]>([
+    ['by friends', () => ({ rules: { ageSpan: null, together: [['a1', 'a2']] } })],
+    ['by one who is pinned', () => ({ pinned: [{ athlete: 'a2', slot: 't0', station: 's1' }] })],
+    [
+      'where the last station is closed',
+      ({ stations }) => ({
+        stations: stations.map((each, s) => (s === 2 ? { ...each, closed: ['t0'] } : each)),
+      }),
+    ],
+  ])('is not made %s', (_, change) => {
+    expect(repairedOf(change)).toEqual([[-1, 0, 1], ['a0']]);
+  });
+});
+
+describe('a station that closes in a camp that is nearly full', () => {
+  it('leaves nobody without a station, and moves a tenth of what is left at most', async () => {
+    const solve = await patientSolver();
+    const camp = pretendCamp({ athletes: 120, stations: 10, slots: 8, slack: 1.1, seed: 1 });
+    const { routes } = planCamp(camp, solve);
+    const stations = camp.stations.map((each, s) => (s === 1 ? { ...each, closed: ['t2', 't3'] } : each));
+    const plan = planCamp({ ...camp, stations, previous: routes, fixedBefore: 't2', seconds: 3 }, solve);
+    expect(plan.limitedBy).toEqual([]);
+    expect(plan.moved.length).toBeLessThanOrEqual(0.1 * 120 * 6);
   });
 });
 

@@ -26,7 +26,7 @@ import {
 import { pretendCamp, pretendCurves, pretendFilm, pretendTrc, saltmarshRoster } from '../src/simulate';
 import { sessionVelocities } from '../src/measure/velocity';
 import { Timetable } from '../src/camp/cost';
-import type { Freedom } from '../src/camp/freedom';
+import { Leeway, type Freedom } from '../src/camp/freedom';
 import { blame, noScores, scoresOf } from '../src/trace/blame';
 import { layOut } from '../src/build/week/layout';
 import type { usualWeek } from '../src/build/week/usualWeek';
@@ -129,6 +129,7 @@ export const timetable = () =>
     camp.athletes.map(() => 0),
   );
 export const nobody: Freedom = { athlete: new Int16Array(0), slot: new Int16Array(0), stations: [] };
+export const leeway = new Leeway(nobody, timetable());
 
 export const head = { name: 'Summer', venue: 'The barn', firstDay: '2031-07-14', lastDay: '2031-07-15' };
 /** A camp of which nothing is settled yet but its days. */

@@ -27,6 +27,8 @@ const shareOfSolver = 0.4;
 const shareOfAgain = 0.1;
 const warmthAgain = 0.5;
 const forWhoHasLess = 0.5;
+/** Of the time to plan in, what a search for fewer moves takes where there are more than may be made. */
+const shareOfFewer = 0.05;
 
 export interface Planning {
   input: CampInput;
@@ -82,6 +84,17 @@ function laidOutSoFar({ table, best, anywhere }: Planning, timetable: Timetable)
   return { timetable, waiting, faults, floor, value: objective - moves };
 }
 
+/** What was planned before, with as few changes as can be, and in how many cells somebody could not stay. */
+function asItWas(planning: Planning, { table, least }: Timetable): LaidOut & { lost: number } {
+  const timetable = new Timetable(table, least);
+  layAsBefore(timetable);
+  const lost = table.before.flatMap(
+    (row, a) =>
+      row?.filter((s, t) => s >= 0 && table.present[a]![t] && timetable.station(a, t) === nowhere) ?? [],
+  ).length;
+  return { ...laidOutSoFar(planning, timetable), lost };
+}
+
 const isBetter = (one: LaidOut, other: LaidOut): boolean =>
   (other.faults - one.faults || one.floor - other.floor || one.value - other.value) > 0;
 
@@ -123,12 +136,14 @@ export function laidOut(
   const { seed, seconds, previous } = input;
   const { share, warmths, steps, inVain, times } = previous ? parts.again : parts.anew;
   const nextWatch = inSteps(watch, share + times * shareOfAgain);
-  const asItWas = previous ? new Timetable(table, start.least) : null;
-  if (asItWas) layAsBefore(asItWas);
+  const before = previous ? asItWas(planning, start) : null;
+  // Whoever has lost a place is given one first: later on the moves that it takes are spent for more worth.
+  const begin = before && before.lost > 0 ? new Timetable(table, start.least, weights.asBefore) : start;
+  if (before && begin !== start) begin.lay(before.timetable.at);
   for (const [n, warmth] of warmths.entries()) {
     const takes = share / warmths.length;
     const how = { seed: seed + n, seconds: takes * seconds, warmth, enough, watch: nextWatch(takes) };
-    if (anneal(start, freedom, how) <= enough + 1e-9) break;
+    if (anneal(begin, freedom, how) <= enough + 1e-9) break;
   }
   const budget = { steps: steps * seconds, seconds: shareOfSolver * seconds };
   const towards = (goal: number, from: Timetable, n: number, faults = 0): LaidOut => {
@@ -148,9 +163,16 @@ export function laidOut(
     if (!watch.stopped()) polish(next, solve, { ...how, budget, inVain });
     return laidOutSoFar(planning, next);
   };
-  let found = towards(floor, start, 0);
-  if (asItWas) {
-    const before = laidOutSoFar(planning, asItWas);
+  let found = towards(floor, begin, 0);
+  if (before) {
+    if (found.timetable.movesLeft() < 0) {
+      // Room that was made at the end took moves, which others can do without.
+      const fewer = new Timetable(table, start.least, weights.asBefore);
+      fewer.lay(found.timetable.at);
+      anneal(fewer, freedom, { seed, seconds: shareOfFewer * seconds, warmth: warmthAgain, enough, watch });
+      const next = laidOutSoFar(planning, fewer);
+      if (next.faults <= found.faults && fewer.movesLeft() > found.timetable.movesLeft()) found = next;
+    }
     if (!mustChange(before) && found.floor < before.floor - 1e-9) return before;
     return isBetter(found, before) ? found : before;
   }

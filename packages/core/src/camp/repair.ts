@@ -1,56 +1,21 @@
 import type { Timetable } from './cost';
-import type { Freedom } from './freedom';
-import { follows, nowhere } from './table';
+import { Leeway, type Freedom } from './freedom';
+import { roomMade } from './roomMade';
+import { nowhere } from './table';
 import { texts } from './texts';
+import { isFine, whyNot } from './whyNot';
 
 /**
- * Whether somebody is too old or too young for a station in a slot, where ages are too far apart: of all ranges that are
- * near enough the one stays that holds most who are there, so that as few as can be have to leave.
- */
-function isOutOfAge({ table, T, at }: Timetable, a: number, t: number, s: number): boolean {
-  const { ageSpan, ages } = table;
-  if (ageSpan === null) return false;
-  const there = ages.filter((_, b) => at[b * T + t] === s);
-  const range = (from: number) => there.filter((age) => age >= from && age <= from + ageSpan).length;
-  const from = [...there]
-    .sort((x, y) => x - y)
-    .reduce((best, age) => (range(age) > range(best) ? age : best));
-  return ages[a]! < from || ages[a]! > from + ageSpan;
-}
-
-/** Why somebody who may not stay at a station in a slot has to leave it; null where they may. */
-function whyNot(timetable: Timetable, a: number, t: number): string | null {
-  const { table } = timetable;
-  const s = timetable.station(a, t);
-  if (s < 0) return null;
-  const name = table.stations[s]!;
-  const there = timetable.count[s * timetable.T + t]!;
-  if (isOutOfAge(timetable, a, t, s)) return texts.tooFewOrTooFar(name);
-  if (there > table.capacity[s]!) return texts.isFull(name);
-  if (table.heavy[s]) {
-    const last = follows(table, t) ? timetable.station(a, t - 1) : nowhere;
-    if (last >= 0 && table.heavy[last]) return texts.wouldBeThrowsTwoSlots(name);
-    const today = table.slots.filter((_, u) => {
-      const station = timetable.station(a, u);
-      return table.day[u] === table.day[t] && u <= t && station >= 0 && table.heavy[station];
-    });
-    if (today.length > table.heavyLimit[a]!) return texts.wouldBeMoreThrowsThanDay(name);
-  }
-  const other = table.apart.some(
-    (ids) => ids.includes(a) && ids.some((b) => b !== a && timetable.station(b, t) === s),
-  );
-  if (other) return texts.athleteToBeKeptApart(name);
-  return there < table.minimum[s]! ? texts.tooFewOrTooFar(name) : null;
-}
-
-/**
- * Takes out of their slots whoever breaks a rule there, and puts them where they break none.
+ * Takes out of their slots whoever breaks a rule there, and puts them where they break none: where there is room, or where
+ * others make room by going elsewhere in the same slot.
  *
  * @returns who is at no station, and why
  * @example repaired(timetable(), nobody).length // 120
  */
-export function repaired(timetable: Timetable, { athlete, slot, stations }: Freedom): string[] {
+export function repaired(timetable: Timetable, freedom: Freedom): string[] {
+  const { athlete, slot, stations } = freedom;
   const { table } = timetable;
+  const leeway = new Leeway(freedom, timetable);
   const why = new Map<string, string>();
   for (let again = true; again;) {
     again = false;
@@ -68,9 +33,7 @@ export function repaired(timetable: Timetable, { athlete, slot, stations }: Free
     if (timetable.station(a, t) !== nowhere) continue;
     const fits = stations[n]!.filter((s) => {
       timetable.set(a, t, s);
-      // One more throw may be too many for a later slot of the day.
-      const later = table.slots.some((_, u) => u > t && whyNot(timetable, a, u) !== null);
-      const fit = whyNot(timetable, a, t) === null && !later;
+      const fit = isFine(timetable, a, t);
       timetable.set(a, t, nowhere);
       return fit;
     });
@@ -81,7 +44,7 @@ export function repaired(timetable: Timetable, { athlete, slot, stations }: Free
         t,
         fits.reduce((s, other) => (most(other) > most(s) ? other : s)),
       );
-    else {
+    else if (!roomMade(timetable, leeway, a, t)) {
       const words = texts.hasNoStationFor(table.athletes[a], table.slots[t]);
       if (!why.has(words)) why.set(words, texts.noRoom);
     }
