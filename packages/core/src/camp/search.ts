@@ -182,7 +182,9 @@ class Search {
     for (let n = 0; n < there.length; n++) {
       const b = this.freedom.athlete[there[(from + n) % there.length]!]!;
       const other = this.table.station(b, u);
-      if (this.table.station(b, t) !== s || other === s || this.isChanged(b)) continue;
+      if (this.table.station(b, t) !== s || other === s) continue;
+      // Each station of a slot is changed once, so that what it costs counts once.
+      if (this.isInChain(b, t, other === towards ? nowhere : other)) continue;
       if (!this.leeway.allows(b, t, other) || !this.leeway.allows(b, u, s)) continue;
       if (other === towards) return b;
       if (someone < 0) someone = b;
@@ -190,8 +192,12 @@ class Search {
     return someone;
   }
 
-  private isChanged(a: number): boolean {
-    for (let n = 0; n < this.made; n++) if (this.cells[n]!.a === a) return true;
+  /** Whether somebody exchanges slots already, or somebody leaves a station in a slot. */
+  private isInChain(a: number, t: number, s: number): boolean {
+    for (let n = 0; n < this.made; n++) {
+      const cell = this.cells[n]!;
+      if (cell.a === a || (cell.t === t && cell.was === s)) return true;
+    }
     return false;
   }
 
