@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import {
+  chmodSync,
   existsSync,
   mkdirSync,
   mkdtempSync,
@@ -44,9 +45,14 @@ function freshFolder(folder) {
   return mkdtempSync(join(folder, name));
 }
 
+/** A folder for one database server alone: each removes at its start whatever others have in a folder for what passes. */
+const ownTmp = () => mkdtempSync(join(tmpdir(), 'wrightonic-'));
+
 /** Makes the data of a database in which nothing is; `owner` is whom it runs as. */
-export const installDatabase = (data, owner = user) =>
-  must(
+export async function installDatabase(data, owner = user) {
+  const passing = ownTmp();
+  chmodSync(passing, 0o777);
+  await must(
     'mariadb-install-db',
     [
       '--no-defaults',
@@ -56,8 +62,10 @@ export const installDatabase = (data, owner = user) =>
       `--auth-root-socket-user=${user}`,
       '--skip-test-db',
     ],
-    { stdio: ['ignore', 'ignore', 'inherit'] },
+    { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, TMPDIR: passing } },
   );
+  rmSync(passing, { recursive: true, force: true });
+}
 
 /** Two scripts never use one folder: the second is told so, and the first goes on. */
 function claim(folder) {
@@ -94,7 +102,7 @@ export async function launchDatabase(folder, at) {
   const port = at ?? (await freePort());
   writeFileSync(join(folder, 'database-port'), String(port));
   // A socket's path may have 107 characters only.
-  const sockets = mkdtempSync(join(tmpdir(), 'wrightonic-'));
+  const sockets = ownTmp();
   const socket = join(sockets, 's');
   atEnd(() => rmSync(sockets, { recursive: true, force: true }));
   const log = openSync(join(folder, 'mariadb.log'), 'a');
@@ -104,6 +112,7 @@ export async function launchDatabase(folder, at) {
       '--no-defaults',
       `--datadir=${data}`,
       `--socket=${socket}`,
+      `--tmpdir=${sockets}`,
       `--pid-file=${join(data, 'mariadb.pid')}`,
       `--port=${port}`,
       '--bind-address=127.0.0.1',

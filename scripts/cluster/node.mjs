@@ -1,6 +1,6 @@
 import { mkdtempSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir, userInfo } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { spawnSync } from 'node:child_process';
 import { installDatabase } from '../database.mjs';
 import { atEnd, freePort, launch, must, output, until } from '../run.mjs';
@@ -65,6 +65,7 @@ const ofNode = (node) => [
   '--no-defaults',
   `--datadir=${node.data}`,
   `--socket=${node.socket}`,
+  `--tmpdir=${dirname(node.socket)}`,
   `--pid-file=${join(node.data, 'mariadb.pid')}`,
   `--port=${node.ports.sql}`,
   '--bind-address=127.0.0.1',

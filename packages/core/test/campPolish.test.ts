@@ -218,7 +218,7 @@ it('how far the search is never falls, however often a higher floor is looked fo
   };
   // Ages keep it from the floor that counts allow.
   const wide = pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1.2, seed: 3 });
-  const input = { ...wide, rules: { ageSpan: 4 }, seconds: 1 };
+  const input = { ...wide, rules: { ageSpan: 4 }, seconds: 2 };
   const plan = planCamp(input, solve, watch);
   expect(shares.filter((share) => share > 0.25).length).toBeGreaterThan(10);
   expect(shares).toEqual([...shares].sort((a, b) => a - b));
