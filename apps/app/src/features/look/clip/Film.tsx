@@ -36,7 +36,6 @@ export function Film({ onFilmed }: { onFilmed: (file: File) => void }) {
         stream.current = camera;
         setRate(camera.getVideoTracks()[0]?.getSettings().frameRate ?? null);
         if (view.current) view.current.srcObject = camera;
-        setState('ready');
       } catch (error) {
         setWrong(whyNot(error));
       }
@@ -80,6 +79,8 @@ export function Film({ onFilmed }: { onFilmed: (file: File) => void }) {
         autoPlay
         muted
         playsInline
+        // Not before: as the picture takes its place the button goes down, away from under the thumb.
+        onLoadedMetadata={() => setState((now) => (now === 'starting' ? 'ready' : now))}
         aria-label={texts.camera}
         style={{ width: '100%', borderRadius: 8 }}
       />
