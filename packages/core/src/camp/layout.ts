@@ -169,7 +169,10 @@ export function laidOut(
       // Room that was made at the end took moves, which others can do without.
       const fewer = new Timetable(table, start.least, weights.asBefore);
       fewer.lay(found.timetable.at);
-      anneal(fewer, freedom, { seed, seconds: shareOfFewer * seconds, warmth: warmthAgain, enough, watch });
+      // How far the search is was said to its end already.
+      const unsaid = { ...watch, progress: () => undefined };
+      const how = { seed, seconds: shareOfFewer * seconds, warmth: warmthAgain, enough, watch: unsaid };
+      anneal(fewer, freedom, how);
       const next = laidOutSoFar(planning, fewer);
       if (next.faults <= found.faults && fewer.movesLeft() > found.timetable.movesLeft()) found = next;
     }
