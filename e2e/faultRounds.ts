@@ -1,7 +1,9 @@
 import { appendFileSync, existsSync, writeFileSync } from 'node:fs';
 import { expect } from './app';
 
-export const rounds = Number(process.env['FAULT_ROUNDS'] ?? 1);
+const asked = Number(process.env['FAULT_ROUNDS'] ?? 1);
+/** How many rounds of a fault, of which one comes in several kinds in turn: each of them once at least. */
+export const roundsOf = (kinds = 1) => Math.max(asked, kinds);
 const control = process.env['FAULTS_URL'] ?? '';
 /** Ends a part of the product in the middle of whatever it does; it comes back by itself. */
 export const kill = async (what: string) => {

@@ -1,12 +1,13 @@
 import type { Page } from '@playwright/test';
 import { App, expect, test } from './app';
 import { runningCamp } from './camp';
-import { kill, rounds, row } from './faultRounds';
+import { kill, roundsOf, row } from './faultRounds';
 
 const taps = 12;
 
 /** What is done to the two in each round, in turn. */
 const troubles = ['network off', 'tab killed', 'server killed'] as const;
+const rounds = roundsOf(troubles.length);
 
 test('two assistants log one group: nothing is lost, nothing is doubled', async ({ browser }) => {
   test.setTimeout(120_000 + rounds * 60_000);

@@ -1,6 +1,6 @@
 import { expect, test } from './app';
 import { entriesOf } from './device';
-import { kill, rounds, row } from './faultRounds';
+import { kill, roundsOf, row } from './faultRounds';
 
 /** Reps of a round: before the part is killed, and while it is away. */
 const taps = { before: 6, after: 18 };
@@ -13,6 +13,7 @@ const parts = ['node1', 'node2', 'node3', 'server1', 'server2', 'redis', 'haprox
 
 for (const part of parts)
   test(`${part} killed: nothing is lost, nothing is doubled, and the app goes on`, async ({ page, app }) => {
+    const rounds = roundsOf();
     test.setTimeout(120_000 + rounds * 90_000);
     await page.goto('/');
     await app.enter();

@@ -1,7 +1,7 @@
 import type { BrowserContext, Page } from '@playwright/test';
 import { App, expect, test } from './app';
 import { aDay, entriesOf, wrongClock } from './device';
-import { kill, rounds, row } from './faultRounds';
+import { kill, roundsOf, row } from './faultRounds';
 
 const taps = 16;
 
@@ -19,6 +19,8 @@ interface Round {
 }
 
 const clean = /^(Clean|Done), \d+ so far$/;
+/** A browser hears that a new version is there, or it does not. */
+const kindsOf: Record<string, number> = { 'another version of the app': 2 };
 /** Each fault in the middle of a set; answers with the pages that logged. */
 const faults: Record<string, (round: Round) => Promise<Page[]>> = {
   'network off': async ({ page, context, tap }) => {
@@ -101,6 +103,7 @@ const faults: Record<string, (round: Round) => Promise<Page[]>> = {
 
 for (const [name, fault] of Object.entries(faults))
   test(`${name}: nothing is lost, nothing is doubled`, async ({ browser }) => {
+    const rounds = roundsOf(kindsOf[name]);
     test.setTimeout(60_000 + rounds * 60_000);
     let [tapped, stored, lost, doubled] = [0, 0, 0, 0];
     for (let n = 0; n < rounds; n++) {

@@ -22,8 +22,8 @@ const dayBound = [
   'apps/app/test/(clock|field|lists|measured|offline)',
   'apps/server/test/(home|lessons|loop|sheets)',
 ];
-/** Of each fault; `npm run faults` runs more. */
-const faultRounds = 2;
+/** Of each fault, where it has not several kinds; `npm run faults` runs more. */
+const faultRounds = 1;
 
 /** Tests of the server have no limit of their own. A slow machine takes a third of this for all of them, ms. */
 const longestOfJest = 25 * 60_000;
