@@ -2,7 +2,7 @@ import { test as base, expect, type Page, type Request } from '@playwright/test'
 import { athleteParts, emptyAthlete } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import '../scripts/clock.cjs';
-import { entriesOf, wrongClock } from './device';
+import { aDay, entriesOf, wrongClock } from './device';
 
 /** The button that grades everything of a phase, or what is left of it, as clean. */
 export const allClean = /^All \d+ are clean$/;
@@ -140,8 +140,9 @@ export class App {
     return id;
   }
 
-  async look(athleteId: string, findings: Record<string, number>): Promise<string> {
-    const event = (kind: string, rest: object) => ({ id: v7(), at: new Date().toISOString(), kind, ...rest });
+  async look(athleteId: string, findings: Record<string, number>, daysAgo = 0): Promise<string> {
+    const at = new Date(Date.now() - daysAgo * aDay).toISOString();
+    const event = (kind: string, rest: object) => ({ id: v7(), at, kind, ...rest });
     const begun = event('look-begun', { athleteId, look: 'quick', zone: 'Europe/London', place: '' });
     const graded = Object.entries(findings).map(([node, severity]) =>
       event('finding', { lookId: begun.id, node, severity }),

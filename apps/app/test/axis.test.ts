@@ -24,37 +24,28 @@ describe('paths on an axis that is zoomed', () => {
   });
 });
 
-describe('the picture of an axis', () => {
-  const entry = (more: Partial<TimelineEntry>): TimelineEntry => ({
-    lane: 'looks',
-    from: '2026-05-01',
-    to: '2026-05-01',
-    text: '',
-    values: [],
-    ...more,
-  });
-  const stage = (row: number, from: string, to: string | null) =>
-    entry({ lane: 'stages', row, from, to, text: 'Lower half, feel', short: 'feel' });
-  const picture = (entries: TimelineEntry[], open = lanes.slice(1)) =>
-    axisPicture({
-      entries,
-      open,
-      trend: [],
-      target: null,
-      unit: 'mph',
-      names: laneNames,
-      today: '2026-06-01',
-    });
-
-  it('has a lane for what there is and is open, and no more', () => {
-    const both = [entry({}), entry({ lane: 'camps', to: '2026-05-03', text: 'Camp' })];
-    const names = (all: TimelineEntry[], open?: (typeof lanes)[number][]) =>
-      picture(all, open).fixed.map(({ text }) => text);
-    expect(names(both)).toEqual(['Looks', 'Camps']);
-    expect(names(both, ['camps'])).toEqual(['Camps']);
-    expect(picture([]).height).toBeLessThan(picture(both).height);
+const entry = (more: Partial<TimelineEntry>): TimelineEntry => ({
+  lane: 'looks',
+  from: '2026-05-01',
+  to: '2026-05-01',
+  text: '',
+  values: [],
+  ...more,
+});
+const stage = (row: number, from: string, to: string | null) =>
+  entry({ lane: 'stages', row, from, to, text: 'Lower half, feel', short: 'feel' });
+const picture = (entries: TimelineEntry[], open = lanes.slice(1)) =>
+  axisPicture({
+    entries,
+    open,
+    trend: [],
+    target: null,
+    unit: 'mph',
+    names: laneNames,
+    today: '2026-06-01',
   });
 
+describe('the lanes of an axis', () => {
   it('keeps each thread of a plan in its own row, one span after the other', () => {
     const { texts } = picture([
       stage(0, '2026-05-01', '2026-05-09'),
@@ -69,10 +60,52 @@ describe('the picture of an axis', () => {
     expect(texts[2]!.to).toBe(dayNumber('2026-06-01') + 1);
   });
 
+  it('gives each checkpoint a row of stitches, its name above them', () => {
+    const graded = (row: number, from: string, severity: number) =>
+      entry({
+        lane: 'checkpoints',
+        row,
+        from,
+        short: `checkpoint ${row}`,
+        values: [{ name: 'severity', value: severity, unit: '' }],
+      });
+    const { fixed, layers } = picture([
+      graded(0, '2026-05-01', 2),
+      graded(0, '2026-05-15', 0),
+      graded(1, '2026-05-01', 3),
+    ]);
+    const rows = fixed.filter(({ text }) => text.startsWith('checkpoint'));
+    expect(rows.map(({ text }) => text)).toEqual(['checkpoint 0', 'checkpoint 1']);
+    const x = scale(dayNumber('2026-05-01'), dayNumber('2026-06-01'));
+    const drawn = (name: 'ink' | 'clay') => layers.filter(({ ink, round }) => ink === name && round);
+    const stitches = (name: 'ink' | 'clay') => count(drawn(name).at(-1)!.path(x), 'M');
+    // A clean one is tight; a severe one has three loose strands.
+    expect([stitches('ink'), stitches('clay')]).toEqual([1, 2 + 3]);
+    const ys = [
+      ...drawn('clay')
+        .at(-1)!
+        .path(x)
+        .matchAll(/M-?[\d.]+ ([\d.]+)/g),
+    ].map(([, y]) => Number(y));
+    expect(Math.max(...ys)).toBeGreaterThan(rows[1]!.y);
+    expect(Math.min(...ys)).toBeLessThan(rows[1]!.y);
+  });
+
   it('puts what overlaps in a lane below', () => {
     const camp = (from: string, to: string) => entry({ lane: 'camps', from, to });
     const { texts } = picture([camp('2026-05-01', '2026-05-05'), camp('2026-05-05', '2026-05-08')]);
     expect(texts[1]!.y).toBeGreaterThan(texts[0]!.y);
+  });
+});
+
+describe('the picture of an axis', () => {
+  it('has a lane for what there is and is open, and no more', () => {
+    const both = [entry({}), entry({ lane: 'camps', to: '2026-05-03', text: 'Camp' })];
+    const names = (all: TimelineEntry[], open?: (typeof lanes)[number][]) =>
+      picture(all, open).fixed.map(({ text }) => text);
+    expect(names(both)).toEqual(['Looks', 'Camps']);
+    expect(names(both, ['camps'])).toEqual(['Camps']);
+    expect(picture([]).height).toBeLessThan(picture(both).height);
   });
 
   it('draws the target, the sessions and their tops inside of the chart', () => {

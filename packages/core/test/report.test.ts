@@ -7,6 +7,7 @@ import {
   historyOf,
   measuredTwice,
   nextWords,
+  nodesFor,
   reportWords,
   sessionTrend,
   sumWords,
@@ -14,6 +15,8 @@ import {
   trendBand,
   writeTimeline,
   type DatedLook,
+  type Moved,
+  type Severity,
 } from '../src';
 import { on, session } from './sessions';
 import { noCourse } from './samples';
@@ -117,6 +120,28 @@ describe('one axis of time', () => {
       'throws',
     ]);
     expect(entriesOn(entries, on(7)).map(({ lane }) => lane)).toEqual(['away']);
+  });
+  it('has a row for each checkpoint that changed, six at most, and says from what', () => {
+    const graded = (id: string, ...grades: Severity[]): Moved => ({
+      id,
+      grades: grades.map((severity, n) => ({ date: on(7 * n), severity })),
+      change: 0,
+      rightBy: null,
+    });
+    const rowsOf = (moved: Moved[]) =>
+      timelineOf({ ...noCourse, moved }, { velocity: 'mph', size: 'metric' });
+    const some = rowsOf([graded('oh.wobble', 1, 1), graded('oh.jump', 2, 2, 0)]);
+    expect(some.map(({ lane, row, from, text }) => [lane, row, from, text])).toEqual([
+      ['checkpoints', 0, on(0), 'Jumps off the rubber: obvious'],
+      ['checkpoints', 0, on(7), 'Jumps off the rubber: obvious'],
+      ['checkpoints', 0, on(14), 'Jumps off the rubber: clean, obvious before'],
+    ]);
+    expect(writeTimeline(some, []).trim().split('\r\n')).toHaveLength(1);
+    const seven = nodesFor('overhand')
+      .slice(0, 7)
+      .map(({ id }) => graded(id, 3, 0));
+    expect(new Set(rowsOf(seven.slice(0, 6)).map(({ row }) => row)).size).toBe(6);
+    expect(rowsOf(seven)).toEqual(rowsOf(seven.slice(0, 6)));
   });
   it('is a table, a row for each figure and each grade', () => {
     const rows = writeTimeline(

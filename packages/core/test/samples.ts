@@ -159,6 +159,7 @@ export const trc = pretendTrc({ discipline: 'overhand', throws: 'R' }, 200);
 export const noCourse = {
   sessions: [],
   looks: [],
+  moved: [],
   stages: [],
   screens: [],
   sizes: [],

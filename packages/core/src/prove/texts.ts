@@ -4,6 +4,8 @@ export const texts = {
     `“${flaw}” was fixed by ${rightBy}; ${followed.join(' and ')}.`,
   grewCmSince: (cm: number, from: string) =>
     `Grew ${cm} cm since ${from}: expect the timing to wander for a while.`,
+  gradedNow: (name: string, grade: string, was: string | null) =>
+    `${name}: ${grade}${was === null ? '' : `, ${was} before`}`,
   breaksAndInjuries: 'Breaks and injuries',
   heightAndWeight: 'Height and weight',
   throwsPerWeek: 'Throws per week',

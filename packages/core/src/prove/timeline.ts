@@ -3,7 +3,7 @@ import type { SessionVelocity } from '../measure/velocity';
 import { addDays, sayLength, sayMass, velocityIn, type SizeUnit, type VelocityUnit } from '../units';
 import type { BodySize, DatedScreen } from './bodyWith';
 import type { StageSpan } from './course';
-import type { DatedLook } from './history';
+import type { DatedLook, Moved } from './history';
 import type { HomeWeek } from './homeWork';
 import type { Break } from './presence';
 import type { ThrowWeek } from './throwWeeks';
@@ -14,6 +14,7 @@ export const lanes = [
   'velocity',
   'stages',
   'looks',
+  'checkpoints',
   'screens',
   'away',
   'camps',
@@ -27,6 +28,7 @@ export const laneNames: Readonly<Record<Lane, string>> = {
   velocity: 'Velocity',
   stages: 'Plan stages',
   looks: 'Looks',
+  checkpoints: 'Checkpoints',
   screens: 'Screens',
   away: texts.breaksAndInjuries,
   camps: 'Camps',
@@ -59,6 +61,8 @@ export interface TimelineEntry {
 export interface TimelineInput {
   sessions: readonly SessionVelocity[];
   looks: readonly DatedLook[];
+  /** What moved between them, in the order of its rows. */
+  moved: readonly Moved[];
   stages: readonly StageSpan[];
   screens: readonly DatedScreen[];
   sizes: readonly BodySize[];
@@ -124,6 +128,33 @@ function lookEntry({ date, findings }: DatedLook): TimelineEntry {
     ],
   };
 }
+
+/** So many checkpoints have a row of their own on the axis. */
+const rowsAtMost = 6;
+
+/** The grades of what changed, a row for each checkpoint; what stayed as it was all along says nothing here. */
+const gradeEntries = (moved: readonly Moved[]): TimelineEntry[] =>
+  moved
+    .filter(({ grades }) => grades.some(({ severity }) => severity !== grades[0]!.severity))
+    .slice(0, rowsAtMost)
+    .flatMap(({ id, grades }, row) =>
+      grades.map(({ date, severity }, n): TimelineEntry => {
+        const was = n > 0 && grades[n - 1]!.severity !== severity ? grades[n - 1]!.severity : null;
+        return {
+          lane: 'checkpoints',
+          from: date,
+          to: date,
+          row,
+          short: nodeName(id),
+          text: texts.gradedNow(
+            nodeName(id),
+            severityNames[severity],
+            was === null ? null : severityNames[was],
+          ),
+          values: [{ name: 'severity', value: severity, unit: '' }],
+        };
+      }),
+    );
 
 function screenEntry({ date, grades, watts }: DatedScreen): TimelineEntry {
   const found = gradesIn(grades, 1);
@@ -212,6 +243,7 @@ export function timelineOf(input: TimelineInput, units: Units): TimelineEntry[] 
       values: [],
     })),
     ...input.looks.map(lookEntry),
+    ...gradeEntries(input.moved),
     ...input.screens.map(screenEntry),
     ...awayEntries(input),
     ...input.camps.map(({ name, from, to }): TimelineEntry => ({

@@ -123,7 +123,7 @@ export const topics: readonly { id: string; title: string; blocks: readonly stri
     "id": "prove",
     "title": "Prove",
     "blocks": [
-      "**Time.** The first line says whether velocity really changed, with the smallest change that counts as real. *Over time* shows usual and top velocity with the trend and a target, and below it stages, looks, screens, breaks, camps, growth, throws and home work. Drag it, pinch it, use the wheel or the arrow keys. Tap a day to read it.",
+      "**Time.** The first line says whether velocity really changed, with the smallest change that counts as real. *Over time* shows usual and top velocity with the trend and a target, and below it stages, looks, the checkpoints that changed most, screens, breaks, camps, growth, throws and home work. Drag it, pinch it, use the wheel or the arrow keys. Tap a day to read it.",
       "**Delivery.** *Did it stay?* says what was kept and what is back again. A flaw that is back reopens its ladder with one tap. After three weeks away, *Take a short look* checks what had been kept. *Before and after* compares any two looks. *What moved when* shows each checkpoint by day.",
       "**Practice.** Whether a clean drill reaches the delivery, what is locked in, what was done at home, and the body with it.",
       "**Send.** *Send to the family* makes a page with two sentences, the velocity and both seams. Flaws are named only if you choose so. The same as a two-page PDF, and everything as CSV.",

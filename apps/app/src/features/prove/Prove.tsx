@@ -3,6 +3,7 @@ import {
   comparableSessions,
   gateWords,
   historyOf,
+  movedBetween,
   nodesFor,
   timelineOf,
   writeTimeline,
@@ -106,9 +107,10 @@ function Proven({ page, course }: { page: Page; course: Course }) {
     [looks, athlete.discipline],
   );
   const entries = useMemo(() => {
-    const input: TimelineInput = { ...course, sessions, looks };
+    const moved = movedBetween(history.timeline, 'changed most');
+    const input: TimelineInput = { ...course, sessions, looks, moved };
     return timelineOf(input, { velocity: unit, size: person.sizeUnit });
-  }, [course, sessions, looks, unit, person.sizeUnit]);
+  }, [course, sessions, looks, history, unit, person.sizeUnit]);
   // A height by itself, or an old injury, proves nothing.
   const nothing = entries.every(({ lane }) => lane === 'size' || lane === 'away');
   if (!looks.length && !velocities.length && nothing)

@@ -12,7 +12,7 @@ import {
 import { View } from 'react-native';
 import { faces } from '../../../theme/faces';
 import { useColours } from '../../../theme/theme';
-import type { AxisPicture } from './layers';
+import type { AxisPicture } from './picture';
 import { left, useAxisZoom, type AxisScale } from './useAxisZoom';
 
 /** Shows some of the axis, with a movement of it. */
