@@ -230,6 +230,20 @@ it('how far the search is never falls, however often a higher floor is looked fo
   expect(shares.at(-1)).toBeGreaterThan(0.9);
 });
 
+it('how far the search is never falls where fewer moves are looked for at the end', () => {
+  const shares: number[] = [];
+  const progress = (step: string, share: number) => void (step === 'search' && shares.push(share));
+  const input = {
+    ...pretendCamp({ athletes: 24, stations: 6, slots: 5, slack: 1.1, seed: 1 }),
+    seconds: 2,
+  };
+  const { routes: previous } = planCamp(input, solve);
+  const stations = input.stations.map((each, s) => (s === 1 ? { ...each, closed: ['t2', 't3'] } : each));
+  planCamp({ ...input, stations, previous }, solve, { ...unwatched, progress });
+  expect(shares.length).toBeGreaterThan(5);
+  expect(shares).toEqual([...shares].sort((a, b) => a - b));
+});
+
 it('searches that follow one another say one share, and more of them than were meant say the end', () => {
   const shares: number[] = [];
   const next = inSteps(

@@ -7,7 +7,7 @@ import type { Freedom } from './freedom';
 import { anneal } from './search';
 import { floorStep, servedBy } from './served';
 import { nowhere, sideBySide, type CampTable } from './table';
-import { inSteps, type CampInput, type CampWatch } from './types';
+import { inSteps, unsaid, type CampInput, type CampWatch } from './types';
 
 /**
  * Of the time to plan in, what the search far and wide takes, with what a change may cost at first in each of its parts; for
@@ -170,8 +170,13 @@ export function laidOut(
       const fewer = new Timetable(table, start.least, weights.asBefore);
       fewer.lay(found.timetable.at);
       // How far the search is was said to its end already.
-      const unsaid = { ...watch, progress: () => undefined };
-      const how = { seed, seconds: shareOfFewer * seconds, warmth: warmthAgain, enough, watch: unsaid };
+      const how = {
+        seed,
+        seconds: shareOfFewer * seconds,
+        warmth: warmthAgain,
+        enough,
+        watch: unsaid(watch),
+      };
       anneal(fewer, freedom, how);
       const next = laidOutSoFar(planning, fewer);
       if (next.faults <= found.faults && fewer.movesLeft() > found.timetable.movesLeft()) found = next;

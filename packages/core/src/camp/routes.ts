@@ -7,7 +7,7 @@ import type { Freedom } from './freedom';
 import { anneal } from './search';
 import { floorStep, servedBy } from './served';
 import { agesAreNear, campTable, sideBySide, type CampTable } from './table';
-import { unwatched, type CampInput, type CampPlan, type CampWatch } from './types';
+import { unsaid, unwatched, type CampInput, type CampPlan, type CampWatch } from './types';
 import { bestAlone } from './worth';
 import { texts } from './texts';
 
@@ -105,8 +105,7 @@ function begun(
   // What was planned before keeps to ranges of its own.
   if (previous || agesAreNear(table)) return { anyAge, ofAge: anyAge };
   // How far the search is, the one after it says.
-  const unsaid = { ...watch, progress: () => undefined };
-  const how = { seed, seconds: shareOfTry * seconds, warmth: warmthOfTry, enough, watch: unsaid };
+  const how = { seed, seconds: shareOfTry * seconds, warmth: warmthOfTry, enough, watch: unsaid(watch) };
   if (anneal(timetable, freedomOf(table, anyAge), how) <= enough + 1e-9) return { anyAge, ofAge: anyAge };
   const ranges = ageRanges(table, visits, { seed, seconds, watch });
   // Friends of several ages go where they find one another.

@@ -150,6 +150,13 @@ export function inTime(
 }
 
 /**
+ * The same watch for a short search beside the one that says how far the planning is.
+ *
+ * @example unsaid(unwatched).stopped() // false
+ */
+export const unsaid = (watch: CampWatch): CampWatch => ({ ...watch, progress: () => undefined });
+
+/**
  * One watch for searches that follow one another, so that its share never falls.
  *
  * @param all what they take together, in any unit; more than that counts as the end
