@@ -3,7 +3,7 @@ import { rng } from '@wrightonic/core/simulate';
 import type { Page } from '@playwright/test';
 import { v7 } from 'uuid';
 import { expect, test, type App } from './app';
-import { middle, note, p95, slow } from './figures';
+import { middle, note, p95, slow, usableAfter } from './figures';
 
 test.setTimeout(240_000);
 
@@ -79,10 +79,7 @@ test('Prove of somebody with years behind', async ({ app, page }) => {
   for (let n = 0; n < 5; n++) {
     const next = await page.context().newPage();
     await slow(next);
-    const began = performance.now();
-    await next.goto(`/athletes/${id}/prove`, { waitUntil: 'commit' });
-    await next.locator('[data-part=layers] path[d*=L]').first().waitFor({ state: 'attached' });
-    times.push(performance.now() - began);
+    times.push(await usableAfter(next, '[data-part=layers] path[d*=L]', `/athletes/${id}/prove`));
     if (n === 4) {
       await next.getByRole('button', { name: /^Lanes:/ }).click();
       for (const lane of await next.getByRole('checkbox').all()) await lane.check();

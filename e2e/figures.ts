@@ -47,7 +47,7 @@ export async function slow(page: Page, rate = 4): Promise<void> {
 }
 
 /** From the beginning of the navigation to the paint that shows something that can be pressed, seen from the page. */
-export async function usableAfter(page: Page, selector: string): Promise<number> {
+export async function usableAfter(page: Page, selector: string, path = '/'): Promise<number> {
   await page.addInitScript((wanted) => {
     const seen = new MutationObserver(() => {
       if (!document.querySelector(wanted)) return;
@@ -58,7 +58,7 @@ export async function usableAfter(page: Page, selector: string): Promise<number>
     });
     seen.observe(document, { childList: true, subtree: true });
   }, selector);
-  await page.goto('/', { waitUntil: 'commit' });
+  await page.goto(path, { waitUntil: 'commit' });
   await page.waitForSelector('[data-usable]', { state: 'attached' });
   return page.evaluate(() => Number(document.documentElement.dataset['usable']));
 }

@@ -96,3 +96,14 @@ test('a thread stays where it is against what the gate proposes, with the reason
   const after = (await app.whole(id)).plan.threads[0];
   expect([after.stage, after.stayed]).toEqual([now, true]);
 });
+
+test('a screen whose script cannot be fetched says so, and comes when it is loaded again', async ({ app, page }) => {
+  await app.enter();
+  const scripts = '**/lazyScreens-*.js';
+  await page.route(scripts, (route) => route.abort());
+  await page.goto('/drills');
+  await expect(page.getByText('This screen could not be opened.', { exact: false })).toBeVisible();
+  await page.unroute(scripts);
+  await app.tap('Reload');
+  await expect(page.getByRole('heading', { name: 'Drills', level: 1 })).toBeVisible();
+});

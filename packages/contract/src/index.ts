@@ -9,6 +9,7 @@ export * from './campPlans';
 export * from './camps';
 export * from './check';
 export * from './drillBook';
+export * from './fixed';
 export * from './forms';
 export * from './headless';
 export * from './headlessMotion';

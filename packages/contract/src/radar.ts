@@ -4,9 +4,6 @@ import { check, type Problem } from './check';
 import { toldFlight, type FlightReading } from './flight';
 import { id, instant, line } from './shared';
 
-/** The line that ships with the product; offered in an academy of demo data alone. */
-export const simulatedLine = 'simulated';
-
 /** A reading as it goes along a radar line. */
 export interface RadarReading {
   /** The throw that it becomes has the same id, so that it counts once on however many devices. */

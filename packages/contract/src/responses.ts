@@ -34,9 +34,6 @@ export interface Me {
   academy: { id: string; name: string; zone: string; demo: boolean };
 }
 
-/** What changed in so many ms before is told once more to a page that opens its stream: it read before it could hear. */
-export const changesRepeated = 10_000;
-
 /** Who is signed in, if anyone, and what a request that changes something must carry. */
 export interface AuthSessionState {
   me: Me | null;

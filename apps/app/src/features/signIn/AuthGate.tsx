@@ -5,7 +5,7 @@ import { responseCache } from '../../offline/responseCache';
 import { owedSignOut } from '../../offline/leave';
 import { dropRemoved } from '../../offline/removed';
 import { resume } from '../../offline/send';
-import { later } from '../../screens/screen';
+import { later } from '../../screens/later';
 import { api } from '../../store/api';
 import { visitor } from '../../store/visitor';
 import { useAppDispatch } from '../../store/store';

@@ -1,4 +1,4 @@
-import { changesRepeated } from '@wrightonic/contract';
+import { changesRepeated } from '@wrightonic/contract/fixed';
 
 /**
  * Whether something may have been told that a page did not hear, and is not told again now that its stream opens.

@@ -1,4 +1,4 @@
-import { simulatedLine } from '@wrightonic/contract';
+import { simulatedLine } from '@wrightonic/contract/fixed';
 import { lazyEndpoints } from '../../store/lazyEndpoints';
 import { useAppSelector } from '../../store/store';
 import { useMe } from '../../store/useAthlete';

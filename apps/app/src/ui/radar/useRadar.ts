@@ -1,4 +1,5 @@
-import { simulatedLine, type RadarReading } from '@wrightonic/contract';
+import type { RadarReading } from '@wrightonic/contract';
+import { simulatedLine } from '@wrightonic/contract/fixed';
 import { useEffect, useEffectEvent, useState } from 'react';
 import ReconnectingEventSource from 'reconnecting-eventsource';
 

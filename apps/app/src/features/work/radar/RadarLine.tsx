@@ -1,4 +1,5 @@
-import { simulatedLine, type EventOf } from '@wrightonic/contract';
+import type { EventOf } from '@wrightonic/contract';
+import { simulatedLine } from '@wrightonic/contract/fixed';
 import { doubtWords, fastestThrow, type VelocityUnit } from '@wrightonic/core';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';

@@ -1,4 +1,5 @@
-import { simulatedLine, type WorkPage, type RadarReading } from '@wrightonic/contract';
+import type { WorkPage, RadarReading } from '@wrightonic/contract';
+import { simulatedLine } from '@wrightonic/contract/fixed';
 import { claimedByRep, doubtOf, doubtfulAbove, type Doubt, type LineReading } from '@wrightonic/core';
 import { useRef, useState } from 'react';
 import { now } from '../../../offline/clock';
