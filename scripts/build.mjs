@@ -1,38 +1,15 @@
 import { createHash } from 'node:crypto';
-import {
-  existsSync,
-  mkdirSync,
-  readdirSync,
-  readFileSync,
-  renameSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-} from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { extname, join } from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
+import { filesIn, fingerprint, keepNewest } from './fingerprint.mjs';
 import { alone } from './lock.mjs';
 import { must, root, say } from './run.mjs';
 import { haveTracker, placeTracker } from './tracker.mjs';
 
 const sources = ['apps/app', 'packages/core', 'packages/contract', 'package-lock.json', 'scripts/build.mjs'];
-const passedOver = new Set(['node_modules', '.expo', 'dist', 'test']);
 const compressible = new Set(['.js', '.css', '.html', '.json', '.svg', '.ttf', '.webmanifest']);
-
-function* filesIn(path) {
-  if (!statSync(path).isDirectory()) return yield path;
-  for (const entry of readdirSync(path).sort()) if (!passedOver.has(entry)) yield* filesIn(join(path, entry));
-}
-
-/** Changes when anything changes that the app is built from. */
-function fingerprint() {
-  const hash = createHash('sha256');
-  for (const source of sources)
-    for (const file of filesIn(join(root, source)))
-      hash.update(file.slice(root.length)).update(readFileSync(file));
-  return hash.digest('hex').slice(0, 16);
-}
 
 /** Files of the faces by name, in the packages that ship them. */
 const faces = JSON.parse(readFileSync(join(root, 'apps', 'app', 'faces.json'), 'utf8'));
@@ -118,7 +95,7 @@ async function compress(folder) {
 /** Builds the app for production, unless nothing changed since; answers with its folder. */
 export async function buildApp() {
   const builds = join(root, '.data', 'builds');
-  const folder = join(builds, fingerprint());
+  const folder = join(builds, fingerprint(sources));
   const tracker = haveTracker();
   await alone(join(root, '.data', 'building'), 'building the app', async () => {
     if (existsSync(folder)) return;
@@ -139,13 +116,7 @@ export async function buildApp() {
     await keepOffline(fresh);
     await compress(fresh);
     renameSync(fresh, folder);
-    // A page that is still open may ask for a chunk of the build before.
-    const old = readdirSync(builds)
-      .map((name) => ({ name, at: statSync(join(builds, name)).mtimeMs }))
-      .sort((a, b) => b.at - a.at)
-      .slice(3);
-    for (const { name } of old)
-      rmSync(join(builds, name), { recursive: true, force: true, maxRetries: 3, retryDelay: 500 });
+    keepNewest(builds);
   });
   await tracker;
   placeTracker(folder);

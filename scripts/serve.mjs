@@ -2,6 +2,7 @@ import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { get } from 'node:http';
 import { join } from 'node:path';
 import { buildApp } from './build.mjs';
+import { bundleServer } from './bundle.mjs';
 import { launchDatabase, startDatabase } from './database.mjs';
 import { identity, living } from './identity.mjs';
 import { ending, launch, root, say, stop, until, wait } from './run.mjs';
@@ -33,15 +34,14 @@ const slowest = 240_000;
 /** The server on a database and a build that are there already. */
 export async function launchServer({ url, app, folder, port, env = {} }) {
   const file = join(folder, 'server.pid');
-  await endLeftOver(file);
+  const [bundle] = await Promise.all([bundleServer(), endLeftOver(file)]);
   const server = launch(
     'node',
     [
+      '--enable-source-maps',
       '--require',
       join(root, 'scripts', 'clock.cjs'),
-      '--require',
-      'tsx/cjs',
-      join(root, 'apps', 'server', 'src', 'main.ts'),
+      join(bundle, 'main.js'),
     ],
     {
       env: {

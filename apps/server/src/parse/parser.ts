@@ -1,16 +1,16 @@
-import { join } from 'node:path';
 import { TableError } from '@wrightonic/core';
 import type { ArchiveHead, ArchiveProblem, ArchiveRow, ArchiveTable } from '@wrightonic/core/archive';
 import type { CalendarGames } from '@wrightonic/core/icalendar';
 import { Piscina } from 'piscina';
+import { threadArgs, threadFile } from '../thread';
 import { texts } from './texts';
 
 /** A foreign file took more time or memory than it is given. */
 export class BudgetSpent extends Error {}
 
 const tooMuch = {
-  'worker.ts': texts.fileTakesTooLong,
-  'archiveWorker.ts': texts.archiveTakesTooLong,
+  calendarWorker: texts.fileTakesTooLong,
+  archiveWorker: texts.archiveTakesTooLong,
 };
 
 export interface CalendarJob {
@@ -53,8 +53,8 @@ export class Parser {
   /** @param budget time for one file, waiting included, ms */
   constructor(private readonly budget = budgetMs) {
     this.pool = new Piscina({
-      filename: join(__dirname, 'worker.ts'),
-      execArgv: ['--require', require.resolve('tsx/cjs')],
+      filename: threadFile(__dirname, 'calendarWorker'),
+      execArgv: threadArgs,
       minThreads: 0,
       maxThreads: 2,
       maxQueue: mostWaiting,
@@ -69,7 +69,7 @@ export class Parser {
    * @throws TableError for what is no calendar; BudgetSpent when it is too much
    */
   games(job: CalendarJob): Promise<CalendarGames> {
-    return this.run('worker.ts', job, this.budget);
+    return this.run('calendarWorker', job, this.budget);
   }
 
   /**
@@ -78,7 +78,7 @@ export class Parser {
    * @throws TableError for what is no archive, or one that is not safe to open; BudgetSpent when it is too much
    */
   archive(job: ArchiveJob): Promise<OpenedArchive> {
-    return this.run('archiveWorker.ts', job, archiveMs);
+    return this.run('archiveWorker', job, archiveMs);
   }
 
   private async run<T>(by: keyof typeof tooMuch, job: CalendarJob | ArchiveJob, budget: number): Promise<T> {
@@ -86,7 +86,7 @@ export class Parser {
     try {
       // The thread ends with its job when the time is up.
       answer = (await this.pool.run(job, {
-        filename: join(__dirname, by),
+        filename: threadFile(__dirname, by),
         signal: AbortSignal.timeout(budget),
       })) as ParserAnswer<T>;
     } catch {

@@ -1,6 +1,6 @@
-import { join } from 'node:path';
 import type { CampInput } from '@wrightonic/core';
 import { Piscina } from 'piscina';
+import { threadArgs, threadFile } from '../thread';
 import {
   jobSteps,
   type CampAnswer,
@@ -24,10 +24,10 @@ export const shares = { stop: 0, step: 1, thousandths: 2 } as const;
 /** How often whoever follows a job hears of it, and is asked whether to stop, ms. */
 const lookEvery = 200;
 
-const threadOf = (file: string): Piscina =>
+const threadOf = (name: string): Piscina =>
   new Piscina({
-    filename: join(__dirname, file),
-    execArgv: ['--require', require.resolve('tsx/cjs')],
+    filename: threadFile(__dirname, name),
+    execArgv: threadArgs,
     minThreads: 0,
     maxThreads: 1,
     idleTimeout: Infinity,
@@ -35,7 +35,7 @@ const threadOf = (file: string): Piscina =>
 
 /** Solves beside the server, one of a kind after the other, in threads that are started when first needed and stay. */
 export class SolverThreads {
-  private readonly pools = { week: threadOf('weekWorker.ts'), camp: threadOf('campWorker.ts') };
+  private readonly pools = { week: threadOf('weekWorker'), camp: threadOf('campWorker') };
 
   async solve<K extends JobKind>(
     kind: K,

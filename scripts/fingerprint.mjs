@@ -1,0 +1,31 @@
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { root } from './run.mjs';
+
+const passedOver = new Set(['node_modules', '.expo', 'dist', 'test']);
+
+/** Every file below a path, in the order of their names, but what is no source. */
+export function* filesIn(path) {
+  if (!statSync(path).isDirectory()) return yield path;
+  for (const entry of readdirSync(path).sort()) if (!passedOver.has(entry)) yield* filesIn(join(path, entry));
+}
+
+/** Changes when anything changes in the sources, paths from the root. */
+export function fingerprint(sources) {
+  const hash = createHash('sha256');
+  for (const source of sources)
+    for (const file of filesIn(join(root, source)))
+      hash.update(file.slice(root.length)).update(readFileSync(file));
+  return hash.digest('hex').slice(0, 16);
+}
+
+/** Whoever still runs may ask for a part of the build before: the newest three stay. */
+export function keepNewest(builds) {
+  const old = readdirSync(builds)
+    .map((name) => ({ name, at: statSync(join(builds, name)).mtimeMs }))
+    .sort((a, b) => b.at - a.at)
+    .slice(3);
+  for (const { name } of old)
+    rmSync(join(builds, name), { recursive: true, force: true, maxRetries: 3, retryDelay: 500 });
+}
