@@ -37,12 +37,7 @@ export async function launchServer({ url, app, folder, port, env = {} }) {
   const [bundle] = await Promise.all([bundleServer(), endLeftOver(file)]);
   const server = launch(
     'node',
-    [
-      '--enable-source-maps',
-      '--require',
-      join(root, 'scripts', 'clock.cjs'),
-      join(bundle, 'main.js'),
-    ],
+    ['--enable-source-maps', '--require', join(root, 'scripts', 'clock.cjs'), join(bundle, 'main.js')],
     {
       env: {
         ...process.env,

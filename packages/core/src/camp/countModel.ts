@@ -1,5 +1,5 @@
-import { Writer, type Solve, type Term } from '../build/week/programme';
-import { secondVisit, sideBySide, type CampTable } from './table';
+import { ones, Writer, type Solve, type Term } from '../build/week/programme';
+import { secondVisit, sharedSlots, sideBySide, type CampTable } from './table';
 import { mostHeavy, openFor } from './worth';
 
 /** How often each athlete visits each station, whatever the slot. */
@@ -21,12 +21,12 @@ interface Columns {
 
 /** Of friends, the slots that they have to spend side by side, and those that they can spend so at each station. */
 function sharedVisits(table: CampTable, ids: readonly number[]): { least: number; most: number[] } {
-  const { slots, stations, present, open, may } = table;
-  const shared = slots.flatMap((_, t) => (ids.every((a) => present[a]![t]) ? [t] : []));
+  const { stations, open, may } = table;
+  const { shared, together } = sharedSlots(table, ids);
   const most = stations.map((_, s) =>
     ids.every((a) => may[a]![s]) ? shared.filter((t) => open[s]![t]).length : 0,
   );
-  return { least: Math.ceil(shared.length / 2), most };
+  return { least: together, most };
 }
 
 interface CountsWanted {
@@ -95,11 +95,7 @@ export function bestCounts(
   for (const ids of friends ? sideBySide(table) : []) {
     const { least, most } = sharedVisits(table, ids);
     const side = most.map((slots) => writer.column(slots, whole));
-    writer.atLeast(
-      null,
-      side.map((column): Term => [column, 1]),
-      least,
-    );
+    writer.atLeast(null, ones(side), least);
     for (const a of ids)
       side.forEach((column, s) =>
         writer.atMost(null, [[column, 1], ...visits(columns[a]![s]!).map(([visit]): Term => [visit, -1])], 0),

@@ -1,13 +1,8 @@
-import { free, Writer, type Solve, type Term } from '../build/week/programme';
-import { follows, secondVisit, sideBySide, type CampTable } from './table';
+import { less, ones, Writer, type Solve, type Term } from '../build/week/programme';
+import { follows, secondVisit, sideBySide, sharedSlots, type CampTable } from './table';
 
 /** Columns of an athlete: by station and slot, null where they cannot be. */
 type Cells = readonly (readonly (number | null)[])[];
-
-const ones = (columns: readonly (number | null | undefined)[]): Term[] =>
-  columns.flatMap((column) => (column === null || column === undefined ? [] : [[column, 1] as const]));
-const less = (columns: readonly (number | null | undefined)[]): Term[] =>
-  ones(columns).map(([column]): Term => [column, -1]);
 
 /** Everybody is at one station in each of their slots. */
 function cellsOf(
@@ -102,10 +97,9 @@ function addLeast(
 
 /** Friends are side by side in half of the slots in which all of them are there. */
 function addFriends(table: CampTable, cells: readonly Cells[], writer: Writer): void {
-  const { stations, slots, present } = table;
   for (const ids of sideBySide(table)) {
-    const shared = slots.flatMap((_, t) => (ids.every((a) => present[a]![t]) ? [t] : []));
-    const sides = stations.flatMap((_, s) =>
+    const { shared, together } = sharedSlots(table, ids);
+    const sides = table.stations.flatMap((_, s) =>
       shared.flatMap((t) => {
         const here = ids.map((a) => cells[a]![s]![t] ?? null);
         if (here.includes(null)) return [];
@@ -114,7 +108,7 @@ function addFriends(table: CampTable, cells: readonly Cells[], writer: Writer): 
         return [side];
       }),
     );
-    writer.row(null, Math.ceil(shared.length / 2), ones(sides), free);
+    writer.atLeast(null, ones(sides), together);
   }
 }
 

@@ -1,12 +1,12 @@
 import type { Solve } from '../build/week/programme';
 import { campFaults } from './check';
+import { climbed, halfway } from './climb';
 import { Timetable, weights } from './cost';
-import { exactRoutes } from './exactRoutes';
 import { polish } from './neighbourhood';
 import { repaired } from './repair';
 import type { Freedom } from './freedom';
 import { anneal } from './search';
-import { floorStep, servedBy } from './served';
+import { servedBy } from './served';
 import { nowhere, sideBySide, type CampTable } from './table';
 import { inSteps, unsaid, type CampInput, type CampWatch } from './types';
 
@@ -28,11 +28,6 @@ const shareOfSolver = 0.4;
 const shareOfAgain = 0.1;
 const warmthAgain = 0.5;
 const forWhoHasLess = 0.5;
-/** Of the time to plan in, what the solver may take for routes of everybody at once; and of how many cells times stations. */
-const shareOfExact = 0.4;
-const mostExact = 5_000;
-/** Of the time that is left for it, what it may take for one floor. */
-const shareOfGoal = 0.4;
 /** Of the time to plan in, what a search for fewer moves takes where there are more than may be made. */
 const shareOfFewer = 0.05;
 
@@ -121,41 +116,6 @@ export const companyFaults = ({ table: own, T, at }: Timetable, table = own): st
     table,
     table.athletes.map((_, a) => Array.from(at.subarray(a * T, (a + 1) * T), (s) => (s < 0 ? null : s))),
   ).flatMap(({ rule, words }) => (rule === 'together' || rule === 'apart' ? [words] : []));
-
-/** Halfway from a floor to a higher one, in steps. */
-const halfway = (floor: number, higher: number): number =>
-  Math.min(higher, Math.ceil((floor + higher) / 2 / floorStep - 1e-9) * floorStep);
-
-/**
- * Routes of everybody at once with a higher floor, each halfway to the highest; where it is known that there are none, no
- * search has to look for them.
- *
- * @param reached floor of the routes that there are
- * @param highest floor that counts allow
- * @returns the routes with the highest floor, or null, and the highest floor that may still be had
- */
-function climbed({ input, table, best, solve, watch }: Planning, reached: number, highest: number) {
-  const { athletes, stations, slots } = table;
-  const tried = !watch.late() && athletes.length * stations.length * slots.length <= mostExact;
-  let left = tried ? shareOfExact * input.seconds : 0;
-  let [at, floor, top, aim]: [number[] | null, number, number, number] = [null, reached, highest, highest];
-  while (left > 0 && floor < aim - 1e-9 && !watch.stopped()) {
-    const goal = halfway(floor, aim);
-    const least = best.map((most) => goal * most);
-    // The last that is looked for has what is left.
-    const exact = exactRoutes(
-      table,
-      least,
-      solve,
-      goal < floor + 1.5 * floorStep ? left : shareOfGoal * left,
-    );
-    left -= exact.seconds;
-    if (exact.impossible) top = goal - floorStep;
-    if (exact.at) [at, floor] = [exact.at, goal];
-    else aim = goal - floorStep;
-  }
-  return { at, floor, top, tried };
-}
 
 /**
  * Lays routes out anew over the slots: first a search that goes far and wide, then rules before the floor, and the floor

@@ -1,6 +1,6 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { Writer, type Solve, type Term } from '../build/week/programme';
+import { less, ones, Writer, type Solve, type Term } from '../build/week/programme';
 import { ofMove, ofMoveBeyond, type Timetable } from './cost';
 import { follows, nowhere, secondVisit, sideBySide } from './table';
 
@@ -65,7 +65,7 @@ class Routes {
     const cell = { a, t, at, none };
     this.cells.push(cell);
     if (was !== null) this.movable.push(cell);
-    this.writer.row(null, 1, [...terms(at), [none, 1]], 1);
+    this.writer.row(null, 1, [...ones(at), [none, 1]], 1);
   }
 
   /** Whether ages allow somebody beside those who stay at a station. */
@@ -113,7 +113,7 @@ class Routes {
       const times = visitsOf(timetable, a, s);
       const first = this.column(1, false, need, Math.min(1, times));
       const second = this.column(1, false, need * secondVisit, Number(times > 1));
-      const visits = terms(cells.map(({ at }) => at[s]!)).map(([column]): Term => [column, -1]);
+      const visits = less(cells.map(({ at }) => at[s]!));
       writer.atMost(null, [[first, 1], [second, 1], ...visits], fixed);
       worth.push([first, need], [second, need * secondVisit]);
     });
@@ -131,7 +131,7 @@ class Routes {
     const { heavy, heavyLimit, day, slots } = this.timetable.table;
     const cells = new Map(this.of(a).map((cell) => [cell.t, cell]));
     const settled = new Map(this.settled(a).map(({ t, s }) => [t, Number(heavy[s]!)]));
-    const throws = (t: number) => terms(cells.get(t)?.at.filter((_, s) => heavy[s]) ?? []);
+    const throws = (t: number) => ones(cells.get(t)?.at.filter((_, s) => heavy[s]) ?? []);
     const fixed = (t: number) => settled.get(t) ?? 0;
     slots.forEach((_, t) => {
       if (follows({ day }, t))
@@ -155,7 +155,7 @@ class Routes {
           at[s] === null || at[s] === undefined ? [] : [{ a, column: at[s]! }],
         );
         if (coming.length === 0) return;
-        const all = coming.map(({ column }): Term => [column, 1]);
+        const all = ones(coming.map(({ column }) => column));
         const staying = this.staying(s, t);
         writer.atMost(null, all, Math.max(0, capacity[s]! - staying.length));
         if (staying.length < minimum[s]!) {
@@ -170,7 +170,7 @@ class Routes {
           if (staying.length > 0) writer.atLeast(null, [[opened, 1]], 1);
         }
         for (const ids of apart) {
-          const both = coming.filter(({ a }) => ids.includes(a)).map(({ column }): Term => [column, 1]);
+          const both = ones(coming.filter(({ a }) => ids.includes(a)).map(({ column }) => column));
           const other = ids.some((b) => staying.includes(b));
           writer.atMost(null, both, other ? 0 : 1);
         }
@@ -206,7 +206,7 @@ class Routes {
     const now = this.movable.filter(({ a, t }) => timetable.station(a, t) !== timetable.table.before[a]![t]);
     const left = timetable.movesLeft() + now.length;
     const beyond = this.column(this.movable.length, false, -ofMoveBeyond, Math.max(0, now.length - left));
-    const stayed = terms(was).map(([column]): Term => [column, -1]);
+    const stayed = less(was);
     this.writer.atMost(null, [...stayed, [beyond, -1]], left - this.movable.length);
   }
 
@@ -230,9 +230,6 @@ const missedStations = (timetable: Timetable, some: readonly number[]): number[]
 /** Whether somebody is at one of some stations without a use for it. */
 const spares = (timetable: Timetable, a: number, stations: readonly number[]): boolean =>
   stations.some((s) => visitsOf(timetable, a, s) > (timetable.table.need[a]![s]! > 0 ? 2 : 0));
-
-const terms = (columns: readonly (number | null)[]): Term[] =>
-  columns.flatMap((column) => (column === null ? [] : [[column, 1] as const]));
 
 interface PolishHow {
   seed: number;

@@ -212,3 +212,17 @@ export const sideBySide = ({
   ageSpan,
 }: Pick<CampTable, 'together' | 'ages' | 'ageSpan'>): readonly (readonly number[])[] =>
   together.filter((ids) => agesAreNear({ ages: ids.map((a) => ages[a]!), ageSpan }));
+
+/**
+ * The slots in which all of some friends are there, and in how many of them they have to be side by side: in half.
+ *
+ * @param ids positions of the friends
+ * @example sharedSlots({ slots: ['t0', 't1', 't2'], present: [[true, true, true], [true, true, true]] }, [0, 1]) // { shared: [ 0, 1, 2 ], together: 2 }
+ */
+export function sharedSlots(
+  { slots, present }: Pick<CampTable, 'slots' | 'present'>,
+  ids: readonly number[],
+): { shared: number[]; together: number } {
+  const shared = slots.flatMap((_, t) => (ids.every((a) => present[a]![t]) ? [t] : []));
+  return { shared, together: Math.ceil(shared.length / 2) };
+}

@@ -54,6 +54,22 @@ export type Solve = (programme: Programme, how: SolveHow) => Solved;
 
 export const free = Number.POSITIVE_INFINITY;
 
+/**
+ * Columns that are counted once each; those that there are not are left out.
+ *
+ * @example ones([4, null, 7]) // [ [ 4, 1 ], [ 7, 1 ] ]
+ */
+export const ones = (columns: readonly (number | null | undefined)[]): Term[] =>
+  columns.flatMap((column) => (column === null || column === undefined ? [] : [[column, 1] as const]));
+
+/**
+ * The same, taken away.
+ *
+ * @example less([4, null]) // [ [ 4, -1 ] ]
+ */
+export const less = (columns: readonly (number | null | undefined)[]): Term[] =>
+  ones(columns).map(([column]): Term => [column, -1]);
+
 /** Writes an integer programme column by column and row by row. */
 export class Writer {
   readonly programme: Programme = { gain: [], lower: [], upper: [], integer: [], rows: [] };
