@@ -97,7 +97,10 @@ test('a thread stays where it is against what the gate proposes, with the reason
   expect([after.stage, after.stayed]).toEqual([now, true]);
 });
 
-test('a screen whose script cannot be fetched says so, and comes when it is loaded again', async ({ app, page }) => {
+test('a screen whose script cannot be fetched says so, and comes when it is loaded again', async ({
+  app,
+  page,
+}) => {
   await app.enter();
   const scripts = '**/lazyScreens-*.js';
   await page.route(scripts, (route) => route.abort());
