@@ -54,6 +54,12 @@ export const highEfficiency = (name: string) =>
     '-pix_fmt',
     'yuv420p',
   ]);
+/** A film of 30 frames a second whose camera stalled: its frame 5 is followed by frame 31. */
+export function stalled(name: string): string {
+  const file = place(name);
+  ffmpeg('-i', mp4(`whole-${name}`, 30), '-vf', "select='not(between(n,6,30))'", '-fps_mode', 'vfr', file);
+  return file;
+}
 export const webm = (name: string, fps: number, colour?: string) =>
   clip(name, fps, ['-c:v', 'libvpx', '-b:v', '3M'], colour);
 

@@ -55,7 +55,8 @@ const packagesStay = {
  */
 export async function bundleServer() {
   const bundles = join(root, '.data', 'servers');
-  const folder = join(bundles, fingerprint(sources));
+  // It names packages by where they are: in a folder that was moved it is made anew.
+  const folder = join(bundles, fingerprint(sources, root));
   await alone(join(root, '.data', 'bundling'), 'bundling the server', async () => {
     if (existsSync(folder)) return;
     say('Bundling the server');

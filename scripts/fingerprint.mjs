@@ -11,9 +11,13 @@ export function* filesIn(path) {
   for (const entry of readdirSync(path).sort()) if (!passedOver.has(entry)) yield* filesIn(join(path, entry));
 }
 
-/** Changes when anything changes in the sources, paths from the root. */
-export function fingerprint(sources) {
-  const hash = createHash('sha256');
+/**
+ * Changes when anything changes in the sources, paths from the root.
+ *
+ * @param more what else is built in
+ */
+export function fingerprint(sources, more = '') {
+  const hash = createHash('sha256').update(more);
   for (const source of sources)
     for (const file of filesIn(join(root, source)))
       hash.update(file.slice(root.length)).update(readFileSync(file));

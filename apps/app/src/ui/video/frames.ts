@@ -52,6 +52,28 @@ function seekTo(video: Timed, time: number, shown: number): Promise<number> {
   });
 }
 
+/** The timestamp of the frame that comes after one, however long it lets wait for itself; the same where none comes. */
+async function frameAfter(video: Timed, after: number): Promise<number> {
+  const isLater = (at: number) => at > after + 1e-6;
+  const end = Number.isFinite(video.duration) ? video.duration : after + 1;
+  let ahead = after;
+  for (let wait = 1 / 60; !isLater(ahead); wait *= 1.6) {
+    ahead = await seekTo(video, after + wait, after);
+    if (after + wait >= end) break;
+  }
+  if (!isLater(ahead)) return after;
+  // Whatever lies just before is the frame in between, until that is the one we came from.
+  for (;;) {
+    const middle = await seekTo(video, (after + ahead) / 2, ahead);
+    if (isLater(middle) && middle < ahead - 1e-6) ahead = middle;
+    else {
+      const before = await seekTo(video, ahead - 0.0005, ahead);
+      if (!isLater(before) || before >= ahead - 1e-6) return ahead;
+      ahead = before;
+    }
+  }
+}
+
 /** @param rate frames a second of the file, as far as it is known */
 export function framesOf(video: Timed, rate: () => number): Frames {
   const exact = video.requestVideoFrameCallback !== undefined;
@@ -64,11 +86,11 @@ export function framesOf(video: Timed, rate: () => number): Frames {
     const from = now;
     if (frames < 0) return seek(from - 0.05 * gap);
     // The next frame may be nearer or further than usual.
-    for (let ahead = 0.55; ahead < 12; ahead += 0.5) {
+    for (let ahead = 0.55; ahead < 4; ahead += 0.5) {
       const at = await seek(from + ahead * gap);
       if (at > from + 1e-6 || from + ahead * gap >= video.duration) return at;
     }
-    return now;
+    return seek((await frameAfter(video, from)) + 0.0005);
   };
   return { shown: () => now, seek, step, exact };
 }
@@ -80,24 +102,9 @@ const usual = [15, 24, 25, 29.97, 30, 48, 50, 59.94, 60, 90, 100, 119.88, 120, 2
 export async function measuredRate(video: Timed): Promise<number | null> {
   if (!video.requestVideoFrameCallback) return null;
   const first = await seekTo(video, 0, 0);
-  const next = async (after: number): Promise<number> => {
-    let ahead = after;
-    for (let wait = 1 / 60; ahead <= after + 1e-6 && wait < 1; wait *= 1.6)
-      ahead = await seekTo(video, after + wait, after);
-    // Whatever lies just before is the frame in between, until that is the one we came from.
-    for (;;) {
-      const middle = await seekTo(video, (after + ahead) / 2, ahead);
-      if (middle > after + 1e-6 && middle < ahead - 1e-6) ahead = middle;
-      else {
-        const before = await seekTo(video, ahead - 0.0005, ahead);
-        if (before <= after + 1e-6 || before >= ahead - 1e-6) return ahead;
-        ahead = before;
-      }
-    }
-  };
   let [at, count] = [first, 0];
   for (; count < 4; count++) {
-    const after = await next(at);
+    const after = await frameAfter(video, at);
     if (after <= at + 1e-6 || after >= video.duration - 0.002) break;
     at = after;
   }
