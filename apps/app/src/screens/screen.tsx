@@ -10,7 +10,7 @@ type Later = Omit<All, 'prefetch'>;
 /** What stays round the screens of a path when the path goes on. */
 const frames = new Set<keyof Later>(['AthleteFrame', 'CampFrame', 'OfficeFrame']);
 
-/** What could not be fetched is for the boundary above it. */
+/** What could not be fetched is for the boundary above it; of what shows nothing meanwhile nothing is missed. */
 function Failed({ error }: { error: unknown }): never {
   throw error;
 }
@@ -33,7 +33,7 @@ export function screen(name: keyof Later, meanwhile: ReactNode = <Waiting what={
     // Below the navigator: were it unmounted along with a screen that broke, the address would be lost.
     return (
       <ErrorBoundary path={`${name} ${whose}`}>
-        {Ready ? <Ready key={whose} /> : failed ? <Failed error={failed} /> : meanwhile}
+        {Ready ? <Ready key={whose} /> : failed && meanwhile ? <Failed error={failed} /> : meanwhile}
       </ErrorBoundary>
     );
   };
