@@ -11,14 +11,18 @@ test('everything stands on one axis, which is moved by keys and by thumb and tel
   await app.enter();
   await page.goto(await proveOf(app, 'Wren'));
   const axis = page.getByRole('application', { name: axisName });
-  // The dots of the sessions, wherever they stand.
-  const drawn = async () => (await axis.locator('[data-part=layers] path').last().getAttribute('d')) ?? '';
+  const layers = axis.locator('[data-part=layers]');
+  // The dots of the sessions, wherever they stand and wherever they were moved to.
+  const drawn = async () => {
+    const path = await layers.locator('path').last().getAttribute('d');
+    return path && `${await layers.getAttribute('transform')} ${path}`;
+  };
   const moved = async (by: () => Promise<void>) => {
     const before = await drawn();
     await by();
     await expect.poll(drawn).not.toBe(before);
   };
-  await expect.poll(drawn).not.toBe('');
+  await expect.poll(drawn).toBeTruthy();
   const everything = await drawn();
   await axis.focus();
   await moved(() => page.keyboard.press('+'));

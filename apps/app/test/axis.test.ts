@@ -3,6 +3,7 @@ import { dayNumber } from '@wrightonic/core/day';
 import { scaleLinear } from 'd3-scale';
 import { axisPicture, chartHeight } from '../src/features/prove/axis/layers';
 import { boxes, dotsOf, lineOf } from '../src/features/prove/axis/paths';
+import { layerPainter } from '../src/features/prove/axis/place';
 
 const scale = (from: number, to: number) => scaleLinear().domain([from, to]).range([0, 100]);
 const count = (path: string, letter: string) => path.split(letter).length - 1;
@@ -135,5 +136,52 @@ describe('the picture of an axis', () => {
       .map(([, y]) => Number(y));
     expect(Math.min(...ys)).toBeGreaterThanOrEqual(0);
     expect(Math.max(...ys)).toBeLessThanOrEqual(chartHeight);
+  });
+});
+
+describe('layers that are moved', () => {
+  const width = 100;
+  const drawing = () => {
+    const paint = layerPainter();
+    const domains: number[][] = [];
+    const shown = picture([entry({})]);
+    shown.layers = [{ ink: 'ink', width: 1, path: (x) => (domains.push(x.domain()), `M${x(0)} 0`) }];
+    let moved = '';
+    const group = {
+      children: [{ setAttribute: () => {} }],
+      setAttribute: (_: string, value: string) => void (moved = value),
+    };
+    const at = (from: number, days = 100, of = shown) => {
+      paint(group, of, scale(from, from + days), width);
+      return moved;
+    };
+    return { at, domains, shown };
+  };
+
+  it('are drawn once with a width more on each side, and moved as long as that is enough', () => {
+    const { at, domains } = drawing();
+    expect(at(500)).toBe('translate(0.0 0)');
+    expect(domains).toEqual([[500, 600]]);
+    expect(at(510)).toBe('translate(0.0 0)');
+    expect(domains.slice(1)).toEqual([[410, 710]]);
+    expect([at(450), at(610), at(410)]).toEqual([
+      'translate(60.0 0)',
+      'translate(-100.0 0)',
+      'translate(100.0 0)',
+    ]);
+    expect(domains).toHaveLength(2);
+    expect(at(409)).toBe('translate(0.0 0)');
+    expect(domains.slice(2)).toEqual([[309, 609]]);
+  });
+
+  it('are drawn anew under another scale, and where there is something else to draw', () => {
+    const { at, domains, shown } = drawing();
+    at(500);
+    at(500);
+    expect(domains).toHaveLength(1);
+    at(500, 50);
+    expect(domains[1]).toEqual([500, 550]);
+    at(500, 50, { ...shown });
+    expect(domains).toHaveLength(3);
   });
 });

@@ -2,7 +2,7 @@ import type { Lane, Severity, TimelineEntry } from '@wrightonic/core';
 import { dayNumber } from '@wrightonic/core/day';
 import { stitchPaths, type StitchPaths } from '@wrightonic/core/seam';
 import { scaleLinear } from 'd3-scale';
-import { boxes, dotsOf, lineOf, one, type DayScale, type Point } from './paths';
+import { across, boxes, dotsOf, lineOf, one, type DayScale, type Point } from './paths';
 import { valueOf, type AxisInk, type AxisPicture, type FixedText } from './picture';
 import { texts } from './texts';
 
@@ -101,7 +101,7 @@ function stitchRows(some: readonly TimelineEntry[], { top }: Place): LanePart {
         ink: 'line',
         width: 1,
         opacity: 0.5,
-        path: () => [...rows.keys()].map((row) => `M0 ${one(base(row))}H9999`).join(''),
+        path: () => [...rows.keys()].map((row) => across(base(row))).join(''),
       },
       { ink: 'ink', width: 1.2, round: true, path: part('tight') },
       { ink: 'clay', width: 0, path: part('torn') },

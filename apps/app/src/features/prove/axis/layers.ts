@@ -9,7 +9,7 @@ import {
 import { dayNumber } from '@wrightonic/core/day';
 import { scaleLinear } from 'd3-scale';
 import { lanePart } from './lanes';
-import { dotsOf, lineOf, one, whole, type Point } from './paths';
+import { across, dotsOf, lineOf, one, whole, type Point } from './paths';
 import { valueOf, type AxisPicture, type AxisText, type FixedText } from './picture';
 import { texts } from './texts';
 
@@ -54,7 +54,7 @@ function velocityPart({ entries, trend, target, unit }: AxisInput): Pick<AxisPic
         ink: 'line',
         width: 1,
         opacity: 0.4,
-        path: () => ticks.map((tick) => `M0 ${one(y(tick))}H9999`).join(''),
+        path: () => ticks.map((tick) => across(y(tick))).join(''),
       },
       { ink: 'dusk', width: 0, opacity: 0.15, path: (x) => (band.length ? `${whole(band, x)}Z` : '') },
       {
@@ -69,7 +69,7 @@ function velocityPart({ entries, trend, target, unit }: AxisInput): Pick<AxisPic
               ink: 'grass' as const,
               width: 2,
               dashed: true,
-              path: () => `M0 ${one(y(at(target.velocity)))}H9999`,
+              path: () => across(y(at(target.velocity))),
             },
           ]
         : []),

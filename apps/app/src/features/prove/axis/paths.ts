@@ -6,6 +6,8 @@ export interface DayScale {
 }
 
 export const one = (value: number): string => value.toFixed(1);
+/** A line from far left to far right, at a height; it reaches beyond what is shown wherever it is moved to. */
+export const across = (y: number): string => `M-9999 ${one(y)}H9999`;
 export type Point = readonly [day: number, y: number];
 
 /** What of points in the order of their days is shown, with one more at each end for the line that leads out. */

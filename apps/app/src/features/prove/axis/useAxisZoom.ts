@@ -77,7 +77,7 @@ export function useAxisZoom(
       cancelAnimationFrame(frame);
       select(node).on('.zoom', null);
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- what is drawn is read when it is drawn
+    // oxlint-disable-next-line react/exhaustive-deps -- what is drawn is read when it is drawn
   }, [width, height, span]);
 
   const change = (by: (made: ZoomBehavior<SVGSVGElement, unknown>, node: SVGSVGElement) => void) => {
