@@ -1,5 +1,4 @@
 import imports from 'eslint-plugin-import';
-import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 import { packageRules, zones } from './eslint.zones.mjs';
 
@@ -66,32 +65,31 @@ const tablesOfTexts = [
 ];
 
 export default tseslint.config(
-  { ignores: ['**/node_modules/', '**/dist/', '.data/', 'apps/app/src/ui/Icon/iconPaths.ts', '**/.expo/'] },
-  ...tseslint.configs.recommended,
+  // What is no matter of this house alone stands in .oxlintrc.json, for these too.
   {
-    files: ['**/*.{ts,tsx,mjs,js}'],
-    plugins: { import: imports },
+    ignores: [
+      '**/node_modules/',
+      '**/dist/',
+      '.data/',
+      '**/.expo/',
+      '**/test/',
+      'e2e/',
+      'scripts/',
+      '**/*.{js,cjs,mjs}',
+    ],
+  },
+  {
+    files: ['**/*.{ts,tsx}'],
+    languageOptions: { parser: tseslint.parser, parserOptions: { ecmaFeatures: { jsx: true } } },
+    plugins: { import: imports, '@typescript-eslint': tseslint.plugin },
     settings: {
       'import/ignore': ['node_modules'],
       'import/resolver': { node: { extensions: ['.ts', '.tsx', '.js', '.mjs'] } },
     },
     rules: {
-      'import/no-cycle': ['error', { maxDepth: 6, ignoreExternal: true }],
       'import/no-restricted-paths': ['error', { zones }],
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
-      '@typescript-eslint/consistent-type-imports': ['error', { disallowTypeAnnotations: false }],
-      eqeqeq: 'error',
-      'no-console': 'error',
-      'max-lines': ['error', { max: 320 }],
     },
   },
-  {
-    files: ['**/src/**/*.ts', '**/app/**/*.ts'],
-    // What a landed migration says never changes.
-    ignores: ['apps/server/src/store/migrations/*'],
-    rules: { 'max-lines-per-function': ['error', { max: 80 }] },
-  },
-  { files: ['**/*.tsx'], rules: { 'max-lines-per-function': ['error', { max: 120 }] } },
   ...packageRules,
   {
     files: ['packages/core/src/**/*.ts'],
@@ -130,16 +128,6 @@ export default tseslint.config(
     // Whatever people read stands in one table of each feature, so that another language is one more table.
     files: [`${app}/{features,ui,screens}/**/*.tsx`],
     rules: { 'no-restricted-syntax': ['error', ...venueDays, ...textsApart, ...sentences] },
-  },
-  {
-    files: ['apps/app/**/*.ts'],
-    plugins: hooks.configs.flat.recommended.plugins,
-    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'warn' },
-  },
-  {
-    // The rest of its rules read a file a second time; components and hooks stand nowhere else.
-    files: ['apps/app/**/*.tsx', `${app}/**/use*.ts`, `${app}/ui/**/*.ts`],
-    ...hooks.configs.flat.recommended,
   },
   {
     // One field of each kind for the whole app.
@@ -182,12 +170,5 @@ export default tseslint.config(
         },
       ],
     },
-  },
-  // What a test reads of an answer it checks itself.
-  { files: ['**/test/**', 'e2e/**'], rules: { '@typescript-eslint/no-explicit-any': 'off' } },
-  { files: ['scripts/**', 'e2e/**', '**/*.config.js', '**/*.config.mjs'], rules: { 'no-console': 'off' } },
-  {
-    files: ['**/*.js', '**/*.cjs'],
-    rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
 );

@@ -3,7 +3,7 @@ import { readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from './run.mjs';
 
-const passedOver = new Set(['node_modules', '.expo', 'dist', 'test']);
+const passedOver = new Set(['node_modules', '.expo', 'expo-env.d.ts', 'dist', 'test']);
 
 /** Every file below a path, in the order of their names, but what is no source. */
 export function* filesIn(path) {

@@ -12,5 +12,5 @@ await main(async () => {
     env: { ...process.env, DATABASE_URL, WRITE_TABLES: '1' },
   });
   const written = join('apps', 'server', 'src', 'store', 'tables.ts');
-  return code || run('npx', ['prettier', '--write', '--log-level=warn', written]);
+  return code || run('npx', ['oxfmt', written]);
 });

@@ -142,8 +142,9 @@ async function killed() {
 const steps = {
   lint: () =>
     check(
+      ['npx', 'oxlint'],
+      ['npx', 'oxfmt', '--check'],
       ['npx', 'eslint', '.', '--max-warnings', '0'],
-      ['npx', 'prettier', '--check', '--log-level=warn', '.'],
       ['node', join('scripts', 'zones.mjs')],
     ),
   types: () => check(['npm', 'run', '--silent', 'types']),

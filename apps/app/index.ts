@@ -15,6 +15,6 @@ if (visitor.last() && location.pathname !== '/') void fetchLater().catch(() => {
  */
 void Promise.race([firstAnswer, new Promise((done) => setTimeout(done, patienceMs))]).then(
   // An `import()` would put the whole router into a part of its own.
-  // eslint-disable-next-line @typescript-eslint/no-require-imports
+  // oxlint-disable-next-line typescript/no-require-imports
   () => require('expo-router/entry') as unknown,
 );

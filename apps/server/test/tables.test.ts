@@ -115,7 +115,7 @@ async function described(): Promise<string> {
   const names = [...tables.keys()].map((t) => `    ${t}: Table<${named(t)}>;`);
   const text = rows.join('\n');
   return [
-    `/* eslint max-lines: off */\n${imported(fromContract, text, '@wrightonic/contract')}${imported(fromCore, text, '@wrightonic/core')}import type { Knex } from 'knex';\n`,
+    `/* oxlint-disable max-lines */\n${imported(fromContract, text, '@wrightonic/contract')}${imported(fromCore, text, '@wrightonic/core')}import type { Knex } from 'knex';\n`,
     '/*\n * Rows of all tables, as the migrations leave them. Written by `npm run tables`; a test holds it against the database.\n */\n',
     ...rows,
     '/** A figure of fixed places, which the driver gives as text. */\nexport type Decimal = `${number}`;\n\n/** What may be written into a row: a flag as what it is, and what the database works out. */\nexport type Written<R> = {\n  [K in keyof R]?: R[K] | (NonNullable<R[K]> extends number ? boolean : NonNullable<R[K]> extends Decimal ? number : never) | Knex.Raw | Knex.Ref<string, object>;\n};\ntype Table<R> = Knex.CompositeTableType<R, Written<R>, Written<R>>;\n',

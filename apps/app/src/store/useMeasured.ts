@@ -9,6 +9,6 @@ export function useWithPendingEvents<T, R>(
   lay: (stored: T, entries: readonly Entry[]) => R,
 ): R | undefined {
   const entries = useAppSelector(selectEntries);
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- `lay` is made anew with each drawing; its inputs are these.
+  // oxlint-disable-next-line react/exhaustive-deps -- `lay` is made anew with each drawing; its inputs are these.
   return useMemo(() => (stored === undefined ? undefined : lay(stored, entries)), [stored, entries]);
 }

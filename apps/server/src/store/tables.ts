@@ -1,4 +1,4 @@
-/* eslint max-lines: off */
+/* oxlint-disable max-lines */
 import type { DrawingKind, FindingSource } from '@wrightonic/contract';
 import type {
   CalledSpot,

@@ -6,7 +6,14 @@ import type { Discipline, Hand } from '../catalogue';
  * `starting` has had one look, `new` none.
  */
 export type Story =
-  'improves' | 'steady' | 'slips-back' | 'returns' | 'limited' | 'flat' | 'starting' | 'new';
+  | 'improves'
+  | 'steady'
+  | 'slips-back'
+  | 'returns'
+  | 'limited'
+  | 'flat'
+  | 'starting'
+  | 'new';
 
 export interface PretendAthlete {
   givenName: string;

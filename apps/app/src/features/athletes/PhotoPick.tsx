@@ -33,7 +33,7 @@ export function PhotoPick({ photo, onPhoto }: Props) {
   const [address, setAddress] = useState<string | null>(null);
   useEffect(() => {
     const made = photo && URL.createObjectURL(photo);
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- an address is made and taken back with its picture
+    // oxlint-disable-next-line react/set-state-in-effect -- an address is made and taken back with its picture
     setAddress(made);
     return () => (made ? URL.revokeObjectURL(made) : undefined);
   }, [photo]);

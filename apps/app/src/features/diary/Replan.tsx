@@ -67,7 +67,7 @@ function Proposed({ athleteId, date, to, minutes, page, planId, running, today }
   useEffect(() => {
     ask();
     // Once, when it is shown; another change of the lesson shows another one.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, []);
   const changes = data ? weekChanges(before, data.items) : [];
   const say = ({ drill, date: on, before: was, after }: WeekChange): string => {

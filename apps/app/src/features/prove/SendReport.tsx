@@ -51,7 +51,7 @@ export function SendReport({ athlete: { id, givenName }, before, after, now, onT
     if (asked.current) return;
     asked.current = true;
     void send();
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, as it opens
+    // oxlint-disable-next-line react/exhaustive-deps -- once, as it opens
   }, []);
   return (
     <Card>

@@ -35,7 +35,7 @@ export function VirtualLines({ count, height, gap, lanes = 1, beyond = 4, keyOf,
     return () => seen.disconnect();
   }, [scroller]);
   // Nothing that it gives is handed on to what is memoized.
-  // eslint-disable-next-line react-hooks/incompatible-library
+  // oxlint-disable-next-line react/incompatible-library
   const lines = useVirtualizer<HTMLElement, HTMLDivElement>({
     count,
     lanes,

@@ -42,7 +42,7 @@ export function MovingFigure({ moving, first, width, height, fluid = false, sett
   };
   useImperativeHandle(setter, () => ({ show }));
   // Another figure, another theme or another size is drawn once; from then on the frames are.
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- `show` is made anew with each drawing; its inputs are these.
+  // oxlint-disable-next-line react/exhaustive-deps -- `show` is made anew with each drawing; its inputs are these.
   useEffect(() => show(first), [moving, first, inks]);
   return (
     <svg

@@ -213,7 +213,7 @@ const calls = {
       if (error instanceof Stopped) return null;
       if (error instanceof FieldError) return { wrong: `${capital(error.text)}.` };
       if (error instanceof TrackingError) return { wrong: error.message };
-      // eslint-disable-next-line no-console -- the cause is to be found nowhere else
+      // oxlint-disable-next-line no-console -- the cause is to be found nowhere else
       console.error(error);
       return { wrong: failed };
     }

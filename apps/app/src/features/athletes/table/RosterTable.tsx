@@ -78,7 +78,7 @@ export function RosterTable() {
   const rows = useMemo(() => rosterRows(roster ?? [], progress?.athletes ?? []), [roster, progress]);
   const shown = useMemo(() => rows.filter((row) => fitsTable(row, filter, today)), [rows, filter, today]);
   // What it gives is drawn at once and handed on to nothing that is memoized.
-  // eslint-disable-next-line react-hooks/incompatible-library
+  // oxlint-disable-next-line react/incompatible-library
   const table = useReactTable({
     data: shown,
     columns,

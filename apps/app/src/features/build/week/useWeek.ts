@@ -109,7 +109,7 @@ export function useWeek(page: BuildPage, plan: PlanRecord) {
   useEffect(() => {
     if (items.length === 0 && !running) void ask(null).then(take);
     // Once, when a week without drills is opened.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, []);
 
   const { move, setSets, add, clear } = byHand(input);

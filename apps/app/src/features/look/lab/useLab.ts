@@ -43,7 +43,7 @@ export function useLab(athlete: LookPage['athlete'], file: File, clips: readonly
     return () => {
       gone = true;
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- A file is read once; from then on by the sheet.
+    // oxlint-disable-next-line react/exhaustive-deps -- A file is read once; from then on by the sheet.
   }, [file]);
   const readBy = async (map: MarkerMap) => {
     setAnswer(null);

@@ -48,7 +48,7 @@ export function useInStep(films: readonly [Side, Side], origins: Origins) {
   useEffect(() => {
     // Lined up anew, or loaded just now: both are shown where they are wanted.
     if (ready) void go(wanted.current.time);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- `go` is made anew with each drawing; its inputs are these.
+    // oxlint-disable-next-line react/exhaustive-deps -- `go` is made anew with each drawing; its inputs are these.
   }, [ready, first, second]);
   /** The side whose video the other one follows. */
   const led = films[0].video ? 0 : 1;
