@@ -29,11 +29,11 @@ const dayBound = /@day/;
 /** The tests of `npm test`. What moves costs a tenth of the time; those of the days run with it, and those of the figures ask for it. */
 const tests = {
   grepInvert: dayBound,
-  use: { ...chromium, contextOptions: { reducedMotion: 'reduce' as const } },
+  use: { ...chromium, keepsScripts: true, contextOptions: { reducedMotion: 'reduce' as const } },
 };
 
 /** The scripts start the server, and say where it is in `BASE_URL`. */
-export default defineConfig({
+export default defineConfig<{ keepsScripts: boolean }>({
   testDir: 'e2e',
   outputDir: '.data/browser',
   reporter: [['line'], ['json']],
@@ -67,7 +67,7 @@ export default defineConfig({
       fullyParallel: false,
       workers: 1,
     },
-    { name: 'days', testMatch: '*.spec.ts', grep: dayBound, use: chromium },
+    { name: 'days', testMatch: '*.spec.ts', grep: dayBound, use: { ...chromium, keepsScripts: true } },
     { name: 'pictures', testMatch: 'pictures.ts', use: chromium, fullyParallel: false },
     { name: 'scale', testMatch: 'scale.ts', use: chromium, fullyParallel: false, workers: 1 },
     { name: 'bench', testMatch: 'bench*.ts', use: chromium, fullyParallel: false, workers: 1 },

@@ -3,6 +3,7 @@ import { athleteParts, emptyAthlete } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import '../scripts/clock.cjs';
 import { aDay, entriesOf, wrongClock } from './device';
+import { Keeper } from './keeper';
 
 /** The button that grades everything of a phase, or what is left of it, as clean. */
 export const allClean = /^All \d+ are clean$/;
@@ -175,11 +176,57 @@ export class App {
   }
 }
 
-export const test = base.extend<{ app: App }>({
-  app: async ({ page, context }, use) => {
-    // Server and tests are on another day: so is the device.
-    const offsetMs = Number(process.env['CLOCK_AHEAD'] ?? 0);
-    if (offsetMs) await wrongClock(context, offsetMs);
+export const test = base.extend<{ app: App; keepsScripts: boolean }, { keeper: Keeper }>({
+  /** Whether tests are played in one browser that keeps the app's scripts, each test in it as if it were new. */
+  keepsScripts: [false, { option: true }],
+  keeper: [
+    async ({}, use) => {
+      const keeper = new Keeper();
+      await use(keeper);
+      await keeper.end();
+    },
+    { scope: 'worker' },
+  ],
+  context: async (
+    {
+      context,
+      keepsScripts,
+      keeper,
+      baseURL,
+      locale,
+      serviceWorkers,
+      viewport,
+      userAgent,
+      contextOptions,
+      launchOptions,
+    },
+    use,
+  ) => {
+    if (!keepsScripts) {
+      // Server and tests are on another day: so is the device.
+      const offsetMs = Number(process.env['CLOCK_AHEAD'] ?? 0);
+      if (offsetMs) await wrongClock(context, offsetMs);
+      return use(context);
+    }
+    const like = {
+      baseURL,
+      locale,
+      serviceWorkers,
+      viewport,
+      userAgent,
+      ...contextOptions,
+      ...launchOptions,
+    };
+    await use(await keeper.empty(like));
+    await keeper.forget(baseURL!);
+  },
+  page: async ({ page, viewport, colorScheme }, use) => {
+    // The context is that of the test before, which may have wanted another.
+    if (viewport) await page.setViewportSize(viewport);
+    await page.emulateMedia({ colorScheme });
+    await use(page);
+  },
+  app: async ({ page }, use) => {
     const broken: string[] = [];
     page.on('pageerror', (error) => broken.push(error.message));
     await use(new App(page));

@@ -103,6 +103,7 @@ test('two assistants log one group without a connection: nothing is lost, nothin
   app,
   page,
   context,
+  browser,
 }) => {
   await app.enter();
   const { id, setup, today } = await runningCamp(app, { athletes: 12 });
@@ -127,7 +128,7 @@ test('two assistants log one group without a connection: nothing is lost, nothin
       m.givenName,
     ]),
   );
-  const second = await context.browser()!.newContext({ viewport: { width: 390, height: 844 } });
+  const second = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const other = new App(await second.newPage());
   await other.page.goto('/');
   await other.enter();
@@ -223,14 +224,14 @@ test('pain at check-in locks the throws at once, without a connection too', asyn
   await expect(page.getByText(/throws locked/i).first()).toBeVisible();
 });
 
-test('a family signs up behind a link, and is taken', async ({ app, page, context }) => {
+test('a family signs up behind a link, and is taken', async ({ app, page, browser }) => {
   await app.enter();
   const { id } = await runningCamp(app, { athletes: 3 });
   await page.goto(`/camps/${id}/athletes`);
   await app.tap('Sign-up link');
   await app.tap('Make a link');
   const address = await page.getByText(/\/s\/camp\//).innerText();
-  const second = await context.browser()!.newContext({ viewport: { width: 390, height: 844 } });
+  const second = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const family = await second.newPage();
   await family.goto(address);
   await family.getByRole('button', { name: 'Sign up' }).click();

@@ -3,7 +3,8 @@ import { v7 } from 'uuid';
 import { App, expect, test } from './app';
 import { aDay, entriesOf, leaveBehind, wrongClock } from './device';
 
-test.use({ serviceWorkers: 'allow' });
+// What keeps the app is tested here, so that nothing else may.
+test.use({ serviceWorkers: 'allow', keepsScripts: false });
 // The rest of the day is read along while the first screen stands idle.
 test.describe.configure({ timeout: 240_000 });
 

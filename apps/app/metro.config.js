@@ -107,6 +107,8 @@ config.transformer.getTransformOptions = async () => ({
   },
 });
 
+config.transformer.minifierPath = own('minify.js');
+
 // In development what the app asks the API goes to the server beside it.
 if (process.env.API_URL) {
   const { createProxyMiddleware } = require('http-proxy-middleware');
