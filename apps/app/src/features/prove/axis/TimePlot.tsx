@@ -47,7 +47,7 @@ const Marks = memo(function Marks({ picture }: { picture: AxisPicture }) {
           </g>
         ))}
       </g>
-      <g data-part="layers" strokeLinejoin="round">
+      <g data-part="layers" strokeLinejoin="round" style={{ willChange: 'transform' }}>
         {picture.layers.map(({ ink, width, opacity = 1, dashed, round }, n) => (
           <path
             key={n}
