@@ -195,12 +195,12 @@ export const test = base.extend<{ app: App; keepsScripts: boolean }, { keeper: K
       baseURL,
       locale,
       serviceWorkers,
-      viewport,
       userAgent,
       contextOptions,
       launchOptions,
     },
     use,
+    { project },
   ) => {
     if (!keepsScripts) {
       // Server and tests are on another day: so is the device.
@@ -208,6 +208,8 @@ export const test = base.extend<{ app: App; keepsScripts: boolean }, { keeper: K
       if (offsetMs) await wrongClock(context, offsetMs);
       return use(context);
     }
+    // As large as most want it: whichever test comes first opens it for all.
+    const { viewport } = project.use;
     const like = {
       baseURL,
       locale,
@@ -221,7 +223,7 @@ export const test = base.extend<{ app: App; keepsScripts: boolean }, { keeper: K
     await keeper.forget(baseURL!);
   },
   page: async ({ page, viewport, colorScheme }, use) => {
-    // The context is that of the test before, which may have wanted another.
+    // A context that is kept has those of its first test.
     if (viewport) await page.setViewportSize(viewport);
     await page.emulateMedia({ colorScheme });
     await use(page);

@@ -22,7 +22,7 @@ export class Keeper {
   }
 
   private async launch(options: BrowserContextOptions & LaunchOptions): Promise<BrowserContext> {
-    const args = options.args!.filter((arg) => !arg.startsWith('--v8-cache-options'));
+    const args = (options.args ?? []).filter((arg) => !arg.startsWith('--v8-cache-options'));
     // A folder that goes with the browser. What is compiled is written down at once, and not when it pays for a person.
     const context = await chromium.launchPersistentContext('', {
       ...options,

@@ -1,10 +1,10 @@
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import { line as lineOf } from 'd3-shape';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { faces } from '../theme/faces';
 import { useColours } from '../theme/theme';
+import { useWidth } from '../ui/hooks/useWidth';
 
 type Point = readonly [x: number, y: number];
 
@@ -127,7 +127,7 @@ export function PlotChart(props: Props) {
     height = 200,
   } = props;
   const own = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, frame } = useWidth();
   const all: Point[] = [
     ...dots.map(({ at }) => at),
     ...lines.flatMap(({ points }) => points),
@@ -159,12 +159,7 @@ export function PlotChart(props: Props) {
   /** Names this close would lie over each other. */
   const near = (a: Point, b: Point) => Math.abs(x(a[0]) - x(b[0])) < 40 && Math.abs(y(a[1]) - y(b[1])) < 14;
   return (
-    <View
-      role="img"
-      aria-label={label}
-      style={{ height, width: '100%' }}
-      onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}
-    >
+    <View role="img" aria-label={label} style={{ height, width: '100%' }} {...frame}>
       {width > 0 && all.length ? (
         <Svg width={width} height={height} aria-hidden>
           <Axes x={x} y={y} width={width} height={height} xName={xName} yName={yName} xTicks={xTicks} />

@@ -1,11 +1,12 @@
 import { nodeName, nodeOf, type Discipline, type Findings, type Root, type Trace } from '@wrightonic/core';
 import { stitchLayers, type Stitch } from '@wrightonic/core/seam';
-import { memo, useMemo, useState } from 'react';
+import { memo, useMemo } from 'react';
 import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import { Text } from 'react-native-paper';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { faces } from '../../theme/faces';
 import { useColours } from '../../theme/theme';
+import { useWidth } from '../../ui/hooks/useWidth';
 import { chainOf, nearest, tracePicture, type Chosen, type Peg, type Ribbon } from '../../ui/seam/picture';
 import { StitchLayers } from '../../ui/seam/Stitches';
 import { phaseNames } from '../../ui/seam/words';
@@ -144,7 +145,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
     faint,
   } = props;
   const own = useColours();
-  const [measured, setWidth] = useState(0);
+  const { width: measured, frame } = useWidth();
   const width = props.width ?? measured;
   const stitch = grand ? 8 : 6.5;
   const top = phaseRoom + (grand ? nameRoom : 0);
@@ -230,7 +231,7 @@ export const TracePicture = memo(function TracePicture(props: Props) {
     ) : null;
   const shape = { height: height + top };
   return (
-    <View style={styles.root} onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}>
+    <View style={styles.root} {...frame}>
       {onChoose ? (
         <Pressable role="button" aria-label={label} onPress={tapped} style={shape}>
           {drawing}

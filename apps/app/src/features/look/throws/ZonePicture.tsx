@@ -1,9 +1,9 @@
 import { armOnRight, spotHalf, type Hand, type Spot, type ZoneView } from '@wrightonic/core';
-import { useState } from 'react';
 import { Pressable, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { Text } from 'react-native-paper';
 import { useColours } from '../../../theme/theme';
+import { useWidth } from '../../../ui/hooks/useWidth';
 import { seenX } from './typed';
 import { texts } from './texts';
 
@@ -26,7 +26,7 @@ const cells = [-2 * spotHalf, 0, 2 * spotHalf];
 /** The zone as the pitcher or the catcher sees it, with its nine spots and room around it for what missed. */
 export function ZonePicture({ label, view, hand, aim, marks, onTap, size: maxSize = 320 }: Props) {
   const own = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, frame } = useWidth();
   const size = Math.min(width || maxSize, maxSize);
   const right = armOnRight(hand, view);
   const at = (value: number) => ((value + edge) / (2 * edge)) * size;
@@ -102,10 +102,7 @@ export function ZonePicture({ label, view, hand, aim, marks, onTap, size: maxSiz
     </Svg>
   );
   return (
-    <View
-      style={{ width: '100%', alignItems: 'center' }}
-      onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}
-    >
+    <View style={{ width: '100%', alignItems: 'center' }} {...frame}>
       {onTap ? (
         <Pressable role="button" aria-label={label} onPress={tapped} style={{ width: size, height: size }}>
           {drawing}

@@ -11,6 +11,7 @@ import {
 import { View } from 'react-native';
 import { faces } from '../../../theme/faces';
 import { useColours } from '../../../theme/theme';
+import { useWidth } from '../../../ui/hooks/useWidth';
 import type { AxisPicture } from './picture';
 import { partOf, picturePlacer, ticksAtMost } from './place';
 import { useAxisZoom } from './useAxisZoom';
@@ -86,7 +87,7 @@ const Marks = memo(function Marks({ picture }: { picture: AxisPicture }) {
 /** The axis of time, which is moved and zoomed by thumb, wheel and keys; its paths change in place. */
 export function TimePlot({ picture, first, last, label, day, onDay, setter }: Props) {
   const own = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, frame } = useWidth();
   const svg = useRef<SVGSVGElement>(null);
   const [place] = useState(picturePlacer);
   const { height } = picture;
@@ -104,14 +105,11 @@ export function TimePlot({ picture, first, last, label, day, onDay, setter }: Pr
     press();
   };
   const onClick = (event: MouseEvent) => {
-    const box = svg.current!.getBoundingClientRect();
-    onDay(dayOfNumber(Math.floor(axis.scale().invert(event.clientX - box.left))));
+    const { left } = svg.current!.getBoundingClientRect();
+    onDay(dayOfNumber(Math.floor(axis.scale().invert(event.clientX - left))));
   };
   return (
-    <View
-      style={{ width: '100%', height }}
-      onLayout={(event) => setWidth(Math.floor(event.nativeEvent.layout.width))}
-    >
+    <View style={{ width: '100%', height }} {...frame}>
       {width > 0 ? (
         <svg
           ref={svg}
