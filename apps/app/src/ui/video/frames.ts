@@ -10,8 +10,11 @@ export interface Frames {
   exact: boolean;
 }
 
-/** Longest wait for a frame that is the one shown already, ms. */
-const patience = 250;
+/** So long nothing is told of a frame that is the one shown already, ms and turns of the screen: a busy machine has fewer. */
+const patience = 150;
+const turns = 6;
+/** A page that is not seen has no turns, ms. */
+const unseen = 2000;
 
 /** Not every browser tells of frames. */
 type Timed = Omit<HTMLVideoElement, 'requestVideoFrameCallback' | 'cancelVideoFrameCallback'> & {
@@ -26,8 +29,10 @@ function seekTo(video: Timed, time: number, shown: number): Promise<number> {
   return new Promise((done) => {
     let asked: number | undefined;
     let timer: ReturnType<typeof setTimeout> | undefined;
+    let turn: number | undefined;
     const finish = (at: number) => {
       clearTimeout(timer);
+      if (turn !== undefined) cancelAnimationFrame(turn);
       if (asked !== undefined) video.cancelVideoFrameCallback?.(asked);
       done(at);
     };
@@ -39,12 +44,18 @@ function seekTo(video: Timed, time: number, shown: number): Promise<number> {
     video.addEventListener(
       'seeked',
       () => {
+        if (!video.requestVideoFrameCallback) return finish(video.currentTime);
         // No new frame is told of when it is the same one.
-        timer = setTimeout(
-          () => finish(video.requestVideoFrameCallback ? shown : video.currentTime),
-          patience,
-        );
-        if (!video.requestVideoFrameCallback) finish(video.currentTime);
+        const same = () => finish(shown);
+        timer = setTimeout(() => {
+          timer = setTimeout(same, unseen);
+          let left = turns;
+          const wait = () => {
+            if (left-- > 0) turn = requestAnimationFrame(wait);
+            else same();
+          };
+          wait();
+        }, patience);
       },
       { once: true },
     );
