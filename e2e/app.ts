@@ -2,7 +2,7 @@ import { test as base, expect, type Page, type Request } from '@playwright/test'
 import { athleteParts, emptyAthlete } from '@wrightonic/contract';
 import { v7 } from 'uuid';
 import '../scripts/clock.cjs';
-import { aDay, entriesOf, wrongClock } from './device';
+import { aDay, entriesOf, onTheirDay } from './device';
 import { Keeper } from './keeper';
 
 /** The button that grades everything of a phase, or what is left of it, as clean. */
@@ -203,9 +203,7 @@ export const test = base.extend<{ app: App; keepsScripts: boolean }, { keeper: K
     { project },
   ) => {
     if (!keepsScripts) {
-      // Server and tests are on another day: so is the device.
-      const offsetMs = Number(process.env['CLOCK_AHEAD'] ?? 0);
-      if (offsetMs) await wrongClock(context, offsetMs);
+      await onTheirDay(context);
       return use(context);
     }
     // As large as most want it: whichever test comes first opens it for all.

@@ -59,4 +59,10 @@ export const wrongClock = (page: Pick<Page, 'addInitScript'>, by: number): Promi
     globalThis.Date = Wrong as DateConstructor;
   }, by);
 
+/** Server and tests may be on another day: so is the device. */
+export const onTheirDay = async (context: Pick<Page, 'addInitScript'>): Promise<void> => {
+  const offsetMs = Number(process.env['CLOCK_AHEAD'] ?? 0);
+  if (offsetMs) await wrongClock(context, offsetMs);
+};
+
 export const aDay = 86_400_000;

@@ -5,7 +5,7 @@ import {
   type CDPSession,
   type LaunchOptions,
 } from '@playwright/test';
-import { wrongClock } from './device';
+import { onTheirDay } from './device';
 
 /**
  * A browser that keeps from test to test what it has compiled of the app's scripts, and nothing else: to load and
@@ -30,8 +30,7 @@ export class Keeper {
     });
     // Its first page stays: a browser ends with its last one.
     this.storage = await context.newCDPSession(context.pages()[0]!);
-    const offsetMs = Number(process.env['CLOCK_AHEAD'] ?? 0);
-    if (offsetMs) await wrongClock(context, offsetMs);
+    await onTheirDay(context);
     return context;
   }
 

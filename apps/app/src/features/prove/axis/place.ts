@@ -79,7 +79,7 @@ function wider(x: AxisScale, margin: number): DayScale {
 
 /**
  * Draws the layers of a picture, and draws them anew only when they have to be: what is dragged to and fro is moved as
- * one, which takes a phone a tenth of the time.
+ * one, so that a phone keeps up with the thumb.
  */
 export function layerPainter() {
   let drawn: { group: Group; picture: AxisPicture; width: number; perDay: number; zero: number } | null =
